@@ -1,0 +1,2 @@
+export * from './dilution'
+export * from './drying'

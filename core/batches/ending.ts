@@ -1,0 +1,53 @@
+import { planDraw, type LotState, type Lot, type Movement } from '../stock'
+import { none, ok, type Reading } from '../units'
+
+/** What ending a batch writes into the stock ledger, besides its own entry. */
+export interface EndingEntries {
+  readonly movements: readonly Movement[]
+  /** Lots made up for materials that were used and had none on record. */
+  readonly lots: readonly Lot[]
+}
+
+export interface EndingOrder {
+  readonly batchId: string
+  readonly at: string
+  readonly used: readonly { readonly materialId: string; readonly name: string; readonly quantity: number }[]
+  readonly lotsOf: (materialId: string) => readonly LotState[]
+  readonly newId: () => string
+  /** Whether the maker has said yes to lots going below nothing. */
+  readonly allowUncovered: boolean
+}
+
+/**
+ * The draws that ending a batch makes: what was really used, oldest lots first.
+ * Where the books can't cover it, nothing is written unless the maker has agreed; then the entry says so itself.
+ */
+export function endingEntries(order: EndingOrder): Reading<EndingEntries> {
+  const movements: Movement[] = []
+  const lots: Lot[] = []
+  const uncovered: string[] = []
+  for (const { materialId, name, quantity } of order.used) {
+    if (quantity <= 0) continue
+    let plan = planDraw(quantity, order.lotsOf(materialId))
+    if (plan.shortfall > 0) uncovered.push(name)
+    if (plan.draws.length === 0) {
+      const lot: Lot = { id: order.newId(), materialId, label: 'Not on record', source: 'unrecorded', date: order.at.slice(0, 10), madeAt: order.at }
+      lots.push(lot)
+      plan = { draws: [{ lotId: lot.id, quantity, uncovered: true }], shortfall: quantity }
+    }
+    for (const draw of plan.draws) {
+      movements.push({ id: order.newId(), at: order.at, lotId: draw.lotId, kind: 'draw', quantity: -draw.quantity, batchId: order.batchId, ...(draw.uncovered ? { uncovered: true } : {}) })
+    }
+  }
+  if (uncovered.length > 0 && !order.allowUncovered) return none(`More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?`)
+  return ok({ movements, lots })
+}
+
+/** The entries that give back what ending a batch drew; for undoing a finish or an abandonment. */
+export function reversalEntries(batchId: string, movements: readonly Movement[], at: string, newId: () => string): Movement[] {
+  const open = new Map<string, number>()
+  for (const movement of movements) if (movement.batchId === batchId) open.set(movement.lotId, (open.get(movement.lotId) ?? 0) + movement.quantity)
+  return [...open].filter(([, quantity]) => Math.abs(quantity) > 1e-9).map(([lotId, quantity]) => ({
+    id: newId(), at, lotId, kind: 'reversal', quantity: -quantity, batchId,
+  }))
+}

@@ -1,0 +1,5 @@
+export * from './ending'
+export * from './log'
+export * from './machine'
+export * from './records'
+export * from './use'

@@ -1,0 +1,2 @@
+export * from './lab'
+export * from './srgb'

@@ -1,0 +1,49 @@
+import { requireRange } from '../units/reading'
+
+/** A colour in linear light, each channel 0–1 (IEC 61966-2-1 primaries). Mixing and averaging happen here, never on the encoded bytes. */
+export type Linear = readonly [red: number, green: number, blue: number]
+
+/** Decodes one sRGB channel, 0–1, to linear light. Source: IEC 61966-2-1. */
+export const decodeChannel = (encoded: number): number => (encoded <= 0.04045 ? encoded / 12.92 : ((encoded + 0.055) / 1.055) ** 2.4)
+
+/** Encodes one channel of linear light, 0–1, as sRGB. Source: IEC 61966-2-1. */
+export const encodeChannel = (linear: number): number => (linear <= 0.0031308 ? linear * 12.92 : 1.055 * linear ** (1 / 2.4) - 0.055)
+
+/** "#RRGGBB" to linear light. @throws RangeError for any other text */
+export function fromHex(hex: string): Linear {
+  const parts = /^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex)
+  if (!parts) throw new RangeError(`colour is ${hex}; it must be #RRGGBB`)
+  const channel = (i: number): number => decodeChannel(parseInt(parts[i] ?? '0', 16) / 255)
+  return [channel(1), channel(2), channel(3)]
+}
+
+/** Linear light to "#rrggbb"; what lies outside the gamut is clipped to it. */
+export function toHex(colour: Linear): string {
+  return `#${colour.map((c) => Math.round(encodeChannel(Math.min(1, Math.max(0, c))) * 255).toString(16).padStart(2, '0')).join('')}`
+}
+
+/** Mixes two colours in linear light. @param share of the second colour, 0–1 */
+export function mix(first: string, second: string, share: number): string {
+  requireRange('share', share, '', { min: 0, max: 1 })
+  const a = fromHex(first)
+  const b = fromHex(second)
+  return toHex([0, 1, 2].map((i) => (a[i] ?? 0) * (1 - share) + (b[i] ?? 0) * share) as unknown as Linear)
+}
+
+/** Relative luminance, 0–1 (Y of CIE XYZ, D65). Source: IEC 61966-2-1. */
+export function luminance(hex: string): number {
+  const [r, g, b] = fromHex(hex)
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b
+}
+
+/** The three tones of every crown: shade inside and underneath, base, and a highlight one step lighter from above. Common practice. */
+export interface Tones {
+  readonly shade: string
+  readonly base: string
+  readonly light: string
+}
+
+/** Derives shade and highlight from a base colour: the highlight is one quiet step, never another hue. Common practice; the shares are from memory. */
+export function tonesOf(base: string): Tones {
+  return { shade: mix(base, '#1c2218', 0.5), base, light: mix(base, '#f3efb4', 0.2) }
+}

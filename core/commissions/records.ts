@@ -1,0 +1,53 @@
+import { z } from 'zod'
+import { ages } from '../plants/types'
+import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
+
+/** One job: scale, place, date depicted, viewing distance, deadline. */
+export const commissionSchema = z.strictObject({
+  ...changeable,
+  name: nameSchema,
+  /** 87.1 for 1:87.1. */
+  ratio: z.number().min(1).max(2000),
+  dateDepicted: dateSchema,
+  place: z.string().max(120),
+  /** Degrees, south negative. */
+  latitudeDeg: z.number().min(-70).max(70),
+  altitudeM: z.number().min(-430).max(6000),
+  deadline: dateSchema.optional(),
+  /** From the eye to the front of the model, mm. */
+  viewingMm: z.number().min(50).max(20_000),
+  /** Share of true scale that plants are built at, 0.6–1. */
+  stature: z.number().min(0.6).max(1),
+  note: noteSchema.optional(),
+})
+export type Commission = z.infer<typeof commissionSchema>
+
+export const zones = ['front', 'middle', 'back'] as const
+export type Zone = (typeof zones)[number]
+
+/** n pieces of one plant in a commission. */
+export const lineSchema = z.strictObject({
+  ...changeable,
+  commissionId: idSchema,
+  /** Place in the commission's order, lowest first. */
+  order: z.number(),
+  name: nameSchema,
+  speciesId: idSchema,
+  age: z.enum(ages),
+  pieces: z.number().int().min(1).max(10_000),
+  zone: z.enum(zones),
+  /** Absent: the commission's stature. */
+  stature: z.number().min(0.6).max(1).optional(),
+  /** Overwritten real measures, m. */
+  heightM: z.number().positive().max(120).optional(),
+  crownWidthM: z.number().positive().max(80).optional(),
+  /** Share of the background to be seen through the crown; absent: the species' own. */
+  seeThrough: z.number().min(0.02).max(0.9).optional(),
+  methodId: idSchema.optional(),
+  /** Materials chosen instead of the proposed ones, by slot. */
+  materials: z.record(z.string().max(40), idSchema).optional(),
+  /** What a bought piece of the kind costs, for comparison. */
+  boughtPriceMinor: z.number().int().min(0).max(1e9).optional(),
+  note: noteSchema.optional(),
+})
+export type Line = z.infer<typeof lineSchema>

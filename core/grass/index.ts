@@ -1,0 +1,2 @@
+export * from './dots'
+export * from './fibre'

@@ -1,0 +1,4 @@
+export * from './cautions'
+export * from './faults'
+export * from './make-up'
+export * from './types'

@@ -1,0 +1,4 @@
+export * from './form'
+export * from './look'
+export * from './species'
+export * from './types'

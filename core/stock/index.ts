@@ -1,0 +1,4 @@
+export * from './buying'
+export * from './catalogue'
+export * from './ledger'
+export * from './records'

@@ -1,0 +1,45 @@
+/**
+ * What came of reading something a person typed.
+ * A search or a reading that can fail says why, in words the person can act on; it never returns null.
+ */
+export type Reading<T> = { kind: 'ok'; value: T } | { kind: 'none'; because: string }
+
+export const ok = <T>(value: T): Reading<T> => ({ kind: 'ok', value })
+
+export const none = (because: string): { kind: 'none'; because: string } => ({ kind: 'none', because })
+
+/**
+ * A number as people type it: "2.6", "2,6", "1/4", "8 1/2", "½".
+ * @returns the number, or `undefined` where the text is no number (the caller knows which field to name).
+ */
+export function readNumber(text: string): number | undefined {
+  const plain = text
+    .replace(/(\d)?([½¼¾⅛⅜⅝⅞])/g, (_all, whole: string | undefined, sign: string) => `${whole ? `${whole} ` : ''}${vulgar[sign]}`)
+    .replace(',', '.')
+    .trim()
+  const fraction = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/.exec(plain)
+  if (fraction) {
+    const [, whole, top, bottom] = fraction
+    if (Number(bottom) === 0) return undefined
+    return Number(whole ?? 0) + Number(top) / Number(bottom)
+  }
+  return /^\d*\.?\d+(?:e[+-]?\d+)?$|^\d+\.$/.test(plain) ? Number(plain) : undefined
+}
+
+const vulgar: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
+
+/** A number for reading: at most `digits` decimals, no trailing zeros, never "-0". */
+export function plainNumber(value: number, digits: number): string {
+  const text = value.toFixed(digits)
+  const trimmed = text.includes('.') ? text.replace(/\.?0+$/, '') : text
+  return trimmed === '-0' ? '0' : trimmed
+}
+
+/** Throws a RangeError that names the quantity, its value and its unit unless the value is finite and within the bounds. */
+export function requireRange(name: string, value: number, unit: string, bounds: { min?: number; max?: number; above?: number }): void {
+  const { min, max, above } = bounds
+  const fits = Number.isFinite(value) && (min === undefined || value >= min) && (above === undefined || value > above) && (max === undefined || value <= max)
+  if (fits) return
+  const allowed = [min !== undefined ? `at least ${min}` : '', above !== undefined ? `above ${above}` : '', max !== undefined ? `at most ${max}` : ''].filter(Boolean).join(' and ')
+  throw new RangeError(`${name} is ${value}${unit ? ` ${unit}` : ''}; it must be ${allowed || 'a finite number'}${unit ? ` ${unit}` : ''}`)
+}

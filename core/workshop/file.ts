@@ -1,0 +1,94 @@
+import type { z } from 'zod'
+import { speciesTable } from '../plants'
+import { none, ok, type Reading } from '../units'
+import { documentSchema, FILE_FORMAT, tables, type WorkshopDocument } from './document'
+import { migrateDocument } from './migrate'
+
+/** The largest file that is read, in characters: far beyond any real workshop, and small enough for a browser. */
+export const MAX_FILE_CHARACTERS = 200_000_000
+
+/** How many faults of a file are named before the rest is counted. */
+const NAMED_FAULTS = 6
+
+/** A workshop as text for a file. */
+export const writeWorkshopFile = (document: WorkshopDocument): string => `${JSON.stringify(document, null, 1)}\n`
+
+/**
+ * Reads a workshop file. Nothing in it is trusted: size, shape, version, every field and every reference are checked, and the
+ * answer says which field, what was read and what is allowed.
+ */
+export function readWorkshopFile(text: string): Reading<WorkshopDocument> {
+  if (text.length > MAX_FILE_CHARACTERS) return none(`The file is larger than ${MAX_FILE_CHARACTERS / 1e6} million characters.`)
+  const parsed = parse(text)
+  if (parsed.kind === 'none') return parsed
+  if (parsed.value.format !== FILE_FORMAT) return none(`format: read ${show(parsed.value.format)}; allowed is "${FILE_FORMAT}". This is not a workshop file.`)
+  const migrated = migrateDocument(parsed.value)
+  if (migrated.kind === 'none') return migrated
+  const checked = documentSchema.safeParse(migrated.value)
+  if (!checked.success) return none(list(checked.error.issues.map((issue) => faultWords(issue, migrated.value))))
+  const broken = brokenReferences(checked.data)
+  return broken.length > 0 ? none(list(broken)) : ok(checked.data)
+}
+
+function parse(text: string): Reading<Record<string, unknown>> {
+  const forbidden = new Set(['__proto__', 'constructor', 'prototype'])
+  let hostile: string | undefined
+  let value: unknown
+  try {
+    value = JSON.parse(text, (key: string, field: unknown) => {
+      if (forbidden.has(key)) hostile = key
+      return field
+    })
+  } catch (error) {
+    return none(`The file is not JSON, or is broken off: ${error instanceof Error ? error.message : String(error)}`)
+  }
+  if (hostile !== undefined) return none(`The file has a field named “${hostile}”, which no workshop file has.`)
+  if (value === null || typeof value !== 'object' || Array.isArray(value)) return none(`The file holds ${show(value)}; a workshop file holds an object.`)
+  return ok(value as Record<string, unknown>)
+}
+
+function faultWords(issue: z.core.$ZodIssue, document: unknown): string {
+  const path = issue.path.map(String)
+  const read = path.reduce<unknown>((value, key) => (value !== null && typeof value === 'object' ? (value as Record<string, unknown>)[key] : undefined), document)
+  return `${path.join('.') || 'file'}: read ${show(read)}; ${issue.message}.`
+}
+
+function show(value: unknown): string {
+  const text = JSON.stringify(value) ?? 'nothing'
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text
+}
+
+function list(faults: readonly string[]): string {
+  const named = faults.slice(0, NAMED_FAULTS).join('\n')
+  return faults.length > NAMED_FAULTS ? `${named}\nand ${faults.length - NAMED_FAULTS} more.` : named
+}
+
+/** References to records that are not in the file, ids that stand twice, and species nobody knows. */
+function brokenReferences(document: WorkshopDocument): string[] {
+  const faults: string[] = []
+  const ids = Object.fromEntries(tables.map((name) => [name, new Set<string>()])) as Record<(typeof tables)[number], Set<string>>
+  for (const name of tables) for (const { id } of document[name]) {
+    if (ids[name].has(id)) faults.push(`${name}: the id “${id}” stands twice.`)
+    ids[name].add(id)
+  }
+  const wants = (table: (typeof tables)[number], index: number, field: string, id: string | undefined, target: (typeof tables)[number]): void => {
+    if (id !== undefined && !ids[target].has(id)) faults.push(`${table}.${index}.${field}: “${id}” is not among the ${target}.`)
+  }
+  const kinds = new Set(speciesTable.map(({ id }) => id))
+  document.lines.forEach((line, i) => {
+    wants('lines', i, 'commissionId', line.commissionId, 'commissions')
+    if (!kinds.has(line.speciesId)) faults.push(`lines.${i}.speciesId: read “${line.speciesId}”; no such species.`)
+    for (const [slot, id] of Object.entries(line.materials ?? {})) wants('lines', i, `materials.${slot}`, id, 'materials')
+  })
+  document.lots.forEach((lot, i) => wants('lots', i, 'materialId', lot.materialId, 'materials'))
+  document.batches.forEach((batch, i) => {
+    wants('batches', i, 'lineId', batch.lineId, 'lines')
+    for (const { materialId } of batch.plan.amounts) wants('batches', i, 'plan.amounts', materialId, 'materials')
+  })
+  document.movements.forEach((movement, i) => {
+    wants('movements', i, 'lotId', movement.lotId, 'lots')
+    wants('movements', i, 'batchId', movement.batchId, 'batches')
+  })
+  document.events.forEach((event, i) => wants('events', i, 'batchId', event.batchId, 'batches'))
+  return faults
+}

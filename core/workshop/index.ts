@@ -1,0 +1,5 @@
+export * from './create'
+export * from './document'
+export * from './file'
+export * from './merge'
+export * from './migrate'

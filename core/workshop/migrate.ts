@@ -1,0 +1,36 @@
+import { none, ok, type Reading } from '../units'
+import { FILE_VERSION } from './document'
+
+type Loose = Record<string, unknown>
+const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
+
+/** Steps from one version of the file format to the next; the key is the version that a step starts from. */
+const steps: Record<number, (document: Loose) => Loose> = {
+  /** 1 → 2: entries of a run carry their place in the run; settings carry the room's climate and the paper. */
+  1: (document) => {
+    const places = new Map<unknown, number>()
+    const events = rowsOf(document.events)
+      .toSorted((a, b) => String(a.at).localeCompare(String(b.at)) || String(a.id).localeCompare(String(b.id)))
+      .map((event) => {
+        const seq = (places.get(event.batchId) ?? 0) + 1
+        places.set(event.batchId, seq)
+        return { ...event, seq }
+      })
+    const settings = { roomC: 20, humidity: 50, paper: 'A4', ...(document.settings as Loose | undefined) }
+    return { ...document, version: 2, settings, events }
+  },
+}
+
+/** Brings a document of an older version up to this one; a newer one is refused. */
+export function migrateDocument(document: Loose): Reading<Loose> {
+  const from = document.version
+  if (typeof from !== 'number' || !Number.isInteger(from) || from < 1) return none(`version: read ${JSON.stringify(from) ?? 'nothing'}; allowed is a whole number from 1 to ${FILE_VERSION}.`)
+  if (from > FILE_VERSION) return none(`version: this file was saved by a newer Hardy Thicket (format ${from}); this one reads up to ${FILE_VERSION}. Nothing was changed.`)
+  let current = document
+  for (let version = from; version < FILE_VERSION; version += 1) {
+    const step = steps[version]
+    if (!step) return none(`version: files of format ${version} can’t be read any more.`)
+    current = step(current)
+  }
+  return ok(current)
+}

@@ -1,0 +1,10 @@
+/** Unit and reference tests run in plain Node; TypeScript goes through swc. */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/tests/unit', '<rootDir>/tests/reference'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.(m?[tj]s)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } }],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(culori|pure-rand)/)'],
+}
