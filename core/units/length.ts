@@ -54,7 +54,7 @@ function readMm(typed: string, bareUnit: string): number | undefined {
  */
 export function formatModelLength(mm: number, system: UnitSystem = 'metric'): string {
   if (system === 'imperial') return formatInches(mm / MM_PER_INCH, 32)
-  return `${plainNumber(mm, Math.abs(mm) < 20 ? 1 : 0)} mm`
+  return `${plainNumber(mm, Math.round(Math.abs(mm) * 10) < 200 ? 1 : 0)} mm`
 }
 
 /**
@@ -62,7 +62,7 @@ export function formatModelLength(mm: number, system: UnitSystem = 'metric'): st
  * @param mm real length in mm
  */
 export function formatRealLength(mm: number, system: UnitSystem = 'metric'): string {
-  if (system === 'metric') return Math.abs(mm) < 1000 ? `${plainNumber(mm / 1000, 2)} m` : `${(mm / 1000).toFixed(1)} m`
+  if (system === 'metric') return Math.round(Math.abs(mm) / 10) < 100 ? `${plainNumber(mm / 1000, 2)} m` : `${(mm / 1000).toFixed(1)} m`
   const inches = Math.round(mm / MM_PER_INCH)
   const feet = Math.trunc(inches / 12)
   const rest = inches - feet * 12
