@@ -26,7 +26,7 @@ const zones = floors.slice(0, -1).flatMap((floor, level) =>
 const everywhere = {
   '@typescript-eslint/no-explicit-any': 'error',
   '@typescript-eslint/consistent-type-imports': 'error',
-  '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+  '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
   '@typescript-eslint/no-non-null-assertion': 'error',
   'no-console': 'error',
   eqeqeq: 'error',

@@ -1,5 +1,6 @@
 export * from './ending'
 export * from './log'
 export * from './machine'
+export * from './plan'
 export * from './records'
 export * from './use'

@@ -59,12 +59,15 @@ export function mismatch(material: Material, wish: Wish): number {
 /** What having none of it in stock counts for, in points of {@link mismatch}: a near match on the shelf beats a perfect one in the shop. */
 const NOT_IN_STOCK = 0.6
 
+/** What filling another slot already counts for: two tones are wanted, not one twice. */
+const TAKEN = 1
+
 /** The material that fits a slot best; what is in stock is preferred where the match is near. */
-export function proposeMaterial(slot: Slot, piece: Piece, states: readonly StockState[]): Material | undefined {
+export function proposeMaterial(slot: Slot, piece: Piece, states: readonly StockState[], taken: ReadonlySet<string> = new Set()): Material | undefined {
   const wish = slot.wish(piece)
   return states
     .filter(({ material }) => material.kind === slot.kind)
-    .map(({ material, onHand }) => ({ material, points: mismatch(material, wish) + (onHand > 0 ? 0 : NOT_IN_STOCK) }))
+    .map(({ material, onHand }) => ({ material, points: mismatch(material, wish) + (onHand > 0 ? 0 : NOT_IN_STOCK) + (taken.has(material.id) ? TAKEN : 0) }))
     .sort((a, b) => a.points - b.points || a.material.id.localeCompare(b.material.id))[0]?.material
 }
 
@@ -109,9 +112,11 @@ export function startedFor(wanted: number, method: Method): Figure {
 export function makeUp(order: MakeUpOrder): MakeUp {
   const { piece, method, states, dryingFactor } = order
   const started = order.started === undefined ? startedFor(order.wanted, method) : figure(order.started, 'pieces', 'as you set it', [], 'yours')
+  const taken = new Set<string>()
   const slots = method.slots.map((slot) => {
     const picked = states.find(({ material }) => material.id === order.chosen?.[slot.id])?.material
-    const material = picked ?? proposeMaterial(slot, piece, states)
+    const material = picked ?? proposeMaterial(slot, piece, states, taken)
+    if (material) taken.add(material.id)
     return { slot, chosen: picked !== undefined, ...(material === undefined ? {} : { material }) }
   })
   const missing = slots.filter(({ material }) => material === undefined).map(({ slot }) => slot)

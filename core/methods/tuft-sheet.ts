@@ -10,7 +10,8 @@ const LARGEST_DOT_MM = 8
 /** A tuft spreads to about this many times its foot; a dot stands a quarter as high as it is wide. From memory. */
 const SPREAD = 1.7
 const DOT_HEIGHT_SHARE = 0.22
-const FIBRES_PER_CM2 = 160
+/** Fibres on the foot of a dense tuft; ground cover has some 200. From memory. */
+const FIBRES_PER_CM2 = 900
 const STICKS = 0.3
 /** The part of a biscuit-tin lid that dots go on, mm. From memory. */
 const SHEET = { widthMm: 180, heightMm: 260 }

@@ -1,14 +1,17 @@
 import { catalogue } from '../stock'
 import { FILE_FORMAT, FILE_VERSION, type Settings, type WorkshopDocument } from './document'
 
-export const defaultSettings = (now: string): Settings => ({
-  id: 'settings', changedAt: now, name: 'My workshop', currency: '', units: 'metric', roomC: 20, humidity: 50, paper: 'A4',
+/** When a record that nobody has touched was changed: any real change is later, so it stays when copies meet. */
+export const UNTOUCHED = '1970-01-01T00:00:00.000Z'
+
+export const defaultSettings = (): Settings => ({
+  id: 'settings', changedAt: UNTOUCHED, name: 'My workshop', currency: '', units: 'metric', roomC: 20, humidity: 50, paper: 'A4',
 })
 
 /** A new workshop: the usual materials, nothing in stock. @param now ISO moment */
 export function newWorkshop(now: string): WorkshopDocument {
   return {
-    format: FILE_FORMAT, version: FILE_VERSION, savedAt: now, settings: defaultSettings(now),
-    commissions: [], lines: [], materials: catalogue.map((row) => ({ ...row, changedAt: now })), lots: [], movements: [], batches: [], events: [],
+    format: FILE_FORMAT, version: FILE_VERSION, savedAt: now, settings: defaultSettings(),
+    commissions: [], lines: [], materials: catalogue.map((row) => ({ ...row, changedAt: UNTOUCHED })), lots: [], movements: [], batches: [], events: [],
   }
 }

@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import type { Batch, Run } from '~~/core/batches'
+
+defineProps<{ batch: Batch; run: Run }>()
+const to = useStationPath()
+</script>
+
+<template>
+  <section class="p-6 text-lg">
+    <template v-if="run.state.outcome?.type === 'finish'">
+      <p class="text-2xl font-semibold">{{ run.state.live }} good {{ run.state.live === 1 ? 'piece' : 'pieces' }} on “{{ run.state.outcome.tray }}”.</p>
+      <p class="mt-2">Stock was drawn by what was used, and the log is written.</p>
+    </template>
+    <template v-else-if="run.state.outcome">
+      <p class="text-2xl font-semibold">Abandoned: {{ run.state.outcome.reason }}</p>
+      <p class="mt-2">What was used so far was drawn from stock.</p>
+    </template>
+    <p class="mt-6 flex gap-3">
+      <NuxtLink :to="to('log')" class="button button-act !min-h-[48px]">Look at the log</NuxtLink>
+      <NuxtLink :to="to('line-up')" class="button !min-h-[48px]">Back to the line-up</NuxtLink>
+    </p>
+  </section>
+</template>

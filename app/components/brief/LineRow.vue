@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { lineSize, zones, type Line } from '~~/core/commissions'
+import { ages } from '~~/core/plants'
+import { parseLength, plainNumber } from '~~/core/units'
+import { removeLine, saveLine } from '../../db/commands/brief'
+import type { Plant } from '../../stores/commission'
+
+/** One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size follows while they are typed. */
+const props = defineProps<{ plant: Plant }>()
+const workshop = useWorkshop()
+const commission = useCommission()
+const { model, real } = useFormat()
+const removing = ref(false)
+
+const imperial = computed(() => workshop.settings.units === 'imperial')
+const line = computed(() => props.plant.line)
+const overwritten = (metres: number | undefined): string => (metres === undefined ? '' : real(metres * 1000))
+
+const text = reactive({ name: '', pieces: '', stature: '', height: '', crown: '' })
+const fault = ref('')
+watch([line, imperial], () => {
+  Object.assign(text, {
+    name: line.value.name, pieces: String(line.value.pieces), stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
+    height: overwritten(line.value.heightM), crown: overwritten(line.value.crownWidthM),
+  })
+  fault.value = ''
+}, { immediate: true })
+
+/** Metres in a field; nothing typed means as the species proposes. */
+function metres(value: string): number | undefined | string {
+  if (value.trim() === '') return undefined
+  const reading = parseLength(value, imperial.value ? 'ft' : 'm')
+  return reading.kind === 'none' ? reading.because : reading.value / 1000
+}
+
+/** The size as typed, before it is stored. */
+const typedSize = computed(() => {
+  const [heightM, crownWidthM] = [metres(text.height), metres(text.crown)]
+  if (!commission.current || typeof heightM === 'string' || typeof crownWidthM === 'string') return undefined
+  return lineSize({ ...line.value, heightM, crownWidthM }, commission.current, props.plant.species)
+})
+
+async function store(change: Partial<Line>): Promise<void> {
+  fault.value = ''
+  await workshop.give(saveLine, { ...line.value, ...change })
+}
+async function leaveLength(field: 'height' | 'crown'): Promise<void> {
+  const read = metres(text[field])
+  if (typeof read === 'string') { fault.value = read; return }
+  const most = field === 'height' ? 120 : 80
+  if (read !== undefined && read > most) { fault.value = `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`; return }
+  await store(field === 'height' ? { heightM: read } : { crownWidthM: read })
+}
+async function leavePieces(): Promise<void> {
+  const read = Number(text.pieces)
+  if (!Number.isInteger(read) || read < 1 || read > 10_000) fault.value = `Pieces: read “${text.pieces}”; allowed is 1 to 10000.`
+  else await store({ pieces: read })
+}
+async function leaveStature(): Promise<void> {
+  const read = text.stature.trim() === '' ? undefined : Number(text.stature.replace('%', '').replace(',', '.'))
+  if (read !== undefined && !(read >= 60 && read <= 100)) fault.value = `Stature: read “${text.stature}”; allowed is 60 to 100 %, or nothing for the commission’s own.`
+  else await store({ stature: read === undefined ? undefined : read / 100 })
+}
+</script>
+
+<template>
+  <tr :class="{ 'bg-bench': commission.selected?.line.id === line.id }" @focusin="commission.chooseLine(line.id)">
+    <td class="!pl-5">
+      <input v-model="text.name" class="field field-cell max-w-56 font-semibold" aria-label="Name of the line" @change="text.name.trim() ? store({ name: text.name }) : (text.name = line.name)">
+      <span class="botanical ml-1.5 block text-sm">{{ plant.species.botanical }}</span>
+      <span v-if="fault" class="block text-sm text-hip" role="alert">{{ fault }}</span>
+    </td>
+    <td>
+      <select class="field field-cell w-32" aria-label="Age" :value="line.age" @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })">
+        <option v-for="age in ages" :key="age" :value="age">{{ age }}</option>
+      </select>
+    </td>
+    <td class="number"><input v-model="text.pieces" class="field field-cell w-16 text-right" inputmode="numeric" aria-label="Pieces" @change="leavePieces"></td>
+    <td>
+      <select class="field field-cell w-24" aria-label="Zone" :value="line.zone" @change="store({ zone: ($event.target as HTMLSelectElement).value as Line['zone'] })">
+        <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
+      </select>
+    </td>
+    <td class="number"><input v-model="text.stature" class="field field-cell w-16 text-right" :placeholder="plainNumber((commission.current?.stature ?? 1) * 100, 0)" aria-label="Stature, per cent" @change="leaveStature"></td>
+    <td class="number"><input v-model="text.height" class="field field-cell w-24 text-right" :placeholder="real(plant.size.form.heightM * 1000)" aria-label="Real height" @change="leaveLength('height')"></td>
+    <td class="number"><input v-model="text.crown" class="field field-cell w-24 text-right" :placeholder="real(plant.size.form.crownWidthM * 1000)" aria-label="Real crown width" @change="leaveLength('crown')"></td>
+    <td class="number font-semibold" aria-label="Model size">
+      <template v-if="typedSize">{{ model(typedSize.heightMm) }} <span class="font-normal text-soft">× {{ model(typedSize.crownWidthMm) }}</span></template>
+      <template v-else>–</template>
+    </td>
+    <td class="number">
+      <button type="button" class="button button-quiet button-small" :aria-label="`Remove ${line.name}`" @click="removing = true">Remove</button>
+      <ConfirmDialog v-model="removing" :title="`Remove “${line.name}”?`" act="Remove line" danger @confirm="workshop.give(removeLine, line.id)">Its finished batches stay in the log.</ConfirmDialog>
+    </td>
+  </tr>
+</template>

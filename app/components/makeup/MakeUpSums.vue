@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { MakeUp } from '~~/core/methods'
+import { parseMoney, formatMoney } from '~~/core/units'
+import { saveLine } from '../../db/commands/brief'
+import type { Plant } from '../../stores/commission'
+
+/** Pieces, time, cost, and what to do next. */
+const props = defineProps<{ plant: Plant; makeUp: MakeUp; startedFault: string }>()
+const started = defineModel<string>('started', { required: true })
+const emit = defineEmits<{ plan: [start: boolean] }>()
+const workshop = useWorkshop()
+const notices = useNotices()
+
+const bought = ref('')
+watch(() => props.plant.line, (line) => { bought.value = line.boughtPriceMinor === undefined ? '' : formatMoney(line.boughtPriceMinor, '') }, { immediate: true })
+async function leaveBought(): Promise<void> {
+  const reading = bought.value.trim() === '' ? undefined : parseMoney(bought.value)
+  if (reading?.kind === 'none') { notices.fault(reading.because); return }
+  await workshop.give(saveLine, { ...props.plant.line, boughtPriceMinor: reading?.value })
+}
+const ready = computed(() => props.makeUp.steps.length > 0 && props.startedFault === '')
+const { printing, print } = useBatchCard()
+</script>
+
+<template>
+  <section class="sums" aria-label="Pieces, time and cost">
+    <dl>
+      <div><dt>Wanted</dt><dd>{{ plant.line.pieces }}<span v-if="plant.progress.left < plant.line.pieces" class="text-sm text-soft"> · {{ plant.progress.left }} left</span></dd></div>
+      <div>
+        <dt><label for="started">Start</label></dt>
+        <dd class="flex items-center gap-1">
+          <input id="started" v-model="started" class="field field-cell w-16" inputmode="numeric" :placeholder="String(makeUp.started.value)" :aria-invalid="startedFault !== ''">
+          <FigureButton :figure="makeUp.started" label="Pieces to start" />
+        </dd>
+      </div>
+      <template v-if="makeUp.steps.length > 0">
+        <div><dt>Hands-on</dt><dd><FigureButton :figure="makeUp.handsMin" label="Hands-on time" /></dd></div>
+        <div><dt>From start to end</dt><dd><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd></div>
+        <div><dt>Cost of a good one</dt><dd><FigureButton v-if="makeUp.costEachMinor" :figure="makeUp.costEachMinor" label="Cost of a good piece" /><span v-else class="text-sm text-soft">no price for {{ makeUp.unpriced.join(', ') }}</span></dd></div>
+      </template>
+      <div><dt><label for="bought">A bought one costs</label></dt><dd><input id="bought" v-model="bought" class="field field-cell w-20" inputmode="decimal" placeholder="–" @change="leaveBought"></dd></div>
+    </dl>
+    <div class="acts">
+      <button type="button" class="button" :disabled="!ready || printing" @click="print(plant, makeUp)">{{ printing ? 'Printing…' : 'Print card' }}</button>
+      <button type="button" class="button" :disabled="!ready" @click="emit('plan', false)">Plan batch</button>
+      <button type="button" class="button button-act" :disabled="!ready" @click="emit('plan', true)">Start batch of {{ makeUp.started.value }}</button>
+    </div>
+    <p v-if="startedFault" class="w-full text-sm text-hip" role="alert">{{ startedFault }}</p>
+  </section>
+</template>
+
+<style scoped>
+.sums { display: flex; flex-wrap: wrap; align-items: end; gap: 8px 24px; padding: 8px 16px; border-bottom: 1px solid var(--color-line); background: #fff; position: sticky; top: 0; z-index: 2; }
+dl { display: flex; flex-wrap: wrap; gap: 4px 24px; flex: 1; }
+dt { font-size: 13px; color: var(--color-soft); }
+dd { min-height: 36px; display: flex; align-items: center; gap: 4px; font-size: 18px; font-variant-numeric: tabular-nums; }
+.acts { display: flex; gap: 8px; padding-bottom: 2px; }
+</style>

@@ -1,0 +1,20 @@
+<script setup lang="ts">
+withDefaults(defineProps<{ title: string; act: string; danger?: boolean; disabled?: boolean }>(), { danger: false, disabled: false })
+const open = defineModel<boolean>({ required: true })
+const emit = defineEmits<{ confirm: [] }>()
+
+function confirm(): void {
+  open.value = false
+  emit('confirm')
+}
+</script>
+
+<template>
+  <BaseDialog v-model="open" :title="title">
+    <div class="whitespace-pre-line text-base text-ink"><slot /></div>
+    <div class="mt-5 flex justify-end gap-2">
+      <button type="button" class="button" @click="open = false">Leave it</button>
+      <button type="button" class="button" :class="danger ? 'button-danger' : 'button-act'" :disabled="disabled" @click="confirm">{{ act }}</button>
+    </div>
+  </BaseDialog>
+</template>

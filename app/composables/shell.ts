@@ -1,0 +1,17 @@
+/** What of the frame is open, and what the page in it is called. */
+export const useShell = defineStore('shell', () => {
+  const find = ref(false)
+  const keys = ref(false)
+  const title = ref('Hardy Thicket')
+  /** What `n` makes at the station that is shown. */
+  const makeNew = shallowRef<() => void>()
+  return { find, keys, title, makeNew }
+})
+
+/** Names the page, and says what `n` makes here while it is shown. */
+export function useStation(title: string, makeNew?: () => void): void {
+  const shell = useShell()
+  shell.title = title
+  shell.makeNew = makeNew
+  onBeforeUnmount(() => { if (shell.makeNew === makeNew) shell.makeNew = undefined })
+}

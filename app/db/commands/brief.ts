@@ -1,0 +1,71 @@
+import { commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
+import { foldRun, isOpen } from '../../../core/batches'
+import { none, ok, type Reading } from '../../../core/units'
+import { settingsSchema, type Settings } from '../../../core/workshop'
+import { check, type CommandContext } from './context'
+
+type Draft<T> = Omit<T, 'id' | 'changedAt'> & { id?: string }
+
+/** Writes a new or changed commission. */
+export async function saveCommission({ db, now, newId }: CommandContext, draft: Draft<Commission>): Promise<Reading<Commission>> {
+  const checked = check(commissionSchema, { ...draft, id: draft.id ?? newId(), changedAt: now() })
+  if (checked.kind === 'ok') await db.transaction('rw', db.commissions, () => db.commissions.put(checked.value))
+  return checked
+}
+
+/** Takes a commission and its lines out of sight. Refused while a batch of it is open: stock is promised to that. */
+export async function removeCommission({ db, now }: CommandContext, id: string): Promise<Reading<Commission>> {
+  return db.transaction('rw', [db.commissions, db.lines, db.batches, db.events], async () => {
+    const commission = await db.commissions.get(id)
+    if (!commission) return none('This commission is gone already.')
+    const lines = await db.lines.where('commissionId').equals(id).toArray()
+    for (const line of lines) {
+      const open = await openBatchName(db, line.id)
+      if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
+    }
+    const removed = { ...commission, removed: true, changedAt: now() }
+    await db.lines.bulkPut(lines.map((line) => ({ ...line, removed: true, changedAt: now() })))
+    await db.commissions.put(removed)
+    return ok(removed)
+  })
+}
+
+/** Writes a new or changed line; a new one goes to the end. */
+export async function saveLine({ db, now, newId }: CommandContext, draft: Omit<Draft<Line>, 'order'> & { order?: number }): Promise<Reading<Line>> {
+  return db.transaction('rw', [db.lines, db.commissions], async () => {
+    const others = await db.lines.where('commissionId').equals(draft.commissionId).toArray()
+    const order = draft.order ?? others.reduce((most, line) => Math.max(most, line.order), 0) + 1
+    const checked = check(lineSchema, { ...draft, order, id: draft.id ?? newId(), changedAt: now() })
+    if (checked.kind === 'none') return checked
+    if (!(await db.commissions.get(checked.value.commissionId))) return none('The commission of this line is gone.')
+    await db.lines.put(checked.value)
+    return checked
+  })
+}
+
+/** Takes a line out of sight. Refused while a batch of it is open. */
+export async function removeLine({ db, now }: CommandContext, id: string): Promise<Reading<Line>> {
+  return db.transaction('rw', [db.lines, db.batches, db.events], async () => {
+    const line = await db.lines.get(id)
+    if (!line) return none('This line is gone already.')
+    const open = await openBatchName(db, id)
+    if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
+    const removed = { ...line, removed: true, changedAt: now() }
+    await db.lines.put(removed)
+    return ok(removed)
+  })
+}
+
+async function openBatchName(db: CommandContext['db'], lineId: string): Promise<string | undefined> {
+  for (const batch of await db.batches.where('lineId').equals(lineId).toArray()) {
+    if (isOpen(foldRun(batch, await db.events.where('batchId').equals(batch.id).toArray()))) return batch.name
+  }
+  return undefined
+}
+
+/** Writes the workshop's settings. */
+export async function saveSettings({ db, now }: CommandContext, settings: Omit<Settings, 'changedAt'>): Promise<Reading<Settings>> {
+  const checked = check(settingsSchema, { ...settings, changedAt: now() })
+  if (checked.kind === 'ok') await db.transaction('rw', db.settings, () => db.settings.put(checked.value))
+  return checked
+}

@@ -1,0 +1,64 @@
+import { Dexie } from 'dexie'
+import { defaultSettings, FILE_FORMAT, FILE_VERSION, mergeWorkshops, newWorkshop, tables, type WorkshopDocument } from '../../../core/workshop'
+import { DATABASE_PREFIX, WorkshopDb } from '../database'
+import type { CommandContext } from './context'
+
+const everything = (db: WorkshopDb) => [db.settings, ...tables.map((name) => db.table(name))]
+
+/** Reads the whole workshop as one document, from one moment. */
+export async function readWorkshop({ db, now }: CommandContext): Promise<WorkshopDocument> {
+  return db.transaction('r', everything(db), async () => {
+    const lists = await Promise.all(tables.map((name) => db.table(name).orderBy('id').toArray()))
+    return {
+      format: FILE_FORMAT, version: FILE_VERSION, savedAt: now(), settings: (await db.settings.get('settings')) ?? defaultSettings(),
+      ...Object.fromEntries(tables.map((name, i) => [name, lists[i]])),
+    } as WorkshopDocument
+  })
+}
+
+async function writeAll(db: WorkshopDb, document: WorkshopDocument): Promise<void> {
+  await db.settings.put(document.settings)
+  for (const name of tables) await db.table(name).bulkPut(document[name])
+}
+
+/** Unites a checked document with what is there. */
+export async function mergeIntoWorkshop(context: CommandContext, document: WorkshopDocument): Promise<void> {
+  const { db } = context
+  await db.transaction('rw', everything(db), async () => writeAll(db, mergeWorkshops(await readWorkshop(context), document)))
+}
+
+/** Replaces everything by a checked document. */
+export async function replaceWorkshop({ db }: CommandContext, document: WorkshopDocument): Promise<void> {
+  await db.transaction('rw', everything(db), async () => {
+    for (const table of everything(db)) await table.clear()
+    await writeAll(db, document)
+  })
+}
+
+/** Fills a workshop that has never been used: settings and the usual materials. Leaves one that has been used alone. */
+export async function ensureWorkshop(context: CommandContext): Promise<void> {
+  const { db, now } = context
+  await db.transaction('rw', everything(db), async () => {
+    if (await db.settings.get('settings')) return
+    await writeAll(db, newWorkshop(now()))
+  })
+}
+
+/** Empties a workshop and starts it afresh. */
+export async function wipeWorkshop(context: CommandContext): Promise<void> {
+  await replaceWorkshop(context, newWorkshop(context.now()))
+}
+
+/** Stores a checked document as a workshop of its own, beside those that are there. @returns its key */
+export async function importAsCopy(document: WorkshopDocument, newKey: string, now: string): Promise<string> {
+  const db = new WorkshopDb(newKey)
+  try {
+    await replaceWorkshop({ db, now: () => now, newId: () => '' }, document)
+  } finally {
+    db.close()
+  }
+  return newKey
+}
+
+/** Deletes a whole workshop from this browser. */
+export const deleteWorkshop = (key: string): Promise<void> => Dexie.delete(DATABASE_PREFIX + key)

@@ -1,0 +1,61 @@
+import type { Plant } from '../stores/commission'
+
+/** Where a line stands in the line-up. All in px. */
+export interface Stand {
+  readonly plant: Plant
+  /** Foot of each plant drawn: one tree, or a few of what is small. */
+  readonly xs: readonly number[]
+  readonly left: number
+  readonly right: number
+  readonly label: string
+  readonly labelX: number
+  /** Row of the label: neighbours whose labels would touch are set one below the other. */
+  readonly row: number
+}
+
+export interface LineUp {
+  readonly stands: readonly Stand[]
+  readonly personX: number
+  readonly pxPerMm: number
+  /** Height that the grid reaches, mm. */
+  readonly topMm: number
+}
+
+export interface Room { readonly widthPx: number; readonly groundPx: number; readonly topPx: number; readonly leftPx: number; readonly rightPx: number }
+
+/** Wide enough for a hand to hit, px. */
+const LEAST_STAND_PX = 46
+const CHARACTER_PX = 6.9
+
+/** Sets the plants side by side at one scale, as large as height and width allow. */
+export function layOut(plants: readonly Plant[], personMm: number, room: Room): LineUp {
+  const roomPx = Math.max(1, room.widthPx - room.leftPx - room.rightPx)
+  const tallest = Math.max(personMm, ...plants.map(({ size }) => size.heightMm))
+  const gapShare = 0.06
+  const widest = plants.reduce((sum, { size }) => sum + size.crownWidthMm, personMm * 0.4)
+  const byHeight = (room.groundPx - room.topPx) / (tallest * 1.04)
+  let pxPerMm = byHeight
+  const widthAt = (scale: number): number => plants.reduce((sum, plant) => sum + standPx(plant, scale), 0) + 46 + roomPx * gapShare
+  for (let i = 0; i < 40 && widthAt(pxPerMm) > roomPx && pxPerMm * widest > 1; i += 1) pxPerMm *= 0.95
+  const spare = Math.max(0, roomPx - widthAt(pxPerMm)) + roomPx * gapShare
+  const gap = spare / (plants.length + 1)
+  let x = room.leftPx + gap / 2
+  const ends: number[] = []
+  const stands = plants.map((plant): Stand => {
+    const wide = standPx(plant, pxPerMm)
+    const each = plant.size.crownWidthMm * pxPerMm
+    const count = Math.max(1, Math.min(7, Math.floor(wide / Math.max(each * 1.3, 5)), plant.line.pieces))
+    const middle = x + wide / 2
+    const label = `${plant.line.name} ×${plant.line.pieces}`
+    const halfLabel = (label.length * CHARACTER_PX) / 2
+    const labelX = Math.min(room.widthPx - room.rightPx - halfLabel, Math.max(room.leftPx + halfLabel - 30, middle))
+    const row = [0, 1, 2].find((at) => (ends[at] ?? -Infinity) < labelX - halfLabel - 8) ?? 0
+    ends[row] = labelX + halfLabel
+    const stand = { plant, xs: Array.from({ length: count }, (_, i) => middle + (i - (count - 1) / 2) * Math.max(each * 1.3, 5)), left: x, right: x + wide, label, labelX, row }
+    x += wide + gap
+    return stand
+  })
+  return { stands, personX: x + 8, pxPerMm, topMm: (room.groundPx - room.topPx) / pxPerMm }
+}
+
+const standPx = ({ size }: Plant, pxPerMm: number): number => Math.max(LEAST_STAND_PX, size.crownWidthMm * pxPerMm)

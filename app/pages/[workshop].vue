@@ -1,0 +1,52 @@
+<script setup lang="ts">
+const route = useRoute()
+const workshop = useWorkshop()
+const shell = useShell()
+
+watch(() => String(route.params.workshop), (key) => { void workshop.open(key) }, { immediate: true })
+useKeys()
+useHead({ title: computed(() => `${shell.title} · Hardy Thicket`) })
+onBeforeUnmount(() => workshop.close())
+</script>
+
+<template>
+  <div class="frame">
+    <a href="#station" class="skip">Skip to the station</a>
+    <StationNav class="frame-nav" />
+    <header class="frame-top">
+      <CommissionSwitch class="frame-title" />
+      <SeasonBand v-if="workshop.status === 'open'" class="frame-band" />
+      <button type="button" class="frame-find button button-quiet" @click="shell.find = true">Find anything <kbd class="key">/</kbd></button>
+    </header>
+    <main id="station" class="frame-main" tabindex="-1">
+      <DemoNotice v-if="workshop.isDemo && workshop.status === 'open'" />
+      <NuxtPage v-if="workshop.status === 'open'" />
+      <p v-else-if="workshop.status === 'failed'" class="m-6 max-w-xl" role="alert">
+        <strong class="block text-hip">This workshop can’t be opened.</strong>
+        {{ workshop.failure }}
+        <NuxtLink to="/mine/line-up" class="text-moss underline">Open my own workshop</NuxtLink>
+      </p>
+      <p v-else class="m-6 text-soft" role="status">Opening the workshop…</p>
+    </main>
+    <ScaleRule class="frame-rule" />
+    <NoticeList />
+    <FindPalette />
+    <KeysHelp />
+  </div>
+</template>
+
+<style scoped>
+.frame { display: grid; height: 100dvh; grid-template: 'nav top' 74px 'nav main' minmax(0, 1fr) 'rule rule' auto / 148px minmax(0, 1fr); }
+.frame-nav { grid-area: nav; }
+.frame-top { grid-area: top; display: grid; grid-template-columns: 260px minmax(0, 1fr) auto; align-items: center; gap: 12px; padding: 0 12px 0 18px; border-bottom: 1px solid var(--color-line); min-width: 0; }
+.frame-main { grid-area: main; overflow: auto; outline: none; }
+.frame-rule { grid-area: rule; }
+.key { border: 1px solid var(--color-line); border-radius: 3px; padding: 0 6px; font-size: 13px; color: var(--color-ink); background: #fff; font-family: inherit; }
+.skip { position: absolute; left: -999px; z-index: 30; background: #fff; padding: 8px 12px; }
+.skip:focus { left: 8px; top: 8px; }
+@media (max-width: 900px) {
+  .frame { grid-template: 'nav' auto 'top' auto 'main' minmax(0, 1fr) 'rule' auto / minmax(0, 1fr); }
+  .frame-top { grid-template-columns: minmax(0, 1fr) auto; padding: 6px 10px; }
+  .frame-band { grid-column: 1 / -1; grid-row: 2; }
+}
+</style>

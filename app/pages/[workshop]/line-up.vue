@@ -1,0 +1,18 @@
+<script setup lang="ts">
+const commission = useCommission()
+const to = useStationPath()
+useStation('Line-up', () => { void navigateTo(to('brief')) })
+</script>
+
+<template>
+  <div v-if="commission.plants.length > 0" class="flex min-h-full flex-col">
+    <h1 class="sr-only">Line-up</h1>
+    <LineupDrawing />
+    <LineupTable />
+  </div>
+  <div v-else class="m-8 max-w-lg">
+    <h1 class="mb-2">Nothing to line up</h1>
+    <p class="mb-4">{{ commission.current ? 'This commission has no lines yet.' : 'There is no commission yet.' }} What you enter in the Brief stands here at its true model size, next to a person.</p>
+    <NuxtLink class="button button-act" :to="to('brief')">Go to the Brief</NuxtLink>
+  </div>
+</template>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { planFrom } from '~~/core/batches'
+import { rankMethods } from '~~/core/methods'
+import { planBatch } from '../../db/commands/bench'
+import { saveLine } from '../../db/commands/brief'
+
+const workshop = useWorkshop()
+const commission = useCommission()
+const notices = useNotices()
+const to = useStationPath()
+useStation('Make-up')
+
+const plant = computed(() => commission.selected)
+const ranked = computed(() => (plant.value ? rankMethods(plant.value.piece) : []))
+/** The chosen method; while none is, the best suited one is worked out as a proposal. */
+const methodId = computed(() => plant.value?.line.methodId ?? ranked.value[0]?.method.id)
+
+const startedText = ref('')
+watch(() => [plant.value?.line.id, methodId.value], () => { startedText.value = '' })
+const started = computed(() => {
+  const read = Number(startedText.value)
+  return startedText.value.trim() !== '' && Number.isInteger(read) && read >= 1 && read <= 10_000 ? read : undefined
+})
+const startedFault = computed(() => (startedText.value.trim() !== '' && started.value === undefined ? `Read “${startedText.value}”; allowed is 1 to 10000.` : ''))
+
+const makeUp = computed(() => {
+  if (!plant.value || methodId.value === undefined) return undefined
+  return commission.workOut(plant.value, methodId.value, { wanted: Math.max(1, plant.value.progress.left || plant.value.line.pieces), started: started.value })
+})
+
+async function choose(id: string): Promise<void> {
+  if (plant.value) await workshop.give(saveLine, { ...plant.value.line, methodId: id })
+}
+async function chooseMaterial(slot: string, materialId: string): Promise<void> {
+  if (!plant.value) return
+  const { [slot]: _was, ...others } = plant.value.line.materials ?? {}
+  await workshop.give(saveLine, { ...plant.value.line, materials: materialId === '' ? others : { ...others, [slot]: materialId } })
+}
+async function plan(start: boolean): Promise<void> {
+  if (!plant.value || !makeUp.value || makeUp.value.steps.length === 0) return
+  const { line } = plant.value
+  if (line.methodId === undefined) await choose(makeUp.value.method.id)
+  const already = workshop.batches.filter(({ lineId }) => lineId === line.id).length
+  const answer = await workshop.give(planBatch, planFrom(makeUp.value, line.id, `${line.name}, batch ${already + 1}`), { start })
+  if (answer.kind === 'none') return
+  if (start) await navigateTo({ path: to('bench'), query: { batch: answer.value.id } })
+  else notices.done(`“${answer.value.name}” is planned; its materials are promised to it.`)
+}
+</script>
+
+<template>
+  <div v-if="plant && makeUp">
+    <div class="grid border-b-2 border-ink lg:grid-cols-[340px_minmax(0,1fr)]">
+      <PieceDrawing :plant="plant" />
+      <section class="min-w-0 lg:border-l lg:border-line">
+        <div class="flex items-baseline gap-3 px-4 pt-3">
+          <h1>{{ plant.line.name }}</h1>
+          <span class="botanical">{{ plant.species.botanical }}</span>
+          <span class="ml-auto flex gap-1">
+            <button type="button" class="button button-quiet button-small" @click="commission.stepLine(-1)">‹ Previous line</button>
+            <button type="button" class="button button-quiet button-small" @click="commission.stepLine(1)">Next line ›</button>
+          </span>
+        </div>
+        <MethodChoice :plant="plant" :ranked="ranked" :method-id="methodId" @choose="choose" />
+      </section>
+    </div>
+    <MakeUpSums v-model:started="startedText" :plant="plant" :make-up="makeUp" :started-fault="startedFault" @plan="plan" />
+    <MakeUpAmounts :make-up="makeUp" :piece="plant.piece" @choose="chooseMaterial" />
+    <MakeUpSteps :make-up="makeUp" />
+  </div>
+  <div v-else class="m-8 max-w-lg">
+    <h1 class="mb-2">No line in hand</h1>
+    <p class="mb-4">Make-up works one line out: how to make it, with what, how much, and how long. Enter a line in the Brief first.</p>
+    <NuxtLink class="button button-act" :to="to('brief')">Go to the Brief</NuxtLink>
+  </div>
+</template>

@@ -1,0 +1,93 @@
+import { progressOf, type Progress } from '~~/core/batches'
+import type { Commission, Line, LineSize } from '~~/core/commissions'
+import { dryingFactor } from '~~/core/adhesives'
+import { makeUp, methodById, needsOf, pieceOf, type MakeUp, type Piece } from '~~/core/methods'
+import { speciesById, type Look, type Species } from '~~/core/plants'
+import { shortages, type Shortage } from '~~/core/stock'
+import { saveCommission } from '../db/commands/brief'
+
+/** A line with all that follows from it on the day that the season band shows. */
+export interface Plant {
+  readonly line: Line
+  readonly species: Species
+  readonly size: LineSize
+  readonly look: Look
+  readonly piece: Piece
+  readonly progress: Progress
+}
+
+/** How the stock stands for what is left to make of a line. */
+export interface LineStock {
+  readonly makeUp?: MakeUp
+  readonly short: readonly Shortage[]
+}
+
+/** The commission in hand, the line in hand, and the day on the season band. */
+export const useCommission = defineStore('commission', () => {
+  const workshop = useWorkshop()
+  const stock = useStock()
+
+  const chosen = ref<{ commissionId?: string; lineId?: string }>({})
+  const storageKey = computed(() => `hardy-thicket:${workshop.key}:in-hand`)
+  watch(storageKey, (name) => { chosen.value = readChosen(name) }, { immediate: true })
+  watch(chosen, (value) => { if (workshop.key) localStorage.setItem(storageKey.value, JSON.stringify(value)) })
+
+  const current = computed<Commission | undefined>(() => workshop.commissions.find(({ id }) => id === chosen.value.commissionId) ?? workshop.commissions[0])
+  const lines = computed(() => workshop.lines.filter(({ commissionId }) => commissionId === current.value?.id))
+
+  /** While the marker is dragged the day runs ahead of what is stored. */
+  const draggedDate = ref<string>()
+  const date = computed(() => draggedDate.value ?? current.value?.dateDepicted ?? '2026-06-20')
+
+  const plants = computed<Plant[]>(() => {
+    const commission = current.value
+    if (!commission) return []
+    return lines.value.map((line) => {
+      const species = speciesById(line.speciesId)
+      const batches = workshop.batches.filter(({ lineId }) => lineId === line.id)
+      return { line, species, ...pieceOf(line, commission, species, date.value), progress: progressOf(line.pieces, batches, stock.runs) }
+    })
+  })
+  const selected = computed<Plant | undefined>(() => plants.value.find(({ line }) => line.id === chosen.value.lineId) ?? plants.value[0])
+
+  const drying = computed(() => dryingFactor(workshop.settings.roomC, workshop.settings.humidity))
+
+  /** Works a plant out with a method, for the pieces that are left or for a number started. */
+  function workOut(plant: Plant, methodId: string, pieces: { wanted: number; started?: number }): MakeUp {
+    return makeUp({ piece: plant.piece, method: methodById(methodId), ...pieces, chosen: plant.line.materials, states: stock.states, dryingFactor: drying.value })
+  }
+
+  const stockOf = computed(() => new Map<string, LineStock>(plants.value.map((plant) => {
+    const { methodId } = plant.line
+    if (methodId === undefined) return [plant.line.id, { short: [] }]
+    const whole = workOut(plant, methodId, { wanted: plant.line.pieces })
+    const left = plant.progress.left > 0 ? workOut(plant, methodId, { wanted: plant.progress.left }) : undefined
+    return [plant.line.id, { makeUp: whole, short: left ? shortages(needsOf(left.amounts), stock.states) : [] }]
+  })))
+
+  function chooseCommission(id: string): void { chosen.value = { commissionId: id } }
+  function chooseLine(id: string): void { chosen.value = { commissionId: current.value?.id, lineId: id } }
+  function stepLine(by: number): void {
+    const at = plants.value.findIndex(({ line }) => line.id === selected.value?.line.id)
+    const next = plants.value[(at + by + plants.value.length) % plants.value.length]
+    if (next) chooseLine(next.line.id)
+  }
+  /** Stores the day that the marker was left on. */
+  async function settleDate(): Promise<void> {
+    const commission = current.value
+    const to = draggedDate.value
+    if (commission && to !== undefined && to !== commission.dateDepicted) await workshop.give(saveCommission, { ...commission, dateDepicted: to })
+    draggedDate.value = undefined
+  }
+
+  return { current, lines, date, draggedDate, plants, selected, drying, stockOf, workOut, chooseCommission, chooseLine, stepLine, settleDate }
+})
+
+function readChosen(name: string): { commissionId?: string; lineId?: string } {
+  try {
+    const read: unknown = JSON.parse(localStorage.getItem(name) ?? '{}')
+    return read !== null && typeof read === 'object' ? read : {}
+  } catch {
+    return {}
+  }
+}
