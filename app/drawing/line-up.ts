@@ -16,6 +16,7 @@ export interface Stand {
 export interface LineUp {
   readonly stands: readonly Stand[]
   readonly personX: number
+  readonly personRow: number
   readonly pxPerMm: number
   /** Height that the grid reaches, mm. */
   readonly topMm: number
@@ -41,6 +42,11 @@ export function layOut(plants: readonly Plant[], personMm: number, room: Room): 
   const gap = spare / (plants.length + 1)
   let x = room.leftPx + gap / 2
   const ends: number[] = []
+  const rowFor = (at: number, half: number): number => {
+    const row = [0, 1, 2].find((candidate) => (ends[candidate] ?? -Infinity) < at - half - 8) ?? 2
+    ends[row] = at + half
+    return row
+  }
   const stands = plants.map((plant): Stand => {
     const wide = standPx(plant, pxPerMm)
     const each = plant.size.crownWidthMm * pxPerMm
@@ -49,13 +55,13 @@ export function layOut(plants: readonly Plant[], personMm: number, room: Room): 
     const label = `${plant.line.name} ×${plant.line.pieces}`
     const halfLabel = (label.length * CHARACTER_PX) / 2
     const labelX = Math.min(room.widthPx - room.rightPx - halfLabel, Math.max(room.leftPx + halfLabel - 30, middle))
-    const row = [0, 1, 2].find((at) => (ends[at] ?? -Infinity) < labelX - halfLabel - 8) ?? 0
-    ends[row] = labelX + halfLabel
+    const row = rowFor(labelX, halfLabel)
     const stand = { plant, xs: Array.from({ length: count }, (_, i) => middle + (i - (count - 1) / 2) * Math.max(each * 1.3, 5)), left: x, right: x + wide, label, labelX, row }
     x += wide + gap
     return stand
   })
-  return { stands, personX: x + 8, pxPerMm, topMm: (room.groundPx - room.topPx) / pxPerMm }
+  const personX = x + 8
+  return { stands, personX, personRow: rowFor(personX, 3 * CHARACTER_PX), pxPerMm, topMm: (room.groundPx - room.topPx) / pxPerMm }
 }
 
 const standPx = ({ size }: Plant, pxPerMm: number): number => Math.max(LEAST_STAND_PX, size.crownWidthMm * pxPerMm)

@@ -43,13 +43,19 @@ export function paintPlant(context: CanvasRenderingContext2D, drawing: PlantDraw
   const { x, groundY, pxPerMm } = at
   const tone = { '-1': look.tones.shade, '0': look.tones.base, '1': look.tones.light } as const
   const leaf = bare ? 0 : look.leaf
+  // Small on the screen, fewer and larger dots look the same and cost less.
+  const stride = (drawing.dots[0]?.r ?? 1) * pxPerMm < 0.55 ? 4 : (drawing.dots[0]?.r ?? 1) * pxPerMm < 1 ? 2 : 1
+  const swell = Math.sqrt(stride)
   const dots = (behind: boolean): void => {
     for (const shade of [-1, 0, 1] as const) {
       context.fillStyle = behind ? mix(tone[shade], look.tones.shade, 0.55) : tone[shade]
       context.beginPath()
-      for (const dot of drawing.dots) {
-        if (dot.behind !== behind || dot.tone !== shade || dot.from > leaf) continue
-        const [cx, cy, r] = [x + dot.x * pxPerMm, groundY - dot.y * pxPerMm, Math.max(0.6, dot.r * pxPerMm)]
+      for (let i = 0; i < drawing.dots.length; i += stride) {
+        const dot = drawing.dots[i]
+        if (!dot || dot.behind !== behind || dot.tone !== shade || dot.from > leaf) continue
+        const cx = x + dot.x * pxPerMm
+        const cy = groundY - dot.y * pxPerMm
+        const r = Math.max(0.6, dot.r * pxPerMm * swell)
         context.moveTo(cx + r, cy)
         context.arc(cx, cy, r, 0, 2 * Math.PI)
       }

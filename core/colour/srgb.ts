@@ -43,7 +43,23 @@ export interface Tones {
   readonly light: string
 }
 
-/** Derives shade and highlight from a base colour: the highlight is one quiet step, never another hue. Common practice; the shares are from memory. */
+/** How far the highlight lies above the base and the shade below it, in L*. Common practice: one quiet step; the numbers are from memory. */
+const HIGHLIGHT_STEP = 9
+const SHADE_STEP = 13
+
+/** Derives shade and highlight from a base colour: a step of lightness towards a warm pale or a deep green-black, never another hue. */
 export function tonesOf(base: string): Tones {
-  return { shade: mix(base, '#1c2218', 0.5), base, light: mix(base, '#f3efb4', 0.2) }
+  return { shade: towards(base, '#10140d', -SHADE_STEP), base, light: towards(base, '#f6f3c4', HIGHLIGHT_STEP) }
 }
+
+/** Mixes a colour with another until its lightness L* has moved by a step, or half way to the other at most. */
+function towards(base: string, other: string, step: number): string {
+  const from = luminance(base)
+  const to = luminance(other)
+  const wanted = luminanceOfLightness(Math.min(97, Math.max(3, lightnessOf(from) + step)))
+  return mix(base, other, Math.min(0.5, Math.max(0.02, (wanted - from) / (to - from))))
+}
+
+/** CIE L* of a relative luminance, and back. Source: CIE 15. */
+export const lightnessOf = (y: number): number => (y > 216 / 24_389 ? 116 * Math.cbrt(y) - 16 : (24_389 / 27) * y)
+export const luminanceOfLightness = (lightness: number): number => (lightness > 8 ? ((lightness + 16) / 116) ** 3 : (lightness * 27) / 24_389)

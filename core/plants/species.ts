@@ -21,7 +21,7 @@ const memory = { origin: 'memory' } as const
 export const speciesTable: readonly Species[] = [
   {
     id: 'norway-spruce', botanical: 'Picea abies', common: 'Norway spruce', habit: 'conifer', crownForm: 'conical', ...memory,
-    heightM: [6, 14, 26, 34], crownRatio: [0.42, 0.34, 0.27, 0.25], clearStem: 0.04, dbhRatio: 0.016, stems: 1, seeThrough: 0.12, leafMm: 60, bark: '#6f6257',
+    heightM: [6, 14, 26, 34], crownRatio: [0.44, 0.38, 0.32, 0.28], clearStem: 0.03, dbhRatio: 0.016, stems: 1, seeThrough: 0.12, leafMm: 60, bark: '#6f6257',
     months: year('eeeeffeeeeee', { e: [1, '#2c4a35', 'evergreen'], f: [1, '#3f6a3c', 'fresh tips'] }),
   },
   {

@@ -18,7 +18,7 @@ export function growConifer(plant: Habitus, seed: number): Skeleton {
     const t = i / steps
     stem.push(nodes.push({ x: 0, y: plant.heightMm * t, z: 0, parent: i === 0 ? -1 : i - 1, dMm: Math.max(0.12, plant.trunkMm * (1 - 0.95 * t)) }) - 1)
   }
-  const whorls = 26
+  const whorls = 34
   for (let w = 0; w < whorls; w += 1) {
     const t = (w + 0.35 * random()) / whorls
     const y = plant.clearStemMm + depth * t
@@ -27,7 +27,7 @@ export function growConifer(plant: Habitus, seed: number): Skeleton {
     for (let limb = 0; limb < limbs; limb += 1) {
       const angle = ((limb + random() * 0.7) / limbs) * 2 * Math.PI
       const length = crownProfile(plant.crownForm, t) * (plant.crownWidthMm / 2) * (0.82 + 0.22 * random())
-      const droop = -0.5 + 0.95 * t
+      const droop = -0.55 + 1.05 * t
       let parent = at
       const parts = 5
       for (let k = 1; k <= parts; k += 1) {

@@ -2,7 +2,7 @@ import { crownProfile } from '../plants'
 import { seededRandom } from '../units'
 import { growConifer } from './conifer'
 import { growCrown } from './grow'
-import type { Habitus, Skeleton } from './types'
+import type { Habitus, Node, Skeleton } from './types'
 
 /** A stem, branch or blade seen from the side, as a line with a width at either end. Model mm, y up from the ground. */
 export interface Stroke {
@@ -55,25 +55,34 @@ function leaves({ nodes, tips }: Skeleton, plant: Habitus, seed: number, seeThro
   const random = seededRandom(seed ^ 0x5bd1e995)
   const depth = plant.heightMm - plant.clearStemMm
   const size = Math.min(depth, plant.crownWidthMm) / (whorled ? 34 : 30)
-  const each = whorled ? 4 : Math.max(5, Math.round(17 * Math.min(1, -Math.log(seeThrough) / 1.7)))
+  const each = whorled ? 9 : Math.max(8, Math.round(30 * Math.min(1, -Math.log(seeThrough) / 1.7)))
   const dots: (LeafDot & { z: number })[] = []
-  for (const tip of tips) {
-    const node = nodes[tip]
-    if (!node) continue
-    for (let i = 0; i < each; i += 1) {
-      const scatter = size * (whorled ? 0.8 : 2.4)
+  for (const [node, count] of leafy(nodes, tips, each, whorled)) {
+    for (let i = 0; i < count; i += 1) {
+      const top = whorled ? Math.min(1, 0.35 + 3 * (1 - (node.y - plant.clearStemMm) / depth)) : 1
+      const scatter = size * top * (whorled ? 1.5 : 2.5)
       const x = node.x + (random() - 0.5) * 2 * scatter
-      const y = node.y + (random() - 0.5) * 2 * scatter * (whorled ? 0.7 : 0.75)
+      const y = node.y + (random() - 0.5) * 2 * scatter * (whorled ? 0.85 : 0.75)
       const z = node.z + (random() - 0.5) * 2 * scatter
       const t = Math.min(1, Math.max(0, (y - plant.clearStemMm) / depth))
       const half = Math.max(size, crownProfile(plant.crownForm, t) * (plant.crownWidthMm / 2))
       const light = 0.62 * (t - 0.5) + 0.42 * (z / half) - 0.16 * (x / half) + 0.3 * ((y - node.y) / scatter) + (random() - 0.5) * 0.5
-      const r = size * (whorled ? 0.4 + 0.5 * random() : 0.3 + 0.42 * random())
+      const r = size * (whorled ? 0.28 + 0.36 * random() : 0.22 + 0.3 * random())
       if (y < r * 0.5 || y + r * 0.4 > plant.heightMm) continue
       dots.push({ x, y, z, r, tone: light > 0.34 ? 1 : light < -0.16 ? -1 : 0, from: random(), behind: z < -half * 0.15 })
     }
   }
   return dots.sort((a, b) => a.z - b.z).map(({ x, y, r, tone, from, behind }) => ({ x, y, r, tone, from, behind }))
+}
+
+/** Where leaves sit, and how many clusters: on every tip, and fewer on the thin shoots behind it. */
+function leafy(nodes: Skeleton['nodes'], tips: readonly number[], each: number, whorled: boolean): [Node, number][] {
+  const places = tips.flatMap((tip): [Node, number][] => { const node = nodes[tip]; return node ? [[node, each]] : [] })
+  if (whorled) return places
+  const thin = 2.3 * Math.min(...tips.map((tip) => nodes[tip]?.dMm ?? Infinity))
+  const isTip = new Set(tips)
+  nodes.forEach((node, i) => { if (!isTip.has(i) && node.dMm <= thin) places.push([node, Math.ceil(each / 5)]) })
+  return places
 }
 
 /** Blades, reeds and fronds: curves that leave the foot together and bend out. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Batch, BatchStep, Run } from '~~/core/batches'
+import { LONGEST_GAP_MS, type Batch, type BatchStep, type Run } from '~~/core/batches'
 import { cautionFootnote, cautions, faults } from '~~/core/methods'
 import { formatCountdown, formatMinutes } from '~~/core/units'
 
@@ -21,8 +21,13 @@ const round = computed(() => state.value.round)
 const windowLeftMs = computed(() => (round.value ? round.value.closesMs - nowMs.value : 0))
 const leftInRound = computed(() => (round.value ? Math.min(left.value, round.value.doneBefore + round.value.size - state.value.doneInStep) : 0))
 const nextRound = computed(() => Math.min(props.step.window?.atOnce ?? 1, left.value))
+/** Since the last entry; a gap too long to be work counts as none, as in the log. */
+const sinceLastMs = computed(() => {
+  const passed = Math.max(0, nowMs.value - state.value.lastMs)
+  return passed <= LONGEST_GAP_MS ? passed : 0
+})
 /** Time at this step so far, and what was planned for it. */
-const stepMs = computed(() => state.value.stepHandsMs + (state.value.phase === 'hands' && !state.value.paused ? Math.min(20 * 60_000, Math.max(0, nowMs.value - state.value.lastMs)) : 0))
+const stepMs = computed(() => state.value.stepHandsMs + (state.value.phase === 'hands' && !state.value.paused ? sinceLastMs.value : 0))
 const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * state.value.live) / 60)
 </script>
 

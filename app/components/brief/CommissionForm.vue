@@ -66,7 +66,7 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <section class="px-5 pt-3">
+  <section class="px-5 pt-2">
     <div class="flex items-center gap-3">
       <h1 class="flex-1">Brief</h1>
       <button type="button" class="button button-quiet" @click="removing = true">Remove this commission</button>
@@ -75,20 +75,20 @@ async function remove(): Promise<void> {
     <ScaleLadder :ratio="commission.ratio" @pick="(ratio) => store({ ratio })" />
     <div class="facts">
       <TextField v-model="text.name" label="Name" :fault="fault.name" @change="leave('name')" />
-      <TextField v-model="text.scale" label="Scale" hint="1:43.5, 4mm/ft, 1/4in" :fault="fault.scale" @change="leave('scale')" />
+      <TextField v-model="text.scale" label="Scale" hint="or 4mm/ft, 1/4in" :fault="fault.scale" @change="leave('scale')" />
       <TextField v-model="text.date" label="Date depicted" type="date" :fault="fault.date" @change="leave('date')" />
       <TextField v-model="text.deadline" label="Finish by" type="date" :fault="fault.deadline" @change="leave('deadline')" />
       <TextField v-model="text.place" label="Place" :fault="fault.place" @change="leave('place')" />
-      <TextField v-model="text.latitude" label="Latitude, °" hint="south negative" :fault="fault.latitude" @change="leave('latitude')" />
+      <TextField v-model="text.latitude" label="Latitude, °" hint="south −" :fault="fault.latitude" @change="leave('latitude')" />
       <TextField v-model="text.altitude" label="Altitude, m" :fault="fault.altitude" @change="leave('altitude')" />
-      <TextField v-model="text.viewing" label="Seen from" hint="eye to the front edge" :fault="fault.viewing" @change="leave('viewing')" />
-      <TextField v-model="text.stature" label="Stature, %" hint="75 layout, 100 display" :fault="fault.stature" @change="leave('stature')" />
+      <TextField v-model="text.viewing" label="Seen from" hint="eye to edge" :fault="fault.viewing" @change="leave('viewing')" />
+      <TextField v-model="text.stature" label="Stature, %" hint="60 to 100" :fault="fault.stature" @change="leave('stature')" />
     </div>
     <ConfirmDialog v-model="removing" :title="`Remove “${commission.name}”?`" act="Remove commission" danger @confirm="remove">Its lines go out of sight with it. Finished batches stay in the log, and stock is not touched.</ConfirmDialog>
   </section>
 </template>
 
 <style scoped>
-.facts { display: grid; grid-template-columns: 1.6fr 1fr 1fr 1fr 1.5fr 0.8fr 0.8fr 0.9fr 0.9fr; gap: 10px; align-items: start; margin-top: 6px; }
+.facts { display: grid; grid-template-columns: 1.5fr 1.15fr 1.1fr 1.1fr 1.5fr 0.75fr 0.75fr 0.95fr 0.75fr; gap: 10px; align-items: start; margin-top: 6px; }
 @media (max-width: 1100px) { .facts { grid-template-columns: repeat(3, 1fr); } }
 </style>

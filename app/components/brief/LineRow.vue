@@ -66,24 +66,26 @@ async function leaveStature(): Promise<void> {
 <template>
   <tr :class="{ 'bg-bench': commission.selected?.line.id === line.id }" @focusin="commission.chooseLine(line.id)">
     <td class="!pl-5">
-      <input v-model="text.name" class="field field-cell max-w-56 font-semibold" aria-label="Name of the line" @change="text.name.trim() ? store({ name: text.name }) : (text.name = line.name)">
-      <span class="botanical ml-1.5 block text-sm">{{ plant.species.botanical }}</span>
+      <span class="flex items-center gap-2">
+        <input v-model="text.name" class="field field-cell !w-40 flex-none font-semibold" aria-label="Name of the line" @change="text.name.trim() ? store({ name: text.name }) : (text.name = line.name)">
+        <span class="botanical w-28 text-sm leading-tight">{{ plant.species.botanical }}</span>
+      </span>
       <span v-if="fault" class="block text-sm text-hip" role="alert">{{ fault }}</span>
     </td>
     <td>
-      <select class="field field-cell w-32" aria-label="Age" :value="line.age" @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })">
+      <select class="field field-cell !w-[112px]" aria-label="Age" :value="line.age" @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })">
         <option v-for="age in ages" :key="age" :value="age">{{ age }}</option>
       </select>
     </td>
-    <td class="number"><input v-model="text.pieces" class="field field-cell w-16 text-right" inputmode="numeric" aria-label="Pieces" @change="leavePieces"></td>
+    <td class="number"><input v-model="text.pieces" class="field field-cell !w-16 text-right" inputmode="numeric" aria-label="Pieces" @change="leavePieces"></td>
     <td>
-      <select class="field field-cell w-24" aria-label="Zone" :value="line.zone" @change="store({ zone: ($event.target as HTMLSelectElement).value as Line['zone'] })">
+      <select class="field field-cell !w-[84px]" aria-label="Zone" :value="line.zone" @change="store({ zone: ($event.target as HTMLSelectElement).value as Line['zone'] })">
         <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
       </select>
     </td>
-    <td class="number"><input v-model="text.stature" class="field field-cell w-16 text-right" :placeholder="plainNumber((commission.current?.stature ?? 1) * 100, 0)" aria-label="Stature, per cent" @change="leaveStature"></td>
-    <td class="number"><input v-model="text.height" class="field field-cell w-24 text-right" :placeholder="real(plant.size.form.heightM * 1000)" aria-label="Real height" @change="leaveLength('height')"></td>
-    <td class="number"><input v-model="text.crown" class="field field-cell w-24 text-right" :placeholder="real(plant.size.form.crownWidthM * 1000)" aria-label="Real crown width" @change="leaveLength('crown')"></td>
+    <td class="number"><input v-model="text.stature" class="field field-cell !w-12 text-right" :placeholder="plainNumber((commission.current?.stature ?? 1) * 100, 0)" aria-label="Stature, per cent" @change="leaveStature"></td>
+    <td class="number"><input v-model="text.height" class="field field-cell !w-[76px] text-right" :placeholder="real(plant.size.form.heightM * 1000)" aria-label="Real height" @change="leaveLength('height')"></td>
+    <td class="number"><input v-model="text.crown" class="field field-cell !w-[76px] text-right" :placeholder="real(plant.size.form.crownWidthM * 1000)" aria-label="Real crown width" @change="leaveLength('crown')"></td>
     <td class="number font-semibold" aria-label="Model size">
       <template v-if="typedSize">{{ model(typedSize.heightMm) }} <span class="font-normal text-soft">× {{ model(typedSize.crownWidthMm) }}</span></template>
       <template v-else>–</template>

@@ -7,7 +7,7 @@ const props = defineProps<{ ratio: number }>()
 const emit = defineEmits<{ pick: [ratio: number] }>()
 
 const PERSON_MM = 1750
-const HEIGHT = 118
+const HEIGHT = 92
 const scales = [...standardScales].sort((a, b) => a.ratio - b.ratio)
 const largest = PERSON_MM / Math.min(...scales.map(({ ratio }) => ratio))
 const personPx = (ratio: number): number => (PERSON_MM / ratio / largest) * (HEIGHT - 6)
@@ -40,7 +40,7 @@ const between = computed(() => (scales.some(({ ratio }) => isHere(ratio)) ? unde
 .here { border-bottom-color: var(--color-moss); color: var(--color-ink); }
 .here svg { fill: var(--color-moss); }
 .ratio { font-size: 13px; font-weight: 600; font-variant-numeric: tabular-nums; color: var(--color-ink); }
-.name { font-size: 12px; line-height: 14px; text-align: center; min-height: 42px; }
+.name { font-size: 12px; line-height: 14px; text-align: center; min-height: 29px; }
 .between { grid-column: 1 / -1; font-size: 13px; color: var(--color-soft); }
 @media (max-width: 900px) { .ladder { grid-template-columns: repeat(8, minmax(0, 1fr)); } }
 </style>

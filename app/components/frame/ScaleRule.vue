@@ -94,12 +94,12 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
           <text v-if="tick.label" :x="tick.x + 3" y="17">{{ tick.label }}</text>
         </g>
         <g v-for="(tick, i) in lower" :key="`l${i}`" class="real">
-          <line :x1="tick.x" :x2="tick.x" :y1="46 - tick.size" y2="46" />
-          <text v-if="tick.label" :x="tick.x + 3" y="43">{{ tick.label }}</text>
+          <line :x1="tick.x" :x2="tick.x" :y1="54 - tick.size" y2="54" />
+          <text v-if="tick.label" :x="tick.x + 3" y="45">{{ tick.label }}</text>
         </g>
-        <line v-if="selectedMm !== undefined" class="chosen" :x1="x(selectedMm)" :x2="x(selectedMm)" y1="0" y2="46" />
-        <line v-if="typedMm !== undefined" class="asked" :x1="x(typedMm)" :x2="x(typedMm)" y1="0" y2="46" />
-        <line v-if="pointerMm !== undefined" class="pointer" :x1="x(pointerMm)" :x2="x(pointerMm)" y1="0" y2="46" />
+        <line v-if="selectedMm !== undefined" class="chosen" :x1="x(selectedMm)" :x2="x(selectedMm)" y1="0" y2="54" />
+        <line v-if="typedMm !== undefined" class="asked" :x1="x(typedMm)" :x2="x(typedMm)" y1="0" y2="54" />
+        <line v-if="pointerMm !== undefined" class="pointer" :x1="x(pointerMm)" :x2="x(pointerMm)" y1="0" y2="54" />
       </svg>
       <span v-if="pointerMm !== undefined" class="reading reading-pointer" :class="{ flip: flip(pointerMm) }" :style="{ left: `${x(pointerMm)}px` }">{{ says(pointerMm) }}</span>
       <span v-else-if="selectedMm !== undefined" class="reading reading-chosen" :class="{ flip: flip(selectedMm) }" :style="{ left: `${x(selectedMm)}px` }"><span class="sr-only">Selected plant: </span>{{ says(selectedMm) }}</span>
@@ -108,11 +108,11 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
 </template>
 
 <style scoped>
-.rule { position: relative; display: flex; height: 48px; background: var(--color-wood); border-top: 2px solid #b9a877; }
+.rule { position: relative; display: flex; height: 56px; background: var(--color-wood); border-top: 2px solid #b9a877; }
 .typed { position: relative; display: flex; align-items: center; gap: 5px; padding: 0 8px; border-right: 1px solid #cdbf97; }
 .box { width: 74px; height: 32px; padding: 0 6px; border: 1px solid #9c8a58; border-radius: 3px; background: #fffdf6; font-size: 14px; }
 .box[aria-invalid='true'] { border: 2px solid var(--color-hip); }
-.fault { position: absolute; left: 8px; bottom: 46px; padding: 4px 8px; background: #fff; border: 1px solid var(--color-hip); border-radius: 3px; color: var(--color-hip); font-size: 13px; white-space: nowrap; z-index: 5; }
+.fault { position: absolute; left: 8px; bottom: 54px; padding: 4px 8px; background: #fff; border: 1px solid var(--color-hip); border-radius: 3px; color: var(--color-hip); font-size: 13px; white-space: nowrap; z-index: 5; }
 .fault:empty { display: none; }
 .face { position: relative; flex: 1; min-width: 0; cursor: crosshair; }
 line { stroke: var(--color-wood-line); stroke-width: 1; }
@@ -122,7 +122,7 @@ text { font-size: 12px; fill: #4f4222; font-variant-numeric: tabular-nums; }
 .chosen { stroke: var(--color-moss); stroke-width: 2; }
 .asked { stroke: var(--color-rain); stroke-width: 2; stroke-dasharray: 4 2; }
 .pointer { stroke: var(--color-hip); stroke-width: 2; }
-.reading { position: absolute; top: 15px; margin-left: 6px; padding: 0 5px; font-size: 13px; line-height: 17px; font-weight: 650; white-space: nowrap; background: var(--color-wood); pointer-events: none; }
+.reading { position: absolute; top: 19px; margin-left: 4px; padding: 0 5px; font-size: 13px; line-height: 15px; font-weight: 650; white-space: nowrap; background: var(--color-wood); pointer-events: none; }
 .reading.flip { transform: translateX(calc(-100% - 12px)); }
 .reading-pointer { color: var(--color-hip); }
 .reading-chosen { color: #235036; }

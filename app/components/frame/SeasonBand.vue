@@ -22,7 +22,7 @@ const ribbons = computed(() => commission.lines.map((line) => {
     }) : [],
   }
 }))
-const ribbonHeight = computed(() => Math.max(2.5, Math.min(8, 34 / Math.max(1, ribbons.value.length))))
+const ribbonHeight = computed(() => Math.max(2.5, Math.min(8, 36 / Math.max(1, ribbons.value.length))))
 
 const spoken = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(`${commission.date}T00:00:00Z`)))
 
@@ -55,7 +55,7 @@ function press(event: KeyboardEvent): void {
     <div ref="track" class="track" @pointerdown="grab" @pointermove="drag" @pointerup="commission.settleDate()" @pointercancel="commission.settleDate()">
       <svg class="ribbons" :viewBox="`0 0 ${SLICES} ${Math.max(1, ribbons.length)}`" preserveAspectRatio="none" aria-hidden="true" :height="ribbonHeight * Math.max(1, ribbons.length)">
         <g v-for="(ribbon, row) in ribbons" :key="ribbon.id">
-          <rect v-for="(slice, i) in ribbon.slices" :key="i" :x="i" :y="row" width="1.02" :height="0.86" :fill="slice.colour" :opacity="0.35 + 0.65 * slice.leaf" />
+          <rect v-for="(slice, i) in ribbon.slices" :key="i" :x="i" :y="row" width="1.02" :height="0.9" :fill="slice.colour" :opacity="0.6 + 0.4 * slice.leaf" />
         </g>
       </svg>
       <div class="months" aria-hidden="true"><span v-for="(month, i) in months" :key="i">{{ month }}</span></div>

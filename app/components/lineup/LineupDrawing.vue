@@ -12,12 +12,12 @@ const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 const { pixelRatio } = useDevicePixelRatio()
 
-const HEIGHT = 376
-const GROUND = 330
+const HEIGHT = 380
+const GROUND = 328
 const PERSON_MM = 1750
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const personMm = computed(() => toModelMm(PERSON_MM, ratio.value))
-const layout = computed(() => layOut(commission.plants, personMm.value, { widthPx: width.value, groundPx: GROUND, topPx: 14, leftPx: 46, rightPx: 58 }))
+const layout = computed(() => layOut(commission.plants, personMm.value, { widthPx: width.value, groundPx: GROUND, topPx: 20, leftPx: 46, rightPx: 58 }))
 const selected = computed(() => layout.value.stands.find(({ plant }) => plant.line.id === commission.selected?.line.id))
 
 let frame = 0
@@ -62,11 +62,9 @@ const words = ({ plant }: Stand): string => `${plant.line.name}, ${model(plant.s
     <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
       <line v-for="mm in grid" :key="mm" :x1="46" :x2="width - 58" :y1="y(mm)" :y2="y(mm)" :class="isLabelled(mm) ? 'major' : 'minor'" />
       <template v-for="mm in labels" :key="`t${mm}`">
-        <text x="38" :y="y(mm) + 4" text-anchor="end">{{ mm }}</text>
-        <text :x="width - 52" :y="y(mm) + 4">{{ mm === 0 ? '0' : real(toRealMm(mm, ratio)) }}</text>
+        <text x="38" :y="y(mm) + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : mm }}</text>
+        <text :x="width - 52" :y="y(mm) + 4">{{ mm === 0 ? 'real' : real(toRealMm(mm, ratio)) }}</text>
       </template>
-      <text x="38" y="12" text-anchor="end">mm</text>
-      <text :x="width - 52" y="12">real</text>
     </svg>
     <canvas ref="canvas" class="layer" :width="width * pixelRatio" :height="HEIGHT * pixelRatio" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" aria-hidden="true" />
     <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
@@ -80,9 +78,9 @@ const words = ({ plant }: Stand): string => `${plant.line.name}, ${model(plant.s
         </g>
       </template>
       <template v-for="stand in layout.stands" :key="stand.plant.line.id">
-        <text :x="stand.labelX" :y="GROUND + 18 + 14 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === selected }">{{ stand.label }}</text>
+        <text :x="stand.labelX" :y="GROUND + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === selected }">{{ stand.label }}</text>
       </template>
-      <text :x="layout.personX" :y="GROUND + 18" text-anchor="middle" class="label">Person</text>
+      <text :x="layout.personX" :y="GROUND + 18 + 15 * layout.personRow" text-anchor="middle" class="label">Person</text>
     </svg>
     <button v-for="stand in layout.stands" :key="stand.plant.line.id" type="button" class="hit" :aria-label="words(stand)" :aria-pressed="stand === selected" :style="{ left: `${stand.left}px`, width: `${Math.max(24, stand.right - stand.left)}px`, top: `${Math.min(GROUND - 30, y(stand.plant.size.heightMm))}px`, height: `${GROUND + 36 - Math.min(GROUND - 30, y(stand.plant.size.heightMm))}px` }" @click="commission.chooseLine(stand.plant.line.id)" />
   </div>

@@ -26,7 +26,7 @@ function open(plant: Plant): void {
       <tr v-for="plant in commission.plants" :key="plant.line.id" class="row" :class="{ chosen: plant.line.id === commission.selected?.line.id }" @click="commission.chooseLine(plant.line.id)" @dblclick="open(plant)">
         <td class="!pl-5"><button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">{{ plant.line.name }}</button> <span class="botanical whitespace-nowrap text-sm">{{ plant.species.botanical }}</span></td>
         <td class="number">{{ real(plant.size.form.heightM * 1000) }}</td>
-        <td class="number">{{ model(plant.size.heightMm) }}<span v-if="plant.size.stature < 1" class="block text-xs leading-none text-soft">at {{ Math.round(plant.size.stature * 100) }} %</span></td>
+        <td class="number">{{ model(plant.size.heightMm) }}<span v-if="plant.size.stature < 1" class="ml-1.5 text-xs text-soft" title="Stature: share of true scale">{{ Math.round(plant.size.stature * 100) }} %</span></td>
         <td class="number">{{ plant.line.pieces }}</td>
         <td><span class="flex items-center gap-2"><LookSwatch :look="plant.look" /><span class="leading-tight">{{ plant.look.words }}</span></span></td>
         <td class="leading-tight">{{ plant.line.methodId ? methodById(plant.line.methodId).name : '–' }}</td>
@@ -39,7 +39,8 @@ function open(plant: Plant): void {
 </template>
 
 <style scoped>
-.row { height: 40px; }
+.row { height: 38px; }
+.row td { padding-top: 3px; padding-bottom: 3px; }
 .row:hover { background: #eef2ec; }
 .chosen { background: #eaf0ea; box-shadow: inset 5px 0 0 var(--color-moss); }
 </style>

@@ -11,19 +11,18 @@ const against = (ratio: number): string => (Math.abs(ratio - 1) < 0.005 ? 'as pl
 </script>
 
 <template>
-  <section class="grid lg:grid-cols-[minmax(0,1fr)_420px]" aria-label="By method">
+  <section class="grid lg:grid-cols-[minmax(0,1fr)_400px]" aria-label="By method">
     <table class="ruled w-full self-start">
-      <thead><tr><th class="!pl-5">Method</th><th class="number">Batches</th><th class="number">Good / started</th><th class="number">Yield, planned</th><th class="number">Minutes</th><th class="number">Amounts</th><th class="number">A good one cost</th><th class="number">leftovers written off</th></tr></thead>
+      <thead><tr><th class="!pl-5">Method</th><th class="number">Batches</th><th class="number">Good / started</th><th class="number">Yield</th><th class="number">Minutes</th><th class="number">Amounts</th><th class="number">A good one cost</th></tr></thead>
       <tbody>
         <tr v-for="row in methods" :key="row.methodId">
           <td class="!pl-5 font-semibold">{{ methodById(row.methodId).name }}</td>
           <td class="number">{{ row.batches }}</td>
           <td class="number">{{ row.good }} / {{ row.started }}</td>
-          <td class="number">{{ percent(row.yield) }} <span class="text-soft">{{ percent(row.plannedYield) }}</span></td>
+          <td class="number">{{ percent(row.yield) }}<span class="block text-xs text-soft">{{ percent(row.plannedYield) }} planned</span></td>
           <td class="number">{{ formatMinutes(row.realMin) }} <span class="block text-xs text-soft">{{ against(row.minutesRatio) }}</span></td>
           <td class="number">{{ against(row.amountsRatio) }}</td>
-          <td class="number">{{ row.usedEachMinor === undefined ? '–' : moneyEach(row.usedEachMinor) }}</td>
-          <td class="number">{{ row.writtenOffEachMinor === undefined ? '–' : moneyEach(row.writtenOffEachMinor) }}</td>
+          <td class="number">{{ row.usedEachMinor === undefined ? '–' : moneyEach(row.usedEachMinor) }}<span v-if="row.writtenOffEachMinor !== undefined" class="block text-xs text-soft">{{ moneyEach(row.writtenOffEachMinor) }} written off</span></td>
         </tr>
       </tbody>
     </table>

@@ -15,11 +15,11 @@ const each = (minutes: number, pieces: number): number => Math.round((minutes / 
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: '#17211C' },
-  grid: { left: 44, right: 14, top: 34, bottom: 52 },
+  grid: { left: 40, right: 14, top: 34, bottom: 58 },
   legend: { top: 4, right: 10, itemWidth: 14, itemHeight: 10, textStyle: { fontSize: 13 } },
   tooltip: { trigger: 'axis' },
-  xAxis: { type: 'category', data: shown.value.map(({ batch }) => batch.name), axisLabel: { fontSize: 12, width: 66, overflow: 'break', interval: 0, color: '#56635B' }, axisTick: { show: false } },
-  yAxis: { type: 'value', name: 'min a piece', nameTextStyle: { align: 'left', padding: [0, 0, 0, -30], color: '#56635B' }, axisLabel: { fontSize: 12, color: '#56635B' }, splitLine: { lineStyle: { color: '#C9D2C7' } } },
+  xAxis: { type: 'category', data: shown.value.map(({ batch }) => batch.name), axisLabel: { fontSize: 12, width: 62, overflow: 'break', lineHeight: 14, interval: 0, color: '#56635B' }, axisTick: { show: false } },
+  yAxis: { type: 'value', name: 'min a piece', nameTextStyle: { align: 'left', padding: [0, 0, 0, -24], color: '#56635B' }, axisLabel: { fontSize: 12, color: '#56635B' }, splitLine: { lineStyle: { color: '#C9D2C7' } } },
   series: [
     { name: 'planned', type: 'bar', data: shown.value.map(({ batch, plannedMin }) => each(plannedMin, batch.pieces)), itemStyle: { color: '#C9D2C7' }, barGap: '0%', barMaxWidth: 22 },
     { name: 'real', type: 'bar', data: shown.value.map(({ batch, realMin }) => each(realMin, batch.pieces)), itemStyle: { color: '#2F6A45' }, barMaxWidth: 22 },

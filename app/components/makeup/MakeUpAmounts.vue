@@ -30,11 +30,11 @@ const lack = (id: string): string => {
         <thead><tr><th class="!pl-4">Takes</th><th>Material</th><th class="number">One piece</th><th class="number">Batch of {{ makeUp.started.value }}</th><th class="number">On the tray</th><th class="number">Free</th><th>Stock</th></tr></thead>
         <tbody>
           <tr v-for="{ slot, material, amount, choices, chosen } in rows" :key="slot.id">
-            <td class="!pl-4 font-semibold">{{ slot.label }}</td>
+            <td class="!pl-4 font-semibold whitespace-nowrap">{{ slot.label }}</td>
             <td>
               <span class="flex items-center gap-2">
-                <i class="dot" :style="{ background: material?.colour ?? 'transparent' }" aria-hidden="true" />
-                <select class="field field-cell max-w-72" :aria-label="`Material for ${slot.label}`" :value="chosen ? material?.id : ''" @change="emit('choose', slot.id, ($event.target as HTMLSelectElement).value)">
+                <i class="dot" :class="{ none: !material?.colour }" :style="{ background: material?.colour }" aria-hidden="true" />
+                <select class="field field-cell max-w-64" :aria-label="`Material for ${slot.label}`" :value="chosen ? material?.id : ''" @change="emit('choose', slot.id, ($event.target as HTMLSelectElement).value)">
                   <option value="">{{ material && !chosen ? `${material.name} (proposed)` : 'as proposed' }}</option>
                   <option v-for="choice in choices" :key="choice.material.id" :value="choice.material.id">{{ choice.material.name }}{{ choice.onHand > 0 ? '' : ', none in stock' }}</option>
                 </select>
@@ -66,4 +66,5 @@ const lack = (id: string): string => {
 
 <style scoped>
 .dot { flex: none; width: 18px; height: 18px; border: 1px solid var(--color-line); }
+.dot.none { border-color: transparent; }
 </style>

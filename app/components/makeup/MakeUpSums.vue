@@ -30,7 +30,7 @@ const { printing, print } = useBatchCard()
         <dt><label for="started">Start</label></dt>
         <dd class="flex items-center gap-1">
           <input id="started" v-model="started" class="field field-cell w-16" inputmode="numeric" :placeholder="String(makeUp.started.value)" :aria-invalid="startedFault !== ''">
-          <FigureButton :figure="makeUp.started" label="Pieces to start" />
+          <FigureButton v-if="started.trim() === ''" :figure="makeUp.started" label="Pieces to start" />
         </dd>
       </div>
       <template v-if="makeUp.steps.length > 0">

@@ -23,24 +23,27 @@ const none = computed(() => props.ranked.every(({ suit }) => suit.verdict === 'u
     <thead><tr><th class="!pl-4">Way to make it</th><th>For</th><th>Against</th><th class="number">Hands each</th><th class="number">Cost each</th></tr></thead>
     <tbody>
       <tr v-for="{ method, suit, each, cost } in rows" :key="method.id" class="align-top" :class="{ 'bg-bench': method.id === methodId }">
-        <td class="w-60 !pl-4 !align-top">
-          <label class="flex cursor-pointer gap-2.5 py-1">
+        <td class="w-52 !pl-4 !align-top">
+          <label class="flex cursor-pointer gap-2.5">
             <input type="radio" name="method" class="mt-0.5 size-5 accent-moss" :value="method.id" :checked="method.id === plant.line.methodId" @change="emit('choose', method.id)">
-            <span><span class="block font-semibold leading-tight">{{ method.name }}</span><span class="tag mt-1" :class="`tag-${verdicts[suit.verdict].tone}`">{{ verdicts[suit.verdict].word }}</span></span>
+            <span><span class="block font-semibold leading-tight">{{ method.name }}</span><span class="tag !leading-[19px]" :class="`tag-${verdicts[suit.verdict].tone}`">{{ verdicts[suit.verdict].word }}</span></span>
           </label>
         </td>
-        <td class="!align-top text-sm"><ul class="reasons"><li v-for="reason in suit.reasonsFor" :key="reason" class="for">{{ reason }}</li></ul></td>
-        <td class="!align-top text-sm"><ul class="reasons"><li v-for="reason in suit.reasonsAgainst" :key="reason" class="against">{{ reason }}</li></ul></td>
-        <td class="number !align-top !pt-2">{{ each === undefined ? '–' : each < 1 ? `${Math.round(each * 60)} s` : `${each.toFixed(1)} min` }}</td>
-        <td class="number !align-top !pt-2">{{ cost === undefined ? '–' : moneyEach(cost) }}</td>
+        <td v-if="suit.verdict === 'unsuited'" colspan="2" class="!align-top text-sm"><ul class="reasons"><li class="against">{{ suit.reasonsAgainst.join('; ') }}</li></ul></td>
+        <template v-else>
+          <td class="!align-top text-sm"><ul class="reasons"><li v-for="reason in suit.reasonsFor" :key="reason" class="for">{{ reason }}</li></ul></td>
+          <td class="!align-top text-sm"><ul class="reasons"><li v-for="reason in suit.reasonsAgainst" :key="reason" class="against">{{ reason }}</li></ul></td>
+        </template>
+        <td class="number !align-top !pt-1">{{ each === undefined ? '–' : each < 1 ? `${Math.round(each * 60)} s` : `${each.toFixed(1)} min` }}</td>
+        <td class="number !align-top !pt-1">{{ cost === undefined ? '–' : moneyEach(cost) }}</td>
       </tr>
     </tbody>
   </table>
 </template>
 
 <style scoped>
-.reasons { line-height: 17px; padding-top: 4px; }
-.reasons li { position: relative; padding-left: 14px; margin-bottom: 2px; }
+.reasons { line-height: 16px; padding-top: 2px; }
+.reasons li { position: relative; padding-left: 14px; margin-bottom: 1px; }
 .reasons li::before { position: absolute; left: 0; font-weight: 700; }
 .for::before { content: '+'; color: var(--color-moss); }
 .against::before { content: '−'; color: var(--color-hip); }

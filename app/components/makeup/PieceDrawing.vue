@@ -17,8 +17,8 @@ const bare = ref(false)
 const HEIGHT = 250
 const GROUND = 226
 const size = computed(() => props.plant.size)
-const pxPerMm = computed(() => Math.min((GROUND - 16) / size.value.heightMm, Math.max(1, width.value - 120) / size.value.crownWidthMm))
-const middle = computed(() => width.value / 2 - 10)
+const pxPerMm = computed(() => Math.min((GROUND - 16) / size.value.heightMm, Math.max(1, width.value - 190) / size.value.crownWidthMm))
+const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
 function paint(): void {
@@ -52,11 +52,11 @@ const facts = computed(() => {
       <canvas ref="canvas" class="absolute inset-0" :width="width * pixelRatio" :height="HEIGHT * pixelRatio" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" role="img" :aria-label="`${plant.line.name} from the side, ${bare ? 'bare' : plant.look.words}`" />
       <svg class="absolute inset-0" :width="width" :height="HEIGHT" aria-hidden="true">
         <line x1="14" :x2="width - 14" :y1="GROUND" :y2="GROUND" stroke="#3b463f" stroke-width="1.5" />
-        <path class="measure" :d="`M${width - 62} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
-        <text :x="width - 46" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
+        <path class="measure" :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
+        <text :x="width - 76" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
         <path class="measure" :d="`M${middle - (size.crownWidthMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (size.crownWidthMm * pxPerMm) / 2}m0 -4v8`" />
       </svg>
-      <div class="absolute left-3 top-2 flex text-sm">
+      <div class="absolute left-3 top-2 grid text-sm">
         <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
         <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
       </div>

@@ -16,7 +16,7 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
     <td class="!pl-5">
       <button type="button" class="flex min-h-9 items-center gap-2 text-left" :aria-expanded="open" @click="emit('toggle')">
         <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }"><path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" /></svg>
-        <i class="dot" :style="{ background: state.material.colour ?? 'transparent' }" aria-hidden="true" />
+        <i class="dot" :class="{ none: !state.material.colour }" :style="{ background: state.material.colour }" aria-hidden="true" />
         {{ state.material.name }}
       </button>
     </td>
@@ -52,4 +52,6 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
 .row:hover { background: #eef2ec; }
 .lot td { background: #eef2ec; font-size: 13px; }
 .dot { flex: none; width: 16px; height: 16px; border: 1px solid var(--color-line); }
+.dot.none { border-color: transparent; }
+.row td { padding-top: 2px; padding-bottom: 2px; }
 </style>

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test'
+import { chromiumFlags } from './scripts/lib.mjs'
+
+const port = Number(process.env.E2E_PORT ?? 4173)
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: true,
+  outputDir: 'test-results',
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    actionTimeout: 10_000,
+    trace: 'retain-on-failure',
+    launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: chromiumFlags },
+  },
+  webServer: { command: 'node .output/server/index.mjs', url: `http://localhost:${port}`, env: { PORT: String(port), NITRO_PORT: String(port) }, reuseExistingServer: false, stdout: 'ignore' },
+})

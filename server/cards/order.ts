@@ -1,0 +1,20 @@
+import { z } from 'zod'
+import { commissionSchema, lineSchema } from '../../core/commissions'
+import { methods } from '../../core/methods'
+import { speciesTable } from '../../core/plants'
+import { materialSchema } from '../../core/stock'
+
+const oneOf = <T extends { id: string }>(rows: readonly T[], what: string) => z.string().refine((id) => rows.some((row) => row.id === id), { error: `is no ${what} known here` })
+
+/** What a batch card is printed from. */
+export const cardOrderSchema = z.strictObject({
+  paper: z.enum(['A4', 'Letter']),
+  units: z.enum(['metric', 'imperial']),
+  workshop: z.string().max(120),
+  commission: commissionSchema,
+  line: lineSchema.extend({ methodId: oneOf(methods, 'method'), speciesId: oneOf(speciesTable, 'species') }),
+  started: z.number().int().min(1).max(10_000),
+  dryingFactor: z.number().min(0.1).max(10),
+  materials: z.array(materialSchema).min(1).max(40),
+})
+export type CardOrder = z.infer<typeof cardOrderSchema>

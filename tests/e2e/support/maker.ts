@@ -1,0 +1,80 @@
+import { expect, type Locator, type Page } from '@playwright/test'
+
+/** What a maker does, in a maker's words; so that the specs read as a day at the bench. */
+export class Maker {
+  constructor(readonly page: Page) {}
+
+  async open(station: string, workshop = 'mine'): Promise<void> {
+    await this.page.goto(`/${workshop}/${station}`)
+    await expect(this.page.locator('#station h1').first()).toBeAttached()
+  }
+
+  async go(station: string): Promise<void> {
+    await this.page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(station) }).click()
+  }
+
+  async newCommission(name: string, scale: string): Promise<void> {
+    await this.page.getByRole('button', { name: 'New commission' }).first().click()
+    const dialog = this.page.getByRole('dialog')
+    await dialog.getByLabel('Name').fill(name)
+    await dialog.getByLabel('Scale', { exact: true }).fill(scale)
+    await dialog.getByRole('button', { name: 'Make commission' }).click()
+    await expect(dialog).toBeHidden()
+  }
+
+  lineRow(name: string): Locator {
+    return this.page.locator(`tr:has(input[aria-label="Name of the line"])`).filter({ has: this.page.locator(`input[aria-label="Name of the line"]`) }).nth(this.rows.indexOf(name))
+  }
+  private readonly rows: string[] = []
+
+  /** Adds a line by typing part of a plant's name, then its number and height. */
+  async addLine(plant: string, search: string, pieces: number, height: string): Promise<Locator> {
+    await this.page.getByLabel('Add a line: name of the plant').fill(search)
+    await this.page.getByRole('option', { name: new RegExp(plant) }).click()
+    this.rows.push(plant)
+    const row = this.lineRow(plant)
+    await expect(row).toBeVisible()
+    await row.getByLabel('Pieces').fill(String(pieces))
+    await row.getByLabel('Pieces').press('Tab')
+    if (height) {
+      await row.getByLabel('Real height').fill(height)
+      await row.getByLabel('Real height').press('Tab')
+    }
+    return row
+  }
+
+  async chooseLine(name: string): Promise<void> {
+    await this.go('Line-up')
+    await this.page.getByRole('table').getByRole('button', { name, exact: true }).click()
+    await expect(this.page.locator('h1', { hasText: name })).toBeVisible()
+  }
+
+  /** Receives a pack of everything that the Stock says is short, in the packs that it proposes. */
+  async receiveWhatIsShort(): Promise<string[]> {
+    const received: string[] = []
+    const short = this.page.getByRole('region', { name: 'Short' })
+    for (let i = 0; i < 40; i += 1) {
+      const button = short.getByRole('button', { name: 'Receive' }).first()
+      if ((await button.count()) === 0) break
+      const item = short.getByRole('listitem').first()
+      const name = (await item.locator('.font-semibold').textContent()) ?? ''
+      const before = await item.textContent()
+      await button.click()
+      await this.page.getByRole('dialog').getByRole('button', { name: 'Receive pack' }).click()
+      await expect(this.page.getByRole('dialog')).toBeHidden()
+      await expect(short.getByText(before ?? '', { exact: true })).toHaveCount(0)
+      received.push(name)
+    }
+    return received
+  }
+
+  /** On-hand figure of a material, as the Stock shows it. */
+  async onHand(material: string): Promise<string> {
+    const row = this.page.locator('tr.row').filter({ hasText: material })
+    return (await row.locator('td.number').first().textContent())?.trim() ?? ''
+  }
+
+  async allLeft(): Promise<void> {
+    await this.page.getByRole('button', { name: /^(All \d+ left|Piece done)$/ }).last().click()
+  }
+}
