@@ -5,7 +5,7 @@ export default defineNuxtConfig({
   ssr: false,
   telemetry: false,
   devtools: { enabled: false },
-  modules: ['@pinia/nuxt'],
+  modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
   css: ['~/assets/main.css'],
   vite: { plugins: [tailwindcss()] },
   imports: { scan: true },
@@ -23,6 +23,15 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
   },
+  pwa: {
+    registerType: 'autoUpdate',
+    manifest: false,
+    workbox: { globPatterns: ['**/*.{js,css,woff2,svg}'], navigateFallback: null, cleanupOutdatedCaches: true,
+      runtimeCaching: [{ urlPattern: ({ request }) => request.mode === 'navigate', handler: 'NetworkFirst', options: { cacheName: 'pages', precacheFallback: { fallbackURL: '/' } } }],
+      additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }] },
+  },
+  // Other stations are fetched once by the service worker, for use without a connection; no need to run them ahead of time.
+  experimental: { defaults: { nuxtLink: { prefetch: false } } },
   runtimeConfig: { public: { demo: false } },
   nitro: {
     serverAssets: [{ baseName: 'fonts', dir: './fonts' }],

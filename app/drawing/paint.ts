@@ -49,17 +49,18 @@ export function paintPlant(context: CanvasRenderingContext2D, drawing: PlantDraw
   const dots = (behind: boolean): void => {
     for (const shade of [-1, 0, 1] as const) {
       context.fillStyle = behind ? mix(tone[shade], look.tones.shade, 0.55) : tone[shade]
-      context.beginPath()
       for (let i = 0; i < drawing.dots.length; i += stride) {
         const dot = drawing.dots[i]
         if (!dot || dot.behind !== behind || dot.tone !== shade || dot.from > leaf) continue
         const cx = x + dot.x * pxPerMm
         const cy = groundY - dot.y * pxPerMm
         const r = Math.max(0.6, dot.r * pxPerMm * swell)
-        context.moveTo(cx + r, cy)
+        // A dot of two pixels is a dot, round or square; squares are several times quicker.
+        if (r < 1.15) { context.fillRect(cx - r * 0.89, cy - r * 0.89, r * 1.78, r * 1.78); continue }
+        context.beginPath()
         context.arc(cx, cy, r, 0, 2 * Math.PI)
+        context.fill()
       }
-      context.fill()
     }
   }
   dots(true)

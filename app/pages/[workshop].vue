@@ -4,6 +4,8 @@ const workshop = useWorkshop()
 const shell = useShell()
 
 watch(() => String(route.params.workshop), (key) => { void workshop.open(key) }, { immediate: true })
+/** Stations that show nothing true before the ledger is read. */
+const needsLedger = computed(() => /\/(make-up|stock|log|bench)$/.test(route.path))
 useKeys()
 useHead({ title: computed(() => `${shell.title} · Hardy Thicket`) })
 onBeforeUnmount(() => workshop.close())
@@ -20,7 +22,8 @@ onBeforeUnmount(() => workshop.close())
     </header>
     <main id="station" class="frame-main" tabindex="-1">
       <DemoNotice v-if="workshop.isDemo && workshop.status === 'open'" />
-      <NuxtPage v-if="workshop.status === 'open'" />
+      <NuxtPage v-if="workshop.status === 'open' && (workshop.ledgerRead || !needsLedger)" />
+      <p v-else-if="workshop.status === 'open'" class="m-6 text-soft" role="status">Adding up the ledger…</p>
       <p v-else-if="workshop.status === 'failed'" class="m-6 max-w-xl" role="alert">
         <strong class="block text-hip">This workshop can’t be opened.</strong>
         {{ workshop.failure }}
@@ -30,8 +33,8 @@ onBeforeUnmount(() => workshop.close())
     </main>
     <ScaleRule class="frame-rule" />
     <NoticeList />
-    <FindPalette />
-    <KeysHelp />
+    <LazyFindPalette v-if="shell.find" />
+    <LazyKeysHelp v-if="shell.keys" />
   </div>
 </template>
 

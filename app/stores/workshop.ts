@@ -1,4 +1,4 @@
-import { liveQuery, type Subscription } from 'dexie'
+import { liveQuery, type EntityTable, type Subscription } from 'dexie'
 import type { Batch, RunEvent } from '~~/core/batches'
 import type { Commission, Line } from '~~/core/commissions'
 import type { Lot, Material, Movement } from '~~/core/stock'
@@ -14,6 +14,8 @@ export const useWorkshop = defineStore('workshop', () => {
   const key = ref('')
   const status = ref<'closed' | 'opening' | 'open' | 'failed'>('closed')
   const failure = ref('')
+  /** The ledger is the longest list; what does not need it is shown before it is read. */
+  const ledgerRead = ref(false)
   const db = shallowRef<WorkshopDb>()
 
   const settings = shallowRef<Settings>(defaultSettings())
@@ -34,6 +36,7 @@ export const useWorkshop = defineStore('workshop', () => {
     db.value?.close()
     db.value = undefined
     status.value = 'closed'
+    ledgerRead.value = false
   }
 
   /** Opens a workshop by its key. The maker's own is made when it is not there; the demo is fetched; others must exist. */
@@ -57,23 +60,25 @@ export const useWorkshop = defineStore('workshop', () => {
     }
   }
 
-  /** Follows each table; resolves when all have answered once. */
-  function watchAll(opened: WorkshopDb): Promise<unknown> {
+  /** Follows each table; resolves when all but the ledger have answered once. */
+  async function watchAll(opened: WorkshopDb): Promise<void> {
     const follow = <T>(query: () => Promise<T>, take: (rows: T) => void): Promise<void> =>
       new Promise((resolve, reject) => {
         subscriptions.push(liveQuery(query).subscribe({ next: (rows) => { take(rows); resolve() }, error: reject }))
       })
     const present = <T extends { removed?: boolean }>(rows: T[]): T[] => rows.filter((row) => !row.removed)
-    return Promise.all([
+    await Promise.all([
       follow(() => opened.settings.get('settings'), (row) => { settings.value = row ?? defaultSettings() }),
       follow(() => opened.commissions.toArray(), (rows) => { commissions.value = present(rows).sort(byDeadline) }),
       follow(() => opened.lines.toArray(), (rows) => { lines.value = present(rows).sort((a, b) => a.order - b.order) }),
       follow(() => opened.materials.toArray(), (rows) => { materials.value = present(rows) }),
-      follow(() => opened.lots.toArray(), (rows) => { lots.value = rows }),
-      follow(() => opened.movements.toArray(), (rows) => { movements.value = rows }),
       follow(() => opened.batches.toArray(), (rows) => { batches.value = rows }),
       follow(() => opened.events.toArray(), (rows) => { events.value = rows }),
     ])
+    void Promise.all([
+      follow(() => opened.lots.toArray(), (rows) => { lots.value = rows }),
+      follow(() => inParts(opened.movements), (rows) => { movements.value = rows }),
+    ]).then(() => { ledgerRead.value = true }, (error: unknown) => { failure.value = String(error); status.value = 'failed' })
   }
 
   /** What a command works with. @throws Error when no workshop is open */
@@ -89,8 +94,19 @@ export const useWorkshop = defineStore('workshop', () => {
     return answer
   }
 
-  return { key, status, failure, db, settings, commissions, lines, materials, lots, movements, batches, events, isDemo, open, close, context, give }
+  return { key, status, failure, ledgerRead, db, settings, commissions, lines, materials, lots, movements, batches, events, isDemo, open, close, context, give }
 })
+
+/** Reads a long table some thousand rows at a time, so that the page answers in between. */
+async function inParts(table: EntityTable<Movement, 'id'>, rowsAtOnce = 2500): Promise<Movement[]> {
+  const rows: Movement[] = []
+  for (;;) {
+    const last = rows.at(-1)
+    const part = await (last ? table.where('id').above(last.id) : table.orderBy('id')).limit(rowsAtOnce).toArray()
+    rows.push(...part)
+    if (part.length < rowsAtOnce) return rows
+  }
+}
 
 /** What is due first stands first; then by name. */
 const byDeadline = (a: Commission, b: Commission): number => (a.deadline ?? '9999').localeCompare(b.deadline ?? '9999') || a.name.localeCompare(b.name)

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { cautions } from '../methods/cautions'
 import { faults } from '../methods/faults'
 import type { CautionId } from '../methods/cautions'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { ages } from '../plants/types'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
 

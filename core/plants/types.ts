@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 
 export const ages = ['young', 'semi-mature', 'mature', 'veteran'] as const
 export type Age = (typeof ages)[number]

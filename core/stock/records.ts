@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { changeable, dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
 
 export const materialKinds = [

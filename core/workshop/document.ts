@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { batchSchema, runEventSchema } from '../batches'
 import { commissionSchema, lineSchema } from '../commissions'
 import { lotSchema, materialSchema, movementSchema } from '../stock'

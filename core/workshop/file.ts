@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type * as z from 'zod'
 import { speciesTable } from '../plants'
 import { none, ok, type Reading } from '../units'
 import { documentSchema, FILE_FORMAT, tables, type WorkshopDocument } from './document'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { commissionSchema, lineSchema } from '../../core/commissions'
 import { methods } from '../../core/methods'
 import { speciesTable } from '../../core/plants'

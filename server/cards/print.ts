@@ -72,10 +72,12 @@ function collect(pdf: Pdf): Promise<Buffer> {
 
 function head({ pdf, width }: Sheet, order: CardOrder, species: Species, up: MakeUp): void {
   const { commission, line } = order
-  pdf.font('title').fontSize(20).fillColor(INK).text(line.name, MARGIN, MARGIN, { continued: true })
-    .font('botanical').fontSize(13).fillColor(SOFT).text(`  ${species.botanical}`)
+  pdf.font('title').fontSize(20).fillColor(INK).text(line.name, MARGIN, MARGIN, { width: width * 0.62, ellipsis: true, height: 26 })
+  const under = pdf.y
+  pdf.font('botanical').fontSize(13).fillColor(SOFT).text(species.botanical, MARGIN + width * 0.62, MARGIN + 7, { width: width * 0.38, align: 'right' })
+  pdf.y = under + 2
   pdf.font('text').fontSize(10).fillColor(SOFT)
-    .text(`${commission.name} · ${formatRatio(commission.ratio)} · ${commission.dateDepicted} · ${order.workshop}`, { width })
+    .text(`${commission.name} · ${formatRatio(commission.ratio)} · ${commission.dateDepicted} · ${order.workshop}`, MARGIN, pdf.y, { width })
     .text(`${up.method.name}: start ${order.started} for ${line.pieces} wanted · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`, { width })
   pdf.moveDown(0.5)
   rule(pdf, width, INK)
@@ -104,13 +106,14 @@ function amounts({ pdf }: Sheet, up: MakeUp, width: number): void {
   }
   for (const pour of up.pours) {
     pdf.moveDown(0.6).font('title').fontSize(12).fillColor(INK).text(pour.title, MARGIN, pdf.y, { width })
-    for (const { label, figure } of pour.lines) row(label, '', `${Math.round(figure.value)} ml`)
+    for (const { label, figure } of pour.lines) row(label, '', formatQuantity(figure.value, 'ml'))
   }
   pdf.moveDown(0.6)
 }
 
 function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
   pdf.font('title').fontSize(12).fillColor(INK).text('Steps', MARGIN, pdf.y)
+  pdf.font('text').fontSize(8.5).fillColor(SOFT).text(cautionFootnote, MARGIN, pdf.y, { width })
   const box = mm(4)
   up.steps.forEach((step, i) => {
     const mind = step.cautions.map((id) => `${cautions[id].title}: ${cautions[id].text}`)
@@ -128,7 +131,6 @@ function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
     pdf.y += 3
     rule(pdf, width)
   })
-  pdf.font('text').fontSize(8.5).fillColor(SOFT).text(cautionFootnote, MARGIN, pdf.y + 4, { width })
 }
 
 /** Draws the plant at 1:1 where it fits the room, else at a half, a quarter…, and says which. */

@@ -20,6 +20,6 @@ async function afresh(): Promise<void> {
     <span>This is the demo workshop: invented, and kept apart from your own.</span>
     <button type="button" class="font-semibold underline" @click="asking = true">Start the demo afresh</button>
     <NuxtLink to="/mine/line-up" class="font-semibold underline">Go to my own workshop</NuxtLink>
-    <ConfirmDialog v-model="asking" title="Start the demo afresh?" act="Start afresh" @confirm="afresh">What you did in the demo is thrown away. Your own workshop is not touched.</ConfirmDialog>
+    <LazyConfirmDialog v-if="asking" v-model="asking" title="Start the demo afresh?" act="Start afresh" @confirm="afresh">What you did in the demo is thrown away. Your own workshop is not touched.</LazyConfirmDialog>
   </p>
 </template>

@@ -14,7 +14,7 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
   const without = commission.lines.filter(({ methodId }) => methodId === undefined).length
   return {
     'make-up': without > 0 ? { count: without, tone: 'plain', says: `${without} without a method` } : undefined,
-    stock: short > 0 ? { count: short, tone: 'hip', says: `${short} short` } : undefined,
+    stock: short > 0 && workshop.ledgerRead ? { count: short, tone: 'hip', says: `${short} short` } : undefined,
     bench: open > 0 ? { count: open, tone: 'larch', says: `${open} open` } : undefined,
   }
 })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useDevicePixelRatio, useElementSize } from '@vueuse/core'
+import type { PlantDrawing } from '~~/core/skeleton'
 import { toModelMm, toRealMm } from '~~/core/units'
 import { drawingOf, knownDrawing, paintPerson, paintPlant } from '../../drawing/paint'
 import { layOut, type Stand } from '../../drawing/line-up'
@@ -21,28 +22,45 @@ const layout = computed(() => layOut(commission.plants, personMm.value, { widthP
 const selected = computed(() => layout.value.stands.find(({ plant }) => plant.line.id === commission.selected?.line.id))
 
 let frame = 0
-/** Paints what is grown already, and grows one more plant a frame until all are there: the page answers meanwhile. */
+/** Plants that are not grown yet; they are added one a frame, so that the page answers meanwhile. */
+let toGrow: Stand[] = []
+
+function brush(): CanvasRenderingContext2D | undefined {
+  const context = canvas.value?.getContext('2d', { willReadFrequently: true }) ?? undefined
+  context?.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
+  return context
+}
+function paintStand(context: CanvasRenderingContext2D, { plant, xs }: Stand, drawing: PlantDrawing): void {
+  for (const x of xs) paintPlant(context, drawing, plant.look, plant.species.bark, { x, groundY: GROUND, pxPerMm: layout.value.pxPerMm })
+}
+/** Paints what is grown already, and leaves the rest to the coming frames. */
 function paint(): void {
   frame = 0
-  const element = canvas.value
-  const context = element?.getContext('2d')
-  if (!element || !context || width.value === 0) return
-  context.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
+  const context = brush()
+  if (!context || width.value === 0) return
   context.clearRect(0, 0, width.value, HEIGHT)
-  let grewOne = false
-  let waiting = false
-  for (const { plant, xs } of layout.value.stands) {
-    const { line, species, size, piece, look } = plant
-    let drawing = knownDrawing(line.id, species, size, piece.seeThrough)
-    if (!drawing && !grewOne) { drawing = drawingOf(line.id, species, size, piece.seeThrough); grewOne = true }
-    if (!drawing) { waiting = true; continue }
-    for (const x of xs) paintPlant(context, drawing, look, species.bark, { x, groundY: GROUND, pxPerMm: layout.value.pxPerMm })
+  toGrow = []
+  for (const stand of layout.value.stands) {
+    const { line, species, size, piece } = stand.plant
+    const drawing = knownDrawing(line.id, species, size, piece.seeThrough)
+    if (drawing) paintStand(context, stand, drawing)
+    else toGrow.push(stand)
   }
   paintPerson(context, layout.value.personX, GROUND, personMm.value * layout.value.pxPerMm)
-  if (waiting) schedule()
+  if (toGrow.length > 0) frame = requestAnimationFrame(growOne)
+}
+function growOne(): void {
+  frame = 0
+  const context = brush()
+  const stand = toGrow.shift()
+  if (!context || !stand) return
+  const { line, species, size, piece } = stand.plant
+  paintStand(context, stand, drawingOf(line.id, species, size, piece.seeThrough))
+  if (toGrow.length > 0) frame = requestAnimationFrame(growOne)
 }
 function schedule(): void {
-  if (frame === 0) frame = requestAnimationFrame(paint)
+  cancelAnimationFrame(frame)
+  frame = requestAnimationFrame(paint)
 }
 watch([() => commission.plants, layout, pixelRatio], schedule, { flush: 'post' })
 onMounted(schedule)

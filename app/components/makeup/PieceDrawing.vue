@@ -22,7 +22,7 @@ const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
 function paint(): void {
-  const context = canvas.value?.getContext('2d')
+  const context = canvas.value?.getContext('2d', { willReadFrequently: true })
   if (!context || width.value === 0) return
   context.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
   context.clearRect(0, 0, width.value, HEIGHT)

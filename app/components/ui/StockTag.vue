@@ -4,11 +4,13 @@ import type { Plant } from '../../stores/commission'
 
 /** How the stock stands for what is left to make of a line, in words. */
 const props = defineProps<{ plant: Plant }>()
+const workshop = useWorkshop()
 const commission = useCommission()
 
 const state = computed(() => {
   const { line, progress } = props.plant
   const stock = commission.stockOf.get(line.id)
+  if (!workshop.ledgerRead) return { tone: 'plain', text: '…', title: 'Adding up the ledger' }
   if (!stock?.makeUp) return { tone: 'plain', text: 'no method yet', title: 'Choose how to make it in Make-up' }
   if (stock.makeUp.missing.length > 0) return { tone: 'hip', text: `no ${stock.makeUp.missing[0]?.label.toLowerCase()}`, title: 'No material of this kind is in the workshop' }
   if (progress.left === 0) return { tone: 'moss', text: progress.good >= progress.wanted ? 'all made' : 'in hand', title: '' }

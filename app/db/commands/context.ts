@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type * as z from 'zod'
 import { none, ok, type Reading } from '../../../core/units'
 import type { WorkshopDb } from '../database'
 
