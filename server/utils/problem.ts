@@ -25,3 +25,9 @@ export function readBounded(event: H3Event, maxBytes: number): Promise<string | 
     request.on('error', reject)
   })
 }
+
+/** Answers a request by the wrong method, and says which one is right. */
+export function onlyMethod(event: H3Event, allowed: 'GET' | 'POST'): Record<string, unknown> {
+  setResponseHeader(event, 'Allow', allowed)
+  return problem(event, 405, 'Method not allowed', `${event.path.split('?')[0]} takes ${allowed} only; this was ${event.method}.`)
+}

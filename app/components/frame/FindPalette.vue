@@ -34,7 +34,7 @@ function close(): void {
 </script>
 
 <template>
-  <Dialog :open="shell.find" class="relative z-40" @close="close">
+  <Dialog :open="shell.find" class="fixed inset-0 z-40" aria-label="Find" @close="close">
     <div class="fixed inset-0 bg-ink/30" aria-hidden="true" />
     <div class="fixed inset-x-0 top-[12vh] mx-auto w-[min(560px,calc(100vw-32px))]">
       <DialogPanel class="rounded-md border border-line bg-white">

@@ -6,7 +6,7 @@ const open = defineModel<boolean>({ required: true })
 </script>
 
 <template>
-  <Dialog :open="open" class="relative z-30" @close="open = false">
+  <Dialog :open="open" class="fixed inset-0 z-30" @close="open = false">
     <div class="fixed inset-0 bg-ink/30" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto">
       <div class="flex min-h-full items-center justify-center p-4">

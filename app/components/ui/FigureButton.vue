@@ -1,48 +1,50 @@
 <script setup lang="ts">
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/vue'
 import { originWords, type Figure } from '~~/core/units'
 
 /** A figure that can be asked where it comes from: one click shows its formula and what went into it. */
 defineProps<{ figure: Figure; label: string }>()
 const { figure: show } = useFormat()
-const panel = useTemplateRef<{ el: HTMLElement }>('panel')
+const id = useId()
+const open = ref(false)
 const place = ref<Record<string, string>>({})
 
+const WIDTH = 380
 /** Keeps the panel on the screen: below the figure where there is room, above it where not. */
 function settle(event: MouseEvent): void {
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  const below = window.innerHeight - box.bottom > 280
+  const below = window.innerHeight - box.bottom > 290
   place.value = {
-    right: `${Math.max(8, Math.min(window.innerWidth - 388, window.innerWidth - box.right))}px`,
-    ...(below ? { top: `${box.bottom + 4}px` } : { bottom: `${window.innerHeight - box.top + 4}px` }),
+    left: `${Math.max(8, Math.min(window.innerWidth - WIDTH - 8, box.right - WIDTH))}px`,
+    ...(below ? { top: `${box.bottom + 4}px`, bottom: 'auto' } : { bottom: `${window.innerHeight - box.top + 4}px`, top: 'auto' }),
   }
 }
 </script>
 
 <template>
-  <Popover as="span" class="inline-block">
-    <PopoverButton class="figure" :aria-label="`${label}: ${show(figure)}. Where from?`" @click="settle">{{ show(figure) }}</PopoverButton>
-    <Teleport to="body">
-      <PopoverPanel ref="panel" class="panel" :style="place">
-        <p class="font-semibold">{{ label }}: {{ show(figure) }}</p>
-        <p class="mt-1 text-sm">{{ figure.formula }}</p>
-        <table v-if="figure.inputs.length > 0" class="ruled mt-2 w-full text-sm">
-          <tbody>
-            <tr v-for="input in figure.inputs" :key="input.name">
-              <td class="!px-0">{{ input.name }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></td>
-              <td class="number">{{ input.value }}</td>
-              <td class="!pr-0 text-xs text-soft">{{ originWords[input.origin] }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p class="mt-2 text-xs text-soft">{{ originWords[figure.origin] }}<template v-if="figure.source">, {{ figure.source }}</template></p>
-      </PopoverPanel>
-    </Teleport>
-  </Popover>
+  <span class="inline-block">
+    <button type="button" class="figure" :popovertarget="id" :aria-expanded="open" :aria-label="`${label}: ${show(figure)}. Where from?`" @click="settle">{{ show(figure) }}</button>
+    <span :id="id" popover class="panel" :style="place" @toggle="open = ($event as ToggleEvent).newState === 'open'">
+      <template v-if="open">
+        <strong class="block">{{ label }}: {{ show(figure) }}</strong>
+        <span class="mt-1 block text-sm">{{ figure.formula }}</span>
+        <span v-if="figure.inputs.length > 0" class="inputs" role="table" aria-label="What went into it">
+          <span v-for="input in figure.inputs" :key="input.name" class="row" role="row">
+            <span role="cell">{{ input.name }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span>
+            <span role="cell" class="text-right">{{ input.value }}</span>
+            <span role="cell" class="text-xs text-soft">{{ originWords[input.origin] }}</span>
+          </span>
+        </span>
+        <span class="mt-2 block text-xs text-soft">{{ originWords[figure.origin] }}<template v-if="figure.source">, {{ figure.source }}</template></span>
+      </template>
+    </span>
+  </span>
 </template>
 
 <style scoped>
-.figure { min-height: 28px; padding: 0 3px; margin: 0 -3px; border-bottom: 1px dotted #8b988f; font-variant-numeric: tabular-nums; white-space: nowrap; }
+.figure { min-height: 28px; padding: 0 3px; margin: 0 -3px; border-bottom: 1px dotted #8b988f; font: inherit; font-variant-numeric: tabular-nums; white-space: nowrap; }
 .figure:hover { background: var(--color-bench); }
-.panel { position: fixed; z-index: 35; width: 380px; max-height: 70vh; overflow: auto; padding: 12px 14px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; text-align: left; white-space: normal; font-weight: 400; }
+.panel { position: fixed; inset: auto; margin: 0; width: 380px; max-height: 70vh; overflow: auto; padding: 12px 14px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; color: var(--color-ink); text-align: left; white-space: normal; font-weight: 400; font-size: 15px; line-height: 1.35; }
+.inputs { display: table; width: 100%; margin-top: 8px; font-size: 13px; }
+.row { display: table-row; }
+.row > span { display: table-cell; padding: 4px 8px 4px 0; border-bottom: 1px solid var(--color-line); vertical-align: top; }
 </style>

@@ -1,0 +1,63 @@
+/** npm run screenshots: one current picture of each main view, from the demo, into docs/screenshots. */
+import { chromium } from '@playwright/test'
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { chromiumFlags, ensureBuild, ensureChromium, ensurePackages, freePort, root, serve } from './lib.mjs'
+
+ensurePackages()
+const executablePath = ensureChromium()
+ensureBuild()
+const out = process.env.SCREENSHOTS_DIR ?? join(root, 'docs', 'screenshots')
+mkdirSync(out, { recursive: true })
+const port = await freePort(4299)
+const { child, address } = await serve(port)
+const browser = await chromium.launch({ executablePath, args: chromiumFlags })
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block' })
+const page = await context.newPage()
+page.setDefaultTimeout(15_000)
+
+/** @param name of the picture @param path of the view @param act what to do before it is taken */
+async function picture(name, path, act = async () => {}) {
+  if (process.argv[2] && !name.includes(process.argv[2])) return
+  await page.goto(address + path)
+  await page.locator('#station h1').first().waitFor({ state: 'attached' })
+  await page.waitForTimeout(900)
+  await act()
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: join(out, `${name}.png`) })
+  console.log(name)
+}
+
+try {
+  await picture('brief', '/demo/brief')
+  await picture('line-up', '/demo/line-up')
+  await picture('line-up-spring', '/demo/line-up', async () => {
+    await page.getByRole('button', { name: 'Change commission' }).click()
+    await page.getByRole('menuitem', { name: /Cold Saltings/ }).click()
+    await page.getByRole('button', { name: /^Hawthorn.* at the model/ }).click()
+  })
+  await picture('make-up', '/demo/make-up', async () => {
+    await page.getByRole('button', { name: 'Change commission' }).click()
+    await page.getByRole('menuitem', { name: /Kestrel Halt/ }).click()
+    for (let i = 0; i < 4; i += 1) await page.keyboard.press(']')
+  })
+  await picture('make-up-figure', '/demo/make-up', async () => {
+    await page.locator('#station').evaluate((main) => main.scrollTo(0, 400))
+    await page.getByRole('button', { name: /^Foliage, one piece/ }).click()
+  })
+  await picture('stock', '/demo/stock', async () => { await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click() })
+  await picture('bench-window', '/demo/bench')
+  await picture('bench-drying', '/demo/bench', async () => {
+    await page.getByRole('link', { name: /Birch for the platform/ }).click()
+    await page.getByRole('button', { name: /All \d left/ }).click()
+  })
+  await picture('log', '/demo/log', async () => { await page.getByRole('button', { name: 'Old beech, first dozen' }).click() })
+  await picture('workshop', '/demo/workshop')
+  if (!process.argv[2] || 'bench-phone'.includes(process.argv[2])) {
+    await page.setViewportSize({ width: 390, height: 780 })
+    await picture('bench-phone', '/demo/bench', async () => { await page.getByRole('link', { name: /Young beech/ }).click() })
+  }
+} finally {
+  await browser.close()
+  child.kill()
+}

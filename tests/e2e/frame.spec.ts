@@ -1,0 +1,108 @@
+import { expect, test } from '@playwright/test'
+import { Maker } from './support/maker'
+
+test.describe('the frame', () => {
+  test('number keys go to the stations, / finds, ? lists the keys, brackets walk the lines', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    for (const [key, heading] of [['1', 'Brief'], ['3', 'Beech, old'], ['5', 'Stock'], ['8', 'Log'], ['7', 'Young beech, tacky since yesterday'], ['2', 'Line-up']] as const) {
+      await page.keyboard.press(key)
+      await expect(page.locator('#station h1').first()).toHaveText(heading)
+    }
+    await page.keyboard.press('3')
+    await page.keyboard.press(']')
+    await expect(page.locator('h1', { hasText: 'Beech, young' })).toBeVisible()
+    await page.keyboard.press('[')
+    await expect(page.locator('h1', { hasText: 'Beech, old' })).toBeVisible()
+    await page.keyboard.press('?')
+    await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+    await page.keyboard.press('Escape')
+    await page.keyboard.press('/')
+    await page.getByLabel('Find anything').fill('olive line')
+    await page.keyboard.press('Enter')
+    await expect(page.locator('h1', { hasText: 'Olive' })).toBeVisible()
+    await expect(page.getByRole('button', { name: 'Change commission' })).toHaveText(/Olive Steps/)
+  })
+
+  test('the season marker moves by keys and by pointer; every look follows, and the day is kept', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    const marker = page.getByRole('slider', { name: 'Date depicted' })
+    await expect(marker).toHaveAttribute('aria-valuetext', '4 October')
+    const beech = page.getByRole('row', { name: /Beech, old/ })
+    await expect(beech).toContainText('turning')
+    await marker.focus()
+    await page.keyboard.press('ArrowRight')
+    await expect(marker).toHaveAttribute('aria-valuetext', '5 October')
+    await page.keyboard.press('Shift+ArrowLeft')
+    await expect(marker).toHaveAttribute('aria-valuetext', '28 September')
+    await page.keyboard.press('Home')
+    await expect(marker).toHaveAttribute('aria-valuetext', '1 January')
+    await page.keyboard.press('ArrowLeft')
+    await expect(marker).toHaveAttribute('aria-valuetext', '1 January')
+    await expect(beech).toContainText('bare, a few dead leaves held')
+    const band = (await page.locator('.track').boundingBox())!
+    await page.mouse.move(band.x + band.width * (16 / 365), band.y + 10)
+    await page.mouse.down()
+    await page.mouse.move(band.x + band.width * (196 / 365), band.y + 10, { steps: 6 })
+    await expect(beech).toContainText('full summer leaf')
+    await page.mouse.up()
+    await expect(marker).toHaveAttribute('aria-valuetext', '15 July')
+    await page.reload()
+    await expect(page.getByRole('slider', { name: 'Date depicted' })).toHaveAttribute('aria-valuetext', '15 July')
+  })
+
+  test('a drawing changes with the season: a July crown covers more than a January one', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    const marker = page.getByRole('slider', { name: 'Date depicted' })
+    const covered = async (): Promise<number> => {
+      await page.waitForTimeout(600)
+      return page.locator('canvas').first().evaluate((canvas: HTMLCanvasElement) => {
+        const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width * 0.22, canvas.height)
+        let count = 0
+        for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) count += 1
+        return count
+      })
+    }
+    await marker.focus()
+    await page.keyboard.press('Home')
+    const january = await covered()
+    for (let i = 0; i < 6; i += 1) await page.keyboard.press('PageUp')
+    const july = await covered()
+    expect(january).toBeGreaterThan(500)
+    expect(july).toBeGreaterThan(january * 2)
+  })
+
+  test('the rule reads under the pointer, follows the selection and takes lengths in both directions', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    const rule = page.getByRole('region', { name: 'Scale rule' })
+    await expect(rule).toContainText('198 mm = 17.3 m')
+    await page.getByRole('button', { name: /^Rowan, 95 mm/ }).click()
+    await expect(rule).toContainText('95 mm = 8.3 m')
+    const face = (await rule.locator('.face').boundingBox())!
+    await page.mouse.move(face.x + 14 + (face.width - 28) / 3, face.y + 20)
+    await expect(rule).toContainText('100 mm = 8.7 m')
+    await rule.getByLabel('Real length').fill('8ft6')
+    await expect(rule.getByLabel('Model length')).toHaveValue('30 mm')
+    await rule.getByLabel('Model length').fill('31mm')
+    await expect(rule.getByLabel('Real length')).toHaveValue('2.7 m')
+    await rule.getByLabel('Model length').fill('1 1/2in')
+    await expect(rule.getByLabel('Real length')).toHaveValue('3.3 m')
+    await rule.getByLabel('Model length').fill('tall')
+    await expect(rule.getByRole('status')).toContainText('“tall” is not a length')
+  })
+
+  test('feet and inches throughout when the workshop is set so', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('workshop', 'demo')
+    await page.getByLabel('Lengths').selectOption('imperial')
+    await maker.go('Line-up')
+    await expect(page.getByRole('row', { name: /Rowan/ })).toContainText('36 ft 1 in')
+    await expect(page.getByRole('region', { name: 'Scale rule' })).toContainText('ft')
+    await maker.go('Brief')
+    await page.getByLabel('Real height').first().fill('60')
+    await page.getByLabel('Real height').first().press('Tab')
+    await expect(page.getByLabel('Real height').first()).toHaveValue('60 ft')
+  })
+})
