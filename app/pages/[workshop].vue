@@ -52,4 +52,8 @@ onBeforeUnmount(() => workshop.close())
   .frame-top { grid-template-columns: minmax(0, 1fr) auto; padding: 6px 10px; }
   .frame-band { grid-column: 1 / -1; grid-row: 2; }
 }
+/* On a phone only the Bench is at home: it gets the screen. */
+@media (max-width: 640px) {
+  .frame-band, .frame-rule, .frame-find { display: none; }
+}
 </style>

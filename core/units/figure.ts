@@ -23,6 +23,6 @@ export interface Figure {
 export const originWords: Record<Origin, string> = {
   formula: 'worked out',
   'common practice': 'common practice',
-  memory: 'from memory, check it against your own',
+  memory: 'from memory',
   yours: 'set by you',
 }

@@ -93,4 +93,8 @@ const deedWords: Record<Deed['type'], string> = {
 .tools, .foot { display: flex; flex-wrap: wrap; gap: 8px; }
 .foot { margin-top: auto; padding: 12px 24px; border-top: 1px solid var(--color-line); background: var(--color-bench); position: sticky; bottom: 0; }
 .big-tool { min-height: 48px; font-size: 17px; }
+@media (max-width: 640px) {
+  .head { padding: 8px 16px; }
+  .foot { position: static; padding: 12px 16px; }
+}
 </style>

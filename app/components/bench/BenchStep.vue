@@ -119,5 +119,7 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
   .mind { border-left: 0; border-top: 1px solid var(--color-line); }
   .huge { min-width: 160px; flex: 1; }
   .do { padding: 12px 16px; }
+  .title { font-size: 26px; }
+  .text { font-size: 18px; }
 }
 </style>

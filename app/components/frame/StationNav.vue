@@ -58,6 +58,7 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
   .nav { flex-direction: row; overflow-x: auto; align-items: stretch; }
   .nav ul { display: flex; margin: 0; padding: 0; border: 0; }
   .mark, .number { display: none; }
+  .name { white-space: nowrap; }
   .station { min-height: 44px; border-left: 0; border-bottom: 4px solid transparent; padding: 0 12px; }
   .here { border-bottom-color: #8fbf8f; }
 }

@@ -29,8 +29,8 @@ const { printing, print } = useBatchCard()
       <div>
         <dt><label for="started">Start</label></dt>
         <dd class="flex items-center gap-1">
-          <input id="started" v-model="started" class="field field-cell w-16" inputmode="numeric" :placeholder="String(makeUp.started.value)" :aria-invalid="startedFault !== ''">
-          <FigureButton v-if="started.trim() === ''" :figure="makeUp.started" label="Pieces to start" />
+          <input id="started" v-model="started" class="field field-cell !w-16" inputmode="numeric" :placeholder="String(makeUp.started.value)" :aria-invalid="startedFault !== ''">
+          <FigureButton v-if="started.trim() === ''" :figure="makeUp.started" label="Pieces to start" :text="`why ${makeUp.started.value}?`" class="text-sm text-soft" />
         </dd>
       </div>
       <template v-if="makeUp.steps.length > 0">
@@ -38,7 +38,7 @@ const { printing, print } = useBatchCard()
         <div><dt>From start to end</dt><dd><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd></div>
         <div><dt>Cost of a good one</dt><dd><FigureButton v-if="makeUp.costEachMinor" :figure="makeUp.costEachMinor" label="Cost of a good piece" /><span v-else class="text-sm text-soft">no price for {{ makeUp.unpriced.join(', ') }}</span></dd></div>
       </template>
-      <div><dt><label for="bought">A bought one costs</label></dt><dd><input id="bought" v-model="bought" class="field field-cell w-20" inputmode="decimal" placeholder="–" @change="leaveBought"></dd></div>
+      <div><dt><label for="bought">A bought one costs</label></dt><dd><input id="bought" v-model="bought" class="field field-cell !w-20" inputmode="decimal" placeholder="–" @change="leaveBought"></dd></div>
     </dl>
     <div class="acts">
       <button type="button" class="button" :disabled="!ready || printing" @click="print(plant, makeUp)">{{ printing ? 'Printing…' : 'Print card' }}</button>
