@@ -1,8 +1,12 @@
-import type { Plant } from '../stores/commission'
+/** What the line-up needs to know of a plant. */
+export interface Lined {
+  readonly line: { readonly name: string; readonly pieces: number }
+  readonly size: { readonly heightMm: number; readonly crownWidthMm: number }
+}
 
 /** Where a line stands in the line-up. All in px. */
-export interface Stand {
-  readonly plant: Plant
+export interface Stand<P extends Lined = Lined> {
+  readonly plant: P
   /** Foot of each plant drawn: one tree, or a few of what is small. */
   readonly xs: readonly number[]
   readonly left: number
@@ -13,8 +17,8 @@ export interface Stand {
   readonly row: number
 }
 
-export interface LineUp {
-  readonly stands: readonly Stand[]
+export interface LineUp<P extends Lined = Lined> {
+  readonly stands: readonly Stand<P>[]
   readonly personX: number
   readonly personRow: number
   readonly pxPerMm: number
@@ -29,7 +33,7 @@ const LEAST_STAND_PX = 46
 const CHARACTER_PX = 6.9
 
 /** Sets the plants side by side at one scale, as large as height and width allow. */
-export function layOut(plants: readonly Plant[], personMm: number, room: Room): LineUp {
+export function layOut<P extends Lined>(plants: readonly P[], personMm: number, room: Room): LineUp<P> {
   const roomPx = Math.max(1, room.widthPx - room.leftPx - room.rightPx)
   const tallest = Math.max(personMm, ...plants.map(({ size }) => size.heightMm))
   const gapShare = 0.06
@@ -47,7 +51,7 @@ export function layOut(plants: readonly Plant[], personMm: number, room: Room): 
     ends[row] = at + half
     return row
   }
-  const stands = plants.map((plant): Stand => {
+  const stands = plants.map((plant): Stand<P> => {
     const wide = standPx(plant, pxPerMm)
     const each = plant.size.crownWidthMm * pxPerMm
     const count = Math.max(1, Math.min(7, Math.floor(wide / Math.max(each * 1.3, 5)), plant.line.pieces))
@@ -64,4 +68,4 @@ export function layOut(plants: readonly Plant[], personMm: number, room: Room): 
   return { stands, personX, personRow: rowFor(personX, 3 * CHARACTER_PX), pxPerMm, topMm: (room.groundPx - room.topPx) / pxPerMm }
 }
 
-const standPx = ({ size }: Plant, pxPerMm: number): number => Math.max(LEAST_STAND_PX, size.crownWidthMm * pxPerMm)
+const standPx = ({ size }: Lined, pxPerMm: number): number => Math.max(LEAST_STAND_PX, size.crownWidthMm * pxPerMm)

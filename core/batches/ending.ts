@@ -1,11 +1,16 @@
 import { planDraw, type LotState, type Lot, type Movement } from '../stock'
-import { none, ok, type Reading } from '../units'
 
 /** What ending a batch writes into the stock ledger, besides its own entry. */
 export interface EndingEntries {
   readonly movements: readonly Movement[]
   /** Lots made up for materials that were used and had none on record. */
   readonly lots: readonly Lot[]
+}
+
+/** The books can't cover what was used, and the maker has not agreed to write it all the same. */
+export interface Uncovered {
+  readonly kind: 'uncovered'
+  readonly because: string
 }
 
 export interface EndingOrder {
@@ -22,7 +27,7 @@ export interface EndingOrder {
  * The draws that ending a batch makes: what was really used, oldest lots first.
  * Where the books can't cover it, nothing is written unless the maker has agreed; then the entry says so itself.
  */
-export function endingEntries(order: EndingOrder): Reading<EndingEntries> {
+export function endingEntries(order: EndingOrder): { readonly kind: 'ok'; readonly value: EndingEntries } | Uncovered {
   const movements: Movement[] = []
   const lots: Lot[] = []
   const uncovered: string[] = []
@@ -39,8 +44,8 @@ export function endingEntries(order: EndingOrder): Reading<EndingEntries> {
       movements.push({ id: order.newId(), at: order.at, lotId: draw.lotId, kind: 'draw', quantity: -draw.quantity, batchId: order.batchId, ...(draw.uncovered ? { uncovered: true } : {}) })
     }
   }
-  if (uncovered.length > 0 && !order.allowUncovered) return none(`More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?`)
-  return ok({ movements, lots })
+  if (uncovered.length > 0 && !order.allowUncovered) return { kind: 'uncovered', because: `More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?` }
+  return { kind: 'ok', value: { movements, lots } }
 }
 
 /** The entries that give back what ending a batch drew; for undoing a finish or an abandonment. */

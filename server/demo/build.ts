@@ -119,7 +119,7 @@ function tell(document: WorkshopDocument, story: Story, nowMs: number, random: (
     act({ type: 'finish', tray: `Tray ${document.batches.length}`, date: at.slice(0, 10), handsMin, used, ...(story.note === undefined ? {} : { note: story.note }) })
     const balances = balancesOf(document.movements)
     const entries = endingEntries({ batchId: batch.id, at, used: used.map((use) => ({ ...use, name: use.materialId })), lotsOf: (id) => lotsOf(id, document.lots, balances), newId, allowUncovered: false })
-    if (entries.kind === 'none') throw new Error(`demo batch ${story.name}: ${entries.because}`)
+    if (entries.kind === 'uncovered') throw new Error(`demo batch ${story.name}: ${entries.because}`)
     document.lots.push(...entries.value.lots)
     document.movements.push(...entries.value.movements)
   }

@@ -62,10 +62,10 @@ const deedWords: Record<Deed['type'], string> = {
       </div>
     </header>
 
+    <p v-if="run.setAside.length > 0" class="mx-6 mt-3 text-sm text-larch" role="status">{{ run.setAside.length }} {{ run.setAside.length === 1 ? 'entry' : 'entries' }} of another copy did not fit and {{ run.setAside.length === 1 ? 'is' : 'are' }} set aside. Count the pieces, and the lots that both copies drew from.</p>
     <PlannedBatch v-if="state.phase === 'planned'" :batch="batch" @start="act({ type: 'start' })" @abandon="ending = 'abandon'" />
     <EndedBatch v-else-if="over" :batch="batch" :run="run" />
     <template v-else>
-      <p v-if="run.setAside.length > 0" class="mx-6 mt-3 text-sm text-larch" role="status">{{ run.setAside.length }} {{ run.setAside.length === 1 ? 'entry' : 'entries' }} of another copy did not fit and {{ run.setAside.length === 1 ? 'is' : 'are' }} set aside. Count the pieces.</p>
       <BenchStep v-if="state.phase !== 'done'" :batch="batch" :run="run" :step="step" @pieces="pieceDone" @round="act({ type: 'round', step: state.stepIndex })" @advance="(early) => act({ type: 'advance', step: state.stepIndex, ...(early ? { early: true } : {}) })" />
       <section v-else class="mx-6 my-6">
         <p class="text-2xl font-semibold">{{ state.live === 0 ? 'No good piece is left.' : `All steps are done: ${state.live} good ${state.live === 1 ? 'piece' : 'pieces'}.` }}</p>

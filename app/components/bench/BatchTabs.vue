@@ -28,7 +28,7 @@ function says(batch: Batch): { text: string; tone: string } {
 
 <style scoped>
 .tabs { display: flex; overflow-x: auto; border-bottom: 1px solid var(--color-line); background: var(--color-bench); flex: none; }
-.tab { display: flex; flex-direction: column; justify-content: center; min-height: 48px; min-width: 180px; padding: 3px 16px; border-right: 1px solid var(--color-line); border-bottom: 3px solid transparent; }
+.tab { flex: none; display: flex; flex-direction: column; justify-content: center; min-height: 48px; min-width: 180px; padding: 3px 16px; border-right: 1px solid var(--color-line); border-bottom: 3px solid transparent; }
 .here { background: var(--color-paper); border-bottom-color: var(--color-moss); }
 .name { font-weight: 600; white-space: nowrap; }
 .says { font-size: 13px; color: var(--color-soft); font-variant-numeric: tabular-nums; }

@@ -44,7 +44,7 @@ async function end(allowUncovered: boolean): Promise<void> {
     notices.done(props.kind === 'finish' ? `${props.run.state.live} on “${text.tray.trim()}”.` : 'Abandoned. What was used was drawn.')
     await navigateTo({ query: { batch: props.batch.id } })
     open.value = false
-  } else if (answer.because.startsWith('More was used')) uncovered.value = answer.because
+  } else if (answer.kind === 'uncovered') uncovered.value = answer.because
   else notices.fault(answer.because)
 }
 </script>

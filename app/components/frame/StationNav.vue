@@ -41,7 +41,7 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
 </template>
 
 <style scoped>
-.nav { background: var(--color-ink); color: #dfe6dd; display: flex; flex-direction: column; overflow: auto; }
+.nav { position: relative; background: var(--color-ink); color: #dfe6dd; display: flex; flex-direction: column; overflow: auto; }
 .mark { font-family: var(--font-title); font-size: 22px; line-height: 1; font-weight: 600; padding: 14px 16px 28px; color: #f6f8f4; }
 .station { display: flex; align-items: center; gap: 8px; min-height: 40px; padding: 0 12px 0 16px; border-left: 4px solid transparent; color: inherit; }
 .station:hover { background: #222e28; }

@@ -3,7 +3,10 @@ import { useDevicePixelRatio, useElementSize } from '@vueuse/core'
 import type { PlantDrawing } from '~~/core/skeleton'
 import { toModelMm, toRealMm } from '~~/core/units'
 import { drawingOf, knownDrawing, paintPerson, paintPlant } from '../../drawing/paint'
-import { layOut, type Stand } from '../../drawing/line-up'
+import { layOut, type Stand as StandOf } from '../../drawing/line-up'
+import type { Plant } from '../../stores/commission'
+
+type Stand = StandOf<Plant>
 
 /** All lines side by side at true model size on a mm grid, with a person of 1.75 m; real lengths on the other side. */
 const commission = useCommission()

@@ -1,4 +1,4 @@
-import { batchSchema, decide, endingEntries, foldRun, reversalEntries, runEventSchema, type Batch, type Deed, type Run, type RunEvent } from '../../../core/batches'
+import { batchSchema, decide, endingEntries, foldRun, reversalEntries, runEventSchema, type Batch, type Deed, type Run, type RunEvent, type Uncovered } from '../../../core/batches'
 import { balancesOf, lotsOf, type LotState } from '../../../core/stock'
 import { none, type Reading } from '../../../core/units'
 import { check, type CommandContext } from './context'
@@ -45,7 +45,7 @@ async function write(db: CommandContext['db'], decided: Reading<RunEvent>): Prom
  * Finishes or abandons a batch: draws from stock what was really used and writes the entry, in one transaction.
  * Where the books can't cover a draw, nothing is written unless `allowUncovered` is set.
  */
-export async function endBatch({ db, now, newId }: CommandContext, batchId: string, deed: Extract<Deed, { type: 'finish' | 'abandon' }>, allowUncovered: boolean): Promise<Reading<RunEvent>> {
+export async function endBatch({ db, now, newId }: CommandContext, batchId: string, deed: Extract<Deed, { type: 'finish' | 'abandon' }>, allowUncovered: boolean): Promise<Reading<RunEvent> | Uncovered> {
   return db.transaction('rw', [db.batches, db.events, db.materials, db.lots, db.movements], async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
@@ -61,7 +61,7 @@ export async function endBatch({ db, now, newId }: CommandContext, batchId: stri
       used.push({ materialId, quantity, name: (await db.materials.get(materialId))?.name ?? materialId })
     }
     const entries = endingEntries({ batchId, at, used, lotsOf: (id) => states.get(id) ?? [], newId, allowUncovered })
-    if (entries.kind === 'none') return entries
+    if (entries.kind === 'uncovered') return entries
     const written = await write(db, decided)
     if (written.kind === 'none') return written
     await db.lots.bulkAdd([...entries.value.lots])

@@ -1,0 +1,47 @@
+import fc from 'fast-check'
+import { layOut, type Lined } from '../../../app/drawing/line-up'
+
+const room = { widthPx: 1132, groundPx: 328, topPx: 20, leftPx: 46, rightPx: 58 }
+const plant = (name: string, heightMm: number, crownWidthMm: number, pieces = 10): Lined => ({ line: { name, pieces }, size: { heightMm, crownWidthMm } })
+const plants = fc.array(fc.record({ name: fc.string({ minLength: 3, maxLength: 16 }), height: fc.double({ min: 2, max: 400, noNaN: true }), width: fc.double({ min: 1, max: 300, noNaN: true }), pieces: fc.integer({ min: 1, max: 300 }) }), { minLength: 1, maxLength: 12 })
+  .map((rows) => rows.map(({ name, height, width, pieces }) => plant(name, height, width, pieces)))
+
+describe('the line-up', () => {
+  test('stands are in order, side by side, and stay in the room', () => {
+    fc.assert(fc.property(plants, fc.double({ min: 5, max: 60, noNaN: true }), (rows, personMm) => {
+      const { stands, personX } = layOut(rows, personMm, room)
+      expect(stands.map((stand) => stand.plant)).toEqual(rows)
+      stands.forEach((stand, i) => {
+        expect(stand.right).toBeGreaterThan(stand.left)
+        if (i > 0) expect(stand.left).toBeGreaterThanOrEqual(stands[i - 1]!.right - 1e-6)
+      })
+      expect(stands[0]!.left).toBeGreaterThanOrEqual(room.leftPx)
+      expect(personX).toBeLessThanOrEqual(room.widthPx - room.rightPx + 40)
+    }))
+  })
+
+  test('all stand at one scale, and the tallest fits under the top', () => {
+    fc.assert(fc.property(plants, (rows) => {
+      const { pxPerMm, topMm } = layOut(rows, 20, room)
+      const tallest = Math.max(...rows.map(({ size }) => size.heightMm))
+      expect(tallest * pxPerMm).toBeLessThanOrEqual(room.groundPx - room.topPx)
+      expect(topMm * pxPerMm).toBeCloseTo(room.groundPx - room.topPx, 6)
+    }))
+  })
+
+  test('small plants are shown as a few and can be hit; never more than there are', () => {
+    const { stands } = layOut([plant('Tussocks', 6, 5, 220), plant('Single tuft', 6, 5, 1), plant('Beech', 198, 135)], 20, room)
+    expect(stands[0]!.xs.length).toBeGreaterThan(2)
+    expect(stands[1]!.xs).toHaveLength(1)
+    expect(stands[2]!.xs).toHaveLength(1)
+    for (const stand of stands) expect(stand.right - stand.left).toBeGreaterThanOrEqual(44)
+  })
+
+  test('labels that would touch are set one below the other', () => {
+    const rows = ['Field hedge, bush by bush', 'Pasture tussocks', 'Hay-meadow edge', 'Bracken'].map((name) => plant(name, 10, 8, 50))
+    const { stands } = layOut([plant('Beech', 198, 135), plant('Spruce', 240, 77), ...rows], 20, { ...room, widthPx: 760 })
+    const boxes = stands.map(({ label, labelX, row }) => ({ row, from: labelX - (label.length * 6.9) / 2, to: labelX + (label.length * 6.9) / 2 }))
+    for (const a of boxes) for (const b of boxes) if (a !== b && a.row === b.row && a.row < 2) expect(a.to <= b.from || b.to <= a.from).toBe(true)
+    expect(new Set(boxes.map(({ row }) => row)).size).toBeGreaterThan(1)
+  })
+})

@@ -1,0 +1,44 @@
+import { readFileSync } from 'node:fs'
+import { speciesTable } from '../../../core/plants'
+import { cardOrderSchema, type CardOrder } from '../../../server/cards/order'
+import { printCard } from '../../../server/cards/print'
+import { commission, line, materials } from '../../support/workshop'
+
+const font = (name: string): Buffer => readFileSync(`server/fonts/${name}.woff`)
+const fonts = { text: font('atkinson-hyperlegible-next-latin-400-normal'), bold: font('atkinson-hyperlegible-next-latin-700-normal'), title: font('petrona-latin-600-normal'), botanical: font('petrona-latin-400-italic') }
+const methodFor: Record<string, string> = { conifer: 'sprig-tree', broadleaf: 'sprig-tree', shrub: 'wool-bush', grass: 'tuft-sheet', fern: 'tuft-sheet' }
+
+function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
+  return { paper: 'A4', units: 'metric', workshop: 'Bench', commission: commission(), line: { ...line(), methodId: 'sprig-tree', ...over }, started: 12, dryingFactor: 1, materials: materials.slice(0, 40).map((row) => ({ ...row })), ...more }
+}
+const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
+
+describe('the batch card', () => {
+  test.each(speciesTable.map((row) => [row.id, row] as const))('prints %s on either paper', async (_id, row) => {
+    for (const paper of ['A4', 'Letter'] as const) {
+      const card = await printCard(order({ speciesId: row.id, methodId: methodFor[row.habit] ?? '' }, { paper }), fonts)
+      if (card.kind === 'none') throw new Error(card.because)
+      expect(card.value.subarray(0, 5).toString()).toBe('%PDF-')
+      expect(card.value.toString('latin1').trimEnd().endsWith('%%EOF')).toBe(true)
+      expect(pagesOf(card.value)).toBeLessThanOrEqual(3)
+    }
+  })
+
+  test('a small plant’s card is one page', async () => {
+    const card = await printCard(order({ heightM: 5 }), fonts)
+    expect(card.kind === 'ok' && pagesOf(card.value)).toBe(1)
+  })
+
+  test('a material that is not there is named', async () => {
+    const card = await printCard(order({}, { materials: materials.filter(({ kind }) => kind !== 'hairspray').slice(0, 40) }), fonts)
+    expect(card).toEqual({ kind: 'none', because: 'No material for: hairspray.' })
+  })
+
+  test('an order is checked to the last field', () => {
+    const good = order()
+    expect(cardOrderSchema.safeParse(good).success).toBe(true)
+    for (const bad of [{ ...good, started: 1.5 }, { ...good, paper: 'A3' }, { ...good, dryingFactor: 99 }, { ...good, materials: [] }, { ...good, surprise: 1 }, { ...good, line: { ...good.line, speciesId: 'triffid' } }, { ...good, line: { ...good.line, pieces: 1e9 } }, { ...good, commission: { ...good.commission, ratio: -1 } }]) {
+      expect(cardOrderSchema.safeParse(bad).success).toBe(false)
+    }
+  })
+})
