@@ -1,8 +1,7 @@
 import { mix } from '~~/core/colour'
-import { drawPlant, type PlantDrawing } from '~~/core/skeleton'
-import { seedOf } from '~~/core/units'
+import type { PlantDrawing } from '~~/core/skeleton'
 import type { Look, Species } from '~~/core/plants'
-import type { LineSize } from '~~/core/commissions'
+import { drawLine, type LineSize } from '~~/core/commissions'
 
 const grown = new Map<string, PlantDrawing>()
 /** Enough for a few commissions; the oldest goes first. */
@@ -21,10 +20,7 @@ export function drawingOf(lineId: string, species: Species, size: LineSize, seeT
   const key = keyOf(lineId, species, size, seeThrough)
   const known = grown.get(key)
   if (known) return known
-  const drawing = drawPlant({
-    habit: species.habit, crownForm: species.crownForm, heightMm: size.heightMm, crownWidthMm: size.crownWidthMm, clearStemMm: size.clearStemMm,
-    trunkMm: Math.max(size.trunkMm, size.heightMm * 0.012), stems: species.stems,
-  }, seedOf(lineId), seeThrough)
+  const drawing = drawLine(lineId, species, size, seeThrough)
   const oldest = grown.keys().next().value
   if (grown.size >= KEPT && oldest !== undefined) grown.delete(oldest)
   grown.set(key, drawing)

@@ -2,7 +2,7 @@ import { massPerArea, RECLAIMED_SHARE, sprinkle } from '../foliage'
 import type { Material } from '../stock'
 import { formatQuantity } from '../units'
 import { amount, figure, input } from './figures'
-import type { Amount, Input } from './types'
+import type { Amount, Input, Origin } from './types'
 
 /** Grain density of a foam whose row does not say, g/ml. From memory. */
 const FOAM_DENSITY = 0.11
@@ -17,6 +17,7 @@ interface FlockCoat {
   readonly areaInput: Input
   /** See-through of the coat in full leaf, and the share of the foliage on the day. */
   readonly seeThrough: number
+  readonly seeThroughOrigin: Origin
   readonly leaf: number
   /** Share of the foliage that this coat makes up, 0–1, and why. */
   readonly share: Input & { readonly number: number }
@@ -35,7 +36,7 @@ export function flockAmount(coat: FlockCoat): Amount {
   const each = sprinkle(stuck, coat.stickShare)
   const law: Input[] = [
     coat.areaInput,
-    input('g, see-through in full leaf', coat.seeThrough, '', 'memory', 'the species’ own, or what you set on the line'),
+    input('g, see-through in full leaf', coat.seeThrough, '', coat.seeThroughOrigin),
     input('foliage on the day', coat.leaf, '', 'memory'),
     input('d, grain', grainMm, 'mm', 'memory', material.name),
     input('ρ, density of a grain', density, 'g/ml', 'memory'),

@@ -33,7 +33,7 @@ export function pieceOf(line: Line, commission: Commission, species: Species, da
       heightMm: size.heightMm, crownWidthMm: size.crownWidthMm, crownDepthMm, clearStemMm: size.clearStemMm, trunkMm: size.trunkMm,
       sideAreaCm2: crownSideArea(species.crownForm, size.crownWidthMm, crownDepthMm) / 100,
       topAreaCm2, volumeCm3: (2 / 3) * topAreaCm2 * (crownDepthMm / 10),
-      leaf: look.leaf, seeThrough: line.seeThrough ?? species.seeThrough, grainMm: grainForLeaf(species.leafMm, commission.ratio), tones: look.tones,
+      leaf: look.leaf, seeThrough: line.seeThrough ?? species.seeThrough, seeThroughOrigin: line.seeThrough === undefined ? species.origin : 'yours', grainMm: grainForLeaf(species.leafMm, commission.ratio), tones: look.tones,
     },
   }
 }

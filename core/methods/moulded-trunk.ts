@@ -45,7 +45,7 @@ export const mouldedTrunk: Method = {
         area, input('share of branch ends', BRANCH_SHARE, '', 'memory'), input('coat', COAT_ML_PER_CM2, 'ml/cm²', 'memory'),
       ])),
       flockAmount({
-        label: 'Clump foam', slot: 'clump', material: use('clump'), started, areaCm2: piece.sideAreaCm2, areaInput: area, seeThrough: piece.seeThrough, leaf: piece.leaf, stickShare: STICKS,
+        label: 'Clump foam', slot: 'clump', material: use('clump'), started, areaCm2: piece.sideAreaCm2, areaInput: area, seeThrough: piece.seeThrough, seeThroughOrigin: piece.seeThroughOrigin, leaf: piece.leaf, stickShare: STICKS,
         share: { ...input('share of the foliage', 1, '', 'formula'), number: 1 },
       }),
     ]

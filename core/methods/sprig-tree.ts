@@ -67,7 +67,7 @@ export const sprigTree: Method = {
     const n = sprigsEach(piece)
     const wet = bath(work)
     const area = crownInputs(piece)[0] ?? input('crown', 0, 'cm²', 'formula')
-    const coat = { started, areaCm2: piece.sideAreaCm2, areaInput: area, seeThrough: piece.seeThrough, leaf: piece.leaf, stickShare: STICKS }
+    const coat = { started, areaCm2: piece.sideAreaCm2, areaInput: area, seeThrough: piece.seeThrough, seeThroughOrigin: piece.seeThroughOrigin, leaf: piece.leaf, stickShare: STICKS }
     const perArea = (slot: string, label: string, mlPerCm2: number) => amount(label, slot, use(slot), started,
       figure(piece.sideAreaCm2 * mlPerCm2, 'ml', 'crown from the side × coat', [area, input('coat', mlPerCm2, 'ml/cm²', 'memory')]))
     return [

@@ -25,6 +25,7 @@ export interface Piece {
   readonly leaf: number
   /** Wanted see-through in full leaf, 0–1. */
   readonly seeThrough: number
+  readonly seeThroughOrigin: Origin
   readonly grainMm: number
   readonly tones: Tones
 }

@@ -75,7 +75,7 @@ export const woolBush: Method = {
       inBath('pva', 'PVA', wet.pvaMl, PARTS.pva),
       flockAmount({
         label: 'Foliage', slot: 'foliage', material: use('foliage'), started, areaCm2: surfaceCm2, areaInput: input('surface', surfaceCm2, 'cm²', 'formula', 'π · crown from the side, for a body of revolution'),
-        seeThrough: COAT_SEE_THROUGH, leaf: 1, stickShare: STICKS, share: { ...input('share of the foliage', 1, '', 'formula'), number: 1 },
+        seeThrough: COAT_SEE_THROUGH, seeThroughOrigin: 'memory', leaf: 1, stickShare: STICKS, share: { ...input('share of the foliage', 1, '', 'formula'), number: 1 },
       }),
     ]
   },

@@ -1,9 +1,10 @@
 import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions, makeUp, methodById, pieceOf, stepHandsMin, type MakeUp } from '../../core/methods'
 import { speciesById, type Look, type Species } from '../../core/plants'
-import { drawPlant, type PlantDrawing } from '../../core/skeleton'
+import { drawLine } from '../../core/commissions'
+import type { PlantDrawing } from '../../core/skeleton'
 import { stockStates } from '../../core/stock'
-import { formatMinutes, formatModelLength, formatQuantity, formatRatio, formatRealLength, none, ok, seedOf, type Reading } from '../../core/units'
+import { formatMinutes, formatModelLength, formatQuantity, formatRatio, formatRealLength, none, ok, type Reading } from '../../core/units'
 import type { CardOrder } from './order'
 
 export interface CardFonts { readonly text: Buffer; readonly bold: Buffer; readonly title: Buffer; readonly botanical: Buffer }
@@ -32,10 +33,7 @@ export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Rea
   const states = stockStates(order.materials, [], new Map(), new Map())
   const up = makeUp({ piece, method: methodById(order.line.methodId), wanted: order.line.pieces, started: order.started, chosen: order.line.materials, states, dryingFactor: order.dryingFactor })
   if (up.missing.length > 0) return none(`No material for: ${up.missing.map(({ label }) => label.toLowerCase()).join(', ')}.`)
-  const drawing = drawPlant({
-    habit: species.habit, crownForm: species.crownForm, heightMm: size.heightMm, crownWidthMm: size.crownWidthMm, clearStemMm: size.clearStemMm,
-    trunkMm: Math.max(size.trunkMm, size.heightMm * 0.012), stems: species.stems,
-  }, seedOf(order.line.id), piece.seeThrough)
+  const drawing = drawLine(order.line.id, species, size, piece.seeThrough)
 
   const pdf = new PDFDocument({ size: order.paper === 'A4' ? 'A4' : 'LETTER', margin: MARGIN, font: fonts.text as unknown as string, info: { Title: `Batch card: ${order.line.name}`, Creator: 'Hardy Thicket' } })
   pdf.registerFont('text', fonts.text).registerFont('bold', fonts.bold).registerFont('title', fonts.title).registerFont('botanical', fonts.botanical)

@@ -81,6 +81,24 @@ test.describe('the Brief, with awkward hands', () => {
 })
 
 test.describe('Make-up, of what does not fit', () => {
+  test('a lower see-through takes more flock; what is out of bounds is refused', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    await maker.chooseLine('Rowan')
+    const grams = async (): Promise<number> => parseFloat((await page.getByRole('button', { name: /^Foliage, batch:/ }).textContent()) ?? '')
+    const before = await grams()
+    const field = page.getByLabel('See-through')
+    await field.fill('95')
+    await field.press('Tab')
+    await expect(page.getByRole('alert')).toContainText('allowed is 2 to 90 %')
+    await field.fill('10')
+    await field.press('Tab')
+    await expect(page.getByRole('alert')).toHaveCount(0)
+    await expect.poll(grams).toBeGreaterThan(before * 1.8)
+    await page.getByRole('button', { name: /^Foliage, one piece:/ }).click()
+    await expect(page.getByText('set by you').first()).toBeVisible()
+  })
+
   test('a plant that none of the ways suits says so; a bare tree takes no flock', async ({ page }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')

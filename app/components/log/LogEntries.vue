@@ -7,17 +7,12 @@ defineProps<{ entries: readonly LogEntry[] }>()
 const workshop = useWorkshop()
 const stock = useStock()
 const { moneyEach, money } = useFormat()
-const opened = ref(new Set<string>())
+const { opened, toggle } = useOpened()
 
 const boughtOf = (entry: LogEntry): number | undefined => workshop.lines.find(({ id }) => id === entry.batch.lineId)?.boughtPriceMinor
 const name = (id: string): string => stock.stateById.get(id)?.material.name ?? id
 const show = (id: string, quantity: number): string => formatQuantity(quantity, stock.stateById.get(id)?.material.unit ?? 'g')
 const off = (used: number, planned: number): string => (planned <= 0 ? 'not planned' : Math.abs(used / planned - 1) < 0.005 ? 'as planned' : `${used > planned ? '+' : '−'}${Math.abs(Math.round((used / planned - 1) * 100))} %`)
-function toggle(id: string): void {
-  const next = new Set(opened.value)
-  if (!next.delete(id)) next.add(id)
-  opened.value = next
-}
 </script>
 
 <template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { useDevicePixelRatio, useElementSize } from '@vueuse/core'
-import { formatRatio, plainNumber, toRealMm } from '~~/core/units'
+import { formatRatio, plainNumber, readNumber, toRealMm } from '~~/core/units'
+import { saveLine } from '../../db/commands/brief'
 import { drawingOf, paintPlant } from '../../drawing/paint'
 import type { Plant } from '../../stores/commission'
 
 /** The piece from the side, dressed as on the day or bare, with its measures. */
 const props = defineProps<{ plant: Plant }>()
+const workshop = useWorkshop()
 const commission = useCommission()
 const { model, real } = useFormat()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
@@ -41,9 +43,20 @@ const facts = computed(() => {
   ]
   if (size.value.clearStemMm > 0.5) rows.push(['Clear stem', model(size.value.clearStemMm)])
   if (size.value.stature < 1) rows.push(['Stature', `${plainNumber(size.value.stature * 100, 0)} % of true scale`])
-  rows.push(['See-through', `${plainNumber(piece.seeThrough * 100, 0)} % in full leaf`], ['Grain', `${plainNumber(piece.grainMm, 2)} mm for a leaf`], [`On ${formatDay(commission.date)}`, look.words])
+  rows.push(['Grain', `${plainNumber(piece.grainMm, 2)} mm for a leaf`], [`On ${formatDay(commission.date)}`, look.words])
   return rows
 })
+
+/** See-through wanted in full leaf; emptied, the species' own again. */
+const seeThrough = ref('')
+const fault = ref('')
+watch(() => props.plant.line, (line) => { seeThrough.value = line.seeThrough === undefined ? '' : plainNumber(line.seeThrough * 100, 0); fault.value = '' }, { immediate: true })
+async function leaveSeeThrough(): Promise<void> {
+  const read = seeThrough.value.trim() === '' ? undefined : readNumber(seeThrough.value.replace('%', ''))
+  const fits = seeThrough.value.trim() === '' || (read !== undefined && read >= 2 && read <= 90)
+  fault.value = fits ? '' : `See-through: read “${seeThrough.value}”; allowed is 2 to 90 %.`
+  if (fits) await workshop.give(saveLine, { ...props.plant.line, seeThrough: read === undefined ? undefined : read / 100 })
+}
 </script>
 
 <template>
@@ -63,7 +76,10 @@ const facts = computed(() => {
     </div>
     <dl class="facts">
       <template v-for="[name, value] in facts" :key="name"><dt>{{ name }}</dt><dd>{{ value }}</dd></template>
+      <dt><label for="see-through">See-through</label></dt>
+      <dd><input id="see-through" v-model="seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault !== ''" @change="leaveSeeThrough"> % in full leaf</dd>
     </dl>
+    <p v-if="fault" class="px-4 pb-2 text-sm text-hip" role="alert">{{ fault }}</p>
   </section>
 </template>
 
@@ -72,6 +88,7 @@ const facts = computed(() => {
 text { font-size: 13px; font-weight: 650; fill: var(--color-moss); }
 .toggle { min-height: 32px; padding: 0 9px; border-bottom: 2px solid transparent; color: var(--color-soft); }
 .toggle[aria-pressed='true'] { border-bottom-color: var(--color-moss); color: var(--color-ink); }
-.facts { display: grid; grid-template-columns: auto 1fr; gap: 1px 12px; padding: 0 16px 10px; font-size: 13px; line-height: 19px; }
+.see { display: inline-block; width: 52px; min-height: 28px; padding: 0 6px; }
+.facts { display: grid; align-items: center; grid-template-columns: auto 1fr; gap: 1px 12px; padding: 0 16px 10px; font-size: 13px; line-height: 19px; }
 dt { color: var(--color-soft); }
 </style>

@@ -9,7 +9,7 @@ const commission = useCommission()
 
 const receiving = ref<Material>()
 const editing = ref<Material | 'new'>()
-const opened = ref(new Set<string>())
+const { opened, toggle } = useOpened()
 const only = ref<'held' | 'short' | 'all'>('held')
 useStation('Stock', () => { receiving.value = chosen.value ?? stock.states[0]?.material })
 
@@ -32,11 +32,6 @@ const groups = computed(() => materialKinds.map((kind) => ({
   states: stock.states.filter((state) => state.material.kind === kind && (only.value === 'all' || (only.value === 'short' ? shownShort(state.material.id) : state.lots.length > 0 || needed.value.has(state.material.id)))),
 })).filter(({ states }) => states.length > 0))
 
-function toggle(id: string): void {
-  const next = new Set(opened.value)
-  if (!next.delete(id)) next.add(id)
-  opened.value = next
-}
 </script>
 
 <template>

@@ -66,6 +66,12 @@ describe('amounts', () => {
     expect(bare.steps.map(({ id }) => id)).not.toContain('sprinkle')
   })
 
+  test('a see-through that the maker set is marked as theirs', () => {
+    const origin = (up: ReturnType<typeof work>) => up.amounts.find(({ slot }) => slot === 'foliage')!.perPiece.inputs.find(({ name }) => name.startsWith('g,'))!
+    expect(origin(work('sprig-tree'))).toMatchObject({ origin: 'memory', value: '0.2' })
+    expect(origin(work('sprig-tree', { seeThrough: 0.35 }))).toMatchObject({ origin: 'yours', value: '0.35' })
+  })
+
   test('the soaking bath pours out as medium and water, and keeps what must stand', () => {
     const [pour] = work('sprig-tree').pours
     const [medium, water, left] = pour!.lines.map(({ figure }) => figure.value)
