@@ -9,7 +9,7 @@ export function useFormat() {
     real: (mm: number): string => formatRealLength(mm, units.value),
     money: (minor: number): string => formatMoney(Math.round(minor), workshop.settings.currency),
     /** Small sums keep tenths of a hundredth: a tuft costs less than one. */
-    moneyEach: (minor: number): string => (minor < 10 ? `${(minor / 100).toFixed(3)}${workshop.settings.currency ? ` ${workshop.settings.currency}` : ''}` : formatMoney(Math.round(minor), workshop.settings.currency)),
+    moneyEach: (minor: number): string => (minor > 0 && minor < 0.05 ? 'under 0.001' : minor < 10 ? `${(minor / 100).toFixed(3)}${workshop.settings.currency ? ` ${workshop.settings.currency}` : ''}` : formatMoney(Math.round(minor), workshop.settings.currency)),
     figure: (figure: Figure): string => showFigure(figure.value, figure.unit, (minor) => formatMoney(Math.round(minor), workshop.settings.currency)),
   }
 }

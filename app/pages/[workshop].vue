@@ -44,6 +44,8 @@ onBeforeUnmount(() => workshop.close())
 .frame-top { grid-area: top; display: grid; grid-template-columns: 260px minmax(0, 1fr) auto; align-items: center; gap: 12px; padding: 0 12px 0 18px; border-bottom: 1px solid var(--color-line); min-width: 0; }
 .frame-main { grid-area: main; overflow: auto; outline: none; }
 .frame-rule { grid-area: rule; }
+.frame-find { grid-column: 3; }
+@media (max-width: 1100px) { .frame { grid-template-columns: 104px minmax(0, 1fr); } .frame-top { grid-template-columns: 220px minmax(0, 1fr) auto; } }
 .key { border: 1px solid var(--color-line); border-radius: 3px; padding: 0 6px; font-size: 13px; color: var(--color-ink); background: #fff; font-family: inherit; }
 .skip { position: absolute; left: -999px; z-index: 30; background: #fff; padding: 8px 12px; }
 .skip:focus { left: 8px; top: 8px; }
@@ -51,6 +53,7 @@ onBeforeUnmount(() => workshop.close())
   .frame { grid-template: 'nav' auto 'top' auto 'main' minmax(0, 1fr) 'rule' auto / minmax(0, 1fr); }
   .frame-top { grid-template-columns: minmax(0, 1fr) auto; padding: 6px 10px; }
   .frame-band { grid-column: 1 / -1; grid-row: 2; }
+  .frame-find { grid-column: 2; }
 }
 /* On a phone only the Bench is at home: it gets the screen. */
 @media (max-width: 640px) {

@@ -90,5 +90,6 @@ async function remove(): Promise<void> {
 
 <style scoped>
 .facts { display: grid; grid-template-columns: 1.5fr 1.15fr 1.1fr 1.1fr 1.5fr 0.75fr 0.75fr 0.95fr 0.75fr; gap: 10px; align-items: start; margin-top: 6px; }
-@media (max-width: 1100px) { .facts { grid-template-columns: repeat(3, 1fr); } }
+@media (max-width: 1100px) { .facts { grid-template-columns: repeat(5, 1fr); } }
+@media (max-width: 800px) { .facts { grid-template-columns: repeat(2, 1fr); } }
 </style>

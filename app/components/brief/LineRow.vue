@@ -67,8 +67,8 @@ async function leaveStature(): Promise<void> {
   <tr :class="{ 'bg-bench': commission.selected?.line.id === line.id }" @focusin="commission.chooseLine(line.id)">
     <td class="!pl-5">
       <span class="flex items-center gap-2">
-        <input v-model="text.name" class="field field-cell !w-40 flex-none font-semibold" aria-label="Name of the line" @change="text.name.trim() ? store({ name: text.name }) : (text.name = line.name)">
-        <span class="botanical w-28 text-sm leading-tight">{{ plant.species.botanical }}</span>
+        <input v-model="text.name" class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold" aria-label="Name of the line" @change="text.name.trim() ? store({ name: text.name }) : (text.name = line.name)">
+        <span class="botanical w-28 text-sm leading-tight max-[1180px]:hidden">{{ plant.species.botanical }}</span>
       </span>
       <span v-if="fault" class="block text-sm text-hip" role="alert">{{ fault }}</span>
     </td>

@@ -54,6 +54,11 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
 .count-larch { background: #8a5a08; }
 .count-plain { background: #46554c; }
 .beside { margin-top: 12px; padding-top: 12px; border-top: 1px solid #35443b; }
+@media (max-width: 1100px) {
+  .number { display: none; }
+  .station { padding: 0 8px 0 10px; gap: 4px; font-size: 14px; }
+  .mark { font-size: 19px; padding: 14px 12px 24px; }
+}
 @media (max-width: 900px) {
   .nav { flex-direction: row; overflow-x: auto; align-items: stretch; }
   .nav ul { display: flex; margin: 0; padding: 0; border: 0; }

@@ -23,7 +23,7 @@ const none = computed(() => props.ranked.every(({ suit }) => suit.verdict === 'u
     <thead><tr><th class="!pl-4">Way to make it</th><th>For</th><th>Against</th><th class="number">Hands each</th><th class="number">Cost each</th></tr></thead>
     <tbody>
       <tr v-for="{ method, suit, each, cost } in rows" :key="method.id" class="align-top" :class="{ 'bg-bench': method.id === methodId }">
-        <td class="w-52 !pl-4 !align-top">
+        <td class="w-44 xl:w-52 !pl-4 !align-top">
           <label class="flex cursor-pointer gap-2.5">
             <input type="radio" name="method" class="mt-0.5 size-5 accent-moss" :value="method.id" :checked="method.id === plant.line.methodId" @change="emit('choose', method.id)">
             <span><span class="block font-semibold leading-tight">{{ method.name }}</span><span class="tag !leading-[19px]" :class="`tag-${verdicts[suit.verdict].tone}`">{{ verdicts[suit.verdict].word }}</span></span>

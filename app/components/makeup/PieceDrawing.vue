@@ -34,6 +34,8 @@ function paint(): void {
 watch([() => props.plant, bare, width, pixelRatio], paint, { flush: 'post' })
 onMounted(paint)
 
+/** Blades are set by number, not by how much is seen through them. */
+const hasCrown = computed(() => props.plant.species.crownForm !== 'blades')
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const facts = computed(() => {
   const { piece, look } = props.plant
@@ -43,7 +45,8 @@ const facts = computed(() => {
   ]
   if (size.value.clearStemMm > 0.5) rows.push(['Clear stem', model(size.value.clearStemMm)])
   if (size.value.stature < 1) rows.push(['Stature', `${plainNumber(size.value.stature * 100, 0)} % of true scale`])
-  rows.push(['Grain', `${plainNumber(piece.grainMm, 2)} mm for a leaf`], [`On ${formatDay(commission.date)}`, look.words])
+  if (hasCrown.value) rows.push(['Grain', `${plainNumber(piece.grainMm, 2)} mm for a leaf`])
+  rows.push([`On ${formatDay(commission.date)}`, look.words])
   return rows
 })
 
@@ -76,8 +79,8 @@ async function leaveSeeThrough(): Promise<void> {
     </div>
     <dl class="facts">
       <template v-for="[name, value] in facts" :key="name"><dt>{{ name }}</dt><dd>{{ value }}</dd></template>
-      <dt><label for="see-through">See-through</label></dt>
-      <dd><input id="see-through" v-model="seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault !== ''" @change="leaveSeeThrough"> % in full leaf</dd>
+      <dt v-if="hasCrown"><label for="see-through">See-through</label></dt>
+      <dd v-if="hasCrown"><input id="see-through" v-model="seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault !== ''" @change="leaveSeeThrough"> % in full leaf</dd>
     </dl>
     <p v-if="fault" class="px-4 pb-2 text-sm text-hip" role="alert">{{ fault }}</p>
   </section>

@@ -50,7 +50,7 @@ async function plan(start: boolean): Promise<void> {
 
 <template>
   <div v-if="plant && makeUp">
-    <div class="grid border-b-2 border-ink lg:grid-cols-[320px_minmax(0,1fr)]">
+    <div class="grid border-b-2 border-ink lg:grid-cols-[280px_minmax(0,1fr)] xl:grid-cols-[320px_minmax(0,1fr)]">
       <PieceDrawing :plant="plant" />
       <section class="min-w-0 lg:border-l lg:border-line">
         <div class="flex items-baseline gap-3 px-4 pt-3">
