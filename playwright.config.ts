@@ -5,8 +5,8 @@ const port = Number(process.env.E2E_PORT ?? 4173)
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
@@ -16,7 +16,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     trace: 'retain-on-failure',
     launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: chromiumFlags },
   },

@@ -23,6 +23,7 @@ async function picture(name, path, act = async () => {}) {
   await page.locator('#station h1').first().waitFor({ state: 'attached' })
   await page.waitForTimeout(900)
   await act()
+  await page.evaluate(() => document.activeElement instanceof HTMLButtonElement && document.activeElement.blur())
   await page.waitForTimeout(400)
   await page.screenshot({ path: join(out, `${name}.png`) })
   console.log(name)

@@ -9,7 +9,7 @@ const HOUR = 3_600_000
 
 /** The whole path of a first batch, in a browser that is really closed and started again in the middle of a drying step. */
 test('from a new commission to the log, through a closed browser', async ({ baseURL }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(300_000)
   const profile = mkdtempSync(join(tmpdir(), 'thicket-'))
   const launch = (): Promise<BrowserContext> => chromium.launchPersistentContext(profile, {
     baseURL, executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: chromiumFlags, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', acceptDownloads: true,

@@ -1,11 +1,14 @@
-import { expect, test, type APIRequestContext } from '@playwright/test'
+import { expect, test, type APIRequestContext, type APIResponse } from '@playwright/test'
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { WorkshopDocument } from '../../core/workshop'
 
 const PT_PER_MM = 72 / 25.4
 
+/** A kept-alive connection may just have been closed by the server; then the request is sent again. */
+const print = (request: APIRequestContext, data: unknown): Promise<APIResponse> => request.post('/api/batch-card', { data, maxRetries: 3 })
+
 async function order(request: APIRequestContext, lineId: string, paper: 'A4' | 'Letter') {
-  const demo = (await (await request.get('/api/demo-workshop')).json()) as WorkshopDocument
+  const demo = (await (await request.get('/api/demo-workshop', { maxRetries: 3 })).json()) as WorkshopDocument
   const line = demo.lines.find(({ id }) => id === lineId)!
   return { paper, units: 'metric', workshop: demo.settings.name, commission: demo.commissions.find(({ id }) => id === line.commissionId)!, line, started: 12, dryingFactor: 1, materials: demo.materials.slice(0, 40) }
 }
@@ -34,7 +37,7 @@ async function read(bytes: Buffer) {
 test.describe('the printed card', () => {
   for (const [paper, width, height] of [['A4', 210, 297], ['Letter', 215.9, 279.4]] as const) {
     test(`on ${paper} is a true PDF with a bar of 50 mm, the plant at 1:1, amounts, steps and cautions`, async ({ request }) => {
-      const response = await request.post('/api/batch-card', { data: await order(request, 'kh-rowan', paper) })
+      const response = await print(request, await order(request, 'kh-rowan', paper))
       expect(response.headers()['content-type']).toBe('application/pdf')
       const { pages, text, levels } = await read(await response.body())
       expect(pages[0]!.width).toBeCloseTo(width, 0)
@@ -46,16 +49,16 @@ test.describe('the printed card', () => {
 
   test('a plant too tall for a column has a page of its own; one too tall for the paper says its part', async ({ request }) => {
     const tall = await order(request, 'kh-beech', 'A4')
-    const own = await read(await (await request.post('/api/batch-card', { data: tall })).body())
+    const own = await read(await (await print(request, tall)).body())
     expect(own.pages.length).toBeGreaterThanOrEqual(2)
     expect(own.text).toContain('True size, 1:1')
-    const giant = await read(await (await request.post('/api/batch-card', { data: { ...tall, commission: { ...tall.commission, ratio: 22.5 } } })).body())
+    const giant = await read(await (await print(request, { ...tall, commission: { ...tall.commission, ratio: 22.5 } })).body())
     expect(giant.text).toContain('Too large for this paper')
   })
 
   test('wrong orders are answered with problem documents that name the field', async ({ request }) => {
     const good = await order(request, 'kh-rowan', 'A4')
-    const post = (data: unknown, headers: Record<string, string> = {}) => request.post('/api/batch-card', { data: data as object, headers })
+    const post = (data: unknown, headers: Record<string, string> = {}) => request.post('/api/batch-card', { data: data as object, headers, maxRetries: 3 })
     const check = async (response: Awaited<ReturnType<typeof post>>, status: number, words: RegExp): Promise<void> => {
       expect(response.status()).toBe(status)
       expect(response.headers()['content-type']).toContain('application/problem+json')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mix } from '~~/core/colour'
 import { addDays, dateOfDay, dayOfYear, lookOn } from '~~/core/plants'
 
 /** Twelve months, a ribbon for each plant of the commission, and the marker of the date depicted. */
@@ -11,16 +12,16 @@ const day = computed(() => dayOfYear(commission.date))
 const share = computed(() => ((day.value - 0.5) / days.value) * 100)
 const months = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 const SLICES = 48
+const PAPER = '#f6f8f4'
 
 const ribbons = computed(() => commission.lines.map((line) => {
   const species = commission.plants.find((plant) => plant.line.id === line.id)?.species
-  return {
-    id: line.id,
-    slices: species ? Array.from({ length: SLICES }, (_, i) => {
-      const look = lookOn(species, dateOfDay(year.value, Math.floor(((i + 0.5) / SLICES) * 365) + 1))
-      return { colour: look.tones.base, leaf: look.leaf }
-    }) : [],
-  }
+  // Bare months are paler: less of the colour is there to be seen.
+  const stops = species ? Array.from({ length: SLICES }, (_, i) => {
+    const look = lookOn(species, dateOfDay(year.value, Math.floor(((i + 0.5) / SLICES) * 365) + 1))
+    return mix(look.tones.base, PAPER, 0.4 * (1 - look.leaf))
+  }) : []
+  return { id: line.id, gradient: `linear-gradient(to right, ${stops.join(', ')})` }
 }))
 const ribbonHeight = computed(() => Math.max(2.5, Math.min(8, 36 / Math.max(1, ribbons.value.length))))
 
@@ -53,11 +54,9 @@ function press(event: KeyboardEvent): void {
 <template>
   <div v-if="commission.current" class="band">
     <div ref="track" class="track" @pointerdown="grab" @pointermove="drag" @pointerup="commission.settleDate()" @pointercancel="commission.settleDate()">
-      <svg class="ribbons" :viewBox="`0 0 ${SLICES} ${Math.max(1, ribbons.length)}`" preserveAspectRatio="none" aria-hidden="true" :height="ribbonHeight * Math.max(1, ribbons.length)">
-        <g v-for="(ribbon, row) in ribbons" :key="ribbon.id">
-          <rect v-for="(slice, i) in ribbon.slices" :key="i" :x="i" :y="row" width="1.02" :height="0.9" :fill="slice.colour" :opacity="0.6 + 0.4 * slice.leaf" />
-        </g>
-      </svg>
+      <div class="ribbons" aria-hidden="true">
+        <div v-for="ribbon in ribbons" :key="ribbon.id" class="ribbon" :style="{ height: `${ribbonHeight}px`, background: ribbon.gradient }" />
+      </div>
       <div class="months" aria-hidden="true"><span v-for="(month, i) in months" :key="i">{{ month }}</span></div>
       <div
         class="marker" role="slider" tabindex="0" aria-label="Date depicted" aria-orientation="horizontal" aria-valuemin="1" :aria-valuemax="days" :aria-valuenow="day" :aria-valuetext="spoken"
@@ -71,6 +70,7 @@ function press(event: KeyboardEvent): void {
 .band { min-width: 0; padding: 0 34px; user-select: none; }
 .track { position: relative; height: 60px; cursor: ew-resize; touch-action: none; }
 .ribbons { position: absolute; left: 0; top: 3px; width: 100%; }
+.ribbon { border-bottom: 0.5px solid var(--color-paper); }
 .months { position: absolute; left: 0; right: 0; bottom: 2px; display: grid; grid-template-columns: repeat(12, 1fr); text-align: center; font-size: 13px; line-height: 18px; color: var(--color-soft); }
 .marker { position: absolute; top: 0; bottom: 2px; width: 24px; margin-left: -12px; }
 .marker::before { content: ''; position: absolute; left: 10.5px; top: 0; bottom: 16px; width: 3px; background: var(--color-ink); box-shadow: 0 0 0 1px #fff; }
