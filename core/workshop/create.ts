@@ -1,7 +1,7 @@
 import { catalogue } from '../stock'
 import { FILE_FORMAT, FILE_VERSION, type Settings, type WorkshopDocument } from './document'
 
-/** When a record that nobody has touched was changed: any real change is later, so it stays when copies meet. */
+/** When a record that nobody has touched was changed. A real change is always later, so it stays when copies meet. */
 export const UNTOUCHED = '1970-01-01T00:00:00.000Z'
 
 export const defaultSettings = (): Settings => ({
