@@ -37,11 +37,9 @@ export function layOut<P extends Lined>(plants: readonly P[], personMm: number, 
   const roomPx = Math.max(1, room.widthPx - room.leftPx - room.rightPx)
   const tallest = Math.max(personMm, ...plants.map(({ size }) => size.heightMm))
   const gapShare = 0.06
-  const widest = plants.reduce((sum, { size }) => sum + size.crownWidthMm, personMm * 0.4)
   const byHeight = (room.groundPx - room.topPx) / (tallest * 1.04)
-  let pxPerMm = byHeight
   const widthAt = (scale: number): number => plants.reduce((sum, plant) => sum + standPx(plant, scale), 0) + 46 + roomPx * gapShare
-  for (let i = 0; i < 40 && widthAt(pxPerMm) > roomPx && pxPerMm * widest > 1; i += 1) pxPerMm *= 0.95
+  const pxPerMm = widthAt(byHeight) <= roomPx ? byHeight : largestFitting(byHeight, (scale) => widthAt(scale) <= roomPx)
   const spare = Math.max(0, roomPx - widthAt(pxPerMm)) + roomPx * gapShare
   const gap = spare / (plants.length + 1)
   let x = room.leftPx + gap / 2
@@ -66,6 +64,17 @@ export function layOut<P extends Lined>(plants: readonly P[], personMm: number, 
   })
   const personX = x + 8
   return { stands, personX, personRow: rowFor(personX, 3 * CHARACTER_PX), pxPerMm, topMm: (room.groundPx - room.topPx) / pxPerMm }
+}
+
+/** The largest scale below a bound that fits, by halving. */
+function largestFitting(bound: number, fits: (scale: number) => boolean): number {
+  let [low, high] = [0, bound]
+  for (let i = 0; i < 40; i += 1) {
+    const middle = (low + high) / 2
+    if (fits(middle)) low = middle
+    else high = middle
+  }
+  return low > 0 ? low : high
 }
 
 const standPx = ({ size }: Lined, pxPerMm: number): number => Math.max(LEAST_STAND_PX, size.crownWidthMm * pxPerMm)

@@ -16,7 +16,7 @@ describe('the line-up', () => {
         if (i > 0) expect(stand.left).toBeGreaterThanOrEqual(stands[i - 1]!.right - 1e-3)
       })
       expect(stands[0]!.left).toBeGreaterThanOrEqual(room.leftPx - 1e-3)
-      expect(personX).toBeLessThanOrEqual(room.widthPx - room.rightPx + 40 + 1e-3)
+      expect(personX).toBeLessThanOrEqual(room.widthPx - room.rightPx)
     }))
   })
 
