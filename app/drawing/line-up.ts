@@ -74,7 +74,8 @@ function largestFitting(bound: number, fits: (scale: number) => boolean): number
     if (fits(middle)) low = middle
     else high = middle
   }
-  return low > 0 ? low : high
+  // With no room at all, as before the page is laid out, a scale that draws next to nothing.
+  return Math.max(low, bound * 0.005)
 }
 
 const standPx = ({ size }: Lined, pxPerMm: number): number => Math.max(LEAST_STAND_PX, size.crownWidthMm * pxPerMm)
