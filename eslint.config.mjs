@@ -10,7 +10,7 @@ const floors = [
   ['plants'],
   ['skeleton', 'foliage', 'grass', 'adhesives', 'stock'],
   ['commissions'],
-  ['methods'],
+  ['methods', 'planting'],
   ['batches'],
   ['workshop'],
 ]

@@ -1,5 +1,5 @@
 import { foldRun, decide, type Batch, type Deed, type RunEvent } from '../core/batches'
-import { speciesTable } from '../core/plants'
+import { speciesById } from '../core/plants'
 import type { Lot, Movement } from '../core/stock'
 import { seededRandom } from '../core/units'
 import { newWorkshop, type WorkshopDocument } from '../core/workshop'
@@ -12,7 +12,8 @@ export function largeWorkshop(sizes = { batches: 200, lots: 300, movements: 20_0
   const iso = (minutes: number): string => new Date(START + minutes * 60_000).toISOString()
   const document = newWorkshop(iso(0))
   document.commissions.push({ id: 'big', changedAt: iso(0), name: 'The big board', ratio: 87.1, dateDepicted: '2026-09-20', place: '', latitudeDeg: 50, altitudeM: 100, viewingMm: 700, stature: 0.75 })
-  speciesTable.slice(0, 12).forEach((species, i) => document.lines.push({ id: `line${i}`, changedAt: iso(0), commissionId: 'big', order: i, name: species.common, speciesId: species.id, age: 'mature', pieces: 200, zone: 'middle', methodId: species.habit === 'grass' ? 'tuft-sheet' : species.habit === 'shrub' ? 'wool-bush' : 'sprig-tree' }))
+  const kinds = ['norway-spruce', 'scots-pine', 'umbrella-pine', 'italian-cypress', 'beech', 'pedunculate-oak', 'silver-birch', 'rowan', 'hawthorn', 'olive', 'hazel', 'blackthorn']
+  kinds.map((id) => speciesById(id)).forEach((species, i) => document.lines.push({ id: `line${i}`, changedAt: iso(0), commissionId: 'big', order: i, name: species.common, speciesId: species.id, age: 'mature', pieces: 200, zone: 'middle', methodId: species.habit === 'grass' ? 'tuft-sheet' : species.habit === 'shrub' ? 'wool-bush' : 'sprig-tree' }))
   const pick = <T>(rows: readonly T[]): T => rows[Math.floor(random() * rows.length)] as T
   const lots: Lot[] = Array.from({ length: sizes.lots }, (_, i) => ({ id: `lot${i}`, materialId: document.materials[i % document.materials.length]?.id ?? 'pva', label: `lot ${i}`, source: 'bought', date: '2026-01-01', madeAt: iso(i), priceMinor: 500 }))
   document.lots.push(...lots)

@@ -2,7 +2,7 @@ import { Dexie, type EntityTable, type Transaction } from 'dexie'
 import type { Batch, RunEvent } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
 import type { Lot, Material, Movement } from '../../core/stock'
-import type { Settings } from '../../core/workshop'
+import type { OwnSpecies, Settings } from '../../core/workshop'
 
 /** Databases of this app are told from others by this prefix; the rest is the workshop's key in the address. */
 export const DATABASE_PREFIX = 'hardy-thicket:'
@@ -12,7 +12,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 2
+export const DATABASE_VERSION = 3
 
 /**
  * One workshop in the browser. A version that has been out is never edited: a change is a new version with an upgrade,
@@ -20,6 +20,7 @@ export const DATABASE_VERSION = 2
  */
 export class WorkshopDb extends Dexie {
   declare settings: EntityTable<Settings, 'id'>
+  declare species: EntityTable<OwnSpecies, 'id'>
   declare commissions: EntityTable<Commission, 'id'>
   declare lines: EntityTable<Line, 'id'>
   declare materials: EntityTable<Material, 'id'>
@@ -35,6 +36,8 @@ export class WorkshopDb extends Dexie {
       movements: 'id, lotId, batchId', batches: 'id, lineId', events: 'id, batchId',
     })
     this.version(2).stores({ events: 'id, batchId, [batchId+seq]' }).upgrade(giveEventsTheirPlace)
+    // 2 → 3: species of the maker's own.
+    this.version(3).stores({ species: 'id' })
   }
 }
 

@@ -1,8 +1,9 @@
+import { refThrottled } from '@vueuse/core'
 import { progressOf, type Progress } from '~~/core/batches'
-import type { Commission, Line, LineSize } from '~~/core/commissions'
+import { hazeOf, type Commission, type Line, type LineSize } from '~~/core/commissions'
 import { dryingFactor } from '~~/core/adhesives'
 import { makeUp, methodById, needsOf, pieceOf, type MakeUp, type Piece } from '~~/core/methods'
-import { speciesById, type Look, type Species } from '~~/core/plants'
+import { lookOn, type Look, type Species } from '~~/core/plants'
 import { shortages, type Shortage } from '~~/core/stock'
 import { saveCommission } from '../db/commands/brief'
 
@@ -39,15 +40,29 @@ export const useCommission = defineStore('commission', () => {
   const draggedDate = ref<string>()
   const date = computed(() => draggedDate.value ?? current.value?.dateDepicted ?? '2026-06-20')
 
-  const plants = computed<Plant[]>(() => {
+  /** What does not change with the day, worked out once for all the days that the marker passes over. */
+  const steady = computed(() => lines.value.map((line) => ({
+    line, species: workshop.speciesOf(line.speciesId), progress: progressOf(line.pieces, workshop.batches.filter(({ lineId }) => lineId === line.id), stock.runs),
+  })))
+  /** Looks of the days that the marker has passed over at this place, for when it comes back. */
+  const looks = computed(() => ({ place: current.value && { latitudeDeg: current.value.latitudeDeg, altitudeM: current.value.altitudeM }, haze: current.value ? hazeOf(current.value) : 0, known: new WeakMap<Species, Map<string, Look>>() }))
+  function lookOf(species: Species, day: string): Look {
+    const { place, haze, known } = looks.value
+    const days = known.get(species) ?? new Map<string, Look>()
+    const look = days.get(day) ?? lookOn(species, day, place, haze)
+    days.set(day, look)
+    known.set(species, days)
+    return look
+  }
+  function plantsOn(day: string): Plant[] {
     const commission = current.value
-    if (!commission) return []
-    return lines.value.map((line) => {
-      const species = speciesById(line.speciesId)
-      const batches = workshop.batches.filter(({ lineId }) => lineId === line.id)
-      return { line, species, ...pieceOf(line, commission, species, date.value), progress: progressOf(line.pieces, batches, stock.runs) }
-    })
-  })
+    return commission ? steady.value.map((known) => ({ ...known, ...pieceOf(known.line, commission, known.species, day, lookOf(known.species, day)) })) : []
+  }
+  const plants = computed<Plant[]>(() => plantsOn(date.value))
+  /** Words and amounts follow the marker a few times a second: a table takes longer to lay out than a frame lasts. */
+  const restingDate = refThrottled(date, 240)
+  const restingPlants = computed<Plant[]>(() => (restingDate.value === date.value ? plants.value : plantsOn(restingDate.value)))
+  const speciesOf = (lineId: string): Species | undefined => steady.value.find(({ line }) => line.id === lineId)?.species
   const selected = computed<Plant | undefined>(() => plants.value.find(({ line }) => line.id === chosen.value.lineId) ?? plants.value[0])
 
   const drying = computed(() => dryingFactor(workshop.settings.roomC, workshop.settings.humidity))
@@ -57,7 +72,7 @@ export const useCommission = defineStore('commission', () => {
     return makeUp({ piece: plant.piece, method: methodById(methodId), ...pieces, chosen: plant.line.materials, states: stock.states, dryingFactor: drying.value })
   }
 
-  const stockOf = computed(() => new Map<string, LineStock>(plants.value.map((plant) => {
+  const stockOf = computed(() => new Map<string, LineStock>(restingPlants.value.map((plant) => {
     const { methodId } = plant.line
     if (methodId === undefined) return [plant.line.id, { short: [] }]
     const whole = workOut(plant, methodId, { wanted: plant.line.pieces })
@@ -76,11 +91,15 @@ export const useCommission = defineStore('commission', () => {
   async function settleDate(): Promise<void> {
     const commission = current.value
     const to = draggedDate.value
-    if (commission && to !== undefined && to !== commission.dateDepicted) await workshop.give(saveCommission, { ...commission, dateDepicted: to })
-    draggedDate.value = undefined
+    if (!commission || to === undefined) return
+    if (to === commission.dateDepicted) { draggedDate.value = undefined; return }
+    const answer = await workshop.give(saveCommission, { ...commission, dateDepicted: to })
+    if (answer.kind === 'none' && draggedDate.value === to) draggedDate.value = undefined
   }
+  /** The marker lets go when the stored day has caught up with it, not before: a key pressed meanwhile goes on from where it stands. */
+  watch(() => [current.value?.id, current.value?.dateDepicted] as const, ([id, stored], [before]) => { if (id !== before || stored === draggedDate.value) draggedDate.value = undefined })
 
-  return { current, lines, date, draggedDate, plants, selected, drying, stockOf, workOut, chooseCommission, chooseLine, stepLine, settleDate }
+  return { current, lines, date, draggedDate, plants, restingDate, restingPlants, speciesOf, selected, drying, stockOf, workOut, chooseCommission, chooseLine, stepLine, settleDate }
 })
 
 function readChosen(name: string): { commissionId?: string; lineId?: string } {

@@ -1,9 +1,10 @@
 import { liveQuery, type EntityTable, type Subscription } from 'dexie'
 import type { Batch, RunEvent } from '~~/core/batches'
 import type { Commission, Line } from '~~/core/commissions'
+import { speciesById, speciesTable, type Species } from '~~/core/plants'
 import type { Lot, Material, Movement } from '~~/core/stock'
 import type { Reading } from '~~/core/units'
-import { defaultSettings, documentSchema, type Settings } from '~~/core/workshop'
+import { defaultSettings, documentSchema, plainSpecies, type OwnSpecies, type Settings } from '~~/core/workshop'
 import type { CommandContext } from '../db/commands/context'
 import { ensureWorkshop, replaceWorkshop } from '../db/commands/data'
 import { DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from '../db/database'
@@ -19,6 +20,7 @@ export const useWorkshop = defineStore('workshop', () => {
   const db = shallowRef<WorkshopDb>()
 
   const settings = shallowRef<Settings>(defaultSettings())
+  const species = shallowRef<OwnSpecies[]>([])
   const commissions = shallowRef<Commission[]>([])
   const lines = shallowRef<Line[]>([])
   const materials = shallowRef<Material[]>([])
@@ -26,6 +28,15 @@ export const useWorkshop = defineStore('workshop', () => {
   const movements = shallowRef<Movement[]>([])
   const batches = shallowRef<Batch[]>([])
   const events = shallowRef<RunEvent[]>([])
+
+  /** The species table with the maker's own: a changed copy with a new id stands beside ours. */
+  const kinds = computed<readonly Species[]>(() => [...species.value.filter(({ removed }) => !removed).map(plainSpecies), ...speciesTable])
+
+  const ownById = computed(() => new Map(species.value.map((own) => [own.id, plainSpecies(own)])))
+  /** The maker's own species with this id as a plain row, if it is one of theirs. */
+  const ownKind = (id: string): Species | undefined => ownById.value.get(id)
+  /** The species of a line, the maker's own first. @throws RangeError for one that nobody knows */
+  const speciesOf = (id: string): Species => ownById.value.get(id) ?? speciesById(id)
 
   const isDemo = computed(() => key.value === DEMO_KEY)
   let subscriptions: Subscription[] = []
@@ -69,6 +80,7 @@ export const useWorkshop = defineStore('workshop', () => {
     const present = <T extends { removed?: boolean }>(rows: T[]): T[] => rows.filter((row) => !row.removed)
     await Promise.all([
       follow(() => opened.settings.get('settings'), (row) => { settings.value = row ?? defaultSettings() }),
+      follow(() => opened.species.toArray(), (rows) => { species.value = rows }),
       follow(() => opened.commissions.toArray(), (rows) => { commissions.value = present(rows).sort(byDeadline) }),
       follow(() => opened.lines.toArray(), (rows) => { lines.value = present(rows).sort((a, b) => a.order - b.order) }),
       follow(() => opened.materials.toArray(), (rows) => { materials.value = present(rows) }),
@@ -94,7 +106,7 @@ export const useWorkshop = defineStore('workshop', () => {
     return answer
   }
 
-  return { key, status, failure, ledgerRead, db, settings, commissions, lines, materials, lots, movements, batches, events, isDemo, open, close, context, give }
+  return { key, status, failure, ledgerRead, db, settings, species, commissions, lines, materials, lots, movements, batches, events, isDemo, ownKind, speciesOf, kinds, open, close, context, give }
 })
 
 /** Reads a long table some thousand rows at a time, so that the page answers in between. */

@@ -31,8 +31,7 @@ export function endingEntries(order: EndingOrder): { readonly kind: 'ok'; readon
   const movements: Movement[] = []
   const lots: Lot[] = []
   const uncovered: string[] = []
-  for (const { materialId, name, quantity } of order.used) {
-    if (quantity <= 0) continue
+  for (const { materialId, name, quantity } of byMaterial(order.used)) {
     let plan = planDraw(quantity, order.lotsOf(materialId))
     if (plan.shortfall > 0) uncovered.push(name)
     if (plan.draws.length === 0) {
@@ -46,6 +45,18 @@ export function endingEntries(order: EndingOrder): { readonly kind: 'ok'; readon
   }
   if (uncovered.length > 0 && !order.allowUncovered) return { kind: 'uncovered', because: `More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?` }
   return { kind: 'ok', value: { movements, lots } }
+}
+
+/** One entry a material: a material told twice is drawn once, so that the second time does not count on what the first has taken. */
+function byMaterial(used: EndingOrder['used']): { materialId: string; name: string; quantity: number }[] {
+  const sums = new Map<string, { materialId: string; name: string; quantity: number }>()
+  for (const use of used) {
+    if (use.quantity <= 0) continue
+    const known = sums.get(use.materialId)
+    if (known) known.quantity += use.quantity
+    else sums.set(use.materialId, { ...use })
+  }
+  return [...sums.values()]
 }
 
 /** The entries that give back what ending a batch drew; for undoing a finish or an abandonment. */

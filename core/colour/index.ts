@@ -1,2 +1,4 @@
+export * from './difference'
+export * from './haze'
 export * from './lab'
 export * from './srgb'

@@ -11,15 +11,18 @@ export const encodeChannel = (linear: number): number => (linear <= 0.0031308 ? 
 
 /** "#RRGGBB" to linear light. @throws RangeError for any other text */
 export function fromHex(hex: string): Linear {
-  const parts = /^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i.exec(hex)
-  if (!parts) throw new RangeError(`colour is ${hex}; it must be #RRGGBB`)
-  const channel = (i: number): number => decodeChannel(parseInt(parts[i] ?? '0', 16) / 255)
-  return [channel(1), channel(2), channel(3)]
+  const bytes = hex.length === 7 && hex.startsWith('#') ? Number(`0x${hex.slice(1)}`) : NaN
+  if (!Number.isInteger(bytes)) throw new RangeError(`colour is ${hex}; it must be #RRGGBB`)
+  return [decoded[bytes >> 16] ?? 0, decoded[(bytes >> 8) & 255] ?? 0, decoded[bytes & 255] ?? 0]
 }
+
+/** Linear light of each byte. */
+const decoded = Float64Array.from({ length: 256 }, (_, byte) => decodeChannel(byte / 255))
 
 /** Linear light to "#rrggbb"; what lies outside the gamut is clipped to it. */
 export function toHex(colour: Linear): string {
-  return `#${colour.map((c) => Math.round(encodeChannel(Math.min(1, Math.max(0, c))) * 255).toString(16).padStart(2, '0')).join('')}`
+  const byte = (c: number): number => Math.round(encodeChannel(Math.min(1, Math.max(0, c))) * 255)
+  return `#${((1 << 24) | (byte(colour[0]) << 16) | (byte(colour[1]) << 8) | byte(colour[2])).toString(16).slice(1)}`
 }
 
 /** Mixes two colours in linear light. @param share of the second colour, 0–1 */
@@ -27,7 +30,15 @@ export function mix(first: string, second: string, share: number): string {
   requireRange('share', share, '', { min: 0, max: 1 })
   const a = fromHex(first)
   const b = fromHex(second)
-  return toHex([0, 1, 2].map((i) => (a[i] ?? 0) * (1 - share) + (b[i] ?? 0) * share) as unknown as Linear)
+  return toHex([a[0] * (1 - share) + b[0] * share, a[1] * (1 - share) + b[1] * share, a[2] * (1 - share) + b[2] * share])
+}
+
+/** The mean of colours in linear light, weighted; weights need not sum to 1. @throws RangeError when they sum to nothing */
+export function mixLinear(colours: readonly (readonly [colour: Linear, weight: number])[]): Linear {
+  const sum = colours.reduce((total, [, weight]) => total + weight, 0)
+  requireRange('sum of the weights', sum, '', { above: 0 })
+  const channel = (i: 0 | 1 | 2): number => colours.reduce((total, [colour, weight]) => total + colour[i] * weight, 0) / sum
+  return [channel(0), channel(1), channel(2)]
 }
 
 /** Relative luminance, 0–1 (Y of CIE XYZ, D65). Source: IEC 61966-2-1. */
@@ -50,6 +61,11 @@ const SHADE_STEP = 13
 /** Derives shade and highlight from a base colour: a step of lightness towards a warm pale or a deep green-black, never another hue. */
 export function tonesOf(base: string): Tones {
   return { shade: towards(base, '#10140d', -SHADE_STEP), base, light: towards(base, '#f6f3c4', HIGHLIGHT_STEP) }
+}
+
+/** Five tones from three, for a crown drawn: deep shade inside, shade, base, light, and the last glance of light on top. */
+export function fiveTones({ shade, base, light }: Tones): readonly [string, string, string, string, string] {
+  return [mix(shade, '#10140d', 0.34), shade, base, light, mix(light, '#fbf7d6', 0.08)]
 }
 
 /** Mixes a colour with another until its lightness L* has moved by a step, or half way to the other at most. */

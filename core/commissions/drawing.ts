@@ -1,15 +1,35 @@
 import type { Species } from '../plants'
-import { drawPlant, type PlantDrawing } from '../skeleton'
+import { drawPlant, type Dress, type Habitus, type PlantDrawing } from '../skeleton'
 import { seedOf } from '../units'
+import type { Line } from './records'
 import type { LineSize } from './sizes'
 
 /** Stems are drawn at least this share of the height thick, so that they can be seen. */
 const THINNEST_STEM = 0.012
+const THINNEST_OF_MANY = 0.006
 
-/** Draws a line's plant at its model size. The line's id is the seed: screen and paper show the same plant. */
-export function drawLine(lineId: string, species: Species, size: LineSize, seeThrough: number): PlantDrawing {
-  return drawPlant({
-    habit: species.habit, crownForm: species.crownForm, stems: species.stems, heightMm: size.heightMm, crownWidthMm: size.crownWidthMm,
-    clearStemMm: size.clearStemMm, trunkMm: Math.max(size.trunkMm, size.heightMm * THINNEST_STEM),
-  }, seedOf(lineId), seeThrough)
+/** Everything that a drawing follows from, but the season: what it is grown into, dressed with, and its seed. Plain data, so that a worker can be asked for it. */
+export interface Sitter {
+  readonly habitus: Habitus
+  readonly dress: Dress
+  readonly seed: number
 }
+
+/**
+ * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one drawing serves the whole year. The line's id is the seed: screen and paper show the same plant.
+ * @param piece number of the piece in the line, from 1, for its own seed; absent: the line's example
+ */
+export function sitterOf(line: Pick<Line, 'id' | 'leanDeg' | 'wind'>, species: Species, size: LineSize, seeThrough: number, piece?: number): Sitter {
+  const full = (mm: number): number => mm / size.heightShare
+  return {
+    habitus: {
+      habit: species.habit, crownForm: species.crownForm, arrangement: species.arrangement, stems: species.stems, lobes: species.growth.lobes, droop: species.growth.droop,
+      heightMm: full(size.heightMm), crownWidthMm: size.crownWidthMm, clearStemMm: full(size.clearStemMm), crownBaseMm: full(size.crownBaseMm),
+      trunkMm: Math.max(size.trunkMm, full(size.heightMm) * (species.stems > 1 ? THINNEST_OF_MANY : THINNEST_STEM)), leanDeg: line.leanDeg, wind: line.wind,
+    },
+    dress: { seeThrough, leafMm: species.leafMm * size.scale, bark: species.bark.marks },
+    seed: seedOf(piece === undefined ? line.id : `${line.id}#${piece}`),
+  }
+}
+
+export const drawSitter = ({ habitus, dress, seed }: Sitter): PlantDrawing => drawPlant(habitus, dress, seed)

@@ -1,6 +1,16 @@
 import * as z from 'zod'
-import { ages } from '../plants/types'
+import { hazeSchools } from '../colour'
+import { ages } from '../plants/kinds'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
+
+/** What is kept clear of plants: a line of a width (track, path), or a closed shape. */
+export const keepOutSchema = z.strictObject({
+  id: idSchema,
+  kind: z.enum(['line', 'shape']),
+  widthMm: z.number().min(0).max(2_000),
+  points: z.array(z.tuple([z.number().min(-20_000).max(20_000), z.number().min(-20_000).max(20_000)])).min(2).max(200),
+})
+export type KeepOut = z.infer<typeof keepOutSchema>
 
 /** One job: scale, place, date depicted, viewing distance, deadline. */
 export const commissionSchema = z.strictObject({
@@ -18,6 +28,17 @@ export const commissionSchema = z.strictObject({
   viewingMm: z.number().min(50).max(20_000),
   /** Share of true scale that plants are built at, 0.6–1. */
   stature: z.number().min(0.6).max(1),
+  /** How colours are lightened for scale; absent: by the air alone. */
+  haze: z.enum(hazeSchools).optional(),
+  /** The board that it stands on, mm; its front edge is nearest to the eye. */
+  boardWidthMm: z.number().min(10).max(20_000).optional(),
+  boardDepthMm: z.number().min(10).max(5_000).optional(),
+  /** Forced perspective: how many times its own depth the board is to seem; absent: 1. */
+  depthFactor: z.number().min(1).max(10).optional(),
+  /** Tracks, paths and shapes that are kept clear in the planting plan, in mm from the board's front left corner. */
+  keepOuts: z.array(keepOutSchema).max(60).optional(),
+  /** Another number, another planting plan. */
+  planSeed: z.number().int().min(0).max(1_000_000).optional(),
   note: noteSchema.optional(),
 })
 export type Commission = z.infer<typeof commissionSchema>
@@ -43,6 +64,9 @@ export const lineSchema = z.strictObject({
   crownWidthM: z.number().positive().max(80).optional(),
   /** Share of the background to be seen through the crown; absent: the species' own. */
   seeThrough: z.number().min(0.02).max(0.9).optional(),
+  /** Lean of the stem to the right, degrees; how far wind from the left has shaped it, 0–1. */
+  leanDeg: z.number().min(-40).max(40).optional(),
+  wind: z.number().min(0).max(1).optional(),
   methodId: idSchema.optional(),
   /** Materials chosen instead of the proposed ones, by slot. */
   materials: z.record(z.string().max(40), idSchema).optional(),

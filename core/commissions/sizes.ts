@@ -1,34 +1,99 @@
+import { hazeShare, USUAL_HAZE } from '../colour'
 import { formOf, type Form, type Species } from '../plants'
-import { normal, seededRandom, seedOf, toModelMm } from '../units'
-import type { Commission, Line } from './records'
+import { normal, requireRange, seededRandom, seedOf, toModelMm } from '../units'
+import type { Commission, Line, Zone } from './records'
 
-/** A line's plant as it will be built: real form, and model lengths in mm after scale and stature. */
+/** A line's plant as it will be built: real form, and model lengths in mm after scale, stature and forced perspective. */
 export interface LineSize {
   readonly form: Form
   readonly stature: number
+  /** Share that forced perspective leaves of the size, 1 where none is wished. */
+  readonly perspective: number
+  /** Model length for a real length: 1 ÷ ratio × stature × perspective. */
+  readonly scale: number
+  /** Share of the full height that stands on the day: below 1 for what dies back or is mown. */
+  readonly heightShare: number
   readonly heightMm: number
   readonly crownWidthMm: number
   readonly clearStemMm: number
+  readonly crownBaseMm: number
   readonly trunkMm: number
 }
 
-/** Sizes of a line at its commission's scale. Model length = real length ÷ ratio × stature. Source: arithmetic; stature is common practice. */
-export function lineSize(line: Pick<Line, 'age' | 'heightM' | 'crownWidthM' | 'stature'>, commission: Pick<Commission, 'ratio' | 'stature'>, species: Species): LineSize {
+type Scaled = Pick<Commission, 'ratio' | 'stature' | 'viewingMm' | 'boardDepthMm' | 'depthFactor'>
+type Measured = Pick<Line, 'age' | 'heightM' | 'crownWidthM' | 'stature'> & Partial<Pick<Line, 'zone'>>
+
+/** How far behind the board's front edge a zone lies, as a share of its depth. */
+export const zoneDepth: Record<Zone, number> = { front: 0, middle: 0.5, back: 1 }
+
+/** Board depth, mm, that is taken when none is given. */
+export const USUAL_BOARD_DEPTH_MM = 600
+
+/**
+ * Share of the size for forced perspective: (v + z) / (v + k·z), with viewing distance v, distance z behind the front, and k times the depth to be
+ * simulated. Source: similar triangles; to make plants smaller behind is common practice.
+ * @throws RangeError when v is not above 0, z below 0, or k below 1
+ */
+export function perspectiveFactor(viewingMm: number, behindMm: number, depthFactor: number): number {
+  requireRange('viewing distance', viewingMm, 'mm', { above: 0 })
+  requireRange('distance behind the front', behindMm, 'mm', { min: 0 })
+  requireRange('depth factor', depthFactor, '', { min: 1 })
+  return (viewingMm + behindMm) / (viewingMm + depthFactor * behindMm)
+}
+
+/** Share of pale sky that a commission's colours are mixed with for scale. */
+export const hazeOf = (commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>): number => hazeShare(commission.haze ?? USUAL_HAZE, commission.ratio, commission.viewingMm)
+
+/** How large something appears that stands in a zone, against the same thing at the front edge: v / (v + z). */
+export function apparentShare(commission: Scaled, zone: Zone): number {
+  const behind = zoneDepth[zone] * (commission.boardDepthMm ?? USUAL_BOARD_DEPTH_MM)
+  return commission.viewingMm / (commission.viewingMm + behind)
+}
+
+/**
+ * Sizes of a line at its commission's scale. Model length = real length ÷ ratio × stature × perspective. Source: arithmetic; stature is common practice.
+ * @param heightShare of the full height that stands on the day, for what dies back or is mown; a plant that is lower is no narrower
+ */
+export function lineSize(line: Measured, commission: Scaled, species: Species, heightShare = 1): LineSize {
   const form = formOf(species, line.age, { heightM: line.heightM, crownWidthM: line.crownWidthM })
   const stature = line.stature ?? commission.stature
-  const model = (metres: number): number => toModelMm(metres * 1000, commission.ratio) * stature
-  return { form, stature, heightMm: model(form.heightM), crownWidthMm: model(form.crownWidthM), clearStemMm: model(form.clearStemM), trunkMm: model(form.dbhM) }
+  const behind = zoneDepth[line.zone ?? 'front'] * (commission.boardDepthMm ?? USUAL_BOARD_DEPTH_MM)
+  const perspective = perspectiveFactor(commission.viewingMm, behind, commission.depthFactor ?? 1)
+  const scale = (toModelMm(1000, commission.ratio) / 1000) * stature * perspective
+  const model = (metres: number): number => metres * 1000 * scale
+  return {
+    form, stature, perspective, scale, heightShare, heightMm: model(form.heightM) * heightShare, crownWidthMm: model(form.crownWidthM),
+    clearStemMm: model(form.clearStemM) * heightShare, crownBaseMm: model(form.crownBaseM) * heightShare, trunkMm: model(form.dbhM),
+  }
 }
 
 /** Spread of sizes in a batch: no two plants are alike. Coefficient of variation; common practice. */
 export const SIZE_VARIATION = 0.12
 
+/** How closely crown and stem follow the height from piece to piece: the share of their spread that is their own. From memory. */
+const OWN_SPREAD = 0.5
+
+/** Measures of one piece of a line, mm. */
+export interface PieceSize { readonly heightMm: number; readonly crownWidthMm: number; readonly trunkMm: number; readonly clearStemMm: number; readonly crownBaseMm: number }
+
 /**
- * Individual target heights of a batch, mm: log-normal around the line's height, the same each time for the same id.
+ * Individual measures of a batch: log-normal around the line's, height, crown and stem varying together, each a little on its own; the same each
+ * time for the same id, and the first pieces of a longer batch are those of a shorter.
  * @param id of the line or batch that the pieces belong to
+ * @throws RangeError when the variation is below 0 or above 0.6
  */
-export function individualHeights(heightMm: number, pieces: number, id: string, variation = SIZE_VARIATION): number[] {
+export function individualSizes(size: PieceSize, pieces: number, id: string, variation = SIZE_VARIATION): PieceSize[] {
+  requireRange('variation', variation, '', { min: 0, max: 0.6 })
   const random = seededRandom(seedOf(id))
   const sigma = Math.sqrt(Math.log(1 + variation * variation))
-  return Array.from({ length: pieces }, () => heightMm * Math.exp(sigma * normal(random) - (sigma * sigma) / 2))
+  const factor = (n: number): number => Math.exp(sigma * n - (sigma * sigma) / 2)
+  return Array.from({ length: pieces }, (): PieceSize => {
+    const shared = normal(random)
+    const own = (n: number): number => Math.sqrt(1 - OWN_SPREAD * OWN_SPREAD) * shared + OWN_SPREAD * n
+    const height = factor(shared)
+    return {
+      heightMm: size.heightMm * height, crownWidthMm: size.crownWidthMm * factor(own(normal(random))), trunkMm: size.trunkMm * factor(own(normal(random))),
+      clearStemMm: size.clearStemMm * height, crownBaseMm: size.crownBaseMm * height,
+    }
+  })
 }

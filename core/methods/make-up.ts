@@ -1,5 +1,5 @@
-import { lineSize, type Commission, type Line, type LineSize } from '../commissions'
 import { difference76 } from '../colour'
+import { hazeOf, lineSize, type Commission, type Line, type LineSize } from '../commissions'
 import { grainForLeaf } from '../foliage'
 import { crownSideArea, crownTopArea, lookOn, type Look, type Species } from '../plants'
 import { totalNeeds, unitPriceMinor, type Material, type Need, type StockState } from '../stock'
@@ -20,11 +20,10 @@ export function methodById(id: string): Method {
   return found
 }
 
-/** What is to be built for a line on a date. @param date YYYY-MM-DD */
-export function pieceOf(line: Line, commission: Commission, species: Species, date: string): { piece: Piece; size: LineSize; look: Look } {
-  const size = lineSize(line, commission, species)
-  const look = lookOn(species, date)
-  const crownDepthMm = size.heightMm - size.clearStemMm
+/** What is to be built for a line on a date. @param date YYYY-MM-DD @param look of that date, where it is known already */
+export function pieceOf(line: Line, commission: Commission, species: Species, date: string, look: Look = lookOn(species, date, commission, hazeOf(commission))): { piece: Piece; size: LineSize; look: Look } {
+  const size = lineSize(line, commission, species, look.height)
+  const crownDepthMm = size.heightMm - size.crownBaseMm
   const topAreaCm2 = crownTopArea(size.crownWidthMm) / 100
   return {
     size, look,
@@ -33,7 +32,7 @@ export function pieceOf(line: Line, commission: Commission, species: Species, da
       heightMm: size.heightMm, crownWidthMm: size.crownWidthMm, crownDepthMm, clearStemMm: size.clearStemMm, trunkMm: size.trunkMm,
       sideAreaCm2: crownSideArea(species.crownForm, size.crownWidthMm, crownDepthMm) / 100,
       topAreaCm2, volumeCm3: (2 / 3) * topAreaCm2 * (crownDepthMm / 10),
-      leaf: look.leaf, seeThrough: line.seeThrough ?? species.seeThrough, seeThroughOrigin: line.seeThrough === undefined ? species.origin : 'yours', grainMm: grainForLeaf(species.leafMm, commission.ratio), tones: look.tones,
+      leaf: look.leaf, seeThrough: line.seeThrough ?? species.seeThrough, seeThroughOrigin: line.seeThrough === undefined ? species.origin : 'yours', grainMm: grainForLeaf(species.leafMm, 1 / size.scale), tones: look.tones,
     },
   }
 }

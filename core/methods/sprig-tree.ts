@@ -1,7 +1,7 @@
 import { bathFor, soakingMedium } from '../adhesives'
 import { amount, crownInputs, figure, input } from './figures'
 import { flockAmount } from './foliage-amount'
-import type { Method, Piece, Suit, Work } from './types'
+import { isBladed, isBushy, type Method, type Piece, type Suit, type Work } from './types'
 
 /** A single sprig's crown is about this share of its height wide. From memory. */
 const SPRIG_WIDTH_SHARE = 0.75
@@ -29,9 +29,10 @@ function suits(piece: Piece): Suit {
   if (piece.heightMm > 160) reasonsAgainst.push(`sprigs over 160 mm are rare; ${Math.round(piece.heightMm)} mm wants several bound together`)
   if (piece.heightMm < 45) reasonsAgainst.push('smaller than a sprig’s own forks: tips only, and few branches to see')
   if (piece.habit === 'conifer') reasonsAgainst.push('no leader and no whorls: it won’t pass for a conifer close by')
-  if (piece.habit === 'grass' || piece.habit === 'fern') reasonsAgainst.push('has a stem and forks, which a tuft has not')
-  if (piece.habit === 'shrub') reasonsAgainst.push('a sprig has one stem; a shrub wants several from the foot')
-  const wrongKind = piece.habit === 'grass' || piece.habit === 'fern'
+  if (isBladed(piece)) reasonsAgainst.push('has a stem and forks, which a tuft has not')
+  if (piece.habit === 'palm') reasonsAgainst.push('a palm has fronds on a bare stem, which no sprig has')
+  if (isBushy(piece)) reasonsAgainst.push('a sprig has one stem; a shrub wants several from the foot')
+  const wrongKind = isBladed(piece) || piece.habit === 'palm'
   const verdict = wrongKind || piece.heightMm > 260 || piece.heightMm < 25 ? 'unsuited' : piece.habit === 'broadleaf' && piece.heightMm >= 45 && piece.heightMm <= 160 ? 'suits' : 'possible'
   return { verdict, reasonsFor: verdict === 'unsuited' ? [] : reasonsFor, reasonsAgainst }
 }

@@ -2,7 +2,7 @@ import { RECLAIMED_SHARE, sprinkle } from '../foliage'
 import { dotVolumeMl, fibreMassPerArea, sheetsFor } from '../grass'
 import type { Material } from '../stock'
 import { amount, figure, input } from './figures'
-import type { Method, Piece, Suit, Work } from './types'
+import { isBladed, type Method, type Piece, type Suit, type Work } from './types'
 
 /** Dots from a rice grain to a pea, mm. Common practice. */
 const SMALLEST_DOT_MM = 2
@@ -28,16 +28,17 @@ const gapMm = (piece: Piece): number => Math.max(3, dotMm(piece) * 0.8)
 function suits(piece: Piece): Suit {
   const reasonsFor: string[] = []
   const reasonsAgainst: string[] = []
-  if (piece.habit === 'grass') reasonsFor.push('blades that stand up, as grass does')
+  if (piece.habit === 'grass' || piece.habit === 'reed') reasonsFor.push('blades that stand up, as grass does')
   if (piece.heightMm >= 2 && piece.heightMm <= LONGEST_FIBRE_MM) reasonsFor.push('within the lengths that static fibre comes in')
   reasonsFor.push('hundreds in one go, and they keep on their sheet until planted')
   if (piece.habit === 'fern') reasonsAgainst.push('fibres are blades, not fronds; it passes from a step away')
-  if (piece.habit === 'shrub' || piece.habit === 'broadleaf' || piece.habit === 'conifer') reasonsAgainst.push('it has stems and a crown, which fibres can’t show')
+  if (piece.habit === 'herb') reasonsAgainst.push('leaves and flowers are to be added: fibres give only the stems')
+  if (!isBladed(piece)) reasonsAgainst.push('it has stems and a crown, which fibres can’t show')
   if (piece.heightMm > LONGEST_FIBRE_MM * 1.15) reasonsAgainst.push(`${Math.round(piece.heightMm)} mm is beyond the longest fibre, ${LONGEST_FIBRE_MM} mm`)
   if (piece.heightMm < 1.5) reasonsAgainst.push('lower than the shortest fibre: a mat would do')
   if (piece.crownWidthMm > LARGEST_DOT_MM * SPREAD * 1.3) reasonsAgainst.push('wider than one dot makes: set several side by side')
-  const wrong = !(piece.habit === 'grass' || piece.habit === 'fern') || piece.heightMm > LONGEST_FIBRE_MM * 1.6 || piece.heightMm < 1
-  const verdict = wrong ? 'unsuited' : piece.habit === 'grass' && reasonsAgainst.length === 0 ? 'suits' : 'possible'
+  const wrong = !isBladed(piece) || piece.heightMm > LONGEST_FIBRE_MM * 1.6 || piece.heightMm < 1
+  const verdict = wrong ? 'unsuited' : (piece.habit === 'grass' || piece.habit === 'reed') && reasonsAgainst.length === 0 ? 'suits' : 'possible'
   return { verdict, reasonsFor: wrong ? [] : reasonsFor, reasonsAgainst }
 }
 

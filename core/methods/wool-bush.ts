@@ -1,7 +1,7 @@
 import { bathFor } from '../adhesives'
 import { amount, figure, input } from './figures'
 import { flockAmount } from './foliage-amount'
-import type { Method, Piece, Suit, Work } from './types'
+import { isBladed, isBushy, type Method, type Piece, type Suit, type Work } from './types'
 
 /** Wool in a finished bush, g for each cm³; what the squeezed wool holds, ml for each cm³. From memory. */
 const WOOL_G_PER_CM3 = 0.022
@@ -17,19 +17,20 @@ const COAT_SEE_THROUGH = 0.3
 function suits(piece: Piece): Suit {
   const reasonsFor: string[] = []
   const reasonsAgainst: string[] = []
-  if (piece.habit === 'shrub') reasonsFor.push('a rounded mass down to the ground, as a bush has')
+  if (isBushy(piece)) reasonsFor.push('a rounded mass down to the ground, as a bush has')
   reasonsFor.push('minutes for a large heap, and the cheapest way of all')
   if (piece.crownForm === 'mound') reasonsFor.push('scrub that really is dense may be opaque')
   if (piece.habit === 'broadleaf') reasonsAgainst.push('no stem and no branches: only for a bush-like tree that stands among others')
   if (piece.habit === 'conifer') reasonsAgainst.push('a conifer has a leader and tiers')
-  if (piece.habit === 'grass') reasonsAgainst.push('grass stands in blades')
+  if (isBladed(piece) && piece.habit !== 'fern') reasonsAgainst.push('it stands in blades')
+  if (piece.habit === 'palm') reasonsAgainst.push('a palm has fronds on a bare stem')
   if (piece.habit === 'fern') reasonsAgainst.push('fronds would be lost; from a distance it may pass for a bracken bank')
   if (piece.leaf < 0.3) reasonsAgainst.push('with so little leaf on the day, a bush is mostly twigs')
   if (piece.heightMm > 70) reasonsAgainst.push(`at ${Math.round(piece.heightMm)} mm the wool sags`)
   if (piece.heightMm < 4) reasonsAgainst.push('too small to tease and dip one by one')
   if (piece.zone === 'front' && piece.heightMm > 40) reasonsAgainst.push('at the front a bush of this size wants twigs inside')
-  const wrong = piece.habit === 'conifer' || piece.habit === 'grass' || piece.heightMm > 90 || piece.heightMm < 3 || piece.leaf < 0.15
-  const verdict = wrong ? 'unsuited' : piece.habit === 'shrub' && reasonsAgainst.length === 0 ? 'suits' : 'possible'
+  const wrong = piece.habit === 'conifer' || piece.habit === 'palm' || (isBladed(piece) && piece.habit !== 'fern') || piece.heightMm > 90 || piece.heightMm < 3 || piece.leaf < 0.15
+  const verdict = wrong ? 'unsuited' : isBushy(piece) && reasonsAgainst.length === 0 ? 'suits' : 'possible'
   return { verdict, reasonsFor: wrong ? [] : reasonsFor, reasonsAgainst }
 }
 

@@ -1,5 +1,6 @@
 import { requireRange } from '../units/reading'
-import { ages, type Age, type CrownForm, type Habit, type Species } from './types'
+import { ages, type Age, type CrownForm, type Habit } from './kinds'
+import type { Species } from './types'
 
 /** The measures of a reference plant at an age; real lengths in metres. */
 export interface Form {
@@ -8,6 +9,8 @@ export interface Form {
   readonly heightM: number
   readonly crownWidthM: number
   readonly clearStemM: number
+  /** Height that the lowest foliage hangs down to; the clear stem, but for weeping kinds. */
+  readonly crownBaseM: number
   readonly dbhM: number
   readonly stems: number
 }
@@ -25,7 +28,7 @@ export function formOf(species: Species, age: Age, overwritten: { heightM?: numb
   requireRange('crown width', crownWidthM, 'm', { above: 0 })
   return {
     habit: species.habit, crownForm: species.crownForm, heightM, crownWidthM,
-    clearStemM: heightM * species.clearStem, dbhM: heightM * species.dbhRatio, stems: species.stems,
+    clearStemM: heightM * species.clearStem, crownBaseM: heightM * (species.crownBase ?? species.clearStem), dbhM: heightM * species.dbhRatio, stems: species.stems,
   }
 }
 
@@ -45,10 +48,14 @@ export function crownProfile(form: CrownForm, t: number): number {
     case 'rounded': return round(2.2, t)
     case 'spreading': return round(2.6, t ** 1.12)
     case 'vase': return Math.sin(Math.PI * t ** 1.5)
+    case 'weeping': return Math.min(1, 1.12 * (1 - t ** 2.6) ** 0.5 * (0.82 + 0.18 * t))
+    case 'layered': return Math.min(1, (1 - t ** 2.2) ** 0.6 * (0.86 + 0.14 * Math.sin(9 * t)))
     case 'flat-topped': return round(3, t ** 0.8)
     case 'irregular': return round(2, t) * (0.92 + 0.08 * Math.sin(6 * t - 1.4))
     case 'multi-stemmed': return Math.min(1, 1.68 * (t + 0.06) ** 0.42 * (1 - t) ** 0.4)
+    case 'prostrate': return (1 - t ** 1.6) ** 0.5
     case 'mound': return Math.sqrt(1 - t * t)
+    case 'tuft': return Math.sin(Math.PI * Math.min(1, 0.18 + 0.82 * t) ** 1.25)
     case 'blades': return (0.34 + 0.76 * t) * (t > 0.85 ? Math.sqrt((1 - t) / 0.15) : 1)
   }
 }
@@ -65,11 +72,15 @@ export function crownSideArea(form: CrownForm, width: number, depth: number): nu
 
 /** The share of its bounding rectangle that a crown outline fills (π/4 for an ellipse). Midpoint rule, 400 steps. */
 export function crownFill(form: CrownForm): number {
+  const known = fills.get(form)
+  if (known !== undefined) return known
   const steps = 400
   let sum = 0
   for (let i = 0; i < steps; i += 1) sum += crownProfile(form, (i + 0.5) / steps)
+  fills.set(form, sum / steps)
   return sum / steps
 }
+const fills = new Map<CrownForm, number>()
 
 /** Area of the crown seen from above, a circle: branches spread to the light on all sides (common practice). */
 export const crownTopArea = (width: number): number => (Math.PI / 4) * width * width

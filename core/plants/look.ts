@@ -1,53 +1,135 @@
-import { mix, tonesOf, type Tones } from '../colour/srgb'
-import type { MonthLook, Species } from './types'
+import { labToLinear, mixLinear, toHex, tonesOf, hazed, type Lab, type Linear, type Tones } from '../colour'
+import { dayOfYear } from './days'
+import { bbchOf, cycleOf, heightShare, smooth, stageOn, type Stage } from './phenology'
+import { REFERENCE_PLACE, referenceDay, type Place } from './season-shift'
+import type { Species } from './types'
+import { wordsFor } from './words'
 
-/** How a plant looks on a day. */
+/** Leaves of one colour, and their share of all that hang. */
+export interface LeafShare { readonly tones: Tones; readonly share: number }
+
+/** How a plant looks on a day. Shares are 0–1. */
 export interface Look {
-  /** Share of the full foliage, 0–1. */
+  /** Share of the full foliage. */
   readonly leaf: number
+  /** The colours that the leaves have, the commonest first; their shares sum to 1. */
+  readonly leaves: readonly LeafShare[]
+  /** Shade, base and light of the leaves taken together: what a blend aims at. */
   readonly tones: Tones
+  /** Share of the crown covered by flowers or fruit, and their colour. */
+  readonly flower: { readonly share: number; readonly colour: string }
+  readonly fruit: { readonly share: number; readonly colour: string }
+  readonly bark: { readonly low: string; readonly high: string; readonly twig: string }
+  /** What the eye makes of the whole from afar: leaves, flowers, fruit and bare twigs by the area they show. */
+  readonly overall: string
+  /** Share of the full height: below 1 for what dies back, or is mown. */
+  readonly height: number
+  /** BBCH codes, the vegetative one first. */
+  readonly bbch: readonly number[]
   readonly words: string
 }
 
-const MS_PER_DAY = 86_400_000
-
-/** Day of the year, 1 to 366, of a date such as "2026-10-04". @throws RangeError for anything else */
-export function dayOfYear(date: string): number {
-  const ms = Date.parse(`${date}T00:00:00Z`)
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(date) || Number.isNaN(ms)) throw new RangeError(`date is ${date}; it must be YYYY-MM-DD`)
-  return Math.round((ms - Date.UTC(Number(date.slice(0, 4)), 0, 1)) / MS_PER_DAY) + 1
-}
-
-/** The date that lies `days` after a date, both as YYYY-MM-DD; the year turns over. */
-export function addDays(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) + days * MS_PER_DAY).toISOString().slice(0, 10)
-}
-
-/** The same year's date of a day of the year, 1 to 366, as YYYY-MM-DD. */
-export function dateOfDay(year: number, day: number): string {
-  return new Date(Date.UTC(year, 0, 1) + (day - 1) * MS_PER_DAY).toISOString().slice(0, 10)
-}
+/** Dead leaves that beech, oak or hornbeam hold at the fall and still hold when the new ones come. From memory. */
+const HELD = [0.15, 0.09] as const
+/** Foliage of what dies back, as it stands in winter. From memory. */
+const DEAD_STANDING = 0.6
+/** Of an evergreen's leaves, the share that is new after a flush, and that is shed meanwhile. From memory. */
+const FLUSH = 0.34
+const SHED = 0.06
 
 /**
- * The look of a species on a date: the monthly looks, joined smoothly from the middle of one month to the middle of the next,
- * over the year's end too. Colours are mixed in linear light.
+ * The look of a species on a date at a place: its phenology shifted by Hopkins' law, half a year in the south. Smooth, and the same at the end of a
+ * year as at the start of the next. Leaves are mixed in linear light.
+ * @param haze share of pale sky mixed in for scale, 0–1 (see hazeShare)
+ * @throws RangeError when the date is not YYYY-MM-DD
  */
-export function lookOn(species: Species, date: string): Look {
-  const month = Number(date.slice(5, 7)) - 1
-  const lengthDays = new Date(Date.UTC(Number(date.slice(0, 4)), month + 1, 0)).getUTCDate()
-  const within = (dayOfYear(date) - dayOfYear(`${date.slice(0, 7)}-01`) + 0.5) / lengthDays - 0.5
-  const here = monthAt(species, month)
-  const other = monthAt(species, month + (within < 0 ? -1 : 1))
-  const share = Math.abs(within)
+export function lookOn(species: Species, date: string, place: Place = REFERENCE_PLACE, haze = 0): Look {
+  const day = referenceDay(dayOfYear(date), place)
+  const stage = stageOn(species, day)
+  const leaf = leafAmount(species, stage)
+  const mixture = leafColours(species, stage)
+  const seen = (lab: Lab): string => hazed(toHex(labToLinear(lab)), haze)
+  const mean = mixLinear(mixture.map(([lab, share]) => [labToLinear(lab), share]))
+  const flower = { share: stage.flower * species.show.flower, colour: seen(species.colours.flower ?? species.colours.summer) }
+  const fruit = { share: stage.fruit * species.show.fruit, colour: seen(species.colours.fruit ?? species.colours.summer) }
+  const { low, high } = species.bark
+  const inFront = Math.min(0.9, flower.share + fruit.share)
+  const weights: [Linear, number][] = [
+    [mean, leaf * (1 - inFront)], [labToLinear(species.colours.twig), (1 - leaf) * (1 - inFront) * 0.7],
+    [labToLinear(species.colours.flower ?? species.colours.summer), flower.share], [labToLinear(species.colours.fruit ?? species.colours.summer), fruit.share],
+  ]
   return {
-    leaf: here.leaf * (1 - share) + other.leaf * share,
-    tones: tonesOf(mix(here.colour, other.colour, share)),
-    words: here.words,
+    leaf, flower, fruit,
+    leaves: mixture.map(([lab, share]) => ({ tones: tonesOf(seen(lab)), share })).sort((a, b) => b.share - a.share),
+    tones: tonesOf(hazed(toHex(mean), haze)),
+    bark: { low: seen(low), high: seen(high), twig: seen(species.colours.twig) },
+    overall: hazed(toHex(mixLinear(weights)), haze),
+    height: heightShare(species, day),
+    bbch: bbchOf(species, day),
+    words: wordsFor(species, stage, leaf, cycleOf(species)),
   }
 }
 
-function monthAt(species: Species, month: number): MonthLook {
-  const look = species.months[(month + 12) % 12]
-  if (!look) throw new RangeError(`species ${species.id} has no look for month ${month + 1}`)
-  return look
+/** Share of the full foliage that hangs. */
+function leafAmount(species: Species, stage: Stage): number {
+  const { out, fallen, day } = stage
+  switch (species.keeps) {
+    case 'evergreen': return 1 - SHED * out * (1 - stage.hardened)
+    case 'deciduous': return out * (1 - fallen)
+    case 'dies back': return DEAD_STANDING + (1 - DEAD_STANDING) * out * (1 - fallen)
+    case 'holds dead leaves': return Math.max(out * (1 - fallen), heldShare(species, day, fallen) * (1 - out) + heldShare(species, day, fallen) * fallen)
+  }
+}
+
+function heldShare(species: Species, day: number, fallen: number): number {
+  const { bare } = cycleOf(species)
+  if (fallen === 0) return HELD[1]
+  return HELD[0] + (HELD[1] - HELD[0]) * smooth((day - bare) / Math.max(1, 360 - bare))
+}
+
+/** The colours that leaves have on a day, with their shares of all that hang. */
+function leafColours(species: Species, stage: Stage): [Lab, number][] {
+  const { fresh, summer, turning, dead } = species.colours
+  const { out, hardened, turned, fallen } = stage
+  const late: Lab = [summer[0] * (1 - 0.06 * hardened), summer[1] * (1 - 0.12 * hardened), summer[2] * (1 - 0.1 * hardened)]
+  if (species.keeps === 'evergreen') {
+    const flush = FLUSH * out * (1 - hardened)
+    return tidy([[fresh, flush], [summer, 1 - flush]])
+  }
+  const stages: Lab[] = [late, ...turning, ...(species.keeps === 'deciduous' ? [] : [dead])]
+  const young = (1 - hardened) * (1 - turned)
+  const along = spread(turned, stages.length)
+  const colours: [Lab, number][] = [[fresh, young], ...stages.map((lab, i): [Lab, number] => [lab, (along[i] ?? 0) * (1 - young)])]
+  if (species.keeps === 'deciduous') return tidy(colours)
+  // Last year's dead leaves or straw among the new; all that is left once the year's own have gone.
+  const gone = Math.max(species.keeps === 'dies back' ? 1 - out : (HELD[1] * (1 - out)) / (HELD[1] * (1 - out) + out), fallen * fallen)
+  const old = species.keeps === 'dies back' ? 0.12 * (1 - hardened) : 0
+  const deadShare = gone + (1 - gone) * old
+  return tidy([...colours.map(([lab, share]): [Lab, number] => [lab, share * (1 - deadShare)]), [dead, deadShare]])
+}
+
+/** Leaves don't turn together: shares of the stages when the mean leaf has come a share of the way from the first to the last. */
+function spread(turned: number, stages: number): number[] {
+  const last = stages - 1
+  const shares = new Array<number>(stages).fill(0)
+  if (last === 0) return [1]
+  const at = turned * last
+  const width = 0.85 * Math.min(1, at, last - at)
+  const samples = 11
+  for (let k = 0; k < samples; k += 1) {
+    const leaf = Math.min(last, Math.max(0, at + width * ((2 * k) / (samples - 1) - 1)))
+    const low = Math.min(last - 1, Math.floor(leaf))
+    shares[low] = (shares[low] ?? 0) + (1 - (leaf - low)) / samples
+    shares[low + 1] = (shares[low + 1] ?? 0) + (leaf - low) / samples
+  }
+  return shares
+}
+
+/** Joins equal colours and drops what can't be seen; the shares sum to 1. */
+function tidy(colours: readonly [Lab, number][]): [Lab, number][] {
+  const joined = new Map<Lab, number>()
+  for (const [lab, share] of colours) joined.set(lab, (joined.get(lab) ?? 0) + share)
+  const kept = [...joined].filter(([, share]) => share > 0.004)
+  const sum = kept.reduce((total, [, share]) => total + share, 0)
+  return kept.map(([lab, share]) => [lab, share / sum])
 }

@@ -1,44 +1,64 @@
 import * as z from 'zod'
+import { arrangements, barkMarks, crownForms, groupings, habitatIds, habits, leafHabits } from './kinds'
 
-export const ages = ['young', 'semi-mature', 'mature', 'veteran'] as const
-export type Age = (typeof ages)[number]
+const share = z.number().min(0).max(1)
+const four = z.tuple([z.number().positive(), z.number().positive(), z.number().positive(), z.number().positive()])
+const labSchema = z.tuple([z.number().min(0).max(100), z.number().min(-90).max(90), z.number().min(-90).max(100)])
+/** A day of the reference year, MM-DD. */
+const daySchema = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'MM-DD')
+const span = z.tuple([daySchema, daySchema])
 
-export const habits = ['conifer', 'broadleaf', 'shrub', 'grass', 'fern'] as const
-export type Habit = (typeof habits)[number]
-
-export const crownForms = ['columnar', 'conical', 'ovate', 'rounded', 'spreading', 'vase', 'flat-topped', 'irregular', 'multi-stemmed', 'mound', 'blades'] as const
-export type CrownForm = (typeof crownForms)[number]
-
-const hex = z.string().regex(/^#[0-9a-f]{6}$/)
-
-/** How a species looks in one month. `leaf` is the share of the full foliage, 0–1. */
-export const monthLookSchema = z.object({ leaf: z.number().min(0).max(1), colour: hex, words: z.string().min(3) })
-export type MonthLook = z.infer<typeof monthLookSchema>
-
-/** One row of the species table. Lengths are real ones, in metres unless the name says otherwise. */
-export const speciesSchema = z.object({
-  id: z.string().regex(/^[a-z]+(-[a-z]+)*$/),
-  botanical: z.string().min(3),
-  common: z.string().min(3),
+/**
+ * One row of the species table. Lengths are real ones, in metres unless the name says otherwise; colours are CIELAB (D65);
+ * dates are those of a plant at 50° N and 100 m.
+ */
+export const speciesSchema = z.strictObject({
+  id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/).max(64),
+  botanical: z.string().min(3).max(80),
+  common: z.string().min(3).max(80),
   habit: z.enum(habits),
   crownForm: z.enum(crownForms),
   /** Height at the four ages, m. */
-  heightM: z.tuple([z.number().positive(), z.number().positive(), z.number().positive(), z.number().positive()]),
+  heightM: four,
   /** Crown width divided by height, at the four ages. */
-  crownRatio: z.tuple([z.number().positive(), z.number().positive(), z.number().positive(), z.number().positive()]),
-  /** Share of the height that is bare stem below the crown, 0–0.7. */
-  clearStem: z.number().min(0).max(0.7),
+  crownRatio: four,
+  /** Share of the height that is stem without branches, 0–0.85. */
+  clearStem: z.number().min(0).max(0.85),
+  /** Share of the height that the lowest foliage hangs down to; absent: the clear stem. */
+  crownBase: z.number().min(0).max(0.85).optional(),
   /** Trunk diameter at breast height divided by the height; 0 where there is no trunk. */
-  dbhRatio: z.number().min(0).max(0.08),
-  stems: z.number().int().min(1).max(40),
-  /** Share of the background seen through a crown in full leaf, 0–1. */
+  dbhRatio: z.number().min(0).max(0.09),
+  stems: z.number().int().min(1).max(60),
+  /** Share of the background seen through a crown in full leaf. */
   seeThrough: z.number().min(0.02).max(0.8),
+  /** How the crown is built: lobes (clumps, pads or tiers) that it divides into, 0 for one even crown; how far shoots hang (−1 stiffly upright, 1 hanging). */
+  growth: z.strictObject({ lobes: z.number().int().min(0).max(40), droop: z.number().min(-1).max(1) }),
   /** Length of a leaf or of the cluster that reads as one, mm. */
   leafMm: z.number().positive(),
-  bark: hex,
-  /** The look of the twelve months, January first, at about 50° N and 100 m. */
-  months: z.array(monthLookSchema).length(12),
-  origin: z.enum(['memory', 'common practice']),
-  note: z.string().optional(),
+  arrangement: z.enum(arrangements),
+  keeps: z.enum(leafHabits),
+  /** Bark at the foot and in the crown, and what marks it. */
+  bark: z.strictObject({ low: labSchema, high: labSchema, marks: z.enum(barkMarks) }),
+  colours: z.strictObject({
+    fresh: labSchema, summer: labSchema, turning: z.array(labSchema).max(3), dead: labSchema, twig: labSchema, flower: labSchema.optional(), fruit: labSchema.optional(),
+  }),
+  /** Share of the crown that flowers and fruit cover at their best. */
+  show: z.strictObject({ flower: share, fruit: share }),
+  dates: z.strictObject({
+    /** Buds burst (BBCH 07), all leaves out (BBCH 19). */
+    burst: daySchema, fullLeaf: daySchema,
+    /** First flowers to the last (BBCH 60–69); ripening to the last fruit (BBCH 81–89). */
+    flower: span.optional(), fruit: span.optional(),
+    /** Leaves turn (BBCH 92), begin to fall (93), have fallen (97). Evergreens have none of these. */
+    turning: daySchema.optional(), fall: daySchema.optional(), bare: daySchema.optional(),
+  }),
+  /** Grasses, reeds, ferns and herbs: share of the full height that stands in winter, and the day it is mown. */
+  standing: z.strictObject({ winter: share, cut: daySchema.optional() }).optional(),
+  /** Where it grows, how many to the hectare, and the shares of the four ages there. */
+  habitats: z.array(z.strictObject({ habitat: z.enum(habitatIds), perHa: z.number().positive(), ages: z.tuple([share, share, share, share]) })),
+  /** How it stands: alone, a few, a grove, a drift, a row or a carpet, of so many together. */
+  groups: z.strictObject({ as: z.enum(groupings), size: z.tuple([z.number().int().min(1), z.number().int().min(1)]) }),
+  origin: z.enum(['memory', 'common practice', 'yours']),
+  note: z.string().max(400).optional(),
 })
 export type Species = z.infer<typeof speciesSchema>

@@ -1,20 +1,55 @@
-import type { CrownForm, Habit } from '../plants'
+import type { BarkMarks, CrownForm, Habit, Species } from '../plants'
 
 /** What a skeleton is grown into. Lengths in mm at the model. */
 export interface Habitus {
   readonly habit: Habit
   readonly crownForm: CrownForm
+  readonly arrangement: Species['arrangement']
   readonly heightMm: number
   readonly crownWidthMm: number
   readonly clearStemMm: number
+  /** Height that the lowest foliage hangs down to. */
+  readonly crownBaseMm: number
   readonly trunkMm: number
   readonly stems: number
+  /** Clumps, pads or tiers that the crown divides into; 0 for one even crown. */
+  readonly lobes: number
+  /** How far shoots hang: −1 stiffly upright, 1 hanging. */
+  readonly droop: number
+  /** Growing tips; the pipe model counts them. Absent: as many as read well. */
+  readonly tips?: number
+  /** Lean of the stem to the right, degrees. */
+  readonly leanDeg?: number
+  /** How far wind from the left has shaped it, 0–1. */
+  readonly wind?: number
+}
+
+/** What a skeleton is dressed with. */
+export interface Dress {
+  /** Share of the background seen through the crown in full leaf, 0–1. */
+  readonly seeThrough: number
+  /** Length of a leaf at the model, mm. */
+  readonly leafMm: number
+  readonly bark: BarkMarks
 }
 
 /** A point in the plant, mm: x to the right, y up from the ground, z towards the viewer. */
 export interface Point { readonly x: number; readonly y: number; readonly z: number }
 
-/** A node of the skeleton; `parent` is the index of the node it grew from, −1 at the foot. `dMm` is the stem's diameter there. */
-export interface Node extends Point { readonly parent: number; dMm: number }
+/** A node of the skeleton. */
+export interface Node extends Point {
+  /** Index of the node that it grew from; −1 at the foot. A node comes after its parent. */
+  readonly parent: number
+  /** Diameter of the segment that ends here, mm. */
+  dMm: number
+  /** 0 the stem, 1 its limbs, and so on. */
+  order: number
+}
 
-export interface Skeleton { readonly nodes: readonly Node[]; readonly tips: readonly number[] }
+export interface Skeleton {
+  readonly nodes: readonly Node[]
+  /** Indices of the nodes that nothing grows from. */
+  readonly tips: readonly number[]
+  /** Roots at the ground as polylines of point and diameter; outside the pipe model's count. */
+  readonly roots: readonly (readonly (Point & { readonly dMm: number })[])[]
+}

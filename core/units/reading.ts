@@ -28,6 +28,13 @@ export function readNumber(text: string): number | undefined {
 
 const vulgar: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
 
+/** A number that may be below 0, as people type it: "−12", "-3.5", "4"; undefined for anything else. */
+export function readSigned(text: string): number | undefined {
+  const [, minus, rest = ''] = /^\s*([-−])?\s*(.*)$/s.exec(text) ?? []
+  const read = readNumber(rest)
+  return read === undefined ? undefined : minus ? -read : read
+}
+
 /** A number for reading: at most `digits` decimals, no trailing zeros, never "-0". */
 export function plainNumber(value: number, digits: number): string {
   const text = value.toFixed(digits)

@@ -12,6 +12,6 @@ export const defaultSettings = (): Settings => ({
 export function newWorkshop(now: string): WorkshopDocument {
   return {
     format: FILE_FORMAT, version: FILE_VERSION, savedAt: now, settings: defaultSettings(),
-    commissions: [], lines: [], materials: catalogue.map((row) => ({ ...row, changedAt: UNTOUCHED })), lots: [], movements: [], batches: [], events: [],
+    species: [], commissions: [], lines: [], materials: catalogue.map((row) => ({ ...row, changedAt: UNTOUCHED })), lots: [], movements: [], batches: [], events: [],
   }
 }

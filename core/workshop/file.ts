@@ -74,7 +74,7 @@ function brokenReferences(document: WorkshopDocument): string[] {
   const wants = (table: (typeof tables)[number], index: number, field: string, id: string | undefined, target: (typeof tables)[number]): void => {
     if (id !== undefined && !ids[target].has(id)) faults.push(`${table}.${index}.${field}: “${id}” is not among the ${target}.`)
   }
-  const kinds = new Set(speciesTable.map(({ id }) => id))
+  const kinds = new Set([...speciesTable, ...document.species].map(({ id }) => id))
   document.lines.forEach((line, i) => {
     wants('lines', i, 'commissionId', line.commissionId, 'commissions')
     if (!kinds.has(line.speciesId)) faults.push(`lines.${i}.speciesId: read “${line.speciesId}”; no such species.`)

@@ -19,6 +19,8 @@ const steps: Record<number, (document: Loose) => Loose> = {
     const settings = { roomC: 20, humidity: 50, paper: 'A4', ...(document.settings as Loose | undefined) }
     return { ...document, version: 2, settings, events }
   },
+  /** 2 → 3: a workshop keeps species of its own. */
+  2: (document) => ({ ...document, version: 3, species: [] }),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { commissionSchema, lineSchema } from '../../core/commissions'
 import { methods } from '../../core/methods'
-import { speciesTable } from '../../core/plants'
+import { speciesSchema, speciesTable } from '../../core/plants'
 import { materialSchema } from '../../core/stock'
 
 const oneOf = <T extends { id: string }>(rows: readonly T[], what: string) => z.string().refine((id) => rows.some((row) => row.id === id), { error: `is no ${what} known here` })
@@ -12,9 +12,11 @@ export const cardOrderSchema = z.strictObject({
   units: z.enum(['metric', 'imperial']),
   workshop: z.string().max(120),
   commission: commissionSchema,
-  line: lineSchema.extend({ methodId: oneOf(methods, 'method'), speciesId: oneOf(speciesTable, 'species') }),
+  line: lineSchema.extend({ methodId: oneOf(methods, 'method') }),
+  /** The row itself, where it is a species of the maker's own. */
+  ownSpecies: speciesSchema.optional(),
   started: z.number().int().min(1).max(10_000),
   dryingFactor: z.number().min(0.1).max(10),
   materials: z.array(materialSchema).min(1).max(40),
-})
+}).refine(({ line, ownSpecies }) => line.speciesId === ownSpecies?.id || speciesTable.some(({ id }) => id === line.speciesId), { path: ['line', 'speciesId'], error: 'is no species known here' })
 export type CardOrder = z.infer<typeof cardOrderSchema>

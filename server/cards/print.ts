@@ -1,26 +1,18 @@
 import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions, makeUp, methodById, pieceOf, stepHandsMin, type MakeUp } from '../../core/methods'
 import { speciesById, type Look, type Species } from '../../core/plants'
-import { drawLine } from '../../core/commissions'
+import { drawSitter, sitterOf } from '../../core/commissions'
 import type { PlantDrawing } from '../../core/skeleton'
 import { stockStates } from '../../core/stock'
 import { formatMinutes, formatModelLength, formatQuantity, formatRatio, formatRealLength, none, ok, type Reading } from '../../core/units'
 import type { CardOrder } from './order'
+import { strokePlant } from './plant'
+import { CHECK_BAR_MM, checkBar, collect, INK, mm, registerFonts, RULE, SOFT, type CardFonts, type Pdf } from '../print/paper'
 
-export interface CardFonts { readonly text: Buffer; readonly bold: Buffer; readonly title: Buffer; readonly botanical: Buffer }
-
-const PT_PER_MM = 72 / 25.4
-const mm = (millimetres: number): number => millimetres * PT_PER_MM
 const MARGIN = mm(14)
-const INK = '#17211C'
-const SOFT = '#56635B'
-const RULE = '#C9D2C7'
-/** Length of the bar that proves the print true, mm. */
-export const CHECK_BAR_MM = 50
 /** What the drawing may take beside the amounts, mm; larger ones get a page of their own. */
 const COLUMN_MM = { width: 74, height: 104 }
 
-type Pdf = InstanceType<typeof PDFDocument>
 interface Sheet { readonly pdf: Pdf; readonly width: number; readonly height: number }
 
 /**
@@ -28,15 +20,15 @@ interface Sheet { readonly pdf: Pdf; readonly width: number; readonly height: nu
  * @returns the bytes of a PDF; or why not
  */
 export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Reading<Buffer>> {
-  const species = speciesById(order.line.speciesId)
+  const species = speciesById(order.line.speciesId, order.ownSpecies ? [order.ownSpecies] : [])
   const { piece, size, look } = pieceOf(order.line, order.commission, species, order.commission.dateDepicted)
   const states = stockStates(order.materials, [], new Map(), new Map())
   const up = makeUp({ piece, method: methodById(order.line.methodId), wanted: order.line.pieces, started: order.started, chosen: order.line.materials, states, dryingFactor: order.dryingFactor })
   if (up.missing.length > 0) return none(`No material for: ${up.missing.map(({ label }) => label.toLowerCase()).join(', ')}.`)
-  const drawing = drawLine(order.line.id, species, size, piece.seeThrough)
+  const drawing = drawSitter(sitterOf(order.line, species, size, piece.seeThrough))
 
   const pdf = new PDFDocument({ size: order.paper === 'A4' ? 'A4' : 'LETTER', margin: MARGIN, font: fonts.text as unknown as string, info: { Title: `Batch card: ${order.line.name}`, Creator: 'Hardy Thicket' } })
-  pdf.registerFont('text', fonts.text).registerFont('bold', fonts.bold).registerFont('title', fonts.title).registerFont('botanical', fonts.botanical)
+  registerFonts(pdf, fonts)
   const bytes = collect(pdf)
   const sheet: Sheet = { pdf, width: pdf.page.width - 2 * MARGIN, height: pdf.page.height - 2 * MARGIN }
 
@@ -47,25 +39,16 @@ export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Rea
   amounts(sheet, up, columnWidth)
   if (besides) {
     const below = pdf.y
-    drawAt(sheet, drawing, look, species, { left: MARGIN + columnWidth + mm(6), top, width: mm(COLUMN_MM.width) }, order)
+    drawAt(sheet, drawing, look, { left: MARGIN + columnWidth + mm(6), top, width: mm(COLUMN_MM.width) }, order)
     pdf.y = Math.max(below, top + mm(size.heightMm + 24))
   }
   steps(sheet, up)
   if (!besides) {
     pdf.addPage()
-    drawAt(sheet, drawing, look, species, { left: MARGIN, top: MARGIN, width: sheet.width }, order)
+    drawAt(sheet, drawing, look, { left: MARGIN, top: MARGIN, width: sheet.width }, order)
   }
   pdf.end()
   return ok(await bytes)
-}
-
-function collect(pdf: Pdf): Promise<Buffer> {
-  return new Promise((resolve, reject) => {
-    const parts: Buffer[] = []
-    pdf.on('data', (part: Buffer) => parts.push(part))
-    pdf.on('end', () => resolve(Buffer.concat(parts)))
-    pdf.on('error', reject)
-  })
 }
 
 function head({ pdf, width }: Sheet, order: CardOrder, species: Species, up: MakeUp): void {
@@ -132,32 +115,20 @@ function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
 }
 
 /** Draws the plant at 1:1 where it fits the room, else at a half, a quarter…, and says which. */
-function drawAt(sheet: Sheet, drawing: PlantDrawing, look: Look, species: Species, room: { left: number; top: number; width: number }, order: CardOrder): void {
+function drawAt(sheet: Sheet, drawing: PlantDrawing, look: Look, room: { left: number; top: number; width: number }, order: CardOrder): void {
   const { pdf } = sheet
   const free = MARGIN + sheet.height - room.top - mm(26)
   let parts = 1
   while (mm(drawing.heightMm) / parts > free || mm(drawing.widthMm) / parts > room.width) parts *= 2
-  const scale = PT_PER_MM / parts
+  const scale = mm(1) / parts
   const ground = room.top + mm(4) + drawing.heightMm * scale
   const middle = room.left + room.width / 2
-  const tone = { '-1': look.tones.shade, '0': look.tones.base, '1': look.tones.light } as const
-  for (const behind of [true, false]) {
-    for (const dot of drawing.dots) if (dot.behind === behind && dot.from <= look.leaf) pdf.circle(middle + dot.x * scale, ground - dot.y * scale, Math.max(0.3, dot.r * scale)).fill(tone[dot.tone])
-    if (!behind) continue
-    for (const stroke of drawing.strokes) {
-      if (stroke.kind === 'blade' && stroke.from > Math.max(look.leaf, 0.25)) continue
-      pdf.moveTo(middle + stroke.x1 * scale, ground - stroke.y1 * scale)
-      if (stroke.cx === undefined || stroke.cy === undefined) pdf.lineTo(middle + stroke.x2 * scale, ground - stroke.y2 * scale)
-      else pdf.quadraticCurveTo(middle + stroke.cx * scale, ground - stroke.cy * scale, middle + stroke.x2 * scale, ground - stroke.y2 * scale)
-      pdf.lineWidth(Math.max(0.25, stroke.widthMm * scale)).lineCap('round').strokeColor(stroke.kind === 'blade' ? tone[stroke.tone] : species.bark).stroke()
-    }
-  }
+  strokePlant(pdf, drawing, look, { x: middle, y: ground, scale })
   pdf.lineCap('butt').moveTo(room.left, ground).lineTo(room.left + room.width, ground).lineWidth(0.8).strokeColor(INK).stroke()
   const size = `${formatModelLength(drawing.heightMm, order.units)} (${formatRealLength(drawing.heightMm * order.commission.ratio, order.units)} at ${formatRatio(order.commission.ratio)})`
   pdf.font('bold').fontSize(9.5).fillColor(INK).text(parts === 1 ? `True size, 1:1. ${size}` : `Too large for this paper: drawn at 1:${parts} of the model. ${size}`, room.left, ground + 5, { width: room.width, align: 'center' })
   const y = pdf.y + 12
   const left = middle - mm(CHECK_BAR_MM) / 2
-  pdf.lineWidth(0.8).strokeColor(INK).moveTo(left, y).lineTo(left + mm(CHECK_BAR_MM), y).stroke()
-  for (let i = 0; i <= 5; i += 1) pdf.moveTo(left + mm(10 * i), y - (i % 5 === 0 ? 5 : 3)).lineTo(left + mm(10 * i), y).stroke()
+  checkBar(pdf, left, y)
   pdf.font('text').fontSize(8.5).fillColor(SOFT).text(`This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %.`, room.left, y + 3, { width: room.width, align: 'center' })
 }

@@ -5,7 +5,8 @@ type LineSeed = Omit<Line, 'changedAt' | 'commissionId' | 'order'>
 /** The invented commissions of the demo. Dates are given as month and day; the builder puts them into the coming season. */
 export const commissionSeeds: readonly { readonly commission: Omit<Commission, 'changedAt' | 'dateDepicted' | 'deadline'>; readonly depicted: string; readonly due?: string; readonly lines: readonly LineSeed[] }[] = [
   {
-    commission: { id: 'kestrel-halt', name: 'Kestrel Halt', ratio: 87.1, place: 'a forest halt in the hills', latitudeDeg: 49, altitudeM: 640, viewingMm: 700, stature: 0.75 },
+    commission: { id: 'kestrel-halt', name: 'Kestrel Halt', ratio: 87.1, place: 'a forest halt in the hills', latitudeDeg: 49, altitudeM: 640, viewingMm: 700, stature: 0.75, boardWidthMm: 1500, boardDepthMm: 600,
+      keepOuts: [{ id: 'kh-track', kind: 'line', widthMm: 40, points: [[0, 190], [420, 205], [900, 240], [1500, 250]] }, { id: 'kh-platform', kind: 'shape', widthMm: 0, points: [[480, 120], [860, 150], [860, 205], [480, 180]] }] },
     depicted: '10-04', due: '12-12',
     lines: [
       { id: 'kh-beech', name: 'Beech, old', speciesId: 'beech', age: 'mature', pieces: 24, zone: 'middle', heightM: 23, methodId: 'sprig-tree', boughtPriceMinor: 950 },
@@ -21,17 +22,19 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
     ],
   },
   {
-    commission: { id: 'cold-saltings', name: 'Cold Saltings', ratio: 56, place: 'a gaming board by the sea', latitudeDeg: 52, altitudeM: 0, viewingMm: 900, stature: 0.75 },
+    commission: { id: 'cold-saltings', name: 'Cold Saltings', ratio: 56, place: 'a gaming board by the sea', latitudeDeg: 52, altitudeM: 0, viewingMm: 900, stature: 0.75, boardWidthMm: 900, boardDepthMm: 600,
+      keepOuts: [{ id: 'cs-creek', kind: 'line', widthMm: 60, points: [[300, 600], [340, 420], [480, 330], [520, 160], [640, 0]] }] },
     depicted: '04-20',
     lines: [
       { id: 'cs-reed', name: 'Reed', speciesId: 'common-reed', age: 'semi-mature', pieces: 80, zone: 'middle' },
       { id: 'cs-gorse', name: 'Gorse in flower', speciesId: 'gorse', age: 'mature', pieces: 30, zone: 'front', methodId: 'wool-bush', boughtPriceMinor: 150 },
-      { id: 'cs-hawthorn', name: 'Hawthorn, wind-bent', speciesId: 'hawthorn', age: 'mature', pieces: 9, zone: 'front', heightM: 4.2, crownWidthM: 4.6, methodId: 'sprig-tree', boughtPriceMinor: 900 },
+      { id: 'cs-hawthorn', name: 'Hawthorn, wind-bent', speciesId: 'hawthorn', age: 'mature', pieces: 9, zone: 'front', heightM: 4.2, crownWidthM: 4.6, leanDeg: 8, wind: 0.7, methodId: 'sprig-tree', boughtPriceMinor: 900 },
       { id: 'cs-couch', name: 'Sea couch', speciesId: 'sea-couch', age: 'mature', pieces: 150, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
     ],
   },
   {
-    commission: { id: 'olive-steps', name: 'Olive Steps', ratio: 43.5, place: 'a terrace in the south', latitudeDeg: 38, altitudeM: 250, viewingMm: 450, stature: 1 },
+    commission: { id: 'olive-steps', name: 'Olive Steps', ratio: 43.5, place: 'a terrace in the south', latitudeDeg: 38, altitudeM: 250, viewingMm: 450, stature: 1, boardWidthMm: 620, boardDepthMm: 420,
+      keepOuts: [{ id: 'os-steps', kind: 'line', widthMm: 46, points: [[250, 0], [300, 180], [420, 420]] }] },
     depicted: '06-10',
     lines: [
       { id: 'os-olive', name: 'Olive', speciesId: 'olive', age: 'mature', pieces: 5, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 2400 },
@@ -49,7 +52,7 @@ export const lotSeeds: readonly (readonly [materialId: string, quantity: number,
   ['trunk-medium', 14, 1250, 90, 'Bag of medium trunks'], ['trunk-large', 6, 1300, 90, 'Bag of large trunks'],
   ['filter-wool', 250, 350, 150, 'Aquarium filter wool'],
   ['foam-fine-light', 40, 480, 200, 'Bag, light green'], ['foam-fine-mid', 40, 480, 200, 'Bag, mid green'], ['foam-fine-dark', 40, 460, 200, 'Bag, dark green'],
-  ['foam-fine-yellow', 6, 120, 75, 'Half a bag, swapped'], ['foam-fine-rust', 40, 480, 75, 'Bag, rust'], ['foam-fine-straw', 40, 480, 40, 'Bag, straw'],
+  ['foam-fine-yellow', 40, 480, 75, 'Bag, yellow'], ['foam-fine-rust', 40, 480, 75, 'Bag, rust'], ['foam-fine-straw', 40, 480, 40, 'Bag, straw'],
   ['foam-medium-russet', 120, 1400, 60, 'Three bags, russet'], ['foam-medium-mid', 40, 480, 60, 'Bag, medium mid green'], ['foam-medium-olive', 40, 480, 60, 'Bag, olive'], ['clump-autumn', 60, 480, 60, 'Bag of clump, autumn'], ['clump-grey-green', 60, 480, 44, 'Bag of clump, grey-green'],
   ['static-straw-4', 20, 420, 130, 'Jar, straw 4 mm'], ['static-straw-6', 20, 420, 130, 'Jar, straw 6 mm'], ['static-summer-4', 20, 420, 130, 'Jar, summer 4 mm'], ['static-dead-4', 20, 400, 130, 'Jar, dead 4 mm'], ['static-summer-12', 20, 420, 30, 'Jar, summer 12 mm'], ['static-straw-12', 20, 420, 30, 'Jar, straw 12 mm'],
   ['backing', 30_000, 220, 130, 'Roll of greaseproof'], ['matte-medium', 250, 1150, 110, 'Bottle, opened'], ['pva', 1000, 750, 160, 'Litre of PVA'],

@@ -6,7 +6,7 @@ async function serious(page: Page): Promise<string[]> {
   return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary?.split('\n')[1] ?? ''}`).slice(0, 4).join(' | ')}`)
 }
 
-for (const station of ['brief', 'line-up', 'make-up', 'stock', 'bench', 'log', 'workshop']) {
+for (const station of ['brief', 'line-up', 'make-up', 'stock', 'bench', 'log', 'workshop', 'species', 'planting']) {
   for (const workshop of ['demo', 'mine']) {
     test(`${station} of ${workshop === 'demo' ? 'the demo' : 'an empty workshop'} has no serious or critical finding`, async ({ page }) => {
       await page.goto(`/${workshop}/${station}`)
@@ -24,6 +24,7 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   ['rejecting', 'bench', (page) => page.getByRole('button', { name: 'Reject a piece' }).click()],
   ['ending a batch', 'bench', (page) => page.getByRole('button', { name: 'Abandon' }).click()],
   ['a new commission', 'brief', (page) => page.getByRole('button', { name: 'New commission' }).click()],
+  ['a suggested planting', 'brief', async (page) => { await page.getByRole('button', { name: 'Suggest a planting…' }).click(); await page.getByRole('dialog').getByRole('button', { name: 'Suggest', exact: true }).click() }],
   ['finding', 'line-up', (page) => page.getByRole('button', { name: /Find anything/ }).click()],
   ['wiping', 'workshop', (page) => page.getByRole('button', { name: /Wipe/ }).click()],
 ]

@@ -1,8 +1,6 @@
 import { expect, test, type APIRequestContext, type APIResponse } from '@playwright/test'
-import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { WorkshopDocument } from '../../core/workshop'
-
-const PT_PER_MM = 72 / 25.4
+import { readPdf } from './support/pdf'
 
 /** A kept-alive connection may just have been closed by the server; then the request is sent again. */
 const print = (request: APIRequestContext, data: unknown): Promise<APIResponse> => request.post('/api/batch-card', { data, maxRetries: 3 })
@@ -13,25 +11,10 @@ async function order(request: APIRequestContext, lineId: string, paper: 'A4' | '
   return { paper, units: 'metric', workshop: demo.settings.name, commission: demo.commissions.find(({ id }) => id === line.commissionId)!, line, started: 12, dryingFactor: 1, materials: demo.materials.slice(0, 40) }
 }
 
-/** Reads a PDF with an independent reader: page sizes in mm, the text, and the lengths of level lines in mm. */
+/** The whole of a PDF: its pages, all its text, and the lengths of level lines in mm. */
 async function read(bytes: Buffer) {
-  const pdf = await getDocument({ data: new Uint8Array(bytes), useSystemFonts: true, verbosity: 0 }).promise
-  const pages: { width: number; height: number }[] = []
-  const levels: number[] = []
-  let text = ''
-  for (let i = 1; i <= pdf.numPages; i += 1) {
-    const page = await pdf.getPage(i)
-    const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = page.view
-    pages.push({ width: (x2 - x1) / PT_PER_MM, height: (y2 - y1) / PT_PER_MM })
-    text += (await page.getTextContent()).items.map((item) => ('str' in item ? item.str : '')).join(' ')
-    const { fnArray, argsArray } = await page.getOperatorList()
-    fnArray.forEach((operator, at) => {
-      if (operator !== OPS.constructPath) return
-      const [, points] = argsArray[at] as [number[], number[]]
-      if (points.length === 4 && Math.abs(points[1]! - points[3]!) < 1e-6) levels.push(Math.abs(points[2]! - points[0]!) / PT_PER_MM)
-    })
-  }
-  return { pages, text, levels }
+  const pages = await readPdf(bytes)
+  return { pages, text: pages.map(({ text }) => text).join(' '), levels: pages.flatMap(({ linesMm }) => linesMm.map(({ length }) => length)) }
 }
 
 test.describe('the printed card', () => {
@@ -40,8 +23,8 @@ test.describe('the printed card', () => {
       const response = await print(request, await order(request, 'kh-rowan', paper))
       expect(response.headers()['content-type']).toBe('application/pdf')
       const { pages, text, levels } = await read(await response.body())
-      expect(pages[0]!.width).toBeCloseTo(width, 0)
-      expect(pages[0]!.height).toBeCloseTo(height, 0)
+      expect(pages[0]!.widthMm).toBeCloseTo(width, 0)
+      expect(pages[0]!.heightMm).toBeCloseTo(height, 0)
       expect(levels.filter((length) => Math.abs(length - 50) < 0.01)).toHaveLength(1)
       for (const words of ['Rowan', 'True size, 1:1', '95 mm', 'Matte medium', 'Water', 'Hairspray the crown, sprinkle', 'Ventilate well', 'This bar must measure 50 mm']) expect(text).toContain(words)
     })

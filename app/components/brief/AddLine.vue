@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { formOf, speciesTable, type Species } from '~~/core/plants'
+import { formOf, type Species } from '~~/core/plants'
 import { saveLine } from '../../db/commands/brief'
 
 /** Adds a line by the plant's name, common or botanical. */
@@ -13,14 +13,14 @@ const field = useTemplateRef<{ el: HTMLInputElement }>('field')
 
 const found = computed(() => {
   const wanted = query.value.trim().toLowerCase()
-  return [...speciesTable].filter(({ common, botanical }) => `${common} ${botanical}`.toLowerCase().includes(wanted)).sort((a, b) => a.common.localeCompare(b.common))
+  return workshop.kinds.filter(({ common, botanical }) => `${common} ${botanical}`.toLowerCase().includes(wanted)).sort((a, b) => a.common.localeCompare(b.common))
 })
 
 async function add(species: Species | null): Promise<void> {
   if (!species || !commission.current) return
   const answer = await workshop.give(saveLine, {
     commissionId: commission.current.id, name: species.common, speciesId: species.id, age: 'mature', zone: 'middle',
-    pieces: species.habit === 'grass' || species.habit === 'fern' ? 60 : species.habit === 'shrub' ? 20 : 7,
+    pieces: species.crownForm === 'blades' ? 60 : species.habit === 'shrub' || species.habit === 'climber' ? 20 : 7,
   })
   picked.value = null
   query.value = ''

@@ -84,6 +84,7 @@ async function remove(): Promise<void> {
       <TextField v-model="text.viewing" label="Seen from" hint="eye to edge" :fault="fault.viewing" @change="leave('viewing')" />
       <TextField v-model="text.stature" label="Stature, %" hint="60 to 100" :fault="fault.stature" @change="leave('stature')" />
     </div>
+    <BoardForm :commission="commission" />
     <ConfirmDialog v-model="removing" :title="`Remove “${commission.name}”?`" act="Remove commission" danger @confirm="remove">Its lines go out of sight with it. Finished batches stay in the log, and stock is not touched.</ConfirmDialog>
   </section>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { personPaths } from '../../drawing/paint'
+import { personPaths } from '../../drawing/person-outline'
 import { formatRatio, standardScales } from '~~/core/units'
 
 /** The standard scales as people of 1.75 m at their true relative sizes. */

@@ -3,7 +3,7 @@ import { countsOf, MAX_FILE_CHARACTERS, readWorkshopFile, writeWorkshopFile, typ
 import { deleteWorkshop, importAsCopy, mergeIntoWorkshop, readWorkshop, wipeWorkshop } from '../../db/commands/data'
 import { DEMO_KEY, OWN_KEY, workshopKeys } from '../../db/database'
 import { nowIso } from '../../db/ids'
-import { save } from '../../composables/batch-card'
+import { save } from '../../composables/save'
 
 /** Export, import, wipe; and the workshops that are in this browser. */
 const workshop = useWorkshop()

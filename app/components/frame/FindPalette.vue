@@ -15,6 +15,7 @@ const everything = computed<Found[]>(() => [
     id, name, kind: `line of ${workshop.commissions.find((row) => row.id === commissionId)?.name ?? ''}`,
     go: () => { commission.chooseCommission(commissionId); commission.chooseLine(id); void navigateTo(to('make-up')) },
   })),
+  ...workshop.kinds.map(({ id, common, botanical }) => ({ id: `species-${id}`, name: common, kind: `species, ${botanical}`, go: () => { void navigateTo({ path: to('species'), query: { kind: id } }) } })),
   ...workshop.materials.map(({ id, name }) => ({ id, name, kind: 'material', go: () => { void navigateTo({ path: to('stock'), query: { material: id } }) } })),
   ...workshop.batches.map(({ id, name }) => ({ id, name, kind: 'batch', go: () => { void navigateTo({ path: to('bench'), query: { batch: id } }) } })),
 ])

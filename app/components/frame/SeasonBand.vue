@@ -1,45 +1,77 @@
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import { mix } from '~~/core/colour'
-import { addDays, dateOfDay, dayOfYear, lookOn } from '~~/core/plants'
+import { hazeOf } from '~~/core/commissions'
+import { addDays, dateOfDay, dayOfYear, lookOn, type Look, type Species } from '~~/core/plants'
 
-/** Twelve months, a ribbon for each plant of the commission, and the marker of the date depicted. */
+/** Twelve months, a ribbon for each plant of the commission at its place, and the marker of the date depicted. A ribbon under the pointer is put into words. */
 const commission = useCommission()
 const track = useTemplateRef<HTMLElement>('track')
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+const { width } = useElementSize(track)
 
 const year = computed(() => Number(commission.date.slice(0, 4)))
 const days = computed(() => dayOfYear(`${year.value}-12-31`))
 const day = computed(() => dayOfYear(commission.date))
 const share = computed(() => ((day.value - 0.5) / days.value) * 100)
 const months = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
-const SLICES = 48
 const PAPER = '#f6f8f4'
+const RIBBONS_PX = 38
 
-const ribbons = computed(() => commission.lines.map((line) => {
-  const species = commission.plants.find((plant) => plant.line.id === line.id)?.species
-  // Bare months are paler: less of the colour is there to be seen.
-  const stops = species ? Array.from({ length: SLICES }, (_, i) => {
-    const look = lookOn(species, dateOfDay(year.value, Math.floor(((i + 0.5) / SLICES) * 365) + 1))
-    return mix(look.tones.base, PAPER, 0.4 * (1 - look.leaf))
-  }) : []
-  return { id: line.id, gradient: `linear-gradient(to right, ${stops.join(', ')})` }
+const rows = computed(() => commission.lines.flatMap((line) => {
+  const species = commission.speciesOf(line.id)
+  return species ? [{ id: line.id, name: line.name, species }] : []
 }))
-const ribbonHeight = computed(() => Math.max(2.5, Math.min(8, 36 / Math.max(1, ribbons.value.length))))
+const ribbonPx = computed(() => Math.max(1.2, Math.min(8, RIBBONS_PX / Math.max(1, rows.value.length))))
+const haze = computed(() => (commission.current ? hazeOf(commission.current) : 0))
+const lookOf = (species: Species, at: number): Look => lookOn(species, dateOfDay(year.value, at), commission.current, haze.value)
 
-const spoken = computed(() => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(`${commission.date}T00:00:00Z`)))
+/** Every day has its own colour; a bare crown is paler, because less of it is there to be seen. */
+function paint(): void {
+  const context = canvas.value?.getContext('2d')
+  if (!context || !commission.current) return
+  context.clearRect(0, 0, 366, RIBBONS_PX * 2)
+  rows.value.forEach(({ species }, row) => {
+    for (let at = 1; at <= days.value; at += 1) {
+      const look = lookOf(species, at)
+      context.fillStyle = mix(look.overall, PAPER, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
+      context.fillRect(at - 1, row * ribbonPx.value * 2, 1, ribbonPx.value * 2 - (ribbonPx.value > 2.4 ? 1 : 0))
+    }
+  })
+}
+const place = computed(() => [year.value, commission.current?.latitudeDeg, commission.current?.altitudeM, haze.value, rows.value.map(({ species }) => species), days.value])
+watch([place, canvas], paint, { flush: 'post' })
+onMounted(paint)
 
+const inWords = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', timeZone: 'UTC' })
+const spoken = computed(() => inWords.format(new Date(`${commission.date}T00:00:00Z`)))
+
+const asked = ref<{ x: number; row: number; day: number }>()
+const answer = computed(() => {
+  const row = asked.value && rows.value[asked.value.row]
+  if (!asked.value || !row) return undefined
+  const look = lookOf(row.species, asked.value.day)
+  const details = [`leaves ${Math.round(look.leaf * 100)} %`, look.flower.share > 0.02 ? `flower ${Math.round(look.flower.share * 100)} %` : '', look.fruit.share > 0.02 ? `fruit ${Math.round(look.fruit.share * 100)} %` : '', look.height < 0.99 ? `${Math.round(look.height * 100)} % of its height` : '', `BBCH ${look.bbch.map((code) => String(code).padStart(2, '0')).join(', ')}`]
+  return { x: Math.min(width.value - 150, Math.max(150, asked.value.x)), name: row.name, when: formatDay(dateOfDay(year.value, asked.value.day)), look, details: details.filter(Boolean).join(' · ') }
+})
+
+const dayAt = (event: PointerEvent): number => {
+  const box = track.value?.getBoundingClientRect()
+  return box ? Math.min(days.value, Math.max(1, Math.ceil(((event.clientX - box.left) / box.width) * days.value))) : 1
+}
 function toDay(value: number): void {
   commission.draggedDate = dateOfDay(year.value, Math.min(days.value, Math.max(1, value)))
 }
-function fromPointer(event: PointerEvent): void {
-  const box = track.value?.getBoundingClientRect()
-  if (box) toDay(Math.ceil(((event.clientX - box.left) / box.width) * days.value))
-}
 function grab(event: PointerEvent): void {
   track.value?.setPointerCapture(event.pointerId)
-  fromPointer(event)
+  toDay(dayAt(event))
 }
 function drag(event: PointerEvent): void {
-  if (track.value?.hasPointerCapture(event.pointerId)) fromPointer(event)
+  const dragging = track.value?.hasPointerCapture(event.pointerId) ?? false
+  if (dragging) toDay(dayAt(event))
+  const box = track.value?.getBoundingClientRect()
+  const row = box ? Math.floor((event.clientY - box.top - 3) / ribbonPx.value) : -1
+  asked.value = !dragging && box && row >= 0 && row < rows.value.length ? { x: event.clientX - box.left, row, day: dayAt(event) } : undefined
 }
 function press(event: KeyboardEvent): void {
   const steps: Record<string, number> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -30, PageUp: 30, Home: 1 - day.value, End: days.value - day.value }
@@ -53,15 +85,17 @@ function press(event: KeyboardEvent): void {
 
 <template>
   <div v-if="commission.current" class="band">
-    <div ref="track" class="track" @pointerdown="grab" @pointermove="drag" @pointerup="commission.settleDate()" @pointercancel="commission.settleDate()">
-      <div class="ribbons" aria-hidden="true">
-        <div v-for="ribbon in ribbons" :key="ribbon.id" class="ribbon" :style="{ height: `${ribbonHeight}px`, background: ribbon.gradient }" />
-      </div>
+    <div ref="track" class="track" @pointerdown="grab" @pointermove="drag" @pointerleave="asked = undefined" @pointerup="commission.settleDate()" @pointercancel="commission.settleDate()">
+      <canvas ref="canvas" class="ribbons" :width="days" :height="RIBBONS_PX * 2" :style="{ height: `${RIBBONS_PX}px` }" aria-hidden="true" />
       <div class="months" aria-hidden="true"><span v-for="(month, i) in months" :key="i">{{ month }}</span></div>
       <div
         class="marker" role="slider" tabindex="0" aria-label="Date depicted" aria-orientation="horizontal" aria-valuemin="1" :aria-valuemax="days" :aria-valuenow="day" :aria-valuetext="spoken"
         :style="{ left: `${share}%` }" @keydown="press" @keyup="commission.settleDate()" @blur="commission.settleDate()"
       ><span class="flag">{{ formatDay(commission.date) }}</span></div>
+      <div v-if="answer" class="answer" role="tooltip" :style="{ left: `${answer.x}px` }">
+        <p><LookSwatch :look="answer.look" /> <strong>{{ answer.name }}</strong>, {{ answer.when }}: {{ answer.look.words }}</p>
+        <p class="details">{{ answer.details }}</p>
+      </div>
     </div>
   </div>
 </template>
@@ -69,10 +103,11 @@ function press(event: KeyboardEvent): void {
 <style scoped>
 .band { min-width: 0; padding: 0 34px; user-select: none; }
 .track { position: relative; height: 60px; cursor: ew-resize; touch-action: none; }
-.ribbons { position: absolute; left: 0; top: 3px; width: 100%; }
-.ribbon { border-bottom: 0.5px solid var(--color-paper); }
+.ribbons { position: absolute; left: 0; top: 3px; width: 100%; image-rendering: auto; }
 .months { position: absolute; left: 0; right: 0; bottom: 2px; display: grid; grid-template-columns: repeat(12, 1fr); text-align: center; font-size: 13px; line-height: 18px; color: var(--color-soft); }
 .marker { position: absolute; top: 0; bottom: 2px; width: 24px; margin-left: -12px; }
 .marker::before { content: ''; position: absolute; left: 10.5px; top: 0; bottom: 16px; width: 3px; background: var(--color-ink); box-shadow: 0 0 0 1px #fff; }
 .flag { position: absolute; left: 50%; bottom: 0; transform: translateX(-50%); padding: 0 9px; border-radius: 3px; background: var(--color-ink); color: #fff; font-size: 13px; line-height: 18px; white-space: nowrap; }
+.answer { position: absolute; top: 62px; transform: translateX(-50%); width: max-content; max-width: 340px; padding: 6px 10px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; font-size: 13px; line-height: 1.3; z-index: 20; pointer-events: none; }
+.details { color: var(--color-soft); margin-top: 2px; }
 </style>

@@ -35,6 +35,8 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
       </li>
     </ul>
     <ul class="beside">
+      <li><NuxtLink :to="to('species')" class="station" active-class="here"><span class="number" /><span class="name">Species</span></NuxtLink></li>
+      <li><NuxtLink :to="to('planting')" class="station" active-class="here"><span class="number" /><span class="name">Planting</span></NuxtLink></li>
       <li><NuxtLink :to="to('workshop')" class="station" active-class="here"><span class="number" /><span class="name">Workshop</span></NuxtLink></li>
     </ul>
   </nav>

@@ -1,124 +1,192 @@
 <script setup lang="ts">
-import { useDevicePixelRatio, useElementSize } from '@vueuse/core'
-import type { PlantDrawing } from '~~/core/skeleton'
+import { useElementSize } from '@vueuse/core'
 import { toModelMm, toRealMm } from '~~/core/units'
-import { drawingOf, knownDrawing, paintPerson, paintPlant } from '../../drawing/paint'
-import { layOut, type Stand as StandOf } from '../../drawing/line-up'
-import type { Plant } from '../../stores/commission'
+import { gridSteps, keptInSight, layOut, seenX, WHOLE, zoomAbout, type Stand as StandOf } from '../../drawing/line-up'
+import { paletteOf } from '../../drawing/palette'
+import { paintPerson } from '../../drawing/person'
+import { paintPlant } from '../../drawing/raster'
+import { arrived, drawingOf } from '../../drawing/studio'
+import { sitterAt, type Subject } from '../../stores/line-up'
 
-type Stand = StandOf<Plant>
+type Stand = StandOf<Subject>
 
 /** All lines side by side at true model size on a mm grid, with a person of 1.75 m; real lengths on the other side. */
 const commission = useCommission()
+const view = useLineUp()
 const { model, real } = useFormat()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
-const { pixelRatio } = useDevicePixelRatio()
 
-const HEIGHT = 380
-const GROUND = 328
+const HEIGHT = 376
+const GROUND = 318
 const PERSON_MM = 1750
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const personMm = computed(() => toModelMm(PERSON_MM, ratio.value))
-const layout = computed(() => layOut(commission.plants, personMm.value, { widthPx: width.value, groundPx: GROUND, topPx: 20, leftPx: 46, rightPx: 58 }))
-const selected = computed(() => layout.value.stands.find(({ plant }) => plant.line.id === commission.selected?.line.id))
+const room = computed(() => ({ widthPx: width.value, groundPx: GROUND, topPx: 24, leftPx: 46, rightPx: 58 }))
+const layout = computed(() => layOut(view.subjects, personMm.value, room.value))
+const sight = computed(() => view.sight)
+const ground = computed(() => GROUND + sight.value.panY)
+const pxPerMm = computed(() => layout.value.pxPerMm * sight.value.zoom)
+const chosen = computed(() => (view.pieces ? undefined : layout.value.stands.find(({ plant }) => plant.id === commission.selected?.line.id)))
+const measured = computed(() => (view.against ? layout.value.stands : chosen.value ? [chosen.value] : []))
 
+const raster = useRaster(canvas, width, ref(HEIGHT))
 let frame = 0
-/** Plants that are not grown yet; they are added one a frame, so that the page answers meanwhile. */
-let toGrow: Stand[] = []
-
-function brush(): CanvasRenderingContext2D | undefined {
-  const context = canvas.value?.getContext('2d', { willReadFrequently: true }) ?? undefined
-  context?.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
-  return context
-}
-function paintStand(context: CanvasRenderingContext2D, { plant, xs }: Stand, drawing: PlantDrawing): void {
-  for (const x of xs) paintPlant(context, drawing, plant.look, plant.species.bark, { x, groundY: GROUND, pxPerMm: layout.value.pxPerMm })
-}
-/** Paints what is grown already, and leaves the rest to the coming frames. */
 function paint(): void {
   frame = 0
-  const context = brush()
-  if (!context || width.value === 0) return
-  context.clearRect(0, 0, width.value, HEIGHT)
-  toGrow = []
-  for (const stand of layout.value.stands) {
-    const { line, species, size, piece } = stand.plant
-    const drawing = knownDrawing(line.id, species, size, piece.seeThrough)
-    if (drawing) paintStand(context, stand, drawing)
-    else toGrow.push(stand)
-  }
-  paintPerson(context, layout.value.personX, GROUND, personMm.value * layout.value.pxPerMm)
-  if (toGrow.length > 0) frame = requestAnimationFrame(growOne)
-}
-function growOne(): void {
-  frame = 0
-  const context = brush()
-  const stand = toGrow.shift()
-  if (!context || !stand) return
-  const { line, species, size, piece } = stand.plant
-  paintStand(context, stand, drawingOf(line.id, species, size, piece.seeThrough))
-  if (toGrow.length > 0) frame = requestAnimationFrame(growOne)
+  raster.paint((pixels, k) => {
+    for (const { plant, xs } of layout.value.stands) xs.forEach((x, i) => {
+      const drawing = drawingOf(sitterAt(plant, i))
+      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.plant.look), { x: seenX(sight.value, x) * k, groundY: ground.value * k, pxPerMm: pxPerMm.value * plant.shrink * k })
+    })
+  }, (context) => { paintPerson(context, seenX(sight.value, layout.value.personX), ground.value, personMm.value * pxPerMm.value) })
 }
 function schedule(): void {
-  cancelAnimationFrame(frame)
-  frame = requestAnimationFrame(paint)
+  if (frame === 0) frame = requestAnimationFrame(paint)
 }
-watch([() => commission.plants, layout, pixelRatio], schedule, { flush: 'post' })
+watch([() => view.subjects, layout, sight, arrived, raster.scale], schedule, { flush: 'post' })
 onMounted(schedule)
 onBeforeUnmount(() => cancelAnimationFrame(frame))
 
-const y = (mm: number): number => GROUND - mm * layout.value.pxPerMm
-const gridStep = computed(() => [1, 2, 5, 10, 20, 50, 100].find((step) => step * layout.value.pxPerMm >= 12) ?? 200)
-const labelStep = computed(() => gridStep.value * 5)
-const grid = computed(() => Array.from({ length: Math.floor(layout.value.topMm / gridStep.value) + 1 }, (_, i) => i * gridStep.value))
-const isLabelled = (mm: number): boolean => Math.abs(mm / labelStep.value - Math.round(mm / labelStep.value)) < 1e-9
+const y = (mm: number): number => ground.value - mm * pxPerMm.value
+const steps = computed(() => gridSteps(pxPerMm.value))
+const grid = computed(() => {
+  const from = Math.max(0, Math.ceil((ground.value - HEIGHT) / pxPerMm.value / steps.value.step))
+  const to = Math.floor((ground.value - 18) / pxPerMm.value / steps.value.step)
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => (from + i) * steps.value.step)
+})
+const isLabelled = (mm: number): boolean => Math.abs(mm / steps.value.labelled - Math.round(mm / steps.value.labelled)) < 1e-6
 const labels = computed(() => grid.value.filter(isLabelled))
-const words = ({ plant }: Stand): string => `${plant.line.name}, ${model(plant.size.heightMm)} at the model, ${real(toRealMm(plant.size.heightMm, ratio.value))} real, ${plant.line.pieces} pieces`
+const show = (mm: number): string => String(Math.round(mm * 10) / 10)
+const left = (stand: Stand): number => seenX(sight.value, stand.left)
+const right = (stand: Stand): number => seenX(sight.value, stand.right)
+const words = ({ plant }: Stand): string => (view.pieces
+  ? `Piece ${plant.label}: ${model(plant.trueHeightMm)} at the model`
+  : `${plant.label}, ${model(plant.trueHeightMm)} at the model, ${real(toRealMm(plant.trueHeightMm, ratio.value))} real, ${plant.pieces} pieces`)
+
+// Nearer and further by wheel, pinch and keys; moved by dragging. A drag is not a click.
+let held: { id: number; x: number; y: number; sight: typeof WHOLE; moved: boolean } | undefined
+function look(next: typeof WHOLE): void { view.sight = next.zoom === 1 ? WHOLE : keptInSight(next, room.value, layout.value.topMm * layout.value.pxPerMm) }
+const placeOf = (event: PointerEvent | WheelEvent): { x: number; y: number } => {
+  const bounds = box.value?.getBoundingClientRect()
+  return { x: event.clientX - (bounds?.left ?? 0), y: event.clientY - (bounds?.top ?? 0) }
+}
+function wheel(event: WheelEvent): void {
+  if (!event.ctrlKey && !event.metaKey && sight.value.zoom === 1 && event.deltaY > 0) return
+  event.preventDefault()
+  look(zoomAbout(sight.value, Math.exp(-event.deltaY * (event.deltaMode === 1 ? 0.05 : 0.0016)), placeOf(event), GROUND))
+}
+const touches = new Map<number, { x: number; y: number }>()
+function down(event: PointerEvent): void {
+  touches.set(event.pointerId, placeOf(event))
+  held = { id: event.pointerId, ...placeOf(event), sight: sight.value, moved: false }
+}
+const pointer = ref<{ x: number; y: number }>()
+function move(event: PointerEvent): void {
+  const at = placeOf(event)
+  pointer.value = at
+  const before = touches.get(event.pointerId)
+  if (before && touches.size === 2) {
+    const other = [...touches].find(([id]) => id !== event.pointerId)?.[1]
+    if (other) look(zoomAbout(sight.value, Math.hypot(at.x - other.x, at.y - other.y) / Math.max(1, Math.hypot(before.x - other.x, before.y - other.y)), { x: (at.x + other.x) / 2, y: (at.y + other.y) / 2 }, GROUND))
+    if (held) held.moved = true
+  } else if (held && held.id === event.pointerId && sight.value.zoom > 1) {
+    if (Math.hypot(at.x - held.x, at.y - held.y) > 4) { held.moved = true; box.value?.setPointerCapture(event.pointerId) }
+    if (held.moved) look({ ...held.sight, panX: held.sight.panX + at.x - held.x, panY: held.sight.panY + at.y - held.y })
+  }
+  if (before) touches.set(event.pointerId, at)
+}
+let dragged = false
+function up(event: PointerEvent): void {
+  dragged = held?.moved ?? false
+  touches.delete(event.pointerId)
+  held = undefined
+}
+function choose(stand: Stand): void {
+  if (dragged) { dragged = false; return }
+  commission.chooseLine(stand.plant.plant.line.id)
+}
+function press(event: KeyboardEvent): void {
+  const middle = { x: width.value / 2, y: HEIGHT / 2 }
+  const deeds: Record<string, () => void> = {
+    '+': () => look(zoomAbout(sight.value, 1.4, middle, GROUND)), '=': () => look(zoomAbout(sight.value, 1.4, middle, GROUND)), '-': () => look(zoomAbout(sight.value, 1 / 1.4, middle, GROUND)), '0': () => look(WHOLE),
+    ArrowLeft: () => look({ ...sight.value, panX: sight.value.panX + 60 }), ArrowRight: () => look({ ...sight.value, panX: sight.value.panX - 60 }),
+    ArrowUp: () => look({ ...sight.value, panY: sight.value.panY + 60 }), ArrowDown: () => look({ ...sight.value, panY: sight.value.panY - 60 }),
+  }
+  const deed = deeds[event.key]
+  if (!deed || event.ctrlKey || event.metaKey || event.altKey) return
+  event.preventDefault()
+  event.stopPropagation()
+  deed()
+}
+function reveal(): void {
+  const stand = chosen.value
+  return stand && sight.value.zoom > 1 ? look({ ...sight.value, panX: width.value / 2 - ((stand.left + stand.right) / 2) * sight.value.zoom }) : undefined
+}
+watch(() => commission.selected?.line.id, reveal)
+defineExpose({ zoomIn: () => look(zoomAbout(sight.value, 1.6, anchor(), GROUND)), zoomOut: () => look(zoomAbout(sight.value, 1 / 1.6, anchor(), GROUND)), layout, room })
+/** Buttons magnify about the foot of the plant in hand. */
+function anchor(): { x: number; y: number } {
+  return { x: chosen.value ? seenX(sight.value, (chosen.value.left + chosen.value.right) / 2) : width.value / 2, y: Math.min(ground.value, HEIGHT - 40) }
+}
 </script>
 
 <template>
-  <div ref="box" class="drawing" :style="{ height: `${HEIGHT}px` }">
+  <div
+    ref="box" class="drawing" :class="{ near: sight.zoom > 1 }" :style="{ height: `${HEIGHT}px` }" tabindex="0" role="group" aria-label="Plants side by side. Plus and minus look nearer and further, arrows move, 0 shows all."
+    @wheel="wheel" @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="up" @pointerleave="pointer = undefined" @keydown="press"
+  >
     <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
+      <defs><linearGradient id="soil" x1="0" x2="0" y1="0" y2="1"><stop offset="0" stop-color="#8d8f74" stop-opacity="0.34" /><stop offset="1" stop-color="#8d8f74" stop-opacity="0" /></linearGradient></defs>
       <line v-for="mm in grid" :key="mm" :x1="46" :x2="width - 58" :y1="y(mm)" :y2="y(mm)" :class="isLabelled(mm) ? 'major' : 'minor'" />
+      <rect x="46" :width="Math.max(0, width - 104)" :y="ground" height="20" fill="url(#soil)" />
+      <ellipse v-for="stand in layout.stands" :key="stand.plant.id" class="shadow" :cx="(left(stand) + right(stand)) / 2 + 4" :cy="ground + 2" :rx="Math.max(6, (stand.plant.crownWidthMm * pxPerMm) * 0.42)" ry="4" />
+    </svg>
+    <canvas ref="canvas" class="layer" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" aria-hidden="true" />
+    <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
+      <line x1="46" :x2="width - 58" :y1="ground" :y2="ground" class="ground" />
+      <rect x="0" y="0" width="44" :height="HEIGHT" class="margin" /><rect :x="Math.max(0, width - 56)" y="0" width="56" :height="HEIGHT" class="margin" />
       <template v-for="mm in labels" :key="`t${mm}`">
-        <text x="38" :y="y(mm) + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : mm }}</text>
+        <text x="38" :y="y(mm) + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : show(mm) }}</text>
         <text :x="width - 52" :y="y(mm) + 4">{{ mm === 0 ? 'real' : real(toRealMm(mm, ratio)) }}</text>
       </template>
-    </svg>
-    <canvas ref="canvas" class="layer" :width="width * pixelRatio" :height="HEIGHT * pixelRatio" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" aria-hidden="true" />
-    <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
-      <line x1="46" :x2="width - 58" :y1="GROUND" :y2="GROUND" class="ground" />
-      <template v-if="selected">
-        <path class="measure" :d="`M${selected.left} ${y(selected.plant.size.heightMm)}H${selected.right + 10}M${selected.right + 6} ${y(selected.plant.size.heightMm)}V${GROUND}`" />
-        <g :transform="`translate(${Math.min(width - 116, selected.right + 10)} ${Math.max(24, (y(selected.plant.size.heightMm) + GROUND) / 2 - 18)})`">
+      <g v-for="stand in measured" :key="`m${stand.plant.id}`">
+        <path class="measure" :d="`M${left(stand)} ${y(stand.plant.heightMm)}H${right(stand) + 10}M${right(stand) + 6} ${y(stand.plant.heightMm)}V${ground}`" />
+        <g :transform="`translate(${Math.min(width - 134, right(stand) + 10)} ${Math.min(HEIGHT - 60, Math.max(24, (y(stand.plant.heightMm) + ground) / 2 - 18))})`">
           <rect width="74" height="36" rx="3" class="plate" />
-          <text x="37" y="15" text-anchor="middle" class="strong">{{ model(selected.plant.size.heightMm) }}</text>
-          <text x="37" y="30" text-anchor="middle">{{ real(toRealMm(selected.plant.size.heightMm, ratio)) }}</text>
+          <text x="37" y="15" text-anchor="middle" class="strong">{{ model(stand.plant.heightMm) }}</text>
+          <text x="37" y="30" text-anchor="middle">{{ view.mode === 'seen' ? 'as seen' : real(toRealMm(stand.plant.heightMm, ratio)) }}</text>
         </g>
+      </g>
+      <template v-for="stand in layout.stands" :key="stand.plant.id">
+        <text :x="seenX(sight, stand.labelX)" :y="ground + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === chosen }">{{ stand.label }}</text>
       </template>
-      <template v-for="stand in layout.stands" :key="stand.plant.line.id">
-        <text :x="stand.labelX" :y="GROUND + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === selected }">{{ stand.label }}</text>
-      </template>
-      <text :x="layout.personX" :y="GROUND + 18 + 15 * layout.personRow" text-anchor="middle" class="label">Person</text>
+      <text :x="seenX(sight, layout.personX)" :y="ground + 18 + 15 * layout.personRow" text-anchor="middle" class="label">Person</text>
     </svg>
-    <button v-for="stand in layout.stands" :key="stand.plant.line.id" type="button" class="hit" :aria-label="words(stand)" :aria-pressed="stand === selected" :style="{ left: `${stand.left}px`, width: `${Math.max(24, stand.right - stand.left)}px`, top: `${Math.min(GROUND - 30, y(stand.plant.size.heightMm))}px`, height: `${GROUND + 36 - Math.min(GROUND - 30, y(stand.plant.size.heightMm))}px` }" @click="commission.chooseLine(stand.plant.line.id)" />
+    <button v-for="stand in layout.stands" :key="stand.plant.id" type="button" class="hit" :aria-label="words(stand)" :aria-pressed="stand === chosen" :style="{ left: `${left(stand)}px`, width: `${Math.max(24, right(stand) - left(stand))}px`, top: `${Math.min(ground - 30, y(stand.plant.heightMm))}px`, height: `${ground + 36 - Math.min(ground - 30, y(stand.plant.heightMm))}px` }" @click="choose(stand)" />
+    <LineupLens v-if="view.lens && width > 0" :layout="layout" :at="pointer" :ground="ground" :width="width" :person-mm="personMm" />
+    <slot />
   </div>
 </template>
 
 <style scoped>
-.drawing { position: relative; flex: none; overflow: hidden; }
+.drawing { position: relative; flex: none; overflow: hidden; touch-action: pan-y; }
+.drawing.near { cursor: grab; touch-action: none; }
+.drawing.near:active { cursor: grabbing; }
 .layer { position: absolute; inset: 0; }
 .minor { stroke: #e3e8e0; }
 .major { stroke: #cfd7cd; }
-.ground { stroke: #3b463f; stroke-width: 2; }
+.margin { fill: var(--color-paper); }
+.ground { stroke: #5d5f48; stroke-width: 1.5; stroke-linecap: round; }
+.shadow { fill: #4b4d38; opacity: 0.16; }
 text { font-size: 12px; fill: var(--color-soft); font-variant-numeric: tabular-nums; }
-.label { font-size: 13px; fill: var(--color-ink); font-weight: 550; }
+.label { font-size: 13px; fill: var(--color-ink); font-weight: 550; paint-order: stroke; stroke: var(--color-paper); stroke-width: 3px; }
 .label.chosen { fill: var(--color-moss); font-weight: 700; }
 .measure { fill: none; stroke: var(--color-moss); stroke-width: 1.5; }
 .plate { fill: #fff; stroke: var(--color-moss); }
 .strong { font-size: 14px; font-weight: 700; fill: var(--color-moss); }
 .hit { position: absolute; background: transparent; border-radius: 3px; }
-.hit:hover { background: rgb(47 106 69 / 0.07); }
+.hit:hover { background: rgb(47 106 69 / 0.05); }
+.near .hit { cursor: inherit; }
 </style>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { useDevicePixelRatio, useElementSize } from '@vueuse/core'
-import { formatRatio, plainNumber, readNumber, toRealMm } from '~~/core/units'
+import { useElementSize } from '@vueuse/core'
+import { sitterOf } from '~~/core/commissions'
+import { views, type View } from '~~/core/skeleton'
+import { formatRatio, plainNumber, readSigned, toRealMm } from '~~/core/units'
 import { saveLine } from '../../db/commands/brief'
-import { drawingOf, paintPlant } from '../../drawing/paint'
+import { paletteOf } from '../../drawing/palette'
+import { paintPlant } from '../../drawing/raster'
+import { arrived, drawingOf } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
 
-/** The piece from the side, dressed as on the day or bare, with its measures. */
+/** The piece from the front, the side or above, dressed as on the day or bare, with its measures. */
 const props = defineProps<{ plant: Plant }>()
 const workshop = useWorkshop()
 const commission = useCommission()
@@ -13,25 +17,26 @@ const { model, real } = useFormat()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
-const { pixelRatio } = useDevicePixelRatio()
 const bare = ref(false)
+const view = ref<View>('front')
 
 const HEIGHT = 250
 const GROUND = 226
 const size = computed(() => props.plant.size)
-const pxPerMm = computed(() => Math.min((GROUND - 16) / size.value.heightMm, Math.max(1, width.value - 190) / size.value.crownWidthMm))
+const fromAbove = computed(() => view.value === 'top')
+const pxPerMm = computed(() => Math.min((GROUND - 16) / (fromAbove.value ? size.value.crownWidthMm : size.value.heightMm), Math.max(1, width.value - 190) / size.value.crownWidthMm))
 const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
+const raster = useRaster(canvas, width, ref(HEIGHT))
 function paint(): void {
-  const context = canvas.value?.getContext('2d', { willReadFrequently: true })
-  if (!context || width.value === 0) return
-  context.setTransform(pixelRatio.value, 0, 0, pixelRatio.value, 0, 0)
-  context.clearRect(0, 0, width.value, HEIGHT)
   const { line, species, piece, look } = props.plant
-  paintPlant(context, drawingOf(line.id, species, size.value, piece.seeThrough), look, species.bark, { x: middle.value, groundY: GROUND, pxPerMm: pxPerMm.value }, bare.value)
+  const drawing = drawingOf(sitterOf(line, species, size.value, piece.seeThrough))
+  raster.paint((pixels, k) => {
+    if (drawing) paintPlant(pixels, drawing, paletteOf(look), { x: middle.value * k, groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k, pxPerMm: pxPerMm.value * k, view: view.value }, bare.value)
+  })
 }
-watch([() => props.plant, bare, width, pixelRatio], paint, { flush: 'post' })
+watch([() => props.plant, bare, view, width, raster.scale, arrived], paint, { flush: 'post' })
 onMounted(paint)
 
 /** Blades are set by number, not by how much is seen through them. */
@@ -51,36 +56,52 @@ const facts = computed(() => {
 })
 
 /** See-through wanted in full leaf; emptied, the species' own again. */
-const seeThrough = ref('')
+const typed = reactive({ seeThrough: '', wind: '', leanDeg: '' })
 const fault = ref('')
-watch(() => props.plant.line, (line) => { seeThrough.value = line.seeThrough === undefined ? '' : plainNumber(line.seeThrough * 100, 0); fault.value = '' }, { immediate: true })
-async function leaveSeeThrough(): Promise<void> {
-  const read = seeThrough.value.trim() === '' ? undefined : readNumber(seeThrough.value.replace('%', ''))
-  const fits = seeThrough.value.trim() === '' || (read !== undefined && read >= 2 && read <= 90)
-  fault.value = fits ? '' : `See-through: read “${seeThrough.value}”; allowed is 2 to 90 %.`
-  if (fits) await workshop.give(saveLine, { ...props.plant.line, seeThrough: read === undefined ? undefined : read / 100 })
+const inPercent = (share: number | undefined): string => (share === undefined ? '' : plainNumber(share * 100, 0))
+watch(() => props.plant.line, (line) => {
+  Object.assign(typed, { seeThrough: inPercent(line.seeThrough), wind: inPercent(line.wind), leanDeg: line.leanDeg === undefined ? '' : plainNumber(line.leanDeg, 1) })
+  fault.value = ''
+}, { immediate: true })
+/** What may be typed for each, and how it is stored. */
+const bounds = { seeThrough: { name: 'See-through', low: 2, high: 90, unit: '%', per: 100 }, wind: { name: 'Wind', low: 0, high: 100, unit: '%', per: 100 }, leanDeg: { name: 'Lean', low: -40, high: 40, unit: '°', per: 1 } } as const
+async function leave(field: keyof typeof bounds): Promise<void> {
+  const { name, low, high, unit, per } = bounds[field]
+  const text = typed[field].trim()
+  const read = text === '' ? undefined : readSigned(text.replace(/[%°]/g, ''))
+  const fits = text === '' || (read !== undefined && read >= low && read <= high)
+  fault.value = fits ? '' : `${name}: read “${text}”; allowed is ${low} to ${high} ${unit}.`
+  if (fits) await workshop.give(saveLine, { ...props.plant.line, [field]: read === undefined || (field !== 'seeThrough' && read === 0) ? undefined : read / per })
 }
 </script>
 
 <template>
   <section aria-label="The piece">
     <div ref="box" class="relative" :style="{ height: `${HEIGHT}px` }">
-      <canvas ref="canvas" class="absolute inset-0" :width="width * pixelRatio" :height="HEIGHT * pixelRatio" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" role="img" :aria-label="`${plant.line.name} from the side, ${bare ? 'bare' : plant.look.words}`" />
+      <canvas ref="canvas" class="absolute inset-0" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" role="img" :aria-label="`${plant.line.name} from the ${view}, ${bare ? 'bare' : plant.look.words}`" />
       <svg class="absolute inset-0" :width="width" :height="HEIGHT" aria-hidden="true">
-        <line x1="14" :x2="width - 14" :y1="GROUND" :y2="GROUND" stroke="#3b463f" stroke-width="1.5" />
-        <path class="measure" :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
-        <text :x="width - 76" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
+        <template v-if="!fromAbove">
+          <line x1="14" :x2="width - 14" :y1="GROUND" :y2="GROUND" stroke="#5d5f48" stroke-width="1.5" />
+          <path class="measure" :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
+          <text :x="width - 76" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
+        </template>
         <path class="measure" :d="`M${middle - (size.crownWidthMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (size.crownWidthMm * pxPerMm) / 2}m0 -4v8`" />
       </svg>
       <div class="absolute left-3 top-2 grid text-sm">
         <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
         <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
+        <span class="my-1 border-t border-line" />
+        <button v-for="side in views" :key="side" type="button" class="toggle" :aria-pressed="view === side" @click="view = side">{{ side }}</button>
       </div>
     </div>
     <dl class="facts">
       <template v-for="[name, value] in facts" :key="name"><dt>{{ name }}</dt><dd>{{ value }}</dd></template>
       <dt v-if="hasCrown"><label for="see-through">See-through</label></dt>
-      <dd v-if="hasCrown"><input id="see-through" v-model="seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault !== ''" @change="leaveSeeThrough"> % in full leaf</dd>
+      <dd v-if="hasCrown"><input id="see-through" v-model="typed.seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault.startsWith('See')" @change="leave('seeThrough')"> % in full leaf</dd>
+      <dt><label for="lean">Lean</label></dt>
+      <dd><input id="lean" v-model="typed.leanDeg" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.startsWith('Lean')" @change="leave('leanDeg')">°</dd>
+      <dt><label for="wind">Wind-shaped</label></dt>
+      <dd><input id="wind" v-model="typed.wind" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.startsWith('Wind')" @change="leave('wind')"> %</dd>
     </dl>
     <p v-if="fault" class="px-4 pb-2 text-sm text-hip" role="alert">{{ fault }}</p>
   </section>

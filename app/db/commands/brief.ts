@@ -43,6 +43,38 @@ export async function saveLine({ db, now, newId }: CommandContext, draft: Omit<D
   })
 }
 
+/** Writes several new lines at the end of a commission: all of them, or none. */
+export async function saveLines({ db, now, newId }: CommandContext, commissionId: string, drafts: readonly Omit<Line, 'id' | 'changedAt' | 'order'>[]): Promise<Reading<Line[]>> {
+  return db.transaction('rw', [db.lines, db.commissions], async () => {
+    if (!(await db.commissions.get(commissionId))) return none('The commission of these lines is gone.')
+    const last = (await db.lines.where('commissionId').equals(commissionId).toArray()).reduce((most, line) => Math.max(most, line.order), 0)
+    const lines: Line[] = []
+    for (const [i, draft] of drafts.entries()) {
+      const checked = check(lineSchema, { ...draft, commissionId, order: last + 1 + i, id: newId(), changedAt: now() })
+      if (checked.kind === 'none') return checked
+      lines.push(checked.value)
+    }
+    await db.lines.bulkAdd(lines)
+    return ok(lines)
+  })
+}
+
+/** Moves a line to a place among its commission's lines, 0 for the first. The others keep their order. */
+export async function moveLine({ db, now }: CommandContext, id: string, place: number): Promise<Reading<Line>> {
+  return db.transaction('rw', db.lines, async () => {
+    const line = await db.lines.get(id)
+    if (!line || line.removed) return none('This line is gone already.')
+    const others = (await db.lines.where('commissionId').equals(line.commissionId).toArray()).filter((other) => !other.removed && other.id !== id).sort((a, b) => a.order - b.order)
+    const at = Math.max(0, Math.min(others.length, Math.round(place)))
+    const [before, after] = [others[at - 1], others[at]]
+    // Between its neighbours, so that one record changes; two copies that moved different lines still merge.
+    const order = before && after ? (before.order + after.order) / 2 : before ? before.order + 1 : after ? after.order - 1 : line.order
+    const moved: Line = { ...line, order, changedAt: now() }
+    await db.lines.put(moved)
+    return ok(moved)
+  })
+}
+
 /** Takes a line out of sight. Refused while a batch of it is open. */
 export async function removeLine({ db, now }: CommandContext, id: string): Promise<Reading<Line>> {
   return db.transaction('rw', [db.lines, db.batches, db.events], async () => {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 const route = useRoute()
 const commission = useCommission()
+const to = useStationPath()
+const suggesting = ref(false)
 const making = ref(route.query.new === 'commission')
 const addLine = useTemplateRef<{ focus: () => void }>('addLine')
 watch(() => route.query.new, (what) => { if (what === 'commission') making.value = true })
@@ -14,7 +16,14 @@ useStation('Brief', () => { if (commission.current) addLine.value?.focus(); else
     <template v-if="commission.current">
       <CommissionForm :key="commission.current.id" :commission="commission.current" @make-new="making = true" />
       <LinesTable />
-      <AddLine ref="addLine" />
+      <div class="flex flex-wrap items-start">
+        <AddLine ref="addLine" />
+        <div class="flex gap-2 py-3">
+          <button type="button" class="button" @click="suggesting = true">Suggest a planting…</button>
+          <NuxtLink v-if="commission.lines.length > 0" class="button" :to="to('planting')">Planting plan</NuxtLink>
+        </div>
+      </div>
+      <SuggestPlanting v-model="suggesting" />
     </template>
     <div v-else class="m-8 max-w-lg">
       <h1 class="mb-2">Nothing to make yet</h1>

@@ -1,13 +1,20 @@
 <script setup lang="ts">
+import { WHOLE } from '../../drawing/line-up'
+
 const commission = useCommission()
+const view = useLineUp()
 const to = useStationPath()
 useStation('Line-up', () => { void navigateTo(to('brief')) })
+const drawing = useTemplateRef<{ zoomIn: () => void; zoomOut: () => void }>('drawing')
+const { saving, keep } = useLineUpPicture()
+onBeforeUnmount(() => { view.sight = WHOLE })
 </script>
 
 <template>
   <div v-if="commission.plants.length > 0" class="flex min-h-full flex-col">
     <h1 class="sr-only">Line-up</h1>
-    <LineupDrawing />
+    <LineupTools :saving="saving" @zoom-in="drawing?.zoomIn()" @zoom-out="drawing?.zoomOut()" @save="keep" />
+    <LineupDrawing ref="drawing" />
     <LineupTable />
   </div>
   <div v-else class="m-8 max-w-lg">

@@ -1,8 +1,8 @@
 import fc from 'fast-check'
-import { layOut, type Lined } from '../../../app/drawing/line-up'
+import { gridSteps, keptInSight, layOut, seenX, WHOLE, zoomAbout, type Lined } from '../../../app/drawing/line-up'
 
 const room = { widthPx: 1132, groundPx: 328, topPx: 20, leftPx: 46, rightPx: 58 }
-const plant = (name: string, heightMm: number, crownWidthMm: number, pieces = 10): Lined => ({ line: { name, pieces }, size: { heightMm, crownWidthMm } })
+const plant = (name: string, heightMm: number, crownWidthMm: number, pieces = 10): Lined => ({ label: name, pieces, heightMm, crownWidthMm })
 const plants = fc.array(fc.record({ name: fc.string({ minLength: 3, maxLength: 16 }), height: fc.double({ min: 2, max: 400, noNaN: true }), width: fc.double({ min: 1, max: 300, noNaN: true }), pieces: fc.integer({ min: 1, max: 300 }) }), { minLength: 1, maxLength: 12 })
   .map((rows) => rows.map(({ name, height, width, pieces }) => plant(name, height, width, pieces)))
 
@@ -23,7 +23,7 @@ describe('the line-up', () => {
   test('all stand at one scale, and the tallest fits under the top', () => {
     fc.assert(fc.property(plants, (rows) => {
       const { pxPerMm, topMm } = layOut(rows, 20, room)
-      const tallest = Math.max(...rows.map(({ size }) => size.heightMm))
+      const tallest = Math.max(...rows.map(({ heightMm }) => heightMm))
       expect(tallest * pxPerMm).toBeLessThanOrEqual(room.groundPx - room.topPx + 1e-3)
       expect(topMm * pxPerMm).toBeCloseTo(room.groundPx - room.topPx, 6)
     }))
@@ -43,5 +43,41 @@ describe('the line-up', () => {
     const boxes = stands.map(({ label, labelX, row }) => ({ row, from: labelX - (label.length * 6.9) / 2, to: labelX + (label.length * 6.9) / 2 }))
     for (const a of boxes) for (const b of boxes) if (a !== b && a.row === b.row && a.row < 2) expect(a.to <= b.from || b.to <= a.from).toBe(true)
     expect(new Set(boxes.map(({ row }) => row)).size).toBeGreaterThan(1)
+  })
+
+  test('thirty lines still stand in the room, and their labels are cut short rather than laid over each other', () => {
+    const { stands } = layOut(Array.from({ length: 30 }, (_, i) => plant(`A rather long name ${i}`, 20 + i * 6, 10 + i * 4)), 20, room)
+    expect(stands[29]!.right).toBeLessThanOrEqual(room.widthPx - room.rightPx)
+    for (const [i, a] of stands.entries()) for (const b of stands.slice(i + 1)) {
+      if (a.row !== b.row || a.label === '' || b.label === '') continue
+      expect(a.labelX + (a.label.length * 6.9) / 2).toBeLessThanOrEqual(b.labelX - (b.label.length * 6.9) / 2 + 7)
+    }
+  })
+})
+
+describe('looking nearer', () => {
+  const place = fc.record({ x: fc.double({ min: 0, max: 1100, noNaN: true }), y: fc.double({ min: 0, max: 380, noNaN: true }) })
+  test('the place under the pointer keeps still', () => {
+    fc.assert(fc.property(place, fc.double({ min: 1.05, max: 4, noNaN: true }), (at, factor) => {
+      const next = zoomAbout(WHOLE, factor, at, 318)
+      expect(seenX(next, at.x)).toBeCloseTo(at.x, 6)
+      // A height over the ground: what was at the pointer is there still.
+      expect(318 + next.panY - (318 - at.y) * next.zoom).toBeCloseTo(at.y, 6)
+    }))
+  })
+
+  test('all the way back shows the whole; nothing can be pushed out of sight', () => {
+    expect(zoomAbout({ zoom: 1.2, panX: 40, panY: 9 }, 0.5, { x: 0, y: 0 }, 318)).toEqual(WHOLE)
+    const far = keptInSight({ zoom: 3, panX: 99_999, panY: -99_999 }, room, 300)
+    expect(far.panX).toBeLessThan(room.widthPx)
+    expect(far.panY).toBeGreaterThan(-room.groundPx)
+  })
+
+  test('the grid’s lines keep apart at every scale', () => {
+    for (const pxPerMm of [0.2, 0.7, 1.3, 4, 20, 200]) {
+      const { step, labelled } = gridSteps(pxPerMm)
+      expect(step * pxPerMm).toBeGreaterThanOrEqual(12)
+      expect(labelled).toBe(step * 5)
+    }
   })
 })

@@ -1,6 +1,6 @@
 import { cautions, faults, makeUp, methodById, methods, mismatch, needsOf, pieceOf, proposeMaterial, rankMethods, startedFor } from '../../../core/methods'
 import { batchStepSchema } from '../../../core/batches'
-import { individualHeights } from '../../../core/commissions'
+import { individualSizes } from '../../../core/commissions'
 import { speciesById, speciesTable, type Age } from '../../../core/plants'
 import { commission, line, materials, piece, stocked } from '../../support/workshop'
 import { massPerArea } from '../../../core/foliage'
@@ -16,13 +16,29 @@ describe('the piece to be built', () => {
   })
 
   test('the same line gives the same individual heights, spread by an eighth around its own', () => {
-    const heights = individualHeights(79, 2000, 'l1')
-    expect(individualHeights(79, 2000, 'l1')).toEqual(heights)
+    const own = { heightMm: 79, crownWidthMm: 60, trunkMm: 4, clearStemMm: 9, crownBaseMm: 9 }
+    const pieces = individualSizes(own, 2000, 'l1')
+    expect(individualSizes(own, 2000, 'l1')).toEqual(pieces)
+    expect(individualSizes(own, 20, 'l1')).toEqual(pieces.slice(0, 20))
+    expect(individualSizes(own, 20, 'l2')).not.toEqual(pieces.slice(0, 20))
+    const heights = pieces.map(({ heightMm }) => heightMm)
     const mean = heights.reduce((a, b) => a + b, 0) / heights.length
     const deviation = Math.sqrt(heights.reduce((a, b) => a + (b - mean) ** 2, 0) / heights.length)
     expect(mean / 79).toBeCloseTo(1, 1)
     expect(deviation / mean).toBeGreaterThan(0.105)
     expect(deviation / mean).toBeLessThan(0.135)
+    // Crown and stem go with the height, but not in step.
+    const correlation = (a: number[], b: number[]): number => {
+      const middle = (list: number[]): number => list.reduce((x, y) => x + y, 0) / list.length
+      const [ma, mb] = [middle(a), middle(b)]
+      const cross = a.reduce((sum, x, i) => sum + (x - ma) * (b[i]! - mb), 0)
+      return cross / Math.sqrt(a.reduce((sum, x) => sum + (x - ma) ** 2, 0) * b.reduce((sum, x) => sum + (x - mb) ** 2, 0))
+    }
+    for (const other of [pieces.map(({ crownWidthMm }) => crownWidthMm), pieces.map(({ trunkMm }) => trunkMm)]) {
+      expect(correlation(heights, other)).toBeGreaterThan(0.8)
+      expect(correlation(heights, other)).toBeLessThan(0.95)
+    }
+    expect(() => individualSizes(own, 3, 'l1', 2)).toThrow(/variation is 2/)
   })
 })
 
@@ -38,7 +54,7 @@ describe('which method', () => {
       for (const { method, suit } of rankMethods(pieceOf(line({ speciesId: row.id, age }), commission({ ratio }), row, '2026-06-20').piece)) {
         expect(suit.reasonsFor.length + suit.reasonsAgainst.length).toBeGreaterThan(0)
         if (suit.verdict === 'unsuited') expect(suit.reasonsAgainst.length).toBeGreaterThan(0)
-        if (method.id === 'tuft-sheet' && suit.verdict === 'suits') expect(['grass', 'fern']).toContain(row.habit)
+        if (method.id === 'tuft-sheet' && suit.verdict === 'suits') expect(['grass', 'reed', 'fern', 'herb']).toContain(row.habit)
         if (method.id === 'sprig-tree' && row.habit === 'grass') expect(suit.verdict).toBe('unsuited')
       }
     }

@@ -6,7 +6,9 @@ import { commission, line, materials } from '../../support/workshop'
 
 const font = (name: string): Buffer => readFileSync(`server/fonts/${name}.woff`)
 const fonts = { text: font('atkinson-hyperlegible-next-latin-400-normal'), bold: font('atkinson-hyperlegible-next-latin-700-normal'), title: font('petrona-latin-600-normal'), botanical: font('petrona-latin-400-italic') }
-const methodFor: Record<string, string> = { conifer: 'sprig-tree', broadleaf: 'sprig-tree', shrub: 'wool-bush', grass: 'tuft-sheet', fern: 'tuft-sheet' }
+const methodFor: Record<string, string> = { conifer: 'sprig-tree', broadleaf: 'sprig-tree', palm: 'sprig-tree', shrub: 'wool-bush', climber: 'wool-bush', grass: 'tuft-sheet', reed: 'tuft-sheet', fern: 'tuft-sheet', herb: 'tuft-sheet' }
+/** One of each habit and crown form: what is drawn differently. */
+const kinds = [...new Map(speciesTable.map((row) => [`${row.habit} ${row.crownForm}`, row])).values()]
 
 function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
   return { paper: 'A4', units: 'metric', workshop: 'Bench', commission: commission(), line: { ...line(), methodId: 'sprig-tree', ...over }, started: 12, dryingFactor: 1, materials: materials.slice(0, 40).map((row) => ({ ...row })), ...more }
@@ -14,14 +16,21 @@ function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> =
 const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
 
 describe('the batch card', () => {
-  test.each(speciesTable.map((row) => [row.id, row] as const))('prints %s on either paper', async (_id, row) => {
-    for (const paper of ['A4', 'Letter'] as const) {
-      const card = await printCard(order({ speciesId: row.id, methodId: methodFor[row.habit] ?? '' }, { paper }), fonts)
-      if (card.kind === 'none') throw new Error(card.because)
-      expect(card.value.subarray(0, 5).toString()).toBe('%PDF-')
-      expect(card.value.toString('latin1').trimEnd().endsWith('%%EOF')).toBe(true)
-      expect(pagesOf(card.value)).toBeLessThanOrEqual(3)
-    }
+  test.each(kinds.map((row) => [row.id, row] as const))('prints %s', async (_id, row) => {
+    const paper = row.common.length % 2 === 0 ? 'A4' : 'Letter'
+    const card = await printCard(order({ speciesId: row.id, methodId: methodFor[row.habit] ?? '' }, { paper }), fonts)
+    if (card.kind === 'none') throw new Error(card.because)
+    expect(card.value.subarray(0, 5).toString()).toBe('%PDF-')
+    expect(card.value.toString('latin1').trimEnd().endsWith('%%EOF')).toBe(true)
+    expect(pagesOf(card.value)).toBeLessThanOrEqual(3)
+  })
+
+  test('a species of the maker’s own is printed from its own row', async () => {
+    const own = { ...speciesTable[0]!, id: 'my-spruce', common: 'Blue spruce', botanical: 'Picea pungens' }
+    expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' }, { ownSpecies: own })).success).toBe(true)
+    expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' })).success).toBe(false)
+    const card = await printCard(order({ speciesId: 'my-spruce' }, { ownSpecies: own }), fonts)
+    expect(card.kind).toBe('ok')
   })
 
   test('a small plant’s card is one page', async () => {

@@ -1,53 +1,72 @@
-import { lineSize } from '../../../core/commissions'
-import { speciesTable } from '../../../core/plants'
-import { drawPlant } from '../../../core/skeleton'
-import { growCrown } from '../../../core/skeleton/grow'
-import { growConifer } from '../../../core/skeleton/conifer'
+import { lineSize, sitterOf } from '../../../core/commissions'
+import { lookOn, speciesById, speciesTable, type Species } from '../../../core/plants'
+import { drawPlant, LINE_STRIDE, MARK_STRIDE, strokesOf, Trait, TRAIT_STRIDE, type PlantDrawing } from '../../../core/skeleton'
 import { commission, line } from '../../support/workshop'
 
-const habitus = (row: (typeof speciesTable)[number]) => {
-  const size = lineSize(line({ speciesId: row.id }), commission(), row)
-  return { habit: row.habit, crownForm: row.crownForm, heightMm: size.heightMm, crownWidthMm: size.crownWidthMm, clearStemMm: size.clearStemMm, trunkMm: size.trunkMm, stems: row.stems }
+const sitter = (row: Species) => {
+  const own = line({ speciesId: row.id })
+  return sitterOf(own, row, lineSize(own, commission(), row), row.seeThrough)
 }
-const trees = speciesTable.filter(({ crownForm }) => crownForm !== 'blades').map((row) => [row.id, row] as const)
+const draw = (row: Species, seed = 7): PlantDrawing => { const { habitus, dress } = sitter(row); return drawPlant(habitus, dress, seed) }
+/** Every nth number of an array, from an offset. */
+const every = (numbers: ArrayLike<number>, stride: number, offset: number): number[] => Array.from({ length: numbers.length / stride }, (_, i) => numbers[i * stride + offset]!)
+const kinds = speciesTable.map((row) => [row.id, row] as const)
 
 describe('a drawing', () => {
-  test.each(speciesTable.map((row) => [row.id, row] as const))('of %s is as tall and as wide as the plant, and the same each time', (_id, row) => {
-    const plant = habitus(row)
-    const drawing = drawPlant(plant, 7, row.seeThrough)
-    expect(drawPlant(plant, 7, row.seeThrough)).toEqual(drawing)
-    expect(drawPlant(plant, 8, row.seeThrough)).not.toEqual(drawing)
-    const tops = [...drawing.strokes.map((s) => Math.max(s.y1, s.y2)), ...drawing.dots.map((d) => d.y + d.r)]
-    const sides = [...drawing.strokes.map((s) => Math.abs(s.x2)), ...drawing.dots.map((d) => Math.abs(d.x) + d.r)]
-    expect(Math.max(...tops) / plant.heightMm).toBeGreaterThan(0.88)
-    expect(Math.max(...tops) / plant.heightMm).toBeLessThan(1.05)
-    expect(Math.max(...sides) / (plant.crownWidthMm / 2)).toBeGreaterThan(0.7)
-    expect(Math.max(...sides) / (plant.crownWidthMm / 2)).toBeLessThan(1.25)
-    for (const { y1, y2 } of drawing.strokes) expect(Math.min(y1, y2)).toBeGreaterThan(-plant.heightMm * 0.1)
+  test.each(kinds)('of %s is as tall and as wide as the plant, and the same each time', (_id, row) => {
+    const { habitus } = sitter(row)
+    const drawing = draw(row)
+    expect(draw(row)).toEqual(drawing)
+    const lines = [drawing.wood, drawing.blades]
+    const tops = [...lines.flatMap((numbers) => every(numbers, LINE_STRIDE, 4)), ...every(drawing.marks, MARK_STRIDE, 1)]
+    const sides = [...lines.flatMap((numbers) => every(numbers, LINE_STRIDE, 3)), ...every(drawing.marks, MARK_STRIDE, 0)].map(Math.abs)
+    const most = (list: number[]): number => list.reduce((a, b) => Math.max(a, b), 0)
+    expect(most(tops) / habitus.heightMm).toBeGreaterThan(0.86)
+    expect(most(tops) / habitus.heightMm).toBeLessThan(1.06)
+    expect(most(sides) / (habitus.crownWidthMm / 2)).toBeGreaterThan(0.66)
+    expect(most(sides) / (habitus.crownWidthMm / 2)).toBeLessThan(1.4)
+    expect(Math.min(...every(drawing.wood, LINE_STRIDE, 4).concat(0))).toBeGreaterThan(-habitus.heightMm * 0.05)
   })
 
-  test.each(trees)('%s shows its three tones, lighter above than below', (_id, row) => {
-    const { dots } = drawPlant(habitus(row), 7, row.seeThrough)
-    const mean = (tone: number): number => { const ys = dots.filter((d) => d.tone === tone).map((d) => d.y); return ys.reduce((a, b) => a + b, 0) / ys.length }
-    expect(mean(1)).toBeGreaterThan(mean(0))
-    expect(mean(0)).toBeGreaterThan(mean(-1))
+  test('another seed, another plant', () => expect(draw(speciesById('beech'), 8)).not.toEqual(draw(speciesById('beech'), 7)))
+
+  test.each(['beech', 'weeping-willow', 'gorse', 'scots-pine', 'hazel'])('%s is lit from above', (id) => {
+    const drawing = draw(speciesById(id))
+    const heights = every(drawing.marks, MARK_STRIDE, 1)
+    const tones = every(drawing.markTraits, TRAIT_STRIDE, Trait.tone)
+    const mean = (tone: number): number => { const of = heights.filter((_, i) => tones[i] === tone); return of.reduce((a, b) => a + b, 0) / of.length }
+    expect(new Set(tones)).toEqual(new Set([0, 1, 2, 3, 4]))
+    expect(mean(4)).toBeGreaterThan(mean(0))
+  })
+
+  test('a crown with twice the see-through law’s exponent has more leaf, and the dressing never moves the wood', () => {
+    const { habitus, dress } = sitter(speciesById('silver-birch'))
+    const [thin, thick] = [0.5, 0.25].map((seeThrough) => drawPlant(habitus, { ...dress, seeThrough }, 7)) as [PlantDrawing, PlantDrawing]
+    const area = (drawing: PlantDrawing): number => every(drawing.marks, MARK_STRIDE, 3).reduce((sum, r) => sum + Math.PI * r * r, 0)
+    expect(area(thick) / area(thin)).toBeCloseTo(2, 0)
+    expect(thick.wood).toEqual(thin.wood)
+  })
+
+  test('leaning and wind carry the top to the right; a hedge thorn in the wind is cut short on one side', () => {
+    const { habitus, dress } = sitter(speciesById('hawthorn'))
+    const middle = (drawing: PlantDrawing): number => { const xs = every(drawing.marks, MARK_STRIDE, 0); return xs.reduce((a, b) => a + b, 0) / xs.length }
+    const upright = drawPlant(habitus, dress, 7)
+    expect(middle(drawPlant({ ...habitus, leanDeg: 12 }, dress, 7))).toBeGreaterThan(middle(upright) + habitus.heightMm * 0.08)
+    const blown = drawPlant({ ...habitus, wind: 0.9 }, dress, 7)
+    const reach = (drawing: PlantDrawing, side: 1 | -1): number => every(drawing.marks, MARK_STRIDE, 0).reduce((far, x) => Math.max(far, x * side), 0)
+    expect(reach(blown, 1)).toBeGreaterThan(reach(blown, -1) * 1.8)
   })
 })
 
-describe('the skeleton', () => {
-  test('cross-sections add up at every fork (Leonardo’s rule; pipe model, Shinozaki 1964)', () => {
-    for (const [, row] of trees.filter(([, { habit }]) => habit !== 'conifer')) {
-      const { nodes, tips } = growCrown(habitus(row), 3)
-      expect(tips.length).toBeGreaterThan(30)
-      const sums = new Map<number, number>()
-      for (const { parent, dMm } of nodes) if (parent >= 0) sums.set(parent, (sums.get(parent) ?? 0) + dMm ** 2)
-      for (const [at, sum] of sums) expect(nodes[at]!.dMm ** 2 / sum).toBeCloseTo(1, 6)
-    }
-  })
-
-  test('every node grew from one before it', () => {
-    const [, beech] = trees.find(([id]) => id === 'beech')!
-    const [, spruce] = trees.find(([id]) => id === 'norway-spruce')!
-    for (const { nodes } of [growCrown(habitus(beech), 3), growConifer(habitus(spruce), 3)]) nodes.forEach(({ parent }, i) => expect(parent).toBeLessThan(i))
+describe('strokes for paper', () => {
+  const strokes = (id: string, date: string) => { const row = speciesById(id); return strokesOf(draw(row), lookOn(row, date)) }
+  test('a bare birch is wood only; in summer it has points as well; in May a hawthorn has white ones', () => {
+    const points = (id: string, date: string) => strokes(id, date).filter(({ x1, x2, y1, y2 }) => x1 === x2 && y1 === y2)
+    expect(points('silver-birch', '2026-01-15')).toHaveLength(0)
+    expect(points('silver-birch', '2026-07-15').length).toBeGreaterThan(500)
+    const [may, july] = ['2026-05-20', '2026-07-15'].map((date) => new Set(points('hawthorn', date).map(({ colour }) => colour)))
+    const white = (colour: string): boolean => /^#[ef]/.test(colour)
+    expect([...may!].some(white)).toBe(true)
+    expect([...july!].some(white)).toBe(false)
   })
 })

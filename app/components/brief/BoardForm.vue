@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { hazeSchools, hazeShare, USUAL_HAZE, type HazeSchool } from '~~/core/colour'
+import { apparentShare, perspectiveFactor, USUAL_BOARD_DEPTH_MM, type Commission } from '~~/core/commissions'
+import { hopkinsDays, shiftDays } from '~~/core/plants'
+import { formatModelLength, formatRealLength, parseLength, plainNumber, readNumber, toRealMm } from '~~/core/units'
+import { saveCommission } from '../../db/commands/brief'
+
+/** The board that the commission stands on, how deep it is to seem, and how colours are lightened for scale. */
+const props = defineProps<{ commission: Commission }>()
+const workshop = useWorkshop()
+type Field = 'width' | 'depth' | 'factor'
+const text = reactive<Record<Field, string>>({ width: '', depth: '', factor: '' })
+const fault = reactive<Record<Field, string>>({ width: '', depth: '', factor: '' })
+
+const length = (mm: number | undefined): string => (mm === undefined ? '' : formatModelLength(mm, workshop.settings.units))
+watch(() => props.commission, (row) => {
+  const shown = { width: length(row.boardWidthMm), depth: length(row.boardDepthMm), factor: row.depthFactor === undefined ? '' : plainNumber(row.depthFactor, 2) }
+  for (const field of ['width', 'depth', 'factor'] as const) if (fault[field] === '') text[field] = shown[field]
+}, { immediate: true })
+
+const store = (change: Partial<Commission>) => workshop.give(saveCommission, { ...props.commission, ...change })
+async function leaveLength(field: 'width' | 'depth', most: number): Promise<void> {
+  fault[field] = ''
+  const key = field === 'width' ? 'boardWidthMm' : 'boardDepthMm'
+  if (text[field].trim() === '') { await store({ [key]: undefined }); return }
+  const reading = parseLength(text[field], 'mm')
+  if (reading.kind === 'none') fault[field] = reading.because
+  else if (reading.value < 10 || reading.value > most) fault[field] = `Read ${length(reading.value)}; allowed is 10 mm to ${most / 1000} m.`
+  else await store({ [key]: reading.value })
+}
+async function leaveFactor(): Promise<void> {
+  const value = text.factor.replace('×', '').trim()
+  const read = value === '' ? undefined : readNumber(value)
+  fault.factor = value === '' || (read !== undefined && read >= 1 && read <= 10) ? '' : `Read “${text.factor}”; allowed is 1 to 10.`
+  if (fault.factor === '') await store({ depthFactor: read === 1 ? undefined : read })
+}
+
+/** What forced perspective does at the back of the board, in words. */
+const perspective = computed(() => {
+  const { depthFactor, viewingMm, boardDepthMm, ratio } = props.commission
+  if (depthFactor === undefined) return ''
+  const depth = boardDepthMm ?? USUAL_BOARD_DEPTH_MM
+  const real = formatRealLength(toRealMm(depth * depthFactor, ratio), workshop.settings.units)
+  return `The back is built at ${Math.round(perspectiveFactor(viewingMm, depth, depthFactor) * 100)} %, and looks ${real} away; it would look ${Math.round(apparentShare(props.commission, 'back') * 100)} % of its size from here anyway.`
+})
+const hazeWords: Record<HazeSchool, string> = { physical: 'by the air alone', 'common practice': 'as makers do', none: 'not at all' }
+const hazeOption = (school: HazeSchool): string => {
+  const share = hazeShare(school, props.commission.ratio, props.commission.viewingMm)
+  return `${hazeWords[school]}${share > 0 ? `, ${plainNumber(share * 100, 1)} % sky` : ''}`
+}
+const season = computed(() => {
+  const raw = hopkinsDays(props.commission)
+  const days = Math.round(shiftDays(props.commission))
+  const south = props.commission.latitudeDeg < 0 ? ' Half a year turned, in the south.' : ''
+  if (days === 0) return `Seasons as at 50°, 100 m.${south}`
+  return `Spring ${Math.abs(days)} days ${days > 0 ? 'later' : 'sooner'} and autumn ${days > 0 ? 'sooner' : 'later'} than at 50°, 100 m${Math.abs(raw - days) > 1 ? ', the most that is carried' : ''}.${south}`
+})
+</script>
+
+<template>
+  <div class="board">
+    <TextField v-model="text.width" label="Board, width" hint="such as 0.9 m, 36in" :fault="fault.width" @change="leaveLength('width', 20_000)" />
+    <TextField v-model="text.depth" label="Board, depth" hint="front to back" :fault="fault.depth" @change="leaveLength('depth', 5_000)" />
+    <TextField v-model="text.factor" label="To seem deeper, ×" hint="1: as deep as it is" :fault="fault.factor" @change="leaveFactor" />
+    <div>
+      <label class="label" for="haze">Colours lightened for scale</label>
+      <select id="haze" class="field" :value="commission.haze ?? USUAL_HAZE" @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeSchool })">
+        <option v-for="school in hazeSchools" :key="school" :value="school">{{ hazeOption(school) }}</option>
+      </select>
+    </div>
+    <p class="says">{{ season }} {{ perspective }}</p>
+  </div>
+</template>
+
+<style scoped>
+.board { display: grid; grid-template-columns: 1fr 1fr 1fr 1.5fr 3fr; gap: 10px; align-items: start; }
+.says { padding-top: 22px; font-size: 13px; line-height: 1.35; color: var(--color-soft); }
+@media (max-width: 1100px) { .board { grid-template-columns: repeat(4, 1fr); } .says { grid-column: 1 / -1; padding-top: 0; } }
+@media (max-width: 800px) { .board { grid-template-columns: repeat(2, 1fr); } }
+</style>

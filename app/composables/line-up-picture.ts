@@ -1,0 +1,78 @@
+import { until } from '@vueuse/core'
+import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
+import { gridSteps, layOut } from '../drawing/line-up'
+import { lineUpSvg, type LineUpPicture, type Placed } from '../drawing/picture'
+import { drawingOf, underWay } from '../drawing/studio'
+import { sitterAt } from '../stores/line-up'
+import { fileNameOf, save } from './save'
+
+/** The line-up as a picture to keep: PNG, SVG at true size, or in the clipboard. */
+export function useLineUpPicture() {
+  const commission = useCommission()
+  const view = useLineUp()
+  const notices = useNotices()
+  const { model, real } = useFormat()
+  const saving = ref(false)
+
+  /** The whole line-up laid out for paper, with everything grown. */
+  function picture(): LineUpPicture | undefined {
+    const job = commission.current
+    if (!job) return undefined
+    const personMm = toModelMm(1750, job.ratio)
+    const wide = 1600
+    const layout = layOut(view.subjects, personMm, { widthPx: wide, groundPx: 520, topPx: 10, leftPx: 0, rightPx: 0 })
+    const mm = (px: number): number => px / layout.pxPerMm
+    const placed: Placed[] = layout.stands.flatMap(({ plant, xs }) => xs.flatMap((x, i) => {
+      const drawing = drawingOf(sitterAt(plant, i))
+      return drawing ? [{ drawing, look: plant.plant.look, xMm: mm(x), shrink: plant.shrink }] : []
+    }))
+    return {
+      title: job.name, under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
+      placed, labels: layout.stands.map(({ plant, left, right }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, under: model(plant.trueHeightMm), xMm: mm((left + right) / 2) })),
+      personXMm: mm(layout.personX), personMm, widthMm: mm(wide), topMm: layout.topMm, gridMm: gridSteps(layout.pxPerMm).labelled, realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
+    }
+  }
+
+  async function keep(as: 'png' | 'svg' | 'copy'): Promise<void> {
+    if (saving.value) return
+    saving.value = true
+    try {
+      picture()
+      await until(underWay).toBe(0, { timeout: 60_000, throwOnTimeout: true })
+      const drawn = picture()
+      if (!drawn) return
+      const svg = lineUpSvg(drawn)
+      const name = `${fileNameOf(drawn.title)}-line-up`
+      if (as === 'svg') { save(new Blob([svg], { type: 'image/svg+xml' }), `${name}.svg`); return }
+      const png = pngOf(svg)
+      if (as === 'png') save(await png, `${name}.png`)
+      else {
+        await navigator.clipboard.write([new ClipboardItem({ 'image/png': png })])
+        notices.done('The picture is in the clipboard.')
+      }
+    } catch (error) {
+      notices.fault(`The picture was not made: ${error instanceof Error ? error.message : String(error)}`)
+    } finally {
+      saving.value = false
+    }
+  }
+  return { saving, keep }
+}
+
+/** Width of a PNG, px. */
+const PNG_WIDTH = 2400
+
+/** Draws an SVG into a PNG. */
+async function pngOf(svg: string): Promise<Blob> {
+  const address = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+  try {
+    const image = new Image()
+    image.src = address
+    await image.decode()
+    const canvas = Object.assign(document.createElement('canvas'), { width: PNG_WIDTH, height: Math.round((PNG_WIDTH * image.naturalHeight) / image.naturalWidth) })
+    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
+    return await new Promise((resolve, reject) => { canvas.toBlob((blob) => { if (blob) resolve(blob); else reject(new Error('the browser could not write it')) }, 'image/png') })
+  } finally {
+    URL.revokeObjectURL(address)
+  }
+}

@@ -1,0 +1,51 @@
+import { useDevicePixelRatio } from '@vueuse/core'
+import type { Raster } from '../drawing/raster'
+
+/** Pixels of the raster to a pixel of the page: twice as many, so that leaves and twigs have soft edges. */
+const FINER = 2
+/** Paintings that follow each other faster than this are of something that moves: they are made coarser, to keep up. */
+const HURRY_MS = 260
+/** A picture that has come to rest for so long is painted finely. */
+const REST_MS = 280
+
+/**
+ * A canvas as a buffer of pixels to paint plants into, finer than the page while nothing moves. Lengths given to painters are in px of the page
+ * times `scale`.
+ */
+export function useRaster(canvas: Readonly<Ref<HTMLCanvasElement | null>>, width: Ref<number>, height: Ref<number>) {
+  const { pixelRatio } = useDevicePixelRatio()
+  const fine = computed(() => Math.min(3, Math.max(FINER, pixelRatio.value)))
+  let image: ImageData | undefined
+  let last = -Infinity
+  let rest: ReturnType<typeof setTimeout> | undefined
+  type Work = (raster: Raster, scale: number) => void
+  type After = (context: CanvasRenderingContext2D) => void
+
+  /** Paints a picture: the buffer is empty, and what was painted is shown at the end. */
+  function paint(work: Work, after?: After): void {
+    const now = performance.now()
+    const hurried = now - last < HURRY_MS
+    last = now
+    clearTimeout(rest)
+    if (hurried) rest = setTimeout(() => { render(fine.value, work, after) }, REST_MS)
+    render(hurried ? pixelRatio.value : fine.value, work, after)
+  }
+  function render(scale: number, work: Work, after?: After): void {
+    const element = canvas.value
+    const context = element?.getContext('2d', { willReadFrequently: true })
+    if (!element || !context || width.value === 0) return
+    const [columns, rows] = [Math.max(1, Math.round(width.value * scale)), Math.max(1, Math.round(height.value * scale))]
+    if (element.width !== columns || element.height !== rows) Object.assign(element, { width: columns, height: rows })
+    if (image?.width !== columns || image.height !== rows) image = new ImageData(columns, rows)
+    const pixels = new Uint32Array(image.data.buffer)
+    pixels.fill(0)
+    work({ width: columns, height: rows, pixels }, scale)
+    context.putImageData(image, 0, 0)
+    if (!after) return
+    context.setTransform(scale, 0, 0, scale, 0, 0)
+    after(context)
+    context.setTransform(1, 0, 0, 1, 0, 0)
+  }
+  onBeforeUnmount(() => { clearTimeout(rest) })
+  return { scale: fine, paint }
+}

@@ -1,0 +1,74 @@
+import * as Comlink from 'comlink'
+import type { Sitter } from '../../core/commissions'
+import type { PlantDrawing } from '../../core/skeleton'
+import type { Grower } from '../workers/grow.worker'
+
+/** Enough for a few commissions; the oldest goes first. */
+const KEPT = 400
+
+const grown = new Map<string, PlantDrawing>()
+const asked = new Map<string, number>()
+/** Goes up by one with each drawing that arrives; what draws watches it. */
+export const arrived = ref(0)
+/** Set when a person stopped the growing: what is not there stays away until it is asked for again. */
+export const stopped = ref(false)
+/** Drawings under way, and how far the one in hand has come, 0–1. */
+export const underWay = ref(0)
+export const shareDone = ref(0)
+
+let grower: Comlink.Remote<Grower> | undefined
+let serial = 0
+
+function worker(): Comlink.Remote<Grower> {
+  if (grower) return grower
+  grower = Comlink.wrap<Grower>(new Worker(new URL('../workers/grow.worker.ts', import.meta.url), { type: 'module' }))
+  void grower.report(Comlink.proxy((_id: number, share: number) => { shareDone.value = share }))
+  return grower
+}
+
+/** Numbers are rounded to what can be seen, so that a hair's breadth does not grow a plant anew. */
+const keys = new WeakMap<Sitter, string>()
+function keyOf(sitter: Sitter): string {
+  const known = keys.get(sitter)
+  if (known !== undefined) return known
+  const key = JSON.stringify(sitter, (_key, value: unknown) => (typeof value === 'number' ? Math.round(value * 100) / 100 : value))
+  keys.set(sitter, key)
+  return key
+}
+
+/** The drawing of a sitter if it has been grown; else it is asked of the worker, and {@link arrived} tells when it is there. */
+export function drawingOf(sitter: Sitter): PlantDrawing | undefined {
+  const key = keyOf(sitter)
+  const known = grown.get(key)
+  if (known || asked.has(key) || stopped.value) return known
+  const id = (serial += 1)
+  asked.set(key, id)
+  underWay.value = asked.size
+  void worker().grow(id, structuredClone(toRawDeep(sitter))).then((drawing) => {
+    if (drawing) keep(key, drawing)
+  }).finally(() => {
+    asked.delete(key)
+    underWay.value = asked.size
+    arrived.value += 1
+  })
+  return undefined
+}
+
+/** Takes back whatever is still to be grown, until {@link goOnGrowing}. */
+export function stopGrowing(): void {
+  stopped.value = true
+  if (asked.size > 0) void worker().cancel([...asked.values()])
+}
+
+export function goOnGrowing(): void {
+  stopped.value = false
+  arrived.value += 1
+}
+
+function keep(key: string, drawing: PlantDrawing): void {
+  const oldest = grown.keys().next().value
+  if (grown.size >= KEPT && oldest !== undefined) grown.delete(oldest)
+  grown.set(key, drawing)
+}
+
+const toRawDeep = (sitter: Sitter): Sitter => ({ habitus: { ...toRaw(sitter.habitus) }, dress: { ...toRaw(sitter.dress) }, seed: sitter.seed })

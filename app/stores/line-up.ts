@@ -1,0 +1,79 @@
+import { apparentShare, individualSizes, sitterOf, type Sitter } from '~~/core/commissions'
+import { MOST_ZOOM, WHOLE, type Lined, type Sight } from '../drawing/line-up'
+import type { Plant } from './commission'
+
+/** A plant as it stands in the line-up: an example of a line, or one of its pieces. */
+export interface Subject extends Lined {
+  readonly id: string
+  readonly plant: Plant
+  /** Size at the model, before distance makes it smaller. */
+  readonly trueHeightMm: number
+  /** How much smaller it is drawn than it is, when seen from the viewing point. */
+  readonly shrink: number
+  readonly example: Sitter
+  /** What further copies are drawn from, where there is room for some. */
+  readonly others: readonly Sitter[]
+}
+
+/** What the copy at a place is drawn from; the example stands first. */
+export const sitterAt = (subject: Subject, place: number): Sitter => (place === 0 ? subject.example : subject.others[place - 1] ?? subject.example)
+
+/** Pieces of one line that are shown side by side. */
+export const MOST_PIECES = 60
+const COPIES = 7
+
+/** How the Line-up is looked at: true size or as seen, all lines or the pieces of one, one beside another, and how near. */
+export const useLineUp = defineStore('line-up', () => {
+  const commission = useCommission()
+  const mode = ref<'true' | 'seen'>('true')
+  const pieces = ref(false)
+  const lens = ref(false)
+  const againstId = ref<string>()
+  const sight = shallowRef<Sight>(WHOLE)
+
+  const against = computed<Plant | undefined>(() => commission.plants.find(({ line }) => line.id === againstId.value && line.id !== commission.selected?.line.id))
+  watch(() => commission.current?.id, () => { pieces.value = false; againstId.value = undefined; sight.value = WHOLE })
+  watch([pieces, againstId, mode], () => { sight.value = WHOLE })
+
+  const shrinkOf = (plant: Plant): number => (mode.value === 'seen' && commission.current ? apparentShare(commission.current, plant.line.zone) : 1)
+
+  /** Sitters don't change with the day, but for what dies back: the same ones are handed out again, so that their drawings are found at once. */
+  const sat = new Map<string, { example: Sitter; others: Sitter[] }>()
+  function sittersOf({ line, species, size, piece }: Plant, copies: number): { example: Sitter; others: Sitter[] } {
+    const key = [line.id, species.id, line.leanDeg, line.wind, piece.seeThrough, copies, (size.heightMm / size.heightShare).toFixed(2), size.crownWidthMm.toFixed(2), size.form.clearStemM, size.trunkMm.toFixed(3)].join('|')
+    const known = sat.get(key)
+    if (known) return known
+    const made = { example: sitterOf(line, species, size, piece.seeThrough), others: Array.from({ length: copies - 1 }, (_, i) => sitterOf(line, species, size, piece.seeThrough, i + 1)) }
+    if (sat.size > 2000) sat.clear()
+    sat.set(key, made)
+    return made
+  }
+
+  function example(plant: Plant, copies: number): Subject {
+    const { line, size } = plant
+    const shrink = shrinkOf(plant)
+    return {
+      id: line.id, plant, label: line.name, pieces: line.pieces, heightMm: size.heightMm * shrink, crownWidthMm: size.crownWidthMm * shrink, trueHeightMm: size.heightMm, shrink,
+      ...sittersOf(plant, Math.min(copies, line.pieces)),
+    }
+  }
+  function piecesOf(plant: Plant): Subject[] {
+    const { line, species, size, piece } = plant
+    return individualSizes(size, Math.min(MOST_PIECES, line.pieces), line.id).map((own, i) => ({
+      id: `${line.id}#${i + 1}`, plant, label: String(i + 1), pieces: 1, heightMm: own.heightMm, crownWidthMm: own.crownWidthMm, trueHeightMm: own.heightMm, shrink: 1,
+      example: sitterOf(line, species, { ...size, ...own }, piece.seeThrough, i + 1), others: [],
+    }))
+  }
+
+  const subjects = computed<Subject[]>(() => {
+    const chosen = commission.selected
+    if (pieces.value && chosen) return piecesOf(chosen)
+    if (against.value && chosen) return [example(chosen, 1), example(against.value, 1)]
+    return commission.plants.map((plant) => example(plant, COPIES))
+  })
+  function zoomBy(factor: number): void {
+    const zoom = Math.min(MOST_ZOOM, Math.max(1, sight.value.zoom * factor))
+    sight.value = zoom === 1 ? WHOLE : { ...sight.value, zoom }
+  }
+  return { mode, pieces, lens, againstId, against, sight, subjects, zoomBy }
+})

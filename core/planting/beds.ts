@@ -1,0 +1,33 @@
+import { individualSizes, lineSize, type Commission, type Line } from '../commissions'
+import type { Grouping, Species } from '../plants'
+import type { Bed, Board } from './plan'
+import { codeOf } from './plan'
+import { groupsOf, layerOf } from './suggest'
+
+/** How close pieces of a grouping stand: 1 for crowns that touch. From memory. */
+const CLOSENESS: Record<Grouping, number> = { alone: 1.5, few: 0.9, grove: 0.78, drift: 0.8, row: 0.95, carpet: 0.7 }
+
+/** Kept clear along the board's edges where nothing else is said, mm. */
+export const USUAL_EDGE_MM = 6
+
+/** Lines of a commission as beds: each piece with its own crown, in the odd groups of its kind. */
+export function bedsOf(commission: Commission, lines: readonly { readonly line: Line; readonly species: Species }[]): Bed[] {
+  return lines.map(({ line, species }, place): Bed => {
+    const size = lineSize(line, commission, species)
+    return {
+      lineId: line.id, code: codeOf(place), layer: layerOf(species), zone: line.zone, crownsMm: individualSizes(size, line.pieces, line.id).map(({ crownWidthMm }) => crownWidthMm),
+      stemMm: size.trunkMm, groups: exactly(groupsOf(species, line.pieces), line.pieces), closeness: CLOSENESS[species.groups.as],
+    }
+  })
+}
+
+/** Groups for exactly so many pieces: what is left over after the odd ones stands alone. */
+function exactly(groups: readonly number[], pieces: number): number[] {
+  const left = pieces - groups.reduce((sum, size) => sum + size, 0)
+  return left > 0 ? [...groups, ...new Array<number>(left).fill(1)] : [...groups]
+}
+
+/** The board of a commission; undefined until its size is known. */
+export function boardOf({ boardWidthMm, boardDepthMm, keepOuts }: Commission): Board | undefined {
+  return boardWidthMm === undefined || boardDepthMm === undefined ? undefined : { widthMm: boardWidthMm, depthMm: boardDepthMm, edgeMm: USUAL_EDGE_MM, keepOuts: keepOuts ?? [] }
+}

@@ -1,0 +1,5 @@
+export * from './beds'
+export * from './plan'
+export * from './sheets'
+export * from './suggest'
+export * from './svg'

@@ -1,0 +1,202 @@
+import { expect, test, type Locator, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { Maker } from './support/maker'
+
+const marker = (page: Page): Locator => page.getByRole('slider', { name: 'Date depicted' })
+/** Moves the marker to a day of the year by keys: to the year's start, by months, then by days. */
+async function toDay(page: Page, day: number): Promise<void> {
+  await marker(page).focus()
+  await page.keyboard.press('Home')
+  for (let left = day - 1; left > 0;) {
+    const key = left >= 30 ? 'PageUp' : left >= 7 ? 'Shift+ArrowRight' : 'ArrowRight'
+    await page.keyboard.press(key)
+    left -= left >= 30 ? 30 : left >= 7 ? 7 : 1
+  }
+}
+const row = (page: Page, name: string): Locator => page.getByRole('row', { name: new RegExp(name) })
+/** Waits until no plant is being grown, and the picture has been painted. */
+async function grown(page: Page): Promise<void> {
+  await page.waitForFunction(() => !document.body.innerText.includes('Growing '))
+  await page.waitForTimeout(900)
+}
+const painted = (page: Page): Promise<number> => page.locator('.drawing canvas').first().evaluate((canvas: HTMLCanvasElement) => {
+  const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height)
+  let sum = 0
+  for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) sum += 1
+  return sum
+})
+
+test.describe('the season band', () => {
+  test('Kestrel Halt in May, August and January, and at 44° S', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    await expect(row(page, 'Beech, old')).toContainText('turning')
+    await expect(row(page, 'Silver birch')).toContainText('half fallen')
+    await toDay(page, 132)
+    await expect(marker(page)).toHaveAttribute('aria-valuetext', '12 May')
+    await expect(row(page, 'Beech, old')).toContainText('leaves breaking')
+    await expect(row(page, 'Silver birch')).toContainText('nearly in leaf')
+    await toDay(page, 213)
+    await expect(marker(page)).toHaveAttribute('aria-valuetext', '1 August')
+    await expect(row(page, 'Beech, old')).toContainText('full leaf')
+    await expect(row(page, 'Hay-meadow edge')).toContainText('growing again after the cut')
+    await toDay(page, 15)
+    await expect(row(page, 'Beech, old')).toContainText('some dead leaves held')
+    await expect(row(page, 'Norway spruce')).toContainText('evergreen')
+    await maker.go('Brief')
+    await page.getByLabel('Latitude, °').fill('-44')
+    await page.getByLabel('Latitude, °').press('Tab')
+    await expect(page.getByText('Half a year turned, in the south.')).toBeVisible()
+    await maker.go('Line-up')
+    await expect(row(page, 'Beech, old')).toContainText('full leaf')
+  })
+
+  test('a ribbon under the pointer is put into words', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    const band = (await page.locator('.track').boundingBox())!
+    await page.mouse.move(band.x + band.width * (130 / 365), band.y + 5)
+    const answer = page.getByRole('tooltip')
+    await expect(answer).toContainText(/Beech, old, \d+ May: /)
+    await expect(answer).toContainText(/leaves \d+ % · BBCH 0?\d+/)
+    await page.mouse.move(band.x + 20, band.y + 200)
+    await expect(answer).toHaveCount(0)
+  })
+})
+
+test.describe('the line-up', () => {
+  test('is looked at nearer by keys, wheel and buttons, moved, and shown whole again', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    await grown(page)
+    const drawing = page.locator('.drawing')
+    const rowan = page.getByRole('button', { name: /^Rowan, / })
+    const before = (await rowan.boundingBox())!
+    await page.getByRole('button', { name: 'Nearer' }).click()
+    await expect.poll(async () => (await rowan.boundingBox())!.width).toBeGreaterThan(before.width * 1.4)
+    const box = (await drawing.boundingBox())!
+    await page.mouse.move(box.x + 400, box.y + 200)
+    await page.mouse.wheel(0, -400)
+    const near = (await rowan.boundingBox())!
+    expect(near.width).toBeGreaterThan(before.width * 2)
+    await page.mouse.down()
+    await page.mouse.move(box.x + 300, box.y + 210, { steps: 5 })
+    await page.mouse.up()
+    expect((await rowan.boundingBox())!.x).toBeLessThan(near.x - 60)
+    await drawing.focus()
+    await page.keyboard.press('0')
+    await expect.poll(async () => Math.round((await rowan.boundingBox())!.width)).toBe(Math.round(before.width))
+  })
+
+  test('shows the pieces of a line, two lines beside each other, and each zone as it is seen', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    await page.getByRole('button', { name: /^Rowan, / }).click()
+    await page.getByRole('button', { name: 'Pieces', exact: true }).click()
+    const pieces = page.getByRole('button', { name: /^Piece \d+: .* at the model/ })
+    await expect(pieces).toHaveCount(7)
+    expect(new Set(await pieces.evaluateAll((list) => list.map((element) => element.getAttribute('aria-label')!.split(': ')[1]))).size).toBeGreaterThan(4)
+    await page.getByRole('button', { name: 'Pieces', exact: true }).click()
+    await page.getByLabel('Show the chosen line beside').selectOption({ label: 'Silver birch' })
+    await expect(page.getByText(/Rowan is 1\.\d× lower than Silver birch \(95 mm, 155 mm\)/)).toBeVisible()
+    await expect(page.getByRole('button', { name: /at the model/ })).toHaveCount(2)
+    await page.getByLabel('Show the chosen line beside').selectOption({ label: 'all' })
+    const spruce = page.getByRole('button', { name: /^Norway spruce, / })
+    const whole = (await spruce.boundingBox())!.height
+    await page.getByRole('button', { name: 'As seen' }).click()
+    // The back stands 600 mm behind the front edge and is seen from 700 mm: 7/13 of its size. The scale on the screen grows with what is tallest.
+    await expect(page.getByText('From 700 mm before the front edge.')).toBeVisible()
+    const birch = page.getByRole('button', { name: /^Silver birch, / })
+    await expect.poll(async () => (await spruce.boundingBox())!.height / (await birch.boundingBox())!.height).toBeLessThan(whole / 155 / 1.2)
+  })
+
+  test('lines are put into another order by keys, and it stays', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    const names = (): Promise<string[]> => page.locator('tbody tr td:nth-child(2) button').allTextContents()
+    expect((await names()).slice(0, 2)).toEqual(['Beech, old', 'Beech, young'])
+    await page.getByRole('button', { name: /^Move Beech, old/ }).focus()
+    await page.keyboard.press('ArrowDown')
+    await expect.poll(async () => (await names()).slice(0, 2)).toEqual(['Beech, young', 'Beech, old'])
+    await page.reload()
+    await expect.poll(async () => (await names()).slice(0, 2)).toEqual(['Beech, young', 'Beech, old'])
+  })
+
+  test('a picture is saved as PNG and as SVG at true size', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    await grown(page)
+    const take = async (name: string): Promise<Buffer> => {
+      await page.getByRole('button', { name: 'Picture' }).click()
+      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()])
+      return readFileSync(await download.path())
+    }
+    const svg = (await take('Save as SVG')).toString('utf8')
+    const [, wide] = /<svg [^>]*width="([\d.]+)mm"[^>]*viewBox="0 0 ([\d.]+)/.exec(svg)!
+    expect(Number(wide)).toBeCloseTo(Number(/viewBox="0 0 ([\d.]+)/.exec(svg)![1]), 6)
+    for (const text of ['Kestrel Halt', 'Beech, old ×24', '198 mm', '1:87.1']) expect(svg).toContain(text)
+    const png = await take('Save as PNG')
+    expect(png.subarray(1, 4).toString()).toBe('PNG')
+    expect(png.readUInt32BE(16)).toBe(2400)
+    expect(png.length).toBeGreaterThan(100_000)
+  })
+
+  test('the lens magnifies what is small', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    await grown(page)
+    await page.getByRole('button', { name: /^Pasture tussocks, / }).click()
+    await page.getByRole('button', { name: 'Lens' }).click()
+    const lens = page.getByRole('img', { name: 'Lens, five times nearer' })
+    await expect(lens).toBeVisible()
+    await page.waitForTimeout(400)
+    const covered = await lens.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height).data.reduce((sum, value, i) => sum + (i % 4 === 3 && value > 128 ? 1 : 0), 0))
+    expect(covered).toBeGreaterThan(1500)
+  })
+
+  test('every drawing is re-leafed while the marker is dragged', async ({ page }) => {
+    await new Maker(page).open('line-up', 'demo')
+    await grown(page)
+    const band = (await page.locator('.track').boundingBox())!
+    const at = (day: number): [number, number] => [band.x + band.width * ((day - 0.5) / 365), band.y + 50]
+    await page.mouse.move(...at(20))
+    await page.mouse.down()
+    await page.waitForTimeout(500)
+    const winter = await painted(page)
+    await page.mouse.move(...at(200), { steps: 8 })
+    await page.waitForTimeout(500)
+    expect(await painted(page)).toBeGreaterThan(winter * 1.15)
+    await page.mouse.up()
+  })
+})
+
+test.describe('the species library', () => {
+  test('a kind is found, copied, changed and used; awkward figures are refused by name', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('species')
+    await page.getByLabel('Name of a species').fill('fagus')
+    await page.getByRole('button', { name: 'Beech', exact: true }).click()
+    await expect(page.getByRole('heading', { name: 'Beech' })).toBeVisible()
+    await page.getByRole('button', { name: 'Make a copy of my own' }).click()
+    await page.getByLabel('Common name').fill('Copper beech')
+    await page.getByLabel('Height, young, m').fill('30')
+    await page.getByLabel('Bare', { exact: true }).fill('10-02')
+    await page.getByLabel('Leaf, mm').fill('big')
+    await page.getByRole('button', { name: 'Keep as my own' }).click()
+    await expect(page.getByRole('alert')).toContainText('need another look')
+    await expect(page.getByText('read “big”; allowed is a number')).toBeVisible()
+    await page.getByLabel('Leaf, mm').fill('85')
+    await page.getByRole('button', { name: 'Keep as my own' }).click()
+    await expect(page.getByText('must be taller than at the age before')).toBeVisible()
+    await page.getByLabel('Height, young, m').fill('6')
+    await page.getByLabel('Bare', { exact: true }).fill('11-24')
+    await page.getByLabel('Summer leaf').fill('#5a2f33')
+    await page.getByRole('button', { name: 'Keep as my own' }).click()
+    await expect(page.getByText('It is among the species now.')).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Copper beech' })).toBeVisible()
+    await maker.go('Brief')
+    await maker.newCommission('Park', '1:87.1')
+    await maker.addLine('Copper beech', 'copper', 3, '')
+    await maker.go('Line-up')
+    await expect(page.getByRole('row', { name: /Copper beech/ })).toContainText('full leaf')
+    await page.goto('/mine/species?kind=my-copper-beech')
+    await page.getByRole('button', { name: 'Remove', exact: true }).click()
+    await page.getByRole('dialog').getByRole('button', { name: 'Remove species' }).click()
+    await expect(page.getByRole('alert')).toContainText('A line uses this species: “Copper beech”')
+  })
+})

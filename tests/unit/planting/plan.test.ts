@@ -1,0 +1,105 @@
+import fc from 'fast-check'
+import { speciesById } from '../../../core/plants'
+import { bedsOf, boardOf, clearanceOf, codeOf, edgeDistance, keepOutDistance, planPlanting, planSvg, sheetsOf, SHEET_OVERLAP_MM, spacingOf, spotName, type PlantingPlan } from '../../../core/planting'
+import type { KeepOut } from '../../../core/commissions'
+import { commission, line } from '../../support/workshop'
+
+const kinds = ['beech', 'silver-birch', 'hawthorn', 'hazel', 'bramble', 'bracken', 'meadow-grass', 'apple']
+const lines = (pieces: readonly number[]) => pieces.map((count, i) => {
+  const species = speciesById(kinds[i % kinds.length]!)
+  return { line: line({ id: `l${i}`, speciesId: species.id, pieces: count, zone: (['front', 'middle', 'back'] as const)[i % 3] }), species }
+})
+const track: KeepOut = { id: 't', kind: 'line', widthMm: 32, points: [[0, 60], [400, 140], [900, 120]] }
+const yard: KeepOut = { id: 'y', kind: 'shape', widthMm: 0, points: [[500, 200], [640, 200], [640, 330], [500, 330]] }
+const job = (over = {}) => commission({ ratio: 148, boardWidthMm: 900, boardDepthMm: 400, ...over })
+const plan = (pieces: readonly number[], over = {}, seed = 's'): PlantingPlan => planPlanting(boardOf(job(over))!, bedsOf(job(over), lines(pieces)), seed)
+
+function expectSpaced({ spots, board }: PlantingPlan): void {
+  spots.forEach((a, i) => {
+    for (const b of spots.slice(i + 1)) if (Math.hypot(a.x - b.x, a.y - b.y) < spacingOf(a, b) - 1e-9) throw new Error(`${spotName(a)} and ${spotName(b)} stand ${Math.hypot(a.x - b.x, a.y - b.y)} mm apart, not ${spacingOf(a, b)}`)
+    for (const keepOut of board.keepOuts) if (clearanceOf(keepOut, a) < keepOutDistance(a)) throw new Error(`${spotName(a)} stands in ${keepOut.id}`)
+    const edge = Math.max(board.edgeMm, edgeDistance(a, board))
+    if (a.x < edge || a.y < edge || a.x > board.widthMm - edge || a.y > board.depthMm - edge) throw new Error(`${spotName(a)} stands at the edge`)
+  })
+}
+
+describe('a planting plan', () => {
+  test('spacing, keep-outs and edges are never broken, whatever is planted; every piece is planted or told', () => {
+    fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 }), fc.string(), fc.boolean(), (pieces, seed, tight) => {
+      const over = tight ? { boardWidthMm: 160, boardDepthMm: 110 } : { keepOuts: [track, yard] }
+      const made = plan(pieces, over, seed)
+      expectSpaced(made)
+      const left = made.left.reduce((sum, { pieces: count }) => sum + count, 0)
+      expect(made.spots.length + left).toBe(pieces.reduce((sum, count) => sum + count, 0))
+    }), { numRuns: 12 })
+  })
+
+  test('the numbers are those of the pieces: each line counts from 1, with its own crown', () => {
+    const made = plan([9, 5])
+    const of = (code: string) => made.spots.filter((spot) => spot.code === code)
+    expect(of('A').map(({ number }) => number)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9])
+    expect(new Set(of('A').map(({ crownMm }) => crownMm)).size).toBe(9)
+    expect([codeOf(0), codeOf(25), codeOf(26), codeOf(27)]).toEqual(['A', 'Z', 'AA', 'AB'])
+  })
+
+  test('the same seed gives the same plan; a new line leaves the others’ darts alone where it can', () => {
+    expect(plan([9, 5, 7])).toEqual(plan([9, 5, 7]))
+    expect(plan([9, 5, 7], {}, 'other').spots).not.toEqual(plan([9, 5, 7]).spots)
+  })
+
+  test('plants stand in their zones, and a group stands together', () => {
+    const made = plan([15, 15, 15])
+    const share = (code: string, from: number, to: number): number => { const of = made.spots.filter((spot) => spot.code === code); return of.filter(({ y }) => y >= from * 400 && y <= to * 400).length / of.length }
+    expect(share('A', 0, 0.5)).toBeGreaterThan(0.8)
+    expect(share('C', 0.5, 1)).toBeGreaterThan(0.8)
+    // Beech stands in groves: the nearest of its like is hardly further than the two must keep apart.
+    const beech = made.spots.filter(({ code }) => code === 'A')
+    const nearest = beech.map((a) => Math.min(...beech.filter((b) => b !== a).map((b) => Math.hypot(a.x - b.x, a.y - b.y))))
+    const keeps = beech.reduce((sum, { ownMm }) => sum + 2 * ownMm, 0) / beech.length
+    expect(nearest.reduce((a, b) => a + b, 0) / nearest.length / keeps).toBeLessThan(1.35)
+  })
+
+  test('a board too small says what found no room', () => {
+    const made = plan([60], { boardWidthMm: 120, boardDepthMm: 90 })
+    expect(made.left).toEqual([{ lineId: 'l0', code: 'A', pieces: 60 - made.spots.length }])
+    expect(made.spots.length).toBeGreaterThan(0)
+    expect(() => planPlanting({ widthMm: 0, depthMm: 5, edgeMm: 1, keepOuts: [] }, [], 's')).toThrow('board width is 0 mm')
+  })
+
+  test('distance to a keep-out: outside, on the border, inside', () => {
+    expect(clearanceOf({ ...track, points: [[0, 0], [100, 0]] }, { x: 50, y: 40 })).toBeCloseTo(24, 9)
+    expect(clearanceOf(yard, { x: 570, y: 265 })).toBeCloseTo(-65, 9)
+    expect(clearanceOf(yard, { x: 490, y: 265 })).toBeCloseTo(10, 9)
+  })
+})
+
+describe('sheets at 1:1', () => {
+  test('cover the board, overlap by as much as is said, and miss no spot', () => {
+    fc.assert(fc.property(fc.integer({ min: 60, max: 1500 }), fc.integer({ min: 60, max: 900 }), (boardWidthMm, boardDepthMm) => {
+      const made = plan([12, 6], { boardWidthMm, boardDepthMm })
+      const sheets = sheetsOf(made, 186, 255)
+      expect(new Set(sheets.flatMap(({ spots }) => spots.map(spotName)))).toEqual(new Set(made.spots.map(spotName)))
+      for (const sheet of sheets) { expect(sheet.widthMm).toBeLessThanOrEqual(186); expect(sheet.depthMm).toBeLessThanOrEqual(255); expect(Math.min(sheet.widthMm, sheet.depthMm)).toBeGreaterThan(0) }
+      const last = sheets[sheets.length - 1]!
+      expect(last.x + last.widthMm).toBeCloseTo(boardWidthMm, 9)
+      expect(last.y + last.depthMm).toBeCloseTo(boardDepthMm, 9)
+      const [first, second] = sheets
+      if (first && second && second.row === 1) expect(first.x + first.widthMm - second.x).toBeCloseTo(SHEET_OVERLAP_MM, 9)
+    }), { numRuns: 10 })
+    expect(() => sheetsOf(plan([1]), 5, 200)).toThrow('printable width is 5 mm')
+  })
+
+  test('the SVG has the board’s size, every cross once, and a bar of 50 mm', () => {
+    const made = plan([9, 5], { keepOuts: [track, yard] })
+    const svg = planSvg(made, () => '#2f6a45')
+    expect(svg).toContain('width="900mm" height="410mm" viewBox="0 0 900 410"')
+    const names = [...svg.matchAll(/data-piece="([A-Z]+\d+)"/g)].map(([, name]) => name)
+    expect(names.sort()).toEqual(made.spots.map(spotName).sort())
+    const cross = /data-piece="A1"><path d="M([\d.]+) ([\d.]+)h2.4/.exec(svg)!
+    const spot = made.spots.find((at) => spotName(at) === 'A1')!
+    expect(Number(cross[1]) + 1.2).toBeCloseTo(spot.x, 1)
+    expect(Number(cross[2])).toBeCloseTo(400 - spot.y, 1)
+    expect(svg).toContain('h50')
+    expect(svg).toContain('stroke-width="32"')
+  })
+})
