@@ -114,6 +114,6 @@ test.describe('Make-up, of what does not fit', () => {
     await expect(page.getByText('not needed on this day').first()).toBeVisible()
     await expect(page.getByText('Hairspray the crown, sprinkle')).toHaveCount(0)
     await page.getByRole('button', { name: 'bare' }).click()
-    await expect(page.getByRole('img', { name: /from the side, bare/ })).toBeVisible()
+    await expect(page.getByRole('img', { name: /from the front, bare/ })).toBeVisible()
   })
 })

@@ -44,7 +44,7 @@ test.describe('files', () => {
     const input = page.getByLabel('Import a file…')
     for (const [name, content, because] of [
       ['broken', text.slice(0, 5000), 'not JSON, or is broken off'],
-      ['newer', text.replace('"version": 2', '"version": 3'), 'saved by a newer Hardy Thicket'],
+      ['newer', text.replace('"version": 3', '"version": 4'), 'saved by a newer Hardy Thicket'],
       ['hostile', text.replace('"settings"', '"__proto__": {"x": 1}, "settings"'), 'a field named “__proto__”'],
       ['wrong', text.replace('"pieces": 24', '"pieces": "<img src=x onerror=alert(1)>"'), 'lines.'],
       ['foreign', '{"format":"something else"}', 'This is not a workshop file'],
