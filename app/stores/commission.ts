@@ -5,7 +5,7 @@ import { dryingFactor } from '~~/core/adhesives'
 import { makeUp, methodById, needsOf, pieceOf, type MakeUp, type Piece } from '~~/core/methods'
 import { lookOn, type Look, type Species } from '~~/core/plants'
 import { shortages, type Shortage } from '~~/core/stock'
-import { saveCommission } from '../db/commands/brief'
+import { changeCommission } from '../db/commands/brief'
 
 /** A line with all that follows from it on the day that the season band shows. */
 export interface Plant {
@@ -93,7 +93,7 @@ export const useCommission = defineStore('commission', () => {
     const to = draggedDate.value
     if (!commission || to === undefined) return
     if (to === commission.dateDepicted) { draggedDate.value = undefined; return }
-    const answer = await workshop.give(saveCommission, { ...commission, dateDepicted: to })
+    const answer = await workshop.give(changeCommission, commission.id, { dateDepicted: to })
     if (answer.kind === 'none' && draggedDate.value === to) draggedDate.value = undefined
   }
   /** The marker lets go when the stored day has caught up with it, not before: a key pressed meanwhile goes on from where it stands. */

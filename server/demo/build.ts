@@ -29,7 +29,7 @@ const stories: readonly Story[] = [
   { lineId: 'kh-hazel', name: 'Hazel heap', pieces: 13, startedAgoMs: 26 * DAY, slow: 0.92, used: 0.95, rejects: [{ step: 2, reason: 'flat as a pancake', count: 1 }] },
   { lineId: 'kh-beech', name: 'Old beech, second lot', pieces: 8, startedAgoMs: 19 * DAY, slow: 1.08, used: 1.04, rejects: [] , note: 'Sprigs from the September cut, straighter than the box.' },
   { lineId: 'cs-gorse', name: 'Gorse, half the board', pieces: 16, startedAgoMs: 12 * DAY, slow: 1.04, used: 1.12, rejects: [{ step: 2, reason: 'too bright', count: 1 }] },
-  { lineId: 'kh-birch', name: 'Birch for the platform', pieces: 8, startedAgoMs: 2 * DAY, slow: 1.1, used: 1, rejects: [], stopAt: { step: 'sprinkle', done: 3 } },
+  { lineId: 'kh-birch', name: 'Birch for the platform', pieces: 8, startedAgoMs: 4 * DAY, slow: 1.1, used: 1, rejects: [], stopAt: { step: 'sprinkle', done: 3 } },
   { lineId: 'kh-beech-young', name: 'Young beech, tacky since yesterday', pieces: 10, startedAgoMs: 25.2 * 60 * MINUTE, slow: 1, used: 1, rejects: [], stopAt: { step: 'press', done: 4, round: true } },
 ]
 
@@ -98,7 +98,7 @@ function tell(document: WorkshopDocument, story: Story, nowMs: number, random: (
     }
     ms += step.batchSec * story.slow * 1000
     if (story.stopAt?.step === step.id) {
-      ms = Math.min(ms, nowMs - 10 * MINUTE)
+      ms = Math.min(ms, nowMs - 26 * 60 * MINUTE)
       if (story.stopAt.round) { ms = nowMs - 23.4 * 60 * MINUTE; act({ type: 'round', step: at }) }
       ms += story.stopAt.done * step.pieceSec * 1000
       act({ type: 'pieces', step: at, count: story.stopAt.done })

@@ -49,6 +49,27 @@ test.describe('the Brief, with awkward hands', () => {
     await expect(row.getByLabel('Model size')).toContainText('43 mm')
   })
 
+  test('one field after another, as fast as they are typed, are all kept; a fault stays with its field', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('brief')
+    await maker.newCommission('In haste', '1:43.5')
+    const row = await maker.addLine('Olive', 'olea', 5, '')
+    await row.getByLabel('Pieces').focus()
+    await page.keyboard.press('ControlOrMeta+A')
+    for (const typed of ['none', undefined, '80', '7 m', '4 m']) {
+      if (typed !== undefined) await page.keyboard.type(typed)
+      await page.keyboard.press('Tab')
+    }
+    await expect(row.getByLabel('Model size')).toContainText('129 mm × 92 mm')
+    await expect(row.getByRole('alert')).toHaveText('Pieces: read “none”; allowed is 1 to 10000.')
+    await expect(row.getByLabel('Pieces')).toHaveValue('none')
+    await page.reload()
+    await expect(row.getByLabel('Pieces')).toHaveValue('5')
+    await expect(row.getByLabel('Stature, per cent')).toHaveValue('80')
+    await expect(row.getByLabel('Real height')).toHaveValue('7.0 m')
+    await expect(row.getByLabel('Real crown width')).toHaveValue('4.0 m')
+  })
+
   test('a line and a commission are removed only after asking; what a batch hangs on stays', async ({ page }) => {
     const maker = new Maker(page)
     await maker.open('brief', 'demo')

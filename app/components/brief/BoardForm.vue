@@ -3,24 +3,20 @@ import { hazeSchools, hazeShare, USUAL_HAZE, type HazeSchool } from '~~/core/col
 import { apparentShare, perspectiveFactor, USUAL_BOARD_DEPTH_MM, type Commission } from '~~/core/commissions'
 import { hopkinsDays, shiftDays } from '~~/core/plants'
 import { formatModelLength, formatRealLength, parseLength, plainNumber, readNumber, toRealMm } from '~~/core/units'
-import { saveCommission } from '../../db/commands/brief'
+import { changeCommission } from '../../db/commands/brief'
 
 /** The board that the commission stands on, how deep it is to seem, and how colours are lightened for scale. */
 const props = defineProps<{ commission: Commission }>()
 const workshop = useWorkshop()
-type Field = 'width' | 'depth' | 'factor'
-const text = reactive<Record<Field, string>>({ width: '', depth: '', factor: '' })
-const fault = reactive<Record<Field, string>>({ width: '', depth: '', factor: '' })
-
 const length = (mm: number | undefined): string => (mm === undefined ? '' : formatModelLength(mm, workshop.settings.units))
-watch(() => props.commission, (row) => {
-  const shown = { width: length(row.boardWidthMm), depth: length(row.boardDepthMm), factor: row.depthFactor === undefined ? '' : plainNumber(row.depthFactor, 2) }
-  for (const field of ['width', 'depth', 'factor'] as const) if (fault[field] === '') text[field] = shown[field]
-}, { immediate: true })
+const { text, fault, left } = useFieldTexts(() => props.commission.id, () => {
+  const { boardWidthMm, boardDepthMm, depthFactor } = props.commission
+  return { width: length(boardWidthMm), depth: length(boardDepthMm), factor: depthFactor === undefined ? '' : plainNumber(depthFactor, 2) }
+})
 
-const store = (change: Partial<Commission>) => workshop.give(saveCommission, { ...props.commission, ...change })
+const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
 async function leaveLength(field: 'width' | 'depth', most: number): Promise<void> {
-  fault[field] = ''
+  left(field)
   const key = field === 'width' ? 'boardWidthMm' : 'boardDepthMm'
   if (text[field].trim() === '') { await store({ [key]: undefined }); return }
   const reading = parseLength(text[field], 'mm')
@@ -31,8 +27,9 @@ async function leaveLength(field: 'width' | 'depth', most: number): Promise<void
 async function leaveFactor(): Promise<void> {
   const value = text.factor.replace('×', '').trim()
   const read = value === '' ? undefined : readNumber(value)
-  fault.factor = value === '' || (read !== undefined && read >= 1 && read <= 10) ? '' : `Read “${text.factor}”; allowed is 1 to 10.`
-  if (fault.factor === '') await store({ depthFactor: read === 1 ? undefined : read })
+  left('factor')
+  if (value !== '' && !(read !== undefined && read >= 1 && read <= 10)) fault.factor = `Read “${text.factor}”; allowed is 1 to 10.`
+  else await store({ depthFactor: read === 1 ? undefined : read })
 }
 
 /** What forced perspective does at the back of the board, in words. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Commission } from '~~/core/commissions'
 import { formatRatio, formatModelLength, parseLength, parseRatio, plainNumber } from '~~/core/units'
-import { removeCommission, saveCommission } from '../../db/commands/brief'
+import { changeCommission, removeCommission } from '../../db/commands/brief'
 
 /** The commission's own facts. A field is stored when it is left; what can't be read stays in the field with the reason. */
 const props = defineProps<{ commission: Commission }>()
@@ -10,21 +10,16 @@ const workshop = useWorkshop()
 const notices = useNotices()
 const removing = ref(false)
 
-const blank = { name: '', scale: '', place: '', latitude: '', altitude: '', date: '', deadline: '', viewing: '', stature: '' }
-type Field = keyof typeof blank
-const text = reactive({ ...blank })
-const fault = reactive({ ...blank })
-
-function show(row: Commission): void {
-  const shown: Record<Field, string> = {
+const { text, fault, left } = useFieldTexts(() => props.commission.id, () => {
+  const row = props.commission
+  return {
     name: row.name, scale: formatRatio(row.ratio), place: row.place, latitude: plainNumber(row.latitudeDeg, 2), altitude: plainNumber(row.altitudeM, 0),
     date: row.dateDepicted, deadline: row.deadline ?? '', viewing: formatModelLength(row.viewingMm, workshop.settings.units), stature: plainNumber(row.stature * 100, 0),
   }
-  for (const field of Object.keys(blank) as Field[]) if (fault[field] === '') text[field] = shown[field]
-}
-watch(() => props.commission, show, { immediate: true })
+})
+type Field = keyof typeof text
 
-const store = (change: Partial<Commission>) => workshop.give(saveCommission, { ...props.commission, ...change })
+const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
 
 const numberIn = (name: string, min: number, max: number, value: string): number | string => {
   const read = value.trim() === '' ? NaN : Number(value.replace(',', '.').replace('−', '-'))
@@ -33,7 +28,7 @@ const numberIn = (name: string, min: number, max: number, value: string): number
 
 /** Reads one field; stores it, or says what is wrong with it. */
 async function leave(field: Field): Promise<void> {
-  fault[field] = ''
+  left(field)
   const value = text[field]
   switch (field) {
     case 'name': return value.trim() === '' ? refuse(field, 'A commission needs a name.') : void await store({ name: value })

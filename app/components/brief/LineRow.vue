@@ -2,7 +2,7 @@
 import { lineSize, zones, type Line } from '~~/core/commissions'
 import { ages } from '~~/core/plants'
 import { parseLength, plainNumber } from '~~/core/units'
-import { removeLine, saveLine } from '../../db/commands/brief'
+import { changeLine, removeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
 /** One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size follows while they are typed. */
@@ -16,15 +16,11 @@ const imperial = computed(() => workshop.settings.units === 'imperial')
 const line = computed(() => props.plant.line)
 const overwritten = (metres: number | undefined): string => (metres === undefined ? '' : real(metres * 1000))
 
-const text = reactive({ name: '', pieces: '', stature: '', height: '', crown: '' })
-const fault = ref('')
-watch([line, imperial], () => {
-  Object.assign(text, {
-    name: line.value.name, pieces: String(line.value.pieces), stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
-    height: overwritten(line.value.heightM), crown: overwritten(line.value.crownWidthM),
-  })
-  fault.value = ''
-}, { immediate: true })
+const { text, fault, left } = useFieldTexts(() => line.value.id, () => ({
+  name: line.value.name, pieces: String(line.value.pieces), stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
+  height: overwritten(line.value.heightM), crown: overwritten(line.value.crownWidthM),
+}))
+const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 
 /** Metres in a field; nothing typed means as the species proposes. */
 function metres(value: string): number | undefined | string {
@@ -40,25 +36,30 @@ const typedSize = computed(() => {
   return lineSize({ ...line.value, heightM, crownWidthM }, commission.current, props.plant.species)
 })
 
-async function store(change: Partial<Line>): Promise<void> {
-  fault.value = ''
-  await workshop.give(saveLine, { ...line.value, ...change })
+const store = (change: Partial<Line>) => workshop.give(changeLine, line.value.id, change)
+async function leaveName(): Promise<void> {
+  left('name')
+  if (text.name.trim() === '') text.name = line.value.name
+  else await store({ name: text.name })
 }
 async function leaveLength(field: 'height' | 'crown'): Promise<void> {
   const read = metres(text[field])
-  if (typeof read === 'string') { fault.value = read; return }
   const most = field === 'height' ? 120 : 80
-  if (read !== undefined && read > most) { fault.value = `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`; return }
-  await store(field === 'height' ? { heightM: read } : { crownWidthM: read })
+  left(field)
+  if (typeof read === 'string') fault[field] = read
+  else if (read !== undefined && read > most) fault[field] = `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`
+  else await store(field === 'height' ? { heightM: read } : { crownWidthM: read })
 }
 async function leavePieces(): Promise<void> {
   const read = Number(text.pieces)
-  if (!Number.isInteger(read) || read < 1 || read > 10_000) fault.value = `Pieces: read “${text.pieces}”; allowed is 1 to 10000.`
+  left('pieces')
+  if (!Number.isInteger(read) || read < 1 || read > 10_000) fault.pieces = `Pieces: read “${text.pieces}”; allowed is 1 to 10000.`
   else await store({ pieces: read })
 }
 async function leaveStature(): Promise<void> {
   const read = text.stature.trim() === '' ? undefined : Number(text.stature.replace('%', '').replace(',', '.'))
-  if (read !== undefined && !(read >= 60 && read <= 100)) fault.value = `Stature: read “${text.stature}”; allowed is 60 to 100 %, or nothing for the commission’s own.`
+  left('stature')
+  if (read !== undefined && !(read >= 60 && read <= 100)) fault.stature = `Stature: read “${text.stature}”; allowed is 60 to 100 %, or nothing for the commission’s own.`
   else await store({ stature: read === undefined ? undefined : read / 100 })
 }
 </script>
@@ -67,10 +68,10 @@ async function leaveStature(): Promise<void> {
   <tr :class="{ 'bg-bench': commission.selected?.line.id === line.id }" @focusin="commission.chooseLine(line.id)">
     <td class="!pl-5">
       <span class="flex items-center gap-2">
-        <input v-model="text.name" class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold" aria-label="Name of the line" @change="text.name.trim() ? store({ name: text.name }) : (text.name = line.name)">
+        <input v-model="text.name" class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold" aria-label="Name of the line" @change="leaveName">
         <span class="botanical w-28 text-sm leading-tight max-[1180px]:hidden">{{ plant.species.botanical }}</span>
       </span>
-      <span v-if="fault" class="block text-sm text-hip" role="alert">{{ fault }}</span>
+      <span v-if="faults" class="block text-sm text-hip" role="alert">{{ faults }}</span>
     </td>
     <td>
       <select class="field field-cell !w-[112px]" aria-label="Age" :value="line.age" @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })">

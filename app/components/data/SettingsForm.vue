@@ -2,26 +2,31 @@
 import { plainNumber, readNumber } from '~~/core/units'
 import { vapourDeficitHPa } from '~~/core/adhesives'
 import type { Settings } from '~~/core/workshop'
-import { saveSettings } from '../../db/commands/brief'
+import { changeSettings } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
 const commission = useCommission()
-const text = reactive({ name: '', currency: '', roomC: '', humidity: '' })
-const fault = reactive({ name: '', roomC: '', humidity: '' })
-watch(() => workshop.settings, (settings) => {
-  Object.assign(text, { name: settings.name, currency: settings.currency, roomC: plainNumber(settings.roomC, 1), humidity: plainNumber(settings.humidity, 0) })
-}, { immediate: true })
+const { text, fault, left } = useFieldTexts(() => workshop.key, () => {
+  const { name, currency, roomC, humidity } = workshop.settings
+  return { name, currency, roomC: plainNumber(roomC, 1), humidity: plainNumber(humidity, 0) }
+})
 
-const store = (change: Partial<Settings>) => workshop.give(saveSettings, { ...workshop.settings, ...change })
+const store = (change: Partial<Settings>) => workshop.give(changeSettings, change)
 
 async function leave(field: 'roomC' | 'humidity', label: string, min: number, max: number): Promise<void> {
   const read = readNumber(text[field])
-  fault[field] = read === undefined || read < min || read > max ? `${label}: read “${text[field]}”; allowed is ${min} to ${max}.` : ''
-  if (!fault[field] && read !== undefined) await store({ [field]: read })
+  left(field)
+  if (read === undefined || read < min || read > max) fault[field] = `${label}: read “${text[field]}”; allowed is ${min} to ${max}.`
+  else await store({ [field]: read })
 }
 async function leaveName(): Promise<void> {
-  fault.name = text.name.trim() === '' ? 'A workshop needs a name.' : ''
-  if (!fault.name) await store({ name: text.name.trim() })
+  left('name')
+  if (text.name.trim() === '') fault.name = 'A workshop needs a name.'
+  else await store({ name: text.name.trim() })
+}
+async function leaveCurrency(): Promise<void> {
+  left('currency')
+  await store({ currency: text.currency.trim().slice(0, 8) })
 }
 const deficit = computed(() => plainNumber(vapourDeficitHPa(workshop.settings.roomC, workshop.settings.humidity), 1))
 </script>
@@ -43,7 +48,7 @@ const deficit = computed(() => plainNumber(vapourDeficitHPa(workshop.settings.ro
           <option value="A4">A4</option><option value="Letter">US Letter</option>
         </select>
       </div>
-      <TextField v-model="text.currency" label="Currency" placeholder="€, £, kr" @change="store({ currency: text.currency.trim().slice(0, 8) })" />
+      <TextField v-model="text.currency" label="Currency" placeholder="€, £, kr" @change="leaveCurrency" />
     </div>
     <p class="-mt-1 text-sm text-soft">Every field reads both: 8ft6, 2.6 m, 31mm, 3/4in.</p>
     <h3 class="mt-2">The room that pieces dry in</h3>

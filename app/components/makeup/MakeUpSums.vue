@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { MakeUp } from '~~/core/methods'
 import { parseMoney, formatMoney } from '~~/core/units'
-import { saveLine } from '../../db/commands/brief'
+import { changeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
 /** Pieces, time, cost, and what to do next. */
@@ -16,7 +16,7 @@ watch(() => props.plant.line, (line) => { bought.value = line.boughtPriceMinor =
 async function leaveBought(): Promise<void> {
   const reading = bought.value.trim() === '' ? undefined : parseMoney(bought.value)
   if (reading?.kind === 'none') { notices.fault(reading.because); return }
-  await workshop.give(saveLine, { ...props.plant.line, boughtPriceMinor: reading?.value })
+  await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
 const ready = computed(() => props.makeUp.steps.length > 0 && props.startedFault === '')
 const { printing, print } = useBatchCard()

@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { sitterOf } from '~~/core/commissions'
 import { views, type View } from '~~/core/skeleton'
 import { formatRatio, plainNumber, readSigned, toRealMm } from '~~/core/units'
-import { saveLine } from '../../db/commands/brief'
+import { changeLine } from '../../db/commands/brief'
 import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
 import { arrived, drawingOf } from '../../drawing/studio'
@@ -56,13 +56,12 @@ const facts = computed(() => {
 })
 
 /** See-through wanted in full leaf; emptied, the species' own again. */
-const typed = reactive({ seeThrough: '', wind: '', leanDeg: '' })
-const fault = ref('')
 const inPercent = (share: number | undefined): string => (share === undefined ? '' : plainNumber(share * 100, 0))
-watch(() => props.plant.line, (line) => {
-  Object.assign(typed, { seeThrough: inPercent(line.seeThrough), wind: inPercent(line.wind), leanDeg: line.leanDeg === undefined ? '' : plainNumber(line.leanDeg, 1) })
-  fault.value = ''
-}, { immediate: true })
+const { text: typed, fault, left } = useFieldTexts(() => props.plant.line.id, () => {
+  const { seeThrough, wind, leanDeg } = props.plant.line
+  return { seeThrough: inPercent(seeThrough), wind: inPercent(wind), leanDeg: leanDeg === undefined ? '' : plainNumber(leanDeg, 1) }
+})
+const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 /** What may be typed for each, and how it is stored. */
 const bounds = { seeThrough: { name: 'See-through', low: 2, high: 90, unit: '%', per: 100 }, wind: { name: 'Wind', low: 0, high: 100, unit: '%', per: 100 }, leanDeg: { name: 'Lean', low: -40, high: 40, unit: '°', per: 1 } } as const
 async function leave(field: keyof typeof bounds): Promise<void> {
@@ -70,8 +69,9 @@ async function leave(field: keyof typeof bounds): Promise<void> {
   const text = typed[field].trim()
   const read = text === '' ? undefined : readSigned(text.replace(/[%°]/g, ''))
   const fits = text === '' || (read !== undefined && read >= low && read <= high)
-  fault.value = fits ? '' : `${name}: read “${text}”; allowed is ${low} to ${high} ${unit}.`
-  if (fits) await workshop.give(saveLine, { ...props.plant.line, [field]: read === undefined || (field !== 'seeThrough' && read === 0) ? undefined : read / per })
+  left(field)
+  if (!fits) fault[field] = `${name}: read “${text}”; allowed is ${low} to ${high} ${unit}.`
+  else await workshop.give(changeLine, props.plant.line.id, { [field]: read === undefined || (field !== 'seeThrough' && read === 0) ? undefined : read / per })
 }
 </script>
 
@@ -97,13 +97,13 @@ async function leave(field: keyof typeof bounds): Promise<void> {
     <dl class="facts">
       <template v-for="[name, value] in facts" :key="name"><dt>{{ name }}</dt><dd>{{ value }}</dd></template>
       <dt v-if="hasCrown"><label for="see-through">See-through</label></dt>
-      <dd v-if="hasCrown"><input id="see-through" v-model="typed.seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault.startsWith('See')" @change="leave('seeThrough')"> % in full leaf</dd>
+      <dd v-if="hasCrown"><input id="see-through" v-model="typed.seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault.seeThrough !== ''" @change="leave('seeThrough')"> % in full leaf</dd>
       <dt><label for="lean">Lean</label></dt>
-      <dd><input id="lean" v-model="typed.leanDeg" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.startsWith('Lean')" @change="leave('leanDeg')">°</dd>
+      <dd><input id="lean" v-model="typed.leanDeg" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.leanDeg !== ''" @change="leave('leanDeg')">°</dd>
       <dt><label for="wind">Wind-shaped</label></dt>
-      <dd><input id="wind" v-model="typed.wind" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.startsWith('Wind')" @change="leave('wind')"> %</dd>
+      <dd><input id="wind" v-model="typed.wind" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.wind !== ''" @change="leave('wind')"> %</dd>
     </dl>
-    <p v-if="fault" class="px-4 pb-2 text-sm text-hip" role="alert">{{ fault }}</p>
+    <p v-if="faults" class="px-4 pb-2 text-sm text-hip" role="alert">{{ faults }}</p>
   </section>
 </template>
 

@@ -1,3 +1,4 @@
+import type * as z from 'zod'
 import { commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
 import { foldRun, isOpen } from '../../../core/batches'
 import { none, ok, type Reading } from '../../../core/units'
@@ -95,9 +96,29 @@ async function openBatchName(db: CommandContext['db'], lineId: string): Promise<
   return undefined
 }
 
-/** Writes the workshop's settings. */
-export async function saveSettings({ db, now }: CommandContext, settings: Omit<Settings, 'changedAt'>): Promise<Reading<Settings>> {
-  const checked = check(settingsSchema, { ...settings, changedAt: now() })
-  if (checked.kind === 'ok') await db.transaction('rw', db.settings, () => db.settings.put(checked.value))
-  return checked
+/**
+ * Fields to change in a stored record, or what makes them from the record as it is stored now. A field given as undefined is emptied; one not named
+ * stays, whatever a window still shows of it.
+ */
+export type Change<T> = Partial<Omit<T, 'id' | 'changedAt'>> | ((stored: T) => Partial<Omit<T, 'id' | 'changedAt'>>)
+
+export const changeCommission = ({ db, now }: CommandContext, id: string, change: Change<Commission>): Promise<Reading<Commission>> =>
+  changeRecord<Commission>(db, db.commissions, commissionSchema, id, change, now(), 'This commission is gone already.')
+
+export const changeLine = ({ db, now }: CommandContext, id: string, change: Change<Line>): Promise<Reading<Line>> =>
+  changeRecord<Line>(db, db.lines, lineSchema, id, change, now(), 'This line is gone already.')
+
+export const changeSettings = ({ db, now }: CommandContext, change: Change<Settings>): Promise<Reading<Settings>> =>
+  changeRecord<Settings>(db, db.settings, settingsSchema, 'settings', change, now(), 'The settings are gone.')
+
+interface Records<T> { readonly name: string; get(id: string): PromiseLike<T | undefined>; put(record: T): PromiseLike<unknown> }
+
+async function changeRecord<T extends { removed?: boolean | undefined }>(db: CommandContext['db'], records: Records<T>, schema: z.ZodType<T>, id: string, change: Change<T>, changedAt: string, gone: string): Promise<Reading<T>> {
+  return db.transaction('rw', records.name, async () => {
+    const stored = await records.get(id)
+    if (!stored || stored.removed) return none(gone)
+    const checked = check(schema, { ...stored, ...(typeof change === 'function' ? change(stored) : change), id, changedAt })
+    if (checked.kind === 'ok') await records.put(checked.value)
+    return checked
+  })
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { planFrom } from '~~/core/batches'
+import type { Line } from '~~/core/commissions'
 import { rankMethods } from '~~/core/methods'
 import { planBatch } from '../../db/commands/bench'
-import { saveLine } from '../../db/commands/brief'
+import { changeLine } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
 const commission = useCommission()
@@ -29,12 +30,14 @@ const makeUp = computed(() => {
 })
 
 async function choose(id: string): Promise<void> {
-  if (plant.value) await workshop.give(saveLine, { ...plant.value.line, methodId: id })
+  if (plant.value) await workshop.give(changeLine, plant.value.line.id, { methodId: id })
 }
 async function chooseMaterial(slot: string, materialId: string): Promise<void> {
   if (!plant.value) return
-  const { [slot]: _was, ...others } = plant.value.line.materials ?? {}
-  await workshop.give(saveLine, { ...plant.value.line, materials: materialId === '' ? others : { ...others, [slot]: materialId } })
+  await workshop.give(changeLine, plant.value.line.id, (stored: Line) => {
+    const { [slot]: _was, ...others } = stored.materials ?? {}
+    return { materials: materialId === '' ? others : { ...others, [slot]: materialId } }
+  })
 }
 async function plan(start: boolean): Promise<void> {
   if (!plant.value || !makeUp.value || makeUp.value.steps.length === 0) return

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { KeepOut } from '~~/core/commissions'
+import type { Commission, KeepOut } from '~~/core/commissions'
 import { planSvg } from '~~/core/planting'
 import { formatRatio, parseLength } from '~~/core/units'
-import { saveCommission } from '../../db/commands/brief'
+import { changeCommission } from '../../db/commands/brief'
 import { newId } from '../../db/ids'
 import { fileNameOf, save } from '../../composables/save'
 import { useEventListener } from '@vueuse/core'
@@ -42,10 +42,10 @@ async function finish(): Promise<void> {
   await keep([...keepOuts.value, made])
 }
 async function keep(rows: KeepOut[]): Promise<void> {
-  if (commission.current) await workshop.give(saveCommission, { ...commission.current, keepOuts: rows })
+  if (commission.current) await workshop.give(changeCommission, commission.current.id, { keepOuts: rows })
 }
 async function another(): Promise<void> {
-  if (commission.current) await workshop.give(saveCommission, { ...commission.current, planSeed: ((commission.current.planSeed ?? 0) + 1) % 1_000_000 })
+  if (commission.current) await workshop.give(changeCommission, commission.current.id, ({ planSeed = 0 }: Commission) => ({ planSeed: (planSeed + 1) % 1_000_000 }))
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!drawing.value || !isFree(event)) return

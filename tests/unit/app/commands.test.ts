@@ -5,7 +5,7 @@ import { foldRun, type Deed } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
 import { canonical } from '../../../core/workshop'
 import { doDeed, endBatch, planBatch, undoDeed } from '../../../app/db/commands/bench'
-import { removeCommission, removeLine, saveCommission, saveLine, saveSettings } from '../../../app/db/commands/brief'
+import { changeCommission, changeLine, changeSettings, removeCommission, removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
 import type { CommandContext } from '../../../app/db/commands/context'
 import { deleteWorkshop, ensureWorkshop, importAsCopy, mergeIntoWorkshop, readWorkshop, wipeWorkshop } from '../../../app/db/commands/data'
 import { countLot, receiveLot, saveMaterial } from '../../../app/db/commands/stock'
@@ -87,7 +87,7 @@ describe('commands', () => {
     expect(await saveLine(context, line())).toMatchObject({ kind: 'none', because: 'The commission of this line is gone.' })
     expect(await receiveLot(context, { materialId: 'pva', source: 'bought', label: ' ', date: '2026-10-01', quantity: 1 })).toMatchObject({ kind: 'none', because: expect.stringContaining('label') })
     expect(await receiveLot(context, { materialId: 'pva', source: 'bought', label: 'x', date: '2026-10-01', quantity: 0 })).toMatchObject({ kind: 'none' })
-    expect(await saveSettings(context, { ...(await context.db.settings.get('settings'))!, humidity: 400 })).toMatchObject({ kind: 'none', because: expect.stringContaining('humidity') })
+    expect(await changeSettings(context, { humidity: 400 })).toMatchObject({ kind: 'none', because: expect.stringContaining('humidity') })
     expect(await context.db.commissions.count()).toBe(0)
     expect(await context.db.lots.count()).toBe(0)
   })
@@ -101,6 +101,23 @@ describe('commands', () => {
     value(await saveMaterial(context, { ...pva, unit: 'g' }))
     value(await receiveLot(context, { materialId: 'pva', source: 'bought', label: 'tub', date: '2026-10-01', quantity: 500 }))
     expect(await saveMaterial(context, { ...pva, unit: 'ml' })).toMatchObject({ kind: 'none', because: expect.stringContaining('unit') })
+  })
+
+  test('changes of different fields at once all stay, whatever the windows that gave them still showed', async () => {
+    const context = await bench()
+    await withBatch(context)
+    const answers = await Promise.all([
+      changeLine(context, 'l1', { pieces: 31 }), changeLine(context, 'l1', { heightM: 17 }), changeLine(context, 'l1', { materials: { crown: 'a' } }),
+      changeLine(context, 'l1', ({ materials }) => ({ materials: { ...materials, trunk: 'b' } })), changeCommission(context, 'c1', { ratio: 48 }), changeCommission(context, 'c1', { place: 'by the weir' }),
+    ])
+    expect(answers.every(({ kind }) => kind === 'ok')).toBe(true)
+    expect(await context.db.lines.get('l1')).toMatchObject({ pieces: 31, heightM: 17, materials: { crown: 'a', trunk: 'b' } })
+    expect(await context.db.commissions.get('c1')).toMatchObject({ ratio: 48, place: 'by the weir' })
+    value(await changeLine(context, 'l1', { heightM: undefined }))
+    expect((await context.db.lines.get('l1'))?.heightM).toBeUndefined()
+    expect(await changeLine(context, 'l1', { pieces: 0 })).toMatchObject({ kind: 'none', because: expect.stringContaining('pieces') })
+    expect(await changeLine(context, 'gone', { pieces: 1 })).toMatchObject({ kind: 'none', because: 'This line is gone already.' })
+    expect((await context.db.lines.get('l1'))?.pieces).toBe(31)
   })
 
   test('orders new lines at the end', async () => {

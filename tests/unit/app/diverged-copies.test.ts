@@ -3,7 +3,7 @@ import { foldRun, progressOf } from '../../../core/batches'
 import { balancesOf, countCorrection } from '../../../core/stock'
 import { canonical, type WorkshopDocument } from '../../../core/workshop'
 import { doDeed, endBatch, planBatch } from '../../../app/db/commands/bench'
-import { removeLine, saveCommission, saveLine, saveSettings } from '../../../app/db/commands/brief'
+import { changeSettings, removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
 import type { CommandContext } from '../../../app/db/commands/context'
 import { ensureWorkshop, mergeIntoWorkshop, readWorkshop, replaceWorkshop } from '../../../app/db/commands/data'
 import { countLot, receiveLot } from '../../../app/db/commands/stock'
@@ -55,8 +55,7 @@ describe('two copies that went their own ways', () => {
     const { laptop, tablet } = await twoCopies()
     await saveLine(laptop, line({ pieces: 20 }))
     await saveLine(tablet, line({ pieces: 30 }))
-    const settings = (await laptop.db.settings.get('settings'))!
-    await saveSettings(tablet, { ...settings, name: 'At the bench' })
+    await changeSettings(tablet, { name: 'At the bench' })
     const merged = await exchange(laptop, tablet)
     expect(merged.lines[0]?.pieces).toBe(30)
     expect(merged.settings.name).toBe('At the bench')

@@ -35,3 +35,14 @@ describe.each(['2026-11-25T08:00:00.000Z', '2027-02-28T23:59:00.000Z', '2028-07-
     for (const { onHand } of balancesOf(document.movements).values()) expect(onHand).toBeGreaterThanOrEqual(0)
   })
 })
+
+test('at any hour of the day the batch with the closing window is the one touched last, its events in order', () => {
+  for (let hour = 0; hour < 24; hour += 1) {
+    const now = Date.parse('2026-11-25T00:10:00.000Z') + hour * 3_600_000
+    const document = buildDemo(now)
+    const open = document.batches.filter((batch) => isOpen(foldRun(batch, document.events.filter(({ batchId }) => batchId === batch.id))))
+    const times = open.map(({ id, name }) => ({ name, at: document.events.filter(({ batchId }) => batchId === id).map(({ at }) => at) }))
+    for (const { at } of times) expect([...at].sort()).toEqual(at)
+    expect(times.sort((a, b) => b.at.at(-1)!.localeCompare(a.at.at(-1)!)).map(({ name }) => name)).toEqual(['Young beech, tacky since yesterday', 'Birch for the platform'])
+  }
+})
