@@ -6,7 +6,7 @@ import type { Grower } from '../workers/grow.worker'
 /** Enough for a few commissions; the oldest goes first. */
 const KEPT = 400
 
-const grown = new Map<string, PlantDrawing>()
+const grown = shallowReactive(new Map<string, PlantDrawing>())
 const asked = new Map<string, number>()
 /** Goes up by one with each drawing that arrives; what draws watches it. */
 export const arrived = ref(0)
@@ -36,7 +36,7 @@ function keyOf(sitter: Sitter): string {
   return key
 }
 
-/** The drawing of a sitter if it has been grown; else it is asked of the worker, and {@link arrived} tells when it is there. */
+/** The drawing of a sitter if it has been grown; else it is asked of the worker. A computed value that asks is worked out again when it is there; {@link arrived} tells of any. */
 export function drawingOf(sitter: Sitter): PlantDrawing | undefined {
   const key = keyOf(sitter)
   const known = grown.get(key)
@@ -66,8 +66,10 @@ export function goOnGrowing(): void {
 }
 
 function keep(key: string, drawing: PlantDrawing): void {
-  const oldest = grown.keys().next().value
-  if (grown.size >= KEPT && oldest !== undefined) grown.delete(oldest)
+  // What is dropped is not asked for again until it is painted again.
+  const plain = toRaw(grown)
+  const oldest = plain.keys().next().value
+  if (plain.size >= KEPT && oldest !== undefined) plain.delete(oldest)
   grown.set(key, drawing)
 }
 

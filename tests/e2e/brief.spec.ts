@@ -60,7 +60,7 @@ test.describe('the Brief, with awkward hands', () => {
       if (typed !== undefined) await page.keyboard.type(typed)
       await page.keyboard.press('Tab')
     }
-    await expect(row.getByLabel('Model size')).toContainText('129 mm × 92 mm')
+    await expect(row.getByLabel('Model size')).toContainText('129 mm × 74 mm')
     await expect(row.getByRole('alert')).toHaveText('Pieces: read “none”; allowed is 1 to 10000.')
     await expect(row.getByLabel('Pieces')).toHaveValue('none')
     await page.reload()

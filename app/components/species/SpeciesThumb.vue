@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { useElementVisibility } from '@vueuse/core'
 import { lineSize, sitterOf } from '~~/core/commissions'
 import { ages, lookOn, type Age, type Place, type Species } from '~~/core/plants'
 import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
 import { paintPlant } from '../../drawing/raster'
-import { arrived, drawingOf } from '../../drawing/studio'
+import { drawingOf } from '../../drawing/studio'
 
 /** A species drawn on a day: one plant as large as fits, or its four ages side by side with a person, at one scale. */
 const props = withDefaults(defineProps<{ species: Species; date: string; place: Place; width: number; height: number; all?: boolean; bare?: boolean }>(), { all: false, bare: false })
@@ -28,16 +29,18 @@ const layout = computed(() => {
   })
   return { pxPerMm, places, personX: x + PERSON_M * 4 * pxPerMm }
 })
+/** Only what can be seen is grown and painted: the library is long. */
+const seen = useElementVisibility(canvas, { rootMargin: '120px' })
+const drawings = computed(() => (seen.value ? layout.value.places.map(({ age, size }) => drawingOf(sitterOf({ id: `${props.species.id}-${age}` }, props.species, size, props.species.seeThrough))) : []))
 function paint(): void {
-  raster.paint((pixels, k) => {
-    for (const { size, at, age } of layout.value.places) {
-      const drawing = drawingOf(sitterOf({ id: `${props.species.id}-${age}` }, props.species, size, props.species.seeThrough))
+  if (seen.value) raster.paint((pixels, k) => {
+    for (const [i, { at }] of layout.value.places.entries()) {
+      const drawing = drawings.value[i]
       if (drawing) paintPlant(pixels, drawing, paletteOf(look.value), { x: at * k, groundY: (props.height - 3) * k, pxPerMm: layout.value.pxPerMm * k }, props.bare)
     }
   }, (context) => { if (props.all) paintPerson(context, layout.value.personX, props.height - 3, PERSON_M * 10 * layout.value.pxPerMm) })
 }
-watch([layout, look, () => props.bare, arrived, raster.scale], paint, { flush: 'post' })
-onMounted(paint)
+watch([layout, look, () => props.bare, drawings, raster.scale], paint, { flush: 'post' })
 </script>
 
 <template>
