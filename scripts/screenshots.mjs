@@ -24,22 +24,47 @@ async function picture(name, path, act = async () => {}) {
   await page.waitForTimeout(900)
   await act()
   await page.evaluate(() => document.activeElement instanceof HTMLButtonElement && document.activeElement.blur())
-  await page.waitForTimeout(400)
+  // The plants have been grown, and painted finely.
+  await page.getByText(/^Growing \d/).waitFor({ state: 'detached' })
+  await page.waitForTimeout(1500)
   await page.screenshot({ path: join(out, `${name}.png`) })
   console.log(name)
+}
+
+async function choose(commission) {
+  await page.getByRole('button', { name: 'Change commission' }).click()
+  await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
 }
 
 try {
   await picture('brief', '/demo/brief')
   await picture('line-up', '/demo/line-up')
   await picture('line-up-spring', '/demo/line-up', async () => {
-    await page.getByRole('button', { name: 'Change commission' }).click()
-    await page.getByRole('menuitem', { name: /Cold Saltings/ }).click()
+    await choose('Cold Saltings')
     await page.getByRole('button', { name: /^Hawthorn.* at the model/ }).click()
   })
+  await picture('line-up-winter', '/demo/line-up', async () => {
+    await choose('Kestrel Halt')
+    await page.getByRole('slider', { name: 'Date depicted' }).focus()
+    await page.keyboard.press('Home')
+    for (let i = 0; i < 14; i += 1) await page.keyboard.press('ArrowRight')
+  })
+  await picture('line-up-pieces', '/demo/line-up', async () => {
+    await page.getByRole('slider', { name: 'Date depicted' }).focus()
+    await page.keyboard.press('Home')
+    for (let i = 0; i < 9; i += 1) await page.keyboard.press('PageDown')
+    await page.getByRole('button', { name: /^Beech, old.* at the model/ }).click()
+    await page.getByRole('button', { name: 'Pieces', exact: true }).click()
+  })
+  await picture('planting', '/demo/planting', async () => { await page.getByRole('button', { name: 'Another plan' }).waitFor() })
+  await picture('species', '/demo/species?kind=umbrella-pine')
+  await picture('suggestion', '/demo/brief', async () => {
+    await page.getByRole('button', { name: 'Suggest a planting…' }).click()
+    for (const name of ['Woodland edge', 'Hay meadow']) await page.getByRole('button', { name, exact: true }).click()
+    await page.getByRole('button', { name: 'Suggest', exact: true }).click()
+  })
   await picture('make-up', '/demo/make-up', async () => {
-    await page.getByRole('button', { name: 'Change commission' }).click()
-    await page.getByRole('menuitem', { name: /Kestrel Halt/ }).click()
+    await choose('Kestrel Halt')
     for (let i = 0; i < 4; i += 1) await page.keyboard.press(']')
   })
   await picture('make-up-figure', '/demo/make-up', async () => {

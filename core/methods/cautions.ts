@@ -7,6 +7,7 @@ export const cautions = {
   adhesive: { title: 'Adhesive fumes', text: 'Contact adhesive gives off solvent while it clears: open the window, no flame, and follow the label.' },
   dust: { title: 'Dust', text: 'Dry flock and fibre float. Wear a dust mask when you sprinkle, tip or sieve a lot of it.' },
   'wet-bath': { title: 'Bath', text: 'Gloves keep paint and glue off the skin. Keep these bowls out of the kitchen afterwards.' },
+  drilling: { title: 'Drilling', text: 'Look under the board for wires before you drill. Clamp it, wear glasses, keep the other hand away from the bit.' },
 } as const
 
 export type CautionId = keyof typeof cautions

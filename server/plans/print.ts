@@ -1,4 +1,5 @@
 import PDFDocument from 'pdfkit'
+import { cautionFootnote, cautions } from '../../core/methods'
 import { keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
 import { CHECK_BAR_MM, checkBar, collect, INK, mm, registerFonts, RULE, SOFT, type CardFonts, type Pdf } from '../print/paper'
 import type { PlanOrder } from './order'
@@ -58,7 +59,7 @@ function legend(pdf: Pdf, order: PlanOrder, sheets: number): void {
   const left = mm(MARGIN_MM + 4)
   pdf.font('title').fontSize(16).fillColor(INK).text(order.title, left, left)
   pdf.font('text').fontSize(10).fillColor(SOFT).text(`${order.scale} · board ${Math.round(order.board.widthMm)} × ${Math.round(order.board.depthMm)} mm · ${order.spots.length} pieces on ${sheets} ${sheets === 1 ? 'sheet' : 'sheets'} at 1:1. The front edge is at the foot of the first row. Numbers are those of the pieces in their line.`, { width: pdf.page.width - 2 * left })
-  pdf.font('bold').fontSize(10).fillColor('#8A5A08').text('Drilling and knives: eyes and hands. Clamp the board, wear glasses. Labels and local rules come first.', { width: pdf.page.width - 2 * left })
+  pdf.font('bold').fontSize(10).fillColor('#8A5A08').text(`${cautions.drilling.title}. ${cautions.drilling.text} ${cautionFootnote}`, { width: pdf.page.width - 2 * left })
   pdf.moveDown(0.6)
   for (const { code, name, pieces } of order.legend) {
     if (pdf.y > pdf.page.height - left - 14) { pdf.addPage(); pdf.y = left }

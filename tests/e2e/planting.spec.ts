@@ -83,6 +83,7 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
     const sheets = pages.slice(0, -1)
     expect(sheets).toHaveLength(Math.ceil((900 - 8) / (186 - 8)) * Math.ceil((400 - 8) / (252 - 8)))
     expect(pages.at(-1)!.text).toContain('Silver birch')
+    expect(pages.at(-1)!.text).toContain('Look under the board for wires before you drill')
     const printed = new Set(sheets.flatMap(({ items }) => items.map(({ text }) => text).filter((text) => /^[A-Z]{1,2}\d+$/.test(text))))
     expect(printed).toEqual(new Set(spots.keys()))
     for (const sheet of sheets) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Commission, KeepOut } from '~~/core/commissions'
+import { cautionFootnote, cautions } from '~~/core/methods'
 import { planSvg } from '~~/core/planting'
 import { formatRatio, parseLength } from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
@@ -115,6 +116,7 @@ async function print(): Promise<void> {
         </tr>
       </tbody>
     </table>
+    <p class="px-5 py-3 text-sm"><strong class="text-larch">{{ cautions.drilling.title }}.</strong> {{ cautions.drilling.text }} <span class="text-soft">{{ cautionFootnote }}</span></p>
   </div>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">No board yet</h1>
