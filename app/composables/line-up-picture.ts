@@ -20,16 +20,16 @@ export function useLineUpPicture() {
     if (!job) return undefined
     const personMm = toModelMm(1750, job.ratio)
     const wide = 1600
-    const layout = layOut(view.subjects, personMm, { widthPx: wide, groundPx: 520, topPx: 10, leftPx: 0, rightPx: 0 })
+    const layout = layOut(view.subjects, personMm, { widthPx: wide, groundPx: 520, topPx: 10, leftPx: 0, rightPx: 0, shelfPx: 56 }, view.pieces ? 4 : 1)
     const mm = (px: number): number => px / layout.pxPerMm
-    const placed: Placed[] = layout.stands.flatMap(({ plant, xs }) => xs.flatMap((x, i) => {
+    const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) => xs.flatMap((x, i) => {
       const drawing = drawingOf(sitterAt(plant, i))
-      return drawing ? [{ drawing, look: plant.plant.look, xMm: mm(x), shrink: plant.shrink }] : []
+      return drawing ? [{ drawing, look: plant.plant.look, xMm: mm(x), liftMm: mm(lift), shrink: plant.shrink }] : []
     }))
     return {
       title: job.name, under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
-      placed, labels: layout.stands.map(({ plant, left, right }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, under: model(plant.trueHeightMm), xMm: mm((left + right) / 2) })),
-      personXMm: mm(layout.personX), personMm, widthMm: mm(wide), topMm: layout.topMm, gridMm: gridSteps(layout.pxPerMm).labelled, realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
+      placed, labels: layout.stands.map(({ plant, left, right, lift }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, under: model(plant.trueHeightMm), xMm: mm((left + right) / 2), liftMm: mm(lift) })),
+      personXMm: mm(layout.personX), personMm, widthMm: mm(wide), topMm: mm(510), shelvesMm: layout.shelves.map(mm), shelfTopMm: layout.topMm, gridMm: gridSteps(layout.pxPerMm).labelled, realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
     }
   }
 

@@ -3,7 +3,10 @@ export interface Lined {
   readonly label: string
   readonly pieces: number
   readonly heightMm: number
+  /** Width that it takes up, mm. */
   readonly crownWidthMm: number
+  /** How far to the right of its foot the middle of that width lies, mm; 0 for what stands upright. */
+  readonly leanMm?: number
 }
 
 /** Where a line stands in the line-up. All in px. */
@@ -15,6 +18,8 @@ export interface Stand<P extends Lined = Lined> {
   readonly right: number
   readonly label: string
   readonly labelX: number
+  /** How high its shelf lies above the lowest. */
+  readonly lift: number
   /** Row of the label: neighbours whose labels would touch are set one below the other. */
   readonly row: number
 }
@@ -24,11 +29,21 @@ export interface LineUp<P extends Lined = Lined> {
   readonly personX: number
   readonly personRow: number
   readonly pxPerMm: number
-  /** Height that the grid reaches, mm. */
+  /** Heights of the shelves above the lowest, px, from the top one to 0. */
+  readonly shelves: readonly number[]
+  /** Height of a shelf, mm: what its grid reaches. */
   readonly topMm: number
 }
 
-export interface Room { readonly widthPx: number; readonly groundPx: number; readonly topPx: number; readonly leftPx: number; readonly rightPx: number }
+export interface Room {
+  readonly widthPx: number
+  readonly groundPx: number
+  readonly topPx: number
+  readonly leftPx: number
+  readonly rightPx: number
+  /** Room for labels under a shelf that is not the lowest. */
+  readonly shelfPx?: number
+}
 
 /** Wide enough for a hand to hit, px; less where there are too many. */
 const LEAST_STAND_PX = 46
@@ -37,35 +52,61 @@ const CHARACTER_PX = 6.9
 const ROWS = 3
 const MOST_COPIES = 7
 
-/** Sets the plants side by side at one scale, as large as height and width allow. */
-export function layOut<P extends Lined>(plants: readonly P[], personMm: number, room: Room): LineUp<P> {
-  const roomPx = Math.max(1, room.widthPx - room.leftPx - room.rightPx)
+const GAP_SHARE = 0.06
+
+/**
+ * Sets the plants side by side at one scale, as large as height and width allow.
+ * @param mostShelves many of a size are shared out on so many shelves, if that lets them be larger
+ */
+export function layOut<P extends Lined>(plants: readonly P[], personMm: number, room: Room, mostShelves = 1): LineUp<P> {
   const tallest = Math.max(personMm, ...plants.map(({ heightMm }) => heightMm))
-  const gapShare = 0.06
-  const leastPx = Math.min(LEAST_STAND_PX, (roomPx * (1 - gapShare) - PERSON_PX) / Math.max(1, plants.length) / 1.6)
-  const standPx = ({ crownWidthMm }: Lined, scale: number): number => Math.max(leastPx, crownWidthMm * scale)
-  const byHeight = (room.groundPx - room.topPx) / (tallest * 1.04)
-  const widthAt = (scale: number): number => plants.reduce((sum, plant) => sum + standPx(plant, scale), 0) + PERSON_PX + roomPx * gapShare
-  const pxPerMm = widthAt(byHeight) <= roomPx ? byHeight : largestFitting(byHeight, (scale) => widthAt(scale) <= roomPx)
-  const spare = Math.max(0, roomPx - widthAt(pxPerMm)) + roomPx * gapShare
-  const gap = spare / (plants.length + 1)
+  const ways = Array.from({ length: Math.max(1, Math.min(mostShelves, plants.length)) }, (_, i) => shelvesOf(plants, i + 1, tallest, room))
+  const { rows, heightPx, pxPerMm } = ways.reduce((best, way) => (way.pxPerMm > best.pxPerMm * 1.02 ? way : best))
+  const shelves = rows.map((_, i) => (rows.length - 1 - i) * (heightPx + (room.shelfPx ?? 0)))
+  const laid = rows.map((row, i) => shelf(row, pxPerMm, shelves[i] ?? 0, room, i === rows.length - 1))
+  const last = laid[laid.length - 1]
+  return { stands: laid.flatMap(({ stands }) => stands), shelves, personX: last?.personX ?? 0, personRow: last?.personRow ?? 0, pxPerMm, topMm: heightPx / pxPerMm }
+}
+
+const roomPxOf = (room: Room): number => Math.max(1, room.widthPx - room.leftPx - room.rightPx)
+/** Width of a stand at a scale: the plant's own, or what a hand needs to hit it. */
+const standPx = ({ crownWidthMm }: Lined, scale: number, inRow: number, room: Room): number =>
+  Math.max(Math.min(LEAST_STAND_PX, (roomPxOf(room) * (1 - GAP_SHARE) - PERSON_PX) / Math.max(1, inRow) / 1.6), crownWidthMm * scale)
+const widthAt = (row: readonly Lined[], scale: number, room: Room): number =>
+  row.reduce((sum, plant) => sum + standPx(plant, scale, row.length, room), 0) + PERSON_PX + roomPxOf(room) * GAP_SHARE
+
+/** The plants in order on so many shelves, and the largest scale at which they fit. */
+function shelvesOf<P extends Lined>(plants: readonly P[], count: number, tallest: number, room: Room): { rows: P[][]; heightPx: number; pxPerMm: number } {
+  const inRow = Math.max(1, Math.ceil(plants.length / count))
+  const rows = Array.from({ length: Math.max(1, Math.ceil(plants.length / inRow)) }, (_, i) => plants.slice(i * inRow, (i + 1) * inRow))
+  const heightPx = Math.max(1, (room.groundPx - room.topPx - (rows.length - 1) * (room.shelfPx ?? 0)) / rows.length)
+  const byHeight = heightPx / (tallest * 1.04)
+  const fits = (scale: number): boolean => rows.every((row) => widthAt(row, scale, room) <= roomPxOf(room))
+  return { rows, heightPx, pxPerMm: fits(byHeight) ? byHeight : largestFitting(byHeight, fits) }
+}
+
+function shelf<P extends Lined>(row: readonly P[], pxPerMm: number, lift: number, room: Room, person: boolean): { stands: Stand<P>[]; personX: number; personRow: number } {
+  const roomPx = roomPxOf(room)
+  const spare = Math.max(0, roomPx - widthAt(row, pxPerMm, room)) + roomPx * GAP_SHARE
+  const gap = spare / (row.length + 1)
   let x = room.leftPx + gap / 2
-  const places = plants.map((plant) => {
-    const wide = standPx(plant, pxPerMm)
+  const places = row.map((plant) => {
+    const wide = standPx(plant, pxPerMm, row.length, room)
     const left = x
     x += wide + gap
     return { plant, left, wide }
   })
   const personX = x + 8
-  const labels = labelRows([...places.map(({ plant, left, wide }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, at: left + wide / 2 })), { text: 'Person', at: personX }], room)
+  const labels = labelRows([...places.map(({ plant, left, wide }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, at: left + wide / 2 })), ...(person ? [{ text: 'Person', at: personX }] : [])], room)
   const stands = places.map(({ plant, left, wide }, i): Stand<P> => {
     const each = Math.max(plant.crownWidthMm * pxPerMm * 1.3, 5)
     const count = Math.max(1, Math.min(MOST_COPIES, Math.floor(wide / each), plant.pieces))
     const middle = left + wide / 2
-    const { text, x: labelX, row } = labels[i] ?? { text: '', x: middle, row: 0 }
-    return { plant, xs: Array.from({ length: count }, (_, k) => middle + (k - (count - 1) / 2) * each), left, right: left + wide, label: text, labelX, row }
+    const foot = middle - (plant.leanMm ?? 0) * pxPerMm
+    const { text, x: labelX, row: labelRow } = labels[i] ?? { text: '', x: middle, row: 0 }
+    return { plant, xs: Array.from({ length: count }, (_, k) => foot + (k - (count - 1) / 2) * each), left, right: left + wide, lift, label: text, labelX, row: labelRow }
   })
-  return { stands, personX, personRow: labels[labels.length - 1]?.row ?? 0, pxPerMm, topMm: (room.groundPx - room.topPx) / pxPerMm }
+  return { stands, personX, personRow: labels[labels.length - 1]?.row ?? 0 }
 }
 
 /**

@@ -2,14 +2,17 @@ import type { Look } from '../../core/plants'
 import { strokesOf, type PlantDrawing, type Stroke } from '../../core/skeleton'
 import { personPaths } from './person-outline'
 
-/** A place in a picture of its own: the foot of a plant, in mm at the model. */
-export interface Placed { readonly drawing: PlantDrawing; readonly look: Look; readonly xMm: number; readonly shrink: number }
+/** A place in a picture of its own: the foot of a plant, in mm at the model; its shelf so far above the lowest. */
+export interface Placed { readonly drawing: PlantDrawing; readonly look: Look; readonly xMm: number; readonly liftMm: number; readonly shrink: number }
 
 export interface LineUpPicture {
   readonly title: string
   readonly under: string
   readonly placed: readonly Placed[]
-  readonly labels: readonly { readonly text: string; readonly under: string; readonly xMm: number }[]
+  readonly labels: readonly { readonly text: string; readonly under: string; readonly xMm: number; readonly liftMm: number }[]
+  /** Heights of the shelves above the lowest, and of what stands on one. */
+  readonly shelvesMm: readonly number[]
+  readonly shelfTopMm: number
   readonly personXMm: number
   readonly personMm: number
   readonly widthMm: number
@@ -32,15 +35,16 @@ export function lineUpSvg(picture: LineUpPicture): string {
   const ground = picture.topMm + m
   const font = m * 0.15
   const parts: string[] = []
-  for (let mm = 0; mm <= picture.topMm; mm += picture.gridMm) {
-    parts.push(`<path d="M${n(m)} ${n(ground - mm)}H${n(m + picture.widthMm)}" stroke="#cfd7cd" stroke-width="${n(font * 0.06)}"/>`)
-    parts.push(`<text x="${n(m * 0.9)}" y="${n(ground - mm + font * 0.35)}" text-anchor="end">${mm === 0 ? '0 mm' : n(mm)}</text><text x="${n(m * 1.1 + picture.widthMm)}" y="${n(ground - mm + font * 0.35)}">${escape(picture.realOf(mm))}</text>`)
+  for (const lift of picture.shelvesMm) for (let mm = 0; mm <= picture.shelfTopMm; mm += picture.gridMm) {
+    const y = ground - lift - mm
+    parts.push(`<path d="M${n(m)} ${n(y)}H${n(m + picture.widthMm)}" stroke="#cfd7cd" stroke-width="${n(font * 0.06)}"/>`)
+    parts.push(`<text x="${n(m * 0.9)}" y="${n(y + font * 0.35)}" text-anchor="end">${mm === 0 ? '0 mm' : n(mm)}</text><text x="${n(m * 1.1 + picture.widthMm)}" y="${n(y + font * 0.35)}">${escape(picture.realOf(mm))}</text>`)
   }
-  for (const place of picture.placed) parts.push(`<g transform="translate(${n(m + place.xMm)} ${n(ground)}) scale(${n(place.shrink)} ${n(-place.shrink)})">${plantSvg(place.drawing, place.look)}</g>`)
+  for (const place of picture.placed) parts.push(`<g transform="translate(${n(m + place.xMm)} ${n(ground - place.liftMm)}) scale(${n(place.shrink)} ${n(-place.shrink)})">${plantSvg(place.drawing, place.look)}</g>`)
   parts.push(`<g fill="#17211c" transform="translate(${n(m + picture.personXMm)} ${n(ground)}) scale(${n(picture.personMm)} ${n(-picture.personMm)})">${personPaths.map((path) => `<path d="M${path.map(([x, y]) => `${x} ${y}`).join('L')}Z"/>`).join('')}<circle cy=".93" r=".066"/></g>`)
-  parts.push(`<path d="M${n(m)} ${n(ground)}H${n(m + picture.widthMm)}" stroke="#5d5f48" stroke-width="${n(font * 0.12)}"/>`)
-  picture.labels.forEach(({ text, under, xMm }, i) => {
-    const y = ground + font * (1.6 + (i % 2) * 2.3)
+  for (const lift of picture.shelvesMm) parts.push(`<path d="M${n(m)} ${n(ground - lift)}H${n(m + picture.widthMm)}" stroke="#5d5f48" stroke-width="${n(font * 0.12)}"/>`)
+  picture.labels.forEach(({ text, under, xMm, liftMm }, i) => {
+    const y = ground - liftMm + font * (1.6 + (picture.shelvesMm.length > 1 ? 0 : i % 2) * 2.3)
     parts.push(`<text x="${n(m + xMm)}" y="${n(y)}" text-anchor="middle" fill="#17211c">${escape(text)}</text><text x="${n(m + xMm)}" y="${n(y + font)}" text-anchor="middle" font-size="${n(font * 0.8)}">${escape(under)}</text>`)
   })
   parts.push(`<text x="${n(m)}" y="${n(m * 0.42)}" font-size="${n(font * 1.7)}" fill="#17211c" font-family="Petrona, Georgia, serif">${escape(picture.title)}</text><text x="${n(m)}" y="${n(m * 0.42 + font * 1.5)}">${escape(picture.under)}</text>`)

@@ -1,5 +1,7 @@
 import { apparentShare, individualSizes, sitterOf, type Sitter } from '~~/core/commissions'
+import { sidewaysReach } from '~~/core/skeleton'
 import { MOST_ZOOM, WHOLE, type Lined, type Sight } from '../drawing/line-up'
+import { drawingOf } from '../drawing/studio'
 import type { Plant } from './commission'
 
 /** A plant as it stands in the line-up: an example of a line, or one of its pieces. */
@@ -17,6 +19,13 @@ export interface Subject extends Lined {
 
 /** What the copy at a place is drawn from; the example stands first. */
 export const sitterAt = (subject: Subject, place: number): Sitter => (place === 0 ? subject.example : subject.others[place - 1] ?? subject.example)
+
+/** How far a plant reaches from its foot, mm: half its crown to either side, or as it was grown where it leans. */
+function reachOf(sitter: Sitter, crownWidthMm: number): { left: number; right: number } {
+  const leans = (sitter.habitus.leanDeg ?? 0) !== 0 || (sitter.habitus.wind ?? 0) !== 0
+  const drawing = leans ? drawingOf(sitter) : undefined
+  return drawing ? sidewaysReach(drawing) : { left: crownWidthMm / 2, right: crownWidthMm / 2 }
+}
 
 /** Pieces of one line that are shown side by side. */
 export const MOST_PIECES = 60
@@ -52,17 +61,20 @@ export const useLineUp = defineStore('line-up', () => {
   function example(plant: Plant, copies: number): Subject {
     const { line, size } = plant
     const shrink = shrinkOf(plant)
+    const sitters = sittersOf(plant, Math.min(copies, line.pieces))
+    const { left, right } = reachOf(sitters.example, size.crownWidthMm)
     return {
-      id: line.id, plant, label: line.name, pieces: line.pieces, heightMm: size.heightMm * shrink, crownWidthMm: size.crownWidthMm * shrink, trueHeightMm: size.heightMm, shrink,
-      ...sittersOf(plant, Math.min(copies, line.pieces)),
+      id: line.id, plant, label: line.name, pieces: line.pieces, heightMm: size.heightMm * shrink, crownWidthMm: (left + right) * shrink, leanMm: ((right - left) / 2) * shrink, trueHeightMm: size.heightMm, shrink,
+      ...sitters,
     }
   }
   function piecesOf(plant: Plant): Subject[] {
     const { line, species, size, piece } = plant
-    return individualSizes(size, Math.min(MOST_PIECES, line.pieces), line.id).map((own, i) => ({
-      id: `${line.id}#${i + 1}`, plant, label: String(i + 1), pieces: 1, heightMm: own.heightMm, crownWidthMm: own.crownWidthMm, trueHeightMm: own.heightMm, shrink: 1,
-      example: sitterOf(line, species, { ...size, ...own }, piece.seeThrough, i + 1), others: [],
-    }))
+    return individualSizes(size, Math.min(MOST_PIECES, line.pieces), line.id).map((own, i) => {
+      const example = sitterOf(line, species, { ...size, ...own }, piece.seeThrough, i + 1)
+      const { left, right } = reachOf(example, own.crownWidthMm)
+      return { id: `${line.id}#${i + 1}`, plant, label: String(i + 1), pieces: 1, heightMm: own.heightMm, crownWidthMm: left + right, leanMm: (right - left) / 2, trueHeightMm: own.heightMm, shrink: 1, example, others: [] }
+    })
   }
 
   const subjects = computed<Subject[]>(() => {

@@ -60,7 +60,7 @@ export function suggestPlanting(wish: PlantingWish, species: readonly Species[])
     const share = Math.min(1, allowed[layer] / Math.max(1e-9, sum))
     return kinds.flatMap((row) => linesOf(row, row.number * share, wish, share < 0.999)).sort((a, b) => b.heightM - a.heightM || b.pieces - a.pieces)
   })
-  return lines.length > 0 ? ok(fitted(lines, wish.pieces)) : none(`On ${round(wish.areaM2)} m² there is less than one plant of each kind. Take a larger area.`)
+  return lines.length > 0 ? ok(fitted(lines, wish.pieces).map(({ tell, ...line }) => ({ ...line, reason: tell(line) }))) : none(`On ${round(wish.areaM2)} m² there is less than one plant of each kind. Take a larger area.`)
 }
 
 interface Expected { readonly species: Species; readonly layer: Layer; readonly number: number; readonly perHa: number; readonly habitat: Habitat; readonly ages: readonly [number, number, number, number] }
@@ -95,8 +95,12 @@ function allowance(found: readonly Expected[], pieces: number): Record<Layer, nu
   return given
 }
 
+type Counted = Pick<SuggestedLine, 'pieces' | 'groups'>
+/** A line while its number may still go down; its reason is told at the end. */
+type Draft = Omit<SuggestedLine, 'reason'> & { readonly tell: (line: Counted) => string }
+
 /** A species as one or two lines by age, each in odd groups. */
-function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boolean): SuggestedLine[] {
+function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boolean): Draft[] {
   const { species, layer } = row
   const total = Math.round(number)
   if (total < 1) return []
@@ -108,12 +112,12 @@ function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boo
   const older = split && ages.indexOf(second.age) > ages.indexOf(main.age) ? second : main
   const parts = split ? [{ age: main.age, pieces: Math.round((total * main.share) / (main.share + second.share)), first: main === older }, { age: second.age, pieces: 0, first: second === older }] : [{ age: main.age, pieces: total, first: true }]
   if (parts[1]) parts[1].pieces = total - (parts[0]?.pieces ?? 0)
-  return parts.filter(({ pieces }) => pieces > 0).sort((a, b) => Number(b.first) - Number(a.first)).map(({ age, pieces, first }): SuggestedLine => {
+  return parts.filter(({ pieces }) => pieces > 0).sort((a, b) => Number(b.first) - Number(a.first)).map(({ age, pieces, first }): Draft => {
     const groups = groupsOf(species, pieces)
     const zone = zoneOf(row, first)
     return {
       speciesId: species.id, name: split && !first ? `${species.common}, ${age}` : species.common, layer, age, heightM: formOf(species, age).heightM,
-      pieces: groups.reduce((sum, size) => sum + size, 0), zone, groups, reason: reasonFor(row, wish, pieces, thinned, groups, zone, split && !first),
+      pieces: groups.reduce((sum, size) => sum + size, 0), zone, groups, tell: (line) => reasonFor(row, wish, line, thinned || line.pieces < pieces, zone, split && !first),
     }
   })
 }
@@ -140,7 +144,7 @@ export function groupsOf({ groups }: Pick<Species, 'groups'>, pieces: number): n
   return sizes.sort((a, b) => b - a)
 }
 
-function reasonFor(row: Expected, wish: PlantingWish, pieces: number, thinned: boolean, groups: readonly number[], zone: Zone, smaller: boolean): string {
+function reasonFor(row: Expected, wish: PlantingWish, { pieces, groups }: Counted, thinned: boolean, zone: Zone, smaller: boolean): string {
   const { habitat, perHa, number, species } = row
   const parts = [`${plain(perHa)} to the hectare is usual (${habitat.name.toLowerCase()}): ${plain(number)} on ${plain(wish.areaM2 / 10_000)} ha`]
   if (thinned) parts.push(`thinned to ${pieces} for ${wish.pieces} pieces`)
@@ -151,7 +155,7 @@ function reasonFor(row: Expected, wish: PlantingWish, pieces: number, thinned: b
 }
 
 /** Never more pieces than asked for: the largest lines of the ground go first. */
-function fitted(lines: readonly SuggestedLine[], pieces: number): SuggestedLine[] {
+function fitted(lines: readonly Draft[], pieces: number): Draft[] {
   const result = lines.map((line) => ({ ...line, groups: [...line.groups] }))
   for (let over = result.reduce((sum, line) => sum + line.pieces, 0) - pieces; over > 0;) {
     const largest = result.reduce((most, line) => (line.pieces > most.pieces ? line : most))

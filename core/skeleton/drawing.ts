@@ -102,3 +102,17 @@ function packed<A extends Float32Array | Uint8Array, T>(into: A, entries: readon
   for (const entry of entries) for (const number of numbers(entry)) into[at++] = number
   return into
 }
+
+const reaches = new WeakMap<PlantDrawing, { left: number; right: number }>()
+
+/** How far a drawing reaches to the left and right of its foot, seen from the front, mm; both at least 0. */
+export function sidewaysReach(drawing: PlantDrawing): { readonly left: number; readonly right: number } {
+  const known = reaches.get(drawing)
+  if (known) return known
+  const reach = { left: 0, right: 0 }
+  const widen = (x: number, r: number): void => { reach.left = Math.max(reach.left, r - x); reach.right = Math.max(reach.right, x + r) }
+  for (const lines of [drawing.wood, drawing.blades]) for (let i = 0; i < lines.length; i += LINE_STRIDE) { widen(lines[i] ?? 0, 0); widen(lines[i + 3] ?? 0, 0) }
+  for (let i = 0; i < drawing.marks.length; i += MARK_STRIDE) widen(drawing.marks[i] ?? 0, drawing.marks[i + 3] ?? 0)
+  reaches.set(drawing, reach)
+  return reach
+}

@@ -20,11 +20,12 @@ const { width } = useElementSize(box)
 
 const HEIGHT = 376
 const GROUND = 318
+const MOST_SHELVES = 4
 const PERSON_MM = 1750
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const personMm = computed(() => toModelMm(PERSON_MM, ratio.value))
-const room = computed(() => ({ widthPx: width.value, groundPx: GROUND, topPx: 24, leftPx: 46, rightPx: 58 }))
-const layout = computed(() => layOut(view.subjects, personMm.value, room.value))
+const room = computed(() => ({ widthPx: width.value, groundPx: GROUND, topPx: 24, leftPx: 46, rightPx: 58, shelfPx: 24 }))
+const layout = computed(() => layOut(view.subjects, personMm.value, room.value, view.pieces ? MOST_SHELVES : 1))
 const sight = computed(() => view.sight)
 const ground = computed(() => GROUND + sight.value.panY)
 const pxPerMm = computed(() => layout.value.pxPerMm * sight.value.zoom)
@@ -36,9 +37,9 @@ let frame = 0
 function paint(): void {
   frame = 0
   raster.paint((pixels, k) => {
-    for (const { plant, xs } of layout.value.stands) xs.forEach((x, i) => {
+    for (const { plant, xs, lift } of layout.value.stands) xs.forEach((x, i) => {
       const drawing = drawingOf(sitterAt(plant, i))
-      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.plant.look), { x: seenX(sight.value, x) * k, groundY: ground.value * k, pxPerMm: pxPerMm.value * plant.shrink * k })
+      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.plant.look), { x: seenX(sight.value, x) * k, groundY: groundOf(lift) * k, pxPerMm: pxPerMm.value * plant.shrink * k })
     })
   }, (context) => { paintPerson(context, seenX(sight.value, layout.value.personX), ground.value, personMm.value * pxPerMm.value) })
 }
@@ -49,25 +50,38 @@ watch([() => view.subjects, layout, sight, arrived, raster.scale], schedule, { f
 onMounted(schedule)
 onBeforeUnmount(() => cancelAnimationFrame(frame))
 
-const y = (mm: number): number => ground.value - mm * pxPerMm.value
+const groundOf = (lift: number): number => ground.value - lift * sight.value.zoom
+const y = (mm: number, lift = 0): number => groundOf(lift) - mm * pxPerMm.value
 const steps = computed(() => gridSteps(pxPerMm.value))
-const grid = computed(() => {
-  const from = Math.max(0, Math.ceil((ground.value - HEIGHT) / pxPerMm.value / steps.value.step))
-  const to = Math.floor((ground.value - 18) / pxPerMm.value / steps.value.step)
-  return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => (from + i) * steps.value.step)
-})
-const isLabelled = (mm: number): boolean => Math.abs(mm / steps.value.labelled - Math.round(mm / steps.value.labelled)) < 1e-6
-const labels = computed(() => grid.value.filter(isLabelled))
+/** Lines of the grid: over the whole drawing, or on each shelf as high as its plants. */
+const grid = computed(() => layout.value.shelves.flatMap((lift) => {
+  const { step, labelled } = steps.value
+  const from = layout.value.shelves.length > 1 ? 0 : Math.max(0, Math.ceil((ground.value - HEIGHT) / pxPerMm.value / step))
+  const to = Math.floor((layout.value.shelves.length > 1 ? layout.value.topMm : (ground.value - 18) / pxPerMm.value) / step)
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => {
+    const mm = (from + i) * step
+    return { mm, y: y(mm, lift), labelled: Math.abs(mm / labelled - Math.round(mm / labelled)) < 1e-6 }
+  })
+}))
+const labels = computed(() => grid.value.filter(({ labelled }) => labelled))
 const show = (mm: number): string => String(Math.round(mm * 10) / 10)
 const left = (stand: Stand): number => seenX(sight.value, stand.left)
 const right = (stand: Stand): number => seenX(sight.value, stand.right)
+const top = (stand: Stand): number => Math.min(groundOf(stand.lift) - 30, y(stand.plant.heightMm, stand.lift))
+/** The plate with the height lies over the plant where there is room for it, else beside the top of its line. */
+const plateAt = (stand: Stand): string => {
+  const above = y(stand.plant.heightMm) - 40
+  const over = above > 2 && above < HEIGHT - 60
+  const x = over ? (left(stand) + right(stand)) / 2 - 37 : right(stand) + 10
+  return `translate(${Math.max(48, Math.min(width.value - 134, x))} ${over ? above : Math.min(HEIGHT - 60, Math.max(24, above + 44))})`
+}
 const words = ({ plant }: Stand): string => (view.pieces
   ? `Piece ${plant.label}: ${model(plant.trueHeightMm)} at the model`
   : `${plant.label}, ${model(plant.trueHeightMm)} at the model, ${real(toRealMm(plant.trueHeightMm, ratio.value))} real, ${plant.pieces} pieces`)
 
 // Nearer and further by wheel, pinch and keys; moved by dragging. A drag is not a click.
 let held: { id: number; x: number; y: number; sight: typeof WHOLE; moved: boolean } | undefined
-function look(next: typeof WHOLE): void { view.sight = next.zoom === 1 ? WHOLE : keptInSight(next, room.value, layout.value.topMm * layout.value.pxPerMm) }
+function look(next: typeof WHOLE): void { view.sight = next.zoom === 1 ? WHOLE : keptInSight(next, room.value, GROUND) }
 const placeOf = (event: PointerEvent | WheelEvent): { x: number; y: number } => {
   const bounds = box.value?.getBoundingClientRect()
   return { x: event.clientX - (bounds?.left ?? 0), y: event.clientY - (bounds?.top ?? 0) }
@@ -139,32 +153,32 @@ function anchor(): { x: number; y: number } {
   >
     <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
       <defs><linearGradient id="soil" x1="0" x2="0" y1="0" y2="1"><stop offset="0" stop-color="#8d8f74" stop-opacity="0.34" /><stop offset="1" stop-color="#8d8f74" stop-opacity="0" /></linearGradient></defs>
-      <line v-for="mm in grid" :key="mm" :x1="46" :x2="width - 58" :y1="y(mm)" :y2="y(mm)" :class="isLabelled(mm) ? 'major' : 'minor'" />
-      <rect x="46" :width="Math.max(0, width - 104)" :y="ground" height="20" fill="url(#soil)" />
-      <ellipse v-for="stand in layout.stands" :key="stand.plant.id" class="shadow" :cx="(left(stand) + right(stand)) / 2 + 4" :cy="ground + 2" :rx="Math.max(6, (stand.plant.crownWidthMm * pxPerMm) * 0.42)" ry="4" />
+      <line v-for="line in grid" :key="line.y" :x1="46" :x2="width - 58" :y1="line.y" :y2="line.y" :class="line.labelled ? 'major' : 'minor'" />
+      <rect v-for="lift in layout.shelves" :key="lift" x="46" :width="Math.max(0, width - 104)" :y="groundOf(lift)" height="20" fill="url(#soil)" />
+      <ellipse v-for="stand in layout.stands" :key="stand.plant.id" class="shadow" :cx="(left(stand) + right(stand)) / 2 + 4" :cy="groundOf(stand.lift) + 2" :rx="Math.max(6, (stand.plant.crownWidthMm * pxPerMm) * 0.42)" ry="4" />
     </svg>
     <canvas ref="canvas" class="layer" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" aria-hidden="true" />
     <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
-      <line x1="46" :x2="width - 58" :y1="ground" :y2="ground" class="ground" />
+      <line v-for="lift in layout.shelves" :key="lift" x1="46" :x2="width - 58" :y1="groundOf(lift)" :y2="groundOf(lift)" class="ground" />
       <rect x="0" y="0" width="44" :height="HEIGHT" class="margin" /><rect :x="Math.max(0, width - 56)" y="0" width="56" :height="HEIGHT" class="margin" />
-      <template v-for="mm in labels" :key="`t${mm}`">
-        <text x="38" :y="y(mm) + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : show(mm) }}</text>
-        <text :x="width - 52" :y="y(mm) + 4">{{ mm === 0 ? 'real' : real(toRealMm(mm, ratio)) }}</text>
+      <template v-for="{ mm, y: at } in labels" :key="`t${at}`">
+        <text x="38" :y="at + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : show(mm) }}</text>
+        <text :x="width - 52" :y="at + 4">{{ mm === 0 ? 'real' : real(toRealMm(mm, ratio)) }}</text>
       </template>
       <g v-for="stand in measured" :key="`m${stand.plant.id}`">
         <path class="measure" :d="`M${left(stand)} ${y(stand.plant.heightMm)}H${right(stand) + 10}M${right(stand) + 6} ${y(stand.plant.heightMm)}V${ground}`" />
-        <g :transform="`translate(${Math.min(width - 134, right(stand) + 10)} ${Math.min(HEIGHT - 60, Math.max(24, (y(stand.plant.heightMm) + ground) / 2 - 18))})`">
+        <g :transform="plateAt(stand)">
           <rect width="74" height="36" rx="3" class="plate" />
           <text x="37" y="15" text-anchor="middle" class="strong">{{ model(stand.plant.heightMm) }}</text>
           <text x="37" y="30" text-anchor="middle">{{ view.mode === 'seen' ? 'as seen' : real(toRealMm(stand.plant.heightMm, ratio)) }}</text>
         </g>
       </g>
       <template v-for="stand in layout.stands" :key="stand.plant.id">
-        <text :x="seenX(sight, stand.labelX)" :y="ground + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === chosen }">{{ stand.label }}</text>
+        <text :x="seenX(sight, stand.labelX)" :y="groundOf(stand.lift) + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === chosen }">{{ stand.label }}</text>
       </template>
       <text :x="seenX(sight, layout.personX)" :y="ground + 18 + 15 * layout.personRow" text-anchor="middle" class="label">Person</text>
     </svg>
-    <button v-for="stand in layout.stands" :key="stand.plant.id" type="button" class="hit" :aria-label="words(stand)" :aria-pressed="stand === chosen" :style="{ left: `${left(stand)}px`, width: `${Math.max(24, right(stand) - left(stand))}px`, top: `${Math.min(ground - 30, y(stand.plant.heightMm))}px`, height: `${ground + 36 - Math.min(ground - 30, y(stand.plant.heightMm))}px` }" @click="choose(stand)" />
+    <button v-for="stand in layout.stands" :key="stand.plant.id" type="button" class="hit" :aria-label="words(stand)" :aria-pressed="stand === chosen" :style="{ left: `${left(stand)}px`, width: `${Math.max(24, right(stand) - left(stand))}px`, top: `${top(stand)}px`, height: `${groundOf(stand.lift) + (layout.shelves.length > 1 ? 22 : 36) - top(stand)}px` }" @click="choose(stand)" />
     <LineupLens v-if="view.lens && width > 0" :layout="layout" :at="pointer" :ground="ground" :width="width" :person-mm="personMm" />
     <slot />
   </div>

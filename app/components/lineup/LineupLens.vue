@@ -30,16 +30,16 @@ function paint(): void {
   const groundY = (props.ground - centre.value.y) * NEARER + SIDE / 2
   const pxPerMm = props.layout.pxPerMm * view.sight.zoom * NEARER
   raster.paint((pixels, k) => {
-    for (const { plant, xs } of props.layout.stands) xs.forEach((at, i) => {
+    for (const { plant, xs, lift } of props.layout.stands) xs.forEach((at, i) => {
       const reach = plant.crownWidthMm * pxPerMm
       if (x(at) < -reach || x(at) > SIDE + reach) return
       const drawing = drawingOf(sitterAt(plant, i))
-      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.plant.look), { x: x(at) * k, groundY: groundY * k, pxPerMm: pxPerMm * plant.shrink * k })
+      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.plant.look), { x: x(at) * k, groundY: (groundY - lift * view.sight.zoom * NEARER) * k, pxPerMm: pxPerMm * plant.shrink * k })
     })
   }, (context) => {
     paintPerson(context, x(props.layout.personX), groundY, props.personMm * pxPerMm)
     context.fillStyle = '#5d5f48'
-    context.fillRect(0, groundY, SIDE, 1.5)
+    for (const lift of props.layout.shelves) context.fillRect(0, groundY - lift * view.sight.zoom * NEARER, SIDE, 1.5)
   })
 }
 function schedule(): void { if (frame === 0) frame = requestAnimationFrame(paint) }

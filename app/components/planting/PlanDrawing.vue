@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import type { KeepOut } from '~~/core/commissions'
 import { sitterOf } from '~~/core/commissions'
-import { keepOutPath, spotName, type PlantingPlan } from '~~/core/planting'
+import { keepOutPath, spotName, type PlantingPlan, type Spot } from '~~/core/planting'
 import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
 import { arrived, drawingOf } from '../../drawing/studio'
@@ -51,13 +51,16 @@ function click(event: MouseEvent): void {
   if (!props.drawing || !bounds) return
   emit('point', (event.clientX - bounds.left - left.value) / scale.value, (PAD + boardPx.value.h - (event.clientY - bounds.top)) / scale.value)
 }
+const numberPx = (spot: Spot): number => spotName(spot).length * 6.2
+/** A number stands to the right of its cross; at the board's right edge to the left of it. */
+const numberX = (spot: Spot): number => (px(spot.x) + 4 + numberPx(spot) > left.value + boardPx.value.w ? px(spot.x) - 4 - numberPx(spot) : px(spot.x) + 4)
 /** Numbers that don't lie over each other; those of trees and shrubs are set first. The pointer tells the rest. */
 const shownNumbers = computed(() => {
   const taken: { x: number; y: number; w: number }[] = []
   const shown = new Set<string>()
   for (const spot of [...props.plan.spots].sort((a, b) => b.crownMm - a.crownMm)) {
     const name = spotName(spot)
-    const box = { x: px(spot.x) + 4, y: py(spot.y) - 2, w: name.length * 6.2 }
+    const box = { x: numberX(spot), y: py(spot.y) - 2, w: numberPx(spot) }
     if (taken.some((other) => Math.abs(other.y - box.y) < 10 && box.x < other.x + other.w && other.x < box.x + box.w)) continue
     taken.push(box)
     shown.add(name)
@@ -86,7 +89,7 @@ const told = computed(() => {
       <g v-for="spot in plan.spots" :key="spotName(spot)" class="spot" @pointerenter="hovered = spotName(spot)" @pointerleave="hovered = undefined">
         <circle :cx="px(spot.x)" :cy="py(spot.y)" :r="Math.max(5, (spot.crownMm / 2) * scale * 0.6)" fill="transparent" />
         <path :d="`M${px(spot.x) - 3} ${py(spot.y)}h6M${px(spot.x)} ${py(spot.y) - 3}v6`" />
-        <text v-if="numbers && shownNumbers.has(spotName(spot))" :x="px(spot.x) + 4" :y="py(spot.y) - 2">{{ spotName(spot) }}</text>
+        <text v-if="numbers && shownNumbers.has(spotName(spot))" :x="numberX(spot)" :y="py(spot.y) - 2">{{ spotName(spot) }}</text>
       </g>
       <g v-if="drawing" :transform="transform">
         <path :d="keepOutPath(drawing, plan.board.depthMm)" class="new" :style="{ strokeWidth: `${drawing.kind === 'line' ? Math.max(2, drawing.widthMm) : 2 / scale}px` }" />

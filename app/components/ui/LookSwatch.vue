@@ -5,7 +5,7 @@ import type { Look } from '~~/core/plants'
 const props = defineProps<{ look: Look }>()
 const parts = computed(() => {
   const { leaves, leaf, bark, flower, fruit } = props.look
-  const list = [{ colour: bark.twig, share: leaf < 0.35 ? 1 - leaf : 0 }, ...leaves.map(({ tones, share }) => ({ colour: tones.base, share: share * Math.max(leaf, 0.1) })), { colour: flower.colour, share: flower.share }, { colour: fruit.colour, share: fruit.share }]
+  const list = [{ colour: bark.twig, share: leaf < 0.35 ? 1 - leaf : 0 }, ...leaves.map(({ tones, share }) => ({ colour: tones.base, share: share * leaf })), { colour: flower.colour, share: flower.share }, { colour: fruit.colour, share: fruit.share }]
   return list.filter(({ share }) => share > 0.04)
 })
 </script>

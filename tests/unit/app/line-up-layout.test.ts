@@ -37,6 +37,20 @@ describe('the line-up', () => {
     for (const stand of stands) expect(stand.right - stand.left).toBeGreaterThanOrEqual(44)
   })
 
+  test('many of one size are shared out on shelves and are larger for it; what leans stands in the middle of its room', () => {
+    const many = Array.from({ length: 24 }, (_, i) => ({ ...plant(String(i + 1), 190 + i, 130, 1), leanMm: 20 }))
+    const roomy = { ...room, shelfPx: 24 }
+    const [flat, shelved] = [layOut(many, 20, roomy), layOut(many, 20, roomy, 4)]
+    expect(shelved.pxPerMm).toBeGreaterThan(flat.pxPerMm * 1.3)
+    expect(shelved.stands.map(({ plant: { label } }) => label)).toEqual(many.map(({ label }) => label))
+    expect([...new Set(shelved.stands.map(({ lift }) => lift))]).toEqual(shelved.shelves)
+    expect(shelved.shelves.at(-1)).toBe(0)
+    expect(shelved.shelves[0]! + shelved.topMm * shelved.pxPerMm).toBeCloseTo(room.groundPx - room.topPx, 6)
+    expect(213 * shelved.pxPerMm).toBeLessThanOrEqual(shelved.shelves.at(-2)! - 24)
+    for (const { left, right, xs } of shelved.stands) expect((left + right) / 2 - xs[0]!).toBeCloseTo(20 * shelved.pxPerMm, 6)
+    expect(layOut([plant('Beech', 198, 135)], 20, roomy, 4).shelves).toEqual([0])
+  })
+
   test('labels that would touch are set one below the other', () => {
     const rows = ['Field hedge, bush by bush', 'Pasture tussocks', 'Hay-meadow edge', 'Bracken'].map((name) => plant(name, 10, 8, 50))
     const { stands } = layOut([plant('Beech', 198, 135), plant('Spruce', 240, 77), ...rows], 20, { ...room, widthPx: 760 })

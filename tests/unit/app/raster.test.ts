@@ -95,7 +95,8 @@ describe('painting a plant', () => {
 describe('the line-up as SVG', () => {
   const { drawing, species } = drawn('rowan')
   const picture = {
-    title: 'Halt & <more>', under: '1:87.1', placed: [{ drawing, look: lookOn(species, '2026-10-04'), xMm: 60, shrink: 0.5 }], labels: [{ text: 'Rowan “old”', under: '95 mm', xMm: 60 }],
+    title: 'Halt & <more>', under: '1:87.1', placed: [{ drawing, look: lookOn(species, '2026-10-04'), xMm: 60, liftMm: 80, shrink: 0.5 }], labels: [{ text: 'Rowan “old”', under: '95 mm', xMm: 60, liftMm: 80 }],
+    shelvesMm: [80, 0], shelfTopMm: 70,
     personXMm: 150, personMm: 20, widthMm: 200, topMm: 150, gridMm: 50, realOf: (mm: number) => `${mm} real`,
   }
   test('is at true size: a millimetre of it is a millimetre of the model', () => {

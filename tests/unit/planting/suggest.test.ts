@@ -32,6 +32,14 @@ describe('a suggested planting', () => {
     }
   })
 
+  test('a reason names the pieces that the line has, also after the last were left out to keep to the budget', () => {
+    for (const id of habitatIds) for (const line of suggest(wish({ areaM2: 6830, habitats: [id] }))) {
+      const named = / thinned to (\d+) for 150 pieces/.exec(line.reason)?.[1]
+      if (named !== undefined) expect(Number(named)).toBe(line.pieces)
+      if (line.groups.length > 1) expect(line.reason).toContain([...new Set(line.groups)].join(' or '))
+    }
+  })
+
   test('never more than wanted, whatever is asked', () => {
     fc.assert(fc.property(fc.double({ min: 1, max: 1e6, noNaN: true }), fc.subarray([...habitatIds] as HabitatId[], { minLength: 1, maxLength: 4 }), fc.integer({ min: 1, max: 900 }), (areaM2, habitats, pieces) => {
       const reading = suggestPlanting({ areaM2, habitats, pieces }, speciesTable)

@@ -1,10 +1,10 @@
-import { lineSize, sitterOf } from '../../../core/commissions'
+import { drawSitter, lineSize, sitterOf, type Line } from '../../../core/commissions'
 import { lookOn, speciesById, speciesTable, type Species } from '../../../core/plants'
-import { drawPlant, LINE_STRIDE, MARK_STRIDE, strokesOf, Trait, TRAIT_STRIDE, type PlantDrawing } from '../../../core/skeleton'
+import { drawPlant, LINE_STRIDE, MARK_STRIDE, sidewaysReach, strokesOf, Trait, TRAIT_STRIDE, type PlantDrawing } from '../../../core/skeleton'
 import { commission, line } from '../../support/workshop'
 
-const sitter = (row: Species) => {
-  const own = line({ speciesId: row.id })
+const sitter = (row: Species, over: Partial<Line> = {}) => {
+  const own = line({ speciesId: row.id, ...over })
   return sitterOf(own, row, lineSize(own, commission(), row), row.seeThrough)
 }
 const draw = (row: Species, seed = 7): PlantDrawing => { const { habitus, dress } = sitter(row); return drawPlant(habitus, dress, seed) }
@@ -69,4 +69,12 @@ describe('strokes for paper', () => {
     expect([...may!].some(white)).toBe(true)
     expect([...july!].some(white)).toBe(false)
   })
+})
+
+test('what is bent by the wind reaches further to lee of its foot than to windward; what stands upright as far to both sides', () => {
+  const [bent, upright] = [{ leanDeg: 8, wind: 0.7 }, {}].map((over) => sidewaysReach(drawSitter(sitter(speciesById('hawthorn'), over))))
+  expect(bent!.right).toBeGreaterThan(bent!.left * 1.5)
+  expect(upright!.right / upright!.left).toBeGreaterThan(0.7)
+  expect(upright!.right / upright!.left).toBeLessThan(1.4)
+  for (const x of every(drawSitter(sitter(speciesById('hawthorn'), { leanDeg: 8, wind: 0.7 })).wood, LINE_STRIDE, 3)) expect(x).toBeLessThanOrEqual(bent!.right)
 })
