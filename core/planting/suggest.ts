@@ -122,11 +122,11 @@ function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boo
   })
 }
 
-/** The larger of a kind stand before the smaller (common practice); trees behind shrubs behind what grows on the ground. */
+/** The larger of a kind stand before the smaller (common practice); trees behind shrubs, what grows on the ground in front of both. */
 function zoneOf({ layer, habitat }: Expected, larger: boolean): Zone {
   const open = habitat.cover < 0.2
-  const at = layer === 'tree' ? (open ? 0 : 1) : layer === 'shrub' ? (habitat.towardsBack > 1.2 ? 1 : 0) : 0
-  return zones[Math.min(2, at + (larger ? 0 : 1))] ?? 'middle'
+  const at = layer === 'tree' && !open ? 1 : 0
+  return zones[at + (larger ? 0 : 1)] ?? 'middle'
 }
 
 /** Odd groups that add up to about as many pieces: as large as the kind stands together, the rest smaller, one left over alone. */

@@ -50,7 +50,7 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
 .station:focus-visible { outline-color: #fff; outline-offset: -3px; }
 .here { background: #25322b; border-left-color: #8fbf8f; color: #fff; }
 .number { width: 18px; font-size: 13px; color: #9db0a4; font-variant-numeric: tabular-nums; }
-.name { flex: 1; }
+.name { flex: 1; white-space: nowrap; }
 .count { min-width: 22px; padding: 0 6px; border-radius: 11px; text-align: center; font-size: 13px; line-height: 22px; color: #fff; }
 .count-hip { background: var(--color-hip); }
 .count-larch { background: #8a5a08; }
@@ -65,7 +65,6 @@ const wants = computed<Record<string, { count: number; tone: 'hip' | 'larch' | '
   .nav { flex-direction: row; overflow-x: auto; align-items: stretch; }
   .nav ul { display: flex; margin: 0; padding: 0; border: 0; }
   .mark, .number { display: none; }
-  .name { white-space: nowrap; }
   .station { min-height: 44px; border-left: 0; border-bottom: 4px solid transparent; padding: 0 12px; }
   .here { border-bottom-color: #8fbf8f; }
 }

@@ -14,11 +14,18 @@ const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 
 const SIDE = 230
 const NEARER = 5
+/** How far below the middle of the lens the ground lies when it looks at what is small, px of the drawing. */
+const FOOT_BELOW = 11
 const raster = useRaster(canvas, ref(SIDE), ref(SIDE))
 const centre = computed(() => {
-  if (props.at) return props.at
+  const { at } = props
+  if (at) {
+    // What is small stands on the ground: near it, the lens shows the ground and what stands there.
+    const feet = props.layout.shelves.map((lift) => props.ground - lift * view.sight.zoom).find((y) => Math.abs(y - at.y) < SIDE / NEARER)
+    return feet === undefined ? at : { x: at.x, y: feet - FOOT_BELOW }
+  }
   const stand = props.layout.stands.find(({ plant }) => plant.id === commission.selected?.line.id) ?? props.layout.stands[0]
-  return { x: stand ? seenX(view.sight, (stand.left + stand.right) / 2) : props.width / 2, y: props.ground - 16 }
+  return { x: stand ? seenX(view.sight, (stand.left + stand.right) / 2) : props.width / 2, y: props.ground - FOOT_BELOW }
 })
 /** The lens lies beside the place that it shows, where there is room. */
 const place = computed(() => ({ left: centre.value.x > props.width - SIDE - 90 ? centre.value.x - SIDE - 24 : centre.value.x + 24, top: Math.max(6, Math.min(376 - SIDE - 30, centre.value.y - SIDE / 2)) }))
