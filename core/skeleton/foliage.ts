@@ -40,8 +40,10 @@ export function dressCrown(skeleton: Skeleton, plant: Habitus, dress: Dress, ran
     const angle = random() * 2 * Math.PI
     const rise = 2 * random() - 1
     const out = scatter * Math.cbrt(random())
-    const across = out * Math.sqrt(1 - rise * rise)
-    const size = r * (0.75 + 0.5 * random())
+    // A cone ends in a leader, which is slim.
+    const slim = plant.crownForm === 'conical' ? Math.min(1, 0.25 + (plant.heightMm - node.y) / (0.2 * plant.heightMm)) : 1
+    const across = out * Math.sqrt(1 - rise * rise) * slim
+    const size = r * (0.75 + 0.5 * random()) * slim
     const y = Math.min(plant.heightMm - size * 0.7, node.y + rise * out * (needled ? 0.5 : 0.8))
     if (y < size * 0.6) continue
     raw.push({ x: node.x + Math.cos(angle) * across, y, z: node.z + Math.sin(angle) * across, r: size, clump: rise })

@@ -21,7 +21,10 @@ export function strokesOf(drawing: PlantDrawing, look: Look): Stroke[] {
       if ((marks[i + 2] ?? 0) >= 0 !== near) continue
       const seen = markOn(drawing.markTraits, t, look, toned)
       const [x, y] = [marks[i] ?? 0, (marks[i + 1] ?? 0) * look.height]
-      if (seen) found.push({ colour: seen.colour, widthMm: (marks[i + 3] ?? 0) * seen.size * 2, x1: x, y1: y, x2: x, y2: y })
+      if (!seen) continue
+      const r = (marks[i + 3] ?? 0) * seen.size
+      if (drawing.markTraits[t + Trait.shape] === Shape.spray) found.push(...sprayOf(x, y, r, i, seen.colour))
+      else found.push({ colour: seen.colour, widthMm: r * 2, x1: x, y1: y, x2: x, y2: y })
     }
     return found
   }
@@ -44,6 +47,15 @@ export function strokesOf(drawing: PlantDrawing, look: Look): Stroke[] {
     }),
     ...clusters(true),
   ]
+}
+
+/** A spray of needles: a few strokes that fan out to both sides and hang a little. @param i tells one from the next */
+function sprayOf(x: number, y: number, r: number, i: number, colour: string): Stroke[] {
+  const turn = ((i / MARK_STRIDE) % 7) * 0.12 - 0.36
+  return [-0.42, 0, 0.42].map((angle) => {
+    const [dx, dy] = [Math.cos(angle + turn) * r * 1.45, Math.sin(angle + turn) * r * 0.8]
+    return { colour, widthMm: r * 0.42, x1: x - dx, y1: y - Math.abs(dy) * 0.4 - dy * 0.6, x2: x + dx, y2: y - Math.abs(dy) * 0.4 + dy * 0.6 }
+  })
 }
 
 type Toned = (tones: Tones) => readonly string[]

@@ -44,6 +44,7 @@ const others = computed(() => Object.entries(faults.value).filter(([path]) => !s
 
 <template>
   <form class="form" @submit.prevent="keep">
+    <h1>{{ isNew ? `A copy of ${base.common}` : base.common }}</h1>
     <div class="top">
       <SpeciesThumb :species="shown" :date="date" :place="place" :width="430" :height="190" all />
       <div class="grid content-start gap-2">

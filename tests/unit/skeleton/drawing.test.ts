@@ -69,6 +69,12 @@ describe('strokes for paper', () => {
     expect([...may!].some(white)).toBe(true)
     expect([...july!].some(white)).toBe(false)
   })
+
+  test('needles are strokes that hang a little, not points', () => {
+    const spruce = strokes('norway-spruce', '2026-07-15')
+    expect(spruce.filter(({ x1, x2, y1, y2 }) => x1 === x2 && y1 === y2).length).toBeLessThan(5)
+    expect(spruce.length).toBeGreaterThan(2000)
+  })
 })
 
 test('what is bent by the wind reaches further to lee of its foot than to windward; what stands upright as far to both sides', () => {
