@@ -50,15 +50,22 @@ function strideFor({ marks, heightMm, widthMm, habit }: PlantDrawing, pxPerMm: n
 /** Where a plant stands, on whole pixels; what has died back or is mown is lower than it is wide. */
 interface Foot { readonly x: number; readonly groundY: number; readonly pxPerMm: number; readonly upPxPerMm: number }
 
-/** Where a pixel of a line goes: place, colour, and how strongly it covers, 0–1. */
-type Emit = (x: number, y: number, colour: number, strength: number) => void
+/** Where the pixels of lines go: place, colour, and how strongly they cover, 0–1; those beyond its width and height are not asked for. */
+interface Sink {
+  readonly emit: (x: number, y: number, colour: number, strength: number) => void
+  readonly bounds?: { readonly width: number; readonly height: number }
+}
 
 /** Writes pixels straight into a raster. */
-function onto({ width, height, pixels }: Raster): Emit {
-  return (x, y, colour, strength) => {
-    if (x < 0 || y < 0 || x >= width || y >= height) return
-    const at = y * width + x
-    pixels[at] = over(colour, pixels[at] ?? 0, strength)
+function onto(raster: Raster): Sink {
+  const { width, height, pixels } = raster
+  return {
+    bounds: raster,
+    emit: (x, y, colour, strength) => {
+      if (x < 0 || y < 0 || x >= width || y >= height) return
+      const at = y * width + x
+      pixels[at] = over(colour, pixels[at] ?? 0, strength)
+    },
   }
 }
 
@@ -85,18 +92,18 @@ function keptLines(scene: Scene, drawing: PlantDrawing, palette: Palette, { pxPe
   if (!again) return undefined
   const foot = { x: 0, groundY: 0, pxPerMm, upPxPerMm }
   const lines = {
-    wood: recorded(scene.woodOrder.length, (i, emit) => lineOfWood(scene, i, drawing, palette, foot, emit)),
-    blades: recorded(scene.bladeOrder.length, (i, emit) => lineOfBlade(scene, i, foot, 0, emit)),
+    wood: recorded(scene.woodOrder.length, (i, sink) => lineOfWood(scene, i, drawing, palette, foot, sink)),
+    blades: recorded(scene.bladeOrder.length, (i, sink) => lineOfBlade(scene, i, foot, 0, sink)),
   }
   keptScenes.set(scene, [{ key, lines }, ...before].slice(0, 2))
   return lines
 }
 
-function recorded(count: number, draw: (i: number, emit: Emit) => void): Lines {
+function recorded(count: number, draw: (i: number, sink: Sink) => void): Lines {
   const [dx, dy, colours, strengths]: [number[], number[], number[], number[]] = [[], [], [], []]
   const start = new Uint32Array(count + 1)
   for (let i = 0; i < count; i += 1) {
-    draw(i, (x, y, colour, strength) => { dx.push(x); dy.push(y); colours.push(colour); strengths.push(strength) })
+    draw(i, { emit: (x, y, colour, strength) => { dx.push(x); dy.push(y); colours.push(colour); strengths.push(strength) } })
     start[i + 1] = dx.length
   }
   return { start, dx: Int16Array.from(dx), dy: Int16Array.from(dy), colour: Uint32Array.from(colours), strength: Float32Array.from(strengths) }
@@ -266,28 +273,29 @@ function paintBlades(raster: Raster, scene: Scene, drawing: PlantDrawing, palett
   }
 }
 
-function lineOfBlade({ blades }: Scene, i: number, { x, groundY, pxPerMm, upPxPerMm }: Foot, colour: number, emit: Emit): void {
+function lineOfBlade({ blades }: Scene, i: number, { x, groundY, pxPerMm, upPxPerMm }: Foot, colour: number, sink: Sink): void {
   const g = (k: number): number => blades[i * LINE_STRIDE + k] ?? 0
-  line(x + g(0) * pxPerMm, groundY - g(1) * upPxPerMm, x + g(3) * pxPerMm, groundY - g(4) * upPxPerMm, Math.max(1, g(6) * pxPerMm), Math.max(0.7, g(7) * pxPerMm), () => colour, emit)
+  line(x + g(0) * pxPerMm, groundY - g(1) * upPxPerMm, x + g(3) * pxPerMm, groundY - g(4) * upPxPerMm, Math.max(1, g(6) * pxPerMm), Math.max(0.7, g(7) * pxPerMm), () => colour, sink)
 }
 
-function lineOfWood({ wood }: Scene, i: number, drawing: PlantDrawing, palette: Palette, { x, groundY, pxPerMm, upPxPerMm }: Foot, emit: Emit): void {
+function lineOfWood({ wood }: Scene, i: number, drawing: PlantDrawing, palette: Palette, { x, groundY, pxPerMm, upPxPerMm }: Foot, sink: Sink): void {
   const g = (k: number): number => wood[i * LINE_STRIDE + k] ?? 0
   const [w1, w2] = [g(6) * pxPerMm, g(7) * pxPerMm]
   const [y1, y2] = [g(1), g(4)]
   const shade = palette.bark(drawing.bark, g(6) / Math.max(1e-6, drawing.heightMm), w1)
-  line(x + g(0) * pxPerMm, groundY - y1 * upPxPerMm, x + g(3) * pxPerMm, groundY - y2 * upPxPerMm, w1, w2, (across, along) => { const y = y1 + (y2 - y1) * along; return shade(y / drawing.heightMm, across, Math.round(y * upPxPerMm)) }, emit)
+  line(x + g(0) * pxPerMm, groundY - y1 * upPxPerMm, x + g(3) * pxPerMm, groundY - y2 * upPxPerMm, w1, w2, (across, along) => { const y = y1 + (y2 - y1) * along; return shade(y / drawing.heightMm, across, Math.round(y * upPxPerMm)) }, sink)
 }
 
 /** Lines that reach further than this beyond a picture are not worth following, px. */
 const FURTHEST = 20_000
 
 /** A tapering line with round ends; the colour may change across (−1 to 1) and along (0 to 1) it. Thin lines keep their weight by covering less. */
-function line(x1: number, y1: number, x2: number, y2: number, w1: number, w2: number, colour: (across: number, along: number) => number, emit: Emit): void {
+function line(x1: number, y1: number, x2: number, y2: number, w1: number, w2: number, colour: (across: number, along: number) => number, { emit, bounds }: Sink): void {
   const [dx, dy] = [x2 - x1, y2 - y1]
   const length = Math.hypot(dx, dy)
   const most = Math.max(w1, w2) / 2
   if (Math.abs(x1) > FURTHEST || Math.abs(y1) > FURTHEST || length > FURTHEST) return
+  if (bounds && (Math.max(x1, x2) + most < 0 || Math.min(x1, x2) - most > bounds.width || Math.max(y1, y2) + most < 0 || Math.min(y1, y2) - most > bounds.height)) return
   if (most < 0.8) {
     const steps = Math.max(1, Math.ceil(Math.max(Math.abs(dx), Math.abs(dy))))
     const strength = Math.min(1, Math.max(0.28, most * 1.5))
@@ -295,10 +303,11 @@ function line(x1: number, y1: number, x2: number, y2: number, w1: number, w2: nu
     return
   }
   const [ux, uy] = length > 0 ? [dx / length, dy / length] : [0, -1]
-  const bottom = Math.ceil(Math.max(y1, y2) + most)
-  for (let py = Math.floor(Math.min(y1, y2) - most); py <= bottom; py += 1) {
+  const bottom = Math.min(bounds ? bounds.height - 1 : Infinity, Math.ceil(Math.max(y1, y2) + most))
+  for (let py = Math.max(bounds ? 0 : -Infinity, Math.floor(Math.min(y1, y2) - most)); py <= bottom; py += 1) {
     const [left, right] = spanOf(py, x1, y1, dx, dy, most)
-    for (let px = left; px <= right; px += 1) {
+    const end = bounds ? Math.min(bounds.width - 1, right) : right
+    for (let px = bounds ? Math.max(0, left) : left; px <= end; px += 1) {
       const [rx, ry] = [px - x1, py - y1]
       const along = length > 0 ? Math.min(1, Math.max(0, (rx * ux + ry * uy) / length)) : 0
       const half = (w1 + (w2 - w1) * along) / 2
