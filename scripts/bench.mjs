@@ -16,6 +16,7 @@ const bench = (name, env) => {
 }
 bench('balances')
 bench('skeleton')
+bench('paint')
 const port = await freePort(4199)
 const { child, address } = await serve(port)
 bench('season', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })

@@ -56,7 +56,9 @@ const taken = computed(() => found.value.filter((line) => line.taken && line.pie
 const total = computed(() => taken.value.reduce((sum, { pieces }) => sum + pieces, 0))
 function setPieces(line: SuggestedLine, value: string): void {
   const read = readNumber(value)
-  if (read !== undefined && Number.isInteger(read) && read >= 1 && read <= 10_000) Object.assign(line, { pieces: read })
+  const fits = read !== undefined && Number.isInteger(read) && read >= 1 && read <= 10_000
+  fault.value = fits ? '' : `Pieces of ${line.name}: read “${value}”; allowed is 1 to 10000. It stays at ${line.pieces}.`
+  if (fits) Object.assign(line, { pieces: read })
 }
 
 async function take(): Promise<void> {

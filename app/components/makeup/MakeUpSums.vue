@@ -9,13 +9,15 @@ const props = defineProps<{ plant: Plant; makeUp: MakeUp; startedFault: string }
 const started = defineModel<string>('started', { required: true })
 const emit = defineEmits<{ plan: [start: boolean] }>()
 const workshop = useWorkshop()
-const notices = useNotices()
 
-const bought = ref('')
-watch(() => props.plant.line, (line) => { bought.value = line.boughtPriceMinor === undefined ? '' : formatMoney(line.boughtPriceMinor, '') }, { immediate: true })
+const { text, fault, left } = useFieldTexts(() => props.plant.line.id, () => {
+  const { boughtPriceMinor } = props.plant.line
+  return { bought: boughtPriceMinor === undefined ? '' : formatMoney(boughtPriceMinor, '') }
+})
 async function leaveBought(): Promise<void> {
-  const reading = bought.value.trim() === '' ? undefined : parseMoney(bought.value)
-  if (reading?.kind === 'none') { notices.fault(reading.because); return }
+  left('bought')
+  const reading = text.bought.trim() === '' ? undefined : parseMoney(text.bought)
+  if (reading?.kind === 'none') { fault.bought = reading.because; return }
   await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
 const ready = computed(() => props.makeUp.steps.length > 0 && props.startedFault === '')
@@ -38,7 +40,7 @@ const { printing, print } = useBatchCard()
         <div><dt>From start to end</dt><dd><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd></div>
         <div><dt>Cost of a good one</dt><dd><FigureButton v-if="makeUp.costEachMinor" :figure="makeUp.costEachMinor" label="Cost of a good piece" /><span v-else class="text-sm text-soft">no price for {{ makeUp.unpriced.join(', ') }}</span></dd></div>
       </template>
-      <div><dt><label for="bought">A bought one costs</label></dt><dd><input id="bought" v-model="bought" class="field field-cell !w-20" inputmode="decimal" placeholder="–" @change="leaveBought"></dd></div>
+      <div><dt><label for="bought">A bought one costs</label></dt><dd><input id="bought" v-model="text.bought" class="field field-cell !w-20" inputmode="decimal" placeholder="–" :aria-invalid="fault.bought !== ''" @change="leaveBought"><span v-if="fault.bought" class="block max-w-56 text-sm text-hip" role="alert">{{ fault.bought }}</span></dd></div>
     </dl>
     <div class="acts">
       <button type="button" class="button" :disabled="!ready || printing" @click="print(plant, makeUp)">{{ printing ? 'Printing…' : 'Print card' }}</button>

@@ -13,7 +13,7 @@ const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const raster = useRaster(canvas, toRef(props, 'width'), toRef(props, 'height'))
 const PERSON_M = 1.75
 
-/** Real plants on paper: one mm to a cm is as good a scale as any, since the paper's room decides. */
+/** Real plants on paper: one mm to a cm will do for a scale, since the paper's room decides. */
 const sizeOf = (age: Age) => lineSize({ age, zone: 'front' }, { ratio: 100, stature: 1, viewingMm: 1000 }, props.species, look.value.height)
 const look = computed(() => lookOn(props.species, props.date, props.place))
 const shown = computed(() => (props.all ? ages : (['mature'] as const)).map((age) => ({ age, size: sizeOf(age) })))

@@ -40,10 +40,10 @@ async function finish(): Promise<void> {
   const made = drawing.value
   if (!made || made.points.length < least.value) return
   drawing.value = undefined
-  await keep([...keepOuts.value, made])
+  await keep((stored) => [...stored, made])
 }
-async function keep(rows: KeepOut[]): Promise<void> {
-  if (commission.current) await workshop.give(changeCommission, commission.current.id, { keepOuts: rows })
+async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<void> {
+  if (commission.current) await workshop.give(changeCommission, commission.current.id, ({ keepOuts: stored = [] }: Commission) => ({ keepOuts: change(stored) }))
 }
 async function another(): Promise<void> {
   if (commission.current) await workshop.give(changeCommission, commission.current.id, ({ planSeed = 0 }: Commission) => ({ planSeed: (planSeed + 1) % 1_000_000 }))
@@ -104,7 +104,7 @@ async function print(): Promise<void> {
     </div>
     <PlanDrawing v-if="planting.plan" :plan="planting.plan" :numbers="numbers" :drawing="drawing" @point="point" @finish="finish" />
     <p v-else class="m-8 text-soft" role="status">{{ planting.fault || 'Planting…' }}</p>
-    <KeepOutList :keep-outs="keepOuts" :units="workshop.settings.units" @change="keep" />
+    <KeepOutList :keep-outs="keepOuts" :units="workshop.settings.units" @change="(id, change) => keep((stored) => stored.map((row) => (row.id === id ? { ...row, ...change } : row)))" @remove="(id) => keep((stored) => stored.filter((row) => row.id !== id))" />
     <table class="ruled w-full border-t-2 border-ink">
       <thead><tr><th class="!pl-5">Line</th><th>Plant</th><th>Zone</th><th class="number">Pieces</th><th>In groups of</th><th>Planted</th></tr></thead>
       <tbody>
