@@ -154,6 +154,23 @@ describe('the whole workshop', () => {
     expect(await workshopKeys()).not.toContain(`copy${serial}`)
   })
 
+  test('a database of the second version keeps its rows and gains a table for species of one’s own', async () => {
+    const { format: _format, version: _version, savedAt: _savedAt, settings, ...tables } = JSON.parse(readFileSync('tests/fixtures/workshop-format-2.json', 'utf8')) as Record<string, object[]> & { settings: object }
+    const old = new Dexie(`${DATABASE_PREFIX}second`)
+    old.version(2).stores({ settings: 'id', commissions: 'id', lines: 'id, commissionId', materials: 'id', lots: 'id, materialId', movements: 'id, lotId, batchId', batches: 'id, lineId', events: 'id, batchId, [batchId+seq]' })
+    await old.table('settings').add(settings)
+    for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
+    old.close()
+    const db = new WorkshopDb('second')
+    await db.open()
+    expect(db.verno).toBe(DATABASE_VERSION)
+    for (const [name, rows] of Object.entries(tables)) expect(await db.table(name).count()).toBe(rows.length)
+    expect(await db.species.toArray()).toEqual([])
+    const [batch] = await db.batches.toArray()
+    expect(foldRun(batch!, await db.events.toArray()).state.phase).toBe('finished')
+    db.close()
+  })
+
   test('a database of the first version comes through the upgrade', async () => {
     const stored = JSON.parse(readFileSync('tests/fixtures/database-version-1.json', 'utf8')) as { stores: Record<string, string>; rows: Record<string, object[]> }
     const old = new Dexie(`${DATABASE_PREFIX}old`)

@@ -33,6 +33,15 @@ describe('a workshop file', () => {
     expect(reading.value.events.map(({ seq, id }) => [seq, id])).toEqual([[1, 'ev-a'], [2, 'ev-b'], [3, 'ev-c']])
   })
 
+  test('a file of the second format keeps everything and gains a place for species of one’s own', () => {
+    const text = readFileSync('tests/fixtures/workshop-format-2.json', 'utf8')
+    const reading = readWorkshopFile(text)
+    if (reading.kind === 'none') throw new Error(reading.because)
+    const { version, species, ...kept } = reading.value
+    expect([version, species]).toEqual([FILE_VERSION, []])
+    expect({ ...kept, version: 2 }).toEqual(JSON.parse(text))
+  })
+
   test.each([
     ['not JSON', '{"format": "hardy-thicket-wor', /not JSON, or is broken off/],
     ['a list', '[]', /holds \[\]/],
