@@ -63,16 +63,16 @@ export function suggestPlanting(wish: PlantingWish, species: readonly Species[])
   return lines.length > 0 ? ok(fitted(lines, wish.pieces).map(({ tell, ...line }) => ({ ...line, reason: tell(line) }))) : none(`On ${round(wish.areaM2)} m² there is less than one plant of each kind. Take a larger area.`)
 }
 
-interface Expected { readonly species: Species; readonly layer: Layer; readonly number: number; readonly perHa: number; readonly habitat: Habitat; readonly ages: readonly [number, number, number, number] }
+interface Expected { readonly species: Species; readonly layer: Layer; readonly number: number; readonly habitat: Habitat; readonly at: Species['habitats']; readonly ages: readonly [number, number, number, number] }
 
 /** How many of each species the area holds; a species of several of the habitats counts by its mean. */
 function expected({ areaM2, habitats, ages: wanted }: PlantingWish, species: readonly Species[]): Expected[] {
   return species.flatMap((row): Expected[] => {
-    const at = row.habitats.filter(({ habitat }) => habitats.includes(habitat))
-    const most = at.reduce<(typeof at)[number] | undefined>((best, here) => (best && best.perHa >= here.perHa ? best : here), undefined)
+    const at = row.habitats.filter(({ habitat }) => habitats.includes(habitat)).sort((a, b) => b.perHa - a.perHa)
+    const [most] = at
     if (!most) return []
     const perHa = at.reduce((sum, { perHa: density }) => sum + density, 0) / habitats.length
-    return [{ species: row, layer: layerOf(row), perHa, number: (perHa * areaM2) / 10_000, habitat: habitatById(most.habitat), ages: normal(wanted ?? most.ages) }]
+    return [{ species: row, layer: layerOf(row), at, number: (perHa * areaM2) / 10_000, habitat: habitatById(most.habitat), ages: normal(wanted ?? most.ages) }]
   })
 }
 
@@ -145,8 +145,11 @@ export function groupsOf({ groups }: Pick<Species, 'groups'>, pieces: number): n
 }
 
 function reasonFor(row: Expected, wish: PlantingWish, { pieces, groups }: Counted, thinned: boolean, zone: Zone, smaller: boolean): string {
-  const { habitat, perHa, number, species } = row
-  const parts = [`${plain(perHa)} to the hectare is usual (${habitat.name.toLowerCase()}): ${plain(number)} on ${plain(wish.areaM2 / 10_000)} ha`]
+  const { at, number, species } = row
+  const usual = at.map(({ habitat, perHa }, i) => `${plain(perHa)}${i === 0 ? ' to the hectare is usual' : ''} (${habitatById(habitat).name.toLowerCase()})`).join(', ')
+  const count = wish.habitats.length
+  const part = count === 1 ? '' : `, ${at.length > 1 ? 'each ' : ''}on ${['half', 'a third', 'a quarter'][count - 2] ?? `one part in ${count}`} of the ground`
+  const parts = [`${usual}${part}: ${plain(number)} on ${plain(wish.areaM2 / 10_000)} ha`]
   if (thinned) parts.push(`thinned to ${pieces} for ${wish.pieces} pieces`)
   const as = { alone: 'stands alone', few: 'a few together', grove: 'in groves', drift: 'in drifts', row: 'in rows', carpet: 'close together' }[species.groups.as]
   parts.push(groups.length === 1 && groups[0] === 1 ? 'stands alone' : `${as}, ${[...new Set(groups)].join(' or ')} at a time`)

@@ -37,5 +37,8 @@ export function growHedge(size: HedgeSize, seed: number): Skeleton {
     for (let k = 0; k <= 3; k += 1) parent = nodes.push(sprout({ x: x + (random() - 0.5) * size.spacingMm * 0.1 * k, y: (size.heightMm * 0.24 * k) / 3, z: 0 }, parent)) - 1
   }
   for (const share of colonise(nodes, points, spacing, { upward: 0.2, wander: 0.4 }, random)) void share
-  return thicken(setTips(nodes, tips, spacing * 0.42, random), size.stemMm)
+  const grown = setTips(nodes, tips, spacing * 0.42, random)
+  // What grows beyond the box is clipped to it, as a hedge is.
+  const within = (value: number, most: number): number => Math.max(-most, Math.min(most, value))
+  return thicken(grown.map((node) => ({ ...node, x: within(node.x, size.lengthMm / 2), y: Math.min(node.y, size.heightMm), z: within(node.z, size.widthMm / 2) })), size.stemMm)
 }

@@ -32,6 +32,13 @@ describe('a suggested planting', () => {
     }
   })
 
+  test('of several habitats each has its part of the ground, and the reason says so', () => {
+    const reasonOf = (habitats: HabitatId[], id: string): string => suggest(wish({ areaM2: 10_000, habitats })).find(({ speciesId }) => speciesId === id)!.reason
+    expect(reasonOf(['woodland-edge'], 'beech')).toMatch(/^30 to the hectare is usual \(woodland edge\): 30 on 1 ha;/)
+    expect(reasonOf(['woodland-edge', 'hay-meadow'], 'beech')).toMatch(/^30 to the hectare is usual \(woodland edge\), on half of the ground: 15 on 1 ha;/)
+    expect(reasonOf(['woodland-edge', 'hay-meadow'], 'hawthorn')).toMatch(/^80 to the hectare is usual \(woodland edge\), 2 \(hay meadow\), each on half of the ground: 41 on 1 ha;/)
+  })
+
   test('a reason names the pieces that the line has, also after the last were left out to keep to the budget', () => {
     for (const id of habitatIds) for (const line of suggest(wish({ areaM2: 6830, habitats: [id] }))) {
       const named = / thinned to (\d+) for 150 pieces/.exec(line.reason)?.[1]
