@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { hazeSchools } from '../colour'
-import { ages } from '../plants/kinds'
+import { ages, groupings } from '../plants/kinds'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
 
 /** What is kept clear of plants: a line of a width (track, path), or a closed shape. */
@@ -67,6 +67,8 @@ export const lineSchema = z.strictObject({
   /** Lean of the stem to the right, degrees; how far wind from the left has shaped it, 0–1. */
   leanDeg: z.number().min(-40).max(40).optional(),
   wind: z.number().min(0).max(1).optional(),
+  /** How its pieces stand together; absent: as the species does. */
+  stands: z.enum(groupings).optional(),
   methodId: idSchema.optional(),
   /** Materials chosen instead of the proposed ones, by slot. */
   materials: z.record(z.string().max(40), idSchema).optional(),

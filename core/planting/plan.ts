@@ -18,6 +18,8 @@ export interface Bed {
   readonly groups: readonly number[]
   /** How much closer than crown to crown its pieces stand, 1 for touching crowns. */
   readonly closeness: number
+  /** Whether the members of a group stand in a row, as in a hedge or an avenue. */
+  readonly inRow: boolean
 }
 
 export interface Board {
@@ -54,7 +56,9 @@ export interface PlantingPlan {
 export const codeOf = (place: number): string => (place < 26 ? String.fromCharCode(65 + place) : `${codeOf(Math.floor(place / 26) - 1)}${codeOf(place % 26)}`)
 
 /** A group member is looked for so many times near its group, then in its zone, then anywhere. */
-const TRIES = { group: 50, zone: 160, board: 160 }
+const TRIES = { group: 50, row: 16, zone: 160, board: 160 }
+/** How far a row strays from its line from piece to piece, rad. */
+const WAVER = 0.16
 const CANDIDATES = 14
 
 /**
@@ -68,7 +72,7 @@ export function spacingOf(a: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>, b: Pick<S
 
 /**
  * Places each piece by Poisson-disc sampling with a radius of its own: darts are thrown around its group, and one that comes too near to a piece, an
- * edge or a keep-out is thrown again. Source: variable-radius dart throwing after Bridson 2007. The largest kinds choose first.
+ * edge or a keep-out is thrown again. Source: variable-radius dart throwing after Bridson 2007. Rows choose first, since they need room on end; then the largest kinds.
  * @param seed the same seed gives the same plan
  * @throws RangeError when the board is not above 0 mm
  */
@@ -76,9 +80,9 @@ export function planPlanting(board: Board, beds: readonly Bed[], seed: string): 
   requireRange('board width', board.widthMm, 'mm', { above: 0 })
   requireRange('board depth', board.depthMm, 'mm', { above: 0 })
   const field = new Field(board, beds)
-  const largestFirst = [...beds].sort((a, b) => Math.max(0, ...b.crownsMm) - Math.max(0, ...a.crownsMm) || a.code.localeCompare(b.code))
+  const inTurn = [...beds].sort((a, b) => Number(rowOf(b)) - Number(rowOf(a)) || Math.max(0, ...b.crownsMm) - Math.max(0, ...a.crownsMm) || a.code.localeCompare(b.code))
   const left: { lineId: string; code: string; pieces: number }[] = []
-  for (const bed of largestFirst) {
+  for (const bed of inTurn) {
     const random = seededRandom(seedOf(`${seed}|${bed.lineId}`))
     const missed = plantBed(field, bed, random)
     if (missed > 0) left.push({ lineId: bed.lineId, code: bed.code, pieces: missed })
@@ -86,20 +90,29 @@ export function planPlanting(board: Board, beds: readonly Bed[], seed: string): 
   return { board, spots: [...field.spots].sort((a, b) => a.code.length - b.code.length || a.code.localeCompare(b.code) || a.number - b.number), left }
 }
 
+/** A few in a row find room among others; a hedge or an avenue does not. */
+const rowOf = ({ inRow, groups }: Bed): boolean => inRow && Math.max(...groups) >= 5
+
 function plantBed(field: Field, bed: Bed, random: Random): number {
   let number = 0
   let missed = 0
   for (const size of bed.groups) {
-    const members: Spot[] = []
+    let members: Spot[] = []
+    let heading = 0
     for (let i = 0; i < size && number < bed.crownsMm.length; i += 1) {
       number += 1
       const crownMm = bed.crownsMm[number - 1] ?? 0
       const piece = { lineId: bed.lineId, code: bed.code, number, layer: bed.layer, crownMm, stemMm: bed.stemMm, ownMm: Math.max(0.5, (crownMm / 2) * bed.closeness) }
-      const place = members.length === 0 ? field.centre(piece, bed.zone, random) : field.beside(piece, members, bed.zone, random) ?? field.centre(piece, bed.zone, random)
+      const inLine = bed.inRow ? field.inLine(piece, members, heading, random) : undefined
+      const joined = bed.inRow ? inLine?.place : field.beside(piece, members, bed.zone, random)
+      const place = joined ?? field.centre(piece, bed.zone, random)
       if (!place) { missed += 1; continue }
       const spot = { ...piece, ...place }
       field.add(spot)
-      members.push(spot)
+      // A row that can go on at neither end goes on elsewhere, as a new one.
+      if (!joined && bed.inRow) { members = []; heading = field.headingAt(place) }
+      if (inLine?.first) members.unshift(spot)
+      else members.push(spot)
     }
   }
   return missed + Math.max(0, bed.crownsMm.length - number)
@@ -159,6 +172,30 @@ class Field {
     return undefined
   }
 
+  /** A free place at one of the ends of a row, crown to crown. */
+  inLine(piece: Piece, members: readonly Spot[], heading: number, random: Random): { readonly place: Place; readonly first: boolean } | undefined {
+    for (let i = 0; i < TRIES.row; i += 1) {
+      const first = i % 2 === 1
+      const end = first ? members[0] : members[members.length - 1]
+      if (!end) return undefined
+      const angle = heading + (first ? Math.PI : 0) + (random() - 0.5) * WAVER
+      const out = spacingOf(piece, end) * (1 + 0.05 * random())
+      const place = { x: end.x + Math.cos(angle) * out, y: end.y + Math.sin(angle) * out }
+      if (this.free(piece, place)) return { place, first }
+    }
+    return undefined
+  }
+
+  /** Which way a row runs: along the nearest track, path or shape that is not too far away; else along the front. */
+  headingAt(at: Place): number {
+    let nearest: { distance: number; heading: number } | undefined
+    for (const [a, b] of this.board.keepOuts.flatMap(segmentsOf)) {
+      const distance = toSegment(at, a, b)
+      if (distance < this.board.depthMm * 0.3 && (!nearest || distance < nearest.distance)) nearest = { distance, heading: Math.atan2(b[1] - a[1], b[0] - a[0]) }
+    }
+    return nearest?.heading ?? 0
+  }
+
   private free(piece: Piece, { x, y }: Place): boolean {
     const { widthMm, depthMm, edgeMm, keepOuts } = this.board
     const edge = Math.max(edgeMm, edgeDistance(piece, this.board))
@@ -175,12 +212,16 @@ export const edgeDistance = (piece: Pick<Spot, 'crownMm' | 'stemMm'>, board: Pic
 export const keepOutDistance = (piece: Pick<Spot, 'crownMm' | 'stemMm'>): number => Math.max(piece.stemMm / 2 + 1, piece.crownMm * 0.3)
 
 /** Distance from a place to a keep-out's border, mm; below 0 inside it. */
-export function clearanceOf({ kind, widthMm, points }: KeepOut, at: Place): number {
-  const segments = kind === 'shape' ? points.map((point, i) => [point, points[(i + 1) % points.length] ?? point] as const) : points.slice(1).map((point, i) => [points[i] ?? point, point] as const)
-  const distance = segments.reduce((nearest, [a, b]) => Math.min(nearest, toSegment(at, a, b)), Infinity)
+export function clearanceOf(keepOut: KeepOut, at: Place): number {
+  const { kind, widthMm, points } = keepOut
+  const distance = segmentsOf(keepOut).reduce((nearest, [a, b]) => Math.min(nearest, toSegment(at, a, b)), Infinity)
   if (kind === 'line') return distance - widthMm / 2
   return isInside(points, at) ? -distance : distance
 }
+
+type Corner = KeepOut['points'][number]
+const segmentsOf = ({ kind, points }: KeepOut): (readonly [Corner, Corner])[] =>
+  kind === 'shape' ? points.map((point, i) => [point, points[(i + 1) % points.length] ?? point] as const) : points.slice(1).map((point, i) => [points[i] ?? point, point] as const)
 
 function toSegment({ x, y }: Place, [ax, ay]: readonly [number, number], [bx, by]: readonly [number, number]): number {
   const [dx, dy] = [bx - ax, by - ay]

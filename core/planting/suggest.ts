@@ -1,5 +1,5 @@
 import { zones, type Zone } from '../commissions'
-import { ages, formOf, habitatById, type Age, type Habitat, type HabitatId, type Species } from '../plants'
+import { ages, formOf, habitatById, type Age, type Grouping, type Habitat, type HabitatId, type Species } from '../plants'
 import { none, ok, requireRange, type Reading } from '../units'
 
 /** What a planting is suggested for. */
@@ -31,6 +31,9 @@ export interface SuggestedLine {
 }
 
 export const layerOf = ({ habit }: Pick<Species, 'habit'>): Layer => (habit === 'shrub' || habit === 'climber' ? 'shrub' : habit === 'broadleaf' || habit === 'conifer' || habit === 'palm' ? 'tree' : 'ground')
+
+/** How plants stand together, in words. */
+export const groupingWords: Record<Grouping, string> = { alone: 'stands alone', few: 'a few together', grove: 'in groves', drift: 'in drifts', row: 'in rows', carpet: 'close together' }
 
 /** How a budget of pieces is divided where there is more of everything than it allows; from memory. */
 const SHARE: Record<Layer, number> = { tree: 0.3, shrub: 0.3, ground: 0.4 }
@@ -151,8 +154,7 @@ function reasonFor(row: Expected, wish: PlantingWish, { pieces, groups }: Counte
   const part = count === 1 ? '' : `, ${at.length > 1 ? 'each ' : ''}on ${['half', 'a third', 'a quarter'][count - 2] ?? `one part in ${count}`} of the ground`
   const parts = [`${usual}${part}: ${plain(number)} on ${plain(wish.areaM2 / 10_000)} ha`]
   if (thinned) parts.push(`thinned to ${pieces} for ${wish.pieces} pieces`)
-  const as = { alone: 'stands alone', few: 'a few together', grove: 'in groves', drift: 'in drifts', row: 'in rows', carpet: 'close together' }[species.groups.as]
-  parts.push(groups.length === 1 && groups[0] === 1 ? 'stands alone' : `${as}, ${[...new Set(groups)].join(' or ')} at a time`)
+  parts.push(groups.length === 1 && groups[0] === 1 ? groupingWords.alone : `${groupingWords[species.groups.as]}, ${[...new Set(groups)].join(' or ')} at a time`)
   parts.push(smaller ? `the smaller ones behind, ${zone === 'back' ? 'at the back' : 'in the middle'}` : zone === 'front' ? 'at the front' : zone === 'middle' ? 'in the middle, with the lower growth before them' : 'at the back')
   return `${parts.join('; ')}.`
 }

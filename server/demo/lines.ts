@@ -15,7 +15,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       { id: 'kh-birch', name: 'Silver birch', speciesId: 'silver-birch', age: 'mature', pieces: 15, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
       { id: 'kh-rowan', name: 'Rowan', speciesId: 'rowan', age: 'mature', pieces: 7, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
       { id: 'kh-hazel', name: 'Hazel', speciesId: 'hazel', age: 'semi-mature', pieces: 12, zone: 'middle', methodId: 'wool-bush', boughtPriceMinor: 180 },
-      { id: 'kh-hedge', name: 'Field hedge, bush by bush', speciesId: 'blackthorn', age: 'semi-mature', pieces: 40, zone: 'middle', heightM: 1.9, stature: 1, methodId: 'wool-bush', boughtPriceMinor: 120 },
+      { id: 'kh-hedge', name: 'Field hedge, bush by bush', speciesId: 'blackthorn', age: 'semi-mature', pieces: 40, zone: 'middle', heightM: 1.9, stature: 1, stands: 'row', methodId: 'wool-bush', boughtPriceMinor: 120 },
       { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', pieces: 220, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
       { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', pieces: 120, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
       { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', pieces: 60, zone: 'middle', stature: 1 },

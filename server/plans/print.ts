@@ -38,11 +38,14 @@ function drawSheet(pdf: Pdf, sheet: PlanSheet, order: PlanOrder, all: { columns:
   // Millimetres of the board, y to the back: turned over so that the front edge lies at the bottom.
   const depth = order.board.depthMm
   pdf.translate(left, top).scale(mm(1)).translate(-sheet.x, -(depth - sheet.y - sheet.depthMm))
+  pdf.save()
+  pdf.rect(0, 0, order.board.widthMm, depth).clip()
   for (const keepOut of order.board.keepOuts) {
     pdf.path(keepOutPath(keepOut, depth))
     if (keepOut.kind === 'line') pdf.lineWidth(Math.max(0.3, keepOut.widthMm)).lineJoin('round').strokeColor('#E4DDC8').stroke()
     else pdf.fill('#E4DDC8')
   }
+  pdf.restore()
   pdf.lineWidth(0.3).strokeColor(INK).rect(0, 0, order.board.widthMm, depth).stroke()
   for (const spot of sheet.spots) pdf.lineWidth(0.1).strokeColor(RULE).circle(spot.x, depth - spot.y, Math.max(0.3, spot.crownMm / 2)).stroke()
   for (const spot of sheet.spots) pdf.lineWidth(0.15).strokeColor(INK).moveTo(spot.x - CROSS_MM, depth - spot.y).lineTo(spot.x + CROSS_MM, depth - spot.y).moveTo(spot.x, depth - spot.y - CROSS_MM).lineTo(spot.x, depth - spot.y + CROSS_MM).stroke()

@@ -48,6 +48,11 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
   await expect(page.getByRole('img', { name: /Planting plan from above: \d+ pieces on 900 mm by 400 mm/ })).toBeVisible()
   await expect(page.getByRole('row', { name: /Bramble/ })).toHaveCount(0)
   await expect(page.getByRole('row', { name: /Silver birch/ }).first()).toContainText('9')
+  const blackthorn = page.getByRole('row', { name: /Blackthorn/ }).first()
+  await blackthorn.getByLabel(/^How Blackthorn/).selectOption('alone')
+  await expect(blackthorn.getByRole('cell').nth(5)).toHaveText('1')
+  await blackthorn.getByLabel(/^How Blackthorn/).selectOption('row')
+  await expect(blackthorn.getByRole('cell').nth(5)).not.toHaveText('1')
 
   await test.step('a track drawn by clicks is kept clear', async () => {
     await page.getByRole('button', { name: 'Draw a track or path' }).click()

@@ -81,7 +81,7 @@ const told = computed(() => {
     <svg class="layer" :width="width" :height="height" aria-hidden="true">
       <g :transform="transform">
         <rect :width="plan.board.widthMm" :height="plan.board.depthMm" class="board" />
-        <path v-for="keepOut in plan.board.keepOuts" :key="keepOut.id" :d="keepOutPath(keepOut, plan.board.depthMm)" :class="keepOut.kind" :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}" />
+        <svg :width="plan.board.widthMm" :height="plan.board.depthMm"><path v-for="keepOut in plan.board.keepOuts" :key="keepOut.id" :d="keepOutPath(keepOut, plan.board.depthMm)" :class="keepOut.kind" :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}" /></svg>
       </g>
     </svg>
     <canvas ref="canvas" class="layer" :style="{ width: `${width}px`, height: `${height}px` }" role="img" :aria-label="`Planting plan from above: ${plan.spots.length} pieces on ${model(plan.board.widthMm)} by ${model(plan.board.depthMm)}`" />

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { Commission, KeepOut } from '~~/core/commissions'
+import type { Commission, KeepOut, Line } from '~~/core/commissions'
 import { cautionFootnote, cautions } from '~~/core/methods'
-import { planSvg } from '~~/core/planting'
+import { groupingWords, planSvg } from '~~/core/planting'
 import { formatRatio, parseLength } from '~~/core/units'
-import { changeCommission } from '../../db/commands/brief'
+import { changeCommission, changeLine } from '../../db/commands/brief'
 import { newId } from '../../db/ids'
 import { fileNameOf, save } from '../../composables/save'
 import { useEventListener } from '@vueuse/core'
@@ -44,6 +44,9 @@ async function finish(): Promise<void> {
 }
 async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<void> {
   if (commission.current) await workshop.give(changeCommission, commission.current.id, ({ keepOuts: stored = [] }: Commission) => ({ keepOuts: change(stored) }))
+}
+async function stand(lineId: string, as: string): Promise<void> {
+  await workshop.give(changeLine, lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
 }
 async function another(): Promise<void> {
   if (commission.current) await workshop.give(changeCommission, commission.current.id, ({ planSeed = 0 }: Commission) => ({ planSeed: (planSeed + 1) % 1_000_000 }))
@@ -106,12 +109,17 @@ async function print(): Promise<void> {
     <p v-else class="m-8 text-soft" role="status">{{ planting.fault || 'Planting…' }}</p>
     <KeepOutList :keep-outs="keepOuts" :units="workshop.settings.units" @change="(id, change) => keep((stored) => stored.map((row) => (row.id === id ? { ...row, ...change } : row)))" @remove="(id) => keep((stored) => stored.filter((row) => row.id !== id))" />
     <table class="ruled w-full border-t-2 border-ink">
-      <thead><tr><th class="!pl-5">Line</th><th>Plant</th><th>Zone</th><th class="number">Pieces</th><th>In groups of</th><th>Planted</th></tr></thead>
+      <thead><tr><th class="!pl-5">Line</th><th>Plant</th><th>Zone</th><th class="number">Pieces</th><th>Stands</th><th>In groups of</th><th>Planted</th></tr></thead>
       <tbody>
         <tr v-for="{ bed, plant, left, groups } in rows" :key="bed.lineId">
           <td class="!pl-5 font-semibold">{{ bed.code }}</td>
           <td>{{ plant?.line.name }} <span class="botanical text-sm">{{ plant?.species.botanical }}</span></td>
-          <td>{{ bed.zone }}</td><td class="number">{{ bed.crownsMm.length }}</td><td>{{ groups }}</td>
+          <td>{{ bed.zone }}</td><td class="number">{{ bed.crownsMm.length }}</td><td>
+            <select class="field field-cell !w-60" :aria-label="`How ${plant?.line.name} stands`" :value="plant?.line.stands ?? ''" @change="stand(bed.lineId, ($event.target as HTMLSelectElement).value)">
+              <option value="">{{ plant ? `as usual: ${groupingWords[plant.species.groups.as]}` : '' }}</option><option v-for="(words, as) in groupingWords" :key="as" :value="as">{{ words }}</option>
+            </select>
+          </td>
+          <td>{{ groups }}</td>
           <td><span v-if="left > 0" class="tag tag-hip">no room for {{ left }}</span><span v-else class="tag tag-moss">all</span></td>
         </tr>
       </tbody>

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { speciesById } from '../../../core/plants'
 import { bedsOf, boardOf, clearanceOf, codeOf, edgeDistance, keepOutDistance, planPlanting, planSvg, sheetsOf, SHEET_OVERLAP_MM, spacingOf, spotName, type PlantingPlan } from '../../../core/planting'
 import type { KeepOut } from '../../../core/commissions'
+import { planOrderSchema } from '../../../server/plans/order'
 import { commission, line } from '../../support/workshop'
 
 const kinds = ['beech', 'silver-birch', 'hawthorn', 'hazel', 'bramble', 'bracken', 'meadow-grass', 'apple']
@@ -57,6 +58,31 @@ describe('a planting plan', () => {
     const nearest = beech.map((a) => Math.min(...beech.filter((b) => b !== a).map((b) => Math.hypot(a.x - b.x, a.y - b.y))))
     const keeps = beech.reduce((sum, { ownMm }) => sum + 2 * ownMm, 0) / beech.length
     expect(nearest.reduce((a, b) => a + b, 0) / nearest.length / keeps).toBeLessThan(1.35)
+  })
+
+  test('what stands in rows stands in a line, crown to crown, along the track where one is near; a line may be set to', () => {
+    const hedge = (over: object, commissionOver = {}) => {
+      const species = speciesById('blackthorn')
+      const own = { line: line({ id: 'h', speciesId: species.id, pieces: 15, zone: 'front', heightM: 1.9, ...over }), species }
+      const made = planPlanting(boardOf(job(commissionOver))!, bedsOf(job(commissionOver), [own]), 's')
+      expectSpaced(made)
+      expect(planOrderSchema.safeParse({ paper: 'A4', title: '', scale: '', board: made.board, spots: made.spots, legend: [] })).toMatchObject({ success: true })
+      return made.spots
+    }
+    // Share of the pieces whose nearest neighbour stands in the row's direction, hardly further than crowns that touch.
+    const inLine = (spots: ReturnType<typeof hedge>, heading: number): number => spots.filter((a) => {
+      const [near] = spots.filter((b) => b !== a).sort((b, c) => Math.hypot(b.x - a.x, b.y - a.y) - Math.hypot(c.x - a.x, c.y - a.y))
+      const turned = Math.abs(Math.sin(Math.atan2(near!.y - a.y, near!.x - a.x) - heading))
+      return turned < 0.12 && Math.hypot(near!.x - a.x, near!.y - a.y) < spacingOf(a, near!) * 1.06
+    }).length / spots.length
+    const inRow = hedge({ stands: 'row' })
+    expect(inRow).toHaveLength(15)
+    expect(inLine(inRow, 0)).toBe(1)
+    expect(inLine(hedge({}), 0)).toBeLessThan(0.5)
+    const slope = Math.atan2(140, 900)
+    const lane: KeepOut = { id: 'lane', kind: 'line', widthMm: 20, points: [[0, 20], [900, 160]] }
+    expect(inLine(hedge({ stands: 'row' }, { keepOuts: [lane] }), slope)).toBe(1)
+    expect(inLine(hedge({ stands: 'row' }, { keepOuts: [lane] }), 0)).toBeLessThan(0.5)
   })
 
   test('a board too small says what found no room', () => {
