@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 /** Keys that work at every station. The Bench and the season band have their own besides. */
 export const keyList = [
   ['1 2 3 5 7 8', 'go to a station'], ['/', 'find a commission, line, material or batch'], ['n', 'new here'], ['[  ]', 'previous and next line'],
-  ['space', 'piece done, at the Bench'], ['z', 'undo, at the Bench'], ['← →', 'a day on the season band; with shift a week'], ['?', 'this list'],
+  ['space', 'piece done, at the Bench'], ['z', 'undo, at the Bench'], ['← →', 'a day on the season band; with shift a week'], ['+  −  0', 'nearer, further, all of it, on the line-up'], ['?', 'this list'],
 ] as const
 
 const isTyping = (target: EventTarget | null): boolean =>
