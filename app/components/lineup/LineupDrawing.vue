@@ -67,6 +67,8 @@ const labels = computed(() => grid.value.filter(({ labelled }) => labelled))
 const show = (mm: number): string => String(Math.round(mm * 10) / 10)
 const left = (stand: Stand): number => seenX(sight.value, stand.left)
 const right = (stand: Stand): number => seenX(sight.value, stand.right)
+/** Looked at from near, a label that has gone to the side goes out of sight with its plant. */
+const inSight = (x: number): boolean => sight.value.zoom === 1 || (seenX(sight.value, x) > 46 && seenX(sight.value, x) < width.value - 58)
 const top = (stand: Stand): number => Math.min(groundOf(stand.lift) - 30, y(stand.plant.heightMm, stand.lift))
 /** The plate with the height lies over the plant where there is room for it, else beside the top of its line. */
 const plateAt = (stand: Stand): string => {
@@ -174,9 +176,9 @@ function anchor(): { x: number; y: number } {
         </g>
       </g>
       <template v-for="stand in layout.stands" :key="stand.plant.id">
-        <text :x="seenX(sight, stand.labelX)" :y="groundOf(stand.lift) + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === chosen }">{{ stand.label }}</text>
+        <text v-if="inSight(stand.labelX)" :x="seenX(sight, stand.labelX)" :y="groundOf(stand.lift) + 18 + 15 * stand.row" text-anchor="middle" class="label" :class="{ chosen: stand === chosen }">{{ stand.label }}</text>
       </template>
-      <text :x="seenX(sight, layout.personX)" :y="ground + 18 + 15 * layout.personRow" text-anchor="middle" class="label">Person</text>
+      <text v-if="inSight(layout.personX)" :x="seenX(sight, layout.personX)" :y="ground + 18 + 15 * layout.personRow" text-anchor="middle" class="label">Person</text>
     </svg>
     <button v-for="stand in layout.stands" :key="stand.plant.id" type="button" class="hit" :aria-label="words(stand)" :aria-pressed="stand === chosen" :style="{ left: `${left(stand)}px`, width: `${Math.max(24, right(stand) - left(stand))}px`, top: `${top(stand)}px`, height: `${groundOf(stand.lift) + (layout.shelves.length > 1 ? 22 : 36) - top(stand)}px` }" @click="choose(stand)" />
     <LineupLens v-if="view.lens && width > 0" :layout="layout" :at="pointer" :ground="ground" :width="width" :person-mm="personMm" />
