@@ -6,6 +6,9 @@ import { drawingOf, underWay } from '../drawing/studio'
 import { sitterAt } from '../stores/line-up'
 import { fileNameOf, save } from './save'
 
+/** The room that a picture is laid out in. */
+const PAPER = { widthPx: 1600, groundPx: 520, topPx: 10, leftPx: 0, rightPx: 0, shelfPx: 56 }
+
 /** The line-up as a picture to keep: PNG, SVG at true size, or in the clipboard. */
 export function useLineUpPicture() {
   const commission = useCommission()
@@ -19,8 +22,7 @@ export function useLineUpPicture() {
     const job = commission.current
     if (!job) return undefined
     const personMm = toModelMm(1750, job.ratio)
-    const wide = 1600
-    const layout = layOut(view.subjects, personMm, { widthPx: wide, groundPx: 520, topPx: 10, leftPx: 0, rightPx: 0, shelfPx: 56 }, view.pieces ? 4 : 1)
+    const layout = layOut(view.subjects, personMm, PAPER, view.mostShelves)
     const mm = (px: number): number => px / layout.pxPerMm
     const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) => xs.flatMap((x, i) => {
       const drawing = drawingOf(sitterAt(plant, i))
@@ -29,7 +31,7 @@ export function useLineUpPicture() {
     return {
       title: job.name, under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
       placed, labels: layout.stands.map(({ plant, left, right, lift }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, under: model(plant.trueHeightMm), xMm: mm((left + right) / 2), liftMm: mm(lift) })),
-      personXMm: mm(layout.personX), personMm, widthMm: mm(wide), topMm: mm(510), shelvesMm: layout.shelves.map(mm), shelfTopMm: layout.topMm, gridMm: gridSteps(layout.pxPerMm).labelled, realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
+      personXMm: mm(layout.personX), personMm, widthMm: mm(PAPER.widthPx), topMm: mm(PAPER.groundPx - PAPER.topPx), shelvesMm: layout.shelves.map(mm), shelfTopMm: layout.topMm, gridMm: gridSteps(layout.pxPerMm).labelled, realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
     }
   }
 

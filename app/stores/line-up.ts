@@ -1,6 +1,6 @@
 import { apparentShare, individualSizes, sitterOf, type Sitter } from '~~/core/commissions'
 import { sidewaysReach } from '~~/core/skeleton'
-import { MOST_ZOOM, WHOLE, type Lined, type Sight } from '../drawing/line-up'
+import { WHOLE, type Lined, type Sight } from '../drawing/line-up'
 import { drawingOf } from '../drawing/studio'
 import type { Plant } from './commission'
 
@@ -30,6 +30,7 @@ function reachOf(sitter: Sitter, crownWidthMm: number): { left: number; right: n
 /** Pieces of one line that are shown side by side. */
 export const MOST_PIECES = 60
 const COPIES = 7
+const MOST_SHELVES = 4
 
 /** How the Line-up is looked at: true size or as seen, all lines or the pieces of one, one beside another, and how near. */
 export const useLineUp = defineStore('line-up', () => {
@@ -43,6 +44,9 @@ export const useLineUp = defineStore('line-up', () => {
   const against = computed<Plant | undefined>(() => commission.plants.find(({ line }) => line.id === againstId.value && line.id !== commission.selected?.line.id))
   watch(() => commission.current?.id, () => { pieces.value = false; againstId.value = undefined; sight.value = WHOLE })
   watch([pieces, againstId, mode], () => { sight.value = WHOLE })
+
+  /** Lines stand on one ground; the pieces of one may be shared out on shelves. */
+  const mostShelves = computed(() => (pieces.value ? MOST_SHELVES : 1))
 
   const shrinkOf = (plant: Plant): number => (mode.value === 'seen' && commission.current ? apparentShare(commission.current, plant.line.zone) : 1)
 
@@ -83,9 +87,5 @@ export const useLineUp = defineStore('line-up', () => {
     if (against.value && chosen) return [example(chosen, 1), example(against.value, 1)]
     return commission.plants.map((plant) => example(plant, COPIES))
   })
-  function zoomBy(factor: number): void {
-    const zoom = Math.min(MOST_ZOOM, Math.max(1, sight.value.zoom * factor))
-    sight.value = zoom === 1 ? WHOLE : { ...sight.value, zoom }
-  }
-  return { mode, pieces, lens, againstId, against, sight, subjects, zoomBy }
+  return { mode, pieces, lens, againstId, against, sight, subjects, mostShelves }
 })

@@ -69,7 +69,8 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
     await expect(page.getByRole('alert')).toContainText('write them as x,y in mm')
     await page.getByLabel('Points of keep-out 1').fill('0,160 450,200 900,180')
     await page.getByLabel('Points of keep-out 1').press('Tab')
-    await page.waitForTimeout(800)
+    // Written out as stored: the plan is being made anew, and the buttons wait for it.
+    await expect(page.getByLabel('Points of keep-out 1')).toHaveValue('0,160  450,200  900,180')
   })
 
   const spots = new Map<string, [number, number]>()

@@ -20,12 +20,11 @@ const { width } = useElementSize(box)
 
 const HEIGHT = 376
 const GROUND = 318
-const MOST_SHELVES = 4
 const PERSON_MM = 1750
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const personMm = computed(() => toModelMm(PERSON_MM, ratio.value))
 const room = computed(() => ({ widthPx: width.value, groundPx: GROUND, topPx: 24, leftPx: 46, rightPx: 58, shelfPx: 24 }))
-const layout = computed(() => layOut(view.subjects, personMm.value, room.value, view.pieces ? MOST_SHELVES : 1))
+const layout = computed(() => layOut(view.subjects, personMm.value, room.value, view.mostShelves))
 const sight = computed(() => view.sight)
 const ground = computed(() => GROUND + sight.value.panY)
 const pxPerMm = computed(() => layout.value.pxPerMm * sight.value.zoom)

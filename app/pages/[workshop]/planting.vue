@@ -102,8 +102,8 @@ async function print(): Promise<void> {
       <span class="flex-1" />
       <label class="flex items-center gap-1.5"><input v-model="numbers" type="checkbox" class="h-5 w-5 accent-moss"> Numbers</label>
       <button type="button" class="button button-small" @click="another">Another plan</button>
-      <button type="button" class="button button-small" :disabled="!planting.plan" @click="saveSvg">Save as SVG</button>
-      <button type="button" class="button button-small" :disabled="!planting.plan || printing" @click="print">{{ printing ? 'Printing…' : 'Template, 1:1 PDF' }}</button>
+      <button type="button" class="button button-small" :disabled="!planting.plan || planting.planning" @click="saveSvg">Save as SVG</button>
+      <button type="button" class="button button-small" :disabled="!planting.plan || planting.planning || printing" @click="print">{{ printing ? 'Printing…' : 'Template, 1:1 PDF' }}</button>
     </div>
     <PlanDrawing v-if="planting.plan" :plan="planting.plan" :numbers="numbers" :drawing="drawing" @point="point" @finish="finish" />
     <p v-else class="m-8 text-soft" role="status">{{ planting.fault || 'Planting…' }}</p>
