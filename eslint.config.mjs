@@ -2,6 +2,7 @@ import tseslint from 'typescript-eslint'
 import vue from 'eslint-plugin-vue'
 import importX from 'eslint-plugin-import-x'
 import vueParser from 'vue-eslint-parser'
+import prettier from 'eslint-config-prettier'
 
 /** The floors of core/, lowest first. A floor may use those below it, never one above or beside it on the same line. */
 const floors = [
@@ -18,7 +19,11 @@ const floors = [
 const zones = floors.slice(0, -1).flatMap((floor, level) =>
   floor.map((room) => ({
     target: `./core/${room}`,
-    from: floors.slice(level + 1).flat().concat(floor.filter((other) => other !== room)).map((above) => `./core/${above}`),
+    from: floors
+      .slice(level + 1)
+      .flat()
+      .concat(floor.filter((other) => other !== room))
+      .map((above) => `./core/${above}`),
     message: 'core/ is built in floors: a room may only use the floors below it (see eslint.config.mjs).',
   })),
 )
@@ -36,51 +41,117 @@ export default tseslint.config(
   { ignores: ['.nuxt/**', '.output/**', 'node_modules/**', 'reports/**', 'test-results/**'] },
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
+  // Layout is Prettier's, which `npm run check` runs before lint.
+  prettier,
   {
     files: ['**/*.{ts,vue,mjs}'],
     plugins: { 'import-x': importX },
-    settings: { 'import-x/resolver-next': [importX.createNodeResolver({ extensions: ['.ts', '.mjs', '.js', '.json'] })] },
+    settings: {
+      'import-x/resolver-next': [importX.createNodeResolver({ extensions: ['.ts', '.mjs', '.js', '.json'] })],
+    },
     rules: { ...everywhere, 'import-x/no-cycle': ['error', { ignoreExternal: true }] },
   },
   {
     files: ['**/*.vue'],
-    languageOptions: { parser: vueParser, parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] } },
+    languageOptions: {
+      parser: vueParser,
+      parserOptions: { parser: tseslint.parser, extraFileExtensions: ['.vue'] },
+    },
     rules: {
       'vue/multi-word-component-names': 'off',
-      'vue/max-attributes-per-line': 'off',
-      'vue/singleline-html-element-content-newline': 'off',
-      'vue/html-self-closing': 'off',
-      'vue/html-indent': 'off',
-      'vue/multiline-html-element-content-newline': 'off',
-      'vue/html-closing-bracket-newline': 'off',
-      'vue/first-attribute-linebreak': 'off',
-      'vue/attributes-order': 'off',
       'vue/require-default-prop': 'off',
     },
   },
   {
     files: ['core/**/*.ts'],
     rules: {
-      'import-x/no-restricted-paths': ['error', { zones: [
-        { target: './core', from: ['./app', './server', './tests', './scripts', './bench'], message: 'core/ knows nothing of the interface, the server or the tests.' },
-        ...zones,
-      ] }],
-      'no-restricted-imports': ['error', { patterns: [{ group: ['vue', 'vue/*', 'pinia', 'dexie', 'nuxt', 'nuxt/*', '#*', '~*', '@/*', 'node:*', 'fs', 'path', 'crypto', '@vueuse/*'], message: 'core/ is pure TypeScript: only Zod and its own files.' }] }],
-      'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'fetch', 'indexedDB', 'process', 'setTimeout', 'setInterval', 'crypto', 'performance', 'navigator'],
-      'no-restricted-properties': ['error',
+      'import-x/no-restricted-paths': [
+        'error',
+        {
+          zones: [
+            {
+              target: './core',
+              from: ['./app', './server', './tests', './scripts', './bench'],
+              message: 'core/ knows nothing of the interface, the server or the tests.',
+            },
+            ...zones,
+          ],
+        },
+      ],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: [
+                'vue',
+                'vue/*',
+                'pinia',
+                'dexie',
+                'nuxt',
+                'nuxt/*',
+                '#*',
+                '~*',
+                '@/*',
+                'node:*',
+                'fs',
+                'path',
+                'crypto',
+                '@vueuse/*',
+              ],
+              message: 'core/ is pure TypeScript: only Zod and its own files.',
+            },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'localStorage',
+        'fetch',
+        'indexedDB',
+        'process',
+        'setTimeout',
+        'setInterval',
+        'crypto',
+        'performance',
+        'navigator',
+      ],
+      'no-restricted-properties': [
+        'error',
         { object: 'Math', property: 'random', message: 'Take a seeded generator as an argument.' },
-        { object: 'Date', property: 'now', message: 'Take the time as an argument.' }],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Take the time as an argument.' }],
+        { object: 'Date', property: 'now', message: 'Take the time as an argument.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Take the time as an argument.',
+        },
+      ],
     },
   },
   {
     files: ['app/**/*.{ts,vue}', 'server/**/*.ts'],
     rules: {
-      'import-x/no-restricted-paths': ['error', { zones: [
-        { target: './app', from: './server', message: 'The interface talks to the server over its routes only.' },
-        { target: './server', from: './app', message: 'The server does not know the interface.' },
-      ] }],
+      'import-x/no-restricted-paths': [
+        'error',
+        {
+          zones: [
+            {
+              target: './app',
+              from: './server',
+              message: 'The interface talks to the server over its routes only.',
+            },
+            { target: './server', from: './app', message: 'The server does not know the interface.' },
+          ],
+        },
+      ],
     },
   },
-  { files: ['scripts/**', 'bench/**', 'tests/**'], rules: { 'no-console': 'off', '@typescript-eslint/no-non-null-assertion': 'off' } },
+  {
+    files: ['scripts/**', 'bench/**', 'tests/**'],
+    rules: { 'no-console': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
+  },
 )

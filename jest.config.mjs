@@ -4,7 +4,10 @@ export default {
   roots: ['<rootDir>/tests/unit', '<rootDir>/tests/reference'],
   testMatch: ['**/*.test.ts'],
   transform: {
-    '^.+\\.(m?[tj]s)$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } }],
+    '^.+\\.(m?[tj]s)$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } },
+    ],
   },
   transformIgnorePatterns: ['/node_modules/(?!(culori|pure-rand)/)'],
 }

@@ -26,9 +26,19 @@ export default defineNuxtConfig({
   pwa: {
     registerType: 'autoUpdate',
     manifest: false,
-    workbox: { globPatterns: ['**/*.{js,css,woff2,svg}'], navigateFallback: null, cleanupOutdatedCaches: true,
-      runtimeCaching: [{ urlPattern: ({ request }) => request.mode === 'navigate', handler: 'NetworkFirst', options: { cacheName: 'pages', precacheFallback: { fallbackURL: '/' } } }],
-      additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }] },
+    workbox: {
+      globPatterns: ['**/*.{js,css,woff2,svg}'],
+      navigateFallback: null,
+      cleanupOutdatedCaches: true,
+      runtimeCaching: [
+        {
+          urlPattern: ({ request }) => request.mode === 'navigate',
+          handler: 'NetworkFirst',
+          options: { cacheName: 'pages', precacheFallback: { fallbackURL: '/' } },
+        },
+      ],
+      additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
+    },
   },
   // Other stations are fetched once by the service worker, for use without a connection; no need to run them ahead of time.
   experimental: { defaults: { nuxtLink: { prefetch: false } } },

@@ -20,5 +20,11 @@ export default defineConfig({
     trace: 'retain-on-failure',
     launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: chromiumFlags },
   },
-  webServer: { command: 'node .output/server/index.mjs', url: `http://localhost:${port}`, env: { PORT: String(port), NITRO_PORT: String(port) }, reuseExistingServer: false, stdout: 'ignore' },
+  webServer: {
+    command: 'node .output/server/index.mjs',
+    url: `http://localhost:${port}`,
+    env: { PORT: String(port), NITRO_PORT: String(port) },
+    reuseExistingServer: false,
+    stdout: 'ignore',
+  },
 })

@@ -21,7 +21,13 @@ function blindSum(): number {
   return sum
 }
 
-const { balances = NaN, bare = NaN, blind = NaN } = race({ balances: () => balancesOf(movements), bare: bareLoop, blind: blindSum })
+const {
+  balances = NaN,
+  bare = NaN,
+  blind = NaN,
+} = race({ balances: () => balancesOf(movements), bare: bareLoop, blind: blindSum })
 const ratio = bare / balances
-console.log(`balances of ${movements.length} movements: ${balances.toFixed(3)} ms; bare loop by lot ${bare.toFixed(3)} ms; blind sum ${blind.toFixed(3)} ms`)
+console.log(
+  `balances of ${movements.length} movements: ${balances.toFixed(3)} ms; bare loop by lot ${bare.toFixed(3)} ms; blind sum ${blind.toFixed(3)} ms`,
+)
 report(`speed against the bare loop by lot: ${ratio.toFixed(2)} (target at least 0.50)`, ratio >= 0.5)

@@ -14,10 +14,21 @@ const raster: Raster = { width: 2260, height: 752, pixels: new Uint32Array(2260 
 const pxPerMm = 640 / size.heightMm
 let day = 0
 // Another day each time, as when the marker is dragged.
-const palette = () => paletteOf(lookOn(beech, new Date(Date.UTC(2026, 4, 1 + (day = (day + 1) % 150))).toISOString().slice(0, 10)))
+const palette = () =>
+  paletteOf(
+    lookOn(beech, new Date(Date.UTC(2026, 4, 1 + (day = (day + 1) % 150))).toISOString().slice(0, 10)),
+  )
 const paints = {
-  whole: () => { paintPlant(raster, drawing, palette(), { x: 1130, groundY: 640, pxPerMm }) },
-  near: () => { paintPlant(raster, drawing, palette(), { x: 1130, groundY: 640 * NEARER * 0.6, pxPerMm: pxPerMm * NEARER }) },
+  whole: () => {
+    paintPlant(raster, drawing, palette(), { x: 1130, groundY: 640, pxPerMm })
+  },
+  near: () => {
+    paintPlant(raster, drawing, palette(), {
+      x: 1130,
+      groundY: 640 * NEARER * 0.6,
+      pxPerMm: pxPerMm * NEARER,
+    })
+  },
 }
 const [wholePx, nearPx] = Object.values(paints).map((paint) => {
   raster.pixels.fill(0)
@@ -26,6 +37,11 @@ const [wholePx, nearPx] = Object.values(paints).map((paint) => {
 })
 const { whole = NaN, near = NaN } = race(paints, 60, 15)
 const perPixel = (ms: number, px = NaN): number => (ms * 1e6) / px
-console.log(`a beech painted whole: ${whole.toFixed(2)} ms for ${wholePx} px; ${NEARER} times nearer: ${near.toFixed(2)} ms for ${nearPx} px`)
+console.log(
+  `a beech painted whole: ${whole.toFixed(2)} ms for ${wholePx} px; ${NEARER} times nearer: ${near.toFixed(2)} ms for ${nearPx} px`,
+)
 const ratio = perPixel(near, nearPx) / perPixel(whole, wholePx)
-report(`a painted pixel from near against one of the whole: ${ratio.toFixed(2)} (target at most 4)`, ratio <= 4)
+report(
+  `a painted pixel from near against one of the whole: ${ratio.toFixed(2)} (target at most 4)`,
+  ratio <= 4,
+)

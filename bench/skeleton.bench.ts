@@ -22,13 +22,23 @@ for (const tips of [100, 1_000, 10_000]) {
   const search = (): number => {
     const grid = new PointGrid(points, (spacing * 4) / 3)
     let met = 0
-    for (const node of nodes) grid.near(node, spacing * 4, (i) => { const point = points[i]; if (point && Math.hypot(point.x - node.x, point.y - node.y, point.z - node.z) < spacing * 4) met += 1 })
+    for (const node of nodes)
+      grid.near(node, spacing * 4, (i) => {
+        const point = points[i]
+        if (point && Math.hypot(point.x - node.x, point.y - node.y, point.z - node.z) < spacing * 4) met += 1
+      })
     return met
   }
   const rounds = tips >= 10_000 ? 3 : tips >= 1_000 ? 15 : 60
-  const { whole = NaN, bound = NaN } = race({ whole: () => grow({ ...habitus, tips }, 1), bound: search }, rounds, Math.ceil(rounds / 4))
+  const { whole = NaN, bound = NaN } = race(
+    { whole: () => grow({ ...habitus, tips }, 1), bound: search },
+    rounds,
+    Math.ceil(rounds / 4),
+  )
   perTip.push((whole / tips) * 1000)
-  console.log(`${tips} tips, ${nodes.length} nodes: ${whole.toFixed(1)} ms, ${((whole / tips) * 1000).toFixed(1)} µs a tip; neighbour search alone ${bound.toFixed(1)} ms, ratio ${(whole / bound).toFixed(2)}`)
+  console.log(
+    `${tips} tips, ${nodes.length} nodes: ${whole.toFixed(1)} ms, ${((whole / tips) * 1000).toFixed(1)} µs a tip; neighbour search alone ${bound.toFixed(1)} ms, ratio ${(whole / bound).toFixed(2)}`,
+  )
 }
 const growth = (perTip[2] ?? NaN) / (perTip[0] ?? NaN)
 report(`time per tip at 10 000 against 100 tips: ${growth.toFixed(2)} (target at most 4)`, growth <= 4)

@@ -1,7 +1,17 @@
 /** npm run bench: figures with a peer or a bound beside each, in one run. */
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { ensureBuild, ensureChromium, ensurePackages, freePort, root, run, runTool, say, serve } from './lib.mjs'
+import {
+  ensureBuild,
+  ensureChromium,
+  ensurePackages,
+  freePort,
+  root,
+  run,
+  runTool,
+  say,
+  serve,
+} from './lib.mjs'
 
 ensurePackages()
 const chromium = ensureChromium()
@@ -11,7 +21,15 @@ mkdirSync(out, { recursive: true })
 let worst = 0
 const bench = (name, env) => {
   say(name)
-  runTool('esbuild', [`bench/${name}.bench.ts`, '--bundle', '--platform=node', '--format=esm', '--packages=external', `--outfile=${join(out, `${name}.mjs`)}`, '--log-level=error'])
+  runTool('esbuild', [
+    `bench/${name}.bench.ts`,
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--packages=external',
+    `--outfile=${join(out, `${name}.mjs`)}`,
+    '--log-level=error',
+  ])
   worst = Math.max(worst, run(process.execPath, [join(out, `${name}.mjs`)], { env }))
 }
 bench('balances')

@@ -19,7 +19,12 @@ export function fail(reason) {
 
 /** Runs a command to its end and answers with its exit code. */
 export function run(command, args, options = {}) {
-  const result = spawnSync(command, args, { cwd: root, stdio: 'inherit', ...options, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...options.env } })
+  const result = spawnSync(command, args, {
+    cwd: root,
+    stdio: 'inherit',
+    ...options,
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', ...options.env },
+  })
   if (result.error) fail(`${command} could not be started: ${result.error.message}`)
   return result.status ?? 1
 }
@@ -31,42 +36,57 @@ const hashOf = (text) => createHash('sha256').update(text).digest('hex')
 /** Installs the lock file's packages when they are missing or the lock file has changed since. */
 export function ensurePackages() {
   const [major, minor] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 19)) fail(`Node ${process.versions.node} is too old; 20.19 or later is needed.`)
+  if (major < 20 || (major === 20 && minor < 19))
+    fail(`Node ${process.versions.node} is too old; 20.19 or later is needed.`)
   const stamp = join(root, 'node_modules', '.installed-from')
   const wanted = hashOf(readFileSync(join(root, 'package-lock.json')))
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   say('Installing the packages of the lock file (a minute or two the first time)')
   const npm = process.platform === 'win32' ? 'npm.cmd' : 'npm'
-  if (run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) fail('The packages could not be installed. Is the npm registry reachable? See the lines above.')
+  if (run(npm, ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0)
+    fail('The packages could not be installed. Is the npm registry reachable? See the lines above.')
   writeFileSync(stamp, wanted)
 }
 
 /** Where Chromium is; installed through apt when there is none. */
 export function ensureChromium() {
-  const find = () => [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find((path) => path && existsSync(path))
+  const find = () =>
+    [process.env.CHROMIUM_PATH, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
+      (path) => path && existsSync(path),
+    )
   const found = find()
   if (found) return found
   say('Installing Chromium through apt, for the end-to-end tests')
   const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n']
-  const apt = (...args) => { const [command, ...rest] = [...sudo, 'apt-get', ...args]; return run(command, rest, { env: { DEBIAN_FRONTEND: 'noninteractive' } }) }
-  if (apt('update', '-qq') !== 0 || apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') !== 0) fail('Chromium could not be installed. Install it (apt-get install chromium), or set CHROMIUM_PATH.')
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, 'apt-get', ...args]
+    return run(command, rest, { env: { DEBIAN_FRONTEND: 'noninteractive' } })
+  }
+  if (apt('update', '-qq') !== 0 || apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') !== 0)
+    fail('Chromium could not be installed. Install it (apt-get install chromium), or set CHROMIUM_PATH.')
   return find() ?? fail('Chromium was installed but is not where it was expected. Set CHROMIUM_PATH.')
 }
 
 function* filesIn(path) {
-  if (statSync(path).isFile()) { yield path; return }
+  if (statSync(path).isFile()) {
+    yield path
+    return
+  }
   for (const name of readdirSync(path).sort()) yield* filesIn(join(path, name))
 }
 
 /** Builds the app when its sources have changed since the last build. */
 export function ensureBuild() {
   const hash = createHash('sha256')
-  for (const part of ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json']) for (const file of filesIn(join(root, part))) hash.update(file.slice(root.length)).update(readFileSync(file))
+  for (const part of ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json'])
+    for (const file of filesIn(join(root, part)))
+      hash.update(file.slice(root.length)).update(readFileSync(file))
   const wanted = hash.digest('hex')
   const stamp = join(root, '.output', '.built-from')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   say('Building the app (half a minute)')
-  if (runTool('nuxi', ['build', '--logLevel=silent']) !== 0) fail('The app could not be built. See the lines above.')
+  if (runTool('nuxi', ['build', '--logLevel=silent']) !== 0)
+    fail('The app could not be built. See the lines above.')
   mkdirSync(dirname(stamp), { recursive: true })
   writeFileSync(stamp, wanted)
 }
@@ -75,7 +95,9 @@ export function ensureBuild() {
 export async function freePort(from) {
   for (let port = from; port < from + 50; port += 1) {
     const free = await new Promise((resolve) => {
-      const server = createServer().once('error', () => resolve(false)).once('listening', () => server.close(() => resolve(true)))
+      const server = createServer()
+        .once('error', () => resolve(false))
+        .once('listening', () => server.close(() => resolve(true)))
       server.listen(port)
     })
     if (free) return port
@@ -85,11 +107,18 @@ export async function freePort(from) {
 
 /** Starts the built app; resolves when it answers. */
 export async function serve(port, env = {}) {
-  const child = spawn(process.execPath, [join(root, '.output', 'server', 'index.mjs')], { cwd: root, stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, PORT: String(port), NITRO_PORT: String(port), ...env } })
+  const child = spawn(process.execPath, [join(root, '.output', 'server', 'index.mjs')], {
+    cwd: root,
+    stdio: ['ignore', 'ignore', 'inherit'],
+    env: { ...process.env, PORT: String(port), NITRO_PORT: String(port), ...env },
+  })
   const address = `http://localhost:${port}`
   for (let i = 0; i < 100; i += 1) {
     if (child.exitCode !== null) fail('The server ended before it answered. See the lines above.')
-    const answers = await fetch(address).then((response) => response.ok, () => false)
+    const answers = await fetch(address).then(
+      (response) => response.ok,
+      () => false,
+    )
     if (answers) return { child, address }
     await new Promise((resolve) => setTimeout(resolve, 100))
   }
@@ -97,4 +126,11 @@ export async function serve(port, env = {}) {
 }
 
 /** Flags for Chromium wherever it is started. */
-export const chromiumFlags = ['--no-sandbox', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+export const chromiumFlags = [
+  '--no-sandbox',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]

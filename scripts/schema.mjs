@@ -8,7 +8,20 @@ ensurePackages()
 const out = join(root, 'node_modules', '.cache', 'schema')
 mkdirSync(out, { recursive: true })
 const bundle = join(out, 'json-schema.mjs')
-if (runTool('esbuild', ['core/workshop/json-schema.ts', '--bundle', '--platform=node', '--format=esm', `--outfile=${bundle}`, '--log-level=error']) !== 0) fail('The schema could not be built.')
+if (
+  runTool('esbuild', [
+    'core/workshop/json-schema.ts',
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    `--outfile=${bundle}`,
+    '--log-level=error',
+  ]) !== 0
+)
+  fail('The schema could not be built.')
 const { workshopJsonSchema } = await import(pathToFileURL(bundle).href)
-writeFileSync(join(root, 'docs', 'workshop.schema.json'), `${JSON.stringify(workshopJsonSchema(), null, 2)}\n`)
+writeFileSync(
+  join(root, 'docs', 'workshop.schema.json'),
+  `${JSON.stringify(workshopJsonSchema(), null, 2)}\n`,
+)
 console.log('docs/workshop.schema.json is written.')

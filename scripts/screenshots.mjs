@@ -12,7 +12,12 @@ mkdirSync(out, { recursive: true })
 const port = await freePort(4299)
 const { child, address } = await serve(port)
 const browser = await chromium.launch({ executablePath, args: chromiumFlags })
-const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', serviceWorkers: 'block' })
+const context = await browser.newContext({
+  viewport: { width: 1280, height: 800 },
+  locale: 'en-GB',
+  timezoneId: 'UTC',
+  serviceWorkers: 'block',
+})
 const page = await context.newPage()
 page.setDefaultTimeout(15_000)
 
@@ -23,7 +28,9 @@ async function picture(name, path, act = async () => {}) {
   await page.locator('#station h1').first().waitFor({ state: 'attached' })
   await page.waitForTimeout(900)
   await act()
-  await page.evaluate(() => document.activeElement instanceof HTMLButtonElement && document.activeElement.blur())
+  await page.evaluate(
+    () => document.activeElement instanceof HTMLButtonElement && document.activeElement.blur(),
+  )
   // The plants have been grown, and painted finely.
   await page.getByText(/^Growing \d/).waitFor({ state: 'detached' })
   await page.waitForTimeout(1500)
@@ -56,7 +63,9 @@ try {
     await page.getByRole('button', { name: /^Beech, old.* at the model/ }).click()
     await page.getByRole('button', { name: 'Pieces', exact: true }).click()
   })
-  await picture('planting', '/demo/planting', async () => { await page.getByRole('button', { name: 'Another plan' }).waitFor() })
+  await picture('planting', '/demo/planting', async () => {
+    await page.getByRole('button', { name: 'Another plan' }).waitFor()
+  })
   await picture('species', '/demo/species?kind=umbrella-pine')
   await picture('suggestion', '/demo/brief', async () => {
     await page.getByRole('button', { name: 'Suggest a planting…' }).click()
@@ -72,17 +81,23 @@ try {
     await page.locator('#station').evaluate((main) => main.scrollTo(0, 400))
     await page.getByRole('button', { name: /^Foliage, one piece/ }).click()
   })
-  await picture('stock', '/demo/stock', async () => { await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click() })
+  await picture('stock', '/demo/stock', async () => {
+    await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
+  })
   await picture('bench-window', '/demo/bench')
   await picture('bench-drying', '/demo/bench', async () => {
     await page.getByRole('link', { name: /Birch for the platform/ }).click()
     await page.getByRole('button', { name: /All \d left/ }).click()
   })
-  await picture('log', '/demo/log', async () => { await page.getByRole('button', { name: 'Old beech, first dozen' }).click() })
+  await picture('log', '/demo/log', async () => {
+    await page.getByRole('button', { name: 'Old beech, first dozen' }).click()
+  })
   await picture('workshop', '/demo/workshop')
   if (!process.argv[2] || 'bench-phone'.includes(process.argv[2])) {
     await page.setViewportSize({ width: 390, height: 780 })
-    await picture('bench-phone', '/demo/bench', async () => { await page.getByRole('link', { name: /Young beech/ }).click() })
+    await picture('bench-phone', '/demo/bench', async () => {
+      await page.getByRole('link', { name: /Young beech/ }).click()
+    })
   }
 } finally {
   await browser.close()

@@ -18,14 +18,18 @@ say('Unit and reference tests')
 const jestCode = runTool('jest', ['--json', `--outputFile=${jestReport}`])
 ensureBuild()
 say('End-to-end tests in Chromium')
-const playwrightCode = runTool('playwright', ['test', '--reporter=list,json'], { env: { CHROMIUM_PATH: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightReport } })
+const playwrightCode = runTool('playwright', ['test', '--reporter=list,json'], {
+  env: { CHROMIUM_PATH: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightReport },
+})
 
 const read = (path) => (existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : undefined)
 const jest = read(jestReport)
 const playwright = read(playwrightReport)
 const passed = (jest?.numPassedTests ?? 0) + (playwright?.stats.expected ?? 0)
 /** A test that passed only when tried again has failed; a run without a report counts as one failure. */
-const failed = (jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1) + (playwright ? playwright.stats.unexpected + playwright.stats.flaky + (playwright.errors?.length ?? 0) : 1)
+const failed =
+  (jest ? jest.numFailedTests + jest.numRuntimeErrorTestSuites : 1) +
+  (playwright ? playwright.stats.unexpected + playwright.stats.flaky + (playwright.errors?.length ?? 0) : 1)
 const skipped = (jest?.numPendingTests ?? 0) + (playwright?.stats.skipped ?? 0)
 console.log(`\n${passed} passed, ${failed} failed${skipped > 0 ? `, ${skipped} skipped` : ''}`)
 process.exit(jestCode !== 0 || playwrightCode !== 0 || failed > 0 ? 1 : 0)

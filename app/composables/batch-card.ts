@@ -12,11 +12,22 @@ export function useBatchCard() {
     if (!job || printing.value) return
     printing.value = true
     const materials = makeUp.slots.flatMap(({ material }) => material ?? [])
-    await printFrom('/api/batch-card', {
-      paper: workshop.settings.paper, units: workshop.settings.units, workshop: workshop.settings.name, commission: { ...job, dateDepicted: commission.date },
-      line: { ...plant.line, methodId: makeUp.method.id }, ownSpecies: workshop.ownKind(plant.species.id), started: makeUp.started.value, dryingFactor: commission.drying,
-      materials: [...new Map(materials.map((row) => [row.id, row])).values()],
-    }, `${fileNameOf(plant.line.name)}-card.pdf`, 'The card')
+    await printFrom(
+      '/api/batch-card',
+      {
+        paper: workshop.settings.paper,
+        units: workshop.settings.units,
+        workshop: workshop.settings.name,
+        commission: { ...job, dateDepicted: commission.date },
+        line: { ...plant.line, methodId: makeUp.method.id },
+        ownSpecies: workshop.ownKind(plant.species.id),
+        started: makeUp.started.value,
+        dryingFactor: commission.drying,
+        materials: [...new Map(materials.map((row) => [row.id, row])).values()],
+      },
+      `${fileNameOf(plant.line.name)}-card.pdf`,
+      'The card',
+    )
     printing.value = false
   }
   return { printing, print }

@@ -13,14 +13,20 @@ export function useFieldTexts<F extends string>(id: () => string, shown: () => R
   const fault = reactive(Object.fromEntries(fields.map((field) => [field, '']))) as Record<F, string>
   /** What a field held when it was left: unless it has been typed into again, it follows what is stored. */
   const whenLeft = new Map<F, string>()
-  watch(() => ({ id: id(), texts: shown() }), (now, before) => {
-    for (const field of fields) {
-      const other = now.id !== before.id
-      if (other) fault[field] = ''
-      const untouched = text[field] === before.texts[field] || text[field] === whenLeft.get(field)
-      if (other || (untouched && fault[field] === '')) text[field] = now.texts[field]
-    }
-  })
-  const left = (field: F): void => { fault[field] = ''; whenLeft.set(field, text[field]) }
+  watch(
+    () => ({ id: id(), texts: shown() }),
+    (now, before) => {
+      for (const field of fields) {
+        const other = now.id !== before.id
+        if (other) fault[field] = ''
+        const untouched = text[field] === before.texts[field] || text[field] === whenLeft.get(field)
+        if (other || (untouched && fault[field] === '')) text[field] = now.texts[field]
+      }
+    },
+  )
+  const left = (field: F): void => {
+    fault[field] = ''
+    whenLeft.set(field, text[field])
+  }
   return { text, fault, left }
 }

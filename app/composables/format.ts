@@ -1,4 +1,12 @@
-import { formatModelLength, formatMoney, formatQuantity, formatRealLength, type Figure, type StockUnit, formatMinutes } from '~~/core/units'
+import {
+  formatModelLength,
+  formatMoney,
+  formatQuantity,
+  formatRealLength,
+  type Figure,
+  type StockUnit,
+  formatMinutes,
+} from '~~/core/units'
 
 /** Figures in the workshop's own units and currency. */
 export function useFormat() {
@@ -9,8 +17,16 @@ export function useFormat() {
     real: (mm: number): string => formatRealLength(mm, units.value),
     money: (minor: number): string => formatMoney(Math.round(minor), workshop.settings.currency),
     /** Small sums keep tenths of a hundredth: a tuft costs less than one. */
-    moneyEach: (minor: number): string => (minor > 0 && minor < 0.05 ? 'under 0.001' : minor < 10 ? `${(minor / 100).toFixed(3)}${workshop.settings.currency ? ` ${workshop.settings.currency}` : ''}` : formatMoney(Math.round(minor), workshop.settings.currency)),
-    figure: (figure: Figure): string => showFigure(figure.value, figure.unit, (minor) => formatMoney(Math.round(minor), workshop.settings.currency)),
+    moneyEach: (minor: number): string =>
+      minor > 0 && minor < 0.05
+        ? 'under 0.001'
+        : minor < 10
+          ? `${(minor / 100).toFixed(3)}${workshop.settings.currency ? ` ${workshop.settings.currency}` : ''}`
+          : formatMoney(Math.round(minor), workshop.settings.currency),
+    figure: (figure: Figure): string =>
+      showFigure(figure.value, figure.unit, (minor) =>
+        formatMoney(Math.round(minor), workshop.settings.currency),
+      ),
   }
 }
 
@@ -24,14 +40,26 @@ function showFigure(value: number, unit: string, money: (minor: number) => strin
 }
 
 const dayMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })
-const dayMonthYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
-const moment = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+const dayMonthYear = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+  timeZone: 'UTC',
+})
+const moment = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+})
 
 export const formatDay = (date: string): string => dayMonth.format(new Date(`${date}T00:00:00Z`))
 export const formatDate = (date: string): string => dayMonthYear.format(new Date(`${date}T00:00:00Z`))
 export const formatMoment = (iso: string): string => moment.format(new Date(iso))
 /** Today in the maker's own time zone, as YYYY-MM-DD. */
-export const today = (): string => new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
+export const today = (): string =>
+  new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
 
 /** "49° N, 640 m". */
-export const formatPlace = (latitudeDeg: number, altitudeM: number): string => `${Math.abs(latitudeDeg)}° ${latitudeDeg < 0 ? 'S' : 'N'}, ${altitudeM} m`
+export const formatPlace = (latitudeDeg: number, altitudeM: number): string =>
+  `${Math.abs(latitudeDeg)}° ${latitudeDeg < 0 ? 'S' : 'N'}, ${altitudeM} m`

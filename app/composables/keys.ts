@@ -2,23 +2,38 @@ import { useEventListener } from '@vueuse/core'
 
 /** Keys that work at every station. The Bench and the season band have their own besides. */
 export const keyList = [
-  ['1 2 3 5 7 8', 'go to a station'], ['/', 'find a commission, line, material or batch'], ['n', 'new here'], ['[  ]', 'previous and next line'],
-  ['space', 'piece done, at the Bench'], ['z', 'undo, at the Bench'], ['← →', 'a day on the season band; with shift a week'], ['+  −  0', 'nearer, further, all of it, on the line-up'], ['?', 'this list'],
+  ['1 2 3 5 7 8', 'go to a station'],
+  ['/', 'find a commission, line, material or batch'],
+  ['n', 'new here'],
+  ['[  ]', 'previous and next line'],
+  ['space', 'piece done, at the Bench'],
+  ['z', 'undo, at the Bench'],
+  ['← →', 'a day on the season band; with shift a week'],
+  ['+  −  0', 'nearer, further, all of it, on the line-up'],
+  ['?', 'this list'],
 ] as const
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.closest('[role="dialog"]') !== null)
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
+    target.closest('[role="dialog"]') !== null)
 
 /** Whether a key press is meant for the page rather than for a field, a dialog or the browser. */
-export const isFree = (event: KeyboardEvent): boolean => !event.defaultPrevented && !event.ctrlKey && !event.metaKey && !event.altKey && !isTyping(event.target)
+export const isFree = (event: KeyboardEvent): boolean =>
+  !event.defaultPrevented && !event.ctrlKey && !event.metaKey && !event.altKey && !isTyping(event.target)
 
 export function useKeys(): void {
   const shell = useShell()
   const commission = useCommission()
   const to = useStationPath()
   const deeds: Record<string, () => void> = {
-    '/': () => { shell.find = true },
-    '?': () => { shell.keys = true },
+    '/': () => {
+      shell.find = true
+    },
+    '?': () => {
+      shell.keys = true
+    },
     n: () => shell.makeNew?.(),
     '[': () => commission.stepLine(-1),
     ']': () => commission.stepLine(1),
@@ -26,7 +41,11 @@ export function useKeys(): void {
   useEventListener('keydown', (event: KeyboardEvent) => {
     if (!isFree(event)) return
     const station = stations.find(({ key }) => key === event.key)
-    const deed = station ? () => { void navigateTo(to(station.path)) } : deeds[event.key]
+    const deed = station
+      ? () => {
+          void navigateTo(to(station.path))
+        }
+      : deeds[event.key]
     if (!deed) return
     event.preventDefault()
     deed()

@@ -24,14 +24,32 @@ export function useLineUpPicture() {
     const personMm = toModelMm(1750, job.ratio)
     const layout = layOut(view.subjects, personMm, PAPER, view.mostShelves)
     const mm = (px: number): number => px / layout.pxPerMm
-    const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) => xs.flatMap((x, i) => {
-      const drawing = drawingOf(sitterAt(plant, i))
-      return drawing ? [{ drawing, look: plant.plant.look, xMm: mm(x), liftMm: mm(lift), shrink: plant.shrink }] : []
-    }))
+    const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) =>
+      xs.flatMap((x, i) => {
+        const drawing = drawingOf(sitterAt(plant, i))
+        return drawing
+          ? [{ drawing, look: plant.plant.look, xMm: mm(x), liftMm: mm(lift), shrink: plant.shrink }]
+          : []
+      }),
+    )
     return {
-      title: job.name, under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
-      placed, labels: layout.stands.map(({ plant, left, right, lift }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, under: model(plant.trueHeightMm), xMm: mm((left + right) / 2), liftMm: mm(lift) })),
-      personXMm: mm(layout.personX), personMm, widthMm: mm(PAPER.widthPx), topMm: mm(PAPER.groundPx - PAPER.topPx), shelvesMm: layout.shelves.map(mm), shelfTopMm: layout.topMm, gridMm: gridSteps(layout.pxPerMm).labelled, realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
+      title: job.name,
+      under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
+      placed,
+      labels: layout.stands.map(({ plant, left, right, lift }) => ({
+        text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label,
+        under: model(plant.trueHeightMm),
+        xMm: mm((left + right) / 2),
+        liftMm: mm(lift),
+      })),
+      personXMm: mm(layout.personX),
+      personMm,
+      widthMm: mm(PAPER.widthPx),
+      topMm: mm(PAPER.groundPx - PAPER.topPx),
+      shelvesMm: layout.shelves.map(mm),
+      shelfTopMm: layout.topMm,
+      gridMm: gridSteps(layout.pxPerMm).labelled,
+      realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
     }
   }
 
@@ -45,7 +63,10 @@ export function useLineUpPicture() {
       if (!drawn) return
       const svg = lineUpSvg(drawn)
       const name = `${fileNameOf(drawn.title)}-line-up`
-      if (as === 'svg') { save(new Blob([svg], { type: 'image/svg+xml' }), `${name}.svg`); return }
+      if (as === 'svg') {
+        save(new Blob([svg], { type: 'image/svg+xml' }), `${name}.svg`)
+        return
+      }
       const png = pngOf(svg)
       if (as === 'png') save(await png, `${name}.png`)
       else {
@@ -71,9 +92,17 @@ async function pngOf(svg: string): Promise<Blob> {
     const image = new Image()
     image.src = address
     await image.decode()
-    const canvas = Object.assign(document.createElement('canvas'), { width: PNG_WIDTH, height: Math.round((PNG_WIDTH * image.naturalHeight) / image.naturalWidth) })
+    const canvas = Object.assign(document.createElement('canvas'), {
+      width: PNG_WIDTH,
+      height: Math.round((PNG_WIDTH * image.naturalHeight) / image.naturalWidth),
+    })
     canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
-    return await new Promise((resolve, reject) => { canvas.toBlob((blob) => { if (blob) resolve(blob); else reject(new Error('the browser could not write it')) }, 'image/png') })
+    return await new Promise((resolve, reject) => {
+      canvas.toBlob((blob) => {
+        if (blob) resolve(blob)
+        else reject(new Error('the browser could not write it'))
+      }, 'image/png')
+    })
   } finally {
     URL.revokeObjectURL(address)
   }

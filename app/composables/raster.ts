@@ -12,7 +12,11 @@ const REST_MS = 280
  * A canvas as a buffer of pixels to paint plants into, finer than the page while nothing moves. Lengths given to painters are in px of the page
  * times `scale`.
  */
-export function useRaster(canvas: Readonly<Ref<HTMLCanvasElement | null>>, width: Ref<number>, height: Ref<number>) {
+export function useRaster(
+  canvas: Readonly<Ref<HTMLCanvasElement | null>>,
+  width: Ref<number>,
+  height: Ref<number>,
+) {
   const { pixelRatio } = useDevicePixelRatio()
   const fine = computed(() => Math.min(3, Math.max(FINER, pixelRatio.value)))
   let image: ImageData | undefined
@@ -27,15 +31,22 @@ export function useRaster(canvas: Readonly<Ref<HTMLCanvasElement | null>>, width
     const hurried = now - last < HURRY_MS
     last = now
     clearTimeout(rest)
-    if (hurried) rest = setTimeout(() => { render(fine.value, work, after) }, REST_MS)
+    if (hurried)
+      rest = setTimeout(() => {
+        render(fine.value, work, after)
+      }, REST_MS)
     render(hurried ? pixelRatio.value : fine.value, work, after)
   }
   function render(scale: number, work: Work, after?: After): void {
     const element = canvas.value
     const context = element?.getContext('2d', { willReadFrequently: true })
     if (!element || !context || width.value === 0) return
-    const [columns, rows] = [Math.max(1, Math.round(width.value * scale)), Math.max(1, Math.round(height.value * scale))]
-    if (element.width !== columns || element.height !== rows) Object.assign(element, { width: columns, height: rows })
+    const [columns, rows] = [
+      Math.max(1, Math.round(width.value * scale)),
+      Math.max(1, Math.round(height.value * scale)),
+    ]
+    if (element.width !== columns || element.height !== rows)
+      Object.assign(element, { width: columns, height: rows })
     if (image?.width !== columns || image.height !== rows) image = new ImageData(columns, rows)
     const pixels = new Uint32Array(image.data.buffer)
     pixels.fill(0)
@@ -46,6 +57,8 @@ export function useRaster(canvas: Readonly<Ref<HTMLCanvasElement | null>>, width
     after(context)
     context.setTransform(1, 0, 0, 1, 0, 0)
   }
-  onBeforeUnmount(() => { clearTimeout(rest) })
+  onBeforeUnmount(() => {
+    clearTimeout(rest)
+  })
   return { scale: fine, paint }
 }

@@ -13,5 +13,7 @@ export function useStation(title: string, makeNew?: () => void): void {
   const shell = useShell()
   shell.title = title
   shell.makeNew = makeNew
-  onBeforeUnmount(() => { if (shell.makeNew === makeNew) shell.makeNew = undefined })
+  onBeforeUnmount(() => {
+    if (shell.makeNew === makeNew) shell.makeNew = undefined
+  })
 }

@@ -32,8 +32,14 @@ export class WorkshopDb extends Dexie {
   constructor(key: string) {
     super(DATABASE_PREFIX + key)
     this.version(1).stores({
-      settings: 'id', commissions: 'id', lines: 'id, commissionId', materials: 'id', lots: 'id, materialId',
-      movements: 'id, lotId, batchId', batches: 'id, lineId', events: 'id, batchId',
+      settings: 'id',
+      commissions: 'id',
+      lines: 'id, commissionId',
+      materials: 'id',
+      lots: 'id, materialId',
+      movements: 'id, lotId, batchId',
+      batches: 'id, lineId',
+      events: 'id, batchId',
     })
     this.version(2).stores({ events: 'id, batchId, [batchId+seq]' }).upgrade(giveEventsTheirPlace)
     // 2 → 3: species of the maker's own.
@@ -51,16 +57,26 @@ async function giveEventsTheirPlace(transaction: Transaction): Promise<void> {
     places.set(event.batchId, seq)
     await table.put({ ...event, seq })
   }
-  await transaction.table<Settings, string>('settings').toCollection().modify((settings) => {
-    settings.roomC ??= 20
-    settings.humidity ??= 50
-    settings.paper ??= 'A4'
-  })
+  await transaction
+    .table<Settings, string>('settings')
+    .toCollection()
+    .modify((settings) => {
+      settings.roomC ??= 20
+      settings.humidity ??= 50
+      settings.paper ??= 'A4'
+    })
 }
 
 /** Keys of the workshops in this browser, the maker's own first. */
 export async function workshopKeys(): Promise<string[]> {
   const names = await Dexie.getDatabaseNames()
-  const keys = names.filter((name) => name.startsWith(DATABASE_PREFIX)).map((name) => name.slice(DATABASE_PREFIX.length))
-  return keys.sort((a, b) => Number(b === OWN_KEY) - Number(a === OWN_KEY) || Number(b === DEMO_KEY) - Number(a === DEMO_KEY) || a.localeCompare(b))
+  const keys = names
+    .filter((name) => name.startsWith(DATABASE_PREFIX))
+    .map((name) => name.slice(DATABASE_PREFIX.length))
+  return keys.sort(
+    (a, b) =>
+      Number(b === OWN_KEY) - Number(a === OWN_KEY) ||
+      Number(b === DEMO_KEY) - Number(a === DEMO_KEY) ||
+      a.localeCompare(b),
+  )
 }

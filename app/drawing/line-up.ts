@@ -58,34 +58,71 @@ const GAP_SHARE = 0.06
  * Sets the plants side by side at one scale, as large as height and width allow.
  * @param mostShelves many of a size are shared out on so many shelves, if that lets them be larger
  */
-export function layOut<P extends Lined>(plants: readonly P[], personMm: number, room: Room, mostShelves = 1): LineUp<P> {
+export function layOut<P extends Lined>(
+  plants: readonly P[],
+  personMm: number,
+  room: Room,
+  mostShelves = 1,
+): LineUp<P> {
   const tallest = Math.max(personMm, ...plants.map(({ heightMm }) => heightMm))
-  const ways = Array.from({ length: Math.max(1, Math.min(mostShelves, plants.length)) }, (_, i) => shelvesOf(plants, i + 1, tallest, room))
-  const { rows, heightPx, pxPerMm } = ways.reduce((best, way) => (way.pxPerMm > best.pxPerMm * 1.02 ? way : best))
+  const ways = Array.from({ length: Math.max(1, Math.min(mostShelves, plants.length)) }, (_, i) =>
+    shelvesOf(plants, i + 1, tallest, room),
+  )
+  const { rows, heightPx, pxPerMm } = ways.reduce((best, way) =>
+    way.pxPerMm > best.pxPerMm * 1.02 ? way : best,
+  )
   const shelves = rows.map((_, i) => (rows.length - 1 - i) * (heightPx + (room.shelfPx ?? 0)))
   const laid = rows.map((row, i) => shelf(row, pxPerMm, shelves[i] ?? 0, room, i === rows.length - 1))
   const last = laid[laid.length - 1]
-  return { stands: laid.flatMap(({ stands }) => stands), shelves, personX: last?.personX ?? 0, personRow: last?.personRow ?? 0, pxPerMm, topMm: heightPx / pxPerMm }
+  return {
+    stands: laid.flatMap(({ stands }) => stands),
+    shelves,
+    personX: last?.personX ?? 0,
+    personRow: last?.personRow ?? 0,
+    pxPerMm,
+    topMm: heightPx / pxPerMm,
+  }
 }
 
 const roomPxOf = (room: Room): number => Math.max(1, room.widthPx - room.leftPx - room.rightPx)
 /** Width of a stand at a scale: the plant's own, or what a hand needs to hit it. */
 const standPx = ({ crownWidthMm }: Lined, scale: number, inRow: number, room: Room): number =>
-  Math.max(Math.min(LEAST_STAND_PX, (roomPxOf(room) * (1 - GAP_SHARE) - PERSON_PX) / Math.max(1, inRow) / 1.6), crownWidthMm * scale)
+  Math.max(
+    Math.min(LEAST_STAND_PX, (roomPxOf(room) * (1 - GAP_SHARE) - PERSON_PX) / Math.max(1, inRow) / 1.6),
+    crownWidthMm * scale,
+  )
 const widthAt = (row: readonly Lined[], scale: number, room: Room): number =>
-  row.reduce((sum, plant) => sum + standPx(plant, scale, row.length, room), 0) + PERSON_PX + roomPxOf(room) * GAP_SHARE
+  row.reduce((sum, plant) => sum + standPx(plant, scale, row.length, room), 0) +
+  PERSON_PX +
+  roomPxOf(room) * GAP_SHARE
 
 /** The plants in order on so many shelves, and the largest scale at which they fit. */
-function shelvesOf<P extends Lined>(plants: readonly P[], count: number, tallest: number, room: Room): { rows: P[][]; heightPx: number; pxPerMm: number } {
+function shelvesOf<P extends Lined>(
+  plants: readonly P[],
+  count: number,
+  tallest: number,
+  room: Room,
+): { rows: P[][]; heightPx: number; pxPerMm: number } {
   const inRow = Math.max(1, Math.ceil(plants.length / count))
-  const rows = Array.from({ length: Math.max(1, Math.ceil(plants.length / inRow)) }, (_, i) => plants.slice(i * inRow, (i + 1) * inRow))
-  const heightPx = Math.max(1, (room.groundPx - room.topPx - (rows.length - 1) * (room.shelfPx ?? 0)) / rows.length)
+  const rows = Array.from({ length: Math.max(1, Math.ceil(plants.length / inRow)) }, (_, i) =>
+    plants.slice(i * inRow, (i + 1) * inRow),
+  )
+  const heightPx = Math.max(
+    1,
+    (room.groundPx - room.topPx - (rows.length - 1) * (room.shelfPx ?? 0)) / rows.length,
+  )
   const byHeight = heightPx / (tallest * 1.04)
   const fits = (scale: number): boolean => rows.every((row) => widthAt(row, scale, room) <= roomPxOf(room))
   return { rows, heightPx, pxPerMm: fits(byHeight) ? byHeight : largestFitting(byHeight, fits) }
 }
 
-function shelf<P extends Lined>(row: readonly P[], pxPerMm: number, lift: number, room: Room, person: boolean): { stands: Stand<P>[]; personX: number; personRow: number } {
+function shelf<P extends Lined>(
+  row: readonly P[],
+  pxPerMm: number,
+  lift: number,
+  room: Room,
+  person: boolean,
+): { stands: Stand<P>[]; personX: number; personRow: number } {
   const roomPx = roomPxOf(room)
   const spare = Math.max(0, roomPx - widthAt(row, pxPerMm, room)) + roomPx * GAP_SHARE
   const gap = spare / (row.length + 1)
@@ -97,14 +134,32 @@ function shelf<P extends Lined>(row: readonly P[], pxPerMm: number, lift: number
     return { plant, left, wide }
   })
   const personX = x + 8
-  const labels = labelRows([...places.map(({ plant, left, wide }) => ({ text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label, at: left + wide / 2 })), ...(person ? [{ text: 'Person', at: personX }] : [])], room)
+  const labels = labelRows(
+    [
+      ...places.map(({ plant, left, wide }) => ({
+        text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label,
+        at: left + wide / 2,
+      })),
+      ...(person ? [{ text: 'Person', at: personX }] : []),
+    ],
+    room,
+  )
   const stands = places.map(({ plant, left, wide }, i): Stand<P> => {
     const each = Math.max(plant.crownWidthMm * pxPerMm * 1.3, 5)
     const count = Math.max(1, Math.min(MOST_COPIES, Math.floor(wide / each), plant.pieces))
     const middle = left + wide / 2
     const foot = middle - (plant.leanMm ?? 0) * pxPerMm
     const { text, x: labelX, row: labelRow } = labels[i] ?? { text: '', x: middle, row: 0 }
-    return { plant, xs: Array.from({ length: count }, (_, k) => foot + (k - (count - 1) / 2) * each), left, right: left + wide, lift, label: text, labelX, row: labelRow }
+    return {
+      plant,
+      xs: Array.from({ length: count }, (_, k) => foot + (k - (count - 1) / 2) * each),
+      left,
+      right: left + wide,
+      lift,
+      label: text,
+      labelX,
+      row: labelRow,
+    }
   })
   return { stands, personX, personRow: labels[labels.length - 1]?.row ?? 0 }
 }
@@ -113,11 +168,17 @@ function shelf<P extends Lined>(row: readonly P[], pxPerMm: number, lift: number
  * Sets labels in up to three rows so that none touches its neighbour. Where they are too many, the long ones are cut short, and one that finds no
  * room at all is left to the table.
  */
-function labelRows(labels: readonly { text: string; at: number }[], room: Room): { text: string; x: number; row: number }[] {
+function labelRows(
+  labels: readonly { text: string; at: number }[],
+  room: Room,
+): { text: string; x: number; row: number }[] {
   const ends: number[] = new Array<number>(ROWS).fill(-Infinity)
   const roomPx = room.widthPx - room.leftPx - room.rightPx
-  const crowded = labels.reduce((sum, { text }) => sum + text.length * CHARACTER_PX + 8, 0) > ROWS * 0.8 * roomPx
-  const most = crowded ? Math.max(4, Math.floor(((roomPx / labels.length) * ROWS - 8) / CHARACTER_PX)) : Infinity
+  const crowded =
+    labels.reduce((sum, { text }) => sum + text.length * CHARACTER_PX + 8, 0) > ROWS * 0.8 * roomPx
+  const most = crowded
+    ? Math.max(4, Math.floor(((roomPx / labels.length) * ROWS - 8) / CHARACTER_PX))
+    : Infinity
   return labels.map(({ text, at }) => {
     for (let length = Math.min(text.length, most); length >= Math.min(4, text.length); length -= 1) {
       const words = length < text.length ? `${text.slice(0, length - 1).trimEnd()}…` : text
@@ -151,7 +212,11 @@ export function gridSteps(pxPerMm: number): { readonly step: number; readonly la
 }
 
 /** How the line-up is looked at: magnified about the ground, and moved. */
-export interface Sight { readonly zoom: number; readonly panX: number; readonly panY: number }
+export interface Sight {
+  readonly zoom: number
+  readonly panX: number
+  readonly panY: number
+}
 export const WHOLE: Sight = { zoom: 1, panX: 0, panY: 0 }
 export const MOST_ZOOM = 24
 
@@ -159,7 +224,12 @@ export const MOST_ZOOM = 24
 export const seenX = (sight: Sight, x: number): number => x * sight.zoom + sight.panX
 
 /** Magnifies by a factor about a place on the drawing, within bounds; the place keeps still. */
-export function zoomAbout(sight: Sight, factor: number, at: { x: number; y: number }, groundPx: number): Sight {
+export function zoomAbout(
+  sight: Sight,
+  factor: number,
+  at: { x: number; y: number },
+  groundPx: number,
+): Sight {
   const zoom = Math.min(MOST_ZOOM, Math.max(1, sight.zoom * factor))
   if (zoom === 1) return WHOLE
   const by = zoom / sight.zoom
@@ -170,5 +240,9 @@ export function zoomAbout(sight: Sight, factor: number, at: { x: number; y: numb
 /** Keeps the plants in sight: the drawing can't be pushed away altogether. */
 export function keptInSight(sight: Sight, room: Room, topMmPx: number): Sight {
   const wide = room.widthPx * sight.zoom
-  return { zoom: sight.zoom, panX: Math.min(room.widthPx * 0.6, Math.max(room.widthPx * 0.4 - wide, sight.panX)), panY: Math.min(topMmPx * sight.zoom, Math.max(-room.groundPx * 0.6, sight.panY)) }
+  return {
+    zoom: sight.zoom,
+    panX: Math.min(room.widthPx * 0.6, Math.max(room.widthPx * 0.4 - wide, sight.panX)),
+    panY: Math.min(topMmPx * sight.zoom, Math.max(-room.groundPx * 0.6, sight.panY)),
+  }
 }

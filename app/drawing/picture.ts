@@ -3,13 +3,24 @@ import { strokesOf, type PlantDrawing, type Stroke } from '../../core/skeleton'
 import { personPaths } from './person-outline'
 
 /** A place in a picture of its own: the foot of a plant, in mm at the model; its shelf so far above the lowest. */
-export interface Placed { readonly drawing: PlantDrawing; readonly look: Look; readonly xMm: number; readonly liftMm: number; readonly shrink: number }
+export interface Placed {
+  readonly drawing: PlantDrawing
+  readonly look: Look
+  readonly xMm: number
+  readonly liftMm: number
+  readonly shrink: number
+}
 
 export interface LineUpPicture {
   readonly title: string
   readonly under: string
   readonly placed: readonly Placed[]
-  readonly labels: readonly { readonly text: string; readonly under: string; readonly xMm: number; readonly liftMm: number }[]
+  readonly labels: readonly {
+    readonly text: string
+    readonly under: string
+    readonly xMm: number
+    readonly liftMm: number
+  }[]
   /** Heights of the shelves above the lowest, and of what stands on one. */
   readonly shelvesMm: readonly number[]
   readonly shelfTopMm: number
@@ -26,7 +37,8 @@ const escape = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.
 const n = (value: number): string => String(Math.round(value * 100) / 100)
 
 /** Room for words around the drawing, mm at the model, in proportion to it. */
-export const marginOf = (picture: Pick<LineUpPicture, 'topMm' | 'widthMm'>): number => Math.max(picture.topMm, picture.widthMm * 0.3) * 0.16
+export const marginOf = (picture: Pick<LineUpPicture, 'topMm' | 'widthMm'>): number =>
+  Math.max(picture.topMm, picture.widthMm * 0.3) * 0.16
 
 /** The line-up as SVG at its true size: a millimetre of the drawing is a millimetre of the model. */
 export function lineUpSvg(picture: LineUpPicture): string {
@@ -35,19 +47,36 @@ export function lineUpSvg(picture: LineUpPicture): string {
   const ground = picture.topMm + m
   const font = m * 0.15
   const parts: string[] = []
-  for (const lift of picture.shelvesMm) for (let mm = 0; mm <= picture.shelfTopMm; mm += picture.gridMm) {
-    const y = ground - lift - mm
-    parts.push(`<path d="M${n(m)} ${n(y)}H${n(m + picture.widthMm)}" stroke="#cfd7cd" stroke-width="${n(font * 0.06)}"/>`)
-    parts.push(`<text x="${n(m * 0.9)}" y="${n(y + font * 0.35)}" text-anchor="end">${mm === 0 ? '0 mm' : n(mm)}</text><text x="${n(m * 1.1 + picture.widthMm)}" y="${n(y + font * 0.35)}">${escape(picture.realOf(mm))}</text>`)
-  }
-  for (const place of picture.placed) parts.push(`<g transform="translate(${n(m + place.xMm)} ${n(ground - place.liftMm)}) scale(${n(place.shrink)} ${n(-place.shrink)})">${plantSvg(place.drawing, place.look)}</g>`)
-  parts.push(`<g fill="#17211c" transform="translate(${n(m + picture.personXMm)} ${n(ground)}) scale(${n(picture.personMm)} ${n(-picture.personMm)})">${personPaths.map((path) => `<path d="M${path.map(([x, y]) => `${x} ${y}`).join('L')}Z"/>`).join('')}<circle cy=".93" r=".066"/></g>`)
-  for (const lift of picture.shelvesMm) parts.push(`<path d="M${n(m)} ${n(ground - lift)}H${n(m + picture.widthMm)}" stroke="#5d5f48" stroke-width="${n(font * 0.12)}"/>`)
+  for (const lift of picture.shelvesMm)
+    for (let mm = 0; mm <= picture.shelfTopMm; mm += picture.gridMm) {
+      const y = ground - lift - mm
+      parts.push(
+        `<path d="M${n(m)} ${n(y)}H${n(m + picture.widthMm)}" stroke="#cfd7cd" stroke-width="${n(font * 0.06)}"/>`,
+      )
+      parts.push(
+        `<text x="${n(m * 0.9)}" y="${n(y + font * 0.35)}" text-anchor="end">${mm === 0 ? '0 mm' : n(mm)}</text><text x="${n(m * 1.1 + picture.widthMm)}" y="${n(y + font * 0.35)}">${escape(picture.realOf(mm))}</text>`,
+      )
+    }
+  for (const place of picture.placed)
+    parts.push(
+      `<g transform="translate(${n(m + place.xMm)} ${n(ground - place.liftMm)}) scale(${n(place.shrink)} ${n(-place.shrink)})">${plantSvg(place.drawing, place.look)}</g>`,
+    )
+  parts.push(
+    `<g fill="#17211c" transform="translate(${n(m + picture.personXMm)} ${n(ground)}) scale(${n(picture.personMm)} ${n(-picture.personMm)})">${personPaths.map((path) => `<path d="M${path.map(([x, y]) => `${x} ${y}`).join('L')}Z"/>`).join('')}<circle cy=".93" r=".066"/></g>`,
+  )
+  for (const lift of picture.shelvesMm)
+    parts.push(
+      `<path d="M${n(m)} ${n(ground - lift)}H${n(m + picture.widthMm)}" stroke="#5d5f48" stroke-width="${n(font * 0.12)}"/>`,
+    )
   picture.labels.forEach(({ text, under, xMm, liftMm }, i) => {
     const y = ground - liftMm + font * (1.6 + (picture.shelvesMm.length > 1 ? 0 : i % 2) * 2.3)
-    parts.push(`<text x="${n(m + xMm)}" y="${n(y)}" text-anchor="middle" fill="#17211c">${escape(text)}</text><text x="${n(m + xMm)}" y="${n(y + font)}" text-anchor="middle" font-size="${n(font * 0.8)}">${escape(under)}</text>`)
+    parts.push(
+      `<text x="${n(m + xMm)}" y="${n(y)}" text-anchor="middle" fill="#17211c">${escape(text)}</text><text x="${n(m + xMm)}" y="${n(y + font)}" text-anchor="middle" font-size="${n(font * 0.8)}">${escape(under)}</text>`,
+    )
   })
-  parts.push(`<text x="${n(m)}" y="${n(m * 0.42)}" font-size="${n(font * 1.7)}" fill="#17211c" font-family="Petrona, Georgia, serif">${escape(picture.title)}</text><text x="${n(m)}" y="${n(m * 0.42 + font * 1.5)}">${escape(picture.under)}</text>`)
+  parts.push(
+    `<text x="${n(m)}" y="${n(m * 0.42)}" font-size="${n(font * 1.7)}" fill="#17211c" font-family="Petrona, Georgia, serif">${escape(picture.title)}</text><text x="${n(m)}" y="${n(m * 0.42 + font * 1.5)}">${escape(picture.under)}</text>`,
+  )
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(wide)}mm" height="${n(high)}mm" viewBox="0 0 ${n(wide)} ${n(high)}" font-family="'Atkinson Hyperlegible Next', system-ui, sans-serif" font-size="${n(font)}" fill="#56635b"><rect width="100%" height="100%" fill="#f6f8f4"/>${parts.join('')}</svg>\n`
 }
 
@@ -56,10 +85,16 @@ export function plantSvg(drawing: PlantDrawing, look: Look): string {
   const parts: string[] = []
   let key = ''
   let path: string[] = []
-  const flush = (): void => { if (path.length > 0) parts.push(`<path ${key} d="${path.join('')}"/>`) }
+  const flush = (): void => {
+    if (path.length > 0) parts.push(`<path ${key} d="${path.join('')}"/>`)
+  }
   for (const { colour, widthMm, x1, y1, x2, y2 } of inRuns(strokesOf(drawing, look))) {
     const own = `stroke="${colour}" stroke-width="${n(Math.max(0.06, Math.round(widthMm * 12) / 12))}"`
-    if (own !== key) { flush(); key = own; path = [] }
+    if (own !== key) {
+      flush()
+      key = own
+      path = []
+    }
     path.push(x1 === x2 && y1 === y2 ? `M${n(x1)} ${n(y1)}h0` : `M${n(x1)} ${n(y1)}L${n(x2)} ${n(y2)}`)
   }
   flush()
@@ -71,6 +106,11 @@ const RUN = 400
 
 function inRuns(strokes: readonly Stroke[]): Stroke[] {
   const sorted: Stroke[] = []
-  for (let i = 0; i < strokes.length; i += RUN) sorted.push(...strokes.slice(i, i + RUN).sort((a, b) => (a.colour < b.colour ? -1 : a.colour > b.colour ? 1 : a.widthMm - b.widthMm)))
+  for (let i = 0; i < strokes.length; i += RUN)
+    sorted.push(
+      ...strokes
+        .slice(i, i + RUN)
+        .sort((a, b) => (a.colour < b.colour ? -1 : a.colour > b.colour ? 1 : a.widthMm - b.widthMm)),
+    )
   return sorted
 }

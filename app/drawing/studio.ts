@@ -21,8 +21,14 @@ let serial = 0
 
 function worker(): Comlink.Remote<Grower> {
   if (grower) return grower
-  grower = Comlink.wrap<Grower>(new Worker(new URL('../workers/grow.worker.ts', import.meta.url), { type: 'module' }))
-  void grower.report(Comlink.proxy((_id: number, share: number) => { shareDone.value = share }))
+  grower = Comlink.wrap<Grower>(
+    new Worker(new URL('../workers/grow.worker.ts', import.meta.url), { type: 'module' }),
+  )
+  void grower.report(
+    Comlink.proxy((_id: number, share: number) => {
+      shareDone.value = share
+    }),
+  )
   return grower
 }
 
@@ -31,7 +37,9 @@ const keys = new WeakMap<Sitter, string>()
 function keyOf(sitter: Sitter): string {
   const known = keys.get(sitter)
   if (known !== undefined) return known
-  const key = JSON.stringify(sitter, (_key, value: unknown) => (typeof value === 'number' ? Math.round(value * 100) / 100 : value))
+  const key = JSON.stringify(sitter, (_key, value: unknown) =>
+    typeof value === 'number' ? Math.round(value * 100) / 100 : value,
+  )
   keys.set(sitter, key)
   return key
 }
@@ -44,13 +52,16 @@ export function drawingOf(sitter: Sitter): PlantDrawing | undefined {
   const id = (serial += 1)
   asked.set(key, id)
   underWay.value = asked.size
-  void worker().grow(id, structuredClone(toRawDeep(sitter))).then((drawing) => {
-    if (drawing) keep(key, drawing)
-  }).finally(() => {
-    asked.delete(key)
-    underWay.value = asked.size
-    arrived.value += 1
-  })
+  void worker()
+    .grow(id, structuredClone(toRawDeep(sitter)))
+    .then((drawing) => {
+      if (drawing) keep(key, drawing)
+    })
+    .finally(() => {
+      asked.delete(key)
+      underWay.value = asked.size
+      arrived.value += 1
+    })
   return undefined
 }
 
@@ -73,4 +84,8 @@ function keep(key: string, drawing: PlantDrawing): void {
   grown.set(key, drawing)
 }
 
-const toRawDeep = (sitter: Sitter): Sitter => ({ habitus: { ...toRaw(sitter.habitus) }, dress: { ...toRaw(sitter.dress) }, seed: sitter.seed })
+const toRawDeep = (sitter: Sitter): Sitter => ({
+  habitus: { ...toRaw(sitter.habitus) },
+  dress: { ...toRaw(sitter.dress) },
+  seed: sitter.seed,
+})

@@ -3,7 +3,13 @@ const route = useRoute()
 const workshop = useWorkshop()
 const shell = useShell()
 
-watch(() => String(route.params.workshop), (key) => { void workshop.open(key) }, { immediate: true })
+watch(
+  () => String(route.params.workshop),
+  (key) => {
+    void workshop.open(key)
+  },
+  { immediate: true },
+)
 /** Stations that show nothing true before the ledger is read. */
 const needsLedger = computed(() => /\/(make-up|stock|log|bench)$/.test(route.path))
 useKeys()
@@ -18,7 +24,9 @@ onBeforeUnmount(() => workshop.close())
     <header class="frame-top">
       <CommissionSwitch class="frame-title" />
       <SeasonBand v-if="workshop.status === 'open'" class="frame-band" />
-      <button type="button" class="frame-find button button-quiet" @click="shell.find = true">Find anything <kbd class="key">/</kbd></button>
+      <button type="button" class="frame-find button button-quiet" @click="shell.find = true">
+        Find anything <kbd class="key">/</kbd>
+      </button>
     </header>
     <main id="station" class="frame-main" tabindex="-1">
       <DemoNotice v-if="workshop.isDemo && workshop.status === 'open'" />
@@ -39,24 +47,85 @@ onBeforeUnmount(() => workshop.close())
 </template>
 
 <style scoped>
-.frame { display: grid; height: 100dvh; grid-template: 'nav top' 74px 'nav main' minmax(0, 1fr) 'rule rule' auto / 148px minmax(0, 1fr); }
-.frame-nav { grid-area: nav; }
-.frame-top { grid-area: top; display: grid; grid-template-columns: 260px minmax(0, 1fr) auto; align-items: center; gap: 12px; padding: 0 12px 0 18px; border-bottom: 1px solid var(--color-line); min-width: 0; }
-.frame-main { grid-area: main; overflow: auto; outline: none; }
-.frame-rule { grid-area: rule; }
-.frame-find { grid-column: 3; }
-@media (max-width: 1100px) { .frame { grid-template-columns: 104px minmax(0, 1fr); } .frame-top { grid-template-columns: 220px minmax(0, 1fr) auto; } }
-.key { border: 1px solid var(--color-line); border-radius: 3px; padding: 0 6px; font-size: 13px; color: var(--color-ink); background: #fff; font-family: inherit; }
-.skip { position: absolute; left: -999px; z-index: 30; background: #fff; padding: 8px 12px; }
-.skip:focus { left: 8px; top: 8px; }
+.frame {
+  display: grid;
+  height: 100dvh;
+  grid-template: 'nav top' 74px 'nav main' minmax(0, 1fr) 'rule rule' auto / 148px minmax(0, 1fr);
+}
+.frame-nav {
+  grid-area: nav;
+}
+.frame-top {
+  grid-area: top;
+  display: grid;
+  grid-template-columns: 260px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 12px;
+  padding: 0 12px 0 18px;
+  border-bottom: 1px solid var(--color-line);
+  min-width: 0;
+}
+.frame-main {
+  grid-area: main;
+  overflow: auto;
+  outline: none;
+}
+.frame-rule {
+  grid-area: rule;
+}
+.frame-find {
+  grid-column: 3;
+}
+@media (max-width: 1100px) {
+  .frame {
+    grid-template-columns: 104px minmax(0, 1fr);
+  }
+  .frame-top {
+    grid-template-columns: 220px minmax(0, 1fr) auto;
+  }
+}
+.key {
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
+  padding: 0 6px;
+  font-size: 13px;
+  color: var(--color-ink);
+  background: #fff;
+  font-family: inherit;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  z-index: 30;
+  background: #fff;
+  padding: 8px 12px;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
 @media (max-width: 900px) {
-  .frame { grid-template: 'nav' auto 'top' auto 'main' minmax(0, 1fr) 'rule' auto / minmax(0, 1fr); }
-  .frame-top { grid-template-columns: minmax(0, 1fr) auto; padding: 6px 10px; }
-  .frame-band { grid-column: 1 / -1; grid-row: 2; }
-  .frame-find { grid-column: 2; }
+  .frame {
+    grid-template: 'nav' auto 'top' auto 'main' minmax(0, 1fr) 'rule' auto / minmax(0, 1fr);
+  }
+  .frame-top {
+    grid-template-columns: minmax(0, 1fr) auto;
+    padding: 6px 10px;
+  }
+  .frame-band {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+  .frame-find {
+    grid-column: 2;
+  }
 }
 /* On a phone only the Bench is at home: it gets the screen. */
 @media (max-width: 640px) {
-  .frame-band, .frame-rule, .frame-find { display: none; }
+  .frame-band,
+  .frame-rule,
+  .frame-find {
+    display: none;
+  }
 }
 </style>

@@ -18,7 +18,8 @@ export interface Subject extends Lined {
 }
 
 /** What the copy at a place is drawn from; the example stands first. */
-export const sitterAt = (subject: Subject, place: number): Sitter => (place === 0 ? subject.example : subject.others[place - 1] ?? subject.example)
+export const sitterAt = (subject: Subject, place: number): Sitter =>
+  place === 0 ? subject.example : (subject.others[place - 1] ?? subject.example)
 
 /** How far a plant reaches from its foot, mm: half its crown to either side, or as it was grown where it leans. */
 function reachOf(sitter: Sitter, crownWidthMm: number): { left: number; right: number } {
@@ -41,22 +42,55 @@ export const useLineUp = defineStore('line-up', () => {
   const againstId = ref<string>()
   const sight = shallowRef<Sight>(WHOLE)
 
-  const against = computed<Plant | undefined>(() => commission.plants.find(({ line }) => line.id === againstId.value && line.id !== commission.selected?.line.id))
-  watch(() => commission.current?.id, () => { pieces.value = false; againstId.value = undefined; sight.value = WHOLE })
-  watch([pieces, againstId, mode], () => { sight.value = WHOLE })
+  const against = computed<Plant | undefined>(() =>
+    commission.plants.find(
+      ({ line }) => line.id === againstId.value && line.id !== commission.selected?.line.id,
+    ),
+  )
+  watch(
+    () => commission.current?.id,
+    () => {
+      pieces.value = false
+      againstId.value = undefined
+      sight.value = WHOLE
+    },
+  )
+  watch([pieces, againstId, mode], () => {
+    sight.value = WHOLE
+  })
 
   /** Lines stand on one ground; the pieces of one may be shared out on shelves. */
   const mostShelves = computed(() => (pieces.value ? MOST_SHELVES : 1))
 
-  const shrinkOf = (plant: Plant): number => (mode.value === 'seen' && commission.current ? apparentShare(commission.current, plant.line.zone) : 1)
+  const shrinkOf = (plant: Plant): number =>
+    mode.value === 'seen' && commission.current ? apparentShare(commission.current, plant.line.zone) : 1
 
   /** Sitters don't change with the day, but for what dies back: the same ones are handed out again, so that their drawings are found at once. */
   const sat = new Map<string, { example: Sitter; others: Sitter[] }>()
-  function sittersOf({ line, species, size, piece }: Plant, copies: number): { example: Sitter; others: Sitter[] } {
-    const key = [line.id, species.id, line.leanDeg, line.wind, piece.seeThrough, copies, (size.heightMm / size.heightShare).toFixed(2), size.crownWidthMm.toFixed(2), size.form.clearStemM, size.trunkMm.toFixed(3)].join('|')
+  function sittersOf(
+    { line, species, size, piece }: Plant,
+    copies: number,
+  ): { example: Sitter; others: Sitter[] } {
+    const key = [
+      line.id,
+      species.id,
+      line.leanDeg,
+      line.wind,
+      piece.seeThrough,
+      copies,
+      (size.heightMm / size.heightShare).toFixed(2),
+      size.crownWidthMm.toFixed(2),
+      size.form.clearStemM,
+      size.trunkMm.toFixed(3),
+    ].join('|')
     const known = sat.get(key)
     if (known) return known
-    const made = { example: sitterOf(line, species, size, piece.seeThrough), others: Array.from({ length: copies - 1 }, (_, i) => sitterOf(line, species, size, piece.seeThrough, i + 1)) }
+    const made = {
+      example: sitterOf(line, species, size, piece.seeThrough),
+      others: Array.from({ length: copies - 1 }, (_, i) =>
+        sitterOf(line, species, size, piece.seeThrough, i + 1),
+      ),
+    }
     if (sat.size > 2000) sat.clear()
     sat.set(key, made)
     return made
@@ -68,7 +102,15 @@ export const useLineUp = defineStore('line-up', () => {
     const sitters = sittersOf(plant, Math.min(copies, line.pieces))
     const { left, right } = reachOf(sitters.example, size.crownWidthMm)
     return {
-      id: line.id, plant, label: line.name, pieces: line.pieces, heightMm: size.heightMm * shrink, crownWidthMm: (left + right) * shrink, leanMm: ((right - left) / 2) * shrink, trueHeightMm: size.heightMm, shrink,
+      id: line.id,
+      plant,
+      label: line.name,
+      pieces: line.pieces,
+      heightMm: size.heightMm * shrink,
+      crownWidthMm: (left + right) * shrink,
+      leanMm: ((right - left) / 2) * shrink,
+      trueHeightMm: size.heightMm,
+      shrink,
       ...sitters,
     }
   }
@@ -77,7 +119,19 @@ export const useLineUp = defineStore('line-up', () => {
     return individualSizes(size, Math.min(MOST_PIECES, line.pieces), line.id).map((own, i) => {
       const example = sitterOf(line, species, { ...size, ...own }, piece.seeThrough, i + 1)
       const { left, right } = reachOf(example, own.crownWidthMm)
-      return { id: `${line.id}#${i + 1}`, plant, label: String(i + 1), pieces: 1, heightMm: own.heightMm, crownWidthMm: left + right, leanMm: (right - left) / 2, trueHeightMm: own.heightMm, shrink: 1, example, others: [] }
+      return {
+        id: `${line.id}#${i + 1}`,
+        plant,
+        label: String(i + 1),
+        pieces: 1,
+        heightMm: own.heightMm,
+        crownWidthMm: left + right,
+        leanMm: (right - left) / 2,
+        trueHeightMm: own.heightMm,
+        shrink: 1,
+        example,
+        others: [],
+      }
     })
   }
 

@@ -1,4 +1,8 @@
-export interface Notice { readonly id: number; readonly kind: 'fault' | 'done'; readonly text: string }
+export interface Notice {
+  readonly id: number
+  readonly kind: 'fault' | 'done'
+  readonly text: string
+}
 
 /** Short messages about what was just done or refused. Faults stay until they are closed. */
 export const useNotices = defineStore('notices', () => {
@@ -14,5 +18,10 @@ export const useNotices = defineStore('notices', () => {
     list.value = [...list.value.filter((notice) => notice.text !== text), { id, kind, text }].slice(-3)
     if (kind === 'done') setTimeout(() => close(id), 5000)
   }
-  return { list, close, fault: (text: string) => say('fault', text), done: (text: string) => say('done', text) }
+  return {
+    list,
+    close,
+    fault: (text: string) => say('fault', text),
+    done: (text: string) => say('done', text),
+  }
 })

@@ -1,4 +1,12 @@
-import { foldRun, promisedBy, readLedger, logEntry, type LogEntry, type Run, type RunEvent } from '~~/core/batches'
+import {
+  foldRun,
+  promisedBy,
+  readLedger,
+  logEntry,
+  type LogEntry,
+  type Run,
+  type RunEvent,
+} from '~~/core/batches'
 import { stockStates, totalNeeds, type StockState } from '~~/core/stock'
 
 /** What follows from the records: runs, promises, balances, the log. Derived, never stored. */
@@ -15,15 +23,24 @@ export const useStock = defineStore('stock', () => {
     return new Map(workshop.batches.map((batch) => [batch.id, foldRun(batch, byBatch.get(batch.id) ?? [])]))
   })
   const ledger = computed(() => readLedger(workshop.lots, workshop.movements))
-  const states = computed<StockState[]>(() => stockStates(workshop.materials, workshop.lots, ledger.value.balances, totalNeeds(promisedBy(workshop.batches, runs.value))))
+  const states = computed<StockState[]>(() =>
+    stockStates(
+      workshop.materials,
+      workshop.lots,
+      ledger.value.balances,
+      totalNeeds(promisedBy(workshop.batches, runs.value)),
+    ),
+  )
   const stateById = computed(() => new Map(states.value.map((state) => [state.material.id, state])))
-  const log = computed<LogEntry[]>(() => workshop.batches
-    .flatMap((batch) => {
-      const run = runs.value.get(batch.id)
-      const entry = run && logEntry(batch, run, ledger.value)
-      return entry ? [entry] : []
-    })
-    .sort((a, b) => b.at.localeCompare(a.at)))
+  const log = computed<LogEntry[]>(() =>
+    workshop.batches
+      .flatMap((batch) => {
+        const run = runs.value.get(batch.id)
+        const entry = run && logEntry(batch, run, ledger.value)
+        return entry ? [entry] : []
+      })
+      .sort((a, b) => b.at.localeCompare(a.at)),
+  )
 
   return { runs, ledger, states, stateById, log }
 })

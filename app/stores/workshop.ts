@@ -4,7 +4,13 @@ import type { Commission, Line } from '~~/core/commissions'
 import { speciesById, speciesTable, type Species } from '~~/core/plants'
 import type { Lot, Material, Movement } from '~~/core/stock'
 import type { Reading } from '~~/core/units'
-import { defaultSettings, documentSchema, plainSpecies, type OwnSpecies, type Settings } from '~~/core/workshop'
+import {
+  defaultSettings,
+  documentSchema,
+  plainSpecies,
+  type OwnSpecies,
+  type Settings,
+} from '~~/core/workshop'
 import type { CommandContext } from '../db/commands/context'
 import { ensureWorkshop, replaceWorkshop } from '../db/commands/data'
 import { DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from '../db/database'
@@ -30,7 +36,10 @@ export const useWorkshop = defineStore('workshop', () => {
   const events = shallowRef<RunEvent[]>([])
 
   /** The species table with the maker's own: a changed copy with a new id stands beside ours. */
-  const kinds = computed<readonly Species[]>(() => [...species.value.filter(({ removed }) => !removed).map(plainSpecies), ...speciesTable])
+  const kinds = computed<readonly Species[]>(() => [
+    ...species.value.filter(({ removed }) => !removed).map(plainSpecies),
+    ...speciesTable,
+  ])
 
   const ownById = computed(() => new Map(species.value.map((own) => [own.id, plainSpecies(own)])))
   /** The maker's own species with this id as a plain row, if it is one of theirs. */
@@ -57,7 +66,8 @@ export const useWorkshop = defineStore('workshop', () => {
     key.value = wanted
     status.value = 'opening'
     try {
-      if (wanted !== OWN_KEY && wanted !== DEMO_KEY && !(await workshopKeys()).includes(wanted)) throw new Error(`There is no workshop “${wanted}” in this browser.`)
+      if (wanted !== OWN_KEY && wanted !== DEMO_KEY && !(await workshopKeys()).includes(wanted))
+        throw new Error(`There is no workshop “${wanted}” in this browser.`)
       const opened = new WorkshopDb(wanted)
       await opened.open()
       if (wanted === DEMO_KEY) await fillDemo(opened)
@@ -75,22 +85,83 @@ export const useWorkshop = defineStore('workshop', () => {
   async function watchAll(opened: WorkshopDb): Promise<void> {
     const follow = <T>(query: () => Promise<T>, take: (rows: T) => void): Promise<void> =>
       new Promise((resolve, reject) => {
-        subscriptions.push(liveQuery(query).subscribe({ next: (rows) => { take(rows); resolve() }, error: reject }))
+        subscriptions.push(
+          liveQuery(query).subscribe({
+            next: (rows) => {
+              take(rows)
+              resolve()
+            },
+            error: reject,
+          }),
+        )
       })
     const present = <T extends { removed?: boolean }>(rows: T[]): T[] => rows.filter((row) => !row.removed)
     await Promise.all([
-      follow(() => opened.settings.get('settings'), (row) => { settings.value = row ?? defaultSettings() }),
-      follow(() => opened.species.toArray(), (rows) => { species.value = rows }),
-      follow(() => opened.commissions.toArray(), (rows) => { commissions.value = present(rows).sort(byDeadline) }),
-      follow(() => opened.lines.toArray(), (rows) => { lines.value = present(rows).sort((a, b) => a.order - b.order) }),
-      follow(() => opened.materials.toArray(), (rows) => { materials.value = present(rows) }),
-      follow(() => opened.batches.toArray(), (rows) => { batches.value = rows }),
-      follow(() => opened.events.toArray(), (rows) => { events.value = rows }),
+      follow(
+        () => opened.settings.get('settings'),
+        (row) => {
+          settings.value = row ?? defaultSettings()
+        },
+      ),
+      follow(
+        () => opened.species.toArray(),
+        (rows) => {
+          species.value = rows
+        },
+      ),
+      follow(
+        () => opened.commissions.toArray(),
+        (rows) => {
+          commissions.value = present(rows).sort(byDeadline)
+        },
+      ),
+      follow(
+        () => opened.lines.toArray(),
+        (rows) => {
+          lines.value = present(rows).sort((a, b) => a.order - b.order)
+        },
+      ),
+      follow(
+        () => opened.materials.toArray(),
+        (rows) => {
+          materials.value = present(rows)
+        },
+      ),
+      follow(
+        () => opened.batches.toArray(),
+        (rows) => {
+          batches.value = rows
+        },
+      ),
+      follow(
+        () => opened.events.toArray(),
+        (rows) => {
+          events.value = rows
+        },
+      ),
     ])
     void Promise.all([
-      follow(() => opened.lots.toArray(), (rows) => { lots.value = rows }),
-      follow(() => inParts(opened.movements), (rows) => { movements.value = rows }),
-    ]).then(() => { ledgerRead.value = true }, (error: unknown) => { failure.value = String(error); status.value = 'failed' })
+      follow(
+        () => opened.lots.toArray(),
+        (rows) => {
+          lots.value = rows
+        },
+      ),
+      follow(
+        () => inParts(opened.movements),
+        (rows) => {
+          movements.value = rows
+        },
+      ),
+    ]).then(
+      () => {
+        ledgerRead.value = true
+      },
+      (error: unknown) => {
+        failure.value = String(error)
+        status.value = 'failed'
+      },
+    )
   }
 
   /** What a command works with. @throws Error when no workshop is open */
@@ -100,13 +171,42 @@ export const useWorkshop = defineStore('workshop', () => {
   }
 
   /** Gives a command; a refusal is shown as a notice as well as returned. */
-  async function give<A extends unknown[], R>(command: (context: CommandContext, ...args: A) => Promise<Reading<R>>, ...args: A): Promise<Reading<R>> {
-    const answer = await command(context(), ...args).catch((error: unknown): Reading<R> => ({ kind: 'none', because: `It could not be stored: ${error instanceof Error ? error.message : String(error)}` }))
+  async function give<A extends unknown[], R>(
+    command: (context: CommandContext, ...args: A) => Promise<Reading<R>>,
+    ...args: A
+  ): Promise<Reading<R>> {
+    const answer = await command(context(), ...args).catch((error: unknown): Reading<R> => ({
+      kind: 'none',
+      because: `It could not be stored: ${error instanceof Error ? error.message : String(error)}`,
+    }))
     if (answer.kind === 'none') useNotices().fault(answer.because)
     return answer
   }
 
-  return { key, status, failure, ledgerRead, db, settings, species, commissions, lines, materials, lots, movements, batches, events, isDemo, ownKind, speciesOf, kinds, open, close, context, give }
+  return {
+    key,
+    status,
+    failure,
+    ledgerRead,
+    db,
+    settings,
+    species,
+    commissions,
+    lines,
+    materials,
+    lots,
+    movements,
+    batches,
+    events,
+    isDemo,
+    ownKind,
+    speciesOf,
+    kinds,
+    open,
+    close,
+    context,
+    give,
+  }
 })
 
 /** Reads a long table some thousand rows at a time, so that the page answers in between. */
@@ -114,14 +214,17 @@ async function inParts(table: EntityTable<Movement, 'id'>, rowsAtOnce = 2500): P
   const rows: Movement[] = []
   for (;;) {
     const last = rows.at(-1)
-    const part = await (last ? table.where('id').above(last.id) : table.orderBy('id')).limit(rowsAtOnce).toArray()
+    const part = await (last ? table.where('id').above(last.id) : table.orderBy('id'))
+      .limit(rowsAtOnce)
+      .toArray()
     rows.push(...part)
     if (part.length < rowsAtOnce) return rows
   }
 }
 
 /** What is due first stands first; then by name. */
-const byDeadline = (a: Commission, b: Commission): number => (a.deadline ?? '9999').localeCompare(b.deadline ?? '9999') || a.name.localeCompare(b.name)
+const byDeadline = (a: Commission, b: Commission): number =>
+  (a.deadline ?? '9999').localeCompare(b.deadline ?? '9999') || a.name.localeCompare(b.name)
 
 /** Fetches the demo once; `afresh` throws away what was done in it. */
 export async function fillDemo(db: WorkshopDb, afresh = false): Promise<void> {

@@ -5,14 +5,22 @@ import { drawingPlant, type PlantDrawing } from '../../core/skeleton/drawing'
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
 const SLICE_MS = 12
 
-interface Job { readonly id: number; readonly sitter: Sitter; readonly done: (drawing: PlantDrawing | undefined) => void; readonly fail: (error: unknown) => void }
+interface Job {
+  readonly id: number
+  readonly sitter: Sitter
+  readonly done: (drawing: PlantDrawing | undefined) => void
+  readonly fail: (error: unknown) => void
+}
 
 const queue: Job[] = []
 const cancelled = new Set<number>()
 let progress: ((id: number, share: number) => void) | undefined
 let busy = false
 
-const breath = (): Promise<void> => new Promise((resolve) => { setTimeout(resolve, 0) })
+const breath = (): Promise<void> =>
+  new Promise((resolve) => {
+    setTimeout(resolve, 0)
+  })
 
 async function work(): Promise<void> {
   if (busy) return
@@ -46,14 +54,25 @@ async function draw(job: Job): Promise<PlantDrawing | undefined> {
 /** Grows drawings away from the page: one after the other, with word of how far it is, and an end when nobody wants them any more. */
 const grower = {
   /** Where word of progress goes. */
-  report(to: (id: number, share: number) => void): void { progress = to },
+  report(to: (id: number, share: number) => void): void {
+    progress = to
+  },
   /** The drawing of a sitter; undefined when it was cancelled. */
   async grow(id: number, sitter: Sitter): Promise<PlantDrawing | undefined> {
     const drawing = await new Promise<PlantDrawing | undefined>((done, fail) => {
       queue.push({ id, sitter, done, fail })
       void work()
     })
-    return drawing && Comlink.transfer(drawing, [drawing.wood.buffer, drawing.blades.buffer, drawing.bladeTraits.buffer, drawing.marks.buffer, drawing.markTraits.buffer])
+    return (
+      drawing &&
+      Comlink.transfer(drawing, [
+        drawing.wood.buffer,
+        drawing.blades.buffer,
+        drawing.bladeTraits.buffer,
+        drawing.marks.buffer,
+        drawing.markTraits.buffer,
+      ])
+    )
   },
   /** Takes jobs back: those that wait go at once, the one in hand at its next breath. */
   cancel(ids: readonly number[]): void {

@@ -27,7 +27,9 @@ export interface EndingOrder {
  * The draws that ending a batch makes: what was really used, oldest lots first.
  * Where the books can't cover it, nothing is written unless the maker has agreed; then the entry says so itself.
  */
-export function endingEntries(order: EndingOrder): { readonly kind: 'ok'; readonly value: EndingEntries } | Uncovered {
+export function endingEntries(
+  order: EndingOrder,
+): { readonly kind: 'ok'; readonly value: EndingEntries } | Uncovered {
   const movements: Movement[] = []
   const lots: Lot[] = []
   const uncovered: string[] = []
@@ -35,15 +37,34 @@ export function endingEntries(order: EndingOrder): { readonly kind: 'ok'; readon
     let plan = planDraw(quantity, order.lotsOf(materialId))
     if (plan.shortfall > 0) uncovered.push(name)
     if (plan.draws.length === 0) {
-      const lot: Lot = { id: order.newId(), materialId, label: 'Not on record', source: 'unrecorded', date: order.at.slice(0, 10), madeAt: order.at }
+      const lot: Lot = {
+        id: order.newId(),
+        materialId,
+        label: 'Not on record',
+        source: 'unrecorded',
+        date: order.at.slice(0, 10),
+        madeAt: order.at,
+      }
       lots.push(lot)
       plan = { draws: [{ lotId: lot.id, quantity, uncovered: true }], shortfall: quantity }
     }
     for (const draw of plan.draws) {
-      movements.push({ id: order.newId(), at: order.at, lotId: draw.lotId, kind: 'draw', quantity: -draw.quantity, batchId: order.batchId, ...(draw.uncovered ? { uncovered: true } : {}) })
+      movements.push({
+        id: order.newId(),
+        at: order.at,
+        lotId: draw.lotId,
+        kind: 'draw',
+        quantity: -draw.quantity,
+        batchId: order.batchId,
+        ...(draw.uncovered ? { uncovered: true } : {}),
+      })
     }
   }
-  if (uncovered.length > 0 && !order.allowUncovered) return { kind: 'uncovered', because: `More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?` }
+  if (uncovered.length > 0 && !order.allowUncovered)
+    return {
+      kind: 'uncovered',
+      because: `More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?`,
+    }
   return { kind: 'ok', value: { movements, lots } }
 }
 
@@ -60,10 +81,24 @@ function byMaterial(used: EndingOrder['used']): { materialId: string; name: stri
 }
 
 /** The entries that give back what ending a batch drew; for undoing a finish or an abandonment. */
-export function reversalEntries(batchId: string, movements: readonly Movement[], at: string, newId: () => string): Movement[] {
+export function reversalEntries(
+  batchId: string,
+  movements: readonly Movement[],
+  at: string,
+  newId: () => string,
+): Movement[] {
   const open = new Map<string, number>()
-  for (const movement of movements) if (movement.batchId === batchId) open.set(movement.lotId, (open.get(movement.lotId) ?? 0) + movement.quantity)
-  return [...open].filter(([, quantity]) => Math.abs(quantity) > 1e-9).map(([lotId, quantity]) => ({
-    id: newId(), at, lotId, kind: 'reversal', quantity: -quantity, batchId,
-  }))
+  for (const movement of movements)
+    if (movement.batchId === batchId)
+      open.set(movement.lotId, (open.get(movement.lotId) ?? 0) + movement.quantity)
+  return [...open]
+    .filter(([, quantity]) => Math.abs(quantity) > 1e-9)
+    .map(([lotId, quantity]) => ({
+      id: newId(),
+      at,
+      lotId,
+      kind: 'reversal',
+      quantity: -quantity,
+      batchId,
+    }))
 }

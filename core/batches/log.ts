@@ -17,7 +17,11 @@ export interface LogEntry {
   readonly plannedMin: number
   readonly realMin: number
   readonly lateRounds: number
-  readonly amounts: readonly { readonly materialId: string; readonly planned: number; readonly used: number }[]
+  readonly amounts: readonly {
+    readonly materialId: string
+    readonly planned: number
+    readonly used: number
+  }[]
   readonly cost: BatchCost
 }
 
@@ -49,7 +53,12 @@ export function readLedger(lots: readonly Lot[], movements: readonly Movement[])
     drawn.set(batchId, byLot)
     drawnOfLot.set(lotId, (drawnOfLot.get(lotId) ?? 0) - quantity)
   }
-  return { lots: new Map(lots.map((lot) => [lot.id, lot])), balances: balancesOf(movements), drawn, drawnOfLot }
+  return {
+    lots: new Map(lots.map((lot) => [lot.id, lot])),
+    balances: balancesOf(movements),
+    drawn,
+    drawnOfLot,
+  }
 }
 
 /** Cost of what a batch drew, with leftovers counted and with leftovers written off. */
@@ -61,7 +70,10 @@ export function batchCost(batchId: string, ledger: Ledger): BatchCost {
     const lot = ledger.lots.get(lotId)
     if (!lot || quantity <= 0) continue
     const { unitPriceMinor } = stateOfLot(lot, ledger.balances)
-    if (unitPriceMinor === undefined || lot.priceMinor === undefined) { unpriced.add(lot.materialId); continue }
+    if (unitPriceMinor === undefined || lot.priceMinor === undefined) {
+      unpriced.add(lot.materialId)
+      continue
+    }
     usedMinor += unitPriceMinor * quantity
     writtenOffMinor += lot.priceMinor * (quantity / (ledger.drawnOfLot.get(lotId) ?? quantity))
   }
@@ -76,14 +88,28 @@ export function logEntry(batch: Batch, run: Run, ledger: Ledger): LogEntry | und
   const finished = outcome.type === 'finish'
   const good = finished ? state.live : 0
   const planned = new Map<string, number>()
-  for (const { materialId, quantity } of batch.plan.amounts) planned.set(materialId, (planned.get(materialId) ?? 0) + quantity)
+  for (const { materialId, quantity } of batch.plan.amounts)
+    planned.set(materialId, (planned.get(materialId) ?? 0) + quantity)
   const used = new Map(outcome.used.map(({ materialId, quantity }) => [materialId, quantity]))
   return {
-    batch, ended: finished ? 'finished' : 'abandoned', at: run.history.at(-1)?.at ?? batch.madeAt, good, rejects: state.rejects,
-    ...(finished ? { tray: outcome.tray, ...(outcome.note === undefined ? {} : { note: outcome.note }) } : { note: outcome.reason }),
-    yield: good / batch.pieces, plannedYield: batch.plan.expectedGood / batch.pieces,
-    plannedMin: batch.plan.handsMin, realMin: outcome.handsMin, lateRounds: state.lateRounds,
-    amounts: [...new Set([...planned.keys(), ...used.keys()])].map((materialId) => ({ materialId, planned: planned.get(materialId) ?? 0, used: used.get(materialId) ?? 0 })),
+    batch,
+    ended: finished ? 'finished' : 'abandoned',
+    at: run.history.at(-1)?.at ?? batch.madeAt,
+    good,
+    rejects: state.rejects,
+    ...(finished
+      ? { tray: outcome.tray, ...(outcome.note === undefined ? {} : { note: outcome.note }) }
+      : { note: outcome.reason }),
+    yield: good / batch.pieces,
+    plannedYield: batch.plan.expectedGood / batch.pieces,
+    plannedMin: batch.plan.handsMin,
+    realMin: outcome.handsMin,
+    lateRounds: state.lateRounds,
+    amounts: [...new Set([...planned.keys(), ...used.keys()])].map((materialId) => ({
+      materialId,
+      planned: planned.get(materialId) ?? 0,
+      used: used.get(materialId) ?? 0,
+    })),
     cost: batchCost(batch.id, ledger),
   }
 }
@@ -108,16 +134,35 @@ export function logByMethod(entries: readonly LogEntry[]): MethodLog[] {
   const ids = [...new Set(entries.map(({ batch }) => batch.methodId))]
   return ids.map((methodId) => {
     const mine = entries.filter((entry) => entry.batch.methodId === methodId)
-    const sum = (of: (entry: LogEntry) => number): number => mine.reduce((total, entry) => total + of(entry), 0)
+    const sum = (of: (entry: LogEntry) => number): number =>
+      mine.reduce((total, entry) => total + of(entry), 0)
     const started = sum(({ batch }) => batch.pieces)
     const good = sum((entry) => entry.good)
-    const ratios = mine.flatMap(({ amounts }) => amounts.filter(({ planned }) => planned > 0).map(({ planned, used }) => used / planned))
+    const ratios = mine.flatMap(({ amounts }) =>
+      amounts.filter(({ planned }) => planned > 0).map(({ planned, used }) => used / planned),
+    )
     return {
-      methodId, batches: mine.length, started, good, yield: good / started, plannedYield: sum(({ batch }) => batch.plan.expectedGood) / started,
-      plannedMin: sum(({ plannedMin }) => plannedMin), realMin: sum(({ realMin }) => realMin),
-      minutesRatio: sum(({ realMin }) => realMin) / Math.max(1e-9, sum(({ plannedMin }) => plannedMin)),
+      methodId,
+      batches: mine.length,
+      started,
+      good,
+      yield: good / started,
+      plannedYield: sum(({ batch }) => batch.plan.expectedGood) / started,
+      plannedMin: sum(({ plannedMin }) => plannedMin),
+      realMin: sum(({ realMin }) => realMin),
+      minutesRatio:
+        sum(({ realMin }) => realMin) /
+        Math.max(
+          1e-9,
+          sum(({ plannedMin }) => plannedMin),
+        ),
       amountsRatio: ratios.length === 0 ? 1 : ratios.reduce((a, b) => a + b, 0) / ratios.length,
-      ...(good > 0 ? { usedEachMinor: sum(({ cost }) => cost.usedMinor) / good, writtenOffEachMinor: sum(({ cost }) => cost.writtenOffMinor) / good } : {}),
+      ...(good > 0
+        ? {
+            usedEachMinor: sum(({ cost }) => cost.usedMinor) / good,
+            writtenOffEachMinor: sum(({ cost }) => cost.writtenOffMinor) / good,
+          }
+        : {}),
     }
   })
 }

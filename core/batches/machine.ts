@@ -15,7 +15,12 @@ export interface RunState {
   /** The wait that runs, in ms since 1970: it goes on whatever the browser does. */
   readonly wait?: { readonly sinceMs: number; readonly untilMs: number }
   /** The round that runs in a window step. */
-  readonly round?: { readonly sinceMs: number; readonly closesMs: number; readonly doneBefore: number; readonly size: number }
+  readonly round?: {
+    readonly sinceMs: number
+    readonly closesMs: number
+    readonly doneBefore: number
+    readonly size: number
+  }
   /** Rounds in which the window had closed before the last piece was done. */
   readonly lateRounds: number
   /** Weighed in and not yet out, by material: grams and units per gram. */
@@ -43,11 +48,23 @@ export interface Run {
   readonly setAside: readonly RunEvent[]
 }
 
-const byOrder = (a: RunEvent, b: RunEvent): number => a.seq - b.seq || a.at.localeCompare(b.at) || a.id.localeCompare(b.id)
+const byOrder = (a: RunEvent, b: RunEvent): number =>
+  a.seq - b.seq || a.at.localeCompare(b.at) || a.id.localeCompare(b.id)
 
 const planned = (batch: Batch): RunState => ({
-  phase: 'planned', paused: false, stepIndex: 0, live: batch.pieces, doneInStep: 0, rejects: [], lateRounds: 0, weighing: new Map(), measured: new Map(),
-  handsMs: 0, gapMs: 0, stepHandsMs: 0, lastMs: Date.parse(batch.madeAt),
+  phase: 'planned',
+  paused: false,
+  stepIndex: 0,
+  live: batch.pieces,
+  doneInStep: 0,
+  rejects: [],
+  lateRounds: 0,
+  weighing: new Map(),
+  measured: new Map(),
+  handsMs: 0,
+  gapMs: 0,
+  stepHandsMs: 0,
+  lastMs: Date.parse(batch.madeAt),
 })
 
 /** Folds the entries of one batch into where it stands. The order they come in does not matter. */
@@ -59,12 +76,18 @@ export function foldRun(batch: Batch, events: readonly RunEvent[]): Run {
   for (const event of [...events].sort(byOrder)) {
     seq = Math.max(seq, event.seq)
     if (event.deed.type === 'undo') {
-      if (history.at(-1)?.id === event.deed.target) { history.pop(); states.pop() } else setAside.push(event)
+      if (history.at(-1)?.id === event.deed.target) {
+        history.pop()
+        states.pop()
+      } else setAside.push(event)
       continue
     }
     const state = states.at(-1)
     const next = state && apply(batch, state, event.deed, Date.parse(event.at))
-    if (next?.kind === 'ok') { states.push(next.value); history.push(event) } else setAside.push(event)
+    if (next?.kind === 'ok') {
+      states.push(next.value)
+      history.push(event)
+    } else setAside.push(event)
   }
   return { state: states.at(-1) ?? planned(batch), seq, history, setAside }
 }
@@ -78,7 +101,8 @@ export function decide(batch: Batch, run: Run, deed: Deed, at: string, id: strin
   if (deed.type === 'undo') {
     const last = run.history.at(-1)
     if (!last) return none('There is nothing to undo.')
-    if (last.id !== deed.target) return none('Something else was done since, perhaps in another window. Look again before undoing.')
+    if (last.id !== deed.target)
+      return none('Something else was done since, perhaps in another window. Look again before undoing.')
   } else {
     const next = apply(batch, run.state, deed, Date.parse(at))
     if (next.kind === 'none') return next
@@ -92,41 +116,82 @@ export const stepAt = (batch: Batch, index: number): BatchStep => {
   return step
 }
 
-function apply(batch: Batch, before: RunState, deed: Exclude<Deed, { type: 'undo' }>, ms: number): Reading<RunState> {
+function apply(
+  batch: Batch,
+  before: RunState,
+  deed: Exclude<Deed, { type: 'undo' }>,
+  ms: number,
+): Reading<RunState> {
   const refusal = refuse(batch, before, deed, ms)
   if (refusal !== undefined) return none(refusal)
   const state = tick(before, ms)
   switch (deed.type) {
-    case 'start': return ok({ ...state, phase: 'hands' })
-    case 'pieces': return ok(settle(batch, closeRound({ ...state, doneInStep: state.doneInStep + deed.count }, ms), ms))
+    case 'start':
+      return ok({ ...state, phase: 'hands' })
+    case 'pieces':
+      return ok(settle(batch, closeRound({ ...state, doneInStep: state.doneInStep + deed.count }, ms), ms))
     case 'round': {
       const window = stepAt(batch, state.stepIndex).window
       const size = Math.min(window?.atOnce ?? 1, state.live - state.doneInStep)
-      return ok({ ...state, round: { sinceMs: ms, closesMs: ms + (window?.sec ?? 0) * 1000, doneBefore: state.doneInStep, size } })
+      return ok({
+        ...state,
+        round: { sinceMs: ms, closesMs: ms + (window?.sec ?? 0) * 1000, doneBefore: state.doneInStep, size },
+      })
     }
-    case 'advance': return ok(enterStep(batch, state, state.stepIndex + 1))
+    case 'advance':
+      return ok(enterStep(batch, state, state.stepIndex + 1))
     case 'reject': {
       const live = state.live - deed.count
-      const rejected = { ...state, live, doneInStep: Math.min(state.doneInStep, live), rejects: [...state.rejects, { count: deed.count, reason: deed.reason, step: deed.step }] }
-      return ok(live === 0 ? { ...rejected, phase: 'done', wait: undefined, round: undefined } : settle(batch, closeRound(rejected, ms), ms))
+      const rejected = {
+        ...state,
+        live,
+        doneInStep: Math.min(state.doneInStep, live),
+        rejects: [...state.rejects, { count: deed.count, reason: deed.reason, step: deed.step }],
+      }
+      return ok(
+        live === 0
+          ? { ...rejected, phase: 'done', wait: undefined, round: undefined }
+          : settle(batch, closeRound(rejected, ms), ms),
+      )
     }
-    case 'weigh-in': return ok({ ...state, weighing: new Map(state.weighing).set(deed.materialId, { grams: deed.grams, unitsPerG: deed.unitsPerG }) })
+    case 'weigh-in':
+      return ok({
+        ...state,
+        weighing: new Map(state.weighing).set(deed.materialId, {
+          grams: deed.grams,
+          unitsPerG: deed.unitsPerG,
+        }),
+      })
     case 'weigh-out': {
       const open = state.weighing.get(deed.materialId)
       const weighing = new Map(state.weighing)
       weighing.delete(deed.materialId)
-      return ok({ ...state, weighing, measured: added(state.measured, deed.materialId, ((open?.grams ?? 0) - deed.grams) * deed.unitsPerG) })
+      return ok({
+        ...state,
+        weighing,
+        measured: added(state.measured, deed.materialId, ((open?.grams ?? 0) - deed.grams) * deed.unitsPerG),
+      })
     }
-    case 'use': return ok({ ...state, measured: added(state.measured, deed.materialId, deed.quantity) })
-    case 'pause': return ok({ ...state, paused: true })
-    case 'resume': return ok({ ...state, paused: false })
-    case 'finish': return ok({ ...state, phase: 'finished', outcome: deed, wait: undefined, round: undefined })
-    case 'abandon': return ok({ ...state, phase: 'abandoned', outcome: deed, wait: undefined, round: undefined })
+    case 'use':
+      return ok({ ...state, measured: added(state.measured, deed.materialId, deed.quantity) })
+    case 'pause':
+      return ok({ ...state, paused: true })
+    case 'resume':
+      return ok({ ...state, paused: false })
+    case 'finish':
+      return ok({ ...state, phase: 'finished', outcome: deed, wait: undefined, round: undefined })
+    case 'abandon':
+      return ok({ ...state, phase: 'abandoned', outcome: deed, wait: undefined, round: undefined })
   }
 }
 
 /** Why a deed can't be done now; undefined where it can. */
-function refuse(batch: Batch, state: RunState, deed: Exclude<Deed, { type: 'undo' }>, ms: number): string | undefined {
+function refuse(
+  batch: Batch,
+  state: RunState,
+  deed: Exclude<Deed, { type: 'undo' }>,
+  ms: number,
+): string | undefined {
   if (state.phase === 'finished' || state.phase === 'abandoned') return `This batch is ${state.phase}.`
   if (deed.type === 'abandon') return undefined
   if (deed.type === 'start') return state.phase === 'planned' ? undefined : 'This batch is running already.'
@@ -134,12 +199,15 @@ function refuse(batch: Batch, state: RunState, deed: Exclude<Deed, { type: 'undo
   if (deed.type === 'resume') return state.paused ? undefined : 'This batch is not paused.'
   if (state.paused) return 'This batch is paused. Go on first.'
   if (deed.type === 'pause') return undefined
-  if ('step' in deed && deed.step !== state.stepIndex) return `Step ${deed.step + 1} is behind us, perhaps from another window; the batch is at step ${state.stepIndex + 1}.`
+  if ('step' in deed && deed.step !== state.stepIndex)
+    return `Step ${deed.step + 1} is behind us, perhaps from another window; the batch is at step ${state.stepIndex + 1}.`
   switch (deed.type) {
     case 'pieces': {
       const open = state.live - state.doneInStep
       if (state.phase !== 'hands') return 'This step is done already, perhaps from another window.'
-      return deed.count > open ? `Only ${open} of ${state.live} are left to do in this step; ${deed.count} were marked.` : undefined
+      return deed.count > open
+        ? `Only ${open} of ${state.live} are left to do in this step; ${deed.count} were marked.`
+        : undefined
     }
     case 'round':
       if (state.phase !== 'hands') return 'This step is done already.'
@@ -148,15 +216,25 @@ function refuse(batch: Batch, state: RunState, deed: Exclude<Deed, { type: 'undo
     case 'advance':
       if (state.phase !== 'waiting' || !state.wait) return 'There is no wait to end here.'
       return ms < state.wait.untilMs && !deed.early ? 'The wait is not over.' : undefined
-    case 'reject': return deed.count > state.live ? `Only ${state.live} good pieces are left; ${deed.count} were rejected.` : undefined
-    case 'weigh-in': return state.weighing.has(deed.materialId) ? 'This material is weighed in already; weigh it out first.' : undefined
+    case 'reject':
+      return deed.count > state.live
+        ? `Only ${state.live} good pieces are left; ${deed.count} were rejected.`
+        : undefined
+    case 'weigh-in':
+      return state.weighing.has(deed.materialId)
+        ? 'This material is weighed in already; weigh it out first.'
+        : undefined
     case 'weigh-out': {
       const open = state.weighing.get(deed.materialId)
       if (!open) return 'Weigh it in first.'
-      return deed.grams > open.grams ? `It weighed ${open.grams} g going in and ${deed.grams} g coming out: it can’t have gained. Check the container.` : undefined
+      return deed.grams > open.grams
+        ? `It weighed ${open.grams} g going in and ${deed.grams} g coming out: it can’t have gained. Check the container.`
+        : undefined
     }
-    case 'finish': return state.phase === 'done' ? undefined : 'There are steps left. Do them, or abandon the batch.'
-    case 'use': return undefined
+    case 'finish':
+      return state.phase === 'done' ? undefined : 'There are steps left. Do them, or abandon the batch.'
+    case 'use':
+      return undefined
   }
 }
 
@@ -166,7 +244,10 @@ function tick(state: RunState, ms: number): RunState {
   const atWork = state.phase === 'hands' && !state.paused
   const counted = atWork && passed <= LONGEST_GAP_MS ? passed : 0
   return {
-    ...state, lastMs: Math.max(ms, state.lastMs), handsMs: state.handsMs + counted, stepHandsMs: state.stepHandsMs + counted,
+    ...state,
+    lastMs: Math.max(ms, state.lastMs),
+    handsMs: state.handsMs + counted,
+    stepHandsMs: state.stepHandsMs + counted,
     gapMs: state.gapMs + (atWork ? passed - counted : 0),
   }
 }
@@ -174,7 +255,8 @@ function tick(state: RunState, ms: number): RunState {
 /** Ends a round when its pieces are done, and notes whether the window had closed before. */
 function closeRound(state: RunState, ms: number): RunState {
   const { round } = state
-  if (!round || (state.doneInStep < round.doneBefore + round.size && state.doneInStep < state.live)) return state
+  if (!round || (state.doneInStep < round.doneBefore + round.size && state.doneInStep < state.live))
+    return state
   return { ...state, round: undefined, lateRounds: state.lateRounds + (ms > round.closesMs ? 1 : 0) }
 }
 
@@ -182,13 +264,21 @@ function closeRound(state: RunState, ms: number): RunState {
 function settle(batch: Batch, state: RunState, ms: number): RunState {
   if (state.phase !== 'hands' || state.doneInStep < state.live) return state
   const wait = stepAt(batch, state.stepIndex).wait
-  if (wait && wait.min > 0) return { ...state, phase: 'waiting', round: undefined, wait: { sinceMs: ms, untilMs: ms + wait.min * 60_000 } }
+  if (wait && wait.min > 0)
+    return {
+      ...state,
+      phase: 'waiting',
+      round: undefined,
+      wait: { sinceMs: ms, untilMs: ms + wait.min * 60_000 },
+    }
   return enterStep(batch, state, state.stepIndex + 1)
 }
 
 function enterStep(batch: Batch, state: RunState, index: number): RunState {
   const cleared = { ...state, wait: undefined, round: undefined, stepHandsMs: 0 }
-  return index >= batch.plan.steps.length ? { ...cleared, phase: 'done' } : { ...cleared, phase: 'hands', stepIndex: index, doneInStep: 0 }
+  return index >= batch.plan.steps.length
+    ? { ...cleared, phase: 'done' }
+    : { ...cleared, phase: 'hands', stepIndex: index, doneInStep: 0 }
 }
 
 function added(map: ReadonlyMap<string, number>, key: string, quantity: number): Map<string, number> {

@@ -6,14 +6,31 @@ export function planFrom(makeUp: MakeUp, lineId: string, name: string): Omit<Bat
   const pieces = makeUp.started.value
   const good = Math.floor(pieces * (1 - makeUp.method.spoilage.share) + 1e-9)
   const labels = new Map<string, string[]>()
-  for (const { materialId, label } of makeUp.amounts) labels.set(materialId, [...(labels.get(materialId) ?? []), label])
+  for (const { materialId, label } of makeUp.amounts)
+    labels.set(materialId, [...(labels.get(materialId) ?? []), label])
   return {
-    lineId, name, methodId: makeUp.method.id, pieces,
+    lineId,
+    name,
+    methodId: makeUp.method.id,
+    pieces,
     plan: {
-      expectedGood: good, handsMin: makeUp.handsMin.value, elapsedMin: makeUp.elapsedMin.value,
-      ...(makeUp.costEachMinor === undefined ? {} : { costMinor: makeUp.costEachMinor.value * Math.max(1, good) }),
-      amounts: needsOf(makeUp.amounts).map(({ materialId, quantity }) => ({ materialId, quantity, label: (labels.get(materialId) ?? []).join(', ') })),
-      steps: makeUp.steps.map((step) => ({ ...step, cautions: [...step.cautions], faults: [...step.faults], materialIds: [...step.materialIds] })),
+      expectedGood: good,
+      handsMin: makeUp.handsMin.value,
+      elapsedMin: makeUp.elapsedMin.value,
+      ...(makeUp.costEachMinor === undefined
+        ? {}
+        : { costMinor: makeUp.costEachMinor.value * Math.max(1, good) }),
+      amounts: needsOf(makeUp.amounts).map(({ materialId, quantity }) => ({
+        materialId,
+        quantity,
+        label: (labels.get(materialId) ?? []).join(', '),
+      })),
+      steps: makeUp.steps.map((step) => ({
+        ...step,
+        cautions: [...step.cautions],
+        faults: [...step.faults],
+        materialIds: [...step.materialIds],
+      })),
     },
   }
 }

@@ -15,8 +15,17 @@ export const batchStepSchema = z.strictObject({
   batchSec: z.number().min(0).max(86_400),
   pieceSec: z.number().min(0).max(86_400),
   timeOrigin: originSchema,
-  wait: z.strictObject({ min: z.number().min(0).max(20_000), what: z.string().max(200), origin: originSchema }).optional(),
-  window: z.strictObject({ sec: z.number().positive().max(1e6), what: z.string().max(200), atOnce: z.number().int().min(1).max(10_000), origin: originSchema }).optional(),
+  wait: z
+    .strictObject({ min: z.number().min(0).max(20_000), what: z.string().max(200), origin: originSchema })
+    .optional(),
+  window: z
+    .strictObject({
+      sec: z.number().positive().max(1e6),
+      what: z.string().max(200),
+      atOnce: z.number().int().min(1).max(10_000),
+      origin: originSchema,
+    })
+    .optional(),
   cautions: z.array(z.enum(Object.keys(cautions) as [CautionId, ...CautionId[]])),
   faults: z.array(z.enum(Object.keys(faults) as [FaultId, ...FaultId[]])),
   materialIds: z.array(idSchema).max(20),
@@ -57,14 +66,36 @@ const deeds = [
   z.strictObject({ type: z.literal('advance'), step, early: z.boolean().optional() }),
   z.strictObject({ type: z.literal('reject'), step, count, reason: nameSchema }),
   /** `unitsPerG` turns grams on the scale into the material's unit. */
-  z.strictObject({ type: z.literal('weigh-in'), materialId: idSchema, grams: quantity, unitsPerG: z.number().positive().max(1000) }),
-  z.strictObject({ type: z.literal('weigh-out'), materialId: idSchema, grams: quantity, unitsPerG: z.number().positive().max(1000) }),
+  z.strictObject({
+    type: z.literal('weigh-in'),
+    materialId: idSchema,
+    grams: quantity,
+    unitsPerG: z.number().positive().max(1000),
+  }),
+  z.strictObject({
+    type: z.literal('weigh-out'),
+    materialId: idSchema,
+    grams: quantity,
+    unitsPerG: z.number().positive().max(1000),
+  }),
   z.strictObject({ type: z.literal('use'), materialId: idSchema, quantity }),
   z.strictObject({ type: z.literal('pause') }),
   z.strictObject({ type: z.literal('resume') }),
   z.strictObject({ type: z.literal('undo'), target: idSchema }),
-  z.strictObject({ type: z.literal('finish'), tray: nameSchema, date: dateSchema, handsMin: z.number().min(0).max(1e6), used, note: noteSchema.optional() }),
-  z.strictObject({ type: z.literal('abandon'), reason: nameSchema, handsMin: z.number().min(0).max(1e6), used }),
+  z.strictObject({
+    type: z.literal('finish'),
+    tray: nameSchema,
+    date: dateSchema,
+    handsMin: z.number().min(0).max(1e6),
+    used,
+    note: noteSchema.optional(),
+  }),
+  z.strictObject({
+    type: z.literal('abandon'),
+    reason: nameSchema,
+    handsMin: z.number().min(0).max(1e6),
+    used,
+  }),
 ] as const
 
 /** What someone did at the bench, before it is written down. */
@@ -72,5 +103,11 @@ export const deedSchema = z.discriminatedUnion('type', [...deeds])
 export type Deed = z.infer<typeof deedSchema>
 
 /** One entry of a run: who did what when. Never changed, never removed; undoing is an entry too. */
-export const runEventSchema = z.strictObject({ id: idSchema, batchId: idSchema, seq: z.number().int().min(1).max(1e6), at: momentSchema, deed: deedSchema })
+export const runEventSchema = z.strictObject({
+  id: idSchema,
+  batchId: idSchema,
+  seq: z.number().int().min(1).max(1e6),
+  at: momentSchema,
+  deed: deedSchema,
+})
 export type RunEvent = z.infer<typeof runEventSchema>

@@ -19,12 +19,22 @@ export function proposedUse(batch: Batch, run: Run): Use[] {
   const planned = new Map<string, { label: string; quantity: number }>()
   for (const { materialId, label, quantity } of batch.plan.amounts) {
     const sofar = planned.get(materialId)
-    planned.set(materialId, { label: sofar ? `${sofar.label}, ${label}` : label, quantity: (sofar?.quantity ?? 0) + quantity })
+    planned.set(materialId, {
+      label: sofar ? `${sofar.label}, ${label}` : label,
+      quantity: (sofar?.quantity ?? 0) + quantity,
+    })
   }
-  for (const materialId of run.state.measured.keys()) if (!planned.has(materialId)) planned.set(materialId, { label: 'Besides the plan', quantity: 0 })
+  for (const materialId of run.state.measured.keys())
+    if (!planned.has(materialId)) planned.set(materialId, { label: 'Besides the plan', quantity: 0 })
   return [...planned].map(([materialId, { label, quantity }]) => {
     const measured = run.state.measured.get(materialId)
-    return { materialId, label, planned: quantity, ...(measured === undefined ? {} : { measured }), proposed: measured ?? quantity * shareReached(batch, run, materialId) }
+    return {
+      materialId,
+      label,
+      planned: quantity,
+      ...(measured === undefined ? {} : { measured }),
+      proposed: measured ?? quantity * shareReached(batch, run, materialId),
+    }
   })
 }
 
@@ -44,7 +54,8 @@ export function promisedBy(batches: readonly Batch[], runs: ReadonlyMap<string, 
     .flatMap((batch) => batch.plan.amounts.map(({ materialId, quantity }) => ({ materialId, quantity })))
 }
 
-export const isOpen = (run: Run | undefined): boolean => run !== undefined && run.state.phase !== 'finished' && run.state.phase !== 'abandoned'
+export const isOpen = (run: Run | undefined): boolean =>
+  run !== undefined && run.state.phase !== 'finished' && run.state.phase !== 'abandoned'
 
 /** How far a line has come. Pieces. */
 export interface Progress {
@@ -55,7 +66,11 @@ export interface Progress {
 }
 
 /** Counts a line's good pieces on trays and those in open batches. */
-export function progressOf(wanted: number, batches: readonly Batch[], runs: ReadonlyMap<string, Run>): Progress {
+export function progressOf(
+  wanted: number,
+  batches: readonly Batch[],
+  runs: ReadonlyMap<string, Run>,
+): Progress {
   let good = 0
   let inHand = 0
   for (const batch of batches) {

@@ -26,7 +26,13 @@ export function koschmiederShare(distanceM: number, visualRangeKm = CLEAR_AIR_KM
 }
 
 /** Lightening for scale at known ratios: 5 % at 1:48, 10 % at 1:87, 15–20 % at 1:160; nothing at full size. Common practice. */
-const PRACTICE: readonly (readonly [ratio: number, share: number])[] = [[1, 0], [48, 0.05], [87, 0.1], [160, 0.175], [220, 0.2]]
+const PRACTICE: readonly (readonly [ratio: number, share: number])[] = [
+  [1, 0],
+  [48, 0.05],
+  [87, 0.1],
+  [160, 0.175],
+  [220, 0.2],
+]
 
 /** Share of pale sky mixed in for a scale by common practice, joined by the logarithm of the ratio. @throws RangeError below 1 */
 export function practiceShare(ratio: number): number {
@@ -34,7 +40,8 @@ export function practiceShare(ratio: number): number {
   for (let i = 1; i < PRACTICE.length; i += 1) {
     const [lowRatio, lowShare] = PRACTICE[i - 1] ?? [1, 0]
     const [highRatio, highShare] = PRACTICE[i] ?? [1, 0]
-    if (ratio <= highRatio) return lowShare + ((highShare - lowShare) * Math.log(ratio / lowRatio)) / Math.log(highRatio / lowRatio)
+    if (ratio <= highRatio)
+      return lowShare + ((highShare - lowShare) * Math.log(ratio / lowRatio)) / Math.log(highRatio / lowRatio)
   }
   return 0.2
 }
@@ -46,4 +53,5 @@ export function hazeShare(school: HazeSchool, ratio: number, viewingMm: number):
 }
 
 /** A colour seen through haze, mixed in linear light. */
-export const hazed = (colour: string, share: number): string => (share === 0 ? colour : mix(colour, SKY, share))
+export const hazed = (colour: string, share: number): string =>
+  share === 0 ? colour : mix(colour, SKY, share)

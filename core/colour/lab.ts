@@ -18,17 +18,22 @@ export function labToLinear([lightness, a, b]: Lab): Linear {
   const x = 0.95047 * g(fy + a / 500)
   const y = g(fy)
   const z = 1.08883 * g(fy - b / 200)
-  return [3.2409699 * x - 1.5373832 * y - 0.4986108 * z, -0.9692436 * x + 1.8759675 * y + 0.0415551 * z, 0.0556301 * x - 0.203977 * y + 1.0569715 * z]
+  return [
+    3.2409699 * x - 1.5373832 * y - 0.4986108 * z,
+    -0.9692436 * x + 1.8759675 * y + 0.0415551 * z,
+    0.0556301 * x - 0.203977 * y + 1.0569715 * z,
+  ]
 }
 
 /** "#rrggbb" of a CIELAB colour; what lies outside sRGB is clipped. */
 export const labToHex = (lab: Lab): string => toHex(labToLinear(lab))
 
 /** Whether sRGB shows a CIELAB colour without clipping. @param slack allowed beyond 0–1 in linear light */
-export const inGamut = (lab: Lab, slack = 0.001): boolean => labToLinear(lab).every((c) => c >= -slack && c <= 1 + slack)
+export const inGamut = (lab: Lab, slack = 0.001): boolean =>
+  labToLinear(lab).every((c) => c >= -slack && c <= 1 + slack)
 
 const f = (t: number): number => (t > 216 / 24_389 ? Math.cbrt(t) : ((24_389 / 27) * t + 16) / 116)
-const g = (t: number): number => (t > 6 / 29 ? t ** 3 : (3 * (6 / 29) ** 2) * (t - 4 / 29))
+const g = (t: number): number => (t > 6 / 29 ? t ** 3 : 3 * (6 / 29) ** 2 * (t - 4 / 29))
 
 /** Colour difference ΔE*ab (CIE 1976) of two "#RRGGBB": about 2 is just seen side by side. */
 export function difference76(first: string, second: string): number {

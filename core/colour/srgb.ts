@@ -4,10 +4,12 @@ import { requireRange } from '../units/reading'
 export type Linear = readonly [red: number, green: number, blue: number]
 
 /** Decodes one sRGB channel, 0–1, to linear light. Source: IEC 61966-2-1. */
-export const decodeChannel = (encoded: number): number => (encoded <= 0.04045 ? encoded / 12.92 : ((encoded + 0.055) / 1.055) ** 2.4)
+export const decodeChannel = (encoded: number): number =>
+  encoded <= 0.04045 ? encoded / 12.92 : ((encoded + 0.055) / 1.055) ** 2.4
 
 /** Encodes one channel of linear light, 0–1, as sRGB. Source: IEC 61966-2-1. */
-export const encodeChannel = (linear: number): number => (linear <= 0.0031308 ? linear * 12.92 : 1.055 * linear ** (1 / 2.4) - 0.055)
+export const encodeChannel = (linear: number): number =>
+  linear <= 0.0031308 ? linear * 12.92 : 1.055 * linear ** (1 / 2.4) - 0.055
 
 /** "#RRGGBB" to linear light. @throws RangeError for any other text */
 export function fromHex(hex: string): Linear {
@@ -30,14 +32,19 @@ export function mix(first: string, second: string, share: number): string {
   requireRange('share', share, '', { min: 0, max: 1 })
   const a = fromHex(first)
   const b = fromHex(second)
-  return toHex([a[0] * (1 - share) + b[0] * share, a[1] * (1 - share) + b[1] * share, a[2] * (1 - share) + b[2] * share])
+  return toHex([
+    a[0] * (1 - share) + b[0] * share,
+    a[1] * (1 - share) + b[1] * share,
+    a[2] * (1 - share) + b[2] * share,
+  ])
 }
 
 /** The mean of colours in linear light, weighted; weights need not sum to 1. @throws RangeError when they sum to nothing */
 export function mixLinear(colours: readonly (readonly [colour: Linear, weight: number])[]): Linear {
   const sum = colours.reduce((total, [, weight]) => total + weight, 0)
   requireRange('sum of the weights', sum, '', { above: 0 })
-  const channel = (i: 0 | 1 | 2): number => colours.reduce((total, [colour, weight]) => total + colour[i] * weight, 0) / sum
+  const channel = (i: 0 | 1 | 2): number =>
+    colours.reduce((total, [colour, weight]) => total + colour[i] * weight, 0) / sum
   return [channel(0), channel(1), channel(2)]
 }
 
@@ -60,7 +67,11 @@ const SHADE_STEP = 13
 
 /** Derives shade and highlight from a base colour: a step of lightness towards a warm pale or a deep green-black, never another hue. */
 export function tonesOf(base: string): Tones {
-  return { shade: towards(base, '#10140d', -SHADE_STEP), base, light: towards(base, '#f6f3c4', HIGHLIGHT_STEP) }
+  return {
+    shade: towards(base, '#10140d', -SHADE_STEP),
+    base,
+    light: towards(base, '#f6f3c4', HIGHLIGHT_STEP),
+  }
 }
 
 /** Five tones from three, for a crown drawn: deep shade inside, shade, base, light, and the last glance of light on top. */
@@ -77,5 +88,7 @@ function towards(base: string, other: string, step: number): string {
 }
 
 /** CIE L* of a relative luminance, and back. Source: CIE 15. */
-export const lightnessOf = (y: number): number => (y > 216 / 24_389 ? 116 * Math.cbrt(y) - 16 : (24_389 / 27) * y)
-export const luminanceOfLightness = (lightness: number): number => (lightness > 8 ? ((lightness + 16) / 116) ** 3 : (lightness * 27) / 24_389)
+export const lightnessOf = (y: number): number =>
+  y > 216 / 24_389 ? 116 * Math.cbrt(y) - 16 : (24_389 / 27) * y
+export const luminanceOfLightness = (lightness: number): number =>
+  lightness > 8 ? ((lightness + 16) / 116) ** 3 : (lightness * 27) / 24_389

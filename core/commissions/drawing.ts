@@ -19,13 +19,32 @@ export interface Sitter {
  * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one drawing serves the whole year. The line's id is the seed: screen and paper show the same plant.
  * @param piece number of the piece in the line, from 1, for its own seed; absent: the line's example
  */
-export function sitterOf(line: Pick<Line, 'id' | 'leanDeg' | 'wind'>, species: Species, size: LineSize, seeThrough: number, piece?: number): Sitter {
+export function sitterOf(
+  line: Pick<Line, 'id' | 'leanDeg' | 'wind'>,
+  species: Species,
+  size: LineSize,
+  seeThrough: number,
+  piece?: number,
+): Sitter {
   const full = (mm: number): number => mm / size.heightShare
   return {
     habitus: {
-      habit: species.habit, crownForm: species.crownForm, arrangement: species.arrangement, stems: species.stems, lobes: species.growth.lobes, droop: species.growth.droop,
-      heightMm: full(size.heightMm), crownWidthMm: size.crownWidthMm, clearStemMm: full(size.clearStemMm), crownBaseMm: full(size.crownBaseMm),
-      trunkMm: Math.max(size.trunkMm, full(size.heightMm) * (species.stems > 1 ? THINNEST_OF_MANY : THINNEST_STEM)), leanDeg: line.leanDeg, wind: line.wind,
+      habit: species.habit,
+      crownForm: species.crownForm,
+      arrangement: species.arrangement,
+      stems: species.stems,
+      lobes: species.growth.lobes,
+      droop: species.growth.droop,
+      heightMm: full(size.heightMm),
+      crownWidthMm: size.crownWidthMm,
+      clearStemMm: full(size.clearStemMm),
+      crownBaseMm: full(size.crownBaseMm),
+      trunkMm: Math.max(
+        size.trunkMm,
+        full(size.heightMm) * (species.stems > 1 ? THINNEST_OF_MANY : THINNEST_STEM),
+      ),
+      leanDeg: line.leanDeg,
+      wind: line.wind,
     },
     dress: { seeThrough, leafMm: species.leafMm * size.scale, bark: species.bark.marks },
     seed: seedOf(piece === undefined ? line.id : `${line.id}#${piece}`),

@@ -8,7 +8,10 @@ export const keepOutSchema = z.strictObject({
   id: idSchema,
   kind: z.enum(['line', 'shape']),
   widthMm: z.number().min(0).max(2_000),
-  points: z.array(z.tuple([z.number().min(-20_000).max(20_000), z.number().min(-20_000).max(20_000)])).min(2).max(200),
+  points: z
+    .array(z.tuple([z.number().min(-20_000).max(20_000), z.number().min(-20_000).max(20_000)]))
+    .min(2)
+    .max(200),
 })
 export type KeepOut = z.infer<typeof keepOutSchema>
 

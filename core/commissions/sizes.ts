@@ -42,7 +42,8 @@ export function perspectiveFactor(viewingMm: number, behindMm: number, depthFact
 }
 
 /** Share of pale sky that a commission's colours are mixed with for scale. */
-export const hazeOf = (commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>): number => hazeShare(commission.haze ?? USUAL_HAZE, commission.ratio, commission.viewingMm)
+export const hazeOf = (commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>): number =>
+  hazeShare(commission.haze ?? USUAL_HAZE, commission.ratio, commission.viewingMm)
 
 /** How large something appears that stands in a zone, against the same thing at the front edge: v / (v + z). */
 export function apparentShare(commission: Scaled, zone: Zone): number {
@@ -62,8 +63,16 @@ export function lineSize(line: Measured, commission: Scaled, species: Species, h
   const scale = (toModelMm(1000, commission.ratio) / 1000) * stature * perspective
   const model = (metres: number): number => metres * 1000 * scale
   return {
-    form, stature, perspective, scale, heightShare, heightMm: model(form.heightM) * heightShare, crownWidthMm: model(form.crownWidthM),
-    clearStemMm: model(form.clearStemM) * heightShare, crownBaseMm: model(form.crownBaseM) * heightShare, trunkMm: model(form.dbhM),
+    form,
+    stature,
+    perspective,
+    scale,
+    heightShare,
+    heightMm: model(form.heightM) * heightShare,
+    crownWidthMm: model(form.crownWidthM),
+    clearStemMm: model(form.clearStemM) * heightShare,
+    crownBaseMm: model(form.crownBaseM) * heightShare,
+    trunkMm: model(form.dbhM),
   }
 }
 
@@ -74,7 +83,13 @@ export const SIZE_VARIATION = 0.12
 const OWN_SPREAD = 0.5
 
 /** Measures of one piece of a line, mm. */
-export interface PieceSize { readonly heightMm: number; readonly crownWidthMm: number; readonly trunkMm: number; readonly clearStemMm: number; readonly crownBaseMm: number }
+export interface PieceSize {
+  readonly heightMm: number
+  readonly crownWidthMm: number
+  readonly trunkMm: number
+  readonly clearStemMm: number
+  readonly crownBaseMm: number
+}
 
 /**
  * Individual measures of a batch: log-normal around the line's, height, crown and stem varying together, each a little on its own; the same each
@@ -82,7 +97,12 @@ export interface PieceSize { readonly heightMm: number; readonly crownWidthMm: n
  * @param id of the line or batch that the pieces belong to
  * @throws RangeError when the variation is below 0 or above 0.6
  */
-export function individualSizes(size: PieceSize, pieces: number, id: string, variation = SIZE_VARIATION): PieceSize[] {
+export function individualSizes(
+  size: PieceSize,
+  pieces: number,
+  id: string,
+  variation = SIZE_VARIATION,
+): PieceSize[] {
   requireRange('variation', variation, '', { min: 0, max: 0.6 })
   const random = seededRandom(seedOf(id))
   const sigma = Math.sqrt(Math.log(1 + variation * variation))
@@ -92,8 +112,11 @@ export function individualSizes(size: PieceSize, pieces: number, id: string, var
     const own = (n: number): number => Math.sqrt(1 - OWN_SPREAD * OWN_SPREAD) * shared + OWN_SPREAD * n
     const height = factor(shared)
     return {
-      heightMm: size.heightMm * height, crownWidthMm: size.crownWidthMm * factor(own(normal(random))), trunkMm: size.trunkMm * factor(own(normal(random))),
-      clearStemMm: size.clearStemMm * height, crownBaseMm: size.crownBaseMm * height,
+      heightMm: size.heightMm * height,
+      crownWidthMm: size.crownWidthMm * factor(own(normal(random))),
+      trunkMm: size.trunkMm * factor(own(normal(random))),
+      clearStemMm: size.clearStemMm * height,
+      crownBaseMm: size.crownBaseMm * height,
     }
   })
 }

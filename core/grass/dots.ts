@@ -9,7 +9,7 @@ export function dotVolumeMl(diameterMm: number, heightMm: number): number {
   requireRange('dot diameter', diameterMm, 'mm', { above: 0 })
   requireRange('dot height', heightMm, 'mm', { above: 0 })
   const a = diameterMm / 2
-  return ((Math.PI * heightMm) / 6) * (3 * a * a + heightMm * heightMm) / 1000
+  return (((Math.PI * heightMm) / 6) * (3 * a * a + heightMm * heightMm)) / 1000
 }
 
 /**
@@ -33,9 +33,18 @@ export function dotsOnSheet(widthMm: number, heightMm: number, diameterMm: numbe
 }
 
 /** Sheets needed for a number of dots. @throws RangeError when not even one dot fits on the sheet */
-export function sheetsFor(dots: number, widthMm: number, heightMm: number, diameterMm: number, gapMm: number): { sheets: number; perSheet: number } {
+export function sheetsFor(
+  dots: number,
+  widthMm: number,
+  heightMm: number,
+  diameterMm: number,
+  gapMm: number,
+): { sheets: number; perSheet: number } {
   requireRange('dots', dots, '', { min: 0 })
   const perSheet = dotsOnSheet(widthMm, heightMm, diameterMm, gapMm)
-  if (perSheet === 0) throw new RangeError(`sheet is ${widthMm} × ${heightMm} mm; it must hold at least one dot of ${diameterMm} mm`)
+  if (perSheet === 0)
+    throw new RangeError(
+      `sheet is ${widthMm} × ${heightMm} mm; it must hold at least one dot of ${diameterMm} mm`,
+    )
   return { sheets: Math.ceil(dots / perSheet), perSheet }
 }

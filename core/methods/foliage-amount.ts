@@ -47,9 +47,18 @@ export function flockAmount(coat: FlockCoat): Amount {
     input('comes back from the tray', RECLAIMED_SHARE, '', 'common practice'),
   ]
   const source = 'Beer–Lambert canopy law (Monsi & Saeki 1953)'
-  const perPiece = figure(each.leavesStockG, 'g', '−ln(g) · (2/3) · d · ρ · area · foliage · share, plus what is lost in the fall', [...law, ...fall], 'formula', source)
+  const perPiece = figure(
+    each.leavesStockG,
+    'g',
+    '−ln(g) · (2/3) · d · ρ · area · foliage · share, plus what is lost in the fall',
+    [...law, ...fall],
+    'formula',
+    source,
+  )
   const thrown = figure(each.thrownG * started, 'g', 'stuck ÷ sticking share × pieces started', [
-    input('stuck on one', formatQuantity(stuck, 'g'), '', 'formula'), ...fall, input('pieces started', started, '', 'formula'),
+    input('stuck on one', formatQuantity(stuck, 'g'), '', 'formula'),
+    ...fall,
+    input('pieces started', started, '', 'formula'),
   ])
   return amount(coat.label, coat.slot, material, started, perPiece, undefined, thrown)
 }

@@ -22,27 +22,40 @@ const SECOND = 0.3
 const ACCENT = 0.15
 const LONGEST_FIBRE_MM = 12
 
-const dotMm = (piece: Piece): number => Math.min(LARGEST_DOT_MM, Math.max(SMALLEST_DOT_MM, piece.crownWidthMm / SPREAD))
+const dotMm = (piece: Piece): number =>
+  Math.min(LARGEST_DOT_MM, Math.max(SMALLEST_DOT_MM, piece.crownWidthMm / SPREAD))
 const gapMm = (piece: Piece): number => Math.max(3, dotMm(piece) * 0.8)
 
 function suits(piece: Piece): Suit {
   const reasonsFor: string[] = []
   const reasonsAgainst: string[] = []
-  if (piece.habit === 'grass' || piece.habit === 'reed') reasonsFor.push('blades that stand up, as grass does')
-  if (piece.heightMm >= 2 && piece.heightMm <= LONGEST_FIBRE_MM) reasonsFor.push('within the lengths that static fibre comes in')
+  if (piece.habit === 'grass' || piece.habit === 'reed')
+    reasonsFor.push('blades that stand up, as grass does')
+  if (piece.heightMm >= 2 && piece.heightMm <= LONGEST_FIBRE_MM)
+    reasonsFor.push('within the lengths that static fibre comes in')
   reasonsFor.push('hundreds in one go, and they keep on their sheet until planted')
   if (piece.habit === 'fern') reasonsAgainst.push('fibres are blades, not fronds; it passes from a step away')
-  if (piece.habit === 'herb') reasonsAgainst.push('leaves and flowers are to be added: fibres give only the stems')
+  if (piece.habit === 'herb')
+    reasonsAgainst.push('leaves and flowers are to be added: fibres give only the stems')
   if (!isBladed(piece)) reasonsAgainst.push('it has stems and a crown, which fibres can’t show')
-  if (piece.heightMm > LONGEST_FIBRE_MM * 1.15) reasonsAgainst.push(`${Math.round(piece.heightMm)} mm is beyond the longest fibre, ${LONGEST_FIBRE_MM} mm`)
+  if (piece.heightMm > LONGEST_FIBRE_MM * 1.15)
+    reasonsAgainst.push(
+      `${Math.round(piece.heightMm)} mm is beyond the longest fibre, ${LONGEST_FIBRE_MM} mm`,
+    )
   if (piece.heightMm < 1.5) reasonsAgainst.push('lower than the shortest fibre: a mat would do')
-  if (piece.crownWidthMm > LARGEST_DOT_MM * SPREAD * 1.3) reasonsAgainst.push('wider than one dot makes: set several side by side')
+  if (piece.crownWidthMm > LARGEST_DOT_MM * SPREAD * 1.3)
+    reasonsAgainst.push('wider than one dot makes: set several side by side')
   const wrong = !isBladed(piece) || piece.heightMm > LONGEST_FIBRE_MM * 1.6 || piece.heightMm < 1
-  const verdict = wrong ? 'unsuited' : (piece.habit === 'grass' || piece.habit === 'reed') && reasonsAgainst.length === 0 ? 'suits' : 'possible'
+  const verdict = wrong
+    ? 'unsuited'
+    : (piece.habit === 'grass' || piece.habit === 'reed') && reasonsAgainst.length === 0
+      ? 'suits'
+      : 'possible'
   return { verdict, reasonsFor: wrong ? [] : reasonsFor, reasonsAgainst }
 }
 
-const layout = (work: Work) => sheetsFor(work.started, SHEET.widthMm, SHEET.heightMm, dotMm(work.piece), gapMm(work.piece))
+const layout = (work: Work) =>
+  sheetsFor(work.started, SHEET.widthMm, SHEET.heightMm, dotMm(work.piece), gapMm(work.piece))
 
 export const tuftSheet: Method = {
   id: 'tuft-sheet',
@@ -52,9 +65,24 @@ export const tuftSheet: Method = {
   slots: [
     { id: 'backing', label: 'Release backing', kind: 'backing', wish: () => ({}) },
     { id: 'pva', label: 'PVA', kind: 'pva', wish: () => ({}) },
-    { id: 'fibre', label: 'Main fibre', kind: 'static-fibre', wish: (piece) => ({ fibreMm: piece.heightMm, colour: piece.tones.base }) },
-    { id: 'second', label: 'Second, shorter', kind: 'static-fibre', wish: (piece) => ({ fibreMm: piece.heightMm * 0.65, colour: piece.tones.shade }) },
-    { id: 'accent', label: 'Accent tone', kind: 'static-fibre', wish: (piece) => ({ fibreMm: piece.heightMm, colour: piece.tones.light }) },
+    {
+      id: 'fibre',
+      label: 'Main fibre',
+      kind: 'static-fibre',
+      wish: (piece) => ({ fibreMm: piece.heightMm, colour: piece.tones.base }),
+    },
+    {
+      id: 'second',
+      label: 'Second, shorter',
+      kind: 'static-fibre',
+      wish: (piece) => ({ fibreMm: piece.heightMm * 0.65, colour: piece.tones.shade }),
+    },
+    {
+      id: 'accent',
+      label: 'Accent tone',
+      kind: 'static-fibre',
+      wish: (piece) => ({ fibreMm: piece.heightMm, colour: piece.tones.light }),
+    },
   ],
   suits,
   amounts(work) {
@@ -72,18 +100,77 @@ export const tuftSheet: Method = {
       const stuck = fibreMassPerArea(FIBRES_PER_CM2, lengthMm, dtex) * footCm2 * share
       const each = sprinkle(stuck, STICKS)
       const inputs = [
-        dot, input('fibres on a cm²', FIBRES_PER_CM2, '', 'memory'), input('length', lengthMm, 'mm', 'memory', material.name), input('linear density', dtex, 'dtex', 'memory'),
-        input('share of the fibres', share, '', 'memory'), input('sticks, of what is thrown', STICKS, '', 'memory'), input('comes back from the tray', RECLAIMED_SHARE, '', 'common practice'),
+        dot,
+        input('fibres on a cm²', FIBRES_PER_CM2, '', 'memory'),
+        input('length', lengthMm, 'mm', 'memory', material.name),
+        input('linear density', dtex, 'dtex', 'memory'),
+        input('share of the fibres', share, '', 'memory'),
+        input('sticks, of what is thrown', STICKS, '', 'memory'),
+        input('comes back from the tray', RECLAIMED_SHARE, '', 'common practice'),
       ]
-      return amount(label, slot, material, started,
-        figure(each.leavesStockG, 'g', 'fibres per area × length × dtex × foot of the dot × share, plus what is lost', inputs, 'formula', 'ISO 1144 tex system'), undefined,
-        figure(each.thrownG * started, 'g', 'stuck ÷ sticking share × pieces started', inputs))
+      return amount(
+        label,
+        slot,
+        material,
+        started,
+        figure(
+          each.leavesStockG,
+          'g',
+          'fibres per area × length × dtex × foot of the dot × share, plus what is lost',
+          inputs,
+          'formula',
+          'ISO 1144 tex system',
+        ),
+        undefined,
+        figure(each.thrownG * started, 'g', 'stuck ÷ sticking share × pieces started', inputs),
+      )
     }
     return [
-      amount('Release backing', 'backing', use('backing'), started,
-        figure((sheets * sheetCm2) / started, 'cm2', 'sheets × area ÷ pieces started', [input('sheets', sheets, '', 'formula'), input('sheet', `${SHEET.widthMm} × ${SHEET.heightMm} mm`, '', 'memory')]),
-        figure(sheets * sheetCm2, 'cm2', 'sheets × area', [input('sheets', sheets, '', 'formula', `${perSheet} dots on each, gaps of ${gapMm(piece).toFixed(1)} mm`), input('sheet', `${SHEET.widthMm} × ${SHEET.heightMm} mm`, '', 'memory')], 'formula', 'staggered rows; hexagonal bound 0.9069')),
-      amount('PVA', 'pva', use('pva'), started, figure(cap, 'ml', 'π·h·(3a² + h²)/6, plus what stays in the nozzle', [dot, input('height of the dot', d * DOT_HEIGHT_SHARE, 'mm', 'memory'), input('stays in the nozzle', GLUE_LOSS, '', 'memory')], 'formula', 'spherical cap')),
+      amount(
+        'Release backing',
+        'backing',
+        use('backing'),
+        started,
+        figure((sheets * sheetCm2) / started, 'cm2', 'sheets × area ÷ pieces started', [
+          input('sheets', sheets, '', 'formula'),
+          input('sheet', `${SHEET.widthMm} × ${SHEET.heightMm} mm`, '', 'memory'),
+        ]),
+        figure(
+          sheets * sheetCm2,
+          'cm2',
+          'sheets × area',
+          [
+            input(
+              'sheets',
+              sheets,
+              '',
+              'formula',
+              `${perSheet} dots on each, gaps of ${gapMm(piece).toFixed(1)} mm`,
+            ),
+            input('sheet', `${SHEET.widthMm} × ${SHEET.heightMm} mm`, '', 'memory'),
+          ],
+          'formula',
+          'staggered rows; hexagonal bound 0.9069',
+        ),
+      ),
+      amount(
+        'PVA',
+        'pva',
+        use('pva'),
+        started,
+        figure(
+          cap,
+          'ml',
+          'π·h·(3a² + h²)/6, plus what stays in the nozzle',
+          [
+            dot,
+            input('height of the dot', d * DOT_HEIGHT_SHARE, 'mm', 'memory'),
+            input('stays in the nozzle', GLUE_LOSS, '', 'memory'),
+          ],
+          'formula',
+          'spherical cap',
+        ),
+      ),
       fibre('fibre', 'Main fibre', 1 - SECOND - ACCENT),
       fibre('second', 'Second fibre', SECOND),
       fibre('accent', 'Accent tone', ACCENT),
@@ -97,13 +184,58 @@ export const tuftSheet: Method = {
     const openSec = 480 * Math.min(dryingFactor, 2)
     const fibres = [use('fibre').id, use('second').id, use('accent').id]
     return [
-      { id: 'tray', title: 'Lay the tray', text: `${sheets === 1 ? 'One sheet' : `${sheets} sheets`} of backing on the steel tray. Mix the fibres: main, shorter, accent.`, batchSec: 180 + 60 * sheets, pieceSec: 0, timeOrigin: 'memory', cautions: ['dust'], faults: [], materialIds: [use('backing').id] },
-      { id: 'dots', title: 'Set dots, apply fibre', text: `Dots of ${dotMm(piece).toFixed(1)} mm that must not touch, ${perSheet} to a sheet. Earth lead on the metal, applicator about 10 mm off; move methodically.`, batchSec: 120 * sheets, pieceSec: dotSec + 1, timeOrigin: 'memory', cautions: ['high-voltage', 'static-sparks', 'dust'], faults: ['joined-dots', 'lying-fibres'], materialIds: [use('pva').id, ...fibres],
-        window: { sec: openSec, what: 'Small dots skin over in about eight minutes.', atOnce: Math.min(started, perSheet, Math.max(1, Math.floor(openSec / (dotSec + 1)))), origin: 'memory' },
-        wait: { min: 20 * dryingFactor, what: 'Let the dots grip', origin: 'memory' } },
-      { id: 'tap', title: 'Tilt and tap off', text: 'Tilt, tap the loose fibre back into its box.', batchSec: 60 * sheets, pieceSec: 0, timeOrigin: 'memory', cautions: ['dust'], faults: ['lying-fibres'], materialIds: fibres,
-        wait: { min: 360 * dryingFactor, what: 'Dry through', origin: 'memory' } },
-      { id: 'lift', title: 'Lift and inspect', text: 'Lift with a flat blade, put aside what lies down or has joined.', batchSec: 0, pieceSec: 2.5, timeOrigin: 'memory', cautions: ['wire-and-blades'], faults: ['tuft-stuck', 'joined-dots', 'shiny-patches'], materialIds: [] },
+      {
+        id: 'tray',
+        title: 'Lay the tray',
+        text: `${sheets === 1 ? 'One sheet' : `${sheets} sheets`} of backing on the steel tray. Mix the fibres: main, shorter, accent.`,
+        batchSec: 180 + 60 * sheets,
+        pieceSec: 0,
+        timeOrigin: 'memory',
+        cautions: ['dust'],
+        faults: [],
+        materialIds: [use('backing').id],
+      },
+      {
+        id: 'dots',
+        title: 'Set dots, apply fibre',
+        text: `Dots of ${dotMm(piece).toFixed(1)} mm that must not touch, ${perSheet} to a sheet. Earth lead on the metal, applicator about 10 mm off; move methodically.`,
+        batchSec: 120 * sheets,
+        pieceSec: dotSec + 1,
+        timeOrigin: 'memory',
+        cautions: ['high-voltage', 'static-sparks', 'dust'],
+        faults: ['joined-dots', 'lying-fibres'],
+        materialIds: [use('pva').id, ...fibres],
+        window: {
+          sec: openSec,
+          what: 'Small dots skin over in about eight minutes.',
+          atOnce: Math.min(started, perSheet, Math.max(1, Math.floor(openSec / (dotSec + 1)))),
+          origin: 'memory',
+        },
+        wait: { min: 20 * dryingFactor, what: 'Let the dots grip', origin: 'memory' },
+      },
+      {
+        id: 'tap',
+        title: 'Tilt and tap off',
+        text: 'Tilt, tap the loose fibre back into its box.',
+        batchSec: 60 * sheets,
+        pieceSec: 0,
+        timeOrigin: 'memory',
+        cautions: ['dust'],
+        faults: ['lying-fibres'],
+        materialIds: fibres,
+        wait: { min: 360 * dryingFactor, what: 'Dry through', origin: 'memory' },
+      },
+      {
+        id: 'lift',
+        title: 'Lift and inspect',
+        text: 'Lift with a flat blade, put aside what lies down or has joined.',
+        batchSec: 0,
+        pieceSec: 2.5,
+        timeOrigin: 'memory',
+        cautions: ['wire-and-blades'],
+        faults: ['tuft-stuck', 'joined-dots', 'shiny-patches'],
+        materialIds: [],
+      },
     ]
   },
 }

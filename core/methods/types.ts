@@ -31,7 +31,8 @@ export interface Piece {
 }
 
 /** Whether a piece is made of blades and fronds rather than of wood with a crown. */
-export const isBladed = ({ habit }: Pick<Piece, 'habit'>): boolean => habit === 'grass' || habit === 'reed' || habit === 'fern' || habit === 'herb'
+export const isBladed = ({ habit }: Pick<Piece, 'habit'>): boolean =>
+  habit === 'grass' || habit === 'reed' || habit === 'fern' || habit === 'herb'
 
 /** Shrubs, and climbers as the mounds and mats that they are modelled as. */
 export const isBushy = ({ habit }: Pick<Piece, 'habit'>): boolean => habit === 'shrub' || habit === 'climber'

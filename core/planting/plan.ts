@@ -53,7 +53,8 @@ export interface PlantingPlan {
 }
 
 /** Letter of a line: A to Z, then AA. */
-export const codeOf = (place: number): string => (place < 26 ? String.fromCharCode(65 + place) : `${codeOf(Math.floor(place / 26) - 1)}${codeOf(place % 26)}`)
+export const codeOf = (place: number): string =>
+  place < 26 ? String.fromCharCode(65 + place) : `${codeOf(Math.floor(place / 26) - 1)}${codeOf(place % 26)}`
 
 /** A group member is looked for so many times near its group, then in its zone, then anywhere. */
 const TRIES = { group: 50, row: 16, zone: 160, board: 160 }
@@ -64,7 +65,10 @@ const CANDIDATES = 14
 /**
  * The distance that two pieces keep, mm: like from like by both their own halves; what grows on the ground may stand under a crown, but not in a stem.
  */
-export function spacingOf(a: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>, b: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>): number {
+export function spacingOf(
+  a: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
+  b: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
+): number {
   const [aGround, bGround] = [a.layer === 'ground', b.layer === 'ground']
   if (aGround === bGround) return a.ownMm + b.ownMm
   return aGround ? a.ownMm * 0.5 + b.stemMm / 2 : b.ownMm * 0.5 + a.stemMm / 2
@@ -80,14 +84,25 @@ export function planPlanting(board: Board, beds: readonly Bed[], seed: string): 
   requireRange('board width', board.widthMm, 'mm', { above: 0 })
   requireRange('board depth', board.depthMm, 'mm', { above: 0 })
   const field = new Field(board, beds)
-  const inTurn = [...beds].sort((a, b) => Number(rowOf(b)) - Number(rowOf(a)) || Math.max(0, ...b.crownsMm) - Math.max(0, ...a.crownsMm) || a.code.localeCompare(b.code))
+  const inTurn = [...beds].sort(
+    (a, b) =>
+      Number(rowOf(b)) - Number(rowOf(a)) ||
+      Math.max(0, ...b.crownsMm) - Math.max(0, ...a.crownsMm) ||
+      a.code.localeCompare(b.code),
+  )
   const left: { lineId: string; code: string; pieces: number }[] = []
   for (const bed of inTurn) {
     const random = seededRandom(seedOf(`${seed}|${bed.lineId}`))
     const missed = plantBed(field, bed, random)
     if (missed > 0) left.push({ lineId: bed.lineId, code: bed.code, pieces: missed })
   }
-  return { board, spots: [...field.spots].sort((a, b) => a.code.length - b.code.length || a.code.localeCompare(b.code) || a.number - b.number), left }
+  return {
+    board,
+    spots: [...field.spots].sort(
+      (a, b) => a.code.length - b.code.length || a.code.localeCompare(b.code) || a.number - b.number,
+    ),
+    left,
+  }
 }
 
 /** A few in a row find room among others; a hedge or an avenue does not. */
@@ -102,15 +117,29 @@ function plantBed(field: Field, bed: Bed, random: Random): number {
     for (let i = 0; i < size && number < bed.crownsMm.length; i += 1) {
       number += 1
       const crownMm = bed.crownsMm[number - 1] ?? 0
-      const piece = { lineId: bed.lineId, code: bed.code, number, layer: bed.layer, crownMm, stemMm: bed.stemMm, ownMm: Math.max(0.5, (crownMm / 2) * bed.closeness) }
+      const piece = {
+        lineId: bed.lineId,
+        code: bed.code,
+        number,
+        layer: bed.layer,
+        crownMm,
+        stemMm: bed.stemMm,
+        ownMm: Math.max(0.5, (crownMm / 2) * bed.closeness),
+      }
       const inLine = bed.inRow ? field.inLine(piece, members, heading, random) : undefined
       const joined = bed.inRow ? inLine?.place : field.beside(piece, members, bed.zone, random)
       const place = joined ?? field.centre(piece, bed.zone, random)
-      if (!place) { missed += 1; continue }
+      if (!place) {
+        missed += 1
+        continue
+      }
       const spot = { ...piece, ...place }
       field.add(spot)
       // A row that can go on at neither end goes on elsewhere, as a new one.
-      if (!joined && bed.inRow) { members = []; heading = field.headingAt(place) }
+      if (!joined && bed.inRow) {
+        members = []
+        heading = field.headingAt(place)
+      }
       if (inLine?.first) members.unshift(spot)
       else members.push(spot)
     }
@@ -119,8 +148,15 @@ function plantBed(field: Field, bed: Bed, random: Random): number {
 }
 
 type Piece = Omit<Spot, 'x' | 'y'>
-interface Place { readonly x: number; readonly y: number }
-const bands: Record<Zone, readonly [number, number]> = { front: [0, 0.36], middle: [0.3, 0.7], back: [0.64, 1] }
+interface Place {
+  readonly x: number
+  readonly y: number
+}
+const bands: Record<Zone, readonly [number, number]> = {
+  front: [0, 0.36],
+  middle: [0.3, 0.7],
+  back: [0.64, 1],
+}
 
 /** The board with what stands on it. */
 class Field {
@@ -128,8 +164,17 @@ class Field {
   private readonly woody: SpotGrid
   private readonly ground: SpotGrid
 
-  constructor(private readonly board: Board, beds: readonly Bed[]) {
-    const widest = (layer: (of: Layer) => boolean): number => Math.max(1, ...beds.filter((bed) => layer(bed.layer)).map((bed) => Math.max(bed.stemMm, ...bed.crownsMm) * Math.max(1, bed.closeness)))
+  constructor(
+    private readonly board: Board,
+    beds: readonly Bed[],
+  ) {
+    const widest = (layer: (of: Layer) => boolean): number =>
+      Math.max(
+        1,
+        ...beds
+          .filter((bed) => layer(bed.layer))
+          .map((bed) => Math.max(bed.stemMm, ...bed.crownsMm) * Math.max(1, bed.closeness)),
+      )
     this.woody = new SpotGrid(widest((layer) => layer !== 'ground'))
     this.ground = new SpotGrid(widest((layer) => layer === 'ground'))
   }
@@ -146,10 +191,19 @@ class Field {
     for (let i = 0; i < TRIES.zone + TRIES.board && found < CANDIDATES; i += 1) {
       const [from, to] = i < TRIES.zone ? bands[zone] : [0, 1]
       if (i >= TRIES.zone && best) break
-      const place = { x: random() * this.board.widthMm, y: (from + (to - from) * random()) * this.board.depthMm }
+      const place = {
+        x: random() * this.board.widthMm,
+        y: (from + (to - from) * random()) * this.board.depthMm,
+      }
       if (!this.free(piece, place)) continue
       found += 1
-      const room = this.spots.reduce((nearest, spot) => (spot.lineId === piece.lineId ? Math.min(nearest, Math.hypot(spot.x - place.x, spot.y - place.y)) : nearest), Infinity)
+      const room = this.spots.reduce(
+        (nearest, spot) =>
+          spot.lineId === piece.lineId
+            ? Math.min(nearest, Math.hypot(spot.x - place.x, spot.y - place.y))
+            : nearest,
+        Infinity,
+      )
       if (!best || room > best.room) best = { place, room }
     }
     return best?.place
@@ -173,7 +227,12 @@ class Field {
   }
 
   /** A free place at one of the ends of a row, crown to crown. */
-  inLine(piece: Piece, members: readonly Spot[], heading: number, random: Random): { readonly place: Place; readonly first: boolean } | undefined {
+  inLine(
+    piece: Piece,
+    members: readonly Spot[],
+    heading: number,
+    random: Random,
+  ): { readonly place: Place; readonly first: boolean } | undefined {
     for (let i = 0; i < TRIES.row; i += 1) {
       const first = i % 2 === 1
       const end = first ? members[0] : members[members.length - 1]
@@ -191,7 +250,8 @@ class Field {
     let nearest: { distance: number; heading: number } | undefined
     for (const [a, b] of this.board.keepOuts.flatMap(segmentsOf)) {
       const distance = toSegment(at, a, b)
-      if (distance < this.board.depthMm * 0.3 && (!nearest || distance < nearest.distance)) nearest = { distance, heading: Math.atan2(b[1] - a[1], b[0] - a[0]) }
+      if (distance < this.board.depthMm * 0.3 && (!nearest || distance < nearest.distance))
+        nearest = { distance, heading: Math.atan2(b[1] - a[1], b[0] - a[0]) }
     }
     return nearest?.heading ?? 0
   }
@@ -201,29 +261,49 @@ class Field {
     const edge = Math.max(edgeMm, edgeDistance(piece, this.board))
     if (x < edge || y < edge || x > widthMm - edge || y > depthMm - edge) return false
     if (keepOuts.some((keepOut) => clearanceOf(keepOut, { x, y }) < keepOutDistance(piece))) return false
-    return [this.woody, this.ground].every((grid) => grid.every({ x, y }, piece.ownMm + grid.reach, (other) => Math.hypot(other.x - x, other.y - y) >= spacingOf(piece, other)))
+    return [this.woody, this.ground].every((grid) =>
+      grid.every(
+        { x, y },
+        piece.ownMm + grid.reach,
+        (other) => Math.hypot(other.x - x, other.y - y) >= spacingOf(piece, other),
+      ),
+    )
   }
 }
 
 /** How far a piece's middle keeps from the board's edge, mm: half its crown, so that it does not hang over; less where the board is too small for that. */
-export const edgeDistance = (piece: Pick<Spot, 'crownMm' | 'stemMm'>, board: Pick<Board, 'widthMm' | 'depthMm'>): number => Math.max(piece.stemMm / 2, Math.min(piece.crownMm * 0.5, 0.2 * Math.min(board.widthMm, board.depthMm)))
+export const edgeDistance = (
+  piece: Pick<Spot, 'crownMm' | 'stemMm'>,
+  board: Pick<Board, 'widthMm' | 'depthMm'>,
+): number =>
+  Math.max(piece.stemMm / 2, Math.min(piece.crownMm * 0.5, 0.2 * Math.min(board.widthMm, board.depthMm)))
 
 /** How far a piece's middle keeps from a keep-out, mm: half its crown for what overhangs. */
-export const keepOutDistance = (piece: Pick<Spot, 'crownMm' | 'stemMm'>): number => Math.max(piece.stemMm / 2 + 1, piece.crownMm * 0.3)
+export const keepOutDistance = (piece: Pick<Spot, 'crownMm' | 'stemMm'>): number =>
+  Math.max(piece.stemMm / 2 + 1, piece.crownMm * 0.3)
 
 /** Distance from a place to a keep-out's border, mm; below 0 inside it. */
 export function clearanceOf(keepOut: KeepOut, at: Place): number {
   const { kind, widthMm, points } = keepOut
-  const distance = segmentsOf(keepOut).reduce((nearest, [a, b]) => Math.min(nearest, toSegment(at, a, b)), Infinity)
+  const distance = segmentsOf(keepOut).reduce(
+    (nearest, [a, b]) => Math.min(nearest, toSegment(at, a, b)),
+    Infinity,
+  )
   if (kind === 'line') return distance - widthMm / 2
   return isInside(points, at) ? -distance : distance
 }
 
 type Corner = KeepOut['points'][number]
 const segmentsOf = ({ kind, points }: KeepOut): (readonly [Corner, Corner])[] =>
-  kind === 'shape' ? points.map((point, i) => [point, points[(i + 1) % points.length] ?? point] as const) : points.slice(1).map((point, i) => [points[i] ?? point, point] as const)
+  kind === 'shape'
+    ? points.map((point, i) => [point, points[(i + 1) % points.length] ?? point] as const)
+    : points.slice(1).map((point, i) => [points[i] ?? point, point] as const)
 
-function toSegment({ x, y }: Place, [ax, ay]: readonly [number, number], [bx, by]: readonly [number, number]): number {
+function toSegment(
+  { x, y }: Place,
+  [ax, ay]: readonly [number, number],
+  [bx, by]: readonly [number, number],
+): number {
   const [dx, dy] = [bx - ax, by - ay]
   const square = dx * dx + dy * dy
   const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square))

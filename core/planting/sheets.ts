@@ -30,8 +30,18 @@ export function sheetsOf(plan: PlantingPlan, widthMm: number, depthMm: number): 
     return Array.from({ length: count }, (_, i) => i * (part - SHEET_OVERLAP_MM))
   }
   const { board, spots } = plan
-  return starts(board.depthMm, depthMm).flatMap((y, row) => starts(board.widthMm, widthMm).map((x, column): PlanSheet => {
-    const [w, d] = [Math.min(widthMm, board.widthMm - x), Math.min(depthMm, board.depthMm - y)]
-    return { column: column + 1, row: row + 1, x, y, widthMm: w, depthMm: d, spots: spots.filter((spot) => spot.x >= x && spot.x <= x + w && spot.y >= y && spot.y <= y + d) }
-  }))
+  return starts(board.depthMm, depthMm).flatMap((y, row) =>
+    starts(board.widthMm, widthMm).map((x, column): PlanSheet => {
+      const [w, d] = [Math.min(widthMm, board.widthMm - x), Math.min(depthMm, board.depthMm - y)]
+      return {
+        column: column + 1,
+        row: row + 1,
+        x,
+        y,
+        widthMm: w,
+        depthMm: d,
+        spots: spots.filter((spot) => spot.x >= x && spot.x <= x + w && spot.y >= y && spot.y <= y + d),
+      }
+    }),
+  )
 }

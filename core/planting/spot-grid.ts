@@ -8,7 +8,9 @@ export class SpotGrid {
   constructor(private readonly cellMm: number) {}
 
   /** The furthest that a spot in here keeps others away by itself, mm. */
-  get reach(): number { return this.cellMm }
+  get reach(): number {
+    return this.cellMm
+  }
 
   add(spot: Spot): void {
     const key = `${Math.floor(spot.x / this.cellMm)},${Math.floor(spot.y / this.cellMm)}`
@@ -20,9 +22,10 @@ export class SpotGrid {
   /** Whether all spots within a distance pass. */
   every({ x, y }: { x: number; y: number }, withinMm: number, passes: (spot: Spot) => boolean): boolean {
     const cell = (value: number): number => Math.floor(value / this.cellMm)
-    for (let i = cell(x - withinMm); i <= cell(x + withinMm); i += 1) for (let j = cell(y - withinMm); j <= cell(y + withinMm); j += 1) {
-      if (!(this.cells.get(`${i},${j}`) ?? []).every(passes)) return false
-    }
+    for (let i = cell(x - withinMm); i <= cell(x + withinMm); i += 1)
+      for (let j = cell(y - withinMm); j <= cell(y + withinMm); j += 1) {
+        if (!(this.cells.get(`${i},${j}`) ?? []).every(passes)) return false
+      }
     return true
   }
 }

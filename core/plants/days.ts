@@ -6,7 +6,8 @@ export const YEAR_DAYS = 365
 /** Day of the year, 1 to 366, of a date such as "2026-10-04". @throws RangeError for anything else */
 export function dayOfYear(date: string): number {
   const ms = Date.parse(`${date}T00:00:00Z`)
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(date) || Number.isNaN(ms)) throw new RangeError(`date is ${date}; it must be YYYY-MM-DD`)
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(date) || Number.isNaN(ms))
+    throw new RangeError(`date is ${date}; it must be YYYY-MM-DD`)
   return Math.round((ms - Date.UTC(Number(date.slice(0, 4)), 0, 1)) / MS_PER_DAY) + 1
 }
 
@@ -24,9 +25,11 @@ export function dateOfDay(year: number, day: number): string {
 export function dayOfMonthDay(monthDay: string): number {
   const [month = 0, day = 0] = monthDay.split('-').map(Number)
   const date = new Date(Date.UTC(2025, month - 1, day))
-  if (date.getUTCMonth() !== month - 1 || date.getUTCDate() !== day) throw new RangeError(`day is ${monthDay}; it must be MM-DD of a common year`)
+  if (date.getUTCMonth() !== month - 1 || date.getUTCDate() !== day)
+    throw new RangeError(`day is ${monthDay}; it must be MM-DD of a common year`)
   return dayOfYear(date.toISOString().slice(0, 10))
 }
 
 /** Days from one day of the year to the next time another comes, 0 up to a year. */
-export const daysFrom = (from: number, to: number): number => (((to - from) % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS
+export const daysFrom = (from: number, to: number): number =>
+  (((to - from) % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS

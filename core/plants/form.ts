@@ -20,15 +20,25 @@ export interface Form {
  * An overwritten height carries the crown along in proportion unless the crown is overwritten too.
  * @throws RangeError when an overwritten measure is not above 0 m
  */
-export function formOf(species: Species, age: Age, overwritten: { heightM?: number; crownWidthM?: number } = {}): Form {
+export function formOf(
+  species: Species,
+  age: Age,
+  overwritten: { heightM?: number; crownWidthM?: number } = {},
+): Form {
   const at = ages.indexOf(age)
   const heightM = overwritten.heightM ?? species.heightM[at] ?? species.heightM[2]
   const crownWidthM = overwritten.crownWidthM ?? heightM * (species.crownRatio[at] ?? species.crownRatio[2])
   requireRange('height', heightM, 'm', { above: 0 })
   requireRange('crown width', crownWidthM, 'm', { above: 0 })
   return {
-    habit: species.habit, crownForm: species.crownForm, heightM, crownWidthM,
-    clearStemM: heightM * species.clearStem, crownBaseM: heightM * (species.crownBase ?? species.clearStem), dbhM: heightM * species.dbhRatio, stems: species.stems,
+    habit: species.habit,
+    crownForm: species.crownForm,
+    heightM,
+    crownWidthM,
+    clearStemM: heightM * species.clearStem,
+    crownBaseM: heightM * (species.crownBase ?? species.clearStem),
+    dbhM: heightM * species.dbhRatio,
+    stems: species.stems,
   }
 }
 
@@ -42,21 +52,36 @@ export function crownProfile(form: CrownForm, t: number): number {
   if (t < 0 || t > 1) return 0
   const round = (n: number, u: number): number => (1 - Math.abs(2 * u - 1) ** n) ** (1 / n)
   switch (form) {
-    case 'columnar': return Math.min(1, (round(3.2, t ** 0.9) * (1 - 0.2 * t)) / 0.92)
-    case 'conical': return Math.min(1, 0.55 + 8 * t) * (1 - t) ** 0.92
-    case 'ovate': return Math.sin(Math.PI * t ** 0.68)
-    case 'rounded': return round(2.2, t)
-    case 'spreading': return round(2.6, t ** 1.12)
-    case 'vase': return Math.sin(Math.PI * t ** 1.5)
-    case 'weeping': return Math.min(1, 1.12 * (1 - t ** 2.6) ** 0.5 * (0.82 + 0.18 * t))
-    case 'layered': return Math.min(1, (1 - t ** 2.2) ** 0.6 * (0.86 + 0.14 * Math.sin(9 * t)))
-    case 'flat-topped': return round(3, t ** 0.8)
-    case 'irregular': return round(2, t) * (0.92 + 0.08 * Math.sin(6 * t - 1.4))
-    case 'multi-stemmed': return Math.min(1, 1.68 * (t + 0.06) ** 0.42 * (1 - t) ** 0.4)
-    case 'prostrate': return (1 - t ** 1.6) ** 0.5
-    case 'mound': return Math.sqrt(1 - t * t)
-    case 'tuft': return Math.sin(Math.PI * Math.min(1, 0.18 + 0.82 * t) ** 1.25)
-    case 'blades': return (0.34 + 0.76 * t) * (t > 0.85 ? Math.sqrt((1 - t) / 0.15) : 1)
+    case 'columnar':
+      return Math.min(1, (round(3.2, t ** 0.9) * (1 - 0.2 * t)) / 0.92)
+    case 'conical':
+      return Math.min(1, 0.55 + 8 * t) * (1 - t) ** 0.92
+    case 'ovate':
+      return Math.sin(Math.PI * t ** 0.68)
+    case 'rounded':
+      return round(2.2, t)
+    case 'spreading':
+      return round(2.6, t ** 1.12)
+    case 'vase':
+      return Math.sin(Math.PI * t ** 1.5)
+    case 'weeping':
+      return Math.min(1, 1.12 * (1 - t ** 2.6) ** 0.5 * (0.82 + 0.18 * t))
+    case 'layered':
+      return Math.min(1, (1 - t ** 2.2) ** 0.6 * (0.86 + 0.14 * Math.sin(9 * t)))
+    case 'flat-topped':
+      return round(3, t ** 0.8)
+    case 'irregular':
+      return round(2, t) * (0.92 + 0.08 * Math.sin(6 * t - 1.4))
+    case 'multi-stemmed':
+      return Math.min(1, 1.68 * (t + 0.06) ** 0.42 * (1 - t) ** 0.4)
+    case 'prostrate':
+      return (1 - t ** 1.6) ** 0.5
+    case 'mound':
+      return Math.sqrt(1 - t * t)
+    case 'tuft':
+      return Math.sin(Math.PI * Math.min(1, 0.18 + 0.82 * t) ** 1.25)
+    case 'blades':
+      return (0.34 + 0.76 * t) * (t > 0.85 ? Math.sqrt((1 - t) / 0.15) : 1)
   }
 }
 

@@ -3,23 +3,73 @@
 export const ages = ['young', 'semi-mature', 'mature', 'veteran'] as const
 export type Age = (typeof ages)[number]
 
-export const habits = ['conifer', 'broadleaf', 'palm', 'shrub', 'climber', 'grass', 'reed', 'fern', 'herb'] as const
+export const habits = [
+  'conifer',
+  'broadleaf',
+  'palm',
+  'shrub',
+  'climber',
+  'grass',
+  'reed',
+  'fern',
+  'herb',
+] as const
 export type Habit = (typeof habits)[number]
 
 export const crownForms = [
-  'columnar', 'conical', 'ovate', 'rounded', 'spreading', 'vase', 'weeping', 'layered', 'flat-topped', 'irregular', 'multi-stemmed', 'prostrate', 'mound', 'tuft', 'blades',
+  'columnar',
+  'conical',
+  'ovate',
+  'rounded',
+  'spreading',
+  'vase',
+  'weeping',
+  'layered',
+  'flat-topped',
+  'irregular',
+  'multi-stemmed',
+  'prostrate',
+  'mound',
+  'tuft',
+  'blades',
 ] as const
 export type CrownForm = (typeof crownForms)[number]
 
 /** What a plant does with its leaves over the year; "holds dead leaves" until the new ones come, "dies back" to the ground. */
 export const leafHabits = ['evergreen', 'deciduous', 'holds dead leaves', 'dies back'] as const
-export const arrangements = ['alternate', 'opposite', 'whorled', 'needles', 'scales', 'feather', 'fan', 'basal'] as const
+export const arrangements = [
+  'alternate',
+  'opposite',
+  'whorled',
+  'needles',
+  'scales',
+  'feather',
+  'fan',
+  'basal',
+] as const
 export const barkMarks = ['smooth', 'furrowed', 'plated', 'peeling', 'birch', 'ringed', 'none'] as const
 export type BarkMarks = (typeof barkMarks)[number]
 export const groupings = ['alone', 'few', 'grove', 'drift', 'row', 'carpet'] as const
 export type Grouping = (typeof groupings)[number]
 export const habitatIds = [
-  'broadleaf-wood', 'woodland-edge', 'boreal-forest', 'mountain-slope', 'carr', 'reed-swamp', 'hay-meadow', 'pasture', 'hedge-bank', 'heath', 'garden', 'orchard',
-  'shoreline', 'mediterranean-scrub', 'olive-terrace', 'dry-interior', 'subtropical-park', 'east-asian-wood', 'australian-bush',
+  'broadleaf-wood',
+  'woodland-edge',
+  'boreal-forest',
+  'mountain-slope',
+  'carr',
+  'reed-swamp',
+  'hay-meadow',
+  'pasture',
+  'hedge-bank',
+  'heath',
+  'garden',
+  'orchard',
+  'shoreline',
+  'mediterranean-scrub',
+  'olive-terrace',
+  'dry-interior',
+  'subtropical-park',
+  'east-asian-wood',
+  'australian-bush',
 ] as const
 export type HabitatId = (typeof habitatIds)[number]

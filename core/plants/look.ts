@@ -6,7 +6,10 @@ import type { Species } from './types'
 import { wordsFor } from './words'
 
 /** Leaves of one colour, and their share of all that hang. */
-export interface LeafShare { readonly tones: Tones; readonly share: number }
+export interface LeafShare {
+  readonly tones: Tones
+  readonly share: number
+}
 
 /** How a plant looks on a day. Shares are 0–1. */
 export interface Look {
@@ -50,17 +53,29 @@ export function lookOn(species: Species, date: string, place: Place = REFERENCE_
   const mixture = leafColours(species, stage)
   const seen = (lab: Lab): string => hazed(toHex(labToLinear(lab)), haze)
   const mean = mixLinear(mixture.map(([lab, share]) => [labToLinear(lab), share]))
-  const flower = { share: stage.flower * species.show.flower, colour: seen(species.colours.flower ?? species.colours.summer) }
-  const fruit = { share: stage.fruit * species.show.fruit, colour: seen(species.colours.fruit ?? species.colours.summer) }
+  const flower = {
+    share: stage.flower * species.show.flower,
+    colour: seen(species.colours.flower ?? species.colours.summer),
+  }
+  const fruit = {
+    share: stage.fruit * species.show.fruit,
+    colour: seen(species.colours.fruit ?? species.colours.summer),
+  }
   const { low, high } = species.bark
   const inFront = Math.min(0.9, flower.share + fruit.share)
   const weights: [Linear, number][] = [
-    [mean, leaf * (1 - inFront)], [labToLinear(species.colours.twig), (1 - leaf) * (1 - inFront) * 0.7],
-    [labToLinear(species.colours.flower ?? species.colours.summer), flower.share], [labToLinear(species.colours.fruit ?? species.colours.summer), fruit.share],
+    [mean, leaf * (1 - inFront)],
+    [labToLinear(species.colours.twig), (1 - leaf) * (1 - inFront) * 0.7],
+    [labToLinear(species.colours.flower ?? species.colours.summer), flower.share],
+    [labToLinear(species.colours.fruit ?? species.colours.summer), fruit.share],
   ]
   return {
-    leaf, flower, fruit,
-    leaves: mixture.map(([lab, share]) => ({ tones: tonesOf(seen(lab)), share })).sort((a, b) => b.share - a.share),
+    leaf,
+    flower,
+    fruit,
+    leaves: mixture
+      .map(([lab, share]) => ({ tones: tonesOf(seen(lab)), share }))
+      .sort((a, b) => b.share - a.share),
     tones: tonesOf(hazed(toHex(mean), haze)),
     bark: { low: seen(low), high: seen(high), twig: seen(species.colours.twig) },
     overall: hazed(toHex(mixLinear(weights)), haze),
@@ -74,10 +89,17 @@ export function lookOn(species: Species, date: string, place: Place = REFERENCE_
 function leafAmount(species: Species, stage: Stage): number {
   const { out, fallen, day } = stage
   switch (species.keeps) {
-    case 'evergreen': return 1 - SHED * out * (1 - stage.hardened)
-    case 'deciduous': return out * (1 - fallen)
-    case 'dies back': return DEAD_STANDING + (1 - DEAD_STANDING) * out * (1 - fallen)
-    case 'holds dead leaves': return Math.max(out * (1 - fallen), heldShare(species, day, fallen) * (1 - out) + heldShare(species, day, fallen) * fallen)
+    case 'evergreen':
+      return 1 - SHED * out * (1 - stage.hardened)
+    case 'deciduous':
+      return out * (1 - fallen)
+    case 'dies back':
+      return DEAD_STANDING + (1 - DEAD_STANDING) * out * (1 - fallen)
+    case 'holds dead leaves':
+      return Math.max(
+        out * (1 - fallen),
+        heldShare(species, day, fallen) * (1 - out) + heldShare(species, day, fallen) * fallen,
+      )
   }
 }
 
@@ -91,21 +113,37 @@ function heldShare(species: Species, day: number, fallen: number): number {
 function leafColours(species: Species, stage: Stage): [Lab, number][] {
   const { fresh, summer, turning, dead } = species.colours
   const { out, hardened, turned, fallen } = stage
-  const late: Lab = [summer[0] * (1 - 0.06 * hardened), summer[1] * (1 - 0.12 * hardened), summer[2] * (1 - 0.1 * hardened)]
+  const late: Lab = [
+    summer[0] * (1 - 0.06 * hardened),
+    summer[1] * (1 - 0.12 * hardened),
+    summer[2] * (1 - 0.1 * hardened),
+  ]
   if (species.keeps === 'evergreen') {
     const flush = FLUSH * out * (1 - hardened)
-    return tidy([[fresh, flush], [summer, 1 - flush]])
+    return tidy([
+      [fresh, flush],
+      [summer, 1 - flush],
+    ])
   }
   const stages: Lab[] = [late, ...turning, ...(species.keeps === 'deciduous' ? [] : [dead])]
   const young = (1 - hardened) * (1 - turned)
   const along = spread(turned, stages.length)
-  const colours: [Lab, number][] = [[fresh, young], ...stages.map((lab, i): [Lab, number] => [lab, (along[i] ?? 0) * (1 - young)])]
+  const colours: [Lab, number][] = [
+    [fresh, young],
+    ...stages.map((lab, i): [Lab, number] => [lab, (along[i] ?? 0) * (1 - young)]),
+  ]
   if (species.keeps === 'deciduous') return tidy(colours)
   // Last year's dead leaves or straw among the new; all that is left once the year's own have gone.
-  const gone = Math.max(species.keeps === 'dies back' ? 1 - out : (HELD[1] * (1 - out)) / (HELD[1] * (1 - out) + out), fallen * fallen)
+  const gone = Math.max(
+    species.keeps === 'dies back' ? 1 - out : (HELD[1] * (1 - out)) / (HELD[1] * (1 - out) + out),
+    fallen * fallen,
+  )
   const old = species.keeps === 'dies back' ? 0.12 * (1 - hardened) : 0
   const deadShare = gone + (1 - gone) * old
-  return tidy([...colours.map(([lab, share]): [Lab, number] => [lab, share * (1 - deadShare)]), [dead, deadShare]])
+  return tidy([
+    ...colours.map(([lab, share]): [Lab, number] => [lab, share * (1 - deadShare)]),
+    [dead, deadShare],
+  ])
 }
 
 /** Leaves don't turn together: shares of the stages when the mean leaf has come a share of the way from the first to the last. */

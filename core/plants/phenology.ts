@@ -21,14 +21,21 @@ export function cycleOf(species: Species): Cycle {
   if (before) return before
   const { dates } = species
   const burst = dayOfMonthDay(dates.burst)
-  const since = (day: string | undefined): number => (day === undefined ? YEAR_DAYS : daysFrom(burst, dayOfMonthDay(day)))
+  const since = (day: string | undefined): number =>
+    day === undefined ? YEAR_DAYS : daysFrom(burst, dayOfMonthDay(day))
   const span = (days: readonly [string, string] | undefined): [number, number] | undefined =>
     days && [since(days[0]), daysFrom(dayOfMonthDay(days[0]), dayOfMonthDay(days[1]))]
   const flower = span(dates.flower)
   const fruit = span(dates.fruit)
   const cycle: Cycle = {
-    burst, full: since(dates.fullLeaf), turning: since(dates.turning), fall: since(dates.fall), bare: since(dates.bare),
-    ...(flower && { flower }), ...(fruit && { fruit }), ...(species.standing?.cut !== undefined && { cut: since(species.standing.cut) }),
+    burst,
+    full: since(dates.fullLeaf),
+    turning: since(dates.turning),
+    fall: since(dates.fall),
+    bare: since(dates.bare),
+    ...(flower && { flower }),
+    ...(fruit && { fruit }),
+    ...(species.standing?.cut !== undefined && { cut: since(species.standing.cut) }),
   }
   known.set(species, cycle)
   return cycle
@@ -41,7 +48,12 @@ export function smooth(t: number): number {
 }
 
 /** How much of a show is on, 0–1, so many days after the bursting of the buds: it rises, stands and passes. */
-export function showOf(span: readonly [number, number] | undefined, sinceBurst: number, rise: number, fade: number): number {
+export function showOf(
+  span: readonly [number, number] | undefined,
+  sinceBurst: number,
+  rise: number,
+  fade: number,
+): number {
   if (!span || span[1] === 0) return 0
   const at = daysFrom(span[0], sinceBurst) / span[1]
   return at >= 1 ? 0 : Math.min(smooth(at / rise), smooth((1 - at) / fade))
@@ -67,10 +79,14 @@ export function stageOn(species: Species, referenceDay: number): Stage {
   const day = daysFrom(cycle.burst, referenceDay)
   const part = (from: number, to: number): number => smooth((day - from) / Math.max(1, to - from))
   return {
-    day, out: part(0, cycle.full), hardened: part(cycle.full, cycle.full + 45),
-    turned: cycle.turning >= YEAR_DAYS ? 0 : part(cycle.turning, cycle.fall + 0.6 * (cycle.bare - cycle.fall)),
+    day,
+    out: part(0, cycle.full),
+    hardened: part(cycle.full, cycle.full + 45),
+    turned:
+      cycle.turning >= YEAR_DAYS ? 0 : part(cycle.turning, cycle.fall + 0.6 * (cycle.bare - cycle.fall)),
     fallen: cycle.fall >= YEAR_DAYS ? 0 : part(cycle.fall, cycle.bare),
-    flower: showOf(cycle.flower, day, 0.3, 0.35), fruit: showOf(cycle.fruit, day, 0.35, 0.3),
+    flower: showOf(cycle.flower, day, 0.3, 0.35),
+    fruit: showOf(cycle.fruit, day, 0.35, 0.3),
   }
 }
 
@@ -81,12 +97,15 @@ export function stageOn(species: Species, referenceDay: number): Stage {
 export function bbchOf(species: Species, referenceDay: number): number[] {
   const cycle = cycleOf(species)
   const { day } = stageOn(species, referenceDay)
-  const between = (from: number, to: number, low: number, high: number): number => Math.round(low + ((high - low) * (day - from)) / Math.max(1, to - from))
+  const between = (from: number, to: number, low: number, high: number): number =>
+    Math.round(low + ((high - low) * (day - from)) / Math.max(1, to - from))
   const codes: number[] = []
   const evergreen = species.keeps === 'evergreen'
-  if (day < cycle.full) codes.push(day < cycle.full * 0.25 ? 7 : between(cycle.full * 0.25, cycle.full, 11, 19))
+  if (day < cycle.full)
+    codes.push(day < cycle.full * 0.25 ? 7 : between(cycle.full * 0.25, cycle.full, 11, 19))
   else if (day > YEAR_DAYS - 14) codes.push(3)
-  else if (evergreen || day < cycle.turning) codes.push(day < cycle.full + 45 ? between(cycle.full, cycle.full + 45, 31, 39) : 91)
+  else if (evergreen || day < cycle.turning)
+    codes.push(day < cycle.full + 45 ? between(cycle.full, cycle.full + 45, 31, 39) : 91)
   else if (day < cycle.fall) codes.push(92)
   else if (day < cycle.bare) codes.push(day - cycle.fall < (cycle.bare - cycle.fall) / 2 ? 93 : 95)
   else codes.push(daysFrom(cycle.bare, day) < 30 ? 97 : 0)
@@ -109,9 +128,12 @@ export function heightShare(species: Species, referenceDay: number): number {
   const tall = Math.max(cycle.full, cycle.flower ? Math.min(cycle.flower[0], YEAR_DAYS - 60) : 0)
   const fallenBy = Math.min(YEAR_DAYS - 5, cycle.bare >= YEAR_DAYS ? YEAR_DAYS - 40 : cycle.bare + 60)
   const lay = Math.min(fallenBy - 1, cycle.bare >= YEAR_DAYS ? tall + 60 : cycle.bare)
-  const uncut = (at: number): number => standing.winter + (1 - standing.winter) * (smooth(at / Math.max(1, tall)) - smooth((at - lay) / (fallenBy - lay)))
+  const uncut = (at: number): number =>
+    standing.winter +
+    (1 - standing.winter) * (smooth(at / Math.max(1, tall)) - smooth((at - lay) / (fallenBy - lay)))
   if (cycle.cut === undefined || day < cycle.cut) return uncut(day)
-  const mown = uncut(cycle.cut) * (1 - smooth((day - cycle.cut) / 2)) + STUBBLE * smooth((day - cycle.cut) / 2)
+  const mown =
+    uncut(cycle.cut) * (1 - smooth((day - cycle.cut) / 2)) + STUBBLE * smooth((day - cycle.cut) / 2)
   const grown = mown + (AFTERMATH - STUBBLE) * smooth((day - cycle.cut - 4) / 60)
   return grown + (standing.winter - grown) * smooth((day - lay) / (fallenBy - lay))
 }

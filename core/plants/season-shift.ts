@@ -1,7 +1,10 @@
 import { daysFrom, YEAR_DAYS } from './days'
 
 /** Where a scene lies: latitude in degrees, south negative, and height above the sea in metres. */
-export interface Place { readonly latitudeDeg: number; readonly altitudeM: number }
+export interface Place {
+  readonly latitudeDeg: number
+  readonly altitudeM: number
+}
 
 /** The place that the species table's dates hold for. */
 export const REFERENCE_PLACE: Place = { latitudeDeg: 50, altitudeM: 100 }
@@ -14,14 +17,18 @@ const DAYS_PER_METRE = 4 / (400 * 0.3048)
  * 400 ft up. Source: Hopkins 1918, the bioclimatic law. Its term for longitude is left out: it holds for one continent.
  */
 export function hopkinsDays(place: Place): number {
-  return DAYS_PER_DEGREE * (Math.abs(place.latitudeDeg) - REFERENCE_PLACE.latitudeDeg) + DAYS_PER_METRE * (place.altitudeM - REFERENCE_PLACE.altitudeM)
+  return (
+    DAYS_PER_DEGREE * (Math.abs(place.latitudeDeg) - REFERENCE_PLACE.latitudeDeg) +
+    DAYS_PER_METRE * (place.altitudeM - REFERENCE_PLACE.altitudeM)
+  )
 }
 
 /** Beyond these the law would close the summer or the winter altogether; it is not carried further. */
 export const LEAST_SHIFT_DAYS = -50
 export const GREATEST_SHIFT_DAYS = 45
 
-export const shiftDays = (place: Place): number => Math.min(GREATEST_SHIFT_DAYS, Math.max(LEAST_SHIFT_DAYS, hopkinsDays(place)))
+export const shiftDays = (place: Place): number =>
+  Math.min(GREATEST_SHIFT_DAYS, Math.max(LEAST_SHIFT_DAYS, hopkinsDays(place)))
 
 /** Between these days of the reference year the whole shift holds, as a delay in spring and as an advance in autumn; between them it passes over evenly. */
 const SPRING = [70, 166] as const

@@ -2,8 +2,17 @@ import * as z from 'zod'
 import { arrangements, barkMarks, crownForms, groupings, habitatIds, habits, leafHabits } from './kinds'
 
 const share = z.number().min(0).max(1)
-const four = z.tuple([z.number().positive(), z.number().positive(), z.number().positive(), z.number().positive()])
-const labSchema = z.tuple([z.number().min(0).max(100), z.number().min(-90).max(90), z.number().min(-90).max(100)])
+const four = z.tuple([
+  z.number().positive(),
+  z.number().positive(),
+  z.number().positive(),
+  z.number().positive(),
+])
+const labSchema = z.tuple([
+  z.number().min(0).max(100),
+  z.number().min(-90).max(90),
+  z.number().min(-90).max(100),
+])
 /** A day of the reference year, MM-DD. */
 const daySchema = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'MM-DD')
 const span = z.tuple([daySchema, daySchema])
@@ -13,7 +22,10 @@ const span = z.tuple([daySchema, daySchema])
  * dates are those of a plant at 50° N and 100 m.
  */
 export const speciesSchema = z.strictObject({
-  id: z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/).max(64),
+  id: z
+    .string()
+    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
+    .max(64),
   botanical: z.string().min(3).max(80),
   common: z.string().min(3).max(80),
   habit: z.enum(habits),
@@ -40,24 +52,43 @@ export const speciesSchema = z.strictObject({
   /** Bark at the foot and in the crown, and what marks it. */
   bark: z.strictObject({ low: labSchema, high: labSchema, marks: z.enum(barkMarks) }),
   colours: z.strictObject({
-    fresh: labSchema, summer: labSchema, turning: z.array(labSchema).max(3), dead: labSchema, twig: labSchema, flower: labSchema.optional(), fruit: labSchema.optional(),
+    fresh: labSchema,
+    summer: labSchema,
+    turning: z.array(labSchema).max(3),
+    dead: labSchema,
+    twig: labSchema,
+    flower: labSchema.optional(),
+    fruit: labSchema.optional(),
   }),
   /** Share of the crown that flowers and fruit cover at their best. */
   show: z.strictObject({ flower: share, fruit: share }),
   dates: z.strictObject({
     /** Buds burst (BBCH 07), all leaves out (BBCH 19). */
-    burst: daySchema, fullLeaf: daySchema,
+    burst: daySchema,
+    fullLeaf: daySchema,
     /** First flowers to the last (BBCH 60–69); ripening to the last fruit (BBCH 81–89). */
-    flower: span.optional(), fruit: span.optional(),
+    flower: span.optional(),
+    fruit: span.optional(),
     /** Leaves turn (BBCH 92), begin to fall (93), have fallen (97). Evergreens have none of these. */
-    turning: daySchema.optional(), fall: daySchema.optional(), bare: daySchema.optional(),
+    turning: daySchema.optional(),
+    fall: daySchema.optional(),
+    bare: daySchema.optional(),
   }),
   /** Grasses, reeds, ferns and herbs: share of the full height that stands in winter, and the day it is mown. */
   standing: z.strictObject({ winter: share, cut: daySchema.optional() }).optional(),
   /** Where it grows, how many to the hectare, and the shares of the four ages there. */
-  habitats: z.array(z.strictObject({ habitat: z.enum(habitatIds), perHa: z.number().positive(), ages: z.tuple([share, share, share, share]) })),
+  habitats: z.array(
+    z.strictObject({
+      habitat: z.enum(habitatIds),
+      perHa: z.number().positive(),
+      ages: z.tuple([share, share, share, share]),
+    }),
+  ),
   /** How it stands: alone, a few, a grove, a drift, a row or a carpet, of so many together. */
-  groups: z.strictObject({ as: z.enum(groupings), size: z.tuple([z.number().int().min(1), z.number().int().min(1)]) }),
+  groups: z.strictObject({
+    as: z.enum(groupings),
+    size: z.tuple([z.number().int().min(1), z.number().int().min(1)]),
+  }),
   origin: z.enum(['memory', 'common practice', 'yours']),
   note: z.string().max(400).optional(),
 })

@@ -17,14 +17,19 @@ export interface Line {
 }
 
 /** What grasses, reeds, ferns, herbs and palms are drawn with; `woody` says which nodes are stems rather than leaves. */
-export interface BladeWork { readonly lines: Line[]; readonly marks: Mark[]; readonly woody: readonly boolean[] }
+export interface BladeWork {
+  readonly lines: Line[]
+  readonly marks: Mark[]
+  readonly woody: readonly boolean[]
+}
 
 /** Dresses what has blades and fronds instead of a crown of leaves on twigs. */
 export function bladeWork(skeleton: Skeleton, plant: Habitus, random: Random): BladeWork {
   const work: BladeWork = { lines: [], marks: [], woody: [] }
   const chains = chainsOf(skeleton)
   if (plant.habit === 'palm') return { ...work, ...palmWork(skeleton, chains, plant, random) }
-  if (plant.habit === 'reed' && plant.arrangement === 'alternate') return { lines: [], marks: culmLeaves(chains, plant, random), woody: skeleton.nodes.map(() => true) }
+  if (plant.habit === 'reed' && plant.arrangement === 'alternate')
+    return { lines: [], marks: culmLeaves(chains, plant, random), woody: skeleton.nodes.map(() => true) }
   for (const chain of chains) {
     if (plant.habit === 'fern') frond(work.lines, chain, plant.heightMm * 0.11, random, plant)
     else if (plant.habit === 'herb') herb(work, chain, plant, random)
@@ -45,8 +50,20 @@ function chainsOf({ nodes, tips }: Skeleton): Node[][] {
   })
 }
 
-interface Traits { readonly tone: number; readonly from: number; readonly hue: number; readonly bloom: number; readonly shape: number }
-const traits = (random: Random, most = 0.7): Traits => ({ tone: 1 + Math.floor(random() * 4), from: random() * most, hue: random(), bloom: 1, shape: Shape.cluster })
+interface Traits {
+  readonly tone: number
+  readonly from: number
+  readonly hue: number
+  readonly bloom: number
+  readonly shape: number
+}
+const traits = (random: Random, most = 0.7): Traits => ({
+  tone: 1 + Math.floor(random() * 4),
+  from: random() * most,
+  hue: random(),
+  bloom: 1,
+  shape: Shape.cluster,
+})
 
 /** A chain as tapering pieces. */
 function along(lines: Line[], chain: readonly Point[], widthMm: number, look: Traits): void {
@@ -67,7 +84,13 @@ function blade(work: BladeWork, chain: readonly Node[], plant: Habitus, random: 
 }
 
 /** Leaves of a reed: long, off the stem to alternate sides, rising and bent over. */
-function reedLeaves(lines: Line[], chain: readonly Node[], plant: Habitus, look: Traits, random: Random): void {
+function reedLeaves(
+  lines: Line[],
+  chain: readonly Node[],
+  plant: Habitus,
+  look: Traits,
+  random: Random,
+): void {
   for (let k = 1; k < chain.length - 1; k += 1) {
     const at = chain[k]
     if (!at) continue
@@ -75,7 +98,11 @@ function reedLeaves(lines: Line[], chain: readonly Node[], plant: Habitus, look:
     const turn = random() * Math.PI
     const long = plant.heightMm * (0.16 + 0.1 * random())
     const wide = Math.min(long * 0.62, plant.crownWidthMm * 0.3)
-    const point = (t: number): Point => ({ x: at.x + side * Math.cos(turn) * wide * t, y: at.y + long * (0.8 * t - 0.42 * t * t), z: at.z + Math.sin(turn) * wide * t })
+    const point = (t: number): Point => ({
+      x: at.x + side * Math.cos(turn) * wide * t,
+      y: at.y + long * (0.8 * t - 0.42 * t * t),
+      z: at.z + Math.sin(turn) * wide * t,
+    })
     along(lines, [at, point(0.35), point(0.7), point(1)], plant.heightMm * 0.013, look)
   }
 }
@@ -90,8 +117,15 @@ function heads(marks: Mark[], chain: readonly Node[], plant: Habitus, random: Ra
     const t = 0.25 + (0.75 * k) / count
     const spread = plant.heightMm * 0.012
     marks.push({
-      x: below.x + (tip.x - below.x) * t + (random() - 0.5) * spread, y: below.y + (tip.y - below.y) * t, z: below.z + (tip.z - below.z) * t + (random() - 0.5) * spread,
-      r: plant.heightMm * (plant.habit === 'reed' ? 0.014 : 0.01), tone: 1 + Math.floor(random() * 4), from: 1, hue: 0, bloom: 0.3 * random(), shape: Shape.flowerOnly,
+      x: below.x + (tip.x - below.x) * t + (random() - 0.5) * spread,
+      y: below.y + (tip.y - below.y) * t,
+      z: below.z + (tip.z - below.z) * t + (random() - 0.5) * spread,
+      r: plant.heightMm * (plant.habit === 'reed' ? 0.014 : 0.01),
+      tone: 1 + Math.floor(random() * 4),
+      from: 1,
+      hue: 0,
+      bloom: 0.3 * random(),
+      shape: Shape.flowerOnly,
     })
   }
 }
@@ -108,7 +142,15 @@ function herb(work: BladeWork, chain: readonly Node[], plant: Habitus, random: R
     for (let i = 0; i < leaves; i += 1) {
       const angle = random() * 2 * Math.PI
       const out = plant.heightMm * (0.12 - 0.016 * k) * (0.5 + random())
-      work.lines.push({ ...look, tone: 1 + Math.floor(random() * 4), from: random() * 0.8, a: node, b: { x: node.x + Math.cos(angle) * out, y: node.y + out * 0.5, z: node.z + Math.sin(angle) * out }, d1: plant.heightMm * 0.028, d2: plant.heightMm * 0.01 })
+      work.lines.push({
+        ...look,
+        tone: 1 + Math.floor(random() * 4),
+        from: random() * 0.8,
+        a: node,
+        b: { x: node.x + Math.cos(angle) * out, y: node.y + out * 0.5, z: node.z + Math.sin(angle) * out },
+        d1: plant.heightMm * 0.028,
+        d2: plant.heightMm * 0.01,
+      })
     }
   })
   const flowers = spire ? 16 : 9
@@ -116,12 +158,28 @@ function herb(work: BladeWork, chain: readonly Node[], plant: Habitus, random: R
     const down = spire ? plant.heightMm * 0.4 * (i / flowers) : plant.heightMm * 0.03 * random()
     const wide = plant.heightMm * (spire ? 0.012 + 0.02 * (i / flowers) : 0.075)
     const angle = random() * 2 * Math.PI
-    work.marks.push({ x: tip.x + Math.cos(angle) * wide * random(), y: tip.y - down, z: tip.z + Math.sin(angle) * wide * random(), r: plant.heightMm * (spire ? 0.02 : 0.022), tone: 2 + Math.floor(random() * 3), from: 1, hue: 0, bloom: 0.4 * random(), shape: Shape.flowerOnly })
+    work.marks.push({
+      x: tip.x + Math.cos(angle) * wide * random(),
+      y: tip.y - down,
+      z: tip.z + Math.sin(angle) * wide * random(),
+      r: plant.heightMm * (spire ? 0.02 : 0.022),
+      tone: 2 + Math.floor(random() * 3),
+      from: 1,
+      hue: 0,
+      bloom: 0.4 * random(),
+      shape: Shape.flowerOnly,
+    })
   }
 }
 
 /** A frond: a rib with leaflets on both sides, longest before the middle. */
-function frond(lines: Line[], rib: readonly Point[], leafletMm: number, random: Random, plant: Habitus): void {
+function frond(
+  lines: Line[],
+  rib: readonly Point[],
+  leafletMm: number,
+  random: Random,
+  plant: Habitus,
+): void {
   const look = traits(random, 0.85)
   along(lines, rib, plant.heightMm * 0.014, look)
   const per = 4
@@ -135,7 +193,18 @@ function frond(lines: Line[], rib: readonly Point[], leafletMm: number, random: 
       const long = leafletMm * (1.25 * (1 - t) ** 0.8 + 0.12) * (t < 0.2 ? t / 0.2 : 1)
       const at = { x: a.x + dx * (k / per), y: a.y + (b.y - a.y) * (k / per), z: a.z + dz * (k / per) }
       for (const side of [-1, 1]) {
-        lines.push({ ...look, tone: side > 0 ? 3 : 2 - (k % 2), a: at, b: { x: at.x + ((-dz / flat) * side + dx / flat * 0.35) * long, y: at.y - long * (plant.habit === 'palm' ? 0.5 : 0.12), z: at.z + ((dx / flat) * side + dz / flat * 0.35) * long }, d1: leafletMm * (plant.habit === 'palm' ? 0.09 : 0.2), d2: leafletMm * 0.04 })
+        lines.push({
+          ...look,
+          tone: side > 0 ? 3 : 2 - (k % 2),
+          a: at,
+          b: {
+            x: at.x + ((-dz / flat) * side + (dx / flat) * 0.35) * long,
+            y: at.y - long * (plant.habit === 'palm' ? 0.5 : 0.12),
+            z: at.z + ((dx / flat) * side + (dz / flat) * 0.35) * long,
+          },
+          d1: leafletMm * (plant.habit === 'palm' ? 0.09 : 0.2),
+          d2: leafletMm * 0.04,
+        })
       }
     }
   })
@@ -151,7 +220,19 @@ function palmWork(skeleton: Skeleton, chains: readonly Node[][], plant: Habitus,
     else frond(lines, rib, plant.crownWidthMm * 0.13, random, plant)
   }
   const top = chains[0]?.findLast((node) => stem.has(node))
-  if (top) for (let i = 0; i < 26; i += 1) marks.push({ x: top.x + (random() - 0.5) * plant.crownWidthMm * 0.12, y: top.y - plant.crownWidthMm * (0.02 + 0.1 * random()), z: top.z + (random() - 0.5) * plant.crownWidthMm * 0.12, r: plant.crownWidthMm * 0.014, tone: 2 + Math.floor(random() * 3), from: 1, hue: 0, bloom: 1 - 0.08 * random(), shape: Shape.flowerOnly })
+  if (top)
+    for (let i = 0; i < 26; i += 1)
+      marks.push({
+        x: top.x + (random() - 0.5) * plant.crownWidthMm * 0.12,
+        y: top.y - plant.crownWidthMm * (0.02 + 0.1 * random()),
+        z: top.z + (random() - 0.5) * plant.crownWidthMm * 0.12,
+        r: plant.crownWidthMm * 0.014,
+        tone: 2 + Math.floor(random() * 3),
+        from: 1,
+        hue: 0,
+        bloom: 1 - 0.08 * random(),
+        shape: Shape.flowerOnly,
+      })
   return { lines, marks, woody: skeleton.nodes.map((node) => stem.has(node)) }
 }
 
@@ -170,8 +251,19 @@ function fan(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random
   for (let k = -6; k <= 6; k += 1) {
     const angle = (k / 6) * 1.35
     const [c, s] = [Math.cos(angle) * length, Math.sin(angle) * length]
-    const end = { x: hub.x + forward.x * c + across.x * s, y: hub.y + forward.y * c - Math.abs(s) * 0.25 * Math.max(0, plant.droop), z: hub.z + forward.z * c + across.z * s }
-    lines.push({ ...look, tone: Math.max(0, Math.min(4, 3 - Math.round(Math.abs(k) / 3))), a: hub, b: end, d1: length * 0.16, d2: length * 0.05 })
+    const end = {
+      x: hub.x + forward.x * c + across.x * s,
+      y: hub.y + forward.y * c - Math.abs(s) * 0.25 * Math.max(0, plant.droop),
+      z: hub.z + forward.z * c + across.z * s,
+    }
+    lines.push({
+      ...look,
+      tone: Math.max(0, Math.min(4, 3 - Math.round(Math.abs(k) / 3))),
+      a: hub,
+      b: end,
+      d1: length * 0.16,
+      d2: length * 0.05,
+    })
   }
 }
 
@@ -186,12 +278,26 @@ function culmLeaves(chains: readonly Node[][], plant: Habitus, random: Random): 
       const [a, b] = [chain[Math.floor(at)], chain[Math.min(chain.length - 1, Math.floor(at) + 1)]]
       if (!a || !b) continue
       const s = at - Math.floor(at)
-      const out = plant.crownWidthMm * 0.22 * Math.cbrt(random()) * Math.sin(Math.PI * Math.min(1, t * 0.9 + 0.1)) ** 0.5
+      const out =
+        plant.crownWidthMm *
+        0.22 *
+        Math.cbrt(random()) *
+        Math.sin(Math.PI * Math.min(1, t * 0.9 + 0.1)) ** 0.5
       const angle = random() * 2 * Math.PI
       const lit = random()
       const r = plant.crownWidthMm * 0.02
       const y = Math.min(plant.heightMm - r, a.y + (b.y - a.y) * s - out * 0.3 * random())
-      marks.push({ x: a.x + (b.x - a.x) * s + Math.cos(angle) * out, y, z: a.z + (b.z - a.z) * s + Math.sin(angle) * out, r: r * (0.7 + 0.6 * random()), tone: Math.min(4, Math.floor(lit * 5)), from: random(), hue: random(), bloom: 1, shape: Shape.cluster })
+      marks.push({
+        x: a.x + (b.x - a.x) * s + Math.cos(angle) * out,
+        y,
+        z: a.z + (b.z - a.z) * s + Math.sin(angle) * out,
+        r: r * (0.7 + 0.6 * random()),
+        tone: Math.min(4, Math.floor(lit * 5)),
+        from: random(),
+        hue: random(),
+        bloom: 1,
+        shape: Shape.cluster,
+      })
     }
   }
   return marks

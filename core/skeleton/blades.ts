@@ -7,11 +7,15 @@ export function growBlades(plant: Habitus, random: Random): Node[] {
   const nodes: Node[] = []
   const upright = plant.habit === 'reed' || plant.habit === 'herb'
   const links = plant.habit === 'fern' ? 8 : 6
-  const shoots = Math.max(1, plant.tips ?? plant.stems * (plant.habit === 'fern' ? 2 : plant.habit === 'herb' ? 1 : 3))
+  const shoots = Math.max(
+    1,
+    plant.tips ?? plant.stems * (plant.habit === 'fern' ? 2 : plant.habit === 'herb' ? 1 : 3),
+  )
   for (let i = 0; i < shoots; i += 1) {
     const angle = i * 2.39996 + random() * 0.5
     const share = Math.sqrt((i + 0.5) / shoots)
-    const height = plant.heightMm * (i === 0 ? 1 : (upright ? 0.72 : 0.52) + (upright ? 0.26 : 0.44) * random())
+    const height =
+      plant.heightMm * (i === 0 ? 1 : (upright ? 0.72 : 0.52) + (upright ? 0.26 : 0.44) * random())
     const out = (plant.crownWidthMm / 2) * share * (0.75 + 0.25 * random())
     const foot = upright ? out * 0.5 : out * 0.16
     let parent = -1
@@ -24,7 +28,11 @@ export function growBlades(plant: Habitus, random: Random): Node[] {
 }
 
 /** Along a blade, t from foot to tip: how far out and how high. What droops passes its top and comes down again. */
-function bladeAt(plant: Habitus, t: number, { foot, out, height }: { foot: number; out: number; height: number }): { r: number; y: number } {
+function bladeAt(
+  plant: Habitus,
+  t: number,
+  { foot, out, height }: { foot: number; out: number; height: number },
+): { r: number; y: number } {
   const droop = Math.max(0, plant.droop) * (plant.habit === 'fern' ? 1.1 : 0.9)
   const bend = t ** (1.5 + Math.max(0, -plant.droop))
   const rise = t - droop * 0.5 * t * t * t
@@ -52,11 +60,16 @@ export function growPalm(plant: Habitus, random: Random): Node[] {
     const age = (i + 0.5) / fronds
     const rise = (plant.heightMm - head) * (1.02 - 1.25 * age)
     const fall = (head - plant.crownBaseMm) * (0.35 + 0.65 * age) * (0.4 + 0.6 * Math.max(0, plant.droop))
-    const long = reach * (0.5 + 0.5 * Math.sin(Math.PI * Math.min(1, 0.22 + 0.6 * age))) * (0.9 + 0.1 * random())
+    const long =
+      reach * (0.5 + 0.5 * Math.sin(Math.PI * Math.min(1, 0.22 + 0.6 * age))) * (0.9 + 0.1 * random())
     let parent = stem
     for (let k = 1; k <= 7; k += 1) {
       const t = k / 7
-      const at: Point = { x: crown.x + Math.cos(angle) * long * t ** 0.85, y: head + rise * Math.sin(Math.min(1, t * 1.15) * Math.PI * 0.5) - fall * t ** 2.4, z: Math.sin(angle) * long * t ** 0.85 }
+      const at: Point = {
+        x: crown.x + Math.cos(angle) * long * t ** 0.85,
+        y: head + rise * Math.sin(Math.min(1, t * 1.15) * Math.PI * 0.5) - fall * t ** 2.4,
+        z: Math.sin(angle) * long * t ** 0.85,
+      }
       parent = nodes.push(sprout({ ...at, y: Math.min(plant.heightMm, at.y) }, parent)) - 1
     }
   }

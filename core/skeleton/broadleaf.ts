@@ -18,14 +18,22 @@ export function* growCrown(plant: Habitus, tips: number, random: Random): Genera
 /** How high the stem runs as one before its limbs take over, as a share of the crown's depth. From memory. */
 function leaderShare(plant: Habitus): number {
   switch (plant.crownForm) {
-    case 'columnar': return 0.9
-    case 'conical': return 0.86
-    case 'ovate': return 0.62
-    case 'layered': return 0.74
-    case 'irregular': return plant.habit === 'conifer' ? 0.66 : 0.4
-    case 'flat-topped': return 0.3
-    case 'vase': return 0.08
-    default: return 0.34
+    case 'columnar':
+      return 0.9
+    case 'conical':
+      return 0.86
+    case 'ovate':
+      return 0.62
+    case 'layered':
+      return 0.74
+    case 'irregular':
+      return plant.habit === 'conifer' ? 0.66 : 0.4
+    case 'flat-topped':
+      return 0.3
+    case 'vase':
+      return 0.08
+    default:
+      return 0.34
   }
 }
 
@@ -37,15 +45,28 @@ function stems(plant: Habitus, step: number, random: Random): Node[] {
   for (let stem = 0; stem < plant.stems; stem += 1) {
     const angle = (stem / plant.stems) * 2 * Math.PI + random()
     const foot = many ? plant.crownWidthMm * 0.04 * random() + plant.crownWidthMm * 0.02 : 0
-    const spread = many ? plant.crownWidthMm * (0.08 + 0.16 * random()) : plant.heightMm * 0.02 * (random() - 0.5)
-    const bow = many ? plant.crownWidthMm * 0.03 * (random() - 0.5) : plant.heightMm * 0.022 * (random() - 0.5)
+    const spread = many
+      ? plant.crownWidthMm * (0.08 + 0.16 * random())
+      : plant.heightMm * 0.02 * (random() - 0.5)
+    const bow = many
+      ? plant.crownWidthMm * 0.03 * (random() - 0.5)
+      : plant.heightMm * 0.022 * (random() - 0.5)
     const waver = random() * 6
     const height = many ? top * (0.75 + 0.5 * random()) : top
     const steps = Math.max(2, Math.round(height / step))
     for (let i = 0; i <= steps; i += 1) {
       const t = i / steps
       const out = foot + spread * t
-      nodes.push(sprout({ x: Math.cos(angle) * out + bow * Math.sin(t * Math.PI * 1.4 + waver) - bow * Math.sin(waver), y: height * t, z: Math.sin(angle) * out }, i === 0 ? -1 : nodes.length - 1))
+      nodes.push(
+        sprout(
+          {
+            x: Math.cos(angle) * out + bow * Math.sin(t * Math.PI * 1.4 + waver) - bow * Math.sin(waver),
+            y: height * t,
+            z: Math.sin(angle) * out,
+          },
+          i === 0 ? -1 : nodes.length - 1,
+        ),
+      )
     }
   }
   return nodes
@@ -68,7 +89,17 @@ function hang(nodes: Node[], plant: Habitus, random: Random): Node[] {
     for (let k = 1; k <= links; k += 1) {
       const t = k / links
       const away = plant.crownWidthMm * 0.03 * Math.sin(Math.min(1, t * 1.6) * Math.PI * 0.5)
-      parent = nodes.push(sprout({ x: at.x + (at.x / out) * away + (random() - 0.5) * drop * 0.04, y: at.y - drop * t ** 1.35, z: at.z + (at.z / out) * away + (random() - 0.5) * drop * 0.04 }, parent)) - 1
+      parent =
+        nodes.push(
+          sprout(
+            {
+              x: at.x + (at.x / out) * away + (random() - 0.5) * drop * 0.04,
+              y: at.y - drop * t ** 1.35,
+              z: at.z + (at.z / out) * away + (random() - 0.5) * drop * 0.04,
+            },
+            parent,
+          ),
+        ) - 1
     }
   }
   return nodes
@@ -83,7 +114,16 @@ export function rootsOf(plant: Habitus, random: Random): Skeleton['roots'] {
   return Array.from({ length: count }, (_, i) => {
     const angle = turn + ((i + 0.3 * random()) / count) * 2 * Math.PI
     const out = plant.trunkMm * (0.8 + 0.35 * random())
-    const on = (r: number, y: number, d: number) => ({ x: Math.cos(angle) * r, y, z: Math.sin(angle) * r, dMm: d })
-    return [on(plant.trunkMm * 0.24, plant.trunkMm * 1.3, dMm), on(plant.trunkMm * 0.42, plant.trunkMm * 0.4, dMm), on(out, 0, dMm * 0.4)]
+    const on = (r: number, y: number, d: number) => ({
+      x: Math.cos(angle) * r,
+      y,
+      z: Math.sin(angle) * r,
+      dMm: d,
+    })
+    return [
+      on(plant.trunkMm * 0.24, plant.trunkMm * 1.3, dMm),
+      on(plant.trunkMm * 0.42, plant.trunkMm * 0.4, dMm),
+      on(out, 0, dMm * 0.4),
+    ]
   })
 }

@@ -4,7 +4,10 @@ import { PointGrid } from './point-grid'
 import type { Node, Point } from './types'
 
 /** How shoots grow: a pull up (or down, below 0) and how much they stray, both as shares of the pull of the points. */
-export interface Habit { readonly upward: number; readonly wander: number }
+export interface Habit {
+  readonly upward: number
+  readonly wander: number
+}
 
 const MOST_ROUNDS = 220
 /** Rounds without a point reached after which what is left hangs between two branches for ever, and is given up. */
@@ -18,7 +21,13 @@ const STUCK_ROUNDS = 5
  * @param points to reach @param spacing mean distance between points, mm
  * @returns nothing; yields the share of points reached, 0–1, after each round
  */
-export function* colonise(nodes: Node[], points: readonly Point[], spacing: number, habit: Habit, random: Random): Generator<number, void> {
+export function* colonise(
+  nodes: Node[],
+  points: readonly Point[],
+  spacing: number,
+  habit: Habit,
+  random: Random,
+): Generator<number, void> {
   const step = spacing * 0.42
   const kill = spacing * 0.62
   const reach = spacing * 4
@@ -35,7 +44,13 @@ export function* colonise(nodes: Node[], points: readonly Point[], spacing: numb
       if (gone[i] || !point) return
       const [dx, dy, dz] = [point.x - node.x, point.y - node.y, point.z - node.z]
       const d = Math.sqrt(dx * dx + dy * dy + dz * dz)
-      if (d < kill) { gone[i] = 1; left -= 1 } else if (d < (distance[i] ?? 0)) { distance[i] = d; nearest[i] = at }
+      if (d < kill) {
+        gone[i] = 1
+        left -= 1
+      } else if (d < (distance[i] ?? 0)) {
+        distance[i] = d
+        nearest[i] = at
+      }
     })
   }
   for (let at = 0; at < nodes.length; at += 1) meet(at)
@@ -66,11 +81,21 @@ export function* colonise(nodes: Node[], points: readonly Point[], spacing: numb
       const y = py / length + (random() - 0.5) * habit.wander + habit.upward
       const z = pz / length + (random() - 0.5) * habit.wander
       const norm = Math.hypot(x, y, z) || 1
-      nodes.push(sprout({ x: from.x + (x / norm) * step, y: from.y + (y / norm) * step, z: from.z + (z / norm) * step }, at))
+      nodes.push(
+        sprout(
+          { x: from.x + (x / norm) * step, y: from.y + (y / norm) * step, z: from.z + (z / norm) * step },
+          at,
+        ),
+      )
     }
     for (let at = before; at < nodes.length; at += 1) meet(at)
     stuck = left < leftBefore ? 0 : stuck + 1
-    if (stuck > STUCK_ROUNDS && pulls.size > 0) for (let i = 0; i < points.length; i += 1) if (!gone[i] && (nearest[i] ?? -1) >= 0) { gone[i] = 1; left -= 1 }
+    if (stuck > STUCK_ROUNDS && pulls.size > 0)
+      for (let i = 0; i < points.length; i += 1)
+        if (!gone[i] && (nearest[i] ?? -1) >= 0) {
+          gone[i] = 1
+          left -= 1
+        }
     yield 1 - left / points.length
   }
 }
@@ -89,6 +114,15 @@ function reachOut(nodes: Node[], points: readonly Point[], gone: Uint8Array, ste
   const point = points[best.i]
   if (!node || !point) return false
   const share = Math.min(1, step / best.d)
-  nodes.push(sprout({ x: node.x + (point.x - node.x) * share, y: node.y + (point.y - node.y) * share, z: node.z + (point.z - node.z) * share }, best.at))
+  nodes.push(
+    sprout(
+      {
+        x: node.x + (point.x - node.x) * share,
+        y: node.y + (point.y - node.y) * share,
+        z: node.z + (point.z - node.z) * share,
+      },
+      best.at,
+    ),
+  )
   return true
 }

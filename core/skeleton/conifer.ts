@@ -25,24 +25,52 @@ export function growWhorls(plant: Habitus, tips: number, random: Random): Node[]
       const y = low + (depth * w) / whorls + rise * 0.85 * (limb / limbs)
       const t = Math.min(0.995, (y - plant.crownBaseMm) / depth)
       stem = nodes.push(sprout({ x: 0, y, z: 0 }, stem)) - 1
-      const angle = turn + (((limb * 2 + (limb >= limbs / 2 ? 1 : 0)) + random() * 0.6) / limbs) * 2 * Math.PI
+      const angle = turn + ((limb * 2 + (limb >= limbs / 2 ? 1 : 0) + random() * 0.6) / limbs) * 2 * Math.PI
       const length = crownProfile(plant.crownForm, t) * (plant.crownWidthMm / 2) * (0.74 + 0.28 * random())
-      growLimb(nodes, stem, { angle, length, slope: 0.75 * t ** 1.3 - plant.droop * (1 - t) * 1.1 + 0.08 + 0.1 * (random() - 0.5), turnUp: 0.22 + 0.3 * Math.max(0, plant.droop) }, plant, twigsEach, random)
+      growLimb(
+        nodes,
+        stem,
+        {
+          angle,
+          length,
+          slope: 0.75 * t ** 1.3 - plant.droop * (1 - t) * 1.1 + 0.08 + 0.1 * (random() - 0.5),
+          turnUp: 0.22 + 0.3 * Math.max(0, plant.droop),
+        },
+        plant,
+        twigsEach,
+        random,
+      )
     }
   }
   nodes.push(sprout({ x: 0, y: plant.heightMm, z: 0 }, stem))
   return nodes
 }
 
-interface Limb { readonly angle: number; readonly length: number; readonly slope: number; readonly turnUp: number }
+interface Limb {
+  readonly angle: number
+  readonly length: number
+  readonly slope: number
+  readonly turnUp: number
+}
 
-function growLimb(nodes: Node[], from: number, { angle, length, slope, turnUp }: Limb, plant: Habitus, twigs: number, random: Random): void {
+function growLimb(
+  nodes: Node[],
+  from: number,
+  { angle, length, slope, turnUp }: Limb,
+  plant: Habitus,
+  twigs: number,
+  random: Random,
+): void {
   const foot = nodes[from]
   if (!foot) return
   const at = (s: number, side: number): { x: number; y: number; z: number } => {
     const r = length * s
     const y = Math.max(plant.heightMm * 0.004, foot.y + slope * r + turnUp * length * s * s * 0.5)
-    return { x: Math.cos(angle) * r - Math.sin(angle) * side, y: Math.min(plant.heightMm * 0.985, y), z: Math.sin(angle) * r + Math.cos(angle) * side }
+    return {
+      x: Math.cos(angle) * r - Math.sin(angle) * side,
+      y: Math.min(plant.heightMm * 0.985, y),
+      z: Math.sin(angle) * r + Math.cos(angle) * side,
+    }
   }
   let axis = from
   for (let k = 1; k <= twigs; k += 1) {

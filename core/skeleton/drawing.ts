@@ -62,11 +62,20 @@ export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDraw
 function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: number): PlantDrawing {
   const random = seededRandom(seed ^ 0x5bd1e995)
   const bladed = plant.crownForm === 'blades' || plant.habit === 'palm'
-  const { lines, marks, woody } = bladed ? bladeWork(skeleton, plant, random) : { lines: [], marks: dressCrown(skeleton, plant, dress, random), woody: skeleton.nodes.map(() => true) }
+  const { lines, marks, woody } = bladed
+    ? bladeWork(skeleton, plant, random)
+    : { lines: [], marks: dressCrown(skeleton, plant, dress, random), woody: skeleton.nodes.map(() => true) }
   marks.sort((a, b) => a.z - b.z)
   return {
-    habit: plant.habit, bark: dress.bark, heightMm: plant.heightMm, widthMm: plant.crownWidthMm,
-    wood: woodOf(skeleton, woody), blades: linesOf(lines), bladeTraits: traitsOf(lines), marks: placesOf(marks), markTraits: traitsOf(marks),
+    habit: plant.habit,
+    bark: dress.bark,
+    heightMm: plant.heightMm,
+    widthMm: plant.crownWidthMm,
+    wood: woodOf(skeleton, woody),
+    blades: linesOf(lines),
+    bladeTraits: traitsOf(lines),
+    marks: placesOf(marks),
+    markTraits: traitsOf(marks),
   }
 }
 
@@ -81,23 +90,54 @@ function woodOf({ nodes, roots }: Skeleton, woody: readonly boolean[]): Float32A
     if (!from || !woody[i]) return
     const drawn = (dMm: number): number => thickest * (dMm / thickest) ** FINER
     // A twig leaves its limb at its own thickness, the stem's own line tapers.
-    numbers.push(from.x, from.y, from.z, node.x, node.y, node.z, drawn(from.order === node.order ? from.dMm : node.dMm), drawn(node.dMm))
+    numbers.push(
+      from.x,
+      from.y,
+      from.z,
+      node.x,
+      node.y,
+      node.z,
+      drawn(from.order === node.order ? from.dMm : node.dMm),
+      drawn(node.dMm),
+    )
   })
-  for (const root of roots) root.forEach((to, i) => {
-    const from = root[i - 1]
-    if (from) numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, from.dMm, to.dMm)
-  })
+  for (const root of roots)
+    root.forEach((to, i) => {
+      const from = root[i - 1]
+      if (from) numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, from.dMm, to.dMm)
+    })
   return Float32Array.from(numbers)
 }
 
-const linesOf = (lines: readonly Line[]): Float32Array => packed(new Float32Array(lines.length * LINE_STRIDE), lines, ({ a, b, d1, d2 }) => [a.x, a.y, a.z, b.x, b.y, b.z, d1, d2])
-const placesOf = (marks: readonly Mark[]): Float32Array => packed(new Float32Array(marks.length * MARK_STRIDE), marks, ({ x, y, z, r }) => [x, y, z, r])
+const linesOf = (lines: readonly Line[]): Float32Array =>
+  packed(new Float32Array(lines.length * LINE_STRIDE), lines, ({ a, b, d1, d2 }) => [
+    a.x,
+    a.y,
+    a.z,
+    b.x,
+    b.y,
+    b.z,
+    d1,
+    d2,
+  ])
+const placesOf = (marks: readonly Mark[]): Float32Array =>
+  packed(new Float32Array(marks.length * MARK_STRIDE), marks, ({ x, y, z, r }) => [x, y, z, r])
 const byte = (share: number): number => Math.max(0, Math.min(255, Math.round(share * 255)))
 const traitsOf = (marks: readonly Pick<Mark, 'tone' | 'from' | 'hue' | 'bloom' | 'shape'>[]): Uint8Array =>
-  packed(new Uint8Array(marks.length * TRAIT_STRIDE), marks, ({ tone, from, hue, bloom, shape }) => [tone, byte(from), byte(hue), byte(bloom), shape])
+  packed(new Uint8Array(marks.length * TRAIT_STRIDE), marks, ({ tone, from, hue, bloom, shape }) => [
+    tone,
+    byte(from),
+    byte(hue),
+    byte(bloom),
+    shape,
+  ])
 
 /** Writes the numbers of each entry one after the other. */
-function packed<A extends Float32Array | Uint8Array, T>(into: A, entries: readonly T[], numbers: (entry: T) => readonly number[]): A {
+function packed<A extends Float32Array | Uint8Array, T>(
+  into: A,
+  entries: readonly T[],
+  numbers: (entry: T) => readonly number[],
+): A {
   let at = 0
   for (const entry of entries) for (const number of numbers(entry)) into[at++] = number
   return into
@@ -110,9 +150,17 @@ export function sidewaysReach(drawing: PlantDrawing): { readonly left: number; r
   const known = reaches.get(drawing)
   if (known) return known
   const reach = { left: 0, right: 0 }
-  const widen = (x: number, r: number): void => { reach.left = Math.max(reach.left, r - x); reach.right = Math.max(reach.right, x + r) }
-  for (const lines of [drawing.wood, drawing.blades]) for (let i = 0; i < lines.length; i += LINE_STRIDE) { widen(lines[i] ?? 0, 0); widen(lines[i + 3] ?? 0, 0) }
-  for (let i = 0; i < drawing.marks.length; i += MARK_STRIDE) widen(drawing.marks[i] ?? 0, drawing.marks[i + 3] ?? 0)
+  const widen = (x: number, r: number): void => {
+    reach.left = Math.max(reach.left, r - x)
+    reach.right = Math.max(reach.right, x + r)
+  }
+  for (const lines of [drawing.wood, drawing.blades])
+    for (let i = 0; i < lines.length; i += LINE_STRIDE) {
+      widen(lines[i] ?? 0, 0)
+      widen(lines[i + 3] ?? 0, 0)
+    }
+  for (let i = 0; i < drawing.marks.length; i += MARK_STRIDE)
+    widen(drawing.marks[i] ?? 0, drawing.marks[i + 3] ?? 0)
   reaches.set(drawing, reach)
   return reach
 }

@@ -3,7 +3,10 @@ import type { Random } from '../units'
 import type { Habitus, Point } from './types'
 
 /** A clump, pad or tier: a flattened ball inside the crown. */
-interface Lobe extends Point { readonly radius: number; readonly flat: number }
+interface Lobe extends Point {
+  readonly radius: number
+  readonly flat: number
+}
 
 const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
 
@@ -38,13 +41,22 @@ function lobesOf(plant: Habitus, random: Random): Lobe[] {
   const tiers = plant.crownForm === 'layered' ? Math.max(3, Math.round(plant.lobes / 2.2)) : 0
   return Array.from({ length: plant.lobes }, (_, i): Lobe => {
     const share = (i + 0.5) / plant.lobes
-    const t = tiers > 0 ? (Math.floor(share * tiers) + 0.55 + 0.2 * (random() - 0.5)) / tiers : 0.1 + 0.82 * share + 0.08 * (random() - 0.5)
+    const t =
+      tiers > 0
+        ? (Math.floor(share * tiers) + 0.55 + 0.2 * (random() - 0.5)) / tiers
+        : 0.1 + 0.82 * share + 0.08 * (random() - 0.5)
     const size = radius * (0.8 + 0.4 * random())
     const y = Math.min(plant.heightMm - size * flat * 0.96, base + depth * t)
     const half = crownHalf(plant, y)
     const out = Math.max(0, half - size * 0.92) * (i === plant.lobes - 1 ? 0.2 : 0.72 + 0.28 * random())
     const angle = turn + i * GOLDEN_ANGLE
-    return { x: Math.cos(angle) * out, y, z: Math.sin(angle) * out, radius: Math.min(size, Math.max(half, size * 0.4)), flat }
+    return {
+      x: Math.cos(angle) * out,
+      y,
+      z: Math.sin(angle) * out,
+      radius: Math.min(size, Math.max(half, size * 0.4)),
+      flat,
+    }
   })
 }
 
@@ -69,8 +81,13 @@ export function fillCrown(plant: Habitus, count: number, random: Random): Point[
       const r = lobe.radius * Math.cbrt(0.2 + 0.8 * random())
       const rise = 2 * random() - 1
       const across = Math.sqrt(1 - rise * rise) * r
-      const point = { x: lobe.x + Math.cos(angle) * across, y: lobe.y + rise * r * lobe.flat, z: lobe.z + Math.sin(angle) * across }
-      if (point.y >= low && Math.hypot(point.x, point.z) <= crownHalf(plant, point.y) * 0.99) points.push(point)
+      const point = {
+        x: lobe.x + Math.cos(angle) * across,
+        y: lobe.y + rise * r * lobe.flat,
+        z: lobe.z + Math.sin(angle) * across,
+      }
+      if (point.y >= low && Math.hypot(point.x, point.z) <= crownHalf(plant, point.y) * 0.99)
+        points.push(point)
       continue
     }
     const y = low + (plant.heightMm - low) * random() * 0.99

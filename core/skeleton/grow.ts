@@ -31,8 +31,13 @@ export function* growing(plant: Habitus, seed: number): Generator<number, Skelet
 function* structure(plant: Habitus, random: () => number): Generator<number, Node[]> {
   if (plant.crownForm === 'blades') return growBlades(plant, random)
   if (plant.habit === 'palm') return growPalm(plant, random)
-  if (plant.habit === 'conifer' && plant.crownForm === 'conical') return growWhorls(plant, plant.tips ?? 900, random)
-  return yield* growCrown(plant, plant.tips ?? (plant.habit === 'shrub' || plant.habit === 'climber' ? SHRUB_TIPS : TREE_TIPS), random)
+  if (plant.habit === 'conifer' && plant.crownForm === 'conical')
+    return growWhorls(plant, plant.tips ?? 900, random)
+  return yield* growCrown(
+    plant,
+    plant.tips ?? (plant.habit === 'shrub' || plant.habit === 'climber' ? SHRUB_TIPS : TREE_TIPS),
+    random,
+  )
 }
 
 /** Lean and wind: the higher, the further it is carried; to windward the crown is cut short. */

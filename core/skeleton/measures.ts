@@ -20,7 +20,15 @@ export function segmentsOf({ nodes }: Skeleton): Segment[] {
   nodes.forEach((node, i) => {
     const start = nodes[node.parent]
     if (!start) return
-    at[i] = segments.push({ start, end: node, dMm: node.dMm, lengthMm: Math.hypot(node.x - start.x, node.y - start.y, node.z - start.z), order: node.order, parent: at[node.parent] ?? -1 }) - 1
+    at[i] =
+      segments.push({
+        start,
+        end: node,
+        dMm: node.dMm,
+        lengthMm: Math.hypot(node.x - start.x, node.y - start.y, node.z - start.z),
+        order: node.order,
+        parent: at[node.parent] ?? -1,
+      }) - 1
   })
   return segments
 }
@@ -46,7 +54,10 @@ export const views = ['front', 'side', 'top'] as const
 export type View = (typeof views)[number]
 
 /** A point as seen from a side: across, up, and towards the eye. From above, up is away from the front. */
-export function seenFrom(view: View, { x, y, z }: Point): readonly [across: number, up: number, near: number] {
+export function seenFrom(
+  view: View,
+  { x, y, z }: Point,
+): readonly [across: number, up: number, near: number] {
   return view === 'front' ? [x, y, z] : view === 'side' ? [z, y, -x] : [x, -z, y]
 }
 
@@ -66,11 +77,20 @@ export interface Silhouette {
  * The silhouette of balls (leaf clusters, or points along wood) from a side.
  * @param balls points with a radius, mm @param cellMm side of a cell, above 0
  */
-export function silhouetteOf(balls: readonly (Point & { readonly r: number })[], view: View, cellMm: number): Silhouette {
+export function silhouetteOf(
+  balls: readonly (Point & { readonly r: number })[],
+  view: View,
+  cellMm: number,
+): Silhouette {
   requireRange('cell', cellMm, 'mm', { above: 0 })
   const seen = balls.map((ball) => [...seenFrom(view, ball), ball.r] as const)
-  const bound = (pick: (ball: readonly [number, number, number, number]) => number, most: boolean): number => seen.reduce((found, ball) => (most ? Math.max(found, pick(ball)) : Math.min(found, pick(ball))), most ? -Infinity : Infinity)
-  if (seen.length === 0) return { cellMm, columns: 0, rows: 0, cells: new Uint8Array(0), widthMm: 0, heightMm: 0, areaMm2: 0 }
+  const bound = (pick: (ball: readonly [number, number, number, number]) => number, most: boolean): number =>
+    seen.reduce(
+      (found, ball) => (most ? Math.max(found, pick(ball)) : Math.min(found, pick(ball))),
+      most ? -Infinity : Infinity,
+    )
+  if (seen.length === 0)
+    return { cellMm, columns: 0, rows: 0, cells: new Uint8Array(0), widthMm: 0, heightMm: 0, areaMm2: 0 }
   const left = bound(([across, , , r]) => across - r, false)
   const right = bound(([across, , , r]) => across + r, true)
   const bottom = bound(([, up, , r]) => up - r, false)
@@ -79,14 +99,30 @@ export function silhouetteOf(balls: readonly (Point & { readonly r: number })[],
   const rows = Math.max(1, Math.ceil((top - bottom) / cellMm))
   const cells = new Uint8Array(columns * rows)
   for (const [across, up, , r] of seen) {
-    for (let row = Math.max(0, Math.floor((top - up - r) / cellMm)); row <= Math.min(rows - 1, Math.floor((top - up + r) / cellMm)); row += 1) {
-      for (let column = Math.max(0, Math.floor((across - r - left) / cellMm)); column <= Math.min(columns - 1, Math.floor((across + r - left) / cellMm)); column += 1) {
+    for (
+      let row = Math.max(0, Math.floor((top - up - r) / cellMm));
+      row <= Math.min(rows - 1, Math.floor((top - up + r) / cellMm));
+      row += 1
+    ) {
+      for (
+        let column = Math.max(0, Math.floor((across - r - left) / cellMm));
+        column <= Math.min(columns - 1, Math.floor((across + r - left) / cellMm));
+        column += 1
+      ) {
         const [dx, dy] = [left + (column + 0.5) * cellMm - across, top - (row + 0.5) * cellMm - up]
         if (dx * dx + dy * dy <= Math.max(r, cellMm * 0.5) ** 2) cells[row * columns + column] = 1
       }
     }
   }
-  return { cellMm, columns, rows, cells, widthMm: right - left, heightMm: top - bottom, areaMm2: cells.reduce((sum, cell) => sum + cell, 0) * cellMm * cellMm }
+  return {
+    cellMm,
+    columns,
+    rows,
+    cells,
+    widthMm: right - left,
+    heightMm: top - bottom,
+    areaMm2: cells.reduce((sum, cell) => sum + cell, 0) * cellMm * cellMm,
+  }
 }
 
 /** Points along the wood with its radius, close enough together to make a silhouette of it. */
@@ -95,7 +131,12 @@ export function woodBalls(skeleton: Skeleton): (Point & { r: number })[] {
     const parts = Math.max(1, Math.ceil(lengthMm / Math.max(dMm * 0.7, lengthMm / 8)))
     return Array.from({ length: parts }, (_, i) => {
       const t = (i + 0.5) / parts
-      return { x: start.x + (end.x - start.x) * t, y: start.y + (end.y - start.y) * t, z: start.z + (end.z - start.z) * t, r: dMm / 2 }
+      return {
+        x: start.x + (end.x - start.x) * t,
+        y: start.y + (end.y - start.y) * t,
+        z: start.z + (end.z - start.z) * t,
+        r: dMm / 2,
+      }
     })
   })
 }

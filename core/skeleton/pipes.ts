@@ -1,7 +1,14 @@
 import type { Node, Point, Skeleton } from './types'
 
 /** A node as growth leaves it, before it has a diameter. @param order above 0 for what is known to be a side shoot, however strong */
-export const sprout = (at: Point, parent: number, order = 0): Node => ({ x: at.x, y: at.y, z: at.z, parent, dMm: 0, order })
+export const sprout = (at: Point, parent: number, order = 0): Node => ({
+  x: at.x,
+  y: at.y,
+  z: at.z,
+  parent,
+  dMm: 0,
+  order,
+})
 
 /**
  * Pipe model: each tip is one pipe of the same cross-section, and a stem carries the pipes of all tips above it, so that cross-sections add up at
@@ -21,7 +28,8 @@ export function thicken(nodes: Node[], trunkMm: number, roots: Skeleton['roots']
     const main = first[node.parent] ?? -1
     const side = Math.min(1, node.order)
     const mainSide = Math.min(1, nodes[main]?.order ?? 2)
-    if (main < 0 || side < mainSide || (side === mainSide && (pipes[i] ?? 0) > (pipes[main] ?? 0))) first[node.parent] = i
+    if (main < 0 || side < mainSide || (side === mainSide && (pipes[i] ?? 0) > (pipes[main] ?? 0)))
+      first[node.parent] = i
   })
   nodes.forEach((node, i) => {
     const parent = nodes[node.parent]
@@ -58,9 +66,22 @@ export function setTips(nodes: Node[], wanted: number, spur: number, random: () 
       const node = nodes[at]
       const below = nodes[node?.parent ?? -1]
       if (!node || !below || (children[at] ?? 0) === 0) continue
-      const [x, y, z] = [node.x - below.x + (random() - 0.5) * spur * 2, node.y - below.y + random() * spur * 0.6, node.z - below.z + (random() - 0.5) * spur * 2]
+      const [x, y, z] = [
+        node.x - below.x + (random() - 0.5) * spur * 2,
+        node.y - below.y + random() * spur * 0.6,
+        node.z - below.z + (random() - 0.5) * spur * 2,
+      ]
       const length = Math.hypot(x, y, z) || 1
-      nodes.push(sprout({ x: node.x + (x / length) * spur, y: node.y + (y / length) * spur, z: node.z + (z / length) * spur }, at))
+      nodes.push(
+        sprout(
+          {
+            x: node.x + (x / length) * spur,
+            y: node.y + (y / length) * spur,
+            z: node.z + (z / length) * spur,
+          },
+          at,
+        ),
+      )
       tips += 1
     }
     return nodes
@@ -75,7 +96,8 @@ export function setTips(nodes: Node[], wanted: number, spur: number, random: () 
     twigs.push({ tip: i, length })
   }
   const hasFork = (tip: number): boolean => {
-    for (let at = nodes[tip]?.parent ?? -1; at >= 0; at = nodes[at]?.parent ?? -1) if ((children[at] ?? 0) > 1) return true
+    for (let at = nodes[tip]?.parent ?? -1; at >= 0; at = nodes[at]?.parent ?? -1)
+      if ((children[at] ?? 0) > 1) return true
     return false
   }
   twigs.sort((a, b) => a.length - b.length || a.tip - b.tip)
@@ -90,12 +112,18 @@ export function setTips(nodes: Node[], wanted: number, spur: number, random: () 
       const parent = nodes[at]?.parent ?? -1
       if (parent < 0) break
       children[parent] = (children[parent] ?? 1) - 1
-      if ((children[parent] ?? 0) > 0) { tips -= 1; break }
+      if ((children[parent] ?? 0) > 0) {
+        tips -= 1
+        break
+      }
       at = parent
     }
   }
   const place = new Int32Array(nodes.length)
   const kept: Node[] = []
-  nodes.forEach((node, i) => { if (!gone[i]) place[i] = kept.push({ ...node, parent: node.parent < 0 ? -1 : place[node.parent] ?? -1 }) - 1 })
+  nodes.forEach((node, i) => {
+    if (!gone[i])
+      place[i] = kept.push({ ...node, parent: node.parent < 0 ? -1 : (place[node.parent] ?? -1) }) - 1
+  })
   return kept
 }

@@ -34,7 +34,11 @@ export interface Dress {
 }
 
 /** A point in the plant, mm: x to the right, y up from the ground, z towards the viewer. */
-export interface Point { readonly x: number; readonly y: number; readonly z: number }
+export interface Point {
+  readonly x: number
+  readonly y: number
+  readonly z: number
+}
 
 /** A node of the skeleton. */
 export interface Node extends Point {

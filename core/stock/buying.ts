@@ -22,7 +22,8 @@ export interface Need {
 /** Adds up needs of the same material. */
 export function totalNeeds(needs: readonly Need[]): Map<string, number> {
   const totals = new Map<string, number>()
-  for (const { materialId, quantity } of needs) totals.set(materialId, (totals.get(materialId) ?? 0) + quantity)
+  for (const { materialId, quantity } of needs)
+    totals.set(materialId, (totals.get(materialId) ?? 0) + quantity)
   return totals
 }
 
@@ -34,12 +35,22 @@ export function shortages(needs: readonly Need[], states: readonly StockState[])
     const { material } = state
     const short = needed - Math.max(0, state.free)
     if (short <= 1e-6) return []
-    const packs = material.packQuantity === undefined ? undefined : Math.ceil(short / material.packQuantity - 1e-9)
-    return [{
-      materialId, name: material.name, unit: material.unit, needed, free: state.free, short,
-      ...(packs === undefined ? {} : { packs }),
-      ...(packs === undefined || material.packPriceMinor === undefined ? {} : { packsCostMinor: packs * material.packPriceMinor }),
-    }]
+    const packs =
+      material.packQuantity === undefined ? undefined : Math.ceil(short / material.packQuantity - 1e-9)
+    return [
+      {
+        materialId,
+        name: material.name,
+        unit: material.unit,
+        needed,
+        free: state.free,
+        short,
+        ...(packs === undefined ? {} : { packs }),
+        ...(packs === undefined || material.packPriceMinor === undefined
+          ? {}
+          : { packsCostMinor: packs * material.packPriceMinor }),
+      },
+    ]
   })
 }
 
@@ -52,5 +63,7 @@ export function unitPriceMinor(state: StockState): number | undefined {
   const left = priced.reduce((sum, lot) => sum + lot.onHand, 0)
   if (left > 0) return priced.reduce((sum, lot) => sum + (lot.unitPriceMinor ?? 0) * lot.onHand, 0) / left
   const { packPriceMinor, packQuantity } = state.material
-  return packPriceMinor === undefined || packQuantity === undefined ? undefined : packPriceMinor / packQuantity
+  return packPriceMinor === undefined || packQuantity === undefined
+    ? undefined
+    : packPriceMinor / packQuantity
 }

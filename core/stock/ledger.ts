@@ -45,7 +45,11 @@ export interface LotState {
 }
 
 /** The lots of a material, oldest first, with what is left of each. */
-export function lotsOf(materialId: string, lots: readonly Lot[], balances: ReadonlyMap<string, LotBalance>): LotState[] {
+export function lotsOf(
+  materialId: string,
+  lots: readonly Lot[],
+  balances: ReadonlyMap<string, LotBalance>,
+): LotState[] {
   return lots
     .filter((lot) => lot.materialId === materialId)
     .sort((a, b) => (a.date === b.date ? a.madeAt.localeCompare(b.madeAt) : a.date.localeCompare(b.date)))
@@ -54,7 +58,12 @@ export function lotsOf(materialId: string, lots: readonly Lot[], balances: Reado
 
 export function stateOfLot(lot: Lot, balances: ReadonlyMap<string, LotBalance>): LotState {
   const { onHand = 0, received = 0 } = balances.get(lot.id) ?? {}
-  return { lot, onHand, received, ...(lot.priceMinor !== undefined && received > 0 ? { unitPriceMinor: lot.priceMinor / received } : {}) }
+  return {
+    lot,
+    onHand,
+    received,
+    ...(lot.priceMinor !== undefined && received > 0 ? { unitPriceMinor: lot.priceMinor / received } : {}),
+  }
 }
 
 /** A part of a draw: so much from this lot. `uncovered` says that it takes the lot below nothing. */
@@ -107,13 +116,20 @@ export interface StockState {
 }
 
 /** Sums the lots of each material and sets what open batches will take against it. @param promised by material id */
-export function stockStates(materials: readonly Material[], lots: readonly Lot[], balances: ReadonlyMap<string, LotBalance>, promised: ReadonlyMap<string, number>): StockState[] {
+export function stockStates(
+  materials: readonly Material[],
+  lots: readonly Lot[],
+  balances: ReadonlyMap<string, LotBalance>,
+  promised: ReadonlyMap<string, number>,
+): StockState[] {
   const byMaterial = new Map<string, Lot[]>()
   for (const lot of lots) byMaterial.set(lot.materialId, [...(byMaterial.get(lot.materialId) ?? []), lot])
-  return materials.filter((material) => !material.removed).map((material) => {
-    const states = lotsOf(material.id, byMaterial.get(material.id) ?? [], balances)
-    const onHand = tidy(states.reduce((sum, state) => sum + state.onHand, 0))
-    const taken = tidy(promised.get(material.id) ?? 0)
-    return { material, lots: states, onHand, promised: taken, free: tidy(onHand - taken) }
-  })
+  return materials
+    .filter((material) => !material.removed)
+    .map((material) => {
+      const states = lotsOf(material.id, byMaterial.get(material.id) ?? [], balances)
+      const onHand = tidy(states.reduce((sum, state) => sum + state.onHand, 0))
+      const taken = tidy(promised.get(material.id) ?? 0)
+      return { material, lots: states, onHand, promised: taken, free: tidy(onHand - taken) }
+    })
 }

@@ -2,13 +2,38 @@ import * as z from 'zod'
 import { changeable, dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
 
 export const materialKinds = [
-  'sprig', 'trunk', 'fibre-wool', 'foam', 'clump', 'static-fibre', 'backing', 'matte-medium', 'pva', 'contact-adhesive', 'hairspray', 'paint', 'spray-paint', 'other',
+  'sprig',
+  'trunk',
+  'fibre-wool',
+  'foam',
+  'clump',
+  'static-fibre',
+  'backing',
+  'matte-medium',
+  'pva',
+  'contact-adhesive',
+  'hairspray',
+  'paint',
+  'spray-paint',
+  'other',
 ] as const
 export type MaterialKind = (typeof materialKinds)[number]
 
 export const kindNames: Record<MaterialKind, string> = {
-  sprig: 'Dried sprigs', trunk: 'Moulded trunks', 'fibre-wool': 'Filter wool', foam: 'Ground foam', clump: 'Clump foam', 'static-fibre': 'Static fibre', backing: 'Release backing',
-  'matte-medium': 'Matte medium', pva: 'PVA', 'contact-adhesive': 'Contact adhesive', hairspray: 'Hairspray', paint: 'Paint', 'spray-paint': 'Spray paint', other: 'Other',
+  sprig: 'Dried sprigs',
+  trunk: 'Moulded trunks',
+  'fibre-wool': 'Filter wool',
+  foam: 'Ground foam',
+  clump: 'Clump foam',
+  'static-fibre': 'Static fibre',
+  backing: 'Release backing',
+  'matte-medium': 'Matte medium',
+  pva: 'PVA',
+  'contact-adhesive': 'Contact adhesive',
+  hairspray: 'Hairspray',
+  paint: 'Paint',
+  'spray-paint': 'Spray paint',
+  other: 'Other',
 }
 
 /** A material that the workshop uses: what it is, not who makes it. */
@@ -25,7 +50,10 @@ export const materialSchema = z.strictObject({
   /** Heights that a sprig or a moulded trunk serves, mm. */
   fromMm: z.number().positive().max(2000).optional(),
   toMm: z.number().positive().max(2000).optional(),
-  colour: z.string().regex(/^#[0-9a-f]{6}$/, 'must be #rrggbb').optional(),
+  colour: z
+    .string()
+    .regex(/^#[0-9a-f]{6}$/, 'must be #rrggbb')
+    .optional(),
   /** The pack as it is usually bought. */
   packQuantity: z.number().positive().max(1e7).optional(),
   packPriceMinor: z.number().int().min(0).max(1e9).optional(),

@@ -5,15 +5,35 @@ import { none, ok, plainNumber, readNumber, type Reading } from './reading'
 export type UnitSystem = 'metric' | 'imperial'
 
 const unitMm: Record<string, number> = {
-  mm: 1, cm: 10, m: 1000, km: 1_000_000,
-  in: MM_PER_INCH, inch: MM_PER_INCH, inches: MM_PER_INCH, '"': MM_PER_INCH, '″': MM_PER_INCH, '”': MM_PER_INCH,
-  ft: MM_PER_FOOT, foot: MM_PER_FOOT, feet: MM_PER_FOOT, "'": MM_PER_FOOT, '′': MM_PER_FOOT, '’': MM_PER_FOOT,
-  yd: MM_PER_YARD, yard: MM_PER_YARD, yards: MM_PER_YARD,
-  metre: 1000, metres: 1000, meter: 1000, meters: 1000,
+  mm: 1,
+  cm: 10,
+  m: 1000,
+  km: 1_000_000,
+  in: MM_PER_INCH,
+  inch: MM_PER_INCH,
+  inches: MM_PER_INCH,
+  '"': MM_PER_INCH,
+  '″': MM_PER_INCH,
+  '”': MM_PER_INCH,
+  ft: MM_PER_FOOT,
+  foot: MM_PER_FOOT,
+  feet: MM_PER_FOOT,
+  "'": MM_PER_FOOT,
+  '′': MM_PER_FOOT,
+  '’': MM_PER_FOOT,
+  yd: MM_PER_YARD,
+  yard: MM_PER_YARD,
+  yards: MM_PER_YARD,
+  metre: 1000,
+  metres: 1000,
+  meter: 1000,
+  meters: 1000,
 }
 
 const number = String.raw`\d+[\s-]+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d*[.,]?\d+(?:e[+-]?\d+)?|\d+[.,]|\d*\s?[½¼¾⅛⅜⅝⅞]`
-const feetInches = new RegExp(String.raw`^(${number})\s*(?:ft|foot|feet|'|′|’)\s*(?:(${number})\s*(?:in|inch|inches|"|″|”|'')?)?$`)
+const feetInches = new RegExp(
+  String.raw`^(${number})\s*(?:ft|foot|feet|'|′|’)\s*(?:(${number})\s*(?:in|inch|inches|"|″|”|'')?)?$`,
+)
 const single = new RegExp(String.raw`^(${number})\s*([a-z"″”'′’]+)?$`)
 
 /** The longest length that a field takes: 10 km, beyond any plant and any board. */
@@ -62,7 +82,10 @@ export function formatModelLength(mm: number, system: UnitSystem = 'metric'): st
  * @param mm real length in mm
  */
 export function formatRealLength(mm: number, system: UnitSystem = 'metric'): string {
-  if (system === 'metric') return Math.round(Math.abs(mm) / 10) < 100 ? `${plainNumber(mm / 1000, 2)} m` : `${(mm / 1000).toFixed(1)} m`
+  if (system === 'metric')
+    return Math.round(Math.abs(mm) / 10) < 100
+      ? `${plainNumber(mm / 1000, 2)} m`
+      : `${(mm / 1000).toFixed(1)} m`
   const inches = Math.round(mm / MM_PER_INCH)
   const feet = Math.trunc(inches / 12)
   const rest = inches - feet * 12
@@ -75,6 +98,9 @@ function formatInches(inches: number, parts: number): string {
   let top = steps - whole * parts
   if (top === 0) return `${whole} in`
   let bottom = parts
-  while (top % 2 === 0) { top /= 2; bottom /= 2 }
+  while (top % 2 === 0) {
+    top /= 2
+    bottom /= 2
+  }
   return whole === 0 ? `${top}/${bottom} in` : `${whole} ${top}/${bottom} in`
 }

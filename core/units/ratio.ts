@@ -39,13 +39,20 @@ const MAX_RATIO = 2000
 export function parseRatio(text: string): Reading<number> {
   const typed = text.trim().toLowerCase()
   const ratio = readRatio(typed)
-  if (ratio === undefined || !Number.isFinite(ratio)) return none(`“${text.trim()}” is not a scale. Allowed: 1:87.1, 4mm/ft or 1/4in (to the foot).`)
-  if (ratio < MIN_RATIO || ratio > MAX_RATIO) return none(`“${text.trim()}” reads as 1:${plainNumber(ratio, 2)}. Allowed: 1:${MIN_RATIO} to 1:${MAX_RATIO}.`)
+  if (ratio === undefined || !Number.isFinite(ratio))
+    return none(`“${text.trim()}” is not a scale. Allowed: 1:87.1, 4mm/ft or 1/4in (to the foot).`)
+  if (ratio < MIN_RATIO || ratio > MAX_RATIO)
+    return none(
+      `“${text.trim()}” reads as 1:${plainNumber(ratio, 2)}. Allowed: 1:${MIN_RATIO} to 1:${MAX_RATIO}.`,
+    )
   return ok(ratio)
 }
 
 function readRatio(typed: string): number | undefined {
-  const perFoot = /^(.+?)\s*(mm|in|inch|inches|"|″|”)\s*(?:(?:\/|=|to|per)?\s*(?:the\s+)?(?:1\s*)?(?:ft|foot|'|′|’))?$/.exec(typed)
+  const perFoot =
+    /^(.+?)\s*(mm|in|inch|inches|"|″|”)\s*(?:(?:\/|=|to|per)?\s*(?:the\s+)?(?:1\s*)?(?:ft|foot|'|′|’))?$/.exec(
+      typed,
+    )
   if (perFoot) {
     const length = readNumber(perFoot[1] ?? '')
     if (length === undefined || length === 0) return undefined

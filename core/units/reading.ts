@@ -14,7 +14,10 @@ export const none = (because: string): { kind: 'none'; because: string } => ({ k
  */
 export function readNumber(text: string): number | undefined {
   const plain = text
-    .replace(/(\d)?([½¼¾⅛⅜⅝⅞])/g, (_all, whole: string | undefined, sign: string) => `${whole ? `${whole} ` : ''}${vulgar[sign]}`)
+    .replace(
+      /(\d)?([½¼¾⅛⅜⅝⅞])/g,
+      (_all, whole: string | undefined, sign: string) => `${whole ? `${whole} ` : ''}${vulgar[sign]}`,
+    )
     .replace(',', '.')
     .trim()
   const fraction = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/.exec(plain)
@@ -26,7 +29,15 @@ export function readNumber(text: string): number | undefined {
   return /^\d*\.?\d+(?:e[+-]?\d+)?$|^\d+\.$/.test(plain) ? Number(plain) : undefined
 }
 
-const vulgar: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
+const vulgar: Record<string, string> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
 
 /** A number that may be below 0, as people type it: "−12", "-3.5", "4"; undefined for anything else. */
 export function readSigned(text: string): number | undefined {
@@ -43,10 +54,27 @@ export function plainNumber(value: number, digits: number): string {
 }
 
 /** Throws a RangeError that names the quantity, its value and its unit unless the value is finite and within the bounds. */
-export function requireRange(name: string, value: number, unit: string, bounds: { min?: number; max?: number; above?: number }): void {
+export function requireRange(
+  name: string,
+  value: number,
+  unit: string,
+  bounds: { min?: number; max?: number; above?: number },
+): void {
   const { min, max, above } = bounds
-  const fits = Number.isFinite(value) && (min === undefined || value >= min) && (above === undefined || value > above) && (max === undefined || value <= max)
+  const fits =
+    Number.isFinite(value) &&
+    (min === undefined || value >= min) &&
+    (above === undefined || value > above) &&
+    (max === undefined || value <= max)
   if (fits) return
-  const allowed = [min !== undefined ? `at least ${min}` : '', above !== undefined ? `above ${above}` : '', max !== undefined ? `at most ${max}` : ''].filter(Boolean).join(' and ')
-  throw new RangeError(`${name} is ${value}${unit ? ` ${unit}` : ''}; it must be ${allowed || 'a finite number'}${unit ? ` ${unit}` : ''}`)
+  const allowed = [
+    min !== undefined ? `at least ${min}` : '',
+    above !== undefined ? `above ${above}` : '',
+    max !== undefined ? `at most ${max}` : '',
+  ]
+    .filter(Boolean)
+    .join(' and ')
+  throw new RangeError(
+    `${name} is ${value}${unit ? ` ${unit}` : ''}; it must be ${allowed || 'a finite number'}${unit ? ` ${unit}` : ''}`,
+  )
 }

@@ -25,7 +25,10 @@ export const settingsSchema = z.strictObject({
 export type Settings = z.infer<typeof settingsSchema>
 
 /** A species of the maker's own: a new one, or a changed copy of one of ours. */
-export const ownSpeciesSchema = speciesSchema.extend({ changedAt: changeable.changedAt, removed: changeable.removed })
+export const ownSpeciesSchema = speciesSchema.extend({
+  changedAt: changeable.changedAt,
+  removed: changeable.removed,
+})
 export type OwnSpecies = z.infer<typeof ownSpeciesSchema>
 
 /** The row itself, without what the workshop keeps beside it. */
@@ -35,7 +38,16 @@ export function plainSpecies(own: OwnSpecies): Species {
 }
 
 const most = (records: number) => ({ max: records })
-export const limits = { species: most(2_000), commissions: most(2_000), lines: most(20_000), materials: most(5_000), lots: most(50_000), movements: most(1_000_000), batches: most(50_000), events: most(2_000_000) }
+export const limits = {
+  species: most(2_000),
+  commissions: most(2_000),
+  lines: most(20_000),
+  materials: most(5_000),
+  lots: most(50_000),
+  movements: most(1_000_000),
+  batches: most(50_000),
+  events: most(2_000_000),
+}
 
 /** The whole workshop, as it is exported. */
 export const documentSchema = z.strictObject({
@@ -55,11 +67,21 @@ export const documentSchema = z.strictObject({
 export type WorkshopDocument = z.infer<typeof documentSchema>
 
 /** The lists of records in a document, in the order in which one refers to the next. */
-export const tables = ['species', 'commissions', 'lines', 'materials', 'lots', 'movements', 'batches', 'events'] as const
+export const tables = [
+  'species',
+  'commissions',
+  'lines',
+  'materials',
+  'lots',
+  'movements',
+  'batches',
+  'events',
+] as const
 export type TableName = (typeof tables)[number]
 
 /** What a workshop holds, for a confirmation that names what is lost. */
 export function countsOf(document: Pick<WorkshopDocument, TableName>): Record<TableName, number> {
-  const count = (name: TableName): number => document[name].filter((row) => !('removed' in row && row.removed)).length
+  const count = (name: TableName): number =>
+    document[name].filter((row) => !('removed' in row && row.removed)).length
   return Object.fromEntries(tables.map((name) => [name, count(name)])) as Record<TableName, number>
 }

@@ -11,21 +11,27 @@ export const MAX_FILE_CHARACTERS = 200_000_000
 const NAMED_FAULTS = 6
 
 /** A workshop as text for a file. */
-export const writeWorkshopFile = (document: WorkshopDocument): string => `${JSON.stringify(document, null, 1)}\n`
+export const writeWorkshopFile = (document: WorkshopDocument): string =>
+  `${JSON.stringify(document, null, 1)}\n`
 
 /**
  * Reads a workshop file. Nothing in it is trusted: size, shape, version, every field and every reference are checked, and the
  * answer says which field, what was read and what is allowed.
  */
 export function readWorkshopFile(text: string): Reading<WorkshopDocument> {
-  if (text.length > MAX_FILE_CHARACTERS) return none(`The file is larger than ${MAX_FILE_CHARACTERS / 1e6} million characters.`)
+  if (text.length > MAX_FILE_CHARACTERS)
+    return none(`The file is larger than ${MAX_FILE_CHARACTERS / 1e6} million characters.`)
   const parsed = parse(text)
   if (parsed.kind === 'none') return parsed
-  if (parsed.value.format !== FILE_FORMAT) return none(`format: read ${show(parsed.value.format)}; allowed is "${FILE_FORMAT}". This is not a workshop file.`)
+  if (parsed.value.format !== FILE_FORMAT)
+    return none(
+      `format: read ${show(parsed.value.format)}; allowed is "${FILE_FORMAT}". This is not a workshop file.`,
+    )
   const migrated = migrateDocument(parsed.value)
   if (migrated.kind === 'none') return migrated
   const checked = documentSchema.safeParse(migrated.value)
-  if (!checked.success) return none(list(checked.error.issues.map((issue) => faultWords(issue, migrated.value))))
+  if (!checked.success)
+    return none(list(checked.error.issues.map((issue) => faultWords(issue, migrated.value))))
   const broken = brokenReferences(checked.data)
   return broken.length > 0 ? none(list(broken)) : ok(checked.data)
 }
@@ -40,16 +46,24 @@ function parse(text: string): Reading<Record<string, unknown>> {
       return field
     })
   } catch (error) {
-    return none(`The file is not JSON, or is broken off: ${error instanceof Error ? error.message : String(error)}`)
+    return none(
+      `The file is not JSON, or is broken off: ${error instanceof Error ? error.message : String(error)}`,
+    )
   }
-  if (hostile !== undefined) return none(`The file has a field named “${hostile}”, which no workshop file has.`)
-  if (value === null || typeof value !== 'object' || Array.isArray(value)) return none(`The file holds ${show(value)}; a workshop file holds an object.`)
+  if (hostile !== undefined)
+    return none(`The file has a field named “${hostile}”, which no workshop file has.`)
+  if (value === null || typeof value !== 'object' || Array.isArray(value))
+    return none(`The file holds ${show(value)}; a workshop file holds an object.`)
   return ok(value as Record<string, unknown>)
 }
 
 function faultWords(issue: z.core.$ZodIssue, document: unknown): string {
   const path = issue.path.map(String)
-  const read = path.reduce<unknown>((value, key) => (value !== null && typeof value === 'object' ? (value as Record<string, unknown>)[key] : undefined), document)
+  const read = path.reduce<unknown>(
+    (value, key) =>
+      value !== null && typeof value === 'object' ? (value as Record<string, unknown>)[key] : undefined,
+    document,
+  )
   return `${path.join('.') || 'file'}: read ${show(read)}; ${issue.message}.`
 }
 
@@ -66,24 +80,38 @@ function list(faults: readonly string[]): string {
 /** References to records that are not in the file, ids that stand twice, and species nobody knows. */
 function brokenReferences(document: WorkshopDocument): string[] {
   const faults: string[] = []
-  const ids = Object.fromEntries(tables.map((name) => [name, new Set<string>()])) as Record<(typeof tables)[number], Set<string>>
-  for (const name of tables) for (const { id } of document[name]) {
-    if (ids[name].has(id)) faults.push(`${name}: the id “${id}” stands twice.`)
-    ids[name].add(id)
-  }
-  const wants = (table: (typeof tables)[number], index: number, field: string, id: string | undefined, target: (typeof tables)[number]): void => {
-    if (id !== undefined && !ids[target].has(id)) faults.push(`${table}.${index}.${field}: “${id}” is not among the ${target}.`)
+  const ids = Object.fromEntries(tables.map((name) => [name, new Set<string>()])) as Record<
+    (typeof tables)[number],
+    Set<string>
+  >
+  for (const name of tables)
+    for (const { id } of document[name]) {
+      if (ids[name].has(id)) faults.push(`${name}: the id “${id}” stands twice.`)
+      ids[name].add(id)
+    }
+  const wants = (
+    table: (typeof tables)[number],
+    index: number,
+    field: string,
+    id: string | undefined,
+    target: (typeof tables)[number],
+  ): void => {
+    if (id !== undefined && !ids[target].has(id))
+      faults.push(`${table}.${index}.${field}: “${id}” is not among the ${target}.`)
   }
   const kinds = new Set([...speciesTable, ...document.species].map(({ id }) => id))
   document.lines.forEach((line, i) => {
     wants('lines', i, 'commissionId', line.commissionId, 'commissions')
-    if (!kinds.has(line.speciesId)) faults.push(`lines.${i}.speciesId: read “${line.speciesId}”; no such species.`)
-    for (const [slot, id] of Object.entries(line.materials ?? {})) wants('lines', i, `materials.${slot}`, id, 'materials')
+    if (!kinds.has(line.speciesId))
+      faults.push(`lines.${i}.speciesId: read “${line.speciesId}”; no such species.`)
+    for (const [slot, id] of Object.entries(line.materials ?? {}))
+      wants('lines', i, `materials.${slot}`, id, 'materials')
   })
   document.lots.forEach((lot, i) => wants('lots', i, 'materialId', lot.materialId, 'materials'))
   document.batches.forEach((batch, i) => {
     wants('batches', i, 'lineId', batch.lineId, 'lines')
-    for (const { materialId } of batch.plan.amounts) wants('batches', i, 'plan.amounts', materialId, 'materials')
+    for (const { materialId } of batch.plan.amounts)
+      wants('batches', i, 'plan.amounts', materialId, 'materials')
   })
   document.movements.forEach((movement, i) => {
     wants('movements', i, 'lotId', movement.lotId, 'lots')

@@ -4,13 +4,18 @@ import { tables, type WorkshopDocument } from './document'
 export function canonical(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonical).join(',')}]`
   if (value !== null && typeof value === 'object') {
-    const fields = Object.entries(value).filter(([, field]) => field !== undefined).sort(([a], [b]) => (a < b ? -1 : 1))
+    const fields = Object.entries(value)
+      .filter(([, field]) => field !== undefined)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
     return `{${fields.map(([key, field]) => `${JSON.stringify(key)}:${canonical(field)}`).join(',')}}`
   }
   return JSON.stringify(value)
 }
 
-interface Row { readonly id: string; readonly changedAt?: string }
+interface Row {
+  readonly id: string
+  readonly changedAt?: string
+}
 
 /**
  * Which of two records with one id stays: the one changed last; for equal moments, or for records that never change, the one
@@ -38,5 +43,10 @@ export function mergeRows<T extends Row>(a: readonly T[], b: readonly T[]): T[] 
  */
 export function mergeWorkshops(a: WorkshopDocument, b: WorkshopDocument): WorkshopDocument {
   const merged = Object.fromEntries(tables.map((name) => [name, mergeRows<Row>(a[name], b[name])]))
-  return { ...a, ...merged, savedAt: a.savedAt > b.savedAt ? a.savedAt : b.savedAt, settings: later(a.settings, b.settings) } as WorkshopDocument
+  return {
+    ...a,
+    ...merged,
+    savedAt: a.savedAt > b.savedAt ? a.savedAt : b.savedAt,
+    settings: later(a.settings, b.settings),
+  } as WorkshopDocument
 }

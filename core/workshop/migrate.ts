@@ -10,7 +10,9 @@ const steps: Record<number, (document: Loose) => Loose> = {
   1: (document) => {
     const places = new Map<unknown, number>()
     const events = rowsOf(document.events)
-      .toSorted((a, b) => String(a.at).localeCompare(String(b.at)) || String(a.id).localeCompare(String(b.id)))
+      .toSorted(
+        (a, b) => String(a.at).localeCompare(String(b.at)) || String(a.id).localeCompare(String(b.id)),
+      )
       .map((event) => {
         const seq = (places.get(event.batchId) ?? 0) + 1
         places.set(event.batchId, seq)
@@ -26,8 +28,14 @@ const steps: Record<number, (document: Loose) => Loose> = {
 /** Brings a document of an older version up to this one; a newer one is refused. */
 export function migrateDocument(document: Loose): Reading<Loose> {
   const from = document.version
-  if (typeof from !== 'number' || !Number.isInteger(from) || from < 1) return none(`version: read ${JSON.stringify(from) ?? 'nothing'}; allowed is a whole number from 1 to ${FILE_VERSION}.`)
-  if (from > FILE_VERSION) return none(`version: this file was saved by a newer Hardy Thicket (format ${from}); this one reads up to ${FILE_VERSION}. Nothing was changed.`)
+  if (typeof from !== 'number' || !Number.isInteger(from) || from < 1)
+    return none(
+      `version: read ${JSON.stringify(from) ?? 'nothing'}; allowed is a whole number from 1 to ${FILE_VERSION}.`,
+    )
+  if (from > FILE_VERSION)
+    return none(
+      `version: this file was saved by a newer Hardy Thicket (format ${from}); this one reads up to ${FILE_VERSION}. Nothing was changed.`,
+    )
   let current = document
   for (let version = from; version < FILE_VERSION; version += 1) {
     const step = steps[version]

@@ -4,19 +4,26 @@ import { methods } from '../../core/methods'
 import { speciesSchema, speciesTable } from '../../core/plants'
 import { materialSchema } from '../../core/stock'
 
-const oneOf = <T extends { id: string }>(rows: readonly T[], what: string) => z.string().refine((id) => rows.some((row) => row.id === id), { error: `is no ${what} known here` })
+const oneOf = <T extends { id: string }>(rows: readonly T[], what: string) =>
+  z.string().refine((id) => rows.some((row) => row.id === id), { error: `is no ${what} known here` })
 
 /** What a batch card is printed from. */
-export const cardOrderSchema = z.strictObject({
-  paper: z.enum(['A4', 'Letter']),
-  units: z.enum(['metric', 'imperial']),
-  workshop: z.string().max(120),
-  commission: commissionSchema,
-  line: lineSchema.extend({ methodId: oneOf(methods, 'method') }),
-  /** The row itself, where it is a species of the maker's own. */
-  ownSpecies: speciesSchema.optional(),
-  started: z.number().int().min(1).max(10_000),
-  dryingFactor: z.number().min(0.1).max(10),
-  materials: z.array(materialSchema).min(1).max(40),
-}).refine(({ line, ownSpecies }) => line.speciesId === ownSpecies?.id || speciesTable.some(({ id }) => id === line.speciesId), { path: ['line', 'speciesId'], error: 'is no species known here' })
+export const cardOrderSchema = z
+  .strictObject({
+    paper: z.enum(['A4', 'Letter']),
+    units: z.enum(['metric', 'imperial']),
+    workshop: z.string().max(120),
+    commission: commissionSchema,
+    line: lineSchema.extend({ methodId: oneOf(methods, 'method') }),
+    /** The row itself, where it is a species of the maker's own. */
+    ownSpecies: speciesSchema.optional(),
+    started: z.number().int().min(1).max(10_000),
+    dryingFactor: z.number().min(0.1).max(10),
+    materials: z.array(materialSchema).min(1).max(40),
+  })
+  .refine(
+    ({ line, ownSpecies }) =>
+      line.speciesId === ownSpecies?.id || speciesTable.some(({ id }) => id === line.speciesId),
+    { path: ['line', 'speciesId'], error: 'is no species known here' },
+  )
 export type CardOrder = z.infer<typeof cardOrderSchema>

@@ -1,4 +1,15 @@
-import { decide, endingEntries, foldRun, planFrom, promisedBy, proposedUse, type Batch, type Deed, type Run, type RunEvent } from '../../core/batches'
+import {
+  decide,
+  endingEntries,
+  foldRun,
+  planFrom,
+  promisedBy,
+  proposedUse,
+  type Batch,
+  type Deed,
+  type Run,
+  type RunEvent,
+} from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
 import { makeUp, methodById, pieceOf } from '../../core/methods'
 import { speciesById } from '../../core/plants'
@@ -24,13 +35,73 @@ interface Story {
 }
 
 const stories: readonly Story[] = [
-  { lineId: 'kh-tussocks', name: 'Tussocks, first tray', pieces: 120, startedAgoMs: 41 * DAY, slow: 1.25, used: 1.18, rejects: [{ step: 3, reason: 'dots had joined', count: 9 }], note: 'Damp evening; the dots stayed wet long enough.' },
-  { lineId: 'kh-beech', name: 'Old beech, first dozen', pieces: 12, startedAgoMs: 33 * DAY, slow: 1.2, used: 1.1, rejects: [{ step: 6, reason: 'one-sided', count: 1 }] },
-  { lineId: 'kh-hazel', name: 'Hazel heap', pieces: 13, startedAgoMs: 26 * DAY, slow: 0.92, used: 0.95, rejects: [{ step: 2, reason: 'flat as a pancake', count: 1 }] },
-  { lineId: 'kh-beech', name: 'Old beech, second lot', pieces: 8, startedAgoMs: 19 * DAY, slow: 1.08, used: 1.04, rejects: [] , note: 'Sprigs from the September cut, straighter than the box.' },
-  { lineId: 'cs-gorse', name: 'Gorse, half the board', pieces: 16, startedAgoMs: 12 * DAY, slow: 1.04, used: 1.12, rejects: [{ step: 2, reason: 'too bright', count: 1 }] },
-  { lineId: 'kh-birch', name: 'Birch for the platform', pieces: 8, startedAgoMs: 4 * DAY, slow: 1.1, used: 1, rejects: [], stopAt: { step: 'sprinkle', done: 3 } },
-  { lineId: 'kh-beech-young', name: 'Young beech, tacky since yesterday', pieces: 10, startedAgoMs: 25.2 * 60 * MINUTE, slow: 1, used: 1, rejects: [], stopAt: { step: 'press', done: 4, round: true } },
+  {
+    lineId: 'kh-tussocks',
+    name: 'Tussocks, first tray',
+    pieces: 120,
+    startedAgoMs: 41 * DAY,
+    slow: 1.25,
+    used: 1.18,
+    rejects: [{ step: 3, reason: 'dots had joined', count: 9 }],
+    note: 'Damp evening; the dots stayed wet long enough.',
+  },
+  {
+    lineId: 'kh-beech',
+    name: 'Old beech, first dozen',
+    pieces: 12,
+    startedAgoMs: 33 * DAY,
+    slow: 1.2,
+    used: 1.1,
+    rejects: [{ step: 6, reason: 'one-sided', count: 1 }],
+  },
+  {
+    lineId: 'kh-hazel',
+    name: 'Hazel heap',
+    pieces: 13,
+    startedAgoMs: 26 * DAY,
+    slow: 0.92,
+    used: 0.95,
+    rejects: [{ step: 2, reason: 'flat as a pancake', count: 1 }],
+  },
+  {
+    lineId: 'kh-beech',
+    name: 'Old beech, second lot',
+    pieces: 8,
+    startedAgoMs: 19 * DAY,
+    slow: 1.08,
+    used: 1.04,
+    rejects: [],
+    note: 'Sprigs from the September cut, straighter than the box.',
+  },
+  {
+    lineId: 'cs-gorse',
+    name: 'Gorse, half the board',
+    pieces: 16,
+    startedAgoMs: 12 * DAY,
+    slow: 1.04,
+    used: 1.12,
+    rejects: [{ step: 2, reason: 'too bright', count: 1 }],
+  },
+  {
+    lineId: 'kh-birch',
+    name: 'Birch for the platform',
+    pieces: 8,
+    startedAgoMs: 4 * DAY,
+    slow: 1.1,
+    used: 1,
+    rejects: [],
+    stopAt: { step: 'sprinkle', done: 3 },
+  },
+  {
+    lineId: 'kh-beech-young',
+    name: 'Young beech, tacky since yesterday',
+    pieces: 10,
+    startedAgoMs: 25.2 * 60 * MINUTE,
+    slow: 1,
+    used: 1,
+    rejects: [],
+    stopAt: { step: 'press', done: 4, round: true },
+  },
 ]
 
 /** The demo workshop, invented from end to end, with its dates around `nowMs`. */
@@ -41,20 +112,43 @@ export function buildDemo(nowMs: number): WorkshopDocument {
   const newId = (): string => `demo-${String((serial += 1)).padStart(4, '0')}`
   const iso = (ms: number): string => new Date(ms).toISOString()
   const past = iso(nowMs - 160 * DAY)
-  document.settings = { ...document.settings, name: 'Tannet Lane Bench', changedAt: past, roomC: 18, humidity: 58 }
+  document.settings = {
+    ...document.settings,
+    name: 'Tannet Lane Bench',
+    changedAt: past,
+    roomC: 18,
+    humidity: 58,
+  }
 
   for (const { commission, depicted, due, lines } of commissionSeeds) {
     const year = coming(due ?? depicted, nowMs)
-    document.commissions.push({ ...commission, changedAt: past, dateDepicted: `${year}-${depicted}`, ...(due === undefined ? {} : { deadline: `${year}-${due}` }) })
-    lines.forEach((line, i) => document.lines.push({ ...line, commissionId: commission.id, order: i + 1, changedAt: past }))
+    document.commissions.push({
+      ...commission,
+      changedAt: past,
+      dateDepicted: `${year}-${depicted}`,
+      ...(due === undefined ? {} : { deadline: `${year}-${due}` }),
+    })
+    lines.forEach((line, i) =>
+      document.lines.push({ ...line, commissionId: commission.id, order: i + 1, changedAt: past }),
+    )
   }
   for (const [materialId, quantity, priceMinor, daysAgo, label, source = 'bought'] of lotSeeds) {
     const at = nowMs - daysAgo * DAY
     const id = newId()
-    document.lots.push({ id, materialId, label, source, date: iso(at).slice(0, 10), madeAt: iso(at), ...(priceMinor === undefined ? {} : { priceMinor }), ...(source === 'harvested' ? { place: 'own bed' } : {}) })
+    document.lots.push({
+      id,
+      materialId,
+      label,
+      source,
+      date: iso(at).slice(0, 10),
+      madeAt: iso(at),
+      ...(priceMinor === undefined ? {} : { priceMinor }),
+      ...(source === 'harvested' ? { place: 'own bed' } : {}),
+    })
     document.movements.push({ id: newId(), at: iso(at), lotId: id, kind: 'receive', quantity })
   }
-  for (const story of [...stories].sort((a, b) => b.startedAgoMs - a.startedAgoMs)) tell(document, story, nowMs, random, newId)
+  for (const story of [...stories].sort((a, b) => b.startedAgoMs - a.startedAgoMs))
+    tell(document, story, nowMs, random, newId)
   return document
 }
 
@@ -65,18 +159,48 @@ function coming(monthDay: string, nowMs: number): number {
 }
 
 function statesOf(document: WorkshopDocument): StockState[] {
-  const runs = new Map<string, Run>(document.batches.map((batch) => [batch.id, foldRun(batch, document.events.filter(({ batchId }) => batchId === batch.id))]))
-  return stockStates(document.materials, document.lots, balancesOf(document.movements), totalNeeds(promisedBy(document.batches, runs)))
+  const runs = new Map<string, Run>(
+    document.batches.map((batch) => [
+      batch.id,
+      foldRun(
+        batch,
+        document.events.filter(({ batchId }) => batchId === batch.id),
+      ),
+    ]),
+  )
+  return stockStates(
+    document.materials,
+    document.lots,
+    balancesOf(document.movements),
+    totalNeeds(promisedBy(document.batches, runs)),
+  )
 }
 
 /** Plays a batch by the same rules as the bench. */
-function tell(document: WorkshopDocument, story: Story, nowMs: number, random: () => number, newId: () => string): void {
+function tell(
+  document: WorkshopDocument,
+  story: Story,
+  nowMs: number,
+  random: () => number,
+  newId: () => string,
+): void {
   const line = found<Line>(document.lines, story.lineId)
   const commission = found<Commission>(document.commissions, line.commissionId)
   const { piece } = pieceOf(line, commission, speciesById(line.speciesId), commission.dateDepicted)
-  const up = makeUp({ piece, method: methodById(line.methodId ?? 'sprig-tree'), wanted: line.pieces, started: story.pieces, states: statesOf(document), dryingFactor: 1.2 })
+  const up = makeUp({
+    piece,
+    method: methodById(line.methodId ?? 'sprig-tree'),
+    wanted: line.pieces,
+    started: story.pieces,
+    states: statesOf(document),
+    dryingFactor: 1.2,
+  })
   let ms = nowMs - story.startedAgoMs
-  const batch: Batch = { ...planFrom(up, line.id, story.name), id: newId(), madeAt: new Date(ms - 5 * MINUTE).toISOString() }
+  const batch: Batch = {
+    ...planFrom(up, line.id, story.name),
+    id: newId(),
+    madeAt: new Date(ms - 5 * MINUTE).toISOString(),
+  }
   document.batches.push(batch)
   const events: RunEvent[] = []
   const act = (deed: Deed): Run => {
@@ -99,26 +223,52 @@ function tell(document: WorkshopDocument, story: Story, nowMs: number, random: (
     ms += step.batchSec * story.slow * 1000
     if (story.stopAt?.step === step.id) {
       ms = Math.min(ms, nowMs - 26 * 60 * MINUTE)
-      if (story.stopAt.round) { ms = nowMs - 23.4 * 60 * MINUTE; act({ type: 'round', step: at }) }
+      if (story.stopAt.round) {
+        ms = nowMs - 23.4 * 60 * MINUTE
+        act({ type: 'round', step: at })
+      }
       ms += story.stopAt.done * step.pieceSec * 1000
       act({ type: 'pieces', step: at, count: story.stopAt.done })
       break
     }
-    for (const { reason, count } of story.rejects.filter((reject) => reject.step === at)) { ms += 20_000; run = act({ type: 'reject', step: at, count, reason }) }
+    for (const { reason, count } of story.rejects.filter((reject) => reject.step === at)) {
+      ms += 20_000
+      run = act({ type: 'reject', step: at, count, reason })
+    }
     while (run.state.phase === 'hands' && run.state.stepIndex === at) {
-      const count = Math.min(run.state.live - run.state.doneInStep, Math.max(1, Math.ceil(600 / Math.max(1, step.pieceSec))))
+      const count = Math.min(
+        run.state.live - run.state.doneInStep,
+        Math.max(1, Math.ceil(600 / Math.max(1, step.pieceSec))),
+      )
       ms += count * step.pieceSec * story.slow * (0.9 + 0.2 * random()) * 1000
       run = act({ type: 'pieces', step: at, count })
     }
   }
   if (run.state.phase === 'done') {
     ms += 2 * MINUTE
-    const used = proposedUse(batch, run).map(({ materialId, proposed }) => ({ materialId, quantity: roundUse(document, materialId, proposed * story.used * (0.95 + 0.1 * random())) }))
+    const used = proposedUse(batch, run).map(({ materialId, proposed }) => ({
+      materialId,
+      quantity: roundUse(document, materialId, proposed * story.used * (0.95 + 0.1 * random())),
+    }))
     const at = new Date(ms).toISOString()
     const handsMin = Math.round((run.state.handsMs / MINUTE) * 10) / 10
-    act({ type: 'finish', tray: `Tray ${document.batches.length}`, date: at.slice(0, 10), handsMin, used, ...(story.note === undefined ? {} : { note: story.note }) })
+    act({
+      type: 'finish',
+      tray: `Tray ${document.batches.length}`,
+      date: at.slice(0, 10),
+      handsMin,
+      used,
+      ...(story.note === undefined ? {} : { note: story.note }),
+    })
     const balances = balancesOf(document.movements)
-    const entries = endingEntries({ batchId: batch.id, at, used: used.map((use) => ({ ...use, name: use.materialId })), lotsOf: (id) => lotsOf(id, document.lots, balances), newId, allowUncovered: false })
+    const entries = endingEntries({
+      batchId: batch.id,
+      at,
+      used: used.map((use) => ({ ...use, name: use.materialId })),
+      lotsOf: (id) => lotsOf(id, document.lots, balances),
+      newId,
+      allowUncovered: false,
+    })
     if (entries.kind === 'uncovered') throw new Error(`demo batch ${story.name}: ${entries.because}`)
     document.lots.push(...entries.value.lots)
     document.movements.push(...entries.value.movements)
@@ -127,7 +277,9 @@ function tell(document: WorkshopDocument, story: Story, nowMs: number, random: (
 }
 
 function roundUse(document: WorkshopDocument, materialId: string, quantity: number): number {
-  return found(document.materials, materialId).unit === 'piece' ? Math.round(quantity) : Math.round(quantity * 100) / 100
+  return found(document.materials, materialId).unit === 'piece'
+    ? Math.round(quantity)
+    : Math.round(quantity * 100) / 100
 }
 
 const nextEvening = (ms: number): number => {

@@ -3,8 +3,15 @@ import { keepOutSchema } from '../../core/commissions'
 import { layers } from '../../core/planting'
 
 const spotSchema = z.strictObject({
-  lineId: z.string().max(64), code: z.string().regex(/^[A-Z]{1,3}$/, 'must be one to three capital letters'), number: z.number().int().min(1).max(10_000), layer: z.enum(layers),
-  x: z.number().min(0).max(20_000), y: z.number().min(0).max(5_000), crownMm: z.number().min(0).max(3_000), ownMm: z.number().min(0).max(3_000), stemMm: z.number().min(0).max(1_000),
+  lineId: z.string().max(64),
+  code: z.string().regex(/^[A-Z]{1,3}$/, 'must be one to three capital letters'),
+  number: z.number().int().min(1).max(10_000),
+  layer: z.enum(layers),
+  x: z.number().min(0).max(20_000),
+  y: z.number().min(0).max(5_000),
+  crownMm: z.number().min(0).max(3_000),
+  ownMm: z.number().min(0).max(3_000),
+  stemMm: z.number().min(0).max(1_000),
 })
 
 /** What a drilling template is printed from: the plan as the maker sees it. */
@@ -12,8 +19,21 @@ export const planOrderSchema = z.strictObject({
   paper: z.enum(['A4', 'Letter']),
   title: z.string().max(120),
   scale: z.string().max(40),
-  board: z.strictObject({ widthMm: z.number().min(10).max(20_000), depthMm: z.number().min(10).max(5_000), edgeMm: z.number().min(0).max(200), keepOuts: z.array(keepOutSchema).max(60) }),
+  board: z.strictObject({
+    widthMm: z.number().min(10).max(20_000),
+    depthMm: z.number().min(10).max(5_000),
+    edgeMm: z.number().min(0).max(200),
+    keepOuts: z.array(keepOutSchema).max(60),
+  }),
   spots: z.array(spotSchema).min(1).max(5_000),
-  legend: z.array(z.strictObject({ code: z.string().max(3), name: z.string().max(120), pieces: z.number().int().min(0).max(10_000) })).max(400),
+  legend: z
+    .array(
+      z.strictObject({
+        code: z.string().max(3),
+        name: z.string().max(120),
+        pieces: z.number().int().min(0).max(10_000),
+      }),
+    )
+    .max(400),
 })
 export type PlanOrder = z.infer<typeof planOrderSchema>

@@ -4,7 +4,12 @@ import { createHash } from 'node:crypto'
 const inlineScripts = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g
 
 function policy(html: string): string {
-  const hashes = [...html.matchAll(inlineScripts)].map(([, body]) => `'sha256-${createHash('sha256').update(body ?? '').digest('base64')}'`)
+  const hashes = [...html.matchAll(inlineScripts)].map(
+    ([, body]) =>
+      `'sha256-${createHash('sha256')
+        .update(body ?? '')
+        .digest('base64')}'`,
+  )
   return [
     "default-src 'self'",
     `script-src 'self' ${[...new Set(hashes)].join(' ')}`.trim(),

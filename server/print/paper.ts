@@ -1,7 +1,12 @@
 import type PDFDocument from 'pdfkit'
 
 /** What all printed sheets share. */
-export interface CardFonts { readonly text: Buffer; readonly bold: Buffer; readonly title: Buffer; readonly botanical: Buffer }
+export interface CardFonts {
+  readonly text: Buffer
+  readonly bold: Buffer
+  readonly title: Buffer
+  readonly botanical: Buffer
+}
 export type Pdf = InstanceType<typeof PDFDocument>
 
 const PT_PER_MM = 72 / 25.4
@@ -14,7 +19,11 @@ export const RULE = '#C9D2C7'
 export const CHECK_BAR_MM = 50
 
 export function registerFonts(pdf: Pdf, fonts: CardFonts): void {
-  pdf.registerFont('text', fonts.text).registerFont('bold', fonts.bold).registerFont('title', fonts.title).registerFont('botanical', fonts.botanical)
+  pdf
+    .registerFont('text', fonts.text)
+    .registerFont('bold', fonts.bold)
+    .registerFont('title', fonts.title)
+    .registerFont('botanical', fonts.botanical)
 }
 
 /** The bytes of a PDF when it has ended. */
@@ -29,6 +38,16 @@ export function collect(pdf: Pdf): Promise<Buffer> {
 
 /** A bar of 50 mm with a tick at each centimetre. */
 export function checkBar(pdf: Pdf, left: number, y: number): void {
-  pdf.lineCap('butt').lineWidth(0.8).strokeColor(INK).moveTo(left, y).lineTo(left + mm(CHECK_BAR_MM), y).stroke()
-  for (let i = 0; i <= 5; i += 1) pdf.moveTo(left + mm(10 * i), y - (i % 5 === 0 ? 5 : 3)).lineTo(left + mm(10 * i), y).stroke()
+  pdf
+    .lineCap('butt')
+    .lineWidth(0.8)
+    .strokeColor(INK)
+    .moveTo(left, y)
+    .lineTo(left + mm(CHECK_BAR_MM), y)
+    .stroke()
+  for (let i = 0; i <= 5; i += 1)
+    pdf
+      .moveTo(left + mm(10 * i), y - (i % 5 === 0 ? 5 : 3))
+      .lineTo(left + mm(10 * i), y)
+      .stroke()
 }

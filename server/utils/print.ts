@@ -3,11 +3,20 @@ import type * as z from 'zod'
 import type { CardFonts } from '../print/paper'
 
 /** Reads an order sent as JSON and checks it field by field; or answers what is wrong, as a problem document. */
-export async function readOrder<T>(event: H3Event, schema: z.ZodType<T>, maxBytes: number): Promise<{ kind: 'ok'; value: T } | { kind: 'problem'; answer: Record<string, unknown> }> {
-  const wrong = (answer: Record<string, unknown>): { kind: 'problem'; answer: Record<string, unknown> } => ({ kind: 'problem', answer })
-  if (!getHeader(event, 'content-type')?.startsWith('application/json')) return wrong(problem(event, 415, 'Unsupported media type', 'Send the order as application/json.'))
+export async function readOrder<T>(
+  event: H3Event,
+  schema: z.ZodType<T>,
+  maxBytes: number,
+): Promise<{ kind: 'ok'; value: T } | { kind: 'problem'; answer: Record<string, unknown> }> {
+  const wrong = (answer: Record<string, unknown>): { kind: 'problem'; answer: Record<string, unknown> } => ({
+    kind: 'problem',
+    answer,
+  })
+  if (!getHeader(event, 'content-type')?.startsWith('application/json'))
+    return wrong(problem(event, 415, 'Unsupported media type', 'Send the order as application/json.'))
   const text = await readBounded(event, maxBytes)
-  if (text === undefined) return wrong(problem(event, 413, 'Too large', `An order is at most ${maxBytes / 1024} kB.`))
+  if (text === undefined)
+    return wrong(problem(event, 413, 'Too large', `An order is at most ${maxBytes / 1024} kB.`))
   let body: unknown
   try {
     body = JSON.parse(text)
@@ -16,26 +25,45 @@ export async function readOrder<T>(event: H3Event, schema: z.ZodType<T>, maxByte
   }
   const order = schema.safeParse(body)
   if (order.success) return { kind: 'ok', value: order.data }
-  const errors = order.error.issues.slice(0, 20).map((issue) => ({ pointer: `/${issue.path.map(String).join('/')}`, detail: issue.message }))
-  return wrong(problem(event, 422, CANT_PRINT, errors.map(({ pointer, detail }) => `${pointer}: ${detail}`).join('; '), errors))
+  const errors = order.error.issues
+    .slice(0, 20)
+    .map((issue) => ({ pointer: `/${issue.path.map(String).join('/')}`, detail: issue.message }))
+  return wrong(
+    problem(
+      event,
+      422,
+      CANT_PRINT,
+      errors.map(({ pointer, detail }) => `${pointer}: ${detail}`).join('; '),
+      errors,
+    ),
+  )
 }
 const CANT_PRINT = 'The order can’t be printed'
 
 /** An order that is well formed, and can't be printed all the same. */
-export const cantPrint = (event: H3Event, because: string): Record<string, unknown> => problem(event, 422, CANT_PRINT, because)
+export const cantPrint = (event: H3Event, because: string): Record<string, unknown> =>
+  problem(event, 422, CANT_PRINT, because)
 
 /** The fonts that sheets are printed in. */
 export async function printFonts(): Promise<CardFonts> {
   const storage = useStorage('assets:fonts')
-  const font = async (name: string): Promise<Buffer> => Buffer.from(await storage.getItemRaw<Uint8Array>(`${name}.woff`) ?? [])
+  const font = async (name: string): Promise<Buffer> =>
+    Buffer.from((await storage.getItemRaw<Uint8Array>(`${name}.woff`)) ?? [])
   const [text, bold, title, botanical] = await Promise.all([
-    font('atkinson-hyperlegible-next-latin-400-normal'), font('atkinson-hyperlegible-next-latin-700-normal'), font('petrona-latin-600-normal'), font('petrona-latin-400-italic'),
+    font('atkinson-hyperlegible-next-latin-400-normal'),
+    font('atkinson-hyperlegible-next-latin-700-normal'),
+    font('petrona-latin-600-normal'),
+    font('petrona-latin-400-italic'),
   ])
   return { text, bold, title, botanical }
 }
 
 /** Answers with a PDF to save. */
 export function sendPdf(event: H3Event, pdf: Buffer, name: string): Buffer {
-  setResponseHeaders(event, { 'Content-Type': 'application/pdf', 'Content-Disposition': `attachment; filename="${name}"`, 'Cache-Control': 'no-store' })
+  setResponseHeaders(event, {
+    'Content-Type': 'application/pdf',
+    'Content-Disposition': `attachment; filename="${name}"`,
+    'Cache-Control': 'no-store',
+  })
   return pdf
 }

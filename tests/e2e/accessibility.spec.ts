@@ -3,12 +3,32 @@ import { expect, test, type Page } from '@playwright/test'
 
 async function serious(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page }).analyze()
-  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary?.split('\n')[1] ?? ''}`).slice(0, 4).join(' | ')}`)
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary?.split('\n')[1] ?? ''}`)
+          .slice(0, 4)
+          .join(' | ')}`,
+    )
 }
 
-for (const station of ['brief', 'line-up', 'make-up', 'stock', 'bench', 'log', 'workshop', 'species', 'planting']) {
+for (const station of [
+  'brief',
+  'line-up',
+  'make-up',
+  'stock',
+  'bench',
+  'log',
+  'workshop',
+  'species',
+  'planting',
+]) {
   for (const workshop of ['demo', 'mine']) {
-    test(`${station} of ${workshop === 'demo' ? 'the demo' : 'an empty workshop'} has no serious or critical finding`, async ({ page }) => {
+    test(`${station} of ${workshop === 'demo' ? 'the demo' : 'an empty workshop'} has no serious or critical finding`, async ({
+      page,
+    }) => {
       await page.goto(`/${workshop}/${station}`)
       await expect(page.locator('#station h1').first()).toBeAttached()
       await page.waitForTimeout(300)
@@ -24,12 +44,21 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   ['rejecting', 'bench', (page) => page.getByRole('button', { name: 'Reject a piece' }).click()],
   ['ending a batch', 'bench', (page) => page.getByRole('button', { name: 'Abandon' }).click()],
   ['a new commission', 'brief', (page) => page.getByRole('button', { name: 'New commission' }).click()],
-  ['a suggested planting', 'brief', async (page) => { await page.getByRole('button', { name: 'Suggest a planting…' }).click(); await page.getByRole('dialog').getByRole('button', { name: 'Suggest', exact: true }).click() }],
+  [
+    'a suggested planting',
+    'brief',
+    async (page) => {
+      await page.getByRole('button', { name: 'Suggest a planting…' }).click()
+      await page.getByRole('dialog').getByRole('button', { name: 'Suggest', exact: true }).click()
+    },
+  ],
   ['finding', 'line-up', (page) => page.getByRole('button', { name: /Find anything/ }).click()],
   ['wiping', 'workshop', (page) => page.getByRole('button', { name: /Wipe/ }).click()],
 ]
 for (const [what, station, open] of dialogs) {
-  test(`the dialog for ${what} has no serious or critical finding, and Escape closes it`, async ({ page }) => {
+  test(`the dialog for ${what} has no serious or critical finding, and Escape closes it`, async ({
+    page,
+  }) => {
     await page.goto(`/demo/${station}`)
     await expect(page.locator('#station h1').first()).toBeAttached()
     await open(page)

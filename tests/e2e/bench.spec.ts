@@ -2,7 +2,9 @@ import { expect, test } from '@playwright/test'
 import { Maker } from './support/maker'
 
 test.describe('the Bench', () => {
-  test('pausing stops the hands and not the drying; abandoning draws what was used so far', async ({ page }) => {
+  test('pausing stops the hands and not the drying; abandoning draws what was used so far', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('stock', 'demo')
     const before = await maker.onHand('Ground foam, fine, autumn yellow')
@@ -23,12 +25,16 @@ test.describe('the Bench', () => {
     await dialog.getByRole('button', { name: 'Abandon batch' }).click()
     await expect(page.getByText('Abandoned: the can ran dry')).toBeVisible()
     await maker.go('Stock')
-    expect(parseFloat(before) - parseFloat(await maker.onHand('Ground foam, fine, autumn yellow'))).toBeCloseTo(0.5, 5)
+    expect(
+      parseFloat(before) - parseFloat(await maker.onHand('Ground foam, fine, autumn yellow')),
+    ).toBeCloseTo(0.5, 5)
     await maker.go('Log')
     await expect(page.getByRole('row', { name: /Birch for the platform/ })).toContainText('abandoned')
   })
 
-  test('using more than the books hold is asked about, written down as such, and shown in Stock until counted', async ({ page }) => {
+  test('using more than the books hold is asked about, written down as such, and shown in Stock until counted', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('bench', 'demo')
     await page.getByRole('button', { name: 'Abandon' }).click()
@@ -36,13 +42,18 @@ test.describe('the Bench', () => {
     await dialog.getByLabel('Why').fill('knocked over')
     await dialog.getByLabel('Draw Contact adhesive that stays sticky').fill('300 ml')
     await dialog.getByRole('button', { name: 'Abandon batch' }).click()
-    await expect(dialog.getByRole('alert')).toContainText('More was used than the books hold of: Contact adhesive')
+    await expect(dialog.getByRole('alert')).toContainText(
+      'More was used than the books hold of: Contact adhesive',
+    )
     await dialog.getByRole('button', { name: 'Draw it all the same' }).click()
     await expect(page.getByText('Abandoned: knocked over')).toBeVisible()
     await maker.go('Stock')
     const row = page.locator('tr.row').filter({ hasText: 'Contact adhesive' })
     await expect(row).toContainText('below nothing: count it')
-    await row.getByRole('button', { name: /Contact adhesive/, expanded: false }).first().click()
+    await row
+      .getByRole('button', { name: /Contact adhesive/, expanded: false })
+      .first()
+      .click()
     await page.getByRole('button', { name: 'Count Tin' }).click()
     await page.getByRole('dialog').getByLabel('Found, millilitres').fill('20')
     await page.getByRole('dialog').getByRole('button', { name: 'Write count' }).click()
@@ -50,7 +61,9 @@ test.describe('the Bench', () => {
     await expect(row).not.toContainText('below nothing')
   })
 
-  test('a planned batch lays out what it takes, promises it, and can be begun or dropped', async ({ page }) => {
+  test('a planned batch lays out what it takes, promises it, and can be begun or dropped', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
     await maker.chooseLine('Rowan')
@@ -62,7 +75,9 @@ test.describe('the Bench', () => {
     await page.getByRole('link', { name: /Rowan, batch 1/ }).click()
     await expect(page.getByRole('heading', { name: 'Lay out for 5 pieces' })).toBeVisible()
     await maker.go('Stock')
-    await expect(page.locator('tr.row').filter({ hasText: 'Dried sprigs' }).locator('td').nth(2)).toHaveText('13')
+    await expect(page.locator('tr.row').filter({ hasText: 'Dried sprigs' }).locator('td').nth(2)).toHaveText(
+      '13',
+    )
     await maker.go('Bench')
     await page.getByRole('link', { name: /Rowan, batch 1/ }).click()
     await page.getByRole('button', { name: 'Start batch' }).click()
@@ -122,7 +137,9 @@ test.describe('Stock', () => {
     await dialog.getByRole('button', { name: 'Store material' }).click()
     await expect(dialog).toBeHidden()
     await maker.chooseLine('Rowan')
-    await page.getByLabel('Material for Foliage').selectOption({ label: 'Ground foam, fine, brick, none in stock' })
+    await page
+      .getByLabel('Material for Foliage')
+      .selectOption({ label: 'Ground foam, fine, brick, none in stock' })
     await expect(page.getByRole('row', { name: /Foliage/ }).last()).toContainText('short')
   })
 })

@@ -7,10 +7,15 @@ test.describe('the Brief, with awkward hands', () => {
     await maker.open('brief')
     await maker.newCommission('Awkward <b>corner</b> & "co"', '1/4in')
     await expect(page.getByLabel('Scale', { exact: true })).toHaveValue('1:48')
-    await expect(page.getByRole('button', { name: 'Change commission' })).toHaveText(/Awkward <b>corner<\/b> & "co"/)
+    await expect(page.getByRole('button', { name: 'Change commission' })).toHaveText(
+      /Awkward <b>corner<\/b> & "co"/,
+    )
     for (const [label, wrong, because] of [
-      ['Scale', '1:0', '“1:0” is not a scale|reads as 1:0'], ['Latitude, °', '95', 'allowed is -70 to 70'], ['Altitude, m', 'high', 'read “high”'],
-      ['Seen from', 'far', '“far” is not a length'], ['Stature, %', '40', 'allowed is 60 to 100'],
+      ['Scale', '1:0', '“1:0” is not a scale|reads as 1:0'],
+      ['Latitude, °', '95', 'allowed is -70 to 70'],
+      ['Altitude, m', 'high', 'read “high”'],
+      ['Seen from', 'far', '“far” is not a length'],
+      ['Stature, %', '40', 'allowed is 60 to 100'],
     ] as const) {
       const field = page.getByLabel(label, { exact: true })
       await field.fill(wrong)
@@ -25,7 +30,9 @@ test.describe('the Brief, with awkward hands', () => {
     await expect(page.getByLabel('Stature, %', { exact: true })).toHaveValue('100')
   })
 
-  test('lines read any length, say what is wrong, and go back to the proposal when emptied', async ({ page }) => {
+  test('lines read any length, say what is wrong, and go back to the proposal when emptied', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('brief')
     await maker.newCommission('Lengths', '1:43.5')
@@ -49,7 +56,9 @@ test.describe('the Brief, with awkward hands', () => {
     await expect(row.getByLabel('Model size')).toContainText('43 mm')
   })
 
-  test('one field after another, as fast as they are typed, are all kept; a fault stays with its field', async ({ page }) => {
+  test('one field after another, as fast as they are typed, are all kept; a fault stays with its field', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('brief')
     await maker.newCommission('In haste', '1:43.5')
@@ -70,7 +79,9 @@ test.describe('the Brief, with awkward hands', () => {
     await expect(row.getByLabel('Real crown width')).toHaveValue('4.0 m')
   })
 
-  test('a line and a commission are removed only after asking; what a batch hangs on stays', async ({ page }) => {
+  test('a line and a commission are removed only after asking; what a batch hangs on stays', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('brief', 'demo')
     await page.getByRole('button', { name: 'Remove Beech, young' }).click()
@@ -106,7 +117,8 @@ test.describe('Make-up, of what does not fit', () => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
     await maker.chooseLine('Rowan')
-    const grams = async (): Promise<number> => parseFloat((await page.getByRole('button', { name: /^Foliage, batch:/ }).textContent()) ?? '')
+    const grams = async (): Promise<number> =>
+      parseFloat((await page.getByRole('button', { name: /^Foliage, batch:/ }).textContent()) ?? '')
     const before = await grams()
     const field = page.getByLabel('See-through')
     await field.fill('95')

@@ -11,12 +11,19 @@ const HOUR = 3_600_000
 test('from a new commission to the log, through a closed browser', async ({ baseURL }) => {
   test.setTimeout(300_000)
   const profile = mkdtempSync(join(tmpdir(), 'thicket-'))
-  const launch = (): Promise<BrowserContext> => chromium.launchPersistentContext(profile, {
-    baseURL, executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: chromiumFlags, viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', acceptDownloads: true,
-  })
+  const launch = (): Promise<BrowserContext> =>
+    chromium.launchPersistentContext(profile, {
+      baseURL,
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: chromiumFlags,
+      viewport: { width: 1280, height: 800 },
+      locale: 'en-GB',
+      timezoneId: 'UTC',
+      acceptDownloads: true,
+    })
   try {
     let context = await launch()
-    let page = context.pages()[0] ?? await context.newPage()
+    let page = context.pages()[0] ?? (await context.newPage())
     let maker = new Maker(page)
 
     await test.step('brief: scale, lines, and sizes that follow while they are typed', async () => {
@@ -37,7 +44,9 @@ test('from a new commission to the log, through a closed browser', async ({ base
     await test.step('line-up: true sizes beside a person', async () => {
       await page.locator('h1').first().click()
       await page.keyboard.press('2')
-      await expect(page.getByRole('button', { name: 'Hawthorn, 79 mm at the model, 6.0 m real, 12 pieces' })).toBeVisible()
+      await expect(
+        page.getByRole('button', { name: 'Hawthorn, 79 mm at the model, 6.0 m real, 12 pieces' }),
+      ).toBeVisible()
       await expect(page.getByRole('button', { name: /Tufted hair-grass, 6.6 mm at the model/ })).toBeVisible()
     })
 
@@ -51,11 +60,23 @@ test('from a new commission to the log, through a closed browser', async ({ base
       await expect(page.getByText('Beer–Lambert canopy law (Monsi & Saeki 1953)')).toBeVisible()
       await expect(page.getByText('−ln(g) · (2/3) · d · ρ · area')).toBeVisible()
       await page.keyboard.press('Escape')
-      const amount = async (label: string): Promise<number> => parseFloat((await page.getByRole('button', { name: new RegExp(`^${label}: .*Where from`) }).last().textContent()) ?? '')
+      const amount = async (label: string): Promise<number> =>
+        parseFloat(
+          (await page
+            .getByRole('button', { name: new RegExp(`^${label}: .*Where from`) })
+            .last()
+            .textContent()) ?? '',
+        )
       expect((await amount('Water')) / (await amount('Matte medium'))).toBeCloseTo(5, 1)
-      for (const [line, method] of [['Blackthorn', 'Wool bush'], ['Tufted hair-grass', 'Tufts on a release sheet']] as const) {
+      for (const [line, method] of [
+        ['Blackthorn', 'Wool bush'],
+        ['Tufted hair-grass', 'Tufts on a release sheet'],
+      ] as const) {
         await maker.chooseLine(line)
-        await page.getByRole('row', { name: new RegExp(method) }).getByRole('radio').check()
+        await page
+          .getByRole('row', { name: new RegExp(method) })
+          .getByRole('radio')
+          .check()
         await expect(page.getByRole('button', { name: /Start batch of/ })).toBeEnabled()
       }
     })
@@ -106,7 +127,7 @@ test('from a new commission to the log, through a closed browser', async ({ base
 
     await context.close()
     context = await launch()
-    page = context.pages()[0] ?? await context.newPage()
+    page = context.pages()[0] ?? (await context.newPage())
     maker = new Maker(page)
     const started = Date.now()
 
@@ -194,7 +215,10 @@ test('from a new commission to the log, through a closed browser', async ({ base
       await expect(page.getByText('1 rejected')).toBeVisible()
       await expect(page.getByText('1 round went on after the window had closed.')).toBeVisible()
       await maker.go('Line-up')
-      await expect(page.getByRole('row', { name: /Hawthorn/ }).getByRole('img')).toHaveAttribute('aria-label', '11 made of 12')
+      await expect(page.getByRole('row', { name: /Hawthorn/ }).getByRole('img')).toHaveAttribute(
+        'aria-label',
+        '11 made of 12',
+      )
     })
 
     await test.step('export, wipe, import: the same workshop', async () => {
@@ -206,7 +230,11 @@ test('from a new commission to the log, through a closed browser', async ({ base
         return { path, ...(JSON.parse(readFileSync(path, 'utf8')) as object) }
       }
       const { path, savedAt: _first, ...saved } = await exported()
-      const file = { name: 'hollow-bank.json', mimeType: 'application/json', buffer: readFileSync(path as string) }
+      const file = {
+        name: 'hollow-bank.json',
+        mimeType: 'application/json',
+        buffer: readFileSync(path as string),
+      }
       await page.getByRole('button', { name: 'Wipe this workshop…' }).click()
       const dialog = page.getByRole('dialog')
       await expect(dialog).toContainText('1 commission, 3 lines, 1 batch')

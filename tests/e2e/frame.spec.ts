@@ -2,10 +2,19 @@ import { expect, test } from '@playwright/test'
 import { Maker } from './support/maker'
 
 test.describe('the frame', () => {
-  test('number keys go to the stations, / finds, ? lists the keys, brackets walk the lines', async ({ page }) => {
+  test('number keys go to the stations, / finds, ? lists the keys, brackets walk the lines', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
-    for (const [key, heading] of [['1', 'Brief'], ['3', 'Beech, old'], ['5', 'Stock'], ['8', 'Log'], ['7', 'Young beech, tacky since yesterday'], ['2', 'Line-up']] as const) {
+    for (const [key, heading] of [
+      ['1', 'Brief'],
+      ['3', 'Beech, old'],
+      ['5', 'Stock'],
+      ['8', 'Log'],
+      ['7', 'Young beech, tacky since yesterday'],
+      ['2', 'Line-up'],
+    ] as const) {
       await page.keyboard.press(key)
       await expect(page.locator('#station h1').first()).toHaveText(heading)
     }
@@ -24,7 +33,9 @@ test.describe('the frame', () => {
     await expect(page.getByRole('button', { name: 'Change commission' })).toHaveText(/Olive Steps/)
   })
 
-  test('the season marker moves by keys and by pointer; every look follows, and the day is kept', async ({ page }) => {
+  test('the season marker moves by keys and by pointer; every look follows, and the day is kept', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
     const marker = page.getByRole('slider', { name: 'Date depicted' })
@@ -49,7 +60,10 @@ test.describe('the frame', () => {
     await page.mouse.up()
     await expect(marker).toHaveAttribute('aria-valuetext', '15 July')
     await page.reload()
-    await expect(page.getByRole('slider', { name: 'Date depicted' })).toHaveAttribute('aria-valuetext', '15 July')
+    await expect(page.getByRole('slider', { name: 'Date depicted' })).toHaveAttribute(
+      'aria-valuetext',
+      '15 July',
+    )
   })
 
   test('a drawing changes with the season: a July crown covers more than a January one', async ({ page }) => {
@@ -57,12 +71,15 @@ test.describe('the frame', () => {
     const marker = page.getByRole('slider', { name: 'Date depicted' })
     const covered = async (): Promise<number> => {
       await page.waitForTimeout(600)
-      return page.locator('.drawing canvas').first().evaluate((canvas: HTMLCanvasElement) => {
-        const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width * 0.22, canvas.height)
-        let count = 0
-        for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) count += 1
-        return count
-      })
+      return page
+        .locator('.drawing canvas')
+        .first()
+        .evaluate((canvas: HTMLCanvasElement) => {
+          const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width * 0.22, canvas.height)
+          let count = 0
+          for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) count += 1
+          return count
+        })
     }
     await marker.focus()
     await page.keyboard.press('Home')
@@ -73,7 +90,9 @@ test.describe('the frame', () => {
     expect(july).toBeGreaterThan(january * 1.5)
   })
 
-  test('the rule reads under the pointer, follows the selection and takes lengths in both directions', async ({ page }) => {
+  test('the rule reads under the pointer, follows the selection and takes lengths in both directions', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
     const rule = page.getByRole('region', { name: 'Scale rule' })

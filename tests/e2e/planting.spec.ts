@@ -3,7 +3,9 @@ import { readFileSync } from 'node:fs'
 import { Maker } from './support/maker'
 import { readPdf } from './support/pdf'
 
-test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a track, printed at 1:1', async ({ page }) => {
+test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a track, printed at 1:1', async ({
+  page,
+}) => {
   const maker = new Maker(page)
   await maker.open('brief')
   await maker.newCommission('Woodland edge', '1:148')
@@ -28,15 +30,21 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
     await expect(dialog.getByText('133.2 m × 59.2 m, 0.79 ha')).toBeVisible()
     await dialog.getByLabel('Pieces at most').fill('lots')
     await dialog.getByRole('button', { name: 'Suggest', exact: true }).click()
-    await expect(dialog.getByRole('alert')).toContainText('Pieces: read “lots”; allowed is a whole number from 1 to 5000.')
+    await expect(dialog.getByRole('alert')).toContainText(
+      'Pieces: read “lots”; allowed is a whole number from 1 to 5000.',
+    )
     await dialog.getByLabel('Pieces at most').fill('120')
     await dialog.getByRole('button', { name: 'Suggest', exact: true }).click()
-    await expect(dialog.getByRole('row', { name: /Pedunculate oak/ }).first()).toContainText('40 to the hectare is usual (woodland edge)')
+    await expect(dialog.getByRole('row', { name: /Pedunculate oak/ }).first()).toContainText(
+      '40 to the hectare is usual (woodland edge)',
+    )
     await expect(dialog.getByRole('row', { name: /Bramble/ }).first()).toBeVisible()
     for (const box of await dialog.getByRole('checkbox', { name: /^Take Bramble/ }).all()) await box.uncheck()
     await dialog.getByLabel('Pieces of Silver birch').first().fill('lots')
     await dialog.getByLabel('Pieces of Silver birch').first().press('Tab')
-    await expect(dialog.getByRole('alert')).toContainText('Pieces of Silver birch: read “lots”; allowed is 1 to 10000. It stays at')
+    await expect(dialog.getByRole('alert')).toContainText(
+      'Pieces of Silver birch: read “lots”; allowed is 1 to 10000. It stays at',
+    )
     await dialog.getByLabel('Pieces of Silver birch').first().fill('9')
     await dialog.getByLabel('Pieces of Silver birch').first().press('Tab')
     await dialog.getByRole('button', { name: /^Take \d+ lines, \d+ pieces$/ }).click()
@@ -45,7 +53,9 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
   })
 
   await page.getByRole('link', { name: 'Planting plan' }).click()
-  await expect(page.getByRole('img', { name: /Planting plan from above: \d+ pieces on 900 mm by 400 mm/ })).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /Planting plan from above: \d+ pieces on 900 mm by 400 mm/ }),
+  ).toBeVisible()
   await expect(page.getByRole('row', { name: /Bramble/ })).toHaveCount(0)
   await expect(page.getByRole('row', { name: /Silver birch/ }).first()).toContainText('9')
   const blackthorn = page.getByRole('row', { name: /Blackthorn/ }).first()
@@ -75,9 +85,13 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
 
   const spots = new Map<string, [number, number]>()
   await test.step('the SVG has every piece once, none of them on the track', async () => {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as SVG' }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as SVG' }).click(),
+    ])
     const svg = readFileSync(await download.path(), 'utf8')
-    for (const [, name, x, y] of svg.matchAll(/data-piece="([A-Z]+\d+)"><path d="M([\d.]+) ([\d.]+)h2\.4/g)) spots.set(name!, [Number(x) + 1.2, 400 - Number(y)])
+    for (const [, name, x, y] of svg.matchAll(/data-piece="([A-Z]+\d+)"><path d="M([\d.]+) ([\d.]+)h2\.4/g))
+      spots.set(name!, [Number(x) + 1.2, 400 - Number(y)])
     expect(spots.size).toBeGreaterThan(60)
     for (const [name, [x, y]] of spots) {
       const middle = x < 450 ? 160 + (40 * x) / 450 : 200 - (20 * (x - 450)) / 450
@@ -86,14 +100,21 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
   })
 
   await test.step('the template read back: numbers, places, scale and the bar', async () => {
-    const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Template, 1:1 PDF' }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Template, 1:1 PDF' }).click(),
+    ])
     const pages = await readPdf(readFileSync(await download.path()))
     // 900 × 400 mm on A4 with a printable 186 × 252 mm, overlapping by 8: 6 across would be too many, 5 columns and 2 rows, then the legend.
     const sheets = pages.slice(0, -1)
     expect(sheets).toHaveLength(Math.ceil((900 - 8) / (186 - 8)) * Math.ceil((400 - 8) / (252 - 8)))
     expect(pages.at(-1)!.text).toContain('Silver birch')
     expect(pages.at(-1)!.text).toContain('Look under the board for wires before you drill')
-    const printed = new Set(sheets.flatMap(({ items }) => items.map(({ text }) => text).filter((text) => /^[A-Z]{1,2}\d+$/.test(text))))
+    const printed = new Set(
+      sheets.flatMap(({ items }) =>
+        items.map(({ text }) => text).filter((text) => /^[A-Z]{1,2}\d+$/.test(text)),
+      ),
+    )
     expect(printed).toEqual(new Set(spots.keys()))
     for (const sheet of sheets) {
       expect([Math.round(sheet.widthMm), Math.round(sheet.heightMm)]).toEqual([210, 297])
@@ -104,13 +125,14 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
     let compared = 0
     for (const { items } of sheets) {
       const named = items.filter(({ text }) => spots.has(text))
-      for (const [i, a] of named.entries()) for (const b of named.slice(i + 1)) {
-        const [ax, ay] = spots.get(a.text)!
-        const [bx, by] = spots.get(b.text)!
-        expect(b.xMm - a.xMm).toBeCloseTo(bx - ax, 0)
-        expect(b.yMm - a.yMm).toBeCloseTo(by - ay, 0)
-        compared += 1
-      }
+      for (const [i, a] of named.entries())
+        for (const b of named.slice(i + 1)) {
+          const [ax, ay] = spots.get(a.text)!
+          const [bx, by] = spots.get(b.text)!
+          expect(b.xMm - a.xMm).toBeCloseTo(bx - ax, 0)
+          expect(b.yMm - a.yMm).toBeCloseTo(by - ay, 0)
+          compared += 1
+        }
     }
     expect(compared).toBeGreaterThan(50)
   })

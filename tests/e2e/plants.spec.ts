@@ -19,12 +19,16 @@ async function grown(page: Page): Promise<void> {
   await page.waitForFunction(() => !document.body.innerText.includes('Growing '))
   await page.waitForTimeout(900)
 }
-const painted = (page: Page): Promise<number> => page.locator('.drawing canvas').first().evaluate((canvas: HTMLCanvasElement) => {
-  const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height)
-  let sum = 0
-  for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) sum += 1
-  return sum
-})
+const painted = (page: Page): Promise<number> =>
+  page
+    .locator('.drawing canvas')
+    .first()
+    .evaluate((canvas: HTMLCanvasElement) => {
+      const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height)
+      let sum = 0
+      for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) sum += 1
+      return sum
+    })
 
 test.describe('the season band', () => {
   test('Kestrel Halt in May, August and January, and at 44° S', async ({ page }) => {
@@ -83,17 +87,27 @@ test.describe('the line-up', () => {
     expect((await rowan.boundingBox())!.x).toBeLessThan(near.x - 60)
     await drawing.focus()
     await page.keyboard.press('0')
-    await expect.poll(async () => Math.round((await rowan.boundingBox())!.width)).toBe(Math.round(before.width))
+    await expect
+      .poll(async () => Math.round((await rowan.boundingBox())!.width))
+      .toBe(Math.round(before.width))
   })
 
-  test('shows the pieces of a line, two lines beside each other, and each zone as it is seen', async ({ page }) => {
+  test('shows the pieces of a line, two lines beside each other, and each zone as it is seen', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
     await page.getByRole('button', { name: /^Rowan, / }).click()
     await page.getByRole('button', { name: 'Pieces', exact: true }).click()
     const pieces = page.getByRole('button', { name: /^Piece \d+: .* at the model/ })
     await expect(pieces).toHaveCount(7)
-    expect(new Set(await pieces.evaluateAll((list) => list.map((element) => element.getAttribute('aria-label')!.split(': ')[1]))).size).toBeGreaterThan(4)
+    expect(
+      new Set(
+        await pieces.evaluateAll((list) =>
+          list.map((element) => element.getAttribute('aria-label')!.split(': ')[1]),
+        ),
+      ).size,
+    ).toBeGreaterThan(4)
     await page.getByRole('button', { name: 'Pieces', exact: true }).click()
     await page.getByLabel('Show the chosen line beside').selectOption({ label: 'Silver birch' })
     await expect(page.getByText(/Rowan is 1\.\d× lower than Silver birch \(95 mm, 155 mm\)/)).toBeVisible()
@@ -105,7 +119,9 @@ test.describe('the line-up', () => {
     // The back stands 600 mm behind the front edge and is seen from 700 mm: 7/13 of its size. The scale on the screen grows with what is tallest.
     await expect(page.getByText('From 700 mm before the front edge.')).toBeVisible()
     const birch = page.getByRole('button', { name: /^Silver birch, / })
-    await expect.poll(async () => (await spruce.boundingBox())!.height / (await birch.boundingBox())!.height).toBeLessThan(whole / 155 / 1.2)
+    await expect
+      .poll(async () => (await spruce.boundingBox())!.height / (await birch.boundingBox())!.height)
+      .toBeLessThan(whole / 155 / 1.2)
   })
 
   test('lines are put into another order by keys, and it stays', async ({ page }) => {
@@ -124,7 +140,10 @@ test.describe('the line-up', () => {
     await grown(page)
     const take = async (name: string): Promise<Buffer> => {
       await page.getByRole('button', { name: 'Picture' }).click()
-      const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()])
+      const [download] = await Promise.all([
+        page.waitForEvent('download'),
+        page.getByRole('button', { name }).click(),
+      ])
       return readFileSync(await download.path())
     }
     const svg = (await take('Save as SVG')).toString('utf8')
@@ -145,7 +164,12 @@ test.describe('the line-up', () => {
     const lens = page.getByRole('img', { name: 'Lens, five times nearer' })
     await expect(lens).toBeVisible()
     await page.waitForTimeout(400)
-    const covered = await lens.locator('canvas').evaluate((canvas: HTMLCanvasElement) => canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height).data.reduce((sum, value, i) => sum + (i % 4 === 3 && value > 128 ? 1 : 0), 0))
+    const covered = await lens.locator('canvas').evaluate((canvas: HTMLCanvasElement) =>
+      canvas
+        .getContext('2d')!
+        .getImageData(0, 0, canvas.width, canvas.height)
+        .data.reduce((sum, value, i) => sum + (i % 4 === 3 && value > 128 ? 1 : 0), 0),
+    )
     expect(covered).toBeGreaterThan(1500)
   })
 

@@ -3,46 +3,84 @@ import type { WorkshopDocument } from '../../core/workshop'
 import { readPdf } from './support/pdf'
 
 /** A kept-alive connection may just have been closed by the server; then the request is sent again. */
-const print = (request: APIRequestContext, data: unknown): Promise<APIResponse> => request.post('/api/batch-card', { data, maxRetries: 3 })
+const print = (request: APIRequestContext, data: unknown): Promise<APIResponse> =>
+  request.post('/api/batch-card', { data, maxRetries: 3 })
 
 async function order(request: APIRequestContext, lineId: string, paper: 'A4' | 'Letter') {
   const demo = (await (await request.get('/api/demo-workshop', { maxRetries: 3 })).json()) as WorkshopDocument
   const line = demo.lines.find(({ id }) => id === lineId)!
-  return { paper, units: 'metric', workshop: demo.settings.name, commission: demo.commissions.find(({ id }) => id === line.commissionId)!, line, started: 12, dryingFactor: 1, materials: demo.materials.slice(0, 40) }
+  return {
+    paper,
+    units: 'metric',
+    workshop: demo.settings.name,
+    commission: demo.commissions.find(({ id }) => id === line.commissionId)!,
+    line,
+    started: 12,
+    dryingFactor: 1,
+    materials: demo.materials.slice(0, 40),
+  }
 }
 
 /** The whole of a PDF: its pages, all its text, and the lengths of level lines in mm. */
 async function read(bytes: Buffer) {
   const pages = await readPdf(bytes)
-  return { pages, text: pages.map(({ text }) => text).join(' '), levels: pages.flatMap(({ linesMm }) => linesMm.map(({ length }) => length)) }
+  return {
+    pages,
+    text: pages.map(({ text }) => text).join(' '),
+    levels: pages.flatMap(({ linesMm }) => linesMm.map(({ length }) => length)),
+  }
 }
 
 test.describe('the printed card', () => {
-  for (const [paper, width, height] of [['A4', 210, 297], ['Letter', 215.9, 279.4]] as const) {
-    test(`on ${paper} is a true PDF with a bar of 50 mm, the plant at 1:1, amounts, steps and cautions`, async ({ request }) => {
+  for (const [paper, width, height] of [
+    ['A4', 210, 297],
+    ['Letter', 215.9, 279.4],
+  ] as const) {
+    test(`on ${paper} is a true PDF with a bar of 50 mm, the plant at 1:1, amounts, steps and cautions`, async ({
+      request,
+    }) => {
       const response = await print(request, await order(request, 'kh-rowan', paper))
       expect(response.headers()['content-type']).toBe('application/pdf')
       const { pages, text, levels } = await read(await response.body())
       expect(pages[0]!.widthMm).toBeCloseTo(width, 0)
       expect(pages[0]!.heightMm).toBeCloseTo(height, 0)
       expect(levels.filter((length) => Math.abs(length - 50) < 0.01)).toHaveLength(1)
-      for (const words of ['Rowan', 'True size, 1:1', '95 mm', 'Matte medium', 'Water', 'Hairspray the crown, sprinkle', 'Ventilate well', 'This bar must measure 50 mm']) expect(text).toContain(words)
+      for (const words of [
+        'Rowan',
+        'True size, 1:1',
+        '95 mm',
+        'Matte medium',
+        'Water',
+        'Hairspray the crown, sprinkle',
+        'Ventilate well',
+        'This bar must measure 50 mm',
+      ])
+        expect(text).toContain(words)
     })
   }
 
-  test('a plant too tall for a column has a page of its own; one too tall for the paper says its part', async ({ request }) => {
+  test('a plant too tall for a column has a page of its own; one too tall for the paper says its part', async ({
+    request,
+  }) => {
     const tall = await order(request, 'kh-beech', 'A4')
     const own = await read(await (await print(request, tall)).body())
     expect(own.pages.length).toBeGreaterThanOrEqual(2)
     expect(own.text).toContain('True size, 1:1')
-    const giant = await read(await (await print(request, { ...tall, commission: { ...tall.commission, ratio: 22.5 } })).body())
+    const giant = await read(
+      await (await print(request, { ...tall, commission: { ...tall.commission, ratio: 22.5 } })).body(),
+    )
     expect(giant.text).toContain('Too large for this paper')
   })
 
   test('wrong orders are answered with problem documents that name the field', async ({ request }) => {
     const good = await order(request, 'kh-rowan', 'A4')
-    const post = (data: unknown, headers: Record<string, string> = {}) => request.post('/api/batch-card', { data: data as object, headers, maxRetries: 3 })
-    const check = async (response: Awaited<ReturnType<typeof post>>, status: number, words: RegExp): Promise<void> => {
+    const post = (data: unknown, headers: Record<string, string> = {}) =>
+      request.post('/api/batch-card', { data: data as object, headers, maxRetries: 3 })
+    const check = async (
+      response: Awaited<ReturnType<typeof post>>,
+      status: number,
+      words: RegExp,
+    ): Promise<void> => {
       expect(response.status()).toBe(status)
       expect(response.headers()['content-type']).toContain('application/problem+json')
       const body = (await response.json()) as { title: string; status: number; detail: string }
@@ -51,28 +89,48 @@ test.describe('the printed card', () => {
     }
     await check(await post({ ...good, started: 0 }), 422, /\/started/)
     await check(await post({ ...good, paper: 'A0' }), 422, /\/paper/)
-    await check(await post({ ...good, line: { ...good.line, methodId: 'magic' } }), 422, /\/line\/methodId: is no method known here/)
+    await check(
+      await post({ ...good, line: { ...good.line, methodId: 'magic' } }),
+      422,
+      /\/line\/methodId: is no method known here/,
+    )
     await check(await post({ ...good, materials: [good.materials[0]] }), 422, /No material for/)
     await check(await post({ ...good, extra: 'x'.repeat(100_000) }), 413, /at most 64 kB/)
-    await check(await post(Buffer.from('{"broken'), { 'content-type': 'application/json' }), 400, /could not be read as JSON/)
+    await check(
+      await post(Buffer.from('{"broken'), { 'content-type': 'application/json' }),
+      400,
+      /could not be read as JSON/,
+    )
     await check(await post(Buffer.from('hello'), { 'content-type': 'text/plain' }), 415, /application\/json/)
     await check(await request.get('/api/batch-card'), 405, /takes POST only/)
     await check(await request.get('/api/elsewhere'), 404, /GET \/api\/elsewhere/)
   })
 })
 
-test('security headers: no foreign origin, no inline script but the framework’s own by hash', async ({ page, request }) => {
+test('security headers: no foreign origin, no inline script but the framework’s own by hash', async ({
+  page,
+  request,
+}) => {
   const headers = (await request.get('/mine/line-up')).headers()
   const policy = headers['content-security-policy'] ?? ''
   expect(policy).toContain("default-src 'self'")
-  expect(/script-src ([^;]*)/.exec(policy)?.[1]?.split(' ').every((source) => source === "'self'" || source.startsWith("'sha256-"))).toBe(true)
+  expect(
+    /script-src ([^;]*)/
+      .exec(policy)?.[1]
+      ?.split(' ')
+      .every((source) => source === "'self'" || source.startsWith("'sha256-")),
+  ).toBe(true)
   expect(policy).not.toMatch(/https?:/)
   expect(headers['x-content-type-options']).toBe('nosniff')
   expect(headers['referrer-policy']).toBe('no-referrer')
   const faults: string[] = []
   const foreign: string[] = []
-  page.on('console', (message) => { if (message.type() === 'error') faults.push(message.text()) })
-  page.on('request', (sent) => { if (!/^(http:\/\/localhost|data:|blob:)/.test(sent.url())) foreign.push(sent.url()) })
+  page.on('console', (message) => {
+    if (message.type() === 'error') faults.push(message.text())
+  })
+  page.on('request', (sent) => {
+    if (!/^(http:\/\/localhost|data:|blob:)/.test(sent.url())) foreign.push(sent.url())
+  })
   await page.goto('/demo/line-up')
   await expect(page.getByRole('row', { name: /Beech, old/ })).toBeVisible()
   await page.goto('/demo/log')
@@ -81,13 +139,25 @@ test('security headers: no foreign origin, no inline script but the framework’
   expect(foreign).toEqual([])
 })
 
-test('works without a connection once loaded; only the card needs the server, and says so', async ({ context, page }) => {
+test('works without a connection once loaded; only the card needs the server, and says so', async ({
+  context,
+  page,
+}) => {
   await page.goto('/demo/line-up')
   await expect(page.getByRole('row', { name: /Beech, old/ })).toBeVisible()
   await page.evaluate(() => navigator.serviceWorker.ready)
   await context.setOffline(true)
-  for (const [station, heading] of [['Brief', 'Brief'], ['Stock', 'Stock'], ['Log', 'Log'], ['Workshop', 'Workshop'], ['Make-up', 'Beech, old']] as const) {
-    await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(station) }).click()
+  for (const [station, heading] of [
+    ['Brief', 'Brief'],
+    ['Stock', 'Stock'],
+    ['Log', 'Log'],
+    ['Workshop', 'Workshop'],
+    ['Make-up', 'Beech, old'],
+  ] as const) {
+    await page
+      .getByRole('navigation', { name: 'Stations' })
+      .getByRole('link', { name: new RegExp(station) })
+      .click()
     await expect(page.locator('#station h1').first()).toHaveText(heading)
   }
   await page.getByRole('button', { name: 'Print card' }).click()

@@ -2,10 +2,16 @@ import { expect, test } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { Maker } from './support/maker'
 
-const upload = (text: string, name = 'workshop.json') => ({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+const upload = (text: string, name = 'workshop.json') => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+})
 
 test.describe('the demo', () => {
-  test('says that it is the demo, is kept apart from the maker’s own, and can be started afresh', async ({ page }) => {
+  test('says that it is the demo, is kept apart from the maker’s own, and can be started afresh', async ({
+    page,
+  }) => {
     const maker = new Maker(page)
     await maker.open('brief')
     await maker.newCommission('My own job', '1:48')
@@ -45,7 +51,11 @@ test.describe('files', () => {
     for (const [name, content, because] of [
       ['broken', text.slice(0, 5000), 'not JSON, or is broken off'],
       ['newer', text.replace('"version": 3', '"version": 4'), 'saved by a newer Hardy Thicket'],
-      ['hostile', text.replace('"settings"', '"__proto__": {"x": 1}, "settings"'), 'a field named “__proto__”'],
+      [
+        'hostile',
+        text.replace('"settings"', '"__proto__": {"x": 1}, "settings"'),
+        'a field named “__proto__”',
+      ],
       ['wrong', text.replace('"pieces": 24', '"pieces": "<img src=x onerror=alert(1)>"'), 'lines.'],
       ['foreign', '{"format":"something else"}', 'This is not a workshop file'],
     ] as const) {
@@ -92,10 +102,21 @@ test.describe('two windows on one workshop', () => {
     await page.getByRole('button', { name: 'Piece done' }).click()
     await expect(other.getByText('4 of 8')).toBeVisible()
     // Both buttons are in hand before either is pressed: one window's press takes the other's button away.
-    const buttons = await Promise.all([page, other].map((window) => window.getByRole('button', { name: 'All 4 left' }).elementHandle()))
-    await Promise.all(buttons.map((button) => button!.evaluate((element) => (element as HTMLElement).click())))
+    const buttons = await Promise.all(
+      [page, other].map((window) => window.getByRole('button', { name: 'All 4 left' }).elementHandle()),
+    )
+    await Promise.all(
+      buttons.map((button) => button!.evaluate((element) => (element as HTMLElement).click())),
+    )
     for (const window of [page, other]) await expect(window.getByRole('timer').first()).toContainText('19:')
-    const told = await Promise.all([page, other].map((window) => window.getByRole('alert').filter({ hasText: /done already|behind us|Only \d/ }).count()))
+    const told = await Promise.all(
+      [page, other].map((window) =>
+        window
+          .getByRole('alert')
+          .filter({ hasText: /done already|behind us|Only \d/ })
+          .count(),
+      ),
+    )
     expect(told[0]! + told[1]!).toBeLessThanOrEqual(1)
     await page.getByRole('button', { name: /^Undo/ }).click()
     for (const window of [page, other]) await expect(window.getByText('4 of 8')).toBeVisible()

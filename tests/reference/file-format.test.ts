@@ -11,7 +11,8 @@ addFormats(ajv)
 const validate = ajv.compile(shipped)
 
 describe('the exported file against the shipped JSON Schema (draft 2020-12, read by an independent validator)', () => {
-  test('the shipped schema is the one that core has (npm run schema)', () => expect(shipped).toEqual(JSON.parse(JSON.stringify(workshopJsonSchema()))))
+  test('the shipped schema is the one that core has (npm run schema)', () =>
+    expect(shipped).toEqual(JSON.parse(JSON.stringify(workshopJsonSchema()))))
 
   test.each([
     ['the demo workshop', buildDemo(Date.parse('2026-11-25T08:00:00.000Z'))],

@@ -5,15 +5,31 @@ import { difference76, toLab } from '../../core/colour/lab'
 import { dotsOnSheet } from '../../core/grass/dots'
 import { fibreDiameterUm, fibreMassPerArea } from '../../core/grass/fibre'
 import { massPerArea, seeThroughOf } from '../../core/foliage/see-through'
-import { G_PER_OUNCE, ML_PER_US_BUSHEL, ML_PER_US_FLUID_OUNCE, MM_PER_FOOT, MM_PER_INCH, parseLength, parseRatio, seededRandom, standardScales, toModelMm } from '../../core/units'
+import {
+  G_PER_OUNCE,
+  ML_PER_US_BUSHEL,
+  ML_PER_US_FLUID_OUNCE,
+  MM_PER_FOOT,
+  MM_PER_INCH,
+  parseLength,
+  parseRatio,
+  seededRandom,
+  standardScales,
+  toModelMm,
+} from '../../core/units'
 
 describe('scale ratios (NMRA S-1.2, NEM 010, British mm-to-the-foot scales)', () => {
   test('the ladder holds the standard ratios', () => {
     const ratios = standardScales.map((scale) => scale.ratio)
-    for (const ratio of [220, 160, 148, 120, 101.6, 87.1, 76.2, 64, 48, 45, 43.5, 32, 22.5, 56, 72, 35]) expect(ratios).toContain(ratio)
+    for (const ratio of [220, 160, 148, 120, 101.6, 87.1, 76.2, 64, 48, 45, 43.5, 32, 22.5, 56, 72, 35])
+      expect(ratios).toContain(ratio)
   })
 
-  test.each([['3.5mm/ft', 87.08], ['4mm/ft', 76.2], ['7mm/ft', 43.54]])('%s is 1:%d', (text, ratio) => {
+  test.each([
+    ['3.5mm/ft', 87.08],
+    ['4mm/ft', 76.2],
+    ['7mm/ft', 43.54],
+  ])('%s is 1:%d', (text, ratio) => {
     const reading = parseRatio(text)
     if (reading.kind === 'none') throw new Error(reading.because)
     expect(Math.abs(reading.value - ratio)).toBeLessThan(0.0075)
@@ -29,7 +45,8 @@ describe('unit conversion (NIST SP 811; NIST Handbook 44, Appendix C)', () => {
     expect(G_PER_OUNCE).toBeCloseTo(28.349523, 6)
   })
 
-  test('a quarter-bushel box of sprigs is 8.8 L (common practice)', () => expect(ML_PER_US_BUSHEL / 4000).toBeCloseTo(8.8, 1))
+  test('a quarter-bushel box of sprigs is 8.8 L (common practice)', () =>
+    expect(ML_PER_US_BUSHEL / 4000).toBeCloseTo(8.8, 1))
 })
 
 test('a 60 ft pine at 1:48 is 15.0 in (arithmetic, common practice)', () => {
@@ -54,14 +71,21 @@ describe('the see-through law (Beer–Lambert: Monsi & Saeki 1953, Nilson 1971) 
     for (let i = 0; i < count; i += 1) {
       const cx = random() * cells
       const cy = random() * cells
-      for (let y = Math.ceil(cy - r); y <= cy + r; y += 1) for (let x = Math.ceil(cx - r); x <= cx + r; x += 1) {
-        if ((x - cx) ** 2 + (y - cy) ** 2 < r * r) open[((y + cells) % cells) * cells + ((x + cells) % cells)] = 0
-      }
+      for (let y = Math.ceil(cy - r); y <= cy + r; y += 1)
+        for (let x = Math.ceil(cx - r); x <= cx + r; x += 1) {
+          if ((x - cx) ** 2 + (y - cy) ** 2 < r * r)
+            open[((y + cells) % cells) * cells + ((x + cells) % cells)] = 0
+        }
     }
     return open.reduce((a, b) => a + b, 0) / open.length
   }
 
-  test.each([[0.1, 1], [0.2, 0.8], [0.35, 1.5], [0.6, 1]])('a see-through of %d with grains of %d mm comes out', (g, grain) => {
+  test.each([
+    [0.1, 1],
+    [0.2, 0.8],
+    [0.35, 1.5],
+    [0.6, 1],
+  ])('a see-through of %d with grains of %d mm comes out', (g, grain) => {
     const runs = [1, 2, 3, 4, 5, 6].map((seed) => dropped(g, grain, seed))
     const mean = runs.reduce((a, b) => a + b, 0) / runs.length
     expect(Math.abs(mean - g)).toBeLessThan(0.015)
@@ -82,16 +106,24 @@ describe('dilution volumes (common practice: matte medium 1 : 5, fifty sprigs in
 })
 
 describe('fibre (ISO 1144 tex system)', () => {
-  test('200 fibres per cm² of 4 mm and 22 dtex weigh 17.6 g/m²', () => expect(fibreMassPerArea(200, 4, 22) * 1e4).toBeCloseTo(17.6, 9))
-  test('22 dtex nylon is about 49.6 µm thick', () => expect(Math.abs(fibreDiameterUm(22, 1.14) - 49.6)).toBeLessThan(0.1))
+  test('200 fibres per cm² of 4 mm and 22 dtex weigh 17.6 g/m²', () =>
+    expect(fibreMassPerArea(200, 4, 22) * 1e4).toBeCloseTo(17.6, 9))
+  test('22 dtex nylon is about 49.6 µm thick', () =>
+    expect(Math.abs(fibreDiameterUm(22, 1.14) - 49.6)).toBeLessThan(0.1))
 })
 
 describe('dots on a sheet (hexagonal bound π/√12 = 0.9069; Oler 1961 for a finite sheet)', () => {
-  test.each([[180, 260, 5, 4], [100, 100, 8, 2], [210, 297, 3, 1.5], [60, 40, 10, 0], [33, 61, 7, 3]])('on %d × %d mm with dots of %d mm and gaps of %d mm', (w, h, d, gap) => {
+  test.each([
+    [180, 260, 5, 4],
+    [100, 100, 8, 2],
+    [210, 297, 3, 1.5],
+    [60, 40, 10, 0],
+    [33, 61, 7, 3],
+  ])('on %d × %d mm with dots of %d mm and gaps of %d mm', (w, h, d, gap) => {
     const count = dotsOnSheet(w, h, d, gap)
     const pitch = d + gap
     const [x, y] = [w - d, h - d]
-    const oler = (2 / Math.sqrt(3)) * (x * y) / pitch ** 2 + (x + y) / pitch + 1
+    const oler = ((2 / Math.sqrt(3)) * (x * y)) / pitch ** 2 + (x + y) / pitch + 1
     expect(count).toBeLessThanOrEqual(oler + 1e-9)
     expect(count).toBeGreaterThan(0.8 * oler)
     expect((count * Math.PI * pitch ** 2) / 4 / ((w + gap) * (h + gap))).toBeLessThanOrEqual(0.9069)
@@ -105,7 +137,17 @@ test('saturation vapour pressure at 20 °C is 23.4 hPa to a tenth, at 0 °C 6.11
 
 describe('CIELAB and ΔE*ab (CIE 15, IEC 61966-2-1) against a second library', () => {
   const lab = converter('lab65')
-  test.each(['#ffffff', '#000000', '#4f7233', '#c9a233', '#123456', '#fedcba', '#ff0000', '#00ff00', '#0000ff'])('%s', (hex) => {
+  test.each([
+    '#ffffff',
+    '#000000',
+    '#4f7233',
+    '#c9a233',
+    '#123456',
+    '#fedcba',
+    '#ff0000',
+    '#00ff00',
+    '#0000ff',
+  ])('%s', (hex) => {
     const theirs = lab(hex)
     const [l, a, b] = toLab(hex)
     expect(l).toBeCloseTo(theirs?.l ?? NaN, 1)
@@ -115,6 +157,8 @@ describe('CIELAB and ΔE*ab (CIE 15, IEC 61966-2-1) against a second library', (
   test('a difference of nothing is nothing, and greater differences are greater in the modern formula too', () => {
     const modern = differenceCiede2000()
     expect(difference76('#4f7233', '#4f7233')).toBe(0)
-    expect(difference76('#4f7233', '#577a36') < difference76('#4f7233', '#a97a2c')).toBe(modern('#4f7233', '#577a36') < modern('#4f7233', '#a97a2c'))
+    expect(difference76('#4f7233', '#577a36') < difference76('#4f7233', '#a97a2c')).toBe(
+      modern('#4f7233', '#577a36') < modern('#4f7233', '#a97a2c'),
+    )
   })
 })

@@ -39,12 +39,35 @@ const pieceDone = (count: number) => act({ type: 'pieces', step: state.value.ste
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!isFree(event) || event.repeat) return
-  if (event.key === ' ' && state.value.phase === 'hands' && !state.value.paused && !(event.target instanceof HTMLButtonElement)) { event.preventDefault(); void pieceDone(1) }
-  if (event.key === 'z') { event.preventDefault(); void undo() }
+  if (
+    event.key === ' ' &&
+    state.value.phase === 'hands' &&
+    !state.value.paused &&
+    !(event.target instanceof HTMLButtonElement)
+  ) {
+    event.preventDefault()
+    void pieceDone(1)
+  }
+  if (event.key === 'z') {
+    event.preventDefault()
+    void undo()
+  }
 })
 
 const deedWords: Record<Deed['type'], string> = {
-  start: 'start', pieces: 'pieces done', round: 'start of the round', advance: 'end of the wait', reject: 'reject', 'weigh-in': 'weigh-in', 'weigh-out': 'weigh-out', use: 'amount used', pause: 'pause', resume: 'going on', undo: 'undo', finish: 'finish', abandon: 'abandoning',
+  start: 'start',
+  pieces: 'pieces done',
+  round: 'start of the round',
+  advance: 'end of the wait',
+  reject: 'reject',
+  'weigh-in': 'weigh-in',
+  'weigh-out': 'weigh-out',
+  use: 'amount used',
+  pause: 'pause',
+  resume: 'going on',
+  undo: 'undo',
+  finish: 'finish',
+  abandon: 'abandoning',
 }
 </script>
 
@@ -53,48 +76,164 @@ const deedWords: Record<Deed['type'], string> = {
     <header class="head">
       <div class="min-w-0">
         <h1 class="truncate">{{ batch.name }}</h1>
-        <p class="text-soft">{{ state.live }} good of {{ batch.pieces }} started<template v-if="state.rejects.length > 0"> · {{ batch.pieces - state.live }} rejected</template></p>
+        <p class="text-soft">
+          {{ state.live }} good of {{ batch.pieces }} started<template v-if="state.rejects.length > 0">
+            · {{ batch.pieces - state.live }} rejected</template
+          >
+        </p>
       </div>
       <StepTrail :batch="batch" :run="run" class="trail" />
       <div class="tools">
-        <button v-if="!over && state.phase !== 'planned'" type="button" class="button big-tool" @click="act({ type: state.paused ? 'resume' : 'pause' })">{{ state.paused ? 'Go on' : 'Pause' }}</button>
-        <button type="button" class="button big-tool" :disabled="!lastDeed" :title="lastDeed ? `Undo ${deedWords[lastDeed.deed.type]}` : ''" @click="undo">Undo <span v-if="lastDeed" class="text-sm font-normal text-soft">{{ deedWords[lastDeed.deed.type] }}</span></button>
+        <button
+          v-if="!over && state.phase !== 'planned'"
+          type="button"
+          class="button big-tool"
+          @click="act({ type: state.paused ? 'resume' : 'pause' })"
+        >
+          {{ state.paused ? 'Go on' : 'Pause' }}
+        </button>
+        <button
+          type="button"
+          class="button big-tool"
+          :disabled="!lastDeed"
+          :title="lastDeed ? `Undo ${deedWords[lastDeed.deed.type]}` : ''"
+          @click="undo"
+        >
+          Undo
+          <span v-if="lastDeed" class="text-sm font-normal text-soft">{{
+            deedWords[lastDeed.deed.type]
+          }}</span>
+        </button>
       </div>
     </header>
 
-    <p v-if="run.setAside.length > 0" class="mx-6 mt-3 text-sm text-larch" role="status">{{ run.setAside.length }} {{ run.setAside.length === 1 ? 'entry' : 'entries' }} of another copy did not fit and {{ run.setAside.length === 1 ? 'is' : 'are' }} set aside. Count the pieces, and the lots that both copies drew from.</p>
-    <PlannedBatch v-if="state.phase === 'planned'" :batch="batch" @start="act({ type: 'start' })" @abandon="ending = 'abandon'" />
+    <p v-if="run.setAside.length > 0" class="mx-6 mt-3 text-sm text-larch" role="status">
+      {{ run.setAside.length }} {{ run.setAside.length === 1 ? 'entry' : 'entries' }} of another copy did not
+      fit and {{ run.setAside.length === 1 ? 'is' : 'are' }} set aside. Count the pieces, and the lots that
+      both copies drew from.
+    </p>
+    <PlannedBatch
+      v-if="state.phase === 'planned'"
+      :batch="batch"
+      @start="act({ type: 'start' })"
+      @abandon="ending = 'abandon'"
+    />
     <EndedBatch v-else-if="over" :batch="batch" :run="run" />
     <template v-else>
-      <BenchStep v-if="state.phase !== 'done'" :batch="batch" :run="run" :step="step" @pieces="pieceDone" @round="act({ type: 'round', step: state.stepIndex })" @advance="(early) => act({ type: 'advance', step: state.stepIndex, ...(early ? { early: true } : {}) })" />
+      <BenchStep
+        v-if="state.phase !== 'done'"
+        :batch="batch"
+        :run="run"
+        :step="step"
+        @pieces="pieceDone"
+        @round="act({ type: 'round', step: state.stepIndex })"
+        @advance="
+          (early) => act({ type: 'advance', step: state.stepIndex, ...(early ? { early: true } : {}) })
+        "
+      />
       <section v-else class="mx-6 my-6">
-        <p class="text-2xl font-semibold">{{ state.live === 0 ? 'No good piece is left.' : `All steps are done: ${state.live} good ${state.live === 1 ? 'piece' : 'pieces'}.` }}</p>
-        <p class="mt-2 text-lg">Weigh out what is still open, then finish: stock is drawn by what was used, and the pieces go on a tray.</p>
+        <p class="text-2xl font-semibold">
+          {{
+            state.live === 0
+              ? 'No good piece is left.'
+              : `All steps are done: ${state.live} good ${state.live === 1 ? 'piece' : 'pieces'}.`
+          }}
+        </p>
+        <p class="mt-2 text-lg">
+          Weigh out what is still open, then finish: stock is drawn by what was used, and the pieces go on a
+          tray.
+        </p>
       </section>
       <footer class="foot">
-        <button type="button" class="button big-tool" :disabled="state.paused || state.live === 0" @click="rejecting = true">Reject a piece</button>
-        <button type="button" class="button big-tool" :disabled="state.paused" @click="weighing = true">Weigh<span v-if="state.weighing.size > 0" class="tag tag-rain">{{ state.weighing.size }} open</span></button>
+        <button
+          type="button"
+          class="button big-tool"
+          :disabled="state.paused || state.live === 0"
+          @click="rejecting = true"
+        >
+          Reject a piece
+        </button>
+        <button type="button" class="button big-tool" :disabled="state.paused" @click="weighing = true">
+          Weigh<span v-if="state.weighing.size > 0" class="tag tag-rain">{{ state.weighing.size }} open</span>
+        </button>
         <span class="flex-1" />
-        <button type="button" class="button button-quiet big-tool" @click="ending = 'abandon'">Abandon</button>
-        <button type="button" class="button big-tool" :class="{ 'button-act': state.phase === 'done' }" :disabled="state.phase !== 'done' || state.paused" @click="ending = 'finish'">Finish batch</button>
+        <button type="button" class="button button-quiet big-tool" @click="ending = 'abandon'">
+          Abandon
+        </button>
+        <button
+          type="button"
+          class="button big-tool"
+          :class="{ 'button-act': state.phase === 'done' }"
+          :disabled="state.phase !== 'done' || state.paused"
+          @click="ending = 'finish'"
+        >
+          Finish batch
+        </button>
       </footer>
     </template>
 
-    <RejectDialog v-if="rejecting" :live="state.live" :step="step" @close="rejecting = false" @reject="(count, reason) => act({ type: 'reject', step: state.stepIndex, count, reason })" />
-    <WeighDialog v-if="weighing" :batch="batch" :run="run" :step="step" @close="weighing = false" @deed="act" />
+    <RejectDialog
+      v-if="rejecting"
+      :live="state.live"
+      :step="step"
+      @close="rejecting = false"
+      @reject="(count, reason) => act({ type: 'reject', step: state.stepIndex, count, reason })"
+    />
+    <WeighDialog
+      v-if="weighing"
+      :batch="batch"
+      :run="run"
+      :step="step"
+      @close="weighing = false"
+      @deed="act"
+    />
     <EndDialog v-if="ending" :batch="batch" :run="run" :kind="ending" @close="ending = undefined" />
   </div>
 </template>
 
 <style scoped>
-.run { display: flex; flex-direction: column; flex: 1; }
-.head { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 20px; padding: 10px 24px; border-bottom: 1px solid var(--color-line); }
-.trail { flex: 1; min-width: 220px; }
-.tools, .foot { display: flex; flex-wrap: wrap; gap: 8px; }
-.foot { margin-top: auto; padding: 12px 24px; border-top: 1px solid var(--color-line); background: var(--color-bench); position: sticky; bottom: 0; }
-.big-tool { min-height: 48px; font-size: 17px; }
+.run {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 20px;
+  padding: 10px 24px;
+  border-bottom: 1px solid var(--color-line);
+}
+.trail {
+  flex: 1;
+  min-width: 220px;
+}
+.tools,
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.foot {
+  margin-top: auto;
+  padding: 12px 24px;
+  border-top: 1px solid var(--color-line);
+  background: var(--color-bench);
+  position: sticky;
+  bottom: 0;
+}
+.big-tool {
+  min-height: 48px;
+  font-size: 17px;
+}
 @media (max-width: 640px) {
-  .head { padding: 8px 16px; }
-  .foot { position: static; padding: 12px 16px; }
+  .head {
+    padding: 8px 16px;
+  }
+  .foot {
+    position: static;
+    padding: 12px 16px;
+  }
 }
 </style>

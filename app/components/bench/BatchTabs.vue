@@ -12,27 +12,79 @@ function says(batch: Batch): { text: string; tone: string } {
   if (!state) return { text: '', tone: '' }
   if (state.phase === 'planned') return { text: 'planned', tone: '' }
   if (state.phase === 'done') return { text: 'to be finished', tone: 'late' }
-  if (state.wait) return state.wait.untilMs > nowMs.value ? { text: `dry in ${formatCountdown(state.wait.untilMs - nowMs.value)}`, tone: 'wait' } : { text: 'dry', tone: 'late' }
-  if (state.round) return state.round.closesMs > nowMs.value ? { text: `window ${formatCountdown(state.round.closesMs - nowMs.value)}`, tone: 'late' } : { text: 'window closed', tone: 'gone' }
-  return { text: state.paused ? 'paused' : `step ${state.stepIndex + 1} of ${batch.plan.steps.length}`, tone: '' }
+  if (state.wait)
+    return state.wait.untilMs > nowMs.value
+      ? { text: `dry in ${formatCountdown(state.wait.untilMs - nowMs.value)}`, tone: 'wait' }
+      : { text: 'dry', tone: 'late' }
+  if (state.round)
+    return state.round.closesMs > nowMs.value
+      ? { text: `window ${formatCountdown(state.round.closesMs - nowMs.value)}`, tone: 'late' }
+      : { text: 'window closed', tone: 'gone' }
+  return {
+    text: state.paused ? 'paused' : `step ${state.stepIndex + 1} of ${batch.plan.steps.length}`,
+    tone: '',
+  }
 }
 </script>
 
 <template>
   <nav v-if="batches.length > 0" class="tabs" aria-label="Open batches">
-    <NuxtLink v-for="batch in batches" :key="batch.id" :to="{ query: { batch: batch.id } }" class="tab" :class="{ here: batch.id === current.id }" :aria-current="batch.id === current.id ? 'true' : undefined">
-      <span class="name">{{ batch.name }}</span><span class="says" :class="says(batch).tone">{{ says(batch).text }}</span>
+    <NuxtLink
+      v-for="batch in batches"
+      :key="batch.id"
+      :to="{ query: { batch: batch.id } }"
+      class="tab"
+      :class="{ here: batch.id === current.id }"
+      :aria-current="batch.id === current.id ? 'true' : undefined"
+    >
+      <span class="name">{{ batch.name }}</span><span class="says" :class="says(batch).tone">{{
+        says(batch).text
+      }}</span>
     </NuxtLink>
   </nav>
 </template>
 
 <style scoped>
-.tabs { display: flex; overflow-x: auto; border-bottom: 1px solid var(--color-line); background: var(--color-bench); flex: none; }
-.tab { flex: none; display: flex; flex-direction: column; justify-content: center; min-height: 48px; min-width: 180px; padding: 3px 16px; border-right: 1px solid var(--color-line); border-bottom: 3px solid transparent; }
-.here { background: var(--color-paper); border-bottom-color: var(--color-moss); }
-.name { font-weight: 600; white-space: nowrap; }
-.says { font-size: 13px; color: var(--color-soft); font-variant-numeric: tabular-nums; }
-.wait { color: var(--color-rain); }
-.late { color: #6d4704; font-weight: 600; }
-.gone { color: var(--color-hip); font-weight: 600; }
+.tabs {
+  display: flex;
+  overflow-x: auto;
+  border-bottom: 1px solid var(--color-line);
+  background: var(--color-bench);
+  flex: none;
+}
+.tab {
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  min-height: 48px;
+  min-width: 180px;
+  padding: 3px 16px;
+  border-right: 1px solid var(--color-line);
+  border-bottom: 3px solid transparent;
+}
+.here {
+  background: var(--color-paper);
+  border-bottom-color: var(--color-moss);
+}
+.name {
+  font-weight: 600;
+  white-space: nowrap;
+}
+.says {
+  font-size: 13px;
+  color: var(--color-soft);
+  font-variant-numeric: tabular-nums;
+}
+.wait {
+  color: var(--color-rain);
+}
+.late {
+  color: #6d4704;
+  font-weight: 600;
+}
+.gone {
+  color: var(--color-hip);
+  font-weight: 600;
+}
 </style>

@@ -10,19 +10,33 @@ const workshop = useWorkshop()
 const stock = useStock()
 const notices = useNotices()
 const open = ref(true)
-watch(open, (now) => { if (!now) emit('close') })
+watch(open, (now) => {
+  if (!now) emit('close')
+})
 
 const uses = proposedUse(props.batch, props.run)
 const materialOf = (id: string) => stock.stateById.get(id)?.material
 const unitOf = (id: string) => materialOf(id)?.unit ?? 'g'
 const atWorkMs = computed(() => props.run.state.handsMs)
 const text = reactive({
-  tray: `Tray ${workshop.batches.length}`, reason: '', note: '', minutes: plainNumber(atWorkMs.value / 60_000, 1),
-  used: Object.fromEntries(uses.map(({ materialId, proposed }) => [materialId, unitOf(materialId) === 'piece' ? String(Math.round(proposed)) : formatQuantity(proposed, unitOf(materialId))])) as Record<string, string>,
+  tray: `Tray ${workshop.batches.length}`,
+  reason: '',
+  note: '',
+  minutes: plainNumber(atWorkMs.value / 60_000, 1),
+  used: Object.fromEntries(
+    uses.map(({ materialId, proposed }) => [
+      materialId,
+      unitOf(materialId) === 'piece'
+        ? String(Math.round(proposed))
+        : formatQuantity(proposed, unitOf(materialId)),
+    ]),
+  ) as Record<string, string>,
 })
 const faults = reactive<Record<string, string>>({})
 const uncovered = ref('')
-const openWeighings = computed(() => [...props.run.state.weighing.keys()].map((id) => materialOf(id)?.name ?? id))
+const openWeighings = computed(() =>
+  [...props.run.state.weighing.keys()].map((id) => materialOf(id)?.name ?? id),
+)
 
 async function end(allowUncovered: boolean): Promise<void> {
   for (const key of Object.keys(faults)) faults[key] = ''
@@ -34,14 +48,27 @@ async function end(allowUncovered: boolean): Promise<void> {
   const handsMin = readNumber(text.minutes)
   if (handsMin === undefined) faults.minutes = `Read “${text.minutes}”; allowed is a number of minutes.`
   if (props.kind === 'finish' && text.tray.trim() === '') faults.tray = 'The tray needs a name.'
-  if (props.kind === 'abandon' && text.reason.trim() === '') faults.reason = 'Say why: the log learns from it.'
+  if (props.kind === 'abandon' && text.reason.trim() === '')
+    faults.reason = 'Say why: the log learns from it.'
   if (handsMin === undefined || Object.values(faults).some((because) => because !== '')) return
-  const deed: Extract<Deed, { type: 'finish' | 'abandon' }> = props.kind === 'finish'
-    ? { type: 'finish', tray: text.tray.trim(), date: today(), handsMin, used, ...(text.note.trim() ? { note: text.note.trim() } : {}) }
-    : { type: 'abandon', reason: text.reason.trim(), handsMin, used }
+  const deed: Extract<Deed, { type: 'finish' | 'abandon' }> =
+    props.kind === 'finish'
+      ? {
+          type: 'finish',
+          tray: text.tray.trim(),
+          date: today(),
+          handsMin,
+          used,
+          ...(text.note.trim() ? { note: text.note.trim() } : {}),
+        }
+      : { type: 'abandon', reason: text.reason.trim(), handsMin, used }
   const answer = await endBatch(workshop.context(), props.batch.id, deed, allowUncovered)
   if (answer.kind === 'ok') {
-    notices.done(props.kind === 'finish' ? `${props.run.state.live} on “${text.tray.trim()}”.` : 'Abandoned. What was used was drawn.')
+    notices.done(
+      props.kind === 'finish'
+        ? `${props.run.state.live} on “${text.tray.trim()}”.`
+        : 'Abandoned. What was used was drawn.',
+    )
     await navigateTo({ query: { batch: props.batch.id } })
     open.value = false
   } else if (answer.kind === 'uncovered') uncovered.value = answer.because
@@ -50,33 +77,77 @@ async function end(allowUncovered: boolean): Promise<void> {
 </script>
 
 <template>
-  <BaseDialog v-model="open" :title="kind === 'finish' ? `Finish “${batch.name}”` : `Abandon “${batch.name}”`" wide>
+  <BaseDialog
+    v-model="open"
+    :title="kind === 'finish' ? `Finish “${batch.name}”` : `Abandon “${batch.name}”`"
+    wide
+  >
     <form class="grid gap-3" @submit.prevent="end(false)">
-      <p v-if="openWeighings.length > 0" class="text-larch" role="status">Still weighed in and not out: {{ openWeighings.join(', ') }}. Without a weigh-out the plan’s figure is taken.</p>
+      <p v-if="openWeighings.length > 0" class="text-larch" role="status">
+        Still weighed in and not out: {{ openWeighings.join(', ') }}. Without a weigh-out the plan’s figure is
+        taken.
+      </p>
       <table class="ruled w-full">
-        <thead><tr><th>Material</th><th class="number">Planned</th><th class="number">Measured</th><th>Draw from stock</th></tr></thead>
+        <thead>
+          <tr>
+            <th>Material</th>
+            <th class="number">Planned</th>
+            <th class="number">Measured</th>
+            <th>Draw from stock</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="use in uses" :key="use.materialId">
-            <td><span class="font-semibold">{{ materialOf(use.materialId)?.name ?? use.materialId }}</span><span v-if="faults[use.materialId]" class="block text-sm text-hip" role="alert">{{ faults[use.materialId] }}</span></td>
+            <td>
+              <span class="font-semibold">{{ materialOf(use.materialId)?.name ?? use.materialId }}</span><span
+                v-if="faults[use.materialId]"
+                class="block text-sm text-hip"
+                role="alert"
+                >{{ faults[use.materialId] }}</span
+              >
+            </td>
             <td class="number">{{ formatQuantity(use.planned, unitOf(use.materialId)) }}</td>
-            <td class="number">{{ use.measured === undefined ? '–' : formatQuantity(use.measured, unitOf(use.materialId)) }}</td>
-            <td><input v-model="text.used[use.materialId]" class="field field-cell w-32" :aria-label="`Draw ${materialOf(use.materialId)?.name ?? use.materialId}`"></td>
+            <td class="number">
+              {{ use.measured === undefined ? '–' : formatQuantity(use.measured, unitOf(use.materialId)) }}
+            </td>
+            <td>
+              <input
+                v-model="text.used[use.materialId]"
+                class="field field-cell w-32"
+                :aria-label="`Draw ${materialOf(use.materialId)?.name ?? use.materialId}`"
+              />
+            </td>
           </tr>
         </tbody>
       </table>
       <div class="grid grid-cols-3 gap-3">
         <TextField v-if="kind === 'finish'" v-model="text.tray" label="Tray" :fault="faults.tray" />
         <TextField v-else v-model="text.reason" label="Why" :fault="faults.reason" class="col-span-2" />
-        <TextField v-model="text.minutes" label="Hands-on minutes" :hint="run.state.gapMs > 60_000 ? `breaks of ${Math.round(run.state.gapMs / 60_000)} min left out` : ''" :fault="faults.minutes" />
+        <TextField
+          v-model="text.minutes"
+          label="Hands-on minutes"
+          :hint="
+            run.state.gapMs > 60_000 ? `breaks of ${Math.round(run.state.gapMs / 60_000)} min left out` : ''
+          "
+          :fault="faults.minutes"
+        />
         <TextField v-if="kind === 'finish'" v-model="text.note" label="Note for the log" />
       </div>
       <div v-if="uncovered" class="border-l-[6px] border-hip bg-hip-pale p-3" role="alert">
         <p>{{ uncovered }}</p>
-        <button type="button" class="button button-danger mt-2 !min-h-[44px]" @click="end(true)">Draw it all the same</button>
+        <button type="button" class="button button-danger mt-2 !min-h-[44px]" @click="end(true)">
+          Draw it all the same
+        </button>
       </div>
       <div class="flex justify-end gap-2">
         <button type="button" class="button !min-h-[48px]" @click="open = false">Not yet</button>
-        <button type="submit" class="button !min-h-[48px]" :class="kind === 'finish' ? 'button-act' : 'button-danger'">{{ kind === 'finish' ? `Draw stock, ${run.state.live} to the tray` : 'Abandon batch' }}</button>
+        <button
+          type="submit"
+          class="button !min-h-[48px]"
+          :class="kind === 'finish' ? 'button-act' : 'button-danger'"
+        >
+          {{ kind === 'finish' ? `Draw stock, ${run.state.live} to the tray` : 'Abandon batch' }}
+        </button>
       </div>
     </form>
   </BaseDialog>

@@ -8,7 +8,11 @@ const to = useStationPath()
 <template>
   <section class="p-6 text-lg">
     <template v-if="run.state.outcome?.type === 'finish'">
-      <p class="text-2xl font-semibold">{{ run.state.live }} good {{ run.state.live === 1 ? 'piece' : 'pieces' }} on “{{ run.state.outcome.tray }}”.</p>
+      <p class="text-2xl font-semibold">
+        {{ run.state.live }} good {{ run.state.live === 1 ? 'piece' : 'pieces' }} on “{{
+          run.state.outcome.tray
+        }}”.
+      </p>
       <p class="mt-2">Stock was drawn by what was used, and the log is written.</p>
     </template>
     <template v-else-if="run.state.outcome">

@@ -3,22 +3,56 @@ import type { Batch, Run } from '~~/core/batches'
 
 /** The steps as a row of marks: behind, here, ahead. */
 const props = defineProps<{ batch: Batch; run: Run }>()
-const at = computed(() => (props.run.state.phase === 'done' || props.run.state.phase === 'finished' ? props.batch.plan.steps.length : props.run.state.stepIndex))
+const at = computed(() =>
+  props.run.state.phase === 'done' || props.run.state.phase === 'finished'
+    ? props.batch.plan.steps.length
+    : props.run.state.stepIndex,
+)
 </script>
 
 <template>
   <ol class="trail" aria-label="Steps">
-    <li v-for="(step, i) in batch.plan.steps" :key="step.id" :class="i < at ? 'behind' : i === at ? 'here' : 'ahead'" :aria-current="i === at ? 'step' : undefined">
-      <span class="mark" aria-hidden="true">{{ i < at ? '✓' : i + 1 }}</span><span class="title">{{ step.title }}</span>
+    <li
+      v-for="(step, i) in batch.plan.steps"
+      :key="step.id"
+      :class="i < at ? 'behind' : i === at ? 'here' : 'ahead'"
+      :aria-current="i === at ? 'step' : undefined"
+    >
+      <span class="mark" aria-hidden="true">{{ i < at ? '✓' : i + 1 }}</span><span class="title">{{
+        step.title
+      }}</span>
     </li>
   </ol>
 </template>
 
 <style scoped>
-.trail { display: flex; }
-li { flex: 1; min-width: 0; padding-right: 6px; font-size: 12px; line-height: 14px; color: var(--color-soft); border-top: 3px solid var(--color-line); padding-top: 4px; }
-.behind { border-top-color: var(--color-moss); }
-.here { border-top-color: var(--color-larch-strong); color: var(--color-ink); font-weight: 650; }
-.mark { margin-right: 4px; }
-@media (max-width: 900px) { .title { display: none; } }
+.trail {
+  display: flex;
+}
+li {
+  flex: 1;
+  min-width: 0;
+  padding-right: 6px;
+  font-size: 12px;
+  line-height: 14px;
+  color: var(--color-soft);
+  border-top: 3px solid var(--color-line);
+  padding-top: 4px;
+}
+.behind {
+  border-top-color: var(--color-moss);
+}
+.here {
+  border-top-color: var(--color-larch-strong);
+  color: var(--color-ink);
+  font-weight: 650;
+}
+.mark {
+  margin-right: 4px;
+}
+@media (max-width: 900px) {
+  .title {
+    display: none;
+  }
+}
 </style>

@@ -10,17 +10,27 @@ const props = defineProps<{ batch: Batch; run: Run; step: BatchStep }>()
 const emit = defineEmits<{ close: []; deed: [deed: WeighDeed] }>()
 const stock = useStock()
 const open = ref(true)
-watch(open, (now) => { if (!now) emit('close') })
+watch(open, (now) => {
+  if (!now) emit('close')
+})
 
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})
 /** The step's own materials first. */
 const materials = computed<Material[]>(() => {
-  const ids = [...new Set([...props.run.state.weighing.keys(), ...props.step.materialIds, ...props.batch.plan.amounts.map(({ materialId }) => materialId)])]
+  const ids = [
+    ...new Set([
+      ...props.run.state.weighing.keys(),
+      ...props.step.materialIds,
+      ...props.batch.plan.amounts.map(({ materialId }) => materialId),
+    ]),
+  ]
   return ids.flatMap((id) => stock.stateById.get(id)?.material ?? [])
 })
-const weighable = ({ unit, densityGPerMl }: Material): boolean => unit === 'g' || (unit === 'ml' && densityGPerMl !== undefined)
-const unitsPerG = (material: Material): number => (material.unit === 'g' ? 1 : 1 / (material.densityGPerMl ?? 1))
+const weighable = ({ unit, densityGPerMl }: Material): boolean =>
+  unit === 'g' || (unit === 'ml' && densityGPerMl !== undefined)
+const unitsPerG = (material: Material): number =>
+  material.unit === 'g' ? 1 : 1 / (material.densityGPerMl ?? 1)
 const weighedIn = (id: string) => props.run.state.weighing.get(id)
 
 function weigh(material: Material): void {
@@ -28,8 +38,16 @@ function weigh(material: Material): void {
   fault[material.id] = reading.kind === 'none' ? reading.because : ''
   if (reading.kind === 'none') return
   const open = weighedIn(material.id)
-  if (open && reading.value > open.grams) { fault[material.id] = `It weighed ${open.grams} g going in; it can’t weigh more coming out.`; return }
-  emit('deed', { type: open ? 'weigh-out' : 'weigh-in', materialId: material.id, grams: reading.value, unitsPerG: unitsPerG(material) })
+  if (open && reading.value > open.grams) {
+    fault[material.id] = `It weighed ${open.grams} g going in; it can’t weigh more coming out.`
+    return
+  }
+  emit('deed', {
+    type: open ? 'weigh-out' : 'weigh-in',
+    materialId: material.id,
+    grams: reading.value,
+    unitsPerG: unitsPerG(material),
+  })
   text[material.id] = ''
 }
 function use(material: Material): void {
@@ -43,23 +61,55 @@ function use(material: Material): void {
 
 <template>
   <BaseDialog v-model="open" title="Weigh in and out" wide>
-    <p class="mb-2 text-soft">Weigh the container before you begin and when you are done: what is missing was used. Pieces are typed.</p>
+    <p class="mb-2 text-soft">
+      Weigh the container before you begin and when you are done: what is missing was used. Pieces are typed.
+    </p>
     <table class="ruled w-full">
-      <thead><tr><th>Material</th><th>In</th><th class="number">Used so far</th><th>Now</th></tr></thead>
+      <thead>
+        <tr>
+          <th>Material</th>
+          <th>In</th>
+          <th class="number">Used so far</th>
+          <th>Now</th>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="material in materials" :key="material.id">
-          <td class="font-semibold">{{ material.name }}<span v-if="fault[material.id]" class="block text-sm font-normal text-hip" role="alert">{{ fault[material.id] }}</span></td>
+          <td class="font-semibold">
+            {{ material.name
+            }}<span v-if="fault[material.id]" class="block text-sm font-normal text-hip" role="alert">{{
+              fault[material.id]
+            }}</span>
+          </td>
           <td>{{ weighedIn(material.id) ? `${weighedIn(material.id)?.grams} g` : '' }}</td>
-          <td class="number">{{ run.state.measured.has(material.id) ? formatQuantity(run.state.measured.get(material.id) ?? 0, material.unit) : '–' }}</td>
+          <td class="number">
+            {{
+              run.state.measured.has(material.id)
+                ? formatQuantity(run.state.measured.get(material.id) ?? 0, material.unit)
+                : '–'
+            }}
+          </td>
           <td>
             <form class="flex gap-2" @submit.prevent="weighable(material) ? weigh(material) : use(material)">
-              <input v-model="text[material.id]" class="field !min-h-[44px] w-28" inputmode="decimal" :placeholder="weighable(material) ? 'grams' : 'used'" :aria-label="`${material.name}, ${weighable(material) ? (weighedIn(material.id) ? 'grams out' : 'grams in') : 'used'}`">
-              <button type="submit" class="button !min-h-[44px] min-w-28">{{ weighable(material) ? (weighedIn(material.id) ? 'Weigh out' : 'Weigh in') : 'Add used' }}</button>
+              <input
+                v-model="text[material.id]"
+                class="field !min-h-[44px] w-28"
+                inputmode="decimal"
+                :placeholder="weighable(material) ? 'grams' : 'used'"
+                :aria-label="`${material.name}, ${weighable(material) ? (weighedIn(material.id) ? 'grams out' : 'grams in') : 'used'}`"
+              />
+              <button type="submit" class="button !min-h-[44px] min-w-28">
+                {{ weighable(material) ? (weighedIn(material.id) ? 'Weigh out' : 'Weigh in') : 'Add used' }}
+              </button>
             </form>
           </td>
         </tr>
       </tbody>
     </table>
-    <div class="mt-4 flex justify-end"><button type="button" class="button button-act !min-h-[48px]" @click="open = false">Back to the step</button></div>
+    <div class="mt-4 flex justify-end">
+      <button type="button" class="button button-act !min-h-[48px]" @click="open = false">
+        Back to the step
+      </button>
+    </div>
   </BaseDialog>
 </template>

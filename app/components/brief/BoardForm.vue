@@ -2,33 +2,53 @@
 import { hazeSchools, hazeShare, USUAL_HAZE, type HazeSchool } from '~~/core/colour'
 import { apparentShare, perspectiveFactor, USUAL_BOARD_DEPTH_MM, type Commission } from '~~/core/commissions'
 import { hopkinsDays, shiftDays } from '~~/core/plants'
-import { formatModelLength, formatRealLength, parseLength, plainNumber, readNumber, toRealMm } from '~~/core/units'
+import {
+  formatModelLength,
+  formatRealLength,
+  parseLength,
+  plainNumber,
+  readNumber,
+  toRealMm,
+} from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
 
 /** The board that the commission stands on, how deep it is to seem, and how colours are lightened for scale. */
 const props = defineProps<{ commission: Commission }>()
 const workshop = useWorkshop()
-const length = (mm: number | undefined): string => (mm === undefined ? '' : formatModelLength(mm, workshop.settings.units))
-const { text, fault, left } = useFieldTexts(() => props.commission.id, () => {
-  const { boardWidthMm, boardDepthMm, depthFactor } = props.commission
-  return { width: length(boardWidthMm), depth: length(boardDepthMm), factor: depthFactor === undefined ? '' : plainNumber(depthFactor, 2) }
-})
+const length = (mm: number | undefined): string =>
+  mm === undefined ? '' : formatModelLength(mm, workshop.settings.units)
+const { text, fault, left } = useFieldTexts(
+  () => props.commission.id,
+  () => {
+    const { boardWidthMm, boardDepthMm, depthFactor } = props.commission
+    return {
+      width: length(boardWidthMm),
+      depth: length(boardDepthMm),
+      factor: depthFactor === undefined ? '' : plainNumber(depthFactor, 2),
+    }
+  },
+)
 
 const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
 async function leaveLength(field: 'width' | 'depth', most: number): Promise<void> {
   left(field)
   const key = field === 'width' ? 'boardWidthMm' : 'boardDepthMm'
-  if (text[field].trim() === '') { await store({ [key]: undefined }); return }
+  if (text[field].trim() === '') {
+    await store({ [key]: undefined })
+    return
+  }
   const reading = parseLength(text[field], 'mm')
   if (reading.kind === 'none') fault[field] = reading.because
-  else if (reading.value < 10 || reading.value > most) fault[field] = `Read ${length(reading.value)}; allowed is 10 mm to ${most / 1000} m.`
+  else if (reading.value < 10 || reading.value > most)
+    fault[field] = `Read ${length(reading.value)}; allowed is 10 mm to ${most / 1000} m.`
   else await store({ [key]: reading.value })
 }
 async function leaveFactor(): Promise<void> {
   const value = text.factor.replace('×', '').trim()
   const read = value === '' ? undefined : readNumber(value)
   left('factor')
-  if (value !== '' && !(read !== undefined && read >= 1 && read <= 10)) fault.factor = `Read “${text.factor}”; allowed is 1 to 10.`
+  if (value !== '' && !(read !== undefined && read >= 1 && read <= 10))
+    fault.factor = `Read “${text.factor}”; allowed is 1 to 10.`
   else await store({ depthFactor: read === 1 ? undefined : read })
 }
 
@@ -40,7 +60,11 @@ const perspective = computed(() => {
   const real = formatRealLength(toRealMm(depth * depthFactor, ratio), workshop.settings.units)
   return `The back is built at ${Math.round(perspectiveFactor(viewingMm, depth, depthFactor) * 100)} %, and looks ${real} away; it would look ${Math.round(apparentShare(props.commission, 'back') * 100)} % of its size from here anyway.`
 })
-const hazeWords: Record<HazeSchool, string> = { physical: 'by the air alone', 'common practice': 'as makers do', none: 'not at all' }
+const hazeWords: Record<HazeSchool, string> = {
+  physical: 'by the air alone',
+  'common practice': 'as makers do',
+  none: 'not at all',
+}
 const hazeOption = (school: HazeSchool): string => {
   const share = hazeShare(school, props.commission.ratio, props.commission.viewingMm)
   return `${hazeWords[school]}${share > 0 ? `, ${plainNumber(share * 100, 1)} % sky` : ''}`
@@ -56,12 +80,35 @@ const season = computed(() => {
 
 <template>
   <div class="board">
-    <TextField v-model="text.width" label="Board, width" hint="such as 0.9 m, 36in" :fault="fault.width" @change="leaveLength('width', 20_000)" />
-    <TextField v-model="text.depth" label="Board, depth" hint="front to back" :fault="fault.depth" @change="leaveLength('depth', 5_000)" />
-    <TextField v-model="text.factor" label="To seem deeper, ×" hint="1: as deep as it is" :fault="fault.factor" @change="leaveFactor" />
+    <TextField
+      v-model="text.width"
+      label="Board, width"
+      hint="such as 0.9 m, 36in"
+      :fault="fault.width"
+      @change="leaveLength('width', 20_000)"
+    />
+    <TextField
+      v-model="text.depth"
+      label="Board, depth"
+      hint="front to back"
+      :fault="fault.depth"
+      @change="leaveLength('depth', 5_000)"
+    />
+    <TextField
+      v-model="text.factor"
+      label="To seem deeper, ×"
+      hint="1: as deep as it is"
+      :fault="fault.factor"
+      @change="leaveFactor"
+    />
     <div>
       <label class="label" for="haze">Colours lightened for scale</label>
-      <select id="haze" class="field" :value="commission.haze ?? USUAL_HAZE" @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeSchool })">
+      <select
+        id="haze"
+        class="field"
+        :value="commission.haze ?? USUAL_HAZE"
+        @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeSchool })"
+      >
         <option v-for="school in hazeSchools" :key="school" :value="school">{{ hazeOption(school) }}</option>
       </select>
     </div>
@@ -70,8 +117,30 @@ const season = computed(() => {
 </template>
 
 <style scoped>
-.board { display: grid; grid-template-columns: 1fr 1fr 1fr 1.5fr 3fr; gap: 10px; align-items: start; }
-.says { padding-top: 22px; font-size: 13px; line-height: 1.35; color: var(--color-soft); }
-@media (max-width: 1100px) { .board { grid-template-columns: repeat(4, 1fr); } .says { grid-column: 1 / -1; padding-top: 0; } }
-@media (max-width: 800px) { .board { grid-template-columns: repeat(2, 1fr); } }
+.board {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr 1.5fr 3fr;
+  gap: 10px;
+  align-items: start;
+}
+.says {
+  padding-top: 22px;
+  font-size: 13px;
+  line-height: 1.35;
+  color: var(--color-soft);
+}
+@media (max-width: 1100px) {
+  .board {
+    grid-template-columns: repeat(4, 1fr);
+  }
+  .says {
+    grid-column: 1 / -1;
+    padding-top: 0;
+  }
+}
+@media (max-width: 800px) {
+  .board {
+    grid-template-columns: repeat(2, 1fr);
+  }
+}
 </style>

@@ -16,10 +16,16 @@ const imperial = computed(() => workshop.settings.units === 'imperial')
 const line = computed(() => props.plant.line)
 const overwritten = (metres: number | undefined): string => (metres === undefined ? '' : real(metres * 1000))
 
-const { text, fault, left } = useFieldTexts(() => line.value.id, () => ({
-  name: line.value.name, pieces: String(line.value.pieces), stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
-  height: overwritten(line.value.heightM), crown: overwritten(line.value.crownWidthM),
-}))
+const { text, fault, left } = useFieldTexts(
+  () => line.value.id,
+  () => ({
+    name: line.value.name,
+    pieces: String(line.value.pieces),
+    stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
+    height: overwritten(line.value.heightM),
+    crown: overwritten(line.value.crownWidthM),
+  }),
+)
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 
 /** Metres in a field; nothing typed means as the species proposes. */
@@ -47,53 +53,127 @@ async function leaveLength(field: 'height' | 'crown'): Promise<void> {
   const most = field === 'height' ? 120 : 80
   left(field)
   if (typeof read === 'string') fault[field] = read
-  else if (read !== undefined && read > most) fault[field] = `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`
+  else if (read !== undefined && read > most)
+    fault[field] =
+      `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`
   else await store(field === 'height' ? { heightM: read } : { crownWidthM: read })
 }
 async function leavePieces(): Promise<void> {
   const read = Number(text.pieces)
   left('pieces')
-  if (!Number.isInteger(read) || read < 1 || read > 10_000) fault.pieces = `Pieces: read “${text.pieces}”; allowed is 1 to 10000.`
+  if (!Number.isInteger(read) || read < 1 || read > 10_000)
+    fault.pieces = `Pieces: read “${text.pieces}”; allowed is 1 to 10000.`
   else await store({ pieces: read })
 }
 async function leaveStature(): Promise<void> {
-  const read = text.stature.trim() === '' ? undefined : Number(text.stature.replace('%', '').replace(',', '.'))
+  const read =
+    text.stature.trim() === '' ? undefined : Number(text.stature.replace('%', '').replace(',', '.'))
   left('stature')
-  if (read !== undefined && !(read >= 60 && read <= 100)) fault.stature = `Stature: read “${text.stature}”; allowed is 60 to 100 %, or nothing for the commission’s own.`
+  if (read !== undefined && !(read >= 60 && read <= 100))
+    fault.stature = `Stature: read “${text.stature}”; allowed is 60 to 100 %, or nothing for the commission’s own.`
   else await store({ stature: read === undefined ? undefined : read / 100 })
 }
 </script>
 
 <template>
-  <tr :class="{ 'bg-bench': commission.selected?.line.id === line.id }" @focusin="commission.chooseLine(line.id)">
+  <tr
+    :class="{ 'bg-bench': commission.selected?.line.id === line.id }"
+    @focusin="commission.chooseLine(line.id)"
+  >
     <td class="!pl-5">
       <span class="flex items-center gap-2">
-        <input v-model="text.name" class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold" aria-label="Name of the line" @change="leaveName">
-        <span class="botanical w-28 text-sm leading-tight max-[1180px]:hidden">{{ plant.species.botanical }}</span>
+        <input
+          v-model="text.name"
+          class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold"
+          aria-label="Name of the line"
+          @change="leaveName"
+        />
+        <span class="botanical w-28 text-sm leading-tight max-[1180px]:hidden">{{
+          plant.species.botanical
+        }}</span>
       </span>
       <span v-if="faults" class="block text-sm text-hip" role="alert">{{ faults }}</span>
     </td>
     <td>
-      <select class="field field-cell !w-[112px]" aria-label="Age" :value="line.age" @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })">
+      <select
+        class="field field-cell !w-[112px]"
+        aria-label="Age"
+        :value="line.age"
+        @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })"
+      >
         <option v-for="age in ages" :key="age" :value="age">{{ age }}</option>
       </select>
     </td>
-    <td class="number"><input v-model="text.pieces" class="field field-cell !w-16 text-right" inputmode="numeric" aria-label="Pieces" @change="leavePieces"></td>
+    <td class="number">
+      <input
+        v-model="text.pieces"
+        class="field field-cell !w-16 text-right"
+        inputmode="numeric"
+        aria-label="Pieces"
+        @change="leavePieces"
+      />
+    </td>
     <td>
-      <select class="field field-cell !w-[84px]" aria-label="Zone" :value="line.zone" @change="store({ zone: ($event.target as HTMLSelectElement).value as Line['zone'] })">
+      <select
+        class="field field-cell !w-[84px]"
+        aria-label="Zone"
+        :value="line.zone"
+        @change="store({ zone: ($event.target as HTMLSelectElement).value as Line['zone'] })"
+      >
         <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
       </select>
     </td>
-    <td class="number"><input v-model="text.stature" class="field field-cell !w-12 text-right" :placeholder="plainNumber((commission.current?.stature ?? 1) * 100, 0)" aria-label="Stature, per cent" @change="leaveStature"></td>
-    <td class="number"><input v-model="text.height" class="field field-cell !w-[76px] text-right" :placeholder="real(plant.size.form.heightM * 1000)" aria-label="Real height" @change="leaveLength('height')"></td>
-    <td class="number"><input v-model="text.crown" class="field field-cell !w-[76px] text-right" :placeholder="real(plant.size.form.crownWidthM * 1000)" aria-label="Real crown width" @change="leaveLength('crown')"></td>
+    <td class="number">
+      <input
+        v-model="text.stature"
+        class="field field-cell !w-12 text-right"
+        :placeholder="plainNumber((commission.current?.stature ?? 1) * 100, 0)"
+        aria-label="Stature, per cent"
+        @change="leaveStature"
+      />
+    </td>
+    <td class="number">
+      <input
+        v-model="text.height"
+        class="field field-cell !w-[76px] text-right"
+        :placeholder="real(plant.size.form.heightM * 1000)"
+        aria-label="Real height"
+        @change="leaveLength('height')"
+      />
+    </td>
+    <td class="number">
+      <input
+        v-model="text.crown"
+        class="field field-cell !w-[76px] text-right"
+        :placeholder="real(plant.size.form.crownWidthM * 1000)"
+        aria-label="Real crown width"
+        @change="leaveLength('crown')"
+      />
+    </td>
     <td class="number font-semibold" aria-label="Model size">
-      <template v-if="typedSize">{{ model(typedSize.heightMm) }} <span class="font-normal text-soft">× {{ model(typedSize.crownWidthMm) }}</span></template>
+      <template v-if="typedSize"
+        >{{ model(typedSize.heightMm) }}
+        <span class="font-normal text-soft">× {{ model(typedSize.crownWidthMm) }}</span></template
+      >
       <template v-else>–</template>
     </td>
     <td class="number">
-      <button type="button" class="button button-quiet button-small" :aria-label="`Remove ${line.name}`" @click="removing = true">Remove</button>
-      <ConfirmDialog v-model="removing" :title="`Remove “${line.name}”?`" act="Remove line" danger @confirm="workshop.give(removeLine, line.id)">Its finished batches stay in the log.</ConfirmDialog>
+      <button
+        type="button"
+        class="button button-quiet button-small"
+        :aria-label="`Remove ${line.name}`"
+        @click="removing = true"
+      >
+        Remove
+      </button>
+      <ConfirmDialog
+        v-model="removing"
+        :title="`Remove “${line.name}”?`"
+        act="Remove line"
+        danger
+        @confirm="workshop.give(removeLine, line.id)"
+        >Its finished batches stay in the log.</ConfirmDialog
+      >
     </td>
   </tr>
 </template>

@@ -7,13 +7,23 @@ const commission = useCommission()
     <table v-if="commission.plants.length > 0" class="ruled w-full">
       <thead>
         <tr class="border-t-2 border-ink">
-          <th class="!pl-5">Line</th><th>Age</th><th class="number">Pieces</th><th>Zone</th><th class="number">Stature</th><th class="number">Stands</th><th class="number">Crown</th><th class="number">At the model</th><th><span class="sr-only">Remove</span></th>
+          <th class="!pl-5">Line</th>
+          <th>Age</th>
+          <th class="number">Pieces</th>
+          <th>Zone</th>
+          <th class="number">Stature</th>
+          <th class="number">Stands</th>
+          <th class="number">Crown</th>
+          <th class="number">At the model</th>
+          <th><span class="sr-only">Remove</span></th>
         </tr>
       </thead>
       <tbody>
         <LineRow v-for="plant in commission.plants" :key="plant.line.id" :plant="plant" />
       </tbody>
     </table>
-    <p v-else class="mx-5 max-w-xl border-t-2 border-ink pt-4 text-soft">No lines yet. Add the plants that stand there, one kind and size a line.</p>
+    <p v-else class="mx-5 max-w-xl border-t-2 border-ink pt-4 text-soft">
+      No lines yet. Add the plants that stand there, one kind and size a line.
+    </p>
   </section>
 </template>

@@ -19,8 +19,14 @@ async function make(): Promise<void> {
   if (faults.name || reading.value.kind === 'none') return
   const display = ratio.value < 60
   const answer = await workshop.give(saveCommission, {
-    name: name.value.trim(), ratio: Math.round(ratio.value * 100) / 100, dateDepicted: `${today().slice(0, 4)}-06-20`, place: '', latitudeDeg: 50, altitudeM: 100,
-    viewingMm: display ? 500 : 700, stature: 1,
+    name: name.value.trim(),
+    ratio: Math.round(ratio.value * 100) / 100,
+    dateDepicted: `${today().slice(0, 4)}-06-20`,
+    place: '',
+    latitudeDeg: 50,
+    altitudeM: 100,
+    viewingMm: display ? 500 : 700,
+    stature: 1,
   })
   if (answer.kind === 'none') return
   commission.chooseCommission(answer.value.id)
@@ -34,8 +40,20 @@ async function make(): Promise<void> {
   <BaseDialog v-model="open" title="New commission" wide>
     <form class="grid gap-3" @submit.prevent="make">
       <TextField v-model="name" label="Name" placeholder="what you call the job" :fault="faults.name" />
-      <TextField v-model="scale" label="Scale" hint="Pick one below, or type 1:43.5, 4mm/ft, 1/4in" :fault="faults.scale" />
-      <ScaleLadder :ratio="ratio" @pick="(picked) => { scale = `1:${picked}` }" />
+      <TextField
+        v-model="scale"
+        label="Scale"
+        hint="Pick one below, or type 1:43.5, 4mm/ft, 1/4in"
+        :fault="faults.scale"
+      />
+      <ScaleLadder
+        :ratio="ratio"
+        @pick="
+          (picked) => {
+            scale = `1:${picked}`
+          }
+        "
+      />
       <div class="mt-2 flex justify-end gap-2">
         <button type="button" class="button" @click="open = false">Leave it</button>
         <button type="submit" class="button button-act">Make commission</button>

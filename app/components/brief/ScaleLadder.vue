@@ -19,25 +19,80 @@ const between = computed(() => (scales.some(({ ratio }) => isHere(ratio)) ? unde
 
 <template>
   <div class="ladder" role="group" aria-label="Standard scales">
-    <button v-for="scale in scales" :key="scale.ratio" type="button" class="rung" :class="{ here: isHere(scale.ratio) }" :aria-pressed="isHere(scale.ratio)" :title="scale.source" @click="emit('pick', scale.ratio)">
-      <svg :height="personPx(scale.ratio) + 6" width="100%" :viewBox="`-26 ${-personPx(scale.ratio) - 5} 52 ${personPx(scale.ratio) + 6}`" aria-hidden="true">
-        <g :transform="`scale(${personPx(scale.ratio)})`"><path :d="path" /><circle cx="0" cy="-0.925" r="0.068" /></g>
+    <button
+      v-for="scale in scales"
+      :key="scale.ratio"
+      type="button"
+      class="rung"
+      :class="{ here: isHere(scale.ratio) }"
+      :aria-pressed="isHere(scale.ratio)"
+      :title="scale.source"
+      @click="emit('pick', scale.ratio)"
+    >
+      <svg
+        :height="personPx(scale.ratio) + 6"
+        width="100%"
+        :viewBox="`-26 ${-personPx(scale.ratio) - 5} 52 ${personPx(scale.ratio) + 6}`"
+        aria-hidden="true"
+      >
+        <g :transform="`scale(${personPx(scale.ratio)})`">
+          <path :d="path" />
+          <circle cx="0" cy="-0.925" r="0.068" />
+        </g>
       </svg>
       <span class="ratio">{{ formatRatio(scale.ratio) }}</span>
       <span class="name">{{ scale.name }}</span>
     </button>
-    <p v-if="between !== undefined" class="between">Yours, {{ formatRatio(between) }}: a person is {{ (PERSON_MM / between).toFixed(1) }} mm tall.</p>
+    <p v-if="between !== undefined" class="between">
+      Yours, {{ formatRatio(between) }}: a person is {{ (PERSON_MM / between).toFixed(1) }} mm tall.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.ladder { display: grid; grid-template-columns: repeat(auto-fit, minmax(64px, 1fr)); align-items: end; }
-.rung { display: flex; flex-direction: column; align-items: center; padding: 2px 0 4px; border-bottom: 3px solid transparent; min-width: 0; color: var(--color-soft); }
-.rung svg { fill: #7d8b82; border-bottom: 1px solid #aab6ac; }
-.rung:hover svg { fill: var(--color-ink); }
-.here { border-bottom-color: var(--color-moss); color: var(--color-ink); }
-.here svg { fill: var(--color-moss); }
-.ratio { font-size: 13px; font-weight: 600; font-variant-numeric: tabular-nums; color: var(--color-ink); }
-.name { font-size: 12px; line-height: 14px; text-align: center; min-height: 29px; }
-.between { grid-column: 1 / -1; font-size: 13px; color: var(--color-soft); }
+.ladder {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(64px, 1fr));
+  align-items: end;
+}
+.rung {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  padding: 2px 0 4px;
+  border-bottom: 3px solid transparent;
+  min-width: 0;
+  color: var(--color-soft);
+}
+.rung svg {
+  fill: #7d8b82;
+  border-bottom: 1px solid #aab6ac;
+}
+.rung:hover svg {
+  fill: var(--color-ink);
+}
+.here {
+  border-bottom-color: var(--color-moss);
+  color: var(--color-ink);
+}
+.here svg {
+  fill: var(--color-moss);
+}
+.ratio {
+  font-size: 13px;
+  font-weight: 600;
+  font-variant-numeric: tabular-nums;
+  color: var(--color-ink);
+}
+.name {
+  font-size: 12px;
+  line-height: 14px;
+  text-align: center;
+  min-height: 29px;
+}
+.between {
+  grid-column: 1 / -1;
+  font-size: 13px;
+  color: var(--color-soft);
+}
 </style>

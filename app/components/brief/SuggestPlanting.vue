@@ -15,7 +15,12 @@ const { real, model } = useFormat()
 const text = reactive({ width: '', depth: '', pieces: '150' })
 const areaOf = ref<'board' | 'real'>('board')
 const chosen = ref<HabitatId[]>(['woodland-edge'])
-const mixText = reactive<Record<(typeof ages)[number], string>>({ young: '', 'semi-mature': '', mature: '', veteran: '' })
+const mixText = reactive<Record<(typeof ages)[number], string>>({
+  young: '',
+  'semi-mature': '',
+  mature: '',
+  veteran: '',
+})
 const found = ref<(SuggestedLine & { taken: boolean })[]>([])
 const fault = ref('')
 
@@ -32,23 +37,58 @@ watch(open, (is) => {
 /** Real sides of the area, mm; or what can't be read. */
 const sides = computed<[number, number] | string>(() => {
   const ratio = commission.current?.ratio ?? 1
-  const read = ([['Width', text.width], ['Depth', text.depth]] as const).map(([name, value]) => ({ name, value, reading: parseLength(value, areaOf.value === 'board' ? 'mm' : 'm') }))
+  const read = (
+    [
+      ['Width', text.width],
+      ['Depth', text.depth],
+    ] as const
+  ).map(([name, value]) => ({
+    name,
+    value,
+    reading: parseLength(value, areaOf.value === 'board' ? 'mm' : 'm'),
+  }))
   const wrong = read.find(({ reading }) => reading.kind === 'none' || reading.value <= 0)
-  if (wrong) return wrong.value.trim() === '' ? `${wrong.name} of the area is needed.` : `${wrong.name}: ${wrong.reading.kind === 'none' ? wrong.reading.because : 'it must be above 0.'}`
+  if (wrong)
+    return wrong.value.trim() === ''
+      ? `${wrong.name} of the area is needed.`
+      : `${wrong.name}: ${wrong.reading.kind === 'none' ? wrong.reading.because : 'it must be above 0.'}`
   const [w = 0, d = 0] = read.map(({ reading }) => (reading.kind === 'ok' ? reading.value : 0))
   return areaOf.value === 'board' ? [toRealMm(w, ratio), toRealMm(d, ratio)] : [w, d]
 })
-const areaWords = computed(() => (typeof sides.value === 'string' ? '' : `${real(sides.value[0])} × ${real(sides.value[1])}, ${((sides.value[0] * sides.value[1]) / 1e10).toPrecision(2)} ha`))
+const areaWords = computed(() =>
+  typeof sides.value === 'string'
+    ? ''
+    : `${real(sides.value[0])} × ${real(sides.value[1])}, ${((sides.value[0] * sides.value[1]) / 1e10).toPrecision(2)} ha`,
+)
 
 function suggest(): void {
   found.value = []
-  if (typeof sides.value === 'string') { fault.value = sides.value; return }
+  if (typeof sides.value === 'string') {
+    fault.value = sides.value
+    return
+  }
   const pieces = readNumber(text.pieces)
-  if (pieces === undefined || pieces < 1 || pieces > 5000 || !Number.isInteger(pieces)) { fault.value = `Pieces: read “${text.pieces}”; allowed is a whole number from 1 to 5000.`; return }
-  const shares = ages.map((age) => (mixText[age].trim() === '' ? 0 : readNumber(mixText[age].replace('%', '')) ?? -1))
-  if (shares.some((share) => share < 0)) { fault.value = 'Ages: each share is a number from 0 to 100, or empty.'; return }
+  if (pieces === undefined || pieces < 1 || pieces > 5000 || !Number.isInteger(pieces)) {
+    fault.value = `Pieces: read “${text.pieces}”; allowed is a whole number from 1 to 5000.`
+    return
+  }
+  const shares = ages.map((age) =>
+    mixText[age].trim() === '' ? 0 : (readNumber(mixText[age].replace('%', '')) ?? -1),
+  )
+  if (shares.some((share) => share < 0)) {
+    fault.value = 'Ages: each share is a number from 0 to 100, or empty.'
+    return
+  }
   const mix = shares.some((share) => share > 0) ? (shares as [number, number, number, number]) : undefined
-  const reading = suggestPlanting({ areaM2: (sides.value[0] * sides.value[1]) / 1e6, habitats: chosen.value, pieces, ...(mix && { ages: mix }) }, workshop.kinds)
+  const reading = suggestPlanting(
+    {
+      areaM2: (sides.value[0] * sides.value[1]) / 1e6,
+      habitats: chosen.value,
+      pieces,
+      ...(mix && { ages: mix }),
+    },
+    workshop.kinds,
+  )
   fault.value = reading.kind === 'none' ? reading.because : ''
   if (reading.kind === 'ok') found.value = reading.value.map((line) => ({ ...line, taken: true }))
 }
@@ -57,19 +97,36 @@ const total = computed(() => taken.value.reduce((sum, { pieces }) => sum + piece
 function setPieces(line: SuggestedLine, value: string): void {
   const read = readNumber(value)
   const fits = read !== undefined && Number.isInteger(read) && read >= 1 && read <= 10_000
-  fault.value = fits ? '' : `Pieces of ${line.name}: read “${value}”; allowed is 1 to 10000. It stays at ${line.pieces}.`
+  fault.value = fits
+    ? ''
+    : `Pieces of ${line.name}: read “${value}”; allowed is 1 to 10000. It stays at ${line.pieces}.`
   if (fits) Object.assign(line, { pieces: read })
 }
 
 async function take(): Promise<void> {
   const job = commission.current
   if (!job || taken.value.length === 0) return
-  const answer = await workshop.give(saveLines, job.id, taken.value.map(({ speciesId, name, age, pieces, zone }) => ({ commissionId: job.id, speciesId, name, age, pieces, zone })))
+  const answer = await workshop.give(
+    saveLines,
+    job.id,
+    taken.value.map(({ speciesId, name, age, pieces, zone }) => ({
+      commissionId: job.id,
+      speciesId,
+      name,
+      age,
+      pieces,
+      zone,
+    })),
+  )
   if (answer.kind === 'none') return
   notices.done(`${answer.value.length} lines, ${total.value} pieces, are in the brief.`)
   open.value = false
 }
-function toggle(id: HabitatId): void { chosen.value = chosen.value.includes(id) ? chosen.value.filter((other) => other !== id) : [...chosen.value, id] }
+function toggle(id: HabitatId): void {
+  chosen.value = chosen.value.includes(id)
+    ? chosen.value.filter((other) => other !== id)
+    : [...chosen.value, id]
+}
 </script>
 
 <template>
@@ -78,7 +135,10 @@ function toggle(id: HabitatId): void { chosen.value = chosen.value.includes(id) 
       <div class="wish">
         <div>
           <label class="label" for="area-of">Area given as</label>
-          <select id="area-of" v-model="areaOf" class="field"><option value="board">size on the board</option><option value="real">size in reality</option></select>
+          <select id="area-of" v-model="areaOf" class="field">
+            <option value="board">size on the board</option>
+            <option value="real">size in reality</option>
+          </select>
         </div>
         <TextField v-model="text.width" label="Width" :placeholder="areaOf === 'board' ? '0.9 m' : '80 m'" />
         <TextField v-model="text.depth" label="Depth" :placeholder="areaOf === 'board' ? '0.4 m' : '40 m'" />
@@ -87,25 +147,68 @@ function toggle(id: HabitatId): void { chosen.value = chosen.value.includes(id) 
       </div>
       <fieldset>
         <legend class="label">What grows there</legend>
-        <div class="habitats"><button v-for="habitat in habitats" :key="habitat.id" type="button" class="habitat" :aria-pressed="chosen.includes(habitat.id)" :title="habitat.words" @click="toggle(habitat.id)">{{ habitat.name }}</button></div>
+        <div class="habitats">
+          <button
+            v-for="habitat in habitats"
+            :key="habitat.id"
+            type="button"
+            class="habitat"
+            :aria-pressed="chosen.includes(habitat.id)"
+            :title="habitat.words"
+            @click="toggle(habitat.id)"
+          >
+            {{ habitat.name }}
+          </button>
+        </div>
       </fieldset>
       <fieldset class="flex flex-wrap items-end gap-3">
         <legend class="label">Ages, % (empty: as usual there)</legend>
-        <label v-for="age in ages" :key="age" class="flex items-center gap-1.5 text-sm">{{ age }} <input v-model="mixText[age]" class="field field-cell !w-16" inputmode="numeric"></label>
-        <button type="submit" class="button ml-auto" :class="{ 'button-act': found.length === 0 }">Suggest</button>
+        <label v-for="age in ages" :key="age" class="flex items-center gap-1.5 text-sm"
+          >{{ age }} <input v-model="mixText[age]" class="field field-cell !w-16" inputmode="numeric"
+        /></label>
+        <button type="submit" class="button ml-auto" :class="{ 'button-act': found.length === 0 }">
+          Suggest
+        </button>
       </fieldset>
       <p v-if="fault" class="text-sm text-hip" role="alert">{{ fault }}</p>
     </form>
     <template v-if="found.length > 0">
       <table class="ruled mt-2 w-full text-sm">
-        <thead><tr><th><span class="sr-only">Take</span></th><th>Plant</th><th class="number">Stands</th><th class="number">Pieces</th><th>Zone</th><th>Why</th></tr></thead>
+        <thead>
+          <tr>
+            <th><span class="sr-only">Take</span></th>
+            <th>Plant</th>
+            <th class="number">Stands</th>
+            <th class="number">Pieces</th>
+            <th>Zone</th>
+            <th>Why</th>
+          </tr>
+        </thead>
         <tbody>
-          <tr v-for="line in found" :key="`${line.speciesId} ${line.age}`" :class="{ 'opacity-60': !line.taken }">
-            <td><input v-model="line.taken" type="checkbox" class="tick" :aria-label="`Take ${line.name}`"></td>
+          <tr
+            v-for="line in found"
+            :key="`${line.speciesId} ${line.age}`"
+            :class="{ 'opacity-60': !line.taken }"
+          >
+            <td>
+              <input v-model="line.taken" type="checkbox" class="tick" :aria-label="`Take ${line.name}`" />
+            </td>
             <td class="font-semibold">{{ line.name }}</td>
             <td class="number">{{ real(line.heightM * 1000) }}</td>
-            <td class="number"><input class="field field-cell !w-16 text-right" inputmode="numeric" :value="line.pieces" :aria-label="`Pieces of ${line.name}`" @change="setPieces(line, ($event.target as HTMLInputElement).value)"></td>
-            <td><select v-model="line.zone" class="field field-cell !w-24" :aria-label="`Zone of ${line.name}`"><option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option></select></td>
+            <td class="number">
+              <input
+                class="field field-cell !w-16 text-right"
+                inputmode="numeric"
+                :value="line.pieces"
+                :aria-label="`Pieces of ${line.name}`"
+                @change="setPieces(line, ($event.target as HTMLInputElement).value)"
+              />
+            </td>
+            <td>
+              <select v-model="line.zone" class="field field-cell !w-24" :aria-label="`Zone of ${line.name}`">
+                <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
+              </select>
+            </td>
             <td class="leading-tight text-soft">{{ line.reason }}</td>
           </tr>
         </tbody>
@@ -113,17 +216,47 @@ function toggle(id: HabitatId): void { chosen.value = chosen.value.includes(id) 
       <div class="mt-3 flex items-center justify-end gap-2">
         <p class="mr-auto text-sm text-soft">Densities are from memory; change what you know better.</p>
         <button type="button" class="button" @click="open = false">Leave it</button>
-        <button type="button" class="button button-act" :disabled="taken.length === 0" @click="take">Take {{ taken.length }} lines, {{ total }} pieces</button>
+        <button type="button" class="button button-act" :disabled="taken.length === 0" @click="take">
+          Take {{ taken.length }} lines, {{ total }} pieces
+        </button>
       </div>
     </template>
   </BaseDialog>
 </template>
 
 <style scoped>
-.wish { display: grid; grid-template-columns: 1.3fr 1fr 1fr 1fr 1.6fr; gap: 10px; align-items: start; }
-.habitats { display: flex; flex-wrap: wrap; gap: 6px; }
-.habitat { min-height: 36px; padding: 0 10px; border: 1px solid var(--color-line); border-radius: 4px; background: #fff; font-size: 13px; }
-.habitat[aria-pressed='true'] { border-color: var(--color-moss); background: var(--color-moss-pale); font-weight: 650; }
-.tick { width: 22px; height: 22px; accent-color: var(--color-moss); }
-@media (max-width: 700px) { .wish { grid-template-columns: 1fr 1fr; } }
+.wish {
+  display: grid;
+  grid-template-columns: 1.3fr 1fr 1fr 1fr 1.6fr;
+  gap: 10px;
+  align-items: start;
+}
+.habitats {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.habitat {
+  min-height: 36px;
+  padding: 0 10px;
+  border: 1px solid var(--color-line);
+  border-radius: 4px;
+  background: #fff;
+  font-size: 13px;
+}
+.habitat[aria-pressed='true'] {
+  border-color: var(--color-moss);
+  background: var(--color-moss-pale);
+  font-weight: 650;
+}
+.tick {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--color-moss);
+}
+@media (max-width: 700px) {
+  .wish {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

@@ -1,6 +1,18 @@
 <script setup lang="ts">
-import { countsOf, MAX_FILE_CHARACTERS, readWorkshopFile, writeWorkshopFile, type WorkshopDocument } from '~~/core/workshop'
-import { deleteWorkshop, importAsCopy, mergeIntoWorkshop, readWorkshop, wipeWorkshop } from '../../db/commands/data'
+import {
+  countsOf,
+  MAX_FILE_CHARACTERS,
+  readWorkshopFile,
+  writeWorkshopFile,
+  type WorkshopDocument,
+} from '~~/core/workshop'
+import {
+  deleteWorkshop,
+  importAsCopy,
+  mergeIntoWorkshop,
+  readWorkshop,
+  wipeWorkshop,
+} from '../../db/commands/data'
 import { DEMO_KEY, OWN_KEY, workshopKeys } from '../../db/database'
 import { nowIso } from '../../db/ids'
 import { save } from '../../composables/save'
@@ -9,7 +21,9 @@ import { save } from '../../composables/save'
 const workshop = useWorkshop()
 const notices = useNotices()
 const keys = ref<string[]>([])
-const refresh = async (): Promise<void> => { keys.value = await workshopKeys() }
+const refresh = async (): Promise<void> => {
+  keys.value = await workshopKeys()
+}
 onMounted(refresh)
 
 const busy = ref(false)
@@ -24,11 +38,15 @@ async function whileBusy(work: () => Promise<void>): Promise<void> {
   }
 }
 
-const exportFile = () => whileBusy(async () => {
-  const document = await readWorkshop(workshop.context())
-  save(new Blob([writeWorkshopFile(document)], { type: 'application/json' }), `${document.settings.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${today()}.json`)
-  notices.done('The workshop is exported.')
-})
+const exportFile = () =>
+  whileBusy(async () => {
+    const document = await readWorkshop(workshop.context())
+    save(
+      new Blob([writeWorkshopFile(document)], { type: 'application/json' }),
+      `${document.settings.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${today()}.json`,
+    )
+    notices.done('The workshop is exported.')
+  })
 
 const read = shallowRef<{ name: string; document: WorkshopDocument }>()
 const fault = ref('')
@@ -40,48 +58,71 @@ async function choose(event: Event): Promise<void> {
   fault.value = ''
   if (!file) return
   await whileBusy(async () => {
-    if (file.size > MAX_FILE_CHARACTERS * 2) { fault.value = 'The file is too large to be a workshop.'; return }
+    if (file.size > MAX_FILE_CHARACTERS * 2) {
+      fault.value = 'The file is too large to be a workshop.'
+      return
+    }
     const reading = readWorkshopFile(await file.text())
     if (reading.kind === 'none') fault.value = reading.because
     else read.value = { name: file.name, document: reading.value }
   })
 }
-const words = (counts: Record<string, number>): string => [
-  ['commissions', 'commission'], ['lines', 'line'], ['batches', 'batch'], ['lots', 'lot'], ['movements', 'ledger entry'],
-].map(([key, one]) => `${counts[key ?? ''] ?? 0} ${(counts[key ?? ''] ?? 0) === 1 ? one : key === 'movements' ? 'ledger entries' : key}`).join(', ')
+const words = (counts: Record<string, number>): string =>
+  [
+    ['commissions', 'commission'],
+    ['lines', 'line'],
+    ['batches', 'batch'],
+    ['lots', 'lot'],
+    ['movements', 'ledger entry'],
+  ]
+    .map(
+      ([key, one]) =>
+        `${counts[key ?? ''] ?? 0} ${(counts[key ?? ''] ?? 0) === 1 ? one : key === 'movements' ? 'ledger entries' : key}`,
+    )
+    .join(', ')
 
-const merge = () => whileBusy(async () => {
-  if (!read.value) return
-  await mergeIntoWorkshop(workshop.context(), read.value.document)
-  notices.done(`“${read.value.name}” is merged in.`)
-  read.value = undefined
-})
-const copy = () => whileBusy(async () => {
-  if (!read.value) return
-  const key = await importAsCopy(read.value.document, `copy-${Date.now().toString(36)}`, nowIso())
-  read.value = undefined
-  await refresh()
-  await navigateTo(`/${key}/line-up`)
-})
+const merge = () =>
+  whileBusy(async () => {
+    if (!read.value) return
+    await mergeIntoWorkshop(workshop.context(), read.value.document)
+    notices.done(`“${read.value.name}” is merged in.`)
+    read.value = undefined
+  })
+const copy = () =>
+  whileBusy(async () => {
+    if (!read.value) return
+    const key = await importAsCopy(read.value.document, `copy-${Date.now().toString(36)}`, nowIso())
+    read.value = undefined
+    await refresh()
+    await navigateTo(`/${key}/line-up`)
+  })
 
 const wiping = ref(false)
 const toLose = ref('')
 const typedName = ref('')
-const askWipe = () => whileBusy(async () => {
-  toLose.value = words(countsOf(await readWorkshop(workshop.context())))
-  typedName.value = ''
-  wiping.value = true
-})
-const wipe = () => whileBusy(async () => {
-  await wipeWorkshop(workshop.context())
-  notices.done('The workshop is empty.')
-})
+const askWipe = () =>
+  whileBusy(async () => {
+    toLose.value = words(countsOf(await readWorkshop(workshop.context())))
+    typedName.value = ''
+    wiping.value = true
+  })
+const wipe = () =>
+  whileBusy(async () => {
+    await wipeWorkshop(workshop.context())
+    notices.done('The workshop is empty.')
+  })
 const deleting = ref<string>()
-const removeKey = (key: string) => whileBusy(async () => {
-  await deleteWorkshop(key)
-  await refresh()
-})
-const keyWords = (key: string): string => (key === OWN_KEY ? 'My own workshop' : key === DEMO_KEY ? 'The demo' : `Imported copy ${key.replace('copy-', '')}`)
+const removeKey = (key: string) =>
+  whileBusy(async () => {
+    await deleteWorkshop(key)
+    await refresh()
+  })
+const keyWords = (key: string): string =>
+  key === OWN_KEY
+    ? 'My own workshop'
+    : key === DEMO_KEY
+      ? 'The demo'
+      : `Imported copy ${key.replace('copy-', '')}`
 </script>
 
 <template>
@@ -89,25 +130,41 @@ const keyWords = (key: string): string => (key === OWN_KEY ? 'My own workshop' :
     <h2>Data</h2>
     <p>Everything is kept in this browser, and nowhere else. Export it now and then.</p>
     <div class="flex flex-wrap gap-2">
-      <button type="button" class="button button-act" :disabled="busy" @click="exportFile">Export to a file</button>
-      <label class="button"><input type="file" accept=".json,application/json" class="sr-only" @change="choose">Import a file…</label>
-      <button type="button" class="button button-danger" :disabled="busy" @click="askWipe">Wipe this workshop…</button>
+      <button type="button" class="button button-act" :disabled="busy" @click="exportFile">
+        Export to a file
+      </button>
+      <label class="button"
+        ><input type="file" accept=".json,application/json" class="sr-only" @change="choose" />Import a
+        file…</label
+      >
+      <button type="button" class="button button-danger" :disabled="busy" @click="askWipe">
+        Wipe this workshop…
+      </button>
     </div>
-    <p class="text-sm text-soft">The file is JSON that keeps to the schema in <code>docs/workshop.schema.json</code>.</p>
+    <p class="text-sm text-soft">
+      The file is JSON that keeps to the schema in <code>docs/workshop.schema.json</code>.
+    </p>
 
     <div v-if="fault" class="border-l-[6px] border-hip bg-hip-pale p-3" role="alert">
       <p class="font-semibold">The file was not read; nothing was changed.</p>
       <p class="whitespace-pre-line">{{ fault }}</p>
     </div>
     <div v-if="read" class="border-l-[6px] border-rain bg-rain-pale p-3">
-      <p class="font-semibold">“{{ read.document.settings.name }}”, saved {{ formatMoment(read.document.savedAt) }}</p>
+      <p class="font-semibold">
+        “{{ read.document.settings.name }}”, saved {{ formatMoment(read.document.savedAt) }}
+      </p>
       <p>{{ words(countsOf(read.document)) }}.</p>
       <div class="mt-3 flex flex-wrap gap-2">
-        <button type="button" class="button button-act" :disabled="busy" @click="merge">Merge into this workshop</button>
+        <button type="button" class="button button-act" :disabled="busy" @click="merge">
+          Merge into this workshop
+        </button>
         <button type="button" class="button" :disabled="busy" @click="copy">Open as a copy of its own</button>
         <button type="button" class="button" @click="read = undefined">Leave it</button>
       </div>
-      <p class="mt-2 text-sm text-soft">Merging unites both by their ids: ledger and run entries of both stay; of a record that both changed, the last change stays.</p>
+      <p class="mt-2 text-sm text-soft">
+        Merging unites both by their ids: ledger and run entries of both stay; of a record that both changed,
+        the last change stays.
+      </p>
     </div>
 
     <h3 class="mt-3">Workshops in this browser</h3>
@@ -116,18 +173,49 @@ const keyWords = (key: string): string => (key === OWN_KEY ? 'My own workshop' :
         <tr v-for="key in keys" :key="key">
           <td>{{ keyWords(key) }} <span v-if="key === workshop.key" class="tag tag-moss ml-2">open</span></td>
           <td class="number">
-            <NuxtLink v-if="key !== workshop.key" :to="`/${key}/line-up`" class="button button-small">Open</NuxtLink>
-            <button v-if="key !== workshop.key && key !== OWN_KEY" type="button" class="button button-small button-quiet ml-2" @click="deleting = key">Delete</button>
+            <NuxtLink v-if="key !== workshop.key" :to="`/${key}/line-up`" class="button button-small"
+              >Open</NuxtLink
+            >
+            <button
+              v-if="key !== workshop.key && key !== OWN_KEY"
+              type="button"
+              class="button button-small button-quiet ml-2"
+              @click="deleting = key"
+            >
+              Delete
+            </button>
           </td>
         </tr>
-        <tr v-if="!keys.includes(OWN_KEY)"><td>My own workshop</td><td class="number"><NuxtLink to="/mine/line-up" class="button button-small">Start it</NuxtLink></td></tr>
+        <tr v-if="!keys.includes(OWN_KEY)">
+          <td>My own workshop</td>
+          <td class="number"><NuxtLink to="/mine/line-up" class="button button-small">Start it</NuxtLink></td>
+        </tr>
       </tbody>
     </table>
 
-    <ConfirmDialog v-model="wiping" :title="`Wipe “${workshop.settings.name}”?`" act="Wipe it" danger :disabled="typedName.trim() !== workshop.settings.name" @confirm="wipe">
+    <ConfirmDialog
+      v-model="wiping"
+      :title="`Wipe “${workshop.settings.name}”?`"
+      act="Wipe it"
+      danger
+      :disabled="typedName.trim() !== workshop.settings.name"
+      @confirm="wipe"
+    >
       <p>Lost for ever: {{ toLose }}, and everything in the log. An exported file can bring it back.</p>
-      <TextField v-model="typedName" class="mt-3" :label="`Type the workshop’s name, ${workshop.settings.name}, to wipe it`" />
+      <TextField
+        v-model="typedName"
+        class="mt-3"
+        :label="`Type the workshop’s name, ${workshop.settings.name}, to wipe it`"
+      />
     </ConfirmDialog>
-    <ConfirmDialog :model-value="deleting !== undefined" :title="`Delete “${keyWords(deleting ?? '')}”?`" act="Delete" danger @update:model-value="deleting = undefined" @confirm="deleting && removeKey(deleting)">Everything in it is lost, unless it was exported.</ConfirmDialog>
+    <ConfirmDialog
+      :model-value="deleting !== undefined"
+      :title="`Delete “${keyWords(deleting ?? '')}”?`"
+      act="Delete"
+      danger
+      @update:model-value="deleting = undefined"
+      @confirm="deleting && removeKey(deleting)"
+      >Everything in it is lost, unless it was exported.</ConfirmDialog
+    >
   </section>
 </template>

@@ -16,10 +16,21 @@ async function afresh(): Promise<void> {
 </script>
 
 <template>
-  <p class="notice flex flex-none flex-wrap items-center gap-x-4 border-b border-line bg-rain-pale px-4 py-1 text-sm text-[#1f4c60]">
+  <p
+    class="notice flex flex-none flex-wrap items-center gap-x-4 border-b border-line bg-rain-pale px-4 py-1 text-sm text-[#1f4c60]"
+  >
     <span>This is the demo workshop: invented, and kept apart from your own.</span>
-    <button type="button" class="font-semibold underline" @click="asking = true">Start the demo afresh</button>
+    <button type="button" class="font-semibold underline" @click="asking = true">
+      Start the demo afresh
+    </button>
     <NuxtLink to="/mine/line-up" class="font-semibold underline">Go to my own workshop</NuxtLink>
-    <LazyConfirmDialog v-if="asking" v-model="asking" title="Start the demo afresh?" act="Start afresh" @confirm="afresh">What you did in the demo is thrown away. Your own workshop is not touched.</LazyConfirmDialog>
+    <LazyConfirmDialog
+      v-if="asking"
+      v-model="asking"
+      title="Start the demo afresh?"
+      act="Start afresh"
+      @confirm="afresh"
+      >What you did in the demo is thrown away. Your own workshop is not touched.</LazyConfirmDialog
+    >
   </p>
 </template>

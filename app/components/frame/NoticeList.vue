@@ -4,7 +4,13 @@ const notices = useNotices()
 
 <template>
   <div class="list" aria-live="polite">
-    <div v-for="notice in notices.list" :key="notice.id" class="notice" :class="`notice-${notice.kind}`" :role="notice.kind === 'fault' ? 'alert' : 'status'">
+    <div
+      v-for="notice in notices.list"
+      :key="notice.id"
+      class="notice"
+      :class="`notice-${notice.kind}`"
+      :role="notice.kind === 'fault' ? 'alert' : 'status'"
+    >
       <p class="whitespace-pre-line">{{ notice.text }}</p>
       <button type="button" class="close" aria-label="Close" @click="notices.close(notice.id)">×</button>
     </div>
@@ -12,10 +18,41 @@ const notices = useNotices()
 </template>
 
 <style scoped>
-.list { position: fixed; right: 16px; bottom: 60px; z-index: 40; display: grid; gap: 8px; width: min(420px, calc(100vw - 32px)); }
-.notice { display: flex; gap: 12px; align-items: start; padding: 10px 6px 10px 14px; border: 1px solid; border-left-width: 5px; border-radius: 4px; background: #fff; }
-.notice p { flex: 1; }
-.notice-fault { border-color: var(--color-hip); color: #86222f; }
-.notice-done { border-color: var(--color-moss); color: #1f5034; }
-.close { width: 32px; height: 32px; font-size: 20px; line-height: 1; margin-top: -5px; }
+.list {
+  position: fixed;
+  right: 16px;
+  bottom: 60px;
+  z-index: 40;
+  display: grid;
+  gap: 8px;
+  width: min(420px, calc(100vw - 32px));
+}
+.notice {
+  display: flex;
+  gap: 12px;
+  align-items: start;
+  padding: 10px 6px 10px 14px;
+  border: 1px solid;
+  border-left-width: 5px;
+  border-radius: 4px;
+  background: #fff;
+}
+.notice p {
+  flex: 1;
+}
+.notice-fault {
+  border-color: var(--color-hip);
+  color: #86222f;
+}
+.notice-done {
+  border-color: var(--color-moss);
+  color: #1f5034;
+}
+.close {
+  width: 32px;
+  height: 32px;
+  font-size: 20px;
+  line-height: 1;
+  margin-top: -5px;
+}
 </style>

@@ -18,13 +18,16 @@ const months = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 const PAPER = '#f6f8f4'
 const RIBBONS_PX = 38
 
-const rows = computed(() => commission.lines.flatMap((line) => {
-  const species = commission.speciesOf(line.id)
-  return species ? [{ id: line.id, name: line.name, species }] : []
-}))
+const rows = computed(() =>
+  commission.lines.flatMap((line) => {
+    const species = commission.speciesOf(line.id)
+    return species ? [{ id: line.id, name: line.name, species }] : []
+  }),
+)
 const ribbonPx = computed(() => Math.max(1.2, Math.min(8, RIBBONS_PX / Math.max(1, rows.value.length))))
 const haze = computed(() => (commission.current ? hazeOf(commission.current) : 0))
-const lookOf = (species: Species, at: number): Look => lookOn(species, dateOfDay(year.value, at), commission.current, haze.value)
+const lookOf = (species: Species, at: number): Look =>
+  lookOn(species, dateOfDay(year.value, at), commission.current, haze.value)
 
 /** Every day has its own colour; a bare crown is paler, because less of it is there to be seen. */
 function paint(): void {
@@ -35,11 +38,23 @@ function paint(): void {
     for (let at = 1; at <= days.value; at += 1) {
       const look = lookOf(species, at)
       context.fillStyle = mix(look.overall, PAPER, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
-      context.fillRect(at - 1, row * ribbonPx.value * 2, 1, ribbonPx.value * 2 - (ribbonPx.value > 2.4 ? 1 : 0))
+      context.fillRect(
+        at - 1,
+        row * ribbonPx.value * 2,
+        1,
+        ribbonPx.value * 2 - (ribbonPx.value > 2.4 ? 1 : 0),
+      )
     }
   })
 }
-const place = computed(() => [year.value, commission.current?.latitudeDeg, commission.current?.altitudeM, haze.value, rows.value.map(({ species }) => species), days.value])
+const place = computed(() => [
+  year.value,
+  commission.current?.latitudeDeg,
+  commission.current?.altitudeM,
+  haze.value,
+  rows.value.map(({ species }) => species),
+  days.value,
+])
 watch([place, canvas], paint, { flush: 'post' })
 onMounted(paint)
 
@@ -51,13 +66,27 @@ const answer = computed(() => {
   const row = asked.value && rows.value[asked.value.row]
   if (!asked.value || !row) return undefined
   const look = lookOf(row.species, asked.value.day)
-  const details = [`leaves ${Math.round(look.leaf * 100)} %`, look.flower.share > 0.02 ? `flower ${Math.round(look.flower.share * 100)} %` : '', look.fruit.share > 0.02 ? `fruit ${Math.round(look.fruit.share * 100)} %` : '', look.height < 0.99 ? `${Math.round(look.height * 100)} % of its height` : '', `BBCH ${look.bbch.map((code) => String(code).padStart(2, '0')).join(', ')}`]
-  return { x: Math.min(width.value - 150, Math.max(150, asked.value.x)), name: row.name, when: formatDay(dateOfDay(year.value, asked.value.day)), look, details: details.filter(Boolean).join(' · ') }
+  const details = [
+    `leaves ${Math.round(look.leaf * 100)} %`,
+    look.flower.share > 0.02 ? `flower ${Math.round(look.flower.share * 100)} %` : '',
+    look.fruit.share > 0.02 ? `fruit ${Math.round(look.fruit.share * 100)} %` : '',
+    look.height < 0.99 ? `${Math.round(look.height * 100)} % of its height` : '',
+    `BBCH ${look.bbch.map((code) => String(code).padStart(2, '0')).join(', ')}`,
+  ]
+  return {
+    x: Math.min(width.value - 150, Math.max(150, asked.value.x)),
+    name: row.name,
+    when: formatDay(dateOfDay(year.value, asked.value.day)),
+    look,
+    details: details.filter(Boolean).join(' · '),
+  }
 })
 
 const dayAt = (event: PointerEvent): number => {
   const box = track.value?.getBoundingClientRect()
-  return box ? Math.min(days.value, Math.max(1, Math.ceil(((event.clientX - box.left) / box.width) * days.value))) : 1
+  return box
+    ? Math.min(days.value, Math.max(1, Math.ceil(((event.clientX - box.left) / box.width) * days.value)))
+    : 1
 }
 function toDay(value: number): void {
   commission.draggedDate = dateOfDay(year.value, Math.min(days.value, Math.max(1, value)))
@@ -71,10 +100,22 @@ function drag(event: PointerEvent): void {
   if (dragging) toDay(dayAt(event))
   const box = track.value?.getBoundingClientRect()
   const row = box ? Math.floor((event.clientY - box.top - 3) / ribbonPx.value) : -1
-  asked.value = !dragging && box && row >= 0 && row < rows.value.length ? { x: event.clientX - box.left, row, day: dayAt(event) } : undefined
+  asked.value =
+    !dragging && box && row >= 0 && row < rows.value.length
+      ? { x: event.clientX - box.left, row, day: dayAt(event) }
+      : undefined
 }
 function press(event: KeyboardEvent): void {
-  const steps: Record<string, number> = { ArrowLeft: -1, ArrowDown: -1, ArrowRight: 1, ArrowUp: 1, PageDown: -30, PageUp: 30, Home: 1 - day.value, End: days.value - day.value }
+  const steps: Record<string, number> = {
+    ArrowLeft: -1,
+    ArrowDown: -1,
+    ArrowRight: 1,
+    ArrowUp: 1,
+    PageDown: -30,
+    PageUp: 30,
+    Home: 1 - day.value,
+    End: days.value - day.value,
+  }
   const by = steps[event.key]
   if (by === undefined) return
   event.preventDefault()
@@ -85,15 +126,48 @@ function press(event: KeyboardEvent): void {
 
 <template>
   <div v-if="commission.current" class="band">
-    <div ref="track" class="track" @pointerdown="grab" @pointermove="drag" @pointerleave="asked = undefined" @pointerup="commission.settleDate()" @pointercancel="commission.settleDate()">
-      <canvas ref="canvas" class="ribbons" :width="days" :height="RIBBONS_PX * 2" :style="{ height: `${RIBBONS_PX}px` }" aria-hidden="true" />
-      <div class="months" aria-hidden="true"><span v-for="(month, i) in months" :key="i">{{ month }}</span></div>
+    <div
+      ref="track"
+      class="track"
+      @pointerdown="grab"
+      @pointermove="drag"
+      @pointerleave="asked = undefined"
+      @pointerup="commission.settleDate()"
+      @pointercancel="commission.settleDate()"
+    >
+      <canvas
+        ref="canvas"
+        class="ribbons"
+        :width="days"
+        :height="RIBBONS_PX * 2"
+        :style="{ height: `${RIBBONS_PX}px` }"
+        aria-hidden="true"
+      />
+      <div class="months" aria-hidden="true">
+        <span v-for="(month, i) in months" :key="i">{{ month }}</span>
+      </div>
       <div
-        class="marker" role="slider" tabindex="0" aria-label="Date depicted" aria-orientation="horizontal" aria-valuemin="1" :aria-valuemax="days" :aria-valuenow="day" :aria-valuetext="spoken"
-        :style="{ left: `${share}%` }" @keydown="press" @keyup="commission.settleDate()" @blur="commission.settleDate()"
-      ><span class="flag">{{ formatDay(commission.date) }}</span></div>
+        class="marker"
+        role="slider"
+        tabindex="0"
+        aria-label="Date depicted"
+        aria-orientation="horizontal"
+        aria-valuemin="1"
+        :aria-valuemax="days"
+        :aria-valuenow="day"
+        :aria-valuetext="spoken"
+        :style="{ left: `${share}%` }"
+        @keydown="press"
+        @keyup="commission.settleDate()"
+        @blur="commission.settleDate()"
+      >
+        <span class="flag">{{ formatDay(commission.date) }}</span>
+      </div>
       <div v-if="answer" class="answer" role="tooltip" :style="{ left: `${answer.x}px` }">
-        <p><LookSwatch :look="answer.look" /> <strong>{{ answer.name }}</strong>, {{ answer.when }}: {{ answer.look.words }}</p>
+        <p>
+          <LookSwatch :look="answer.look" /> <strong>{{ answer.name }}</strong>, {{ answer.when }}:
+          {{ answer.look.words }}
+        </p>
         <p class="details">{{ answer.details }}</p>
       </div>
     </div>
@@ -101,13 +175,83 @@ function press(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
-.band { min-width: 0; padding: 0 34px; user-select: none; }
-.track { position: relative; height: 60px; cursor: ew-resize; touch-action: none; }
-.ribbons { position: absolute; left: 0; top: 3px; width: 100%; image-rendering: auto; }
-.months { position: absolute; left: 0; right: 0; bottom: 2px; display: grid; grid-template-columns: repeat(12, 1fr); text-align: center; font-size: 13px; line-height: 18px; color: var(--color-soft); }
-.marker { position: absolute; top: 0; bottom: 2px; width: 24px; margin-left: -12px; }
-.marker::before { content: ''; position: absolute; left: 10.5px; top: 0; bottom: 16px; width: 3px; background: var(--color-ink); box-shadow: 0 0 0 1px #fff; }
-.flag { position: absolute; left: 50%; bottom: 0; transform: translateX(-50%); padding: 0 9px; border-radius: 3px; background: var(--color-ink); color: #fff; font-size: 13px; line-height: 18px; white-space: nowrap; }
-.answer { position: absolute; top: 62px; transform: translateX(-50%); width: max-content; max-width: 340px; padding: 6px 10px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; font-size: 13px; line-height: 1.3; z-index: 20; pointer-events: none; }
-.details { color: var(--color-soft); margin-top: 2px; }
+.band {
+  min-width: 0;
+  padding: 0 34px;
+  user-select: none;
+}
+.track {
+  position: relative;
+  height: 60px;
+  cursor: ew-resize;
+  touch-action: none;
+}
+.ribbons {
+  position: absolute;
+  left: 0;
+  top: 3px;
+  width: 100%;
+  image-rendering: auto;
+}
+.months {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 2px;
+  display: grid;
+  grid-template-columns: repeat(12, 1fr);
+  text-align: center;
+  font-size: 13px;
+  line-height: 18px;
+  color: var(--color-soft);
+}
+.marker {
+  position: absolute;
+  top: 0;
+  bottom: 2px;
+  width: 24px;
+  margin-left: -12px;
+}
+.marker::before {
+  content: '';
+  position: absolute;
+  left: 10.5px;
+  top: 0;
+  bottom: 16px;
+  width: 3px;
+  background: var(--color-ink);
+  box-shadow: 0 0 0 1px #fff;
+}
+.flag {
+  position: absolute;
+  left: 50%;
+  bottom: 0;
+  transform: translateX(-50%);
+  padding: 0 9px;
+  border-radius: 3px;
+  background: var(--color-ink);
+  color: #fff;
+  font-size: 13px;
+  line-height: 18px;
+  white-space: nowrap;
+}
+.answer {
+  position: absolute;
+  top: 62px;
+  transform: translateX(-50%);
+  width: max-content;
+  max-width: 340px;
+  padding: 6px 10px;
+  border: 1px solid var(--color-soft);
+  border-radius: 4px;
+  background: #fff;
+  font-size: 13px;
+  line-height: 1.3;
+  z-index: 20;
+  pointer-events: none;
+}
+.details {
+  color: var(--color-soft);
+  margin-top: 2px;
+}
 </style>

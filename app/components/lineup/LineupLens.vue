@@ -7,7 +7,13 @@ import { arrived, drawingOf } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 
 /** A lens over the line-up: five times nearer, for what is small. It follows the pointer; without one it lies over the plant in hand. */
-const props = defineProps<{ layout: LineUp<Subject>; at: { x: number; y: number } | undefined; ground: number; width: number; personMm: number }>()
+const props = defineProps<{
+  layout: LineUp<Subject>
+  at: { x: number; y: number } | undefined
+  ground: number
+  width: number
+  personMm: number
+}>()
 const commission = useCommission()
 const view = useLineUp()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
@@ -21,14 +27,24 @@ const centre = computed(() => {
   const { at } = props
   if (at) {
     // What is small stands on the ground: near it, the lens shows the ground and what stands there.
-    const feet = props.layout.shelves.map((lift) => props.ground - lift * view.sight.zoom).find((y) => Math.abs(y - at.y) < SIDE / NEARER)
+    const feet = props.layout.shelves
+      .map((lift) => props.ground - lift * view.sight.zoom)
+      .find((y) => Math.abs(y - at.y) < SIDE / NEARER)
     return feet === undefined ? at : { x: at.x, y: feet - FOOT_BELOW }
   }
-  const stand = props.layout.stands.find(({ plant }) => plant.id === commission.selected?.line.id) ?? props.layout.stands[0]
-  return { x: stand ? seenX(view.sight, (stand.left + stand.right) / 2) : props.width / 2, y: props.ground - FOOT_BELOW }
+  const stand =
+    props.layout.stands.find(({ plant }) => plant.id === commission.selected?.line.id) ??
+    props.layout.stands[0]
+  return {
+    x: stand ? seenX(view.sight, (stand.left + stand.right) / 2) : props.width / 2,
+    y: props.ground - FOOT_BELOW,
+  }
 })
 /** The lens lies beside the place that it shows, where there is room. */
-const place = computed(() => ({ left: centre.value.x > props.width - SIDE - 90 ? centre.value.x - SIDE - 24 : centre.value.x + 24, top: Math.max(6, Math.min(376 - SIDE - 30, centre.value.y - SIDE / 2)) }))
+const place = computed(() => ({
+  left: centre.value.x > props.width - SIDE - 90 ? centre.value.x - SIDE - 24 : centre.value.x + 24,
+  top: Math.max(6, Math.min(376 - SIDE - 30, centre.value.y - SIDE / 2)),
+}))
 
 let frame = 0
 function paint(): void {
@@ -36,33 +52,66 @@ function paint(): void {
   const x = (at: number): number => (seenX(view.sight, at) - centre.value.x) * NEARER + SIDE / 2
   const groundY = (props.ground - centre.value.y) * NEARER + SIDE / 2
   const pxPerMm = props.layout.pxPerMm * view.sight.zoom * NEARER
-  raster.paint((pixels, k) => {
-    for (const { plant, xs, lift } of props.layout.stands) xs.forEach((at, i) => {
-      const reach = plant.crownWidthMm * pxPerMm
-      if (x(at) < -reach || x(at) > SIDE + reach) return
-      const drawing = drawingOf(sitterAt(plant, i))
-      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.plant.look), { x: x(at) * k, groundY: (groundY - lift * view.sight.zoom * NEARER) * k, pxPerMm: pxPerMm * plant.shrink * k })
-    })
-  }, (context) => {
-    paintPerson(context, x(props.layout.personX), groundY, props.personMm * pxPerMm)
-    context.fillStyle = '#5d5f48'
-    for (const lift of props.layout.shelves) context.fillRect(0, groundY - lift * view.sight.zoom * NEARER, SIDE, 1.5)
-  })
+  raster.paint(
+    (pixels, k) => {
+      for (const { plant, xs, lift } of props.layout.stands)
+        xs.forEach((at, i) => {
+          const reach = plant.crownWidthMm * pxPerMm
+          if (x(at) < -reach || x(at) > SIDE + reach) return
+          const drawing = drawingOf(sitterAt(plant, i))
+          if (drawing)
+            paintPlant(pixels, drawing, paletteOf(plant.plant.look), {
+              x: x(at) * k,
+              groundY: (groundY - lift * view.sight.zoom * NEARER) * k,
+              pxPerMm: pxPerMm * plant.shrink * k,
+            })
+        })
+    },
+    (context) => {
+      paintPerson(context, x(props.layout.personX), groundY, props.personMm * pxPerMm)
+      context.fillStyle = '#5d5f48'
+      for (const lift of props.layout.shelves)
+        context.fillRect(0, groundY - lift * view.sight.zoom * NEARER, SIDE, 1.5)
+    },
+  )
 }
-function schedule(): void { if (frame === 0) frame = requestAnimationFrame(paint) }
+function schedule(): void {
+  if (frame === 0) frame = requestAnimationFrame(paint)
+}
 watch([centre, () => props.layout, () => view.sight, arrived], schedule, { flush: 'post' })
 onMounted(schedule)
 onBeforeUnmount(() => cancelAnimationFrame(frame))
 </script>
 
 <template>
-  <div class="lens" :style="{ left: `${place.left}px`, top: `${place.top}px`, width: `${SIDE}px`, height: `${SIDE}px` }" role="img" aria-label="Lens, five times nearer">
+  <div
+    class="lens"
+    :style="{ left: `${place.left}px`, top: `${place.top}px`, width: `${SIDE}px`, height: `${SIDE}px` }"
+    role="img"
+    aria-label="Lens, five times nearer"
+  >
     <canvas ref="canvas" :style="{ width: `${SIDE}px`, height: `${SIDE}px` }" />
     <span class="scale">×{{ NEARER }}</span>
   </div>
 </template>
 
 <style scoped>
-.lens { position: absolute; pointer-events: none; border: 3px solid #b9a877; border-radius: 50%; overflow: hidden; background: var(--color-paper); z-index: 3; }
-.scale { position: absolute; left: 0; right: 0; bottom: 10px; text-align: center; font-size: 12px; color: var(--color-wood-line); }
+.lens {
+  position: absolute;
+  pointer-events: none;
+  border: 3px solid #b9a877;
+  border-radius: 50%;
+  overflow: hidden;
+  background: var(--color-paper);
+  z-index: 3;
+}
+.scale {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 10px;
+  text-align: center;
+  font-size: 12px;
+  color: var(--color-wood-line);
+}
 </style>

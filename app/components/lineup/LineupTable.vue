@@ -39,16 +39,70 @@ function open(plant: Plant): void {
 <template>
   <table class="ruled w-full border-t-2 border-ink">
     <thead>
-      <tr><th class="!w-7 !px-0"><span class="sr-only">Order</span></th><th class="!pl-1">Plant</th><th class="number">Stands</th><th class="number">Model</th><th class="number">Pieces</th><th>Look on {{ formatDay(commission.restingDate) }}</th><th>Made by</th><th class="number">Hands-on</th><th>Stock</th><th>Progress</th></tr>
+      <tr>
+        <th class="!w-7 !px-0"><span class="sr-only">Order</span></th>
+        <th class="!pl-1">Plant</th>
+        <th class="number">Stands</th>
+        <th class="number">Model</th>
+        <th class="number">Pieces</th>
+        <th>Look on {{ formatDay(commission.restingDate) }}</th>
+        <th>Made by</th>
+        <th class="number">Hands-on</th>
+        <th>Stock</th>
+        <th>Progress</th>
+      </tr>
     </thead>
     <tbody>
-      <tr v-for="(plant, row) in commission.restingPlants" :key="plant.line.id" class="row" :class="{ chosen: plant.line.id === commission.selected?.line.id, over: over === row && held !== undefined }" @dragover.prevent="over = row" @drop.prevent="drop(row)" @click="commission.chooseLine(plant.line.id)" @dblclick="open(plant)">
-        <td class="!px-0 text-center"><button type="button" class="handle" draggable="true" :aria-label="`Move ${plant.line.name}: drag, or arrow up and down`" title="Drag to reorder; or arrow keys" @click.stop @dragstart="held = plant.line.id" @dragend="held = undefined" @keydown="shift($event, plant, row)">⋮⋮</button></td>
-        <td class="!pl-1"><button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">{{ plant.line.name }}</button> <span class="botanical whitespace-nowrap text-sm">{{ plant.species.botanical }}</span></td>
+      <tr
+        v-for="(plant, row) in commission.restingPlants"
+        :key="plant.line.id"
+        class="row"
+        :class="{
+          chosen: plant.line.id === commission.selected?.line.id,
+          over: over === row && held !== undefined,
+        }"
+        @dragover.prevent="over = row"
+        @drop.prevent="drop(row)"
+        @click="commission.chooseLine(plant.line.id)"
+        @dblclick="open(plant)"
+      >
+        <td class="!px-0 text-center">
+          <button
+            type="button"
+            class="handle"
+            draggable="true"
+            :aria-label="`Move ${plant.line.name}: drag, or arrow up and down`"
+            title="Drag to reorder; or arrow keys"
+            @click.stop
+            @dragstart="held = plant.line.id"
+            @dragend="held = undefined"
+            @keydown="shift($event, plant, row)"
+          >
+            ⋮⋮
+          </button>
+        </td>
+        <td class="!pl-1">
+          <button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">
+            {{ plant.line.name }}
+          </button>
+          <span class="botanical whitespace-nowrap text-sm">{{ plant.species.botanical }}</span>
+        </td>
         <td class="number">{{ real(plant.size.form.heightM * 1000) }}</td>
-        <td class="number">{{ model(plant.size.heightMm) }}<span v-if="plant.size.stature < 1" class="ml-1.5 text-xs text-soft" title="Stature: share of true scale">{{ Math.round(plant.size.stature * 100) }} %</span></td>
+        <td class="number">
+          {{ model(plant.size.heightMm)
+          }}<span
+            v-if="plant.size.stature < 1"
+            class="ml-1.5 text-xs text-soft"
+            title="Stature: share of true scale"
+            >{{ Math.round(plant.size.stature * 100) }} %</span
+          >
+        </td>
         <td class="number">{{ plant.line.pieces }}</td>
-        <td><span class="flex items-center gap-2"><LookSwatch :look="plant.look" /><span class="leading-tight">{{ plant.look.words }}</span></span></td>
+        <td>
+          <span class="flex items-center gap-2"
+            ><LookSwatch :look="plant.look" /><span class="leading-tight">{{ plant.look.words }}</span></span
+          >
+        </td>
         <td class="leading-tight">{{ plant.line.methodId ? methodById(plant.line.methodId).name : '–' }}</td>
         <td class="number">{{ hands(plant) }}</td>
         <td><StockTag :plant="plant" /></td>
@@ -59,10 +113,28 @@ function open(plant: Plant): void {
 </template>
 
 <style scoped>
-.row { height: 38px; }
-.row td { padding-top: 3px; padding-bottom: 3px; }
-.row:hover { background: #eef2ec; }
-.over { box-shadow: inset 0 2px 0 var(--color-moss); }
-.handle { width: 26px; min-height: 30px; color: var(--color-soft); cursor: grab; letter-spacing: -2px; }
-.chosen { background: #eaf0ea; box-shadow: inset 5px 0 0 var(--color-moss); }
+.row {
+  height: 38px;
+}
+.row td {
+  padding-top: 3px;
+  padding-bottom: 3px;
+}
+.row:hover {
+  background: #eef2ec;
+}
+.over {
+  box-shadow: inset 0 2px 0 var(--color-moss);
+}
+.handle {
+  width: 26px;
+  min-height: 30px;
+  color: var(--color-soft);
+  cursor: grab;
+  letter-spacing: -2px;
+}
+.chosen {
+  background: #eaf0ea;
+  box-shadow: inset 5px 0 0 var(--color-moss);
+}
 </style>

@@ -16,60 +16,191 @@ const between = computed(() => {
   const [a, b] = [commission.selected, view.against]
   if (!a || !b) return ''
   const ratio = a.size.heightMm / b.size.heightMm
-  const taller = Math.abs(ratio - 1) < 0.03 ? 'as tall as' : ratio > 1 ? `${ratio.toFixed(1)}× the height of` : `${(1 / ratio).toFixed(1)}× lower than`
+  const taller =
+    Math.abs(ratio - 1) < 0.03
+      ? 'as tall as'
+      : ratio > 1
+        ? `${ratio.toFixed(1)}× the height of`
+        : `${(1 / ratio).toFixed(1)}× lower than`
   const delta = difference2000(toLab(a.look.overall), toLab(b.look.overall))
-  const colour = delta < 5 ? 'hardly told apart by colour' : delta < 12 ? 'near each other in colour' : 'well apart in colour'
+  const colour =
+    delta < 5
+      ? 'hardly told apart by colour'
+      : delta < 12
+        ? 'near each other in colour'
+        : 'well apart in colour'
   return `${a.line.name} is ${taller} ${b.line.name} (${model(a.size.heightMm)}, ${model(b.size.heightMm)}); ${colour}, ΔE₀₀ ${delta.toFixed(0)}.`
 })
-const others = computed(() => commission.plants.filter(({ line }) => line.id !== commission.selected?.line.id))
+const others = computed(() =>
+  commission.plants.filter(({ line }) => line.id !== commission.selected?.line.id),
+)
 /** Work that is over in a moment is not talked about. */
-const slow = refDebounced(computed(() => underWay.value > 0), 350)
+const slow = refDebounced(
+  computed(() => underWay.value > 0),
+  350,
+)
 const busy = computed(() => slow.value && underWay.value > 0)
 const menu = useTemplateRef<HTMLElement>('menu')
-function save(as: 'png' | 'svg' | 'copy'): void { menu.value?.hidePopover(); emit('save', as) }
+function save(as: 'png' | 'svg' | 'copy'): void {
+  menu.value?.hidePopover()
+  emit('save', as)
+}
 </script>
 
 <template>
   <div class="tools">
     <div class="group" role="group" aria-label="Size">
-      <button type="button" class="tool" :aria-pressed="view.mode === 'true'" @click="view.mode = 'true'">True size</button>
-      <button type="button" class="tool" :aria-pressed="view.mode === 'seen'" title="Each zone as large as it looks from the viewing point" @click="view.mode = 'seen'">As seen</button>
+      <button type="button" class="tool" :aria-pressed="view.mode === 'true'" @click="view.mode = 'true'">
+        True size
+      </button>
+      <button
+        type="button"
+        class="tool"
+        :aria-pressed="view.mode === 'seen'"
+        title="Each zone as large as it looks from the viewing point"
+        @click="view.mode = 'seen'"
+      >
+        As seen
+      </button>
     </div>
-    <button type="button" class="tool" :aria-pressed="view.pieces" :disabled="!commission.selected" :title="`Each piece of the chosen line, up to ${MOST_PIECES}`" @click="view.pieces = !view.pieces">Pieces</button>
-    <label class="against">Beside <select class="field field-cell" :value="view.againstId ?? ''" :disabled="view.pieces" aria-label="Show the chosen line beside" @change="view.againstId = ($event.target as HTMLSelectElement).value || undefined">
-      <option value="">all</option><option v-for="{ line } in others" :key="line.id" :value="line.id">{{ line.name }}</option>
-    </select></label>
+    <button
+      type="button"
+      class="tool"
+      :aria-pressed="view.pieces"
+      :disabled="!commission.selected"
+      :title="`Each piece of the chosen line, up to ${MOST_PIECES}`"
+      @click="view.pieces = !view.pieces"
+    >
+      Pieces
+    </button>
+    <label class="against"
+      >Beside
+      <select
+        class="field field-cell"
+        :value="view.againstId ?? ''"
+        :disabled="view.pieces"
+        aria-label="Show the chosen line beside"
+        @change="view.againstId = ($event.target as HTMLSelectElement).value || undefined"
+      >
+        <option value="">all</option>
+        <option v-for="{ line } in others" :key="line.id" :value="line.id">{{ line.name }}</option>
+      </select></label
+    >
     <button type="button" class="tool" :aria-pressed="view.lens" @click="view.lens = !view.lens">Lens</button>
     <div class="group" role="group" aria-label="Nearer and further">
-      <button type="button" class="tool" aria-label="Further" :disabled="view.sight.zoom === 1" @click="emit('zoomOut')">−</button>
+      <button
+        type="button"
+        class="tool"
+        aria-label="Further"
+        :disabled="view.sight.zoom === 1"
+        @click="emit('zoomOut')"
+      >
+        −
+      </button>
       <button type="button" class="tool" aria-label="Nearer" @click="emit('zoomIn')">+</button>
     </div>
-    <button type="button" class="tool" popovertarget="line-up-picture" :disabled="saving">{{ saving ? 'Drawing…' : 'Picture' }}</button>
+    <button type="button" class="tool" popovertarget="line-up-picture" :disabled="saving">
+      {{ saving ? 'Drawing…' : 'Picture' }}
+    </button>
     <div id="line-up-picture" ref="menu" popover class="menu">
-      <button type="button" @click="save('png')">Save as PNG</button><button type="button" @click="save('svg')">Save as SVG, true size</button><button type="button" @click="save('copy')">Copy picture</button>
+      <button type="button" @click="save('png')">Save as PNG</button
+      ><button type="button" @click="save('svg')">Save as SVG, true size</button
+      ><button type="button" @click="save('copy')">Copy picture</button>
     </div>
     <p class="says" role="status">
-      <template v-if="busy">Growing {{ underWay }} {{ underWay === 1 ? 'plant' : 'plants' }}{{ shareDone > 0 && underWay === 1 ? `, ${Math.round(shareDone * 100)} %` : '' }} <button type="button" class="link" @click="stopGrowing()">Stop</button></template>
-      <template v-else-if="stopped">Growing was stopped. <button type="button" class="link" @click="goOnGrowing()">Go on</button></template>
+      <template v-if="busy"
+        >Growing {{ underWay }} {{ underWay === 1 ? 'plant' : 'plants'
+        }}{{ shareDone > 0 && underWay === 1 ? `, ${Math.round(shareDone * 100)} %` : '' }}
+        <button type="button" class="link" @click="stopGrowing()">Stop</button></template
+      >
+      <template v-else-if="stopped"
+        >Growing was stopped.
+        <button type="button" class="link" @click="goOnGrowing()">Go on</button></template
+      >
       <template v-else-if="between">{{ between }}</template>
-      <template v-else-if="view.mode === 'seen' && commission.current">From {{ model(commission.current.viewingMm) }} before the front edge.</template>
-      <template v-else-if="view.pieces && commission.selected">{{ commission.selected.line.name }}: no two alike, the same each time.</template>
+      <template v-else-if="view.mode === 'seen' && commission.current"
+        >From {{ model(commission.current.viewingMm) }} before the front edge.</template
+      >
+      <template v-else-if="view.pieces && commission.selected"
+        >{{ commission.selected.line.name }}: no two alike, the same each time.</template
+      >
     </p>
   </div>
 </template>
 
 <style scoped>
-.tools { display: flex; flex-wrap: wrap; align-items: center; gap: 2px 6px; padding: 3px 20px; border-bottom: 1px solid var(--color-line); font-size: 13px; }
-.group { display: flex; }
-.tool { min-height: 34px; min-width: 34px; padding: 0 9px; border-bottom: 2px solid transparent; color: var(--color-ink); white-space: nowrap; }
-.tool:hover:not(:disabled) { background: var(--color-bench); }
-.tool:disabled { color: #7b887f; }
-.tool[aria-pressed='true'] { border-bottom-color: var(--color-moss); color: var(--color-moss); font-weight: 650; }
-.against { display: flex; align-items: center; gap: 6px; padding-left: 6px; }
-.against .field { width: 128px; min-height: 32px; }
-.says { margin-left: auto; color: var(--color-soft); min-height: 20px; text-align: right; flex: 1 1 200px; line-height: 1.25; }
-.link { color: var(--color-moss); text-decoration: underline; min-height: 24px; }
-.menu { position: fixed; inset: auto; margin: 0; padding: 4px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; position-area: bottom span-right; }
-.menu button { display: block; width: 100%; min-height: 40px; padding: 0 14px; text-align: left; }
-.menu button:hover { background: var(--color-bench); }
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 6px;
+  padding: 3px 20px;
+  border-bottom: 1px solid var(--color-line);
+  font-size: 13px;
+}
+.group {
+  display: flex;
+}
+.tool {
+  min-height: 34px;
+  min-width: 34px;
+  padding: 0 9px;
+  border-bottom: 2px solid transparent;
+  color: var(--color-ink);
+  white-space: nowrap;
+}
+.tool:hover:not(:disabled) {
+  background: var(--color-bench);
+}
+.tool:disabled {
+  color: #7b887f;
+}
+.tool[aria-pressed='true'] {
+  border-bottom-color: var(--color-moss);
+  color: var(--color-moss);
+  font-weight: 650;
+}
+.against {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  padding-left: 6px;
+}
+.against .field {
+  width: 128px;
+  min-height: 32px;
+}
+.says {
+  margin-left: auto;
+  color: var(--color-soft);
+  min-height: 20px;
+  text-align: right;
+  flex: 1 1 200px;
+  line-height: 1.25;
+}
+.link {
+  color: var(--color-moss);
+  text-decoration: underline;
+  min-height: 24px;
+}
+.menu {
+  position: fixed;
+  inset: auto;
+  margin: 0;
+  padding: 4px;
+  border: 1px solid var(--color-soft);
+  border-radius: 4px;
+  background: #fff;
+  position-area: bottom span-right;
+}
+.menu button {
+  display: block;
+  width: 100%;
+  min-height: 40px;
+  padding: 0 14px;
+  text-align: left;
+}
+.menu button:hover {
+  background: var(--color-bench);
+}
 </style>

@@ -10,7 +10,12 @@ use([SVGRenderer, BarChart, GridComponent, LegendComponent, TooltipComponent])
 
 /** Hands-on minutes for each piece started, planned and real, batch by batch in the order they were made. */
 const props = defineProps<{ entries: readonly LogEntry[] }>()
-const shown = computed(() => [...props.entries].filter(({ ended }) => ended === 'finished').slice(0, 12).reverse())
+const shown = computed(() =>
+  [...props.entries]
+    .filter(({ ended }) => ended === 'finished')
+    .slice(0, 12)
+    .reverse(),
+)
 const each = (minutes: number, pieces: number): number => Math.round((minutes / pieces) * 100) / 100
 const option = computed(() => ({
   animation: false,
@@ -18,17 +23,45 @@ const option = computed(() => ({
   grid: { left: 40, right: 14, top: 34, bottom: 58 },
   legend: { top: 4, right: 10, itemWidth: 14, itemHeight: 10, textStyle: { fontSize: 13 } },
   tooltip: { trigger: 'axis' },
-  xAxis: { type: 'category', data: shown.value.map(({ batch }) => batch.name), axisLabel: { fontSize: 12, width: 62, overflow: 'break', lineHeight: 14, interval: 0, color: '#56635B' }, axisTick: { show: false } },
-  yAxis: { type: 'value', name: 'min a piece', nameTextStyle: { align: 'left', padding: [0, 0, 0, -24], color: '#56635B' }, axisLabel: { fontSize: 12, color: '#56635B' }, splitLine: { lineStyle: { color: '#C9D2C7' } } },
+  xAxis: {
+    type: 'category',
+    data: shown.value.map(({ batch }) => batch.name),
+    axisLabel: { fontSize: 12, width: 62, overflow: 'break', lineHeight: 14, interval: 0, color: '#56635B' },
+    axisTick: { show: false },
+  },
+  yAxis: {
+    type: 'value',
+    name: 'min a piece',
+    nameTextStyle: { align: 'left', padding: [0, 0, 0, -24], color: '#56635B' },
+    axisLabel: { fontSize: 12, color: '#56635B' },
+    splitLine: { lineStyle: { color: '#C9D2C7' } },
+  },
   series: [
-    { name: 'planned', type: 'bar', data: shown.value.map(({ batch, plannedMin }) => each(plannedMin, batch.pieces)), itemStyle: { color: '#C9D2C7' }, barGap: '0%', barMaxWidth: 22 },
-    { name: 'real', type: 'bar', data: shown.value.map(({ batch, realMin }) => each(realMin, batch.pieces)), itemStyle: { color: '#2F6A45' }, barMaxWidth: 22 },
+    {
+      name: 'planned',
+      type: 'bar',
+      data: shown.value.map(({ batch, plannedMin }) => each(plannedMin, batch.pieces)),
+      itemStyle: { color: '#C9D2C7' },
+      barGap: '0%',
+      barMaxWidth: 22,
+    },
+    {
+      name: 'real',
+      type: 'bar',
+      data: shown.value.map(({ batch, realMin }) => each(realMin, batch.pieces)),
+      itemStyle: { color: '#2F6A45' },
+      barMaxWidth: 22,
+    },
   ],
 }))
 </script>
 
 <template>
-  <figure v-if="shown.length > 0" class="m-0" aria-label="Hands-on minutes a piece, planned and real, by batch; the same figures stand in the table below">
+  <figure
+    v-if="shown.length > 0"
+    class="m-0"
+    aria-label="Hands-on minutes a piece, planned and real, by batch; the same figures stand in the table below"
+  >
     <VChart :option="option" autoresize class="h-56 w-full" />
   </figure>
 </template>

@@ -10,14 +10,20 @@ const started = defineModel<string>('started', { required: true })
 const emit = defineEmits<{ plan: [start: boolean] }>()
 const workshop = useWorkshop()
 
-const { text, fault, left } = useFieldTexts(() => props.plant.line.id, () => {
-  const { boughtPriceMinor } = props.plant.line
-  return { bought: boughtPriceMinor === undefined ? '' : formatMoney(boughtPriceMinor, '') }
-})
+const { text, fault, left } = useFieldTexts(
+  () => props.plant.line.id,
+  () => {
+    const { boughtPriceMinor } = props.plant.line
+    return { bought: boughtPriceMinor === undefined ? '' : formatMoney(boughtPriceMinor, '') }
+  },
+)
 async function leaveBought(): Promise<void> {
   left('bought')
   const reading = text.bought.trim() === '' ? undefined : parseMoney(text.bought)
-  if (reading?.kind === 'none') { fault.bought = reading.because; return }
+  if (reading?.kind === 'none') {
+    fault.bought = reading.because
+    return
+  }
   await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
 const ready = computed(() => props.makeUp.steps.length > 0 && props.startedFault === '')
@@ -27,34 +33,119 @@ const { printing, print } = useBatchCard()
 <template>
   <section class="sums" aria-label="Pieces, time and cost">
     <dl>
-      <div><dt>Wanted</dt><dd>{{ plant.line.pieces }}<span v-if="plant.progress.left < plant.line.pieces" class="text-sm text-soft"> · {{ plant.progress.left }} left</span></dd></div>
+      <div>
+        <dt>Wanted</dt>
+        <dd>
+          {{ plant.line.pieces
+          }}<span v-if="plant.progress.left < plant.line.pieces" class="text-sm text-soft">
+            · {{ plant.progress.left }} left</span
+          >
+        </dd>
+      </div>
       <div>
         <dt><label for="started">Start</label></dt>
         <dd class="flex items-center gap-1">
-          <input id="started" v-model="started" class="field field-cell !w-16" inputmode="numeric" :placeholder="String(makeUp.started.value)" :aria-invalid="startedFault !== ''">
-          <FigureButton v-if="started.trim() === ''" :figure="makeUp.started" label="Pieces to start" :text="`why ${makeUp.started.value}?`" class="text-sm text-soft" />
+          <input
+            id="started"
+            v-model="started"
+            class="field field-cell !w-16"
+            inputmode="numeric"
+            :placeholder="String(makeUp.started.value)"
+            :aria-invalid="startedFault !== ''"
+          />
+          <FigureButton
+            v-if="started.trim() === ''"
+            :figure="makeUp.started"
+            label="Pieces to start"
+            :text="`why ${makeUp.started.value}?`"
+            class="text-sm text-soft"
+          />
         </dd>
       </div>
       <template v-if="makeUp.steps.length > 0">
-        <div><dt>Hands-on</dt><dd><FigureButton :figure="makeUp.handsMin" label="Hands-on time" /></dd></div>
-        <div><dt>From start to end</dt><dd><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd></div>
-        <div><dt>Cost of a good one</dt><dd><FigureButton v-if="makeUp.costEachMinor" :figure="makeUp.costEachMinor" label="Cost of a good piece" /><span v-else class="text-sm text-soft">no price for {{ makeUp.unpriced.join(', ') }}</span></dd></div>
+        <div>
+          <dt>Hands-on</dt>
+          <dd><FigureButton :figure="makeUp.handsMin" label="Hands-on time" /></dd>
+        </div>
+        <div>
+          <dt>From start to end</dt>
+          <dd><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd>
+        </div>
+        <div>
+          <dt>Cost of a good one</dt>
+          <dd>
+            <FigureButton
+              v-if="makeUp.costEachMinor"
+              :figure="makeUp.costEachMinor"
+              label="Cost of a good piece"
+            /><span v-else class="text-sm text-soft">no price for {{ makeUp.unpriced.join(', ') }}</span>
+          </dd>
+        </div>
       </template>
-      <div><dt><label for="bought">A bought one costs</label></dt><dd><input id="bought" v-model="text.bought" class="field field-cell !w-20" inputmode="decimal" placeholder="–" :aria-invalid="fault.bought !== ''" @change="leaveBought"><span v-if="fault.bought" class="block max-w-56 text-sm text-hip" role="alert">{{ fault.bought }}</span></dd></div>
+      <div>
+        <dt><label for="bought">A bought one costs</label></dt>
+        <dd>
+          <input
+            id="bought"
+            v-model="text.bought"
+            class="field field-cell !w-20"
+            inputmode="decimal"
+            placeholder="–"
+            :aria-invalid="fault.bought !== ''"
+            @change="leaveBought"
+          /><span v-if="fault.bought" class="block max-w-56 text-sm text-hip" role="alert">{{
+            fault.bought
+          }}</span>
+        </dd>
+      </div>
     </dl>
     <div class="acts">
-      <button type="button" class="button" :disabled="!ready || printing" @click="print(plant, makeUp)">{{ printing ? 'Printing…' : 'Print card' }}</button>
+      <button type="button" class="button" :disabled="!ready || printing" @click="print(plant, makeUp)">
+        {{ printing ? 'Printing…' : 'Print card' }}
+      </button>
       <button type="button" class="button" :disabled="!ready" @click="emit('plan', false)">Plan batch</button>
-      <button type="button" class="button button-act" :disabled="!ready" @click="emit('plan', true)">Start batch of {{ makeUp.started.value }}</button>
+      <button type="button" class="button button-act" :disabled="!ready" @click="emit('plan', true)">
+        Start batch of {{ makeUp.started.value }}
+      </button>
     </div>
     <p v-if="startedFault" class="w-full text-sm text-hip" role="alert">{{ startedFault }}</p>
   </section>
 </template>
 
 <style scoped>
-.sums { display: flex; flex-wrap: wrap; align-items: end; gap: 8px 24px; padding: 8px 16px; border-bottom: 1px solid var(--color-line); background: #fff; position: sticky; top: 0; z-index: 2; }
-dl { display: flex; flex-wrap: wrap; gap: 4px 24px; flex: 1; }
-dt { font-size: 13px; color: var(--color-soft); }
-dd { min-height: 36px; display: flex; align-items: center; gap: 4px; font-size: 18px; font-variant-numeric: tabular-nums; }
-.acts { display: flex; gap: 8px; padding-bottom: 2px; }
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  gap: 8px 24px;
+  padding: 8px 16px;
+  border-bottom: 1px solid var(--color-line);
+  background: #fff;
+  position: sticky;
+  top: 0;
+  z-index: 2;
+}
+dl {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  flex: 1;
+}
+dt {
+  font-size: 13px;
+  color: var(--color-soft);
+}
+dd {
+  min-height: 36px;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  font-size: 18px;
+  font-variant-numeric: tabular-nums;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  padding-bottom: 2px;
+}
 </style>

@@ -24,7 +24,12 @@ const HEIGHT = 250
 const GROUND = 226
 const size = computed(() => props.plant.size)
 const fromAbove = computed(() => view.value === 'top')
-const pxPerMm = computed(() => Math.min((GROUND - 16) / (fromAbove.value ? size.value.crownWidthMm : size.value.heightMm), Math.max(1, width.value - 190) / size.value.crownWidthMm))
+const pxPerMm = computed(() =>
+  Math.min(
+    (GROUND - 16) / (fromAbove.value ? size.value.crownWidthMm : size.value.heightMm),
+    Math.max(1, width.value - 190) / size.value.crownWidthMm,
+  ),
+)
 const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
@@ -33,7 +38,19 @@ function paint(): void {
   const { line, species, piece, look } = props.plant
   const drawing = drawingOf(sitterOf(line, species, size.value, piece.seeThrough))
   raster.paint((pixels, k) => {
-    if (drawing) paintPlant(pixels, drawing, paletteOf(look), { x: middle.value * k, groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k, pxPerMm: pxPerMm.value * k, view: view.value }, bare.value)
+    if (drawing)
+      paintPlant(
+        pixels,
+        drawing,
+        paletteOf(look),
+        {
+          x: middle.value * k,
+          groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k,
+          pxPerMm: pxPerMm.value * k,
+          view: view.value,
+        },
+        bare.value,
+      )
   })
 }
 watch([() => props.plant, bare, view, width, raster.scale, arrived], paint, { flush: 'post' })
@@ -45,25 +62,48 @@ const ratio = computed(() => commission.current?.ratio ?? 1)
 const facts = computed(() => {
   const { piece, look } = props.plant
   const rows: [string, string][] = [
-    ['Height', `${model(size.value.heightMm)} · ${real(toRealMm(size.value.heightMm, ratio.value))} at ${formatRatio(ratio.value)}`],
-    ['Crown', `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`],
+    [
+      'Height',
+      `${model(size.value.heightMm)} · ${real(toRealMm(size.value.heightMm, ratio.value))} at ${formatRatio(ratio.value)}`,
+    ],
+    [
+      'Crown',
+      `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`,
+    ],
   ]
   if (size.value.clearStemMm > 0.5) rows.push(['Clear stem', model(size.value.clearStemMm)])
-  if (size.value.stature < 1) rows.push(['Stature', `${plainNumber(size.value.stature * 100, 0)} % of true scale`])
+  if (size.value.stature < 1)
+    rows.push(['Stature', `${plainNumber(size.value.stature * 100, 0)} % of true scale`])
   if (hasCrown.value) rows.push(['Grain', `${plainNumber(piece.grainMm, 2)} mm for a leaf`])
   rows.push([`On ${formatDay(commission.date)}`, look.words])
   return rows
 })
 
 /** See-through wanted in full leaf; emptied, the species' own again. */
-const inPercent = (share: number | undefined): string => (share === undefined ? '' : plainNumber(share * 100, 0))
-const { text: typed, fault, left } = useFieldTexts(() => props.plant.line.id, () => {
-  const { seeThrough, wind, leanDeg } = props.plant.line
-  return { seeThrough: inPercent(seeThrough), wind: inPercent(wind), leanDeg: leanDeg === undefined ? '' : plainNumber(leanDeg, 1) }
-})
+const inPercent = (share: number | undefined): string =>
+  share === undefined ? '' : plainNumber(share * 100, 0)
+const {
+  text: typed,
+  fault,
+  left,
+} = useFieldTexts(
+  () => props.plant.line.id,
+  () => {
+    const { seeThrough, wind, leanDeg } = props.plant.line
+    return {
+      seeThrough: inPercent(seeThrough),
+      wind: inPercent(wind),
+      leanDeg: leanDeg === undefined ? '' : plainNumber(leanDeg, 1),
+    }
+  },
+)
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 /** What may be typed for each, and how it is stored. */
-const bounds = { seeThrough: { name: 'See-through', low: 2, high: 90, unit: '%', per: 100 }, wind: { name: 'Wind', low: 0, high: 100, unit: '%', per: 100 }, leanDeg: { name: 'Lean', low: -40, high: 40, unit: '°', per: 1 } } as const
+const bounds = {
+  seeThrough: { name: 'See-through', low: 2, high: 90, unit: '%', per: 100 },
+  wind: { name: 'Wind', low: 0, high: 100, unit: '%', per: 100 },
+  leanDeg: { name: 'Lean', low: -40, high: 40, unit: '°', per: 1 },
+} as const
 async function leave(field: keyof typeof bounds): Promise<void> {
   const { name, low, high, unit, per } = bounds[field]
   const text = typed[field].trim()
@@ -71,48 +111,135 @@ async function leave(field: keyof typeof bounds): Promise<void> {
   const fits = text === '' || (read !== undefined && read >= low && read <= high)
   left(field)
   if (!fits) fault[field] = `${name}: read “${text}”; allowed is ${low} to ${high} ${unit}.`
-  else await workshop.give(changeLine, props.plant.line.id, { [field]: read === undefined || (field !== 'seeThrough' && read === 0) ? undefined : read / per })
+  else
+    await workshop.give(changeLine, props.plant.line.id, {
+      [field]: read === undefined || (field !== 'seeThrough' && read === 0) ? undefined : read / per,
+    })
 }
 </script>
 
 <template>
   <section aria-label="The piece">
     <div ref="box" class="relative" :style="{ height: `${HEIGHT}px` }">
-      <canvas ref="canvas" class="absolute inset-0" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" role="img" :aria-label="`${plant.line.name} from the ${view}, ${bare ? 'bare' : plant.look.words}`" />
+      <canvas
+        ref="canvas"
+        class="absolute inset-0"
+        :style="{ width: `${width}px`, height: `${HEIGHT}px` }"
+        role="img"
+        :aria-label="`${plant.line.name} from the ${view}, ${bare ? 'bare' : plant.look.words}`"
+      />
       <svg class="absolute inset-0" :width="width" :height="HEIGHT" aria-hidden="true">
         <template v-if="!fromAbove">
           <line x1="14" :x2="width - 14" :y1="GROUND" :y2="GROUND" stroke="#5d5f48" stroke-width="1.5" />
           <path class="measure" :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
           <text :x="width - 76" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
         </template>
-        <path class="measure" :d="`M${middle - (size.crownWidthMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (size.crownWidthMm * pxPerMm) / 2}m0 -4v8`" />
+        <path
+          class="measure"
+          :d="`M${middle - (size.crownWidthMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (size.crownWidthMm * pxPerMm) / 2}m0 -4v8`"
+        />
       </svg>
       <div class="absolute left-3 top-2 grid text-sm">
         <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
         <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
         <span class="my-1 border-t border-line" />
-        <button v-for="side in views" :key="side" type="button" class="toggle" :aria-pressed="view === side" @click="view = side">{{ side }}</button>
+        <button
+          v-for="side in views"
+          :key="side"
+          type="button"
+          class="toggle"
+          :aria-pressed="view === side"
+          @click="view = side"
+        >
+          {{ side }}
+        </button>
       </div>
     </div>
     <dl class="facts">
-      <template v-for="[name, value] in facts" :key="name"><dt>{{ name }}</dt><dd>{{ value }}</dd></template>
+      <template v-for="[name, value] in facts" :key="name"
+        ><dt>{{ name }}</dt>
+        <dd>{{ value }}</dd></template
+      >
       <dt v-if="hasCrown"><label for="see-through">See-through</label></dt>
-      <dd v-if="hasCrown"><input id="see-through" v-model="typed.seeThrough" class="field see" inputmode="decimal" :placeholder="plainNumber(plant.species.seeThrough * 100, 0)" :aria-invalid="fault.seeThrough !== ''" @change="leave('seeThrough')"> % in full leaf</dd>
+      <dd v-if="hasCrown">
+        <input
+          id="see-through"
+          v-model="typed.seeThrough"
+          class="field see"
+          inputmode="decimal"
+          :placeholder="plainNumber(plant.species.seeThrough * 100, 0)"
+          :aria-invalid="fault.seeThrough !== ''"
+          @change="leave('seeThrough')"
+        />
+        % in full leaf
+      </dd>
       <dt><label for="lean">Lean</label></dt>
-      <dd><input id="lean" v-model="typed.leanDeg" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.leanDeg !== ''" @change="leave('leanDeg')">°</dd>
+      <dd>
+        <input
+          id="lean"
+          v-model="typed.leanDeg"
+          class="field see"
+          inputmode="decimal"
+          placeholder="0"
+          :aria-invalid="fault.leanDeg !== ''"
+          @change="leave('leanDeg')"
+        />°
+      </dd>
       <dt><label for="wind">Wind-shaped</label></dt>
-      <dd><input id="wind" v-model="typed.wind" class="field see" inputmode="decimal" placeholder="0" :aria-invalid="fault.wind !== ''" @change="leave('wind')"> %</dd>
+      <dd>
+        <input
+          id="wind"
+          v-model="typed.wind"
+          class="field see"
+          inputmode="decimal"
+          placeholder="0"
+          :aria-invalid="fault.wind !== ''"
+          @change="leave('wind')"
+        />
+        %
+      </dd>
     </dl>
     <p v-if="faults" class="px-4 pb-2 text-sm text-hip" role="alert">{{ faults }}</p>
   </section>
 </template>
 
 <style scoped>
-.measure { fill: none; stroke: var(--color-moss); stroke-width: 1.5; }
-text { font-size: 13px; font-weight: 650; fill: var(--color-moss); }
-.toggle { min-height: 32px; padding: 0 9px; border-bottom: 2px solid transparent; color: var(--color-soft); }
-.toggle[aria-pressed='true'] { border-bottom-color: var(--color-moss); color: var(--color-ink); }
-.see { display: inline-block; width: 52px; min-height: 28px; padding: 0 6px; }
-.facts { display: grid; align-items: center; grid-template-columns: auto 1fr; gap: 1px 12px; padding: 0 16px 10px; font-size: 13px; line-height: 19px; }
-dt { color: var(--color-soft); }
+.measure {
+  fill: none;
+  stroke: var(--color-moss);
+  stroke-width: 1.5;
+}
+text {
+  font-size: 13px;
+  font-weight: 650;
+  fill: var(--color-moss);
+}
+.toggle {
+  min-height: 32px;
+  padding: 0 9px;
+  border-bottom: 2px solid transparent;
+  color: var(--color-soft);
+}
+.toggle[aria-pressed='true'] {
+  border-bottom-color: var(--color-moss);
+  color: var(--color-ink);
+}
+.see {
+  display: inline-block;
+  width: 52px;
+  min-height: 28px;
+  padding: 0 6px;
+}
+.facts {
+  display: grid;
+  align-items: center;
+  grid-template-columns: auto 1fr;
+  gap: 1px 12px;
+  padding: 0 16px 10px;
+  font-size: 13px;
+  line-height: 19px;
+}
+dt {
+  color: var(--color-soft);
+}
 </style>

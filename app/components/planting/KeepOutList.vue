@@ -8,9 +8,24 @@ const emit = defineEmits<{ change: [id: string, change: Partial<KeepOut>]; remov
 
 <template>
   <table v-if="keepOuts.length > 0" class="ruled w-full text-sm">
-    <thead><tr><th class="!pl-5">Kept clear</th><th>Width</th><th>Points, mm from the left and the front</th><th><span class="sr-only">Remove</span></th></tr></thead>
+    <thead>
+      <tr>
+        <th class="!pl-5">Kept clear</th>
+        <th>Width</th>
+        <th>Points, mm from the left and the front</th>
+        <th><span class="sr-only">Remove</span></th>
+      </tr>
+    </thead>
     <tbody>
-      <KeepOutRow v-for="(row, i) in keepOuts" :key="row.id" :keep-out="row" :place="i + 1" :units="units" @change="(change) => emit('change', row.id, change)" @remove="emit('remove', row.id)" />
+      <KeepOutRow
+        v-for="(row, i) in keepOuts"
+        :key="row.id"
+        :keep-out="row"
+        :place="i + 1"
+        :units="units"
+        @change="(change) => emit('change', row.id, change)"
+        @remove="emit('remove', row.id)"
+      />
     </tbody>
   </table>
 </template>

@@ -5,10 +5,13 @@ import { formatModelLength, parseLength, plainNumber, readSigned } from '~~/core
 /** One keep-out as numbers. */
 const props = defineProps<{ keepOut: KeepOut; place: number; units: 'metric' | 'imperial' }>()
 const emit = defineEmits<{ change: [change: Partial<KeepOut>]; remove: [] }>()
-const { text, fault, left } = useFieldTexts(() => props.keepOut.id, () => ({
-  width: formatModelLength(props.keepOut.widthMm, props.units),
-  points: props.keepOut.points.map(([x, y]) => `${plainNumber(x, 0)},${plainNumber(y, 0)}`).join('  '),
-}))
+const { text, fault, left } = useFieldTexts(
+  () => props.keepOut.id,
+  () => ({
+    width: formatModelLength(props.keepOut.widthMm, props.units),
+    points: props.keepOut.points.map(([x, y]) => `${plainNumber(x, 0)},${plainNumber(y, 0)}`).join('  '),
+  }),
+)
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 
 function leaveWidth(): void {
@@ -20,10 +23,15 @@ function leaveWidth(): void {
 }
 function leavePoints(): void {
   left('points')
-  const points = text.points.trim().split(/\s+(?=[-\d])|;/).map((pair) => pair.split(',').map((part) => readSigned(part) ?? NaN))
+  const points = text.points
+    .trim()
+    .split(/\s+(?=[-\d])|;/)
+    .map((pair) => pair.split(',').map((part) => readSigned(part) ?? NaN))
   const least = props.keepOut.kind === 'shape' ? 3 : 2
-  if (points.some((pair) => pair.length !== 2 || pair.some(Number.isNaN))) fault.points = `Points: read “${text.points}”; write them as x,y in mm from the front left corner: 0,60 400,140.`
-  else if (points.length < least || points.length > 200) fault.points = `Points: read ${points.length}; allowed is ${least} to 200.`
+  if (points.some((pair) => pair.length !== 2 || pair.some(Number.isNaN)))
+    fault.points = `Points: read “${text.points}”; write them as x,y in mm from the front left corner: 0,60 400,140.`
+  else if (points.length < least || points.length > 200)
+    fault.points = `Points: read ${points.length}; allowed is ${least} to 200.`
   else emit('change', { points: points.map(([x = 0, y = 0]): [number, number] => [x, y]) })
 }
 </script>
@@ -31,11 +39,35 @@ function leavePoints(): void {
 <template>
   <tr>
     <td class="!pl-5">{{ keepOut.kind === 'line' ? 'Track or path' : 'Shape' }} {{ place }}</td>
-    <td><input v-if="keepOut.kind === 'line'" v-model="text.width" class="field field-cell !w-24" :aria-label="`Width of keep-out ${place}`" :aria-invalid="fault.width !== ''" @change="leaveWidth"></td>
     <td>
-      <input v-model="text.points" class="field field-cell" :aria-label="`Points of keep-out ${place}`" :aria-invalid="fault.points !== ''" @change="leavePoints">
+      <input
+        v-if="keepOut.kind === 'line'"
+        v-model="text.width"
+        class="field field-cell !w-24"
+        :aria-label="`Width of keep-out ${place}`"
+        :aria-invalid="fault.width !== ''"
+        @change="leaveWidth"
+      />
+    </td>
+    <td>
+      <input
+        v-model="text.points"
+        class="field field-cell"
+        :aria-label="`Points of keep-out ${place}`"
+        :aria-invalid="fault.points !== ''"
+        @change="leavePoints"
+      />
       <span v-if="faults" class="block text-sm text-hip" role="alert">{{ faults }}</span>
     </td>
-    <td><button type="button" class="button button-quiet button-small" :aria-label="`Remove keep-out ${place}`" @click="emit('remove')">Remove</button></td>
+    <td>
+      <button
+        type="button"
+        class="button button-quiet button-small"
+        :aria-label="`Remove keep-out ${place}`"
+        @click="emit('remove')"
+      >
+        Remove
+      </button>
+    </td>
   </tr>
 </template>

@@ -18,8 +18,16 @@ const { width } = useElementSize(box)
 
 const MOST_HEIGHT = 430
 const PAD = 14
-const scale = computed(() => Math.max(0.02, Math.min((width.value - 2 * PAD) / props.plan.board.widthMm, MOST_HEIGHT / props.plan.board.depthMm)))
-const boardPx = computed(() => ({ w: props.plan.board.widthMm * scale.value, h: props.plan.board.depthMm * scale.value }))
+const scale = computed(() =>
+  Math.max(
+    0.02,
+    Math.min((width.value - 2 * PAD) / props.plan.board.widthMm, MOST_HEIGHT / props.plan.board.depthMm),
+  ),
+)
+const boardPx = computed(() => ({
+  w: props.plan.board.widthMm * scale.value,
+  h: props.plan.board.depthMm * scale.value,
+}))
 const height = computed(() => boardPx.value.h + 2 * PAD)
 const left = computed(() => (width.value - boardPx.value.w) / 2)
 const px = (x: number): number => left.value + x * scale.value
@@ -32,16 +40,27 @@ let frame = 0
 function paint(): void {
   frame = 0
   raster.paint((pixels, k) => {
-    const order = [...props.plan.spots].sort((a, b) => (plants.value.get(a.lineId)?.size.heightMm ?? 0) - (plants.value.get(b.lineId)?.size.heightMm ?? 0))
+    const order = [...props.plan.spots].sort(
+      (a, b) =>
+        (plants.value.get(a.lineId)?.size.heightMm ?? 0) - (plants.value.get(b.lineId)?.size.heightMm ?? 0),
+    )
     for (const spot of order) {
       const plant = plants.value.get(spot.lineId)
       if (!plant) continue
       const drawing = drawingOf(sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
-      if (drawing) paintPlant(pixels, drawing, paletteOf(plant.look), { x: px(spot.x) * k, groundY: py(spot.y) * k, pxPerMm: scale.value * (spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)) * k, view: 'top' })
+      if (drawing)
+        paintPlant(pixels, drawing, paletteOf(plant.look), {
+          x: px(spot.x) * k,
+          groundY: py(spot.y) * k,
+          pxPerMm: scale.value * (spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)) * k,
+          view: 'top',
+        })
     }
   })
 }
-function schedule(): void { if (frame === 0) frame = requestAnimationFrame(paint) }
+function schedule(): void {
+  if (frame === 0) frame = requestAnimationFrame(paint)
+}
 watch([() => props.plan, plants, scale, width, arrived, raster.scale], schedule, { flush: 'post' })
 onMounted(schedule)
 onBeforeUnmount(() => cancelAnimationFrame(frame))
@@ -49,11 +68,18 @@ onBeforeUnmount(() => cancelAnimationFrame(frame))
 function click(event: MouseEvent): void {
   const bounds = box.value?.getBoundingClientRect()
   if (!props.drawing || !bounds) return
-  emit('point', (event.clientX - bounds.left - left.value) / scale.value, (PAD + boardPx.value.h - (event.clientY - bounds.top)) / scale.value)
+  emit(
+    'point',
+    (event.clientX - bounds.left - left.value) / scale.value,
+    (PAD + boardPx.value.h - (event.clientY - bounds.top)) / scale.value,
+  )
 }
 const numberPx = (spot: Spot): number => spotName(spot).length * 6.2
 /** A number stands to the right of its cross; at the board's right edge to the left of it. */
-const numberX = (spot: Spot): number => (px(spot.x) + 4 + numberPx(spot) > left.value + boardPx.value.w ? px(spot.x) - 4 - numberPx(spot) : px(spot.x) + 4)
+const numberX = (spot: Spot): number =>
+  px(spot.x) + 4 + numberPx(spot) > left.value + boardPx.value.w
+    ? px(spot.x) - 4 - numberPx(spot)
+    : px(spot.x) + 4
 /** Numbers that don't lie over each other; those of trees and shrubs are set first. The pointer tells the rest. */
 const shownNumbers = computed(() => {
   const taken: { x: number; y: number; w: number }[] = []
@@ -61,7 +87,12 @@ const shownNumbers = computed(() => {
   for (const spot of [...props.plan.spots].sort((a, b) => b.crownMm - a.crownMm)) {
     const name = spotName(spot)
     const box = { x: numberX(spot), y: py(spot.y) - 2, w: numberPx(spot) }
-    if (taken.some((other) => Math.abs(other.y - box.y) < 10 && box.x < other.x + other.w && other.x < box.x + box.w)) continue
+    if (
+      taken.some(
+        (other) => Math.abs(other.y - box.y) < 10 && box.x < other.x + other.w && other.x < box.x + box.w,
+      )
+    )
+      continue
     taken.push(box)
     shown.add(name)
   }
@@ -72,47 +103,156 @@ const hovered = ref<string>()
 const told = computed(() => {
   const spot = props.plan.spots.find((at) => spotName(at) === hovered.value)
   const plant = spot && plants.value.get(spot.lineId)
-  return spot && plant ? { x: px(spot.x), y: py(spot.y), text: `${spotName(spot)} ${plant.line.name}, crown ${model(spot.crownMm)}; ${model(spot.x)} from the left, ${model(spot.y)} from the front` } : undefined
+  return spot && plant
+    ? {
+        x: px(spot.x),
+        y: py(spot.y),
+        text: `${spotName(spot)} ${plant.line.name}, crown ${model(spot.crownMm)}; ${model(spot.x)} from the left, ${model(spot.y)} from the front`,
+      }
+    : undefined
 })
 </script>
 
 <template>
-  <div ref="box" class="plan" :class="{ drawing }" :style="{ height: `${height}px` }" @click="click" @dblclick="emit('finish')">
+  <div
+    ref="box"
+    class="plan"
+    :class="{ drawing }"
+    :style="{ height: `${height}px` }"
+    @click="click"
+    @dblclick="emit('finish')"
+  >
     <svg class="layer" :width="width" :height="height" aria-hidden="true">
       <g :transform="transform">
         <rect :width="plan.board.widthMm" :height="plan.board.depthMm" class="board" />
-        <svg :width="plan.board.widthMm" :height="plan.board.depthMm"><path v-for="keepOut in plan.board.keepOuts" :key="keepOut.id" :d="keepOutPath(keepOut, plan.board.depthMm)" :class="keepOut.kind" :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}" /></svg>
+        <svg :width="plan.board.widthMm" :height="plan.board.depthMm">
+          <path
+            v-for="keepOut in plan.board.keepOuts"
+            :key="keepOut.id"
+            :d="keepOutPath(keepOut, plan.board.depthMm)"
+            :class="keepOut.kind"
+            :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}"
+          />
+        </svg>
       </g>
     </svg>
-    <canvas ref="canvas" class="layer" :style="{ width: `${width}px`, height: `${height}px` }" role="img" :aria-label="`Planting plan from above: ${plan.spots.length} pieces on ${model(plan.board.widthMm)} by ${model(plan.board.depthMm)}`" />
+    <canvas
+      ref="canvas"
+      class="layer"
+      :style="{ width: `${width}px`, height: `${height}px` }"
+      role="img"
+      :aria-label="`Planting plan from above: ${plan.spots.length} pieces on ${model(plan.board.widthMm)} by ${model(plan.board.depthMm)}`"
+    />
     <svg class="layer" :width="width" :height="height" aria-hidden="true">
-      <g v-for="spot in plan.spots" :key="spotName(spot)" class="spot" @pointerenter="hovered = spotName(spot)" @pointerleave="hovered = undefined">
-        <circle :cx="px(spot.x)" :cy="py(spot.y)" :r="Math.max(5, (spot.crownMm / 2) * scale * 0.6)" fill="transparent" />
+      <g
+        v-for="spot in plan.spots"
+        :key="spotName(spot)"
+        class="spot"
+        @pointerenter="hovered = spotName(spot)"
+        @pointerleave="hovered = undefined"
+      >
+        <circle
+          :cx="px(spot.x)"
+          :cy="py(spot.y)"
+          :r="Math.max(5, (spot.crownMm / 2) * scale * 0.6)"
+          fill="transparent"
+        />
         <path :d="`M${px(spot.x) - 3} ${py(spot.y)}h6M${px(spot.x)} ${py(spot.y) - 3}v6`" />
-        <text v-if="numbers && shownNumbers.has(spotName(spot))" :x="numberX(spot)" :y="py(spot.y) - 2">{{ spotName(spot) }}</text>
+        <text v-if="numbers && shownNumbers.has(spotName(spot))" :x="numberX(spot)" :y="py(spot.y) - 2">
+          {{ spotName(spot) }}
+        </text>
       </g>
       <g v-if="drawing" :transform="transform">
-        <path :d="keepOutPath(drawing, plan.board.depthMm)" class="new" :style="{ strokeWidth: `${drawing.kind === 'line' ? Math.max(2, drawing.widthMm) : 2 / scale}px` }" />
-        <circle v-for="([x, y], i) in drawing.points" :key="i" :cx="x" :cy="plan.board.depthMm - y" :r="4 / scale" class="point" />
+        <path
+          :d="keepOutPath(drawing, plan.board.depthMm)"
+          class="new"
+          :style="{ strokeWidth: `${drawing.kind === 'line' ? Math.max(2, drawing.widthMm) : 2 / scale}px` }"
+        />
+        <circle
+          v-for="([x, y], i) in drawing.points"
+          :key="i"
+          :cx="x"
+          :cy="plan.board.depthMm - y"
+          :r="4 / scale"
+          class="point"
+        />
       </g>
       <text :x="left + 4" :y="PAD + boardPx.h + 12" class="edge">front edge</text>
-      <text :x="left + boardPx.w - 4" :y="PAD + boardPx.h + 12" text-anchor="end" class="edge">{{ model(plan.board.widthMm) }} × {{ model(plan.board.depthMm) }}</text>
+      <text :x="left + boardPx.w - 4" :y="PAD + boardPx.h + 12" text-anchor="end" class="edge">
+        {{ model(plan.board.widthMm) }} × {{ model(plan.board.depthMm) }}
+      </text>
     </svg>
-    <p v-if="told" class="told" :style="{ left: `${Math.min(width - 300, told.x + 10)}px`, top: `${Math.max(4, told.y - 34)}px` }">{{ told.text }}</p>
+    <p
+      v-if="told"
+      class="told"
+      :style="{ left: `${Math.min(width - 300, told.x + 10)}px`, top: `${Math.max(4, told.y - 34)}px` }"
+    >
+      {{ told.text }}
+    </p>
   </div>
 </template>
 
 <style scoped>
-.plan { position: relative; }
-.plan.drawing { cursor: crosshair; }
-.layer { position: absolute; inset: 0; }
-.board { fill: #e9e6d3; stroke: #6b5a34; stroke-width: 1px; vector-effect: non-scaling-stroke; }
-.line { fill: none; stroke: #bdb291; stroke-linejoin: round; }
-.shape { fill: #bdb291; }
-.new { fill: none; stroke: var(--color-rain); stroke-opacity: 0.55; stroke-linejoin: round; }
-.point { fill: #fff; stroke: var(--color-rain); stroke-width: 1.5px; vector-effect: non-scaling-stroke; }
-.spot path { stroke: #17211c; stroke-width: 1; }
-.spot text { font-size: 10px; font-weight: 650; fill: #17211c; paint-order: stroke; stroke: #fff; stroke-width: 2.5px; }
-.edge { font-size: 12px; fill: var(--color-soft); }
-.told { position: absolute; padding: 3px 8px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; font-size: 13px; pointer-events: none; white-space: nowrap; }
+.plan {
+  position: relative;
+}
+.plan.drawing {
+  cursor: crosshair;
+}
+.layer {
+  position: absolute;
+  inset: 0;
+}
+.board {
+  fill: #e9e6d3;
+  stroke: #6b5a34;
+  stroke-width: 1px;
+  vector-effect: non-scaling-stroke;
+}
+.line {
+  fill: none;
+  stroke: #bdb291;
+  stroke-linejoin: round;
+}
+.shape {
+  fill: #bdb291;
+}
+.new {
+  fill: none;
+  stroke: var(--color-rain);
+  stroke-opacity: 0.55;
+  stroke-linejoin: round;
+}
+.point {
+  fill: #fff;
+  stroke: var(--color-rain);
+  stroke-width: 1.5px;
+  vector-effect: non-scaling-stroke;
+}
+.spot path {
+  stroke: #17211c;
+  stroke-width: 1;
+}
+.spot text {
+  font-size: 10px;
+  font-weight: 650;
+  fill: #17211c;
+  paint-order: stroke;
+  stroke: #fff;
+  stroke-width: 2.5px;
+}
+.edge {
+  font-size: 12px;
+  fill: var(--color-soft);
+}
+.told {
+  position: absolute;
+  padding: 3px 8px;
+  border: 1px solid var(--color-soft);
+  border-radius: 4px;
+  background: #fff;
+  font-size: 13px;
+  pointer-events: none;
+  white-space: nowrap;
+}
 </style>

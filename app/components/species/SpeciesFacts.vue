@@ -1,6 +1,17 @@
 <script setup lang="ts">
 import { labToHex } from '~~/core/colour'
-import { addDays, ages, bbchOf, dayOfMonthDay, formOf, habitatById, localDay, lookOn, type Place, type Species } from '~~/core/plants'
+import {
+  addDays,
+  ages,
+  bbchOf,
+  dayOfMonthDay,
+  formOf,
+  habitatById,
+  localDay,
+  lookOn,
+  type Place,
+  type Species,
+} from '~~/core/plants'
 import { plainNumber } from '~~/core/units'
 
 /** All that is known of a species: its ages, its year at the place in hand, where it grows and how it stands. */
@@ -10,21 +21,56 @@ const { real } = useFormat()
 const year = computed(() => props.date.slice(0, 4))
 const look = computed(() => lookOn(props.species, props.date, props.place))
 /** Every third day of the year as a colour. */
-const strip = computed(() => `linear-gradient(to right, ${Array.from({ length: 74 }, (_, i) => lookOn(props.species, addDays(`${year.value}-01-01`, Math.min(364, i * 5)), props.place).overall).join(', ')})`)
-const here = (monthDay: string): string => formatDay(addDays(`${year.value}-01-01`, Math.round(localDay(dayOfMonthDay(monthDay), props.place)) - 1))
-const code = (monthDay: string, after = 0): string => bbchOf(props.species, dayOfMonthDay(monthDay) + after).map((value) => String(value).padStart(2, '0')).join(', ')
+const strip = computed(
+  () =>
+    `linear-gradient(to right, ${Array.from({ length: 74 }, (_, i) => lookOn(props.species, addDays(`${year.value}-01-01`, Math.min(364, i * 5)), props.place).overall).join(', ')})`,
+)
+const here = (monthDay: string): string =>
+  formatDay(addDays(`${year.value}-01-01`, Math.round(localDay(dayOfMonthDay(monthDay), props.place)) - 1))
+const code = (monthDay: string, after = 0): string =>
+  bbchOf(props.species, dayOfMonthDay(monthDay) + after)
+    .map((value) => String(value).padStart(2, '0'))
+    .join(', ')
 const dates = computed(() => {
   const { dates: row } = props.species
-  const list: [string, string, string][] = [['buds burst', here(row.burst), code(row.burst)], ['full leaf', here(row.fullLeaf), code(row.fullLeaf, -0.01)]]
+  const list: [string, string, string][] = [
+    ['buds burst', here(row.burst), code(row.burst)],
+    ['full leaf', here(row.fullLeaf), code(row.fullLeaf, -0.01)],
+  ]
   if (row.flower) list.push(['in flower', `${here(row.flower[0])} to ${here(row.flower[1])}`, '60–69'])
   if (row.fruit) list.push(['fruit or seed', `${here(row.fruit[0])} to ${here(row.fruit[1])}`, '81–89'])
-  if (row.turning && row.fall && row.bare) list.push(['turns', here(row.turning), '92'], ['leaves fall', here(row.fall), '93'], [props.species.keeps === 'dies back' ? 'died back' : 'bare', here(row.bare), '97'])
+  if (row.turning && row.fall && row.bare)
+    list.push(
+      ['turns', here(row.turning), '92'],
+      ['leaves fall', here(row.fall), '93'],
+      [props.species.keeps === 'dies back' ? 'died back' : 'bare', here(row.bare), '97'],
+    )
   return list
 })
 const swatches = computed(() => {
   const { colours, bark } = props.species
-  const list: [string, readonly [number, number, number] | undefined][] = [['fresh', colours.fresh], ['summer', colours.summer], ...colours.turning.map((lab): [string, typeof lab] => ['turning', lab]), ['dead', colours.dead], ['twig', colours.twig], ['bark, low', bark.low], ['bark, high', bark.high], ['flower', colours.flower], ['fruit', colours.fruit]]
-  return list.flatMap(([name, lab]) => (lab ? [{ name, hex: labToHex(lab), lab: `L* ${plainNumber(lab[0], 0)}, a* ${plainNumber(lab[1], 0)}, b* ${plainNumber(lab[2], 0)}` }] : []))
+  const list: [string, readonly [number, number, number] | undefined][] = [
+    ['fresh', colours.fresh],
+    ['summer', colours.summer],
+    ...colours.turning.map((lab): [string, typeof lab] => ['turning', lab]),
+    ['dead', colours.dead],
+    ['twig', colours.twig],
+    ['bark, low', bark.low],
+    ['bark, high', bark.high],
+    ['flower', colours.flower],
+    ['fruit', colours.fruit],
+  ]
+  return list.flatMap(([name, lab]) =>
+    lab
+      ? [
+          {
+            name,
+            hex: labToHex(lab),
+            lab: `L* ${plainNumber(lab[0], 0)}, a* ${plainNumber(lab[1], 0)}, b* ${plainNumber(lab[2], 0)}`,
+          },
+        ]
+      : [],
+  )
 })
 const facts = computed<[string, string][]>(() => {
   const row = props.species
@@ -32,11 +78,31 @@ const facts = computed<[string, string][]>(() => {
   return [
     ['Habit', `${row.habit}, crown ${row.crownForm}${row.stems > 1 ? `, ${row.stems} stems` : ''}`],
     ['Leaf', `${plainNumber(row.leafMm, 0)} mm, ${row.arrangement}; ${row.keeps}`],
-    ...(row.clearStem > 0 ? [['Clear stem', `${Math.round(row.clearStem * 100)} % of the height`] as [string, string]] : []),
-    ...(form.dbhM > 0 && row.crownForm !== 'blades' ? [['Stem', `${Math.round(form.dbhM * 100)} cm at breast height, ${row.bark.marks}`] as [string, string]] : []),
+    ...(row.clearStem > 0
+      ? [['Clear stem', `${Math.round(row.clearStem * 100)} % of the height`] as [string, string]]
+      : []),
+    ...(form.dbhM > 0 && row.crownForm !== 'blades'
+      ? [
+          ['Stem', `${Math.round(form.dbhM * 100)} cm at breast height, ${row.bark.marks}`] as [
+            string,
+            string,
+          ],
+        ]
+      : []),
     ['See-through', `${Math.round(row.seeThrough * 100)} % in full leaf`],
-    ['Stands', `${row.groups.as}, ${row.groups.size[0] === row.groups.size[1] ? row.groups.size[0] : row.groups.size.join(' to ')} together`],
-    ['Grows in', row.habitats.map(({ habitat, perHa }) => `${habitatById(habitat).name.toLowerCase()} (${plainNumber(perHa, 1)} to the ha)`).join(', ') || 'not said'],
+    [
+      'Stands',
+      `${row.groups.as}, ${row.groups.size[0] === row.groups.size[1] ? row.groups.size[0] : row.groups.size.join(' to ')} together`,
+    ],
+    [
+      'Grows in',
+      row.habitats
+        .map(
+          ({ habitat, perHa }) =>
+            `${habitatById(habitat).name.toLowerCase()} (${plainNumber(perHa, 1)} to the ha)`,
+        )
+        .join(', ') || 'not said',
+    ],
     ['Figures', row.origin === 'yours' ? 'yours' : row.origin === 'memory' ? 'from memory' : row.origin],
   ]
 })
@@ -44,28 +110,90 @@ const facts = computed<[string, string][]>(() => {
 
 <template>
   <div class="facts">
-    <p class="mb-1"><strong>{{ formatDay(date) }}:</strong> {{ look.words }}</p>
+    <p class="mb-1">
+      <strong>{{ formatDay(date) }}:</strong> {{ look.words }}
+    </p>
     <div class="strip" :style="{ background: strip }" aria-hidden="true" />
     <table class="mb-3 w-full text-sm">
-      <thead><tr class="text-soft"><th class="text-left font-normal">Age</th><th v-for="age in ages" :key="age" class="text-right font-normal">{{ age }}</th></tr></thead>
+      <thead>
+        <tr class="text-soft">
+          <th class="text-left font-normal">Age</th>
+          <th v-for="age in ages" :key="age" class="text-right font-normal">{{ age }}</th>
+        </tr>
+      </thead>
       <tbody>
-        <tr><td class="text-soft">Height</td><td v-for="age in ages" :key="age" class="text-right">{{ real(formOf(species, age).heightM * 1000) }}</td></tr>
-        <tr><td class="text-soft">Crown</td><td v-for="age in ages" :key="age" class="text-right">{{ real(formOf(species, age).crownWidthM * 1000) }}</td></tr>
+        <tr>
+          <td class="text-soft">Height</td>
+          <td v-for="age in ages" :key="age" class="text-right">
+            {{ real(formOf(species, age).heightM * 1000) }}
+          </td>
+        </tr>
+        <tr>
+          <td class="text-soft">Crown</td>
+          <td v-for="age in ages" :key="age" class="text-right">
+            {{ real(formOf(species, age).crownWidthM * 1000) }}
+          </td>
+        </tr>
       </tbody>
     </table>
-    <dl class="list"><template v-for="[name, value] in facts" :key="name"><dt>{{ name }}</dt><dd>{{ value }}</dd></template></dl>
-    <h3 class="mb-1 mt-3">The year here <span class="font-sans text-sm font-normal text-soft">with BBCH codes</span></h3>
-    <dl class="list dates"><template v-for="[name, when, bbch] in dates" :key="name"><dt>{{ name }}</dt><dd>{{ when }} <span class="text-soft">{{ bbch }}</span></dd></template></dl>
-    <ul class="swatches"><li v-for="(swatch, i) in swatches" :key="i" :title="swatch.lab"><i :style="{ background: swatch.hex }" />{{ swatch.name }}</li></ul>
+    <dl class="list">
+      <template v-for="[name, value] in facts" :key="name"
+        ><dt>{{ name }}</dt>
+        <dd>{{ value }}</dd></template
+      >
+    </dl>
+    <h3 class="mb-1 mt-3">
+      The year here <span class="font-sans text-sm font-normal text-soft">with BBCH codes</span>
+    </h3>
+    <dl class="list dates">
+      <template v-for="[name, when, bbch] in dates" :key="name"
+        ><dt>{{ name }}</dt>
+        <dd>
+          {{ when }} <span class="text-soft">{{ bbch }}</span>
+        </dd></template
+      >
+    </dl>
+    <ul class="swatches">
+      <li v-for="(swatch, i) in swatches" :key="i" :title="swatch.lab">
+        <i :style="{ background: swatch.hex }" />{{ swatch.name }}
+      </li>
+    </ul>
     <p v-if="species.note" class="mt-2 text-sm">{{ species.note }}</p>
   </div>
 </template>
 
 <style scoped>
-.strip { height: 14px; margin-bottom: 10px; border: 1px solid var(--color-line); }
-.list { display: grid; grid-template-columns: 92px 1fr; gap: 2px 10px; font-size: 13px; line-height: 1.35; }
-dt { color: var(--color-soft); }
-.swatches { display: flex; flex-wrap: wrap; gap: 4px 12px; margin-top: 10px; font-size: 12px; color: var(--color-soft); }
-.swatches li { display: flex; align-items: center; gap: 5px; }
-.swatches i { width: 20px; height: 16px; border: 1px solid var(--color-line); }
+.strip {
+  height: 14px;
+  margin-bottom: 10px;
+  border: 1px solid var(--color-line);
+}
+.list {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  gap: 2px 10px;
+  font-size: 13px;
+  line-height: 1.35;
+}
+dt {
+  color: var(--color-soft);
+}
+.swatches {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  margin-top: 10px;
+  font-size: 12px;
+  color: var(--color-soft);
+}
+.swatches li {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+}
+.swatches i {
+  width: 20px;
+  height: 16px;
+  border: 1px solid var(--color-line);
+}
 </style>

@@ -18,10 +18,18 @@ const draft = computed(() => {
   return Object.keys(read.value.faults).length === 0 && checked.success ? checked.data : undefined
 })
 const shown = shallowRef<Species>(props.base)
-watch(draft, (row) => { if (row && faultsOf(row).length === 0) shown.value = row })
+watch(draft, (row) => {
+  if (row && faultsOf(row).length === 0) shown.value = row
+})
 
 function idFor(name: string): string {
-  const plain = name.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 50) || 'species'
+  const plain =
+    name
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .slice(0, 50) || 'species'
   const taken = new Set([...speciesTable, ...workshop.species].map(({ id }) => id))
   let id = `my-${plain}`
   for (let n = 2; taken.has(id); n += 1) id = `my-${plain}-${n}`
@@ -31,15 +39,22 @@ async function keep(): Promise<void> {
   const { row, faults: unread } = read.value
   const id = props.isNew ? idFor(text.common ?? '') : props.base.id
   const checked = speciesSchema.safeParse({ ...(row as object), id, origin: 'yours' })
-  const found = checked.success ? faultsOf(checked.data).map(({ path, message }) => [path, message] as const) : checked.error.issues.map((issue) => [issue.path.join('.'), issue.message] as const)
+  const found = checked.success
+    ? faultsOf(checked.data).map(({ path, message }) => [path, message] as const)
+    : checked.error.issues.map((issue) => [issue.path.join('.'), issue.message] as const)
   faults.value = { ...Object.fromEntries(found), ...unread }
   if (!checked.success || Object.keys(faults.value).length > 0) return
   const answer = await workshop.give(saveSpecies, checked.data)
   if (answer.kind === 'ok') emit('saved', id)
 }
-const faultOf = (path: string): string => faults.value[path] ?? Object.entries(faults.value).find(([at]) => at.startsWith(`${path}.`))?.[1] ?? ''
+const faultOf = (path: string): string =>
+  faults.value[path] ?? Object.entries(faults.value).find(([at]) => at.startsWith(`${path}.`))?.[1] ?? ''
 /** Faults of fields that the form does not show. */
-const others = computed(() => Object.entries(faults.value).filter(([path]) => !speciesFields.some((field) => field.path === path || path.startsWith(`${field.path}.`))))
+const others = computed(() =>
+  Object.entries(faults.value).filter(
+    ([path]) => !speciesFields.some((field) => field.path === path || path.startsWith(`${field.path}.`)),
+  ),
+)
 </script>
 
 <template>
@@ -48,9 +63,30 @@ const others = computed(() => Object.entries(faults.value).filter(([path]) => !s
     <div class="top">
       <SpeciesThumb :species="shown" :date="date" :place="place" :width="430" :height="190" all />
       <div class="grid content-start gap-2">
-        <p class="text-sm text-soft">{{ isNew ? 'A copy to change. It gets a name and a place of its own; ours stays as it is.' : 'Lines that use it follow at once.' }}</p>
-        <div class="flex gap-2"><button type="submit" class="button button-act">{{ isNew ? 'Keep as my own' : 'Save' }}</button><button type="button" class="button" @click="emit('leave')">Leave it</button></div>
-        <p v-if="Object.keys(faults).length > 0" class="text-sm text-hip" role="alert">{{ Object.keys(faults).length === 1 ? 'One field needs another look.' : `${Object.keys(faults).length} fields need another look.` }}<template v-for="[path, message] in others" :key="path"><br>{{ path }}: {{ message }}</template></p>
+        <p class="text-sm text-soft">
+          {{
+            isNew
+              ? 'A copy to change. It gets a name and a place of its own; ours stays as it is.'
+              : 'Lines that use it follow at once.'
+          }}
+        </p>
+        <div class="flex gap-2">
+          <button type="submit" class="button button-act">
+            {{ isNew ? 'Keep as my own' : 'Save' }}</button><button
+            type="button"
+            class="button"
+            @click="emit('leave')"
+          >
+            Leave it
+          </button>
+        </div>
+        <p v-if="Object.keys(faults).length > 0" class="text-sm text-hip" role="alert">
+          {{
+            Object.keys(faults).length === 1
+              ? 'One field needs another look.'
+              : `${Object.keys(faults).length} fields need another look.`
+          }}<template v-for="[path, message] in others" :key="path"><br />{{ path }}: {{ message }}</template>
+        </p>
       </div>
     </div>
     <fieldset v-for="group in groups" :key="group">
@@ -58,13 +94,42 @@ const others = computed(() => Object.entries(faults.value).filter(([path]) => !s
       <div class="fields">
         <div v-for="field in speciesFields.filter((row) => row.group === group)" :key="field.path">
           <label class="label" :for="`s-${field.path}`">{{ field.label }}</label>
-          <select v-if="field.kind === 'choice'" :id="`s-${field.path}`" v-model="text[field.path]" class="field"><option v-for="value in field.choices" :key="value" :value="value">{{ value }}</option></select>
+          <select
+            v-if="field.kind === 'choice'"
+            :id="`s-${field.path}`"
+            v-model="text[field.path]"
+            class="field"
+          >
+            <option v-for="value in field.choices" :key="value" :value="value">{{ value }}</option>
+          </select>
           <span v-else-if="field.kind === 'colour'" class="flex items-center gap-1.5">
-            <input :id="`s-${field.path}`" v-model="text[field.path]" type="color" class="colour" :class="{ none: text[field.path] === '' }">
-            <button v-if="field.optional && text[field.path] !== ''" type="button" class="button button-quiet button-small" :aria-label="`No ${field.label.toLowerCase()}`" @click="text[field.path] = ''">none</button>
+            <input
+              :id="`s-${field.path}`"
+              v-model="text[field.path]"
+              type="color"
+              class="colour"
+              :class="{ none: text[field.path] === '' }"
+            />
+            <button
+              v-if="field.optional && text[field.path] !== ''"
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`No ${field.label.toLowerCase()}`"
+              @click="text[field.path] = ''"
+            >
+              none
+            </button>
             <span v-else-if="field.optional" class="text-sm text-soft">none</span>
           </span>
-          <input v-else :id="`s-${field.path}`" v-model="text[field.path]" class="field" :placeholder="field.kind === 'day' ? 'MM-DD' : ''" :aria-invalid="faultOf(field.path) !== ''" autocomplete="off">
+          <input
+            v-else
+            :id="`s-${field.path}`"
+            v-model="text[field.path]"
+            class="field"
+            :placeholder="field.kind === 'day' ? 'MM-DD' : ''"
+            :aria-invalid="faultOf(field.path) !== ''"
+            autocomplete="off"
+          />
           <p v-if="faultOf(field.path)" class="text-sm text-hip">{{ faultOf(field.path) }}</p>
         </div>
       </div>
@@ -73,12 +138,49 @@ const others = computed(() => Object.entries(faults.value).filter(([path]) => !s
 </template>
 
 <style scoped>
-.form { padding: 10px 20px 30px; }
-.top { display: grid; grid-template-columns: 440px 1fr; gap: 16px; position: sticky; top: 0; background: var(--color-paper); z-index: 1; border-bottom: 1px solid var(--color-line); padding-bottom: 8px; }
-fieldset { padding-top: 10px; }
-legend { font-family: var(--font-title); font-weight: 650; font-size: 16px; padding-top: 10px; }
-.fields { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 8px 12px; }
-.colour { width: 54px; height: 40px; padding: 2px; border: 1px solid #8b988f; border-radius: 4px; background: #fff; }
-.colour.none { opacity: 0.4; }
-@media (max-width: 900px) { .top { grid-template-columns: 1fr; position: static; } }
+.form {
+  padding: 10px 20px 30px;
+}
+.top {
+  display: grid;
+  grid-template-columns: 440px 1fr;
+  gap: 16px;
+  position: sticky;
+  top: 0;
+  background: var(--color-paper);
+  z-index: 1;
+  border-bottom: 1px solid var(--color-line);
+  padding-bottom: 8px;
+}
+fieldset {
+  padding-top: 10px;
+}
+legend {
+  font-family: var(--font-title);
+  font-weight: 650;
+  font-size: 16px;
+  padding-top: 10px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 8px 12px;
+}
+.colour {
+  width: 54px;
+  height: 40px;
+  padding: 2px;
+  border: 1px solid #8b988f;
+  border-radius: 4px;
+  background: #fff;
+}
+.colour.none {
+  opacity: 0.4;
+}
+@media (max-width: 900px) {
+  .top {
+    grid-template-columns: 1fr;
+    position: static;
+  }
+}
 </style>

@@ -1,5 +1,14 @@
 import { labToHex, toLab, type Lab } from '../../../core/colour'
-import { ages, arrangements, barkMarks, crownForms, groupings, habits, leafHabits, type Species } from '../../../core/plants'
+import {
+  ages,
+  arrangements,
+  barkMarks,
+  crownForms,
+  groupings,
+  habits,
+  leafHabits,
+  type Species,
+} from '../../../core/plants'
 import { plainNumber, readSigned } from '../../../core/units'
 
 /** A field of the species form: where it lies in the row, what it is called, and how it is read. */
@@ -13,45 +22,119 @@ export interface SpeciesField {
   readonly group: string
 }
 
-const number = (path: string, label: string, group: string): SpeciesField => ({ path, label, kind: 'number', group })
-const percent = (path: string, label: string, group: string, optional = false): SpeciesField => ({ path, label, kind: 'percent', group, optional })
-const choice = (path: string, label: string, choices: readonly string[], group: string): SpeciesField => ({ path, label, kind: 'choice', choices, group })
-const day = (path: string, label: string, optional = false): SpeciesField => ({ path, label, kind: 'day', group: 'Dates at 50° N, 100 m (month-day)', optional })
-const colour = (path: string, label: string, optional = false): SpeciesField => ({ path, label, kind: 'colour', group: 'Colours', optional })
+const number = (path: string, label: string, group: string): SpeciesField => ({
+  path,
+  label,
+  kind: 'number',
+  group,
+})
+const percent = (path: string, label: string, group: string, optional = false): SpeciesField => ({
+  path,
+  label,
+  kind: 'percent',
+  group,
+  optional,
+})
+const choice = (path: string, label: string, choices: readonly string[], group: string): SpeciesField => ({
+  path,
+  label,
+  kind: 'choice',
+  choices,
+  group,
+})
+const day = (path: string, label: string, optional = false): SpeciesField => ({
+  path,
+  label,
+  kind: 'day',
+  group: 'Dates at 50° N, 100 m (month-day)',
+  optional,
+})
+const colour = (path: string, label: string, optional = false): SpeciesField => ({
+  path,
+  label,
+  kind: 'colour',
+  group: 'Colours',
+  optional,
+})
 
 export const speciesFields: readonly SpeciesField[] = [
-  { path: 'common', label: 'Common name', kind: 'text', group: 'Name' }, { path: 'botanical', label: 'Botanical name', kind: 'text', group: 'Name' }, { path: 'note', label: 'Note', kind: 'text', group: 'Name', optional: true },
-  choice('habit', 'Habit', habits, 'Form'), choice('crownForm', 'Crown', crownForms, 'Form'), number('stems', 'Stems', 'Form'), percent('clearStem', 'Clear stem, %', 'Form'), percent('crownBase', 'Foliage hangs to, %', 'Form', true),
-  number('dbhRatio', 'Stem ÷ height', 'Form'), percent('seeThrough', 'See-through, %', 'Form'), number('growth.lobes', 'Clumps', 'Form'), number('growth.droop', 'Droop, −1 to 1', 'Form'),
-  ...ages.flatMap((age, i) => [number(`heightM.${i}`, `Height, ${age}, m`, 'Ages'), number(`crownRatio.${i}`, `Crown ÷ height, ${age}`, 'Ages')]),
-  number('leafMm', 'Leaf, mm', 'Leaf and bark'), choice('arrangement', 'Leaves', arrangements, 'Leaf and bark'), choice('keeps', 'Over the year', leafHabits, 'Leaf and bark'), choice('bark.marks', 'Bark', barkMarks, 'Leaf and bark'),
-  colour('colours.fresh', 'Fresh leaf'), colour('colours.summer', 'Summer leaf'), colour('colours.turning.0', 'Turning', true), colour('colours.turning.1', 'Turning further', true), colour('colours.dead', 'Dead leaf'), colour('colours.twig', 'Twig'),
-  colour('bark.low', 'Bark, low'), colour('bark.high', 'Bark, high'), colour('colours.flower', 'Flower', true), colour('colours.fruit', 'Fruit', true),
-  percent('show.flower', 'Crown in flower, %', 'Shows'), percent('show.fruit', 'Crown in fruit, %', 'Shows'), percent('standing.winter', 'Stands in winter, % (what dies back)', 'Shows', true),
-  day('dates.burst', 'Buds burst'), day('dates.fullLeaf', 'Full leaf'), day('dates.flower.0', 'Flower from', true), day('dates.flower.1', 'Flower to', true), day('dates.fruit.0', 'Fruit from', true), day('dates.fruit.1', 'Fruit to', true),
-  day('dates.turning', 'Turns', true), day('dates.fall', 'Leaves fall', true), day('dates.bare', 'Bare', true), day('standing.cut', 'Mown', true),
-  choice('groups.as', 'Stands', groupings, 'Groups'), number('groups.size.0', 'Together, at least', 'Groups'), number('groups.size.1', 'Together, at most', 'Groups'),
+  { path: 'common', label: 'Common name', kind: 'text', group: 'Name' },
+  { path: 'botanical', label: 'Botanical name', kind: 'text', group: 'Name' },
+  { path: 'note', label: 'Note', kind: 'text', group: 'Name', optional: true },
+  choice('habit', 'Habit', habits, 'Form'),
+  choice('crownForm', 'Crown', crownForms, 'Form'),
+  number('stems', 'Stems', 'Form'),
+  percent('clearStem', 'Clear stem, %', 'Form'),
+  percent('crownBase', 'Foliage hangs to, %', 'Form', true),
+  number('dbhRatio', 'Stem ÷ height', 'Form'),
+  percent('seeThrough', 'See-through, %', 'Form'),
+  number('growth.lobes', 'Clumps', 'Form'),
+  number('growth.droop', 'Droop, −1 to 1', 'Form'),
+  ...ages.flatMap((age, i) => [
+    number(`heightM.${i}`, `Height, ${age}, m`, 'Ages'),
+    number(`crownRatio.${i}`, `Crown ÷ height, ${age}`, 'Ages'),
+  ]),
+  number('leafMm', 'Leaf, mm', 'Leaf and bark'),
+  choice('arrangement', 'Leaves', arrangements, 'Leaf and bark'),
+  choice('keeps', 'Over the year', leafHabits, 'Leaf and bark'),
+  choice('bark.marks', 'Bark', barkMarks, 'Leaf and bark'),
+  colour('colours.fresh', 'Fresh leaf'),
+  colour('colours.summer', 'Summer leaf'),
+  colour('colours.turning.0', 'Turning', true),
+  colour('colours.turning.1', 'Turning further', true),
+  colour('colours.dead', 'Dead leaf'),
+  colour('colours.twig', 'Twig'),
+  colour('bark.low', 'Bark, low'),
+  colour('bark.high', 'Bark, high'),
+  colour('colours.flower', 'Flower', true),
+  colour('colours.fruit', 'Fruit', true),
+  percent('show.flower', 'Crown in flower, %', 'Shows'),
+  percent('show.fruit', 'Crown in fruit, %', 'Shows'),
+  percent('standing.winter', 'Stands in winter, % (what dies back)', 'Shows', true),
+  day('dates.burst', 'Buds burst'),
+  day('dates.fullLeaf', 'Full leaf'),
+  day('dates.flower.0', 'Flower from', true),
+  day('dates.flower.1', 'Flower to', true),
+  day('dates.fruit.0', 'Fruit from', true),
+  day('dates.fruit.1', 'Fruit to', true),
+  day('dates.turning', 'Turns', true),
+  day('dates.fall', 'Leaves fall', true),
+  day('dates.bare', 'Bare', true),
+  day('standing.cut', 'Mown', true),
+  choice('groups.as', 'Stands', groupings, 'Groups'),
+  number('groups.size.0', 'Together, at least', 'Groups'),
+  number('groups.size.1', 'Together, at most', 'Groups'),
 ]
 
 type Tree = Record<string, unknown>
 
 function at(row: unknown, path: string): unknown {
-  return path.split('.').reduce<unknown>((value, key) => (value !== null && typeof value === 'object' ? (value as Tree)[key] : undefined), row)
+  return path
+    .split('.')
+    .reduce<unknown>(
+      (value, key) => (value !== null && typeof value === 'object' ? (value as Tree)[key] : undefined),
+      row,
+    )
 }
 
 /** A row as text for the form's fields. */
 export function textOf(row: Species): Record<string, string> {
-  return Object.fromEntries(speciesFields.map(({ path, kind }): [string, string] => {
-    const value = at(row, path)
-    if (value === undefined) return [path, '']
-    if (kind === 'colour') return [path, labToHex(value as Lab)]
-    if (kind === 'percent') return [path, plainNumber(Number(value) * 100, 1)]
-    return [path, kind === 'number' ? plainNumber(Number(value), 4) : String(value)]
-  }))
+  return Object.fromEntries(
+    speciesFields.map(({ path, kind }): [string, string] => {
+      const value = at(row, path)
+      if (value === undefined) return [path, '']
+      if (kind === 'colour') return [path, labToHex(value as Lab)]
+      if (kind === 'percent') return [path, plainNumber(Number(value) * 100, 1)]
+      return [path, kind === 'number' ? plainNumber(Number(value), 4) : String(value)]
+    }),
+  )
 }
 
 /** Reads the form back into a row, on top of the one that it began with; or says which fields can't be read. */
-export function rowOf(base: Species, text: Record<string, string>): { row: unknown; faults: Record<string, string> } {
+export function rowOf(
+  base: Species,
+  text: Record<string, string>,
+): { row: unknown; faults: Record<string, string> } {
   const row = JSON.parse(JSON.stringify(base)) as Tree
   const faults: Record<string, string> = {}
   for (const field of speciesFields) {
@@ -62,7 +145,12 @@ export function rowOf(base: Species, text: Record<string, string>): { row: unkno
       const read = readSigned(typed.replace('%', ''))
       if (read === undefined) faults[field.path] = `read “${typed}”; allowed is a number`
       else put(row, field.path, field.kind === 'percent' ? read / 100 : read)
-    } else put(row, field.path, field.kind === 'colour' ? toLab(typed).map((value) => Math.round(value * 100) / 100) : typed)
+    } else
+      put(
+        row,
+        field.path,
+        field.kind === 'colour' ? toLab(typed).map((value) => Math.round(value * 100) / 100) : typed,
+      )
   }
   return { row: tidy(row), faults }
 }

@@ -9,18 +9,32 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const notices = useNotices()
 const open = ref(true)
-watch(open, (now) => { if (!now) emit('close') })
+watch(open, (now) => {
+  if (!now) emit('close')
+})
 const found = ref('')
 const note = ref('')
 const fault = ref('')
 
 async function count(): Promise<void> {
   const reading = parseQuantity(found.value, props.material.unit, { zero: true })
-  if (reading.kind === 'none') { fault.value = reading.because; return }
-  const answer = await workshop.give(countLot, props.state.lot.id, reading.value, note.value.trim() || undefined)
+  if (reading.kind === 'none') {
+    fault.value = reading.because
+    return
+  }
+  const answer = await workshop.give(
+    countLot,
+    props.state.lot.id,
+    reading.value,
+    note.value.trim() || undefined,
+  )
   if (answer.kind === 'none') return
   const difference = formatQuantity(Math.abs(answer.value), props.material.unit)
-  notices.done(answer.value === 0 ? 'Counted: the books were right.' : `Counted: ${difference} ${answer.value < 0 ? 'less' : 'more'} than the books said.`)
+  notices.done(
+    answer.value === 0
+      ? 'Counted: the books were right.'
+      : `Counted: ${difference} ${answer.value < 0 ? 'less' : 'more'} than the books said.`,
+  )
   open.value = false
 }
 </script>

@@ -14,9 +14,21 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
 <template>
   <tr class="row">
     <td class="!pl-5">
-      <button type="button" class="flex min-h-9 items-center gap-2 text-left" :aria-expanded="open" @click="emit('toggle')">
-        <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }"><path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" /></svg>
-        <i class="dot" :class="{ none: !state.material.colour }" :style="{ background: state.material.colour }" aria-hidden="true" />
+      <button
+        type="button"
+        class="flex min-h-9 items-center gap-2 text-left"
+        :aria-expanded="open"
+        @click="emit('toggle')"
+      >
+        <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }">
+          <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
+        </svg>
+        <i
+          class="dot"
+          :class="{ none: !state.material.colour }"
+          :style="{ background: state.material.colour }"
+          aria-hidden="true"
+        />
         {{ state.material.name }}
       </button>
     </td>
@@ -29,29 +41,66 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       <span v-else-if="short" class="tag tag-hip">short {{ show(short.short) }}</span>
       <span v-else-if="needed > 0" class="tag tag-moss">covered</span>
     </td>
-    <td class="number"><button type="button" class="button button-small" @click="emit('receive')">Receive<span class="sr-only"> {{ state.material.name }}</span></button></td>
+    <td class="number">
+      <button type="button" class="button button-small" @click="emit('receive')">
+        Receive<span class="sr-only"> {{ state.material.name }}</span>
+      </button>
+    </td>
   </tr>
   <template v-if="open">
     <tr v-for="lot in state.lots" :key="lot.lot.id" class="lot">
-      <td class="!pl-14">{{ lot.lot.label }} <span class="text-soft">· {{ lot.lot.source }} {{ formatDate(lot.lot.date) }}{{ lot.lot.place ? `, ${lot.lot.place}` : '' }}</span></td>
+      <td class="!pl-14">
+        {{ lot.lot.label }}
+        <span class="text-soft"
+          >· {{ lot.lot.source }} {{ formatDate(lot.lot.date)
+          }}{{ lot.lot.place ? `, ${lot.lot.place}` : '' }}</span
+        >
+      </td>
       <td class="number" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</td>
       <td colspan="2" class="text-soft">of {{ show(lot.received) }}</td>
-      <td class="number text-soft">{{ lot.lot.priceMinor === undefined ? 'no price' : money(lot.lot.priceMinor) }}</td>
+      <td class="number text-soft">
+        {{ lot.lot.priceMinor === undefined ? 'no price' : money(lot.lot.priceMinor) }}
+      </td>
       <td class="text-sm text-soft">{{ lot.lot.note }}</td>
-      <td class="number"><button type="button" class="button button-small" @click="counting = lot">Count<span class="sr-only"> {{ lot.lot.label }}</span></button></td>
+      <td class="number">
+        <button type="button" class="button button-small" @click="counting = lot">
+          Count<span class="sr-only"> {{ lot.lot.label }}</span>
+        </button>
+      </td>
     </tr>
     <tr class="lot">
-      <td colspan="6" class="!pl-14 text-sm text-soft">{{ state.lots.length === 0 ? 'No lots yet. ' : '' }}{{ state.material.note }}</td>
-      <td class="number"><button type="button" class="button button-quiet button-small" @click="emit('edit')">Change<span class="sr-only"> {{ state.material.name }}</span></button></td>
+      <td colspan="6" class="!pl-14 text-sm text-soft">
+        {{ state.lots.length === 0 ? 'No lots yet. ' : '' }}{{ state.material.note }}
+      </td>
+      <td class="number">
+        <button type="button" class="button button-quiet button-small" @click="emit('edit')">
+          Change<span class="sr-only"> {{ state.material.name }}</span>
+        </button>
+      </td>
     </tr>
   </template>
   <CountDialog v-if="counting" :state="counting" :material="state.material" @close="counting = undefined" />
 </template>
 
 <style scoped>
-.row:hover { background: #eef2ec; }
-.lot td { background: #eef2ec; font-size: 13px; }
-.dot { flex: none; width: 16px; height: 16px; border: 1px solid var(--color-line); }
-.dot.none { border-color: transparent; }
-.row td { padding-top: 2px; padding-bottom: 2px; }
+.row:hover {
+  background: #eef2ec;
+}
+.lot td {
+  background: #eef2ec;
+  font-size: 13px;
+}
+.dot {
+  flex: none;
+  width: 16px;
+  height: 16px;
+  border: 1px solid var(--color-line);
+}
+.dot.none {
+  border-color: transparent;
+}
+.row td {
+  padding-top: 2px;
+  padding-bottom: 2px;
+}
 </style>

@@ -9,14 +9,30 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const notices = useNotices()
 const open = ref(true)
-watch(open, (now) => { if (!now) emit('close') })
+watch(open, (now) => {
+  if (!now) emit('close')
+})
 
 const { packQuantity, packPriceMinor, unit } = props.material
 const source = ref<Exclude<LotSource, 'unrecorded'>>('bought')
-const text = reactive({ quantity: packQuantity === undefined ? '' : formatQuantity(packQuantity, unit), price: packPriceMinor === undefined ? '' : formatMoney(packPriceMinor, ''), date: today(), label: '', place: '', note: '' })
+const text = reactive({
+  quantity: packQuantity === undefined ? '' : formatQuantity(packQuantity, unit),
+  price: packPriceMinor === undefined ? '' : formatMoney(packPriceMinor, ''),
+  date: today(),
+  label: '',
+  place: '',
+  note: '',
+})
 const fault = reactive({ quantity: '', price: '', date: '', label: '' })
-const words = { bought: { act: 'Receive pack', label: 'a bag, a box, a bottle' }, harvested: { act: 'Take in harvest', label: 'what and when' }, 'home-made': { act: 'Take in', label: 'what you made' }, reclaimed: { act: 'Take in', label: 'from which tray' } }
-watch(source, (now) => { if (now !== 'bought') text.price = '' })
+const words = {
+  bought: { act: 'Receive pack', label: 'a bag, a box, a bottle' },
+  harvested: { act: 'Take in harvest', label: 'what and when' },
+  'home-made': { act: 'Take in', label: 'what you made' },
+  reclaimed: { act: 'Take in', label: 'from which tray' },
+}
+watch(source, (now) => {
+  if (now !== 'bought') text.price = ''
+})
 
 async function receive(): Promise<void> {
   const quantity = parseQuantity(text.quantity, unit)
@@ -26,8 +42,14 @@ async function receive(): Promise<void> {
   fault.date = text.date === '' ? 'Pick a day.' : ''
   if (quantity.kind === 'none' || price?.kind === 'none' || fault.date) return
   const answer = await workshop.give(receiveLot, {
-    materialId: props.material.id, source: source.value, quantity: quantity.value, date: text.date, label: text.label.trim() || `${source.value === 'bought' ? 'Pack' : 'Lot'} of ${formatDate(text.date)}`,
-    ...(price ? { priceMinor: price.value } : {}), ...(text.place.trim() ? { place: text.place.trim() } : {}), ...(text.note.trim() ? { note: text.note.trim() } : {}),
+    materialId: props.material.id,
+    source: source.value,
+    quantity: quantity.value,
+    date: text.date,
+    label: text.label.trim() || `${source.value === 'bought' ? 'Pack' : 'Lot'} of ${formatDate(text.date)}`,
+    ...(price ? { priceMinor: price.value } : {}),
+    ...(text.place.trim() ? { place: text.place.trim() } : {}),
+    ...(text.note.trim() ? { note: text.note.trim() } : {}),
   })
   if (answer.kind === 'none') return
   notices.done(`${formatQuantity(quantity.value, unit)} of ${props.material.name} taken in.`)
@@ -41,16 +63,30 @@ async function receive(): Promise<void> {
       <fieldset class="col-span-2">
         <legend class="label">Where from</legend>
         <div class="flex">
-          <label v-for="(_, key) in words" :key="key" class="source" :class="{ on: source === key }"><input v-model="source" type="radio" class="sr-only" :value="key">{{ key }}</label>
+          <label v-for="(_, key) in words" :key="key" class="source" :class="{ on: source === key }"
+            ><input v-model="source" type="radio" class="sr-only" :value="key" />{{ key }}</label
+          >
         </div>
       </fieldset>
       <TextField v-model="text.quantity" :label="`Quantity, ${unitName(unit)}`" :fault="fault.quantity" />
-      <TextField v-model="text.price" label="Price of it all" :hint="source === 'bought' ? '' : 'leave empty for nothing paid'" :fault="fault.price" />
+      <TextField
+        v-model="text.price"
+        label="Price of it all"
+        :hint="source === 'bought' ? '' : 'leave empty for nothing paid'"
+        :fault="fault.price"
+      />
       <TextField v-model="text.date" label="Day" type="date" :fault="fault.date" />
-      <TextField v-model="text.label" label="Written on it" :placeholder="words[source].label" :fault="fault.label" />
+      <TextField
+        v-model="text.label"
+        label="Written on it"
+        :placeholder="words[source].label"
+        :fault="fault.label"
+      />
       <TextField v-if="source === 'harvested'" v-model="text.place" label="Place" />
       <TextField v-model="text.note" label="Note" :class="{ 'col-span-2': source !== 'harvested' }" />
-      <p v-if="source === 'harvested'" class="col-span-2 text-sm text-larch">Ask before picking: land owner, local authority, protected species. Clean off pests and dry it fully.</p>
+      <p v-if="source === 'harvested'" class="col-span-2 text-sm text-larch">
+        Ask before picking: land owner, local authority, protected species. Clean off pests and dry it fully.
+      </p>
       <div class="col-span-2 flex justify-end gap-2">
         <button type="button" class="button" @click="open = false">Leave it</button>
         <button type="submit" class="button button-act">{{ words[source].act }}</button>
@@ -60,7 +96,22 @@ async function receive(): Promise<void> {
 </template>
 
 <style scoped>
-.source { display: flex; align-items: center; min-height: 40px; padding: 0 14px; border: 1px solid #8b988f; margin-left: -1px; background: #fff; cursor: pointer; }
-.source.on { background: var(--color-ink); color: #fff; }
-.source:focus-within { outline: 2px solid var(--color-rain); outline-offset: 2px; }
+.source {
+  display: flex;
+  align-items: center;
+  min-height: 40px;
+  padding: 0 14px;
+  border: 1px solid #8b988f;
+  margin-left: -1px;
+  background: #fff;
+  cursor: pointer;
+}
+.source.on {
+  background: var(--color-ink);
+  color: #fff;
+}
+.source:focus-within {
+  outline: 2px solid var(--color-rain);
+  outline-offset: 2px;
+}
 </style>

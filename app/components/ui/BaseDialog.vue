@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
-withDefaults(defineProps<{ title: string; wide?: boolean; widest?: boolean }>(), { wide: false, widest: false })
+withDefaults(defineProps<{ title: string; wide?: boolean; widest?: boolean }>(), {
+  wide: false,
+  widest: false,
+})
 const open = defineModel<boolean>({ required: true })
 </script>
 
@@ -10,7 +13,10 @@ const open = defineModel<boolean>({ required: true })
     <div class="fixed inset-0 bg-ink/30" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto">
       <div class="flex min-h-full items-center justify-center p-4">
-        <DialogPanel class="w-full rounded-md border border-line bg-paper p-5" :class="widest ? 'max-w-5xl' : wide ? 'max-w-3xl' : 'max-w-lg'">
+        <DialogPanel
+          class="w-full rounded-md border border-line bg-paper p-5"
+          :class="widest ? 'max-w-5xl' : wide ? 'max-w-3xl' : 'max-w-lg'"
+        >
           <DialogTitle as="h2" class="mb-3">{{ title }}</DialogTitle>
           <slot />
         </DialogPanel>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-withDefaults(defineProps<{ title: string; act: string; danger?: boolean; disabled?: boolean }>(), { danger: false, disabled: false })
+withDefaults(defineProps<{ title: string; act: string; danger?: boolean; disabled?: boolean }>(), {
+  danger: false,
+  disabled: false,
+})
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ confirm: [] }>()
 
@@ -14,7 +17,15 @@ function confirm(): void {
     <div class="whitespace-pre-line text-base text-ink"><slot /></div>
     <div class="mt-5 flex justify-end gap-2">
       <button type="button" class="button" @click="open = false">Leave it</button>
-      <button type="button" class="button" :class="danger ? 'button-danger' : 'button-act'" :disabled="disabled" @click="confirm">{{ act }}</button>
+      <button
+        type="button"
+        class="button"
+        :class="danger ? 'button-danger' : 'button-act'"
+        :disabled="disabled"
+        @click="confirm"
+      >
+        {{ act }}
+      </button>
     </div>
   </BaseDialog>
 </template>

@@ -16,36 +16,100 @@ function settle(event: MouseEvent): void {
   const below = window.innerHeight - box.bottom > 290
   place.value = {
     left: `${Math.max(8, Math.min(window.innerWidth - WIDTH - 8, box.right - WIDTH))}px`,
-    ...(below ? { top: `${box.bottom + 4}px`, bottom: 'auto' } : { bottom: `${window.innerHeight - box.top + 4}px`, top: 'auto' }),
+    ...(below
+      ? { top: `${box.bottom + 4}px`, bottom: 'auto' }
+      : { bottom: `${window.innerHeight - box.top + 4}px`, top: 'auto' }),
   }
 }
 </script>
 
 <template>
   <span class="inline-block">
-    <button type="button" class="figure" :popovertarget="id" :aria-expanded="open" :aria-label="`${label}: ${show(figure)}. Where from?`" @click="settle">{{ shown }}</button>
-    <span :id="id" popover class="panel" :style="place" @toggle="open = ($event as ToggleEvent).newState === 'open'">
+    <button
+      type="button"
+      class="figure"
+      :popovertarget="id"
+      :aria-expanded="open"
+      :aria-label="`${label}: ${show(figure)}. Where from?`"
+      @click="settle"
+    >
+      {{ shown }}
+    </button>
+    <span
+      :id="id"
+      popover
+      class="panel"
+      :style="place"
+      @toggle="open = ($event as ToggleEvent).newState === 'open'"
+    >
       <template v-if="open">
         <strong class="block">{{ label }}: {{ show(figure) }}</strong>
         <span class="mt-1 block text-sm">{{ figure.formula }}</span>
         <span v-if="figure.inputs.length > 0" class="inputs" role="table" aria-label="What went into it">
           <span v-for="input in figure.inputs" :key="input.name" class="row" role="row">
-            <span role="cell">{{ input.name }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span>
+            <span role="cell"
+              >{{ input.name
+              }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span
+            >
             <span role="cell" class="text-right whitespace-nowrap">{{ input.value }}</span>
-            <span role="cell" class="text-xs whitespace-nowrap text-soft">{{ originWords[input.origin] }}</span>
+            <span role="cell" class="text-xs whitespace-nowrap text-soft">{{
+              originWords[input.origin]
+            }}</span>
           </span>
         </span>
-        <span class="mt-2 block text-xs text-soft">{{ originWords[figure.origin] }}<template v-if="figure.source">, {{ figure.source }}</template></span>
+        <span class="mt-2 block text-xs text-soft"
+          >{{ originWords[figure.origin]
+          }}<template v-if="figure.source">, {{ figure.source }}</template></span
+        >
       </template>
     </span>
   </span>
 </template>
 
 <style scoped>
-.figure { min-height: 28px; padding: 0 3px; margin: 0 -3px; border-bottom: 1px dotted #8b988f; font: inherit; font-variant-numeric: tabular-nums; white-space: nowrap; }
-.figure:hover { background: var(--color-bench); }
-.panel { position: fixed; inset: auto; margin: 0; width: 420px; max-height: 70vh; overflow: auto; padding: 12px 14px; border: 1px solid var(--color-soft); border-radius: 4px; background: #fff; color: var(--color-ink); text-align: left; white-space: normal; font-weight: 400; font-size: 15px; line-height: 1.35; }
-.inputs { display: table; width: 100%; margin-top: 8px; font-size: 13px; }
-.row { display: table-row; }
-.row > span { display: table-cell; padding: 4px 8px 4px 0; border-bottom: 1px solid var(--color-line); vertical-align: top; }
+.figure {
+  min-height: 28px;
+  padding: 0 3px;
+  margin: 0 -3px;
+  border-bottom: 1px dotted #8b988f;
+  font: inherit;
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+}
+.figure:hover {
+  background: var(--color-bench);
+}
+.panel {
+  position: fixed;
+  inset: auto;
+  margin: 0;
+  width: 420px;
+  max-height: 70vh;
+  overflow: auto;
+  padding: 12px 14px;
+  border: 1px solid var(--color-soft);
+  border-radius: 4px;
+  background: #fff;
+  color: var(--color-ink);
+  text-align: left;
+  white-space: normal;
+  font-weight: 400;
+  font-size: 15px;
+  line-height: 1.35;
+}
+.inputs {
+  display: table;
+  width: 100%;
+  margin-top: 8px;
+  font-size: 13px;
+}
+.row {
+  display: table-row;
+}
+.row > span {
+  display: table-cell;
+  padding: 4px 8px 4px 0;
+  border-bottom: 1px solid var(--color-line);
+  vertical-align: top;
+}
 </style>

@@ -5,16 +5,32 @@ import type { Look } from '~~/core/plants'
 const props = defineProps<{ look: Look }>()
 const parts = computed(() => {
   const { leaves, leaf, bark, flower, fruit } = props.look
-  const list = [{ colour: bark.twig, share: leaf < 0.35 ? 1 - leaf : 0 }, ...leaves.map(({ tones, share }) => ({ colour: tones.base, share: share * leaf })), { colour: flower.colour, share: flower.share }, { colour: fruit.colour, share: fruit.share }]
+  const list = [
+    { colour: bark.twig, share: leaf < 0.35 ? 1 - leaf : 0 },
+    ...leaves.map(({ tones, share }) => ({ colour: tones.base, share: share * leaf })),
+    { colour: flower.colour, share: flower.share },
+    { colour: fruit.colour, share: fruit.share },
+  ]
   return list.filter(({ share }) => share > 0.04)
 })
 </script>
 
 <template>
-  <span class="swatch" aria-hidden="true"><i v-for="(part, i) in parts" :key="i" :style="{ background: part.colour, flexGrow: part.share }" /></span>
+  <span class="swatch" aria-hidden="true"
+    ><i v-for="(part, i) in parts" :key="i" :style="{ background: part.colour, flexGrow: part.share }"
+  /></span>
 </template>
 
 <style scoped>
-.swatch { flex: none; display: inline-flex; width: 46px; height: 17px; vertical-align: -3px; border: 1px solid var(--color-line); }
-.swatch i { flex-basis: 3px; }
+.swatch {
+  flex: none;
+  display: inline-flex;
+  width: 46px;
+  height: 17px;
+  vertical-align: -3px;
+  border: 1px solid var(--color-line);
+}
+.swatch i {
+  flex-basis: 3px;
+}
 </style>

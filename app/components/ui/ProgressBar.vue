@@ -4,15 +4,33 @@ import type { Progress } from '~~/core/batches'
 /** Good pieces made, and those in open batches, of those wanted. */
 const props = defineProps<{ progress: Progress }>()
 const share = (pieces: number): string => `${Math.min(100, (pieces / props.progress.wanted) * 100)}%`
-const words = computed(() => `${props.progress.good} made${props.progress.inHand > 0 ? `, ${props.progress.inHand} in hand` : ''} of ${props.progress.wanted}`)
+const words = computed(
+  () =>
+    `${props.progress.good} made${props.progress.inHand > 0 ? `, ${props.progress.inHand} in hand` : ''} of ${props.progress.wanted}`,
+)
 </script>
 
 <template>
-  <span class="bar" role="img" :aria-label="words" :title="words"><i class="good" :style="{ width: share(progress.good) }" /><i class="hand" :style="{ width: share(progress.inHand) }" /></span>
+  <span class="bar" role="img" :aria-label="words" :title="words"
+    ><i class="good" :style="{ width: share(progress.good) }" /><i
+      class="hand"
+      :style="{ width: share(progress.inHand) }"
+  /></span>
 </template>
 
 <style scoped>
-.bar { display: inline-flex; width: 80px; height: 9px; background: #dde4db; vertical-align: middle; overflow: hidden; }
-.good { background: var(--color-moss); }
-.hand { background: repeating-linear-gradient(135deg, #b97a12 0 3px, #e6c98f 3px 6px); }
+.bar {
+  display: inline-flex;
+  width: 80px;
+  height: 9px;
+  background: #dde4db;
+  vertical-align: middle;
+  overflow: hidden;
+}
+.good {
+  background: var(--color-moss);
+}
+.hand {
+  background: repeating-linear-gradient(135deg, #b97a12 0 3px, #e6c98f 3px 6px);
+}
 </style>

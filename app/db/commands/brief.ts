@@ -8,14 +8,21 @@ import { check, type CommandContext } from './context'
 type Draft<T> = Omit<T, 'id' | 'changedAt'> & { id?: string }
 
 /** Writes a new or changed commission. */
-export async function saveCommission({ db, now, newId }: CommandContext, draft: Draft<Commission>): Promise<Reading<Commission>> {
+export async function saveCommission(
+  { db, now, newId }: CommandContext,
+  draft: Draft<Commission>,
+): Promise<Reading<Commission>> {
   const checked = check(commissionSchema, { ...draft, id: draft.id ?? newId(), changedAt: now() })
-  if (checked.kind === 'ok') await db.transaction('rw', db.commissions, () => db.commissions.put(checked.value))
+  if (checked.kind === 'ok')
+    await db.transaction('rw', db.commissions, () => db.commissions.put(checked.value))
   return checked
 }
 
 /** Takes a commission and its lines out of sight. Refused while a batch of it is open: stock is promised to that. */
-export async function removeCommission({ db, now }: CommandContext, id: string): Promise<Reading<Commission>> {
+export async function removeCommission(
+  { db, now }: CommandContext,
+  id: string,
+): Promise<Reading<Commission>> {
   return db.transaction('rw', [db.commissions, db.lines, db.batches, db.events], async () => {
     const commission = await db.commissions.get(id)
     if (!commission) return none('This commission is gone already.')
@@ -32,26 +39,43 @@ export async function removeCommission({ db, now }: CommandContext, id: string):
 }
 
 /** Writes a new or changed line; a new one goes to the end. */
-export async function saveLine({ db, now, newId }: CommandContext, draft: Omit<Draft<Line>, 'order'> & { order?: number }): Promise<Reading<Line>> {
+export async function saveLine(
+  { db, now, newId }: CommandContext,
+  draft: Omit<Draft<Line>, 'order'> & { order?: number },
+): Promise<Reading<Line>> {
   return db.transaction('rw', [db.lines, db.commissions], async () => {
     const others = await db.lines.where('commissionId').equals(draft.commissionId).toArray()
     const order = draft.order ?? others.reduce((most, line) => Math.max(most, line.order), 0) + 1
     const checked = check(lineSchema, { ...draft, order, id: draft.id ?? newId(), changedAt: now() })
     if (checked.kind === 'none') return checked
-    if (!(await db.commissions.get(checked.value.commissionId))) return none('The commission of this line is gone.')
+    if (!(await db.commissions.get(checked.value.commissionId)))
+      return none('The commission of this line is gone.')
     await db.lines.put(checked.value)
     return checked
   })
 }
 
 /** Writes several new lines at the end of a commission: all of them, or none. */
-export async function saveLines({ db, now, newId }: CommandContext, commissionId: string, drafts: readonly Omit<Line, 'id' | 'changedAt' | 'order'>[]): Promise<Reading<Line[]>> {
+export async function saveLines(
+  { db, now, newId }: CommandContext,
+  commissionId: string,
+  drafts: readonly Omit<Line, 'id' | 'changedAt' | 'order'>[],
+): Promise<Reading<Line[]>> {
   return db.transaction('rw', [db.lines, db.commissions], async () => {
     if (!(await db.commissions.get(commissionId))) return none('The commission of these lines is gone.')
-    const last = (await db.lines.where('commissionId').equals(commissionId).toArray()).reduce((most, line) => Math.max(most, line.order), 0)
+    const last = (await db.lines.where('commissionId').equals(commissionId).toArray()).reduce(
+      (most, line) => Math.max(most, line.order),
+      0,
+    )
     const lines: Line[] = []
     for (const [i, draft] of drafts.entries()) {
-      const checked = check(lineSchema, { ...draft, commissionId, order: last + 1 + i, id: newId(), changedAt: now() })
+      const checked = check(lineSchema, {
+        ...draft,
+        commissionId,
+        order: last + 1 + i,
+        id: newId(),
+        changedAt: now(),
+      })
       if (checked.kind === 'none') return checked
       lines.push(checked.value)
     }
@@ -61,15 +85,28 @@ export async function saveLines({ db, now, newId }: CommandContext, commissionId
 }
 
 /** Moves a line to a place among its commission's lines, 0 for the first. The others keep their order. */
-export async function moveLine({ db, now }: CommandContext, id: string, place: number): Promise<Reading<Line>> {
+export async function moveLine(
+  { db, now }: CommandContext,
+  id: string,
+  place: number,
+): Promise<Reading<Line>> {
   return db.transaction('rw', db.lines, async () => {
     const line = await db.lines.get(id)
     if (!line || line.removed) return none('This line is gone already.')
-    const others = (await db.lines.where('commissionId').equals(line.commissionId).toArray()).filter((other) => !other.removed && other.id !== id).sort((a, b) => a.order - b.order)
+    const others = (await db.lines.where('commissionId').equals(line.commissionId).toArray())
+      .filter((other) => !other.removed && other.id !== id)
+      .sort((a, b) => a.order - b.order)
     const at = Math.max(0, Math.min(others.length, Math.round(place)))
     const [before, after] = [others[at - 1], others[at]]
     // Between its neighbours, so that one record changes; two copies that moved different lines still merge.
-    const order = before && after ? (before.order + after.order) / 2 : before ? before.order + 1 : after ? after.order - 1 : line.order
+    const order =
+      before && after
+        ? (before.order + after.order) / 2
+        : before
+          ? before.order + 1
+          : after
+            ? after.order - 1
+            : line.order
     const moved: Line = { ...line, order, changedAt: now() }
     await db.lines.put(moved)
     return ok(moved)
@@ -100,24 +137,61 @@ async function openBatchName(db: CommandContext['db'], lineId: string): Promise<
  * Fields to change in a stored record, or what makes them from the record as it is stored now. A field given as undefined is emptied; one not named
  * stays, whatever a window still shows of it.
  */
-export type Change<T> = Partial<Omit<T, 'id' | 'changedAt'>> | ((stored: T) => Partial<Omit<T, 'id' | 'changedAt'>>)
+export type Change<T> =
+  Partial<Omit<T, 'id' | 'changedAt'>> | ((stored: T) => Partial<Omit<T, 'id' | 'changedAt'>>)
 
-export const changeCommission = ({ db, now }: CommandContext, id: string, change: Change<Commission>): Promise<Reading<Commission>> =>
-  changeRecord<Commission>(db, db.commissions, commissionSchema, id, change, now(), 'This commission is gone already.')
+export const changeCommission = (
+  { db, now }: CommandContext,
+  id: string,
+  change: Change<Commission>,
+): Promise<Reading<Commission>> =>
+  changeRecord<Commission>(
+    db,
+    db.commissions,
+    commissionSchema,
+    id,
+    change,
+    now(),
+    'This commission is gone already.',
+  )
 
-export const changeLine = ({ db, now }: CommandContext, id: string, change: Change<Line>): Promise<Reading<Line>> =>
+export const changeLine = (
+  { db, now }: CommandContext,
+  id: string,
+  change: Change<Line>,
+): Promise<Reading<Line>> =>
   changeRecord<Line>(db, db.lines, lineSchema, id, change, now(), 'This line is gone already.')
 
-export const changeSettings = ({ db, now }: CommandContext, change: Change<Settings>): Promise<Reading<Settings>> =>
+export const changeSettings = (
+  { db, now }: CommandContext,
+  change: Change<Settings>,
+): Promise<Reading<Settings>> =>
   changeRecord<Settings>(db, db.settings, settingsSchema, 'settings', change, now(), 'The settings are gone.')
 
-interface Records<T> { readonly name: string; get(id: string): PromiseLike<T | undefined>; put(record: T): PromiseLike<unknown> }
+interface Records<T> {
+  readonly name: string
+  get(id: string): PromiseLike<T | undefined>
+  put(record: T): PromiseLike<unknown>
+}
 
-async function changeRecord<T extends { removed?: boolean | undefined }>(db: CommandContext['db'], records: Records<T>, schema: z.ZodType<T>, id: string, change: Change<T>, changedAt: string, gone: string): Promise<Reading<T>> {
+async function changeRecord<T extends { removed?: boolean | undefined }>(
+  db: CommandContext['db'],
+  records: Records<T>,
+  schema: z.ZodType<T>,
+  id: string,
+  change: Change<T>,
+  changedAt: string,
+  gone: string,
+): Promise<Reading<T>> {
   return db.transaction('rw', records.name, async () => {
     const stored = await records.get(id)
     if (!stored || stored.removed) return none(gone)
-    const checked = check(schema, { ...stored, ...(typeof change === 'function' ? change(stored) : change), id, changedAt })
+    const checked = check(schema, {
+      ...stored,
+      ...(typeof change === 'function' ? change(stored) : change),
+      id,
+      changedAt,
+    })
     if (checked.kind === 'ok') await records.put(checked.value)
     return checked
   })

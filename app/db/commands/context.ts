@@ -13,5 +13,7 @@ export interface CommandContext {
 export function check<T>(schema: z.ZodType<T>, value: unknown): Reading<T> {
   const result = schema.safeParse(value)
   if (result.success) return ok(result.data)
-  return none(result.error.issues.map((issue) => `${issue.path.join('.') || 'record'}: ${issue.message}`).join('\n'))
+  return none(
+    result.error.issues.map((issue) => `${issue.path.join('.') || 'record'}: ${issue.message}`).join('\n'),
+  )
 }

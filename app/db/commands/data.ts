@@ -1,5 +1,13 @@
 import { Dexie } from 'dexie'
-import { defaultSettings, FILE_FORMAT, FILE_VERSION, mergeWorkshops, newWorkshop, tables, type WorkshopDocument } from '../../../core/workshop'
+import {
+  defaultSettings,
+  FILE_FORMAT,
+  FILE_VERSION,
+  mergeWorkshops,
+  newWorkshop,
+  tables,
+  type WorkshopDocument,
+} from '../../../core/workshop'
 import { DATABASE_PREFIX, WorkshopDb } from '../database'
 import type { CommandContext } from './context'
 
@@ -10,7 +18,10 @@ export async function readWorkshop({ db, now }: CommandContext): Promise<Worksho
   return db.transaction('r', everything(db), async () => {
     const lists = await Promise.all(tables.map((name) => db.table(name).orderBy('id').toArray()))
     return {
-      format: FILE_FORMAT, version: FILE_VERSION, savedAt: now(), settings: (await db.settings.get('settings')) ?? defaultSettings(),
+      format: FILE_FORMAT,
+      version: FILE_VERSION,
+      savedAt: now(),
+      settings: (await db.settings.get('settings')) ?? defaultSettings(),
       ...Object.fromEntries(tables.map((name, i) => [name, lists[i]])),
     } as WorkshopDocument
   })
@@ -24,7 +35,9 @@ async function writeAll(db: WorkshopDb, document: WorkshopDocument): Promise<voi
 /** Unites a checked document with what is there. */
 export async function mergeIntoWorkshop(context: CommandContext, document: WorkshopDocument): Promise<void> {
   const { db } = context
-  await db.transaction('rw', everything(db), async () => writeAll(db, mergeWorkshops(await readWorkshop(context), document)))
+  await db.transaction('rw', everything(db), async () =>
+    writeAll(db, mergeWorkshops(await readWorkshop(context), document)),
+  )
 }
 
 /** Replaces everything by a checked document. */

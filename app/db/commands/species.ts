@@ -5,7 +5,10 @@ import { check, type CommandContext } from './context'
 
 /** Writes a species of the maker's own: a new one, or a changed one. One of ours is never overwritten; a copy has an id of its own. */
 export async function saveSpecies({ db, now }: CommandContext, row: Species): Promise<Reading<OwnSpecies>> {
-  if (speciesTable.some(({ id }) => id === row.id)) return none(`“${row.id}” is one of the species that come with the app; save a copy under an id of its own.`)
+  if (speciesTable.some(({ id }) => id === row.id))
+    return none(
+      `“${row.id}” is one of the species that come with the app; save a copy under an id of its own.`,
+    )
   const checked = check(ownSpeciesSchema, { ...row, changedAt: now() })
   if (checked.kind === 'none') return checked
   const faults = faultsOf(row)
@@ -20,7 +23,10 @@ export async function removeSpecies({ db, now }: CommandContext, id: string): Pr
     const row = await db.species.get(id)
     if (!row || row.removed) return none('This species is gone already.')
     const used = (await db.lines.toArray()).filter((line) => !line.removed && line.speciesId === id)
-    if (used.length > 0) return none(`${used.length === 1 ? 'A line uses' : `${used.length} lines use`} this species: “${used[0]?.name}”. Change the line first.`)
+    if (used.length > 0)
+      return none(
+        `${used.length === 1 ? 'A line uses' : `${used.length} lines use`} this species: “${used[0]?.name}”. Change the line first.`,
+      )
     const removed = { ...row, removed: true, changedAt: now() }
     await db.species.put(removed)
     return ok(removed)

@@ -1,15 +1,33 @@
-import { balancesOf, countCorrection, lotSchema, materialSchema, movementSchema, type Lot, type LotSource, type Material } from '../../../core/stock'
+import {
+  balancesOf,
+  countCorrection,
+  lotSchema,
+  materialSchema,
+  movementSchema,
+  type Lot,
+  type LotSource,
+  type Material,
+} from '../../../core/stock'
 import { none, ok, type Reading } from '../../../core/units'
 import { check, type CommandContext } from './context'
 
 /** Writes a new or changed material. The unit of one that has lots stays: amounts in the ledger are counted in it. */
-export async function saveMaterial({ db, now, newId }: CommandContext, draft: Omit<Material, 'id' | 'changedAt'> & { id?: string }): Promise<Reading<Material>> {
+export async function saveMaterial(
+  { db, now, newId }: CommandContext,
+  draft: Omit<Material, 'id' | 'changedAt'> & { id?: string },
+): Promise<Reading<Material>> {
   return db.transaction('rw', [db.materials, db.lots], async () => {
     const checked = check(materialSchema, { ...draft, id: draft.id ?? newId(), changedAt: now() })
     if (checked.kind === 'none') return checked
     const before = await db.materials.get(checked.value.id)
-    if (before && before.unit !== checked.value.unit && (await db.lots.where('materialId').equals(before.id).count()) > 0) {
-      return none(`unit: “${before.name}” has lots counted in ${before.unit}; that can’t change any more. Make a new material instead.`)
+    if (
+      before &&
+      before.unit !== checked.value.unit &&
+      (await db.lots.where('materialId').equals(before.id).count()) > 0
+    ) {
+      return none(
+        `unit: “${before.name}” has lots counted in ${before.unit}; that can’t change any more. Make a new material instead.`,
+      )
     }
     await db.materials.put(checked.value)
     return checked
@@ -28,7 +46,10 @@ export interface Receipt {
 }
 
 /** Takes in a pack, a harvest or something home-made: a new lot and its first entry. */
-export async function receiveLot({ db, now, newId }: CommandContext, receipt: Receipt): Promise<Reading<Lot>> {
+export async function receiveLot(
+  { db, now, newId }: CommandContext,
+  receipt: Receipt,
+): Promise<Reading<Lot>> {
   const { quantity, ...rest } = receipt
   const at = now()
   const lot = check(lotSchema, { ...rest, id: newId(), madeAt: at })
@@ -45,12 +66,26 @@ export async function receiveLot({ db, now, newId }: CommandContext, receipt: Re
 }
 
 /** Sets a lot right by what was found in it: an entry for the difference, also when there is none. @param counted in the material's unit */
-export async function countLot({ db, now, newId }: CommandContext, lotId: string, counted: number, note?: string): Promise<Reading<number>> {
+export async function countLot(
+  { db, now, newId }: CommandContext,
+  lotId: string,
+  counted: number,
+  note?: string,
+): Promise<Reading<number>> {
   return db.transaction('rw', [db.lots, db.movements], async () => {
     if (!(await db.lots.get(lotId))) return none('This lot is gone.')
-    const onHand = balancesOf(await db.movements.where('lotId').equals(lotId).toArray()).get(lotId)?.onHand ?? 0
+    const onHand =
+      balancesOf(await db.movements.where('lotId').equals(lotId).toArray()).get(lotId)?.onHand ?? 0
     const difference = countCorrection(counted, onHand)
-    const movement = check(movementSchema, { id: newId(), at: now(), lotId, kind: 'count', quantity: difference, counted, ...(note ? { note } : {}) })
+    const movement = check(movementSchema, {
+      id: newId(),
+      at: now(),
+      lotId,
+      kind: 'count',
+      quantity: difference,
+      counted,
+      ...(note ? { note } : {}),
+    })
     if (movement.kind === 'none') return movement
     await db.movements.add(movement.value)
     return ok(difference)

@@ -4,10 +4,14 @@ import { WHOLE } from '../../drawing/line-up'
 const commission = useCommission()
 const view = useLineUp()
 const to = useStationPath()
-useStation('Line-up', () => { void navigateTo(to('brief')) })
+useStation('Line-up', () => {
+  void navigateTo(to('brief'))
+})
 const drawing = useTemplateRef<{ zoomIn: () => void; zoomOut: () => void }>('drawing')
 const { saving, keep } = useLineUpPicture()
-onBeforeUnmount(() => { view.sight = WHOLE })
+onBeforeUnmount(() => {
+  view.sight = WHOLE
+})
 </script>
 
 <template>
@@ -19,7 +23,10 @@ onBeforeUnmount(() => { view.sight = WHOLE })
   </div>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">Nothing to line up</h1>
-    <p class="mb-4">{{ commission.current ? 'This commission has no lines yet.' : 'There is no commission yet.' }} What you enter in the Brief stands here at its true model size, next to a person.</p>
+    <p class="mb-4">
+      {{ commission.current ? 'This commission has no lines yet.' : 'There is no commission yet.' }} What you
+      enter in the Brief stands here at its true model size, next to a person.
+    </p>
     <NuxtLink class="button button-act" :to="to('brief')">Go to the Brief</NuxtLink>
   </div>
 </template>

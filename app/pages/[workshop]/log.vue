@@ -15,7 +15,9 @@ const methods = computed(() => logByMethod(stock.log))
   </div>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">Nothing in the log</h1>
-    <p class="mb-4">When a batch is finished or abandoned, what it took stands here against what was planned.</p>
+    <p class="mb-4">
+      When a batch is finished or abandoned, what it took stands here against what was planned.
+    </p>
     <NuxtLink class="button button-act" :to="to('bench')">Go to the Bench</NuxtLink>
   </div>
 </template>

@@ -17,16 +17,30 @@ const ranked = computed(() => (plant.value ? rankMethods(plant.value.piece) : []
 const methodId = computed(() => plant.value?.line.methodId ?? ranked.value[0]?.method.id)
 
 const startedText = ref('')
-watch(() => [plant.value?.line.id, methodId.value], () => { startedText.value = '' })
+watch(
+  () => [plant.value?.line.id, methodId.value],
+  () => {
+    startedText.value = ''
+  },
+)
 const started = computed(() => {
   const read = Number(startedText.value)
-  return startedText.value.trim() !== '' && Number.isInteger(read) && read >= 1 && read <= 10_000 ? read : undefined
+  return startedText.value.trim() !== '' && Number.isInteger(read) && read >= 1 && read <= 10_000
+    ? read
+    : undefined
 })
-const startedFault = computed(() => (startedText.value.trim() !== '' && started.value === undefined ? `Read “${startedText.value}”; allowed is 1 to 10000.` : ''))
+const startedFault = computed(() =>
+  startedText.value.trim() !== '' && started.value === undefined
+    ? `Read “${startedText.value}”; allowed is 1 to 10000.`
+    : '',
+)
 
 const makeUp = computed(() => {
   if (!plant.value || methodId.value === undefined) return undefined
-  return commission.workOut(plant.value, methodId.value, { wanted: Math.max(1, plant.value.progress.left || plant.value.line.pieces), started: started.value })
+  return commission.workOut(plant.value, methodId.value, {
+    wanted: Math.max(1, plant.value.progress.left || plant.value.line.pieces),
+    started: started.value,
+  })
 })
 
 async function choose(id: string): Promise<void> {
@@ -44,7 +58,11 @@ async function plan(start: boolean): Promise<void> {
   const { line } = plant.value
   if (line.methodId === undefined) await choose(makeUp.value.method.id)
   const already = workshop.batches.filter(({ lineId }) => lineId === line.id).length
-  const answer = await workshop.give(planBatch, planFrom(makeUp.value, line.id, `${line.name}, batch ${already + 1}`), { start })
+  const answer = await workshop.give(
+    planBatch,
+    planFrom(makeUp.value, line.id, `${line.name}, batch ${already + 1}`),
+    { start },
+  )
   if (answer.kind === 'none') return
   if (start) await navigateTo({ path: to('bench'), query: { batch: answer.value.id } })
   else notices.done(`“${answer.value.name}” is planned; its materials are promised to it.`)
@@ -53,27 +71,42 @@ async function plan(start: boolean): Promise<void> {
 
 <template>
   <div v-if="plant && makeUp">
-    <div class="grid border-b-2 border-ink lg:grid-cols-[280px_minmax(0,1fr)] xl:grid-cols-[320px_minmax(0,1fr)]">
+    <div
+      class="grid border-b-2 border-ink lg:grid-cols-[280px_minmax(0,1fr)] xl:grid-cols-[320px_minmax(0,1fr)]"
+    >
       <PieceDrawing :plant="plant" />
       <section class="min-w-0 lg:border-l lg:border-line">
         <div class="flex items-baseline gap-3 px-4 pt-3">
           <h1>{{ plant.line.name }}</h1>
           <span class="botanical">{{ plant.species.botanical }}</span>
           <span class="ml-auto flex gap-1">
-            <button type="button" class="button button-quiet button-small" @click="commission.stepLine(-1)">‹ Previous line</button>
-            <button type="button" class="button button-quiet button-small" @click="commission.stepLine(1)">Next line ›</button>
+            <button type="button" class="button button-quiet button-small" @click="commission.stepLine(-1)">
+              ‹ Previous line
+            </button>
+            <button type="button" class="button button-quiet button-small" @click="commission.stepLine(1)">
+              Next line ›
+            </button>
           </span>
         </div>
         <MethodChoice :plant="plant" :ranked="ranked" :method-id="methodId" @choose="choose" />
       </section>
     </div>
-    <MakeUpSums v-model:started="startedText" :plant="plant" :make-up="makeUp" :started-fault="startedFault" @plan="plan" />
+    <MakeUpSums
+      v-model:started="startedText"
+      :plant="plant"
+      :make-up="makeUp"
+      :started-fault="startedFault"
+      @plan="plan"
+    />
     <MakeUpAmounts :make-up="makeUp" :piece="plant.piece" @choose="chooseMaterial" />
     <MakeUpSteps :make-up="makeUp" />
   </div>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">No line in hand</h1>
-    <p class="mb-4">Make-up works one line out: how to make it, with what, how much, and how long. Enter a line in the Brief first.</p>
+    <p class="mb-4">
+      Make-up works one line out: how to make it, with what, how much, and how long. Enter a line in the Brief
+      first.
+    </p>
     <NuxtLink class="button button-act" :to="to('brief')">Go to the Brief</NuxtLink>
   </div>
 </template>

@@ -12,19 +12,33 @@ const habit = ref('')
 const habitat = ref<HabitatId | ''>('')
 const editing = shallowRef<{ base: Species; isNew: boolean }>()
 const removing = ref(false)
-useStation('Species', () => { if (chosen.value) editing.value = { base: chosen.value, isNew: true } })
+useStation('Species', () => {
+  if (chosen.value) editing.value = { base: chosen.value, isNew: true }
+})
 
 const own = computed(() => new Set(workshop.species.filter(({ removed }) => !removed).map(({ id }) => id)))
 const found = computed(() => {
   const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return workshop.kinds.filter((row) => words.every((word) => `${row.common} ${row.botanical}`.toLowerCase().includes(word))
-    && (habit.value === '' || (habit.value === 'own' ? own.value.has(row.id) : row.habit === habit.value)) && (habitat.value === '' || row.habitats.some((at) => at.habitat === habitat.value)))
+  return workshop.kinds.filter(
+    (row) =>
+      words.every((word) => `${row.common} ${row.botanical}`.toLowerCase().includes(word)) &&
+      (habit.value === '' || (habit.value === 'own' ? own.value.has(row.id) : row.habit === habit.value)) &&
+      (habitat.value === '' || row.habitats.some((at) => at.habitat === habitat.value)),
+  )
 })
 const chosenId = computed(() => String(route.query.kind ?? commission.selected?.species.id ?? 'beech'))
-const chosen = computed<Species | undefined>(() => workshop.kinds.find(({ id }) => id === chosenId.value) ?? found.value[0])
+const chosen = computed<Species | undefined>(
+  () => workshop.kinds.find(({ id }) => id === chosenId.value) ?? found.value[0],
+)
 const place = computed(() => commission.current ?? { latitudeDeg: 50, altitudeM: 100 })
-function choose(id: string): void { void navigateTo({ query: { kind: id } }, { replace: true }) }
-function saved(id: string): void { editing.value = undefined; choose(id); notices.done('It is among the species now.') }
+function choose(id: string): void {
+  void navigateTo({ query: { kind: id } }, { replace: true })
+}
+function saved(id: string): void {
+  editing.value = undefined
+  choose(id)
+  notices.done('It is among the species now.')
+}
 async function remove(): Promise<void> {
   const row = chosen.value
   if (!row) return
@@ -34,50 +48,157 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <SpeciesForm v-if="editing" :key="editing.base.id" :base="editing.base" :is-new="editing.isNew" :date="commission.date" :place="place" @saved="saved" @leave="editing = undefined" />
+  <SpeciesForm
+    v-if="editing"
+    :key="editing.base.id"
+    :base="editing.base"
+    :is-new="editing.isNew"
+    :date="commission.date"
+    :place="place"
+    @saved="saved"
+    @leave="editing = undefined"
+  />
   <div v-else class="page">
     <div class="shelf">
       <div class="tools">
         <h1>Species</h1>
-        <input v-model="find" class="field field-cell !w-44" placeholder="Name" aria-label="Name of a species" autocomplete="off">
-        <select v-model="habit" class="field field-cell !w-32" aria-label="Habit"><option value="">all habits</option><option v-for="value in habits" :key="value" :value="value">{{ value }}</option><option value="own">my own</option></select>
-        <select v-model="habitat" class="field field-cell !w-44" aria-label="Habitat"><option value="">all habitats</option><option v-for="row in habitats" :key="row.id" :value="row.id">{{ row.name }}</option></select>
+        <input
+          v-model="find"
+          class="field field-cell !w-44"
+          placeholder="Name"
+          aria-label="Name of a species"
+          autocomplete="off"
+        />
+        <select v-model="habit" class="field field-cell !w-32" aria-label="Habit">
+          <option value="">all habits</option>
+          <option v-for="value in habits" :key="value" :value="value">{{ value }}</option>
+          <option value="own">my own</option>
+        </select>
+        <select v-model="habitat" class="field field-cell !w-44" aria-label="Habitat">
+          <option value="">all habitats</option>
+          <option v-for="row in habitats" :key="row.id" :value="row.id">{{ row.name }}</option>
+        </select>
         <span class="text-sm text-soft">{{ found.length }} kinds, on {{ formatDay(commission.date) }}</span>
       </div>
       <ul v-if="found.length > 0" class="kinds">
         <li v-for="row in found" :key="row.id">
           <button type="button" class="kind" :aria-pressed="row.id === chosen?.id" @click="choose(row.id)">
-            <span aria-hidden="true"><SpeciesThumb :species="row" :date="commission.date" :place="place" :width="104" :height="104" /></span>
+            <span aria-hidden="true"
+              ><SpeciesThumb :species="row" :date="commission.date" :place="place" :width="104" :height="104"
+            /></span>
             <span class="name">{{ row.common }}<template v-if="own.has(row.id)"> (mine)</template></span>
           </button>
         </li>
       </ul>
-      <p v-else class="m-5 text-soft">No species is called that. Choose a similar one and make a copy of your own.</p>
+      <p v-else class="m-5 text-soft">
+        No species is called that. Choose a similar one and make a copy of your own.
+      </p>
     </div>
     <aside v-if="chosen" class="detail">
       <h2>{{ chosen.common }}</h2>
       <p class="botanical mb-1">{{ chosen.botanical }}</p>
-      <SpeciesThumb :key="chosen.id" :species="chosen" :date="commission.date" :place="place" :width="336" :height="170" all />
+      <SpeciesThumb
+        :key="chosen.id"
+        :species="chosen"
+        :date="commission.date"
+        :place="place"
+        :width="336"
+        :height="170"
+        all
+      />
       <SpeciesFacts :species="chosen" :date="commission.date" :place="place" />
       <div class="mt-4 flex flex-wrap gap-2">
-        <button v-if="own.has(chosen.id)" type="button" class="button button-small" @click="editing = { base: chosen, isNew: false }">Change</button>
-        <button type="button" class="button button-small" @click="editing = { base: chosen, isNew: true }">Make a copy of my own</button>
-        <button v-if="own.has(chosen.id)" type="button" class="button button-quiet button-small" @click="removing = true">Remove</button>
+        <button
+          v-if="own.has(chosen.id)"
+          type="button"
+          class="button button-small"
+          @click="editing = { base: chosen, isNew: false }"
+        >
+          Change
+        </button>
+        <button type="button" class="button button-small" @click="editing = { base: chosen, isNew: true }">
+          Make a copy of my own
+        </button>
+        <button
+          v-if="own.has(chosen.id)"
+          type="button"
+          class="button button-quiet button-small"
+          @click="removing = true"
+        >
+          Remove
+        </button>
       </div>
-      <ConfirmDialog v-model="removing" :title="`Remove “${chosen.common}”?`" act="Remove species" danger @confirm="remove">It goes out of the list. Lines that use it must be changed first.</ConfirmDialog>
+      <ConfirmDialog
+        v-model="removing"
+        :title="`Remove “${chosen.common}”?`"
+        act="Remove species"
+        danger
+        @confirm="remove"
+        >It goes out of the list. Lines that use it must be changed first.</ConfirmDialog
+      >
     </aside>
   </div>
 </template>
 
 <style scoped>
-.page { display: grid; grid-template-columns: minmax(0, 1fr) 372px; height: 100%; }
-.shelf { display: flex; flex-direction: column; min-height: 0; }
-.tools { display: flex; flex-wrap: wrap; align-items: center; gap: 8px; padding: 6px 20px; border-bottom: 1px solid var(--color-line); }
-.kinds { display: grid; grid-template-columns: repeat(auto-fill, minmax(112px, 1fr)); overflow: auto; padding: 8px 12px; gap: 4px; }
-.kind { display: grid; justify-items: center; width: 100%; padding: 4px 2px; border-radius: 4px; border: 1px solid transparent; }
-.kind:hover { background: #eef2ec; }
-.kind[aria-pressed='true'] { border-color: var(--color-moss); background: #eaf0ea; }
-.name { font-size: 13px; line-height: 1.2; text-align: center; }
-.detail { border-left: 1px solid var(--color-line); padding: 10px 18px 24px; overflow: auto; }
-@media (max-width: 900px) { .page { grid-template-columns: 1fr; height: auto; } .detail { border-left: 0; border-top: 1px solid var(--color-line); } }
+.page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 372px;
+  height: 100%;
+}
+.shelf {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  padding: 6px 20px;
+  border-bottom: 1px solid var(--color-line);
+}
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(112px, 1fr));
+  overflow: auto;
+  padding: 8px 12px;
+  gap: 4px;
+}
+.kind {
+  display: grid;
+  justify-items: center;
+  width: 100%;
+  padding: 4px 2px;
+  border-radius: 4px;
+  border: 1px solid transparent;
+}
+.kind:hover {
+  background: #eef2ec;
+}
+.kind[aria-pressed='true'] {
+  border-color: var(--color-moss);
+  background: #eaf0ea;
+}
+.name {
+  font-size: 13px;
+  line-height: 1.2;
+  text-align: center;
+}
+.detail {
+  border-left: 1px solid var(--color-line);
+  padding: 10px 18px 24px;
+  overflow: auto;
+}
+@media (max-width: 900px) {
+  .page {
+    grid-template-columns: 1fr;
+    height: auto;
+  }
+  .detail {
+    border-left: 0;
+    border-top: 1px solid var(--color-line);
+  }
+}
 </style>

@@ -10,7 +10,10 @@ export class Maker {
   }
 
   async go(station: string): Promise<void> {
-    await this.page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: new RegExp(station) }).click()
+    await this.page
+      .getByRole('navigation', { name: 'Stations' })
+      .getByRole('link', { name: new RegExp(station) })
+      .click()
   }
 
   async newCommission(name: string, scale: string): Promise<void> {
@@ -23,7 +26,10 @@ export class Maker {
   }
 
   lineRow(name: string): Locator {
-    return this.page.locator(`tr:has(input[aria-label="Name of the line"])`).filter({ has: this.page.locator(`input[aria-label="Name of the line"]`) }).nth(this.rows.indexOf(name))
+    return this.page
+      .locator(`tr:has(input[aria-label="Name of the line"])`)
+      .filter({ has: this.page.locator(`input[aria-label="Name of the line"]`) })
+      .nth(this.rows.indexOf(name))
   }
   private readonly rows: string[] = []
 
@@ -75,6 +81,9 @@ export class Maker {
   }
 
   async allLeft(): Promise<void> {
-    await this.page.getByRole('button', { name: /^(All \d+ left|Piece done)$/ }).last().click()
+    await this.page
+      .getByRole('button', { name: /^(All \d+ left|Piece done)$/ })
+      .last()
+      .click()
   }
 }

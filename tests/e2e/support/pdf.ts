@@ -19,15 +19,32 @@ export async function readPdf(bytes: Buffer): Promise<PdfPage[]> {
   for (let i = 1; i <= pdf.numPages; i += 1) {
     const page = await pdf.getPage(i)
     const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = page.view
-    const items = (await page.getTextContent()).items.flatMap((item) => ('str' in item ? [{ text: item.str, xMm: (item.transform[4] as number) / PT_PER_MM, yMm: (item.transform[5] as number) / PT_PER_MM }] : []))
+    const items = (await page.getTextContent()).items.flatMap((item) =>
+      'str' in item
+        ? [
+            {
+              text: item.str,
+              xMm: (item.transform[4] as number) / PT_PER_MM,
+              yMm: (item.transform[5] as number) / PT_PER_MM,
+            },
+          ]
+        : [],
+    )
     const { fnArray, argsArray } = await page.getOperatorList()
     const linesMm: { length: number }[] = []
     fnArray.forEach((operator, at) => {
       if (operator !== OPS.constructPath) return
       const [, points] = argsArray[at] as [number[], number[]]
-      if (points.length === 4 && Math.abs(points[1]! - points[3]!) < 1e-6) linesMm.push({ length: Math.abs(points[2]! - points[0]!) / PT_PER_MM })
+      if (points.length === 4 && Math.abs(points[1]! - points[3]!) < 1e-6)
+        linesMm.push({ length: Math.abs(points[2]! - points[0]!) / PT_PER_MM })
     })
-    pages.push({ widthMm: (x2 - x1) / PT_PER_MM, heightMm: (y2 - y1) / PT_PER_MM, text: items.map(({ text }) => text).join(' '), items, linesMm })
+    pages.push({
+      widthMm: (x2 - x1) / PT_PER_MM,
+      heightMm: (y2 - y1) / PT_PER_MM,
+      text: items.map(({ text }) => text).join(' '),
+      items,
+      linesMm,
+    })
   }
   return pages
 }

@@ -4,11 +4,18 @@ import { dryingFactor, MAX_DRYING_FACTOR, vapourDeficitHPa } from '../../../core
 
 describe('dilution', () => {
   test('what is poured is what is taken and what is left', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 500 }), fc.double({ min: 0, max: 20, noNaN: true }), fc.double({ min: 0, max: 2000, noNaN: true }), (pieces, each, standing) => {
-      const bath = bathFor(pieces, each, standing, soakingMedium)
-      expect(bath.concentrateMl + bath.waterMl).toBeCloseTo(bath.takenMl + bath.leftMl, 6)
-      expect(bath.waterMl).toBeCloseTo(bath.concentrateMl * 5, 6)
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 500 }),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        fc.double({ min: 0, max: 2000, noNaN: true }),
+        (pieces, each, standing) => {
+          const bath = bathFor(pieces, each, standing, soakingMedium)
+          expect(bath.concentrateMl + bath.waterMl).toBeCloseTo(bath.takenMl + bath.leftMl, 6)
+          expect(bath.waterMl).toBeCloseTo(bath.concentrateMl * 5, 6)
+        },
+      ),
+    )
   })
 
   test('impossible volumes and parts are named', () => {

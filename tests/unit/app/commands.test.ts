@@ -5,9 +5,24 @@ import { foldRun, type Deed } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
 import { canonical } from '../../../core/workshop'
 import { doDeed, endBatch, planBatch, undoDeed } from '../../../app/db/commands/bench'
-import { changeCommission, changeLine, changeSettings, removeCommission, removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
+import {
+  changeCommission,
+  changeLine,
+  changeSettings,
+  removeCommission,
+  removeLine,
+  saveCommission,
+  saveLine,
+} from '../../../app/db/commands/brief'
 import type { CommandContext } from '../../../app/db/commands/context'
-import { deleteWorkshop, ensureWorkshop, importAsCopy, mergeIntoWorkshop, readWorkshop, wipeWorkshop } from '../../../app/db/commands/data'
+import {
+  deleteWorkshop,
+  ensureWorkshop,
+  importAsCopy,
+  mergeIntoWorkshop,
+  readWorkshop,
+  wipeWorkshop,
+} from '../../../app/db/commands/data'
 import { countLot, receiveLot, saveMaterial } from '../../../app/db/commands/stock'
 import { DATABASE_PREFIX, DATABASE_VERSION, WorkshopDb, workshopKeys } from '../../../app/db/database'
 import { batch, commission, ids, line, minutesAfter } from '../../support/workshop'
@@ -16,7 +31,11 @@ let serial = 0
 async function bench(): Promise<CommandContext> {
   serial += 1
   let minute = 0
-  const context = { db: new WorkshopDb(`t${serial}`), now: () => minutesAfter((minute += 1)), newId: ids(`i${serial}-`) }
+  const context = {
+    db: new WorkshopDb(`t${serial}`),
+    now: () => minutesAfter((minute += 1)),
+    newId: ids(`i${serial}-`),
+  }
   await ensureWorkshop(context)
   return context
 }
@@ -30,16 +49,45 @@ async function withBatch(context: CommandContext) {
   const { id: _id, madeAt: _madeAt, ...draft } = batch()
   return value(await planBatch(context, draft, { start: true }))
 }
-const onHand = async ({ db }: CommandContext, lotId: string) => balancesOf(await db.movements.toArray()).get(lotId)?.onHand
-const through: Deed[] = [{ type: 'pieces', step: 0, count: 5 }, { type: 'pieces', step: 1, count: 5 }, { type: 'advance', step: 1, early: true }, { type: 'reject', step: 2, count: 1, reason: 'one-sided' }, { type: 'pieces', step: 2, count: 4 }]
+const onHand = async ({ db }: CommandContext, lotId: string) =>
+  balancesOf(await db.movements.toArray()).get(lotId)?.onHand
+const through: Deed[] = [
+  { type: 'pieces', step: 0, count: 5 },
+  { type: 'pieces', step: 1, count: 5 },
+  { type: 'advance', step: 1, early: true },
+  { type: 'reject', step: 2, count: 1, reason: 'one-sided' },
+  { type: 'pieces', step: 2, count: 4 },
+]
 
 describe('commands', () => {
   test('a batch draws what was used, not what was planned, and gives it back when its end is undone', async () => {
     const context = await bench()
-    const lot = value(await receiveLot(context, { materialId: 'foam-fine-mid', source: 'bought', label: 'bag', date: '2026-10-01', quantity: 40, priceMinor: 480 }))
+    const lot = value(
+      await receiveLot(context, {
+        materialId: 'foam-fine-mid',
+        source: 'bought',
+        label: 'bag',
+        date: '2026-10-01',
+        quantity: 40,
+        priceMinor: 480,
+      }),
+    )
     const planned = await withBatch(context)
     for (const deed of through) value(await doDeed(context, planned.id, deed as never))
-    expect(await endBatch(context, planned.id, { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 9, used: [{ materialId: 'foam-fine-mid', quantity: 6.5 }] }, false)).toMatchObject({ kind: 'ok' })
+    expect(
+      await endBatch(
+        context,
+        planned.id,
+        {
+          type: 'finish',
+          tray: 'T1',
+          date: '2026-10-04',
+          handsMin: 9,
+          used: [{ materialId: 'foam-fine-mid', quantity: 6.5 }],
+        },
+        false,
+      ),
+    ).toMatchObject({ kind: 'ok' })
     expect(await onHand(context, lot.id)).toBe(33.5)
     const run = foldRun(planned, await context.db.events.toArray())
     expect(run.state).toMatchObject({ phase: 'finished', live: 4 })
@@ -51,9 +99,17 @@ describe('commands', () => {
   test('a draw that the books can’t cover writes nothing until the maker agrees', async () => {
     const context = await bench()
     const planned = await withBatch(context)
-    const abandon: Deed = { type: 'abandon', reason: 'mould', handsMin: 1, used: [{ materialId: 'pva', quantity: 5 }] }
+    const abandon: Deed = {
+      type: 'abandon',
+      reason: 'mould',
+      handsMin: 1,
+      used: [{ materialId: 'pva', quantity: 5 }],
+    }
     const before = canonical({ ...(await readWorkshop(context)), savedAt: '' })
-    expect(await endBatch(context, planned.id, abandon, false)).toMatchObject({ kind: 'uncovered', because: expect.stringContaining('PVA') })
+    expect(await endBatch(context, planned.id, abandon, false)).toMatchObject({
+      kind: 'uncovered',
+      because: expect.stringContaining('PVA'),
+    })
     expect(canonical({ ...(await readWorkshop(context)), savedAt: '' })).toBe(before)
     expect(await endBatch(context, planned.id, abandon, true)).toMatchObject({ kind: 'ok' })
     const [lot] = await context.db.lots.where('materialId').equals('pva').toArray()
@@ -65,16 +121,32 @@ describe('commands', () => {
     const context = await bench()
     const planned = await withBatch(context)
     const other = { ...context, db: new WorkshopDb(`t${serial}`) }
-    const both = await Promise.all([context, other].map((window) => doDeed(window, planned.id, { type: 'pieces', step: 0, count: 5 })))
+    const both = await Promise.all(
+      [context, other].map((window) => doDeed(window, planned.id, { type: 'pieces', step: 0, count: 5 })),
+    )
     expect(both.filter(({ kind }) => kind === 'ok')).toHaveLength(1)
-    expect(both.find(({ kind }) => kind === 'none')).toMatchObject({ because: expect.stringMatching(/behind us|done already/) })
-    expect(foldRun(planned, await context.db.events.toArray()).state).toMatchObject({ stepIndex: 1, doneInStep: 0 })
+    expect(both.find(({ kind }) => kind === 'none')).toMatchObject({
+      because: expect.stringMatching(/behind us|done already/),
+    })
+    expect(foldRun(planned, await context.db.events.toArray()).state).toMatchObject({
+      stepIndex: 1,
+      doneInStep: 0,
+    })
     other.db.close()
   })
 
   test('a count writes the difference', async () => {
     const context = await bench()
-    const lot = value(await receiveLot(context, { materialId: 'sprigs', source: 'harvested', label: 'September cut', date: '2026-09-20', place: 'own bed', quantity: 90 }))
+    const lot = value(
+      await receiveLot(context, {
+        materialId: 'sprigs',
+        source: 'harvested',
+        label: 'September cut',
+        date: '2026-09-20',
+        place: 'own bed',
+        quantity: 90,
+      }),
+    )
     expect(value(await countLot(context, lot.id, 84))).toBe(-6)
     expect(await onHand(context, lot.id)).toBe(84)
     expect(await countLot(context, lot.id, -1)).toMatchObject({ kind: 'none' })
@@ -83,11 +155,36 @@ describe('commands', () => {
 
   test('bad input is refused by field and writes nothing', async () => {
     const context = await bench()
-    expect(await saveCommission(context, commission({ ratio: 0 }))).toMatchObject({ kind: 'none', because: expect.stringContaining('ratio') })
-    expect(await saveLine(context, line())).toMatchObject({ kind: 'none', because: 'The commission of this line is gone.' })
-    expect(await receiveLot(context, { materialId: 'pva', source: 'bought', label: ' ', date: '2026-10-01', quantity: 1 })).toMatchObject({ kind: 'none', because: expect.stringContaining('label') })
-    expect(await receiveLot(context, { materialId: 'pva', source: 'bought', label: 'x', date: '2026-10-01', quantity: 0 })).toMatchObject({ kind: 'none' })
-    expect(await changeSettings(context, { humidity: 400 })).toMatchObject({ kind: 'none', because: expect.stringContaining('humidity') })
+    expect(await saveCommission(context, commission({ ratio: 0 }))).toMatchObject({
+      kind: 'none',
+      because: expect.stringContaining('ratio'),
+    })
+    expect(await saveLine(context, line())).toMatchObject({
+      kind: 'none',
+      because: 'The commission of this line is gone.',
+    })
+    expect(
+      await receiveLot(context, {
+        materialId: 'pva',
+        source: 'bought',
+        label: ' ',
+        date: '2026-10-01',
+        quantity: 1,
+      }),
+    ).toMatchObject({ kind: 'none', because: expect.stringContaining('label') })
+    expect(
+      await receiveLot(context, {
+        materialId: 'pva',
+        source: 'bought',
+        label: 'x',
+        date: '2026-10-01',
+        quantity: 0,
+      }),
+    ).toMatchObject({ kind: 'none' })
+    expect(await changeSettings(context, { humidity: 400 })).toMatchObject({
+      kind: 'none',
+      because: expect.stringContaining('humidity'),
+    })
     expect(await context.db.commissions.count()).toBe(0)
     expect(await context.db.lots.count()).toBe(0)
   })
@@ -95,28 +192,56 @@ describe('commands', () => {
   test('what an open batch hangs on can’t be removed, and a counted unit can’t be changed', async () => {
     const context = await bench()
     await withBatch(context)
-    expect(await removeLine(context, 'l1')).toMatchObject({ kind: 'none', because: expect.stringContaining('still open') })
+    expect(await removeLine(context, 'l1')).toMatchObject({
+      kind: 'none',
+      because: expect.stringContaining('still open'),
+    })
     expect(await removeCommission(context, 'c1')).toMatchObject({ kind: 'none' })
     const pva = (await context.db.materials.get('pva'))!
     value(await saveMaterial(context, { ...pva, unit: 'g' }))
-    value(await receiveLot(context, { materialId: 'pva', source: 'bought', label: 'tub', date: '2026-10-01', quantity: 500 }))
-    expect(await saveMaterial(context, { ...pva, unit: 'ml' })).toMatchObject({ kind: 'none', because: expect.stringContaining('unit') })
+    value(
+      await receiveLot(context, {
+        materialId: 'pva',
+        source: 'bought',
+        label: 'tub',
+        date: '2026-10-01',
+        quantity: 500,
+      }),
+    )
+    expect(await saveMaterial(context, { ...pva, unit: 'ml' })).toMatchObject({
+      kind: 'none',
+      because: expect.stringContaining('unit'),
+    })
   })
 
   test('changes of different fields at once all stay, whatever the windows that gave them still showed', async () => {
     const context = await bench()
     await withBatch(context)
     const answers = await Promise.all([
-      changeLine(context, 'l1', { pieces: 31 }), changeLine(context, 'l1', { heightM: 17 }), changeLine(context, 'l1', { materials: { crown: 'a' } }),
-      changeLine(context, 'l1', ({ materials }) => ({ materials: { ...materials, trunk: 'b' } })), changeCommission(context, 'c1', { ratio: 48 }), changeCommission(context, 'c1', { place: 'by the weir' }),
+      changeLine(context, 'l1', { pieces: 31 }),
+      changeLine(context, 'l1', { heightM: 17 }),
+      changeLine(context, 'l1', { materials: { crown: 'a' } }),
+      changeLine(context, 'l1', ({ materials }) => ({ materials: { ...materials, trunk: 'b' } })),
+      changeCommission(context, 'c1', { ratio: 48 }),
+      changeCommission(context, 'c1', { place: 'by the weir' }),
     ])
     expect(answers.every(({ kind }) => kind === 'ok')).toBe(true)
-    expect(await context.db.lines.get('l1')).toMatchObject({ pieces: 31, heightM: 17, materials: { crown: 'a', trunk: 'b' } })
+    expect(await context.db.lines.get('l1')).toMatchObject({
+      pieces: 31,
+      heightM: 17,
+      materials: { crown: 'a', trunk: 'b' },
+    })
     expect(await context.db.commissions.get('c1')).toMatchObject({ ratio: 48, place: 'by the weir' })
     value(await changeLine(context, 'l1', { heightM: undefined }))
     expect((await context.db.lines.get('l1'))?.heightM).toBeUndefined()
-    expect(await changeLine(context, 'l1', { pieces: 0 })).toMatchObject({ kind: 'none', because: expect.stringContaining('pieces') })
-    expect(await changeLine(context, 'gone', { pieces: 1 })).toMatchObject({ kind: 'none', because: 'This line is gone already.' })
+    expect(await changeLine(context, 'l1', { pieces: 0 })).toMatchObject({
+      kind: 'none',
+      because: expect.stringContaining('pieces'),
+    })
+    expect(await changeLine(context, 'gone', { pieces: 1 })).toMatchObject({
+      kind: 'none',
+      because: 'This line is gone already.',
+    })
     expect((await context.db.lines.get('l1'))?.pieces).toBe(31)
   })
 
@@ -138,7 +263,8 @@ describe('the whole workshop', () => {
     expect((await readWorkshop(context)).lines).toEqual([])
     await mergeIntoWorkshop(context, saved)
     const back = await readWorkshop(context)
-    for (const table of ['commissions', 'lines', 'lots', 'movements', 'batches', 'events'] as const) expect(back[table]).toEqual(saved[table])
+    for (const table of ['commissions', 'lines', 'lots', 'movements', 'batches', 'events'] as const)
+      expect(back[table]).toEqual(saved[table])
   })
 
   test('a copy is a workshop of its own', async () => {
@@ -155,9 +281,27 @@ describe('the whole workshop', () => {
   })
 
   test('a database of the second version keeps its rows and gains a table for species of one’s own', async () => {
-    const { format: _format, version: _version, savedAt: _savedAt, settings, ...tables } = JSON.parse(readFileSync('tests/fixtures/workshop-format-2.json', 'utf8')) as Record<string, object[]> & { settings: object }
+    const {
+      format: _format,
+      version: _version,
+      savedAt: _savedAt,
+      settings,
+      ...tables
+    } = JSON.parse(readFileSync('tests/fixtures/workshop-format-2.json', 'utf8')) as Record<
+      string,
+      object[]
+    > & { settings: object }
     const old = new Dexie(`${DATABASE_PREFIX}second`)
-    old.version(2).stores({ settings: 'id', commissions: 'id', lines: 'id, commissionId', materials: 'id', lots: 'id, materialId', movements: 'id, lotId, batchId', batches: 'id, lineId', events: 'id, batchId, [batchId+seq]' })
+    old.version(2).stores({
+      settings: 'id',
+      commissions: 'id',
+      lines: 'id, commissionId',
+      materials: 'id',
+      lots: 'id, materialId',
+      movements: 'id, lotId, batchId',
+      batches: 'id, lineId',
+      events: 'id, batchId, [batchId+seq]',
+    })
     await old.table('settings').add(settings)
     for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
     old.close()
@@ -172,7 +316,10 @@ describe('the whole workshop', () => {
   })
 
   test('a database of the first version comes through the upgrade', async () => {
-    const stored = JSON.parse(readFileSync('tests/fixtures/database-version-1.json', 'utf8')) as { stores: Record<string, string>; rows: Record<string, object[]> }
+    const stored = JSON.parse(readFileSync('tests/fixtures/database-version-1.json', 'utf8')) as {
+      stores: Record<string, string>
+      rows: Record<string, object[]>
+    }
     const old = new Dexie(`${DATABASE_PREFIX}old`)
     old.version(1).stores(stored.stores)
     for (const [name, rows] of Object.entries(stored.rows)) await old.table(name).bulkAdd(rows)
@@ -180,8 +327,17 @@ describe('the whole workshop', () => {
     const db = new WorkshopDb('old')
     await db.open()
     expect(db.verno).toBe(DATABASE_VERSION)
-    expect((await db.events.orderBy('[batchId+seq]').toArray()).map(({ id, seq }) => [id, seq])).toEqual([['ev-a', 1], ['ev-b', 2], ['ev-c', 3]])
-    expect(await db.settings.get('settings')).toMatchObject({ name: 'Old bench', roomC: 20, humidity: 50, paper: 'A4' })
+    expect((await db.events.orderBy('[batchId+seq]').toArray()).map(({ id, seq }) => [id, seq])).toEqual([
+      ['ev-a', 1],
+      ['ev-b', 2],
+      ['ev-c', 3],
+    ])
+    expect(await db.settings.get('settings')).toMatchObject({
+      name: 'Old bench',
+      roomC: 20,
+      humidity: 50,
+      paper: 'A4',
+    })
     const [old1] = await db.batches.toArray()
     expect(foldRun(old1!, await db.events.toArray()).state).toMatchObject({ phase: 'hands', stepIndex: 1 })
     db.close()

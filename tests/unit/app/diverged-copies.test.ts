@@ -5,24 +5,45 @@ import { canonical, type WorkshopDocument } from '../../../core/workshop'
 import { doDeed, endBatch, planBatch } from '../../../app/db/commands/bench'
 import { changeSettings, removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
 import type { CommandContext } from '../../../app/db/commands/context'
-import { ensureWorkshop, mergeIntoWorkshop, readWorkshop, replaceWorkshop } from '../../../app/db/commands/data'
+import {
+  ensureWorkshop,
+  mergeIntoWorkshop,
+  readWorkshop,
+  replaceWorkshop,
+} from '../../../app/db/commands/data'
 import { countLot, receiveLot } from '../../../app/db/commands/stock'
 import { WorkshopDb } from '../../../app/db/database'
 import { batch, commission, ids, line, minutesAfter } from '../../support/workshop'
 
 /** One workshop on two machines: the laptop upstairs and the tablet at the bench. Each has its own clock and makes its own ids. */
 let serial = 0
-async function twoCopies(): Promise<{ laptop: CommandContext; tablet: CommandContext; lotId: string; batchId: string }> {
+async function twoCopies(): Promise<{
+  laptop: CommandContext
+  tablet: CommandContext
+  lotId: string
+  batchId: string
+}> {
   serial += 1
   const machine = (name: string, startMin: number): CommandContext => {
     let minute = startMin
-    return { db: new WorkshopDb(`${name}${serial}`), now: () => minutesAfter((minute += 1)), newId: ids(`${name}-`) }
+    return {
+      db: new WorkshopDb(`${name}${serial}`),
+      now: () => minutesAfter((minute += 1)),
+      newId: ids(`${name}-`),
+    }
   }
   const laptop = machine('laptop', 0)
   await ensureWorkshop(laptop)
   await saveCommission(laptop, commission())
   await saveLine(laptop, line())
-  const lot = await receiveLot(laptop, { materialId: 'sprigs', source: 'bought', label: 'box', date: '2026-09-01', quantity: 35, priceMinor: 1900 })
+  const lot = await receiveLot(laptop, {
+    materialId: 'sprigs',
+    source: 'bought',
+    label: 'box',
+    date: '2026-09-01',
+    quantity: 35,
+    priceMinor: 1900,
+  })
   const { id: _id, madeAt: _madeAt, ...draft } = batch()
   const planned = await planBatch(laptop, draft, { start: true })
   if (lot.kind === 'none' || planned.kind === 'none') throw new Error('the copies could not be set up')
@@ -43,7 +64,13 @@ describe('two copies that went their own ways', () => {
   test('hold the same after each has taken in the other, and nothing is lost', async () => {
     const { laptop, tablet, lotId } = await twoCopies()
     await saveLine(laptop, { ...line({ id: 'l2', name: 'Birch', speciesId: 'silver-birch' }) })
-    await receiveLot(laptop, { materialId: 'pva', source: 'bought', label: 'tub', date: '2026-10-02', quantity: 1000 })
+    await receiveLot(laptop, {
+      materialId: 'pva',
+      source: 'bought',
+      label: 'tub',
+      date: '2026-10-02',
+      quantity: 1000,
+    })
     await countLot(tablet, lotId, 30)
     const merged = await exchange(laptop, tablet)
     expect(merged.lines.map(({ id }) => id)).toEqual(['l1', 'l2'])
@@ -82,7 +109,20 @@ describe('two copies that went their own ways', () => {
       await doDeed(machine, batchId, { type: 'pieces', step: 1, count: 5 })
       await doDeed(machine, batchId, { type: 'advance', step: 1, early: true })
       await doDeed(machine, batchId, { type: 'pieces', step: 2, count: 5 })
-      expect(await endBatch(machine, batchId, { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 5, used: [{ materialId: 'sprigs', quantity: 5 }] }, false)).toMatchObject({ kind: 'ok' })
+      expect(
+        await endBatch(
+          machine,
+          batchId,
+          {
+            type: 'finish',
+            tray: 'T1',
+            date: '2026-10-04',
+            handsMin: 5,
+            used: [{ materialId: 'sprigs', quantity: 5 }],
+          },
+          false,
+        ),
+      ).toMatchObject({ kind: 'ok' })
     }
     const merged = await exchange(laptop, tablet)
     const run = foldRun(merged.batches[0]!, merged.events)

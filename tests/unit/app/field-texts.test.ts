@@ -1,11 +1,23 @@
 import { effectScope, nextTick, shallowRef } from 'vue'
 import { useFieldTexts } from '../../../app/composables/field-texts'
 
-interface Row { readonly id: string; readonly height: string; readonly name: string }
+interface Row {
+  readonly id: string
+  readonly height: string
+  readonly name: string
+}
 function fields() {
   const row = shallowRef<Row>({ id: 'a', height: '6 m', name: 'Beech' })
-  const { text, fault, left } = effectScope().run(() => useFieldTexts(() => row.value.id, () => ({ height: row.value.height, name: row.value.name })))!
-  const store = async (change: Partial<Row>): Promise<void> => { row.value = { ...row.value, ...change }; await nextTick() }
+  const { text, fault, left } = effectScope().run(() =>
+    useFieldTexts(
+      () => row.value.id,
+      () => ({ height: row.value.height, name: row.value.name }),
+    ),
+  )!
+  const store = async (change: Partial<Row>): Promise<void> => {
+    row.value = { ...row.value, ...change }
+    await nextTick()
+  }
   return { text, fault, left, store }
 }
 

@@ -12,18 +12,39 @@ const drawn = (id: string) => {
   const size = lineSize(own, commission(), species)
   return { species, size, drawing: drawSitter(sitterOf(own, species, size, species.seeThrough)) }
 }
-function paint(id: string, date: string, view: 'front' | 'side' | 'top' = 'front', bare = false): { raster: Raster; covered: number; box: { left: number; right: number; top: number; bottom: number }; pxPerMm: number } {
+function paint(
+  id: string,
+  date: string,
+  view: 'front' | 'side' | 'top' = 'front',
+  bare = false,
+): {
+  raster: Raster
+  covered: number
+  box: { left: number; right: number; top: number; bottom: number }
+  pxPerMm: number
+} {
   const { species, size, drawing } = drawn(id)
   const raster = blank()
   const pxPerMm = Math.min(220 / size.heightMm, 200 / size.crownWidthMm)
-  paintPlant(raster, drawing, paletteOf(lookOn(species, date)), { x: 120, groundY: view === 'top' ? 130 : 250, pxPerMm, view }, bare)
+  paintPlant(
+    raster,
+    drawing,
+    paletteOf(lookOn(species, date)),
+    { x: 120, groundY: view === 'top' ? 130 : 250, pxPerMm, view },
+    bare,
+  )
   const box = { left: 240, right: 0, top: 260, bottom: 0 }
   let covered = 0
   raster.pixels.forEach((pixel, i) => {
     if (pixel >>> 24 < 128) return
     covered += 1
     const [x, y] = [i % 240, Math.floor(i / 240)]
-    Object.assign(box, { left: Math.min(box.left, x), right: Math.max(box.right, x), top: Math.min(box.top, y), bottom: Math.max(box.bottom, y) })
+    Object.assign(box, {
+      left: Math.min(box.left, x),
+      right: Math.max(box.right, x),
+      top: Math.min(box.top, y),
+      bottom: Math.max(box.bottom, y),
+    })
   })
   return { raster, covered, box, pxPerMm }
 }
@@ -57,10 +78,17 @@ describe('painting a plant', () => {
   })
 
   test('a cherry in flower is white, a rowan in September has red on it', () => {
-    const colours = (id: string, date: string): number[] => [...paint(id, date).raster.pixels].filter((pixel) => pixel >>> 24 === 255)
-    const share = (pixels: number[], is: (r: number, g: number, b: number) => boolean): number => pixels.filter((pixel) => is(pixel & 255, (pixel >> 8) & 255, (pixel >> 16) & 255)).length / pixels.length
-    expect(share(colours('wild-cherry', '2026-04-22'), (r, g, b) => r > 190 && g > 190 && b > 180)).toBeGreaterThan(0.3)
-    expect(share(colours('rowan', '2026-09-10'), (r, g, b) => r > 140 && g < 100 && b < 90)).toBeGreaterThan(0.02)
+    const colours = (id: string, date: string): number[] =>
+      [...paint(id, date).raster.pixels].filter((pixel) => pixel >>> 24 === 255)
+    const share = (pixels: number[], is: (r: number, g: number, b: number) => boolean): number =>
+      pixels.filter((pixel) => is(pixel & 255, (pixel >> 8) & 255, (pixel >> 16) & 255)).length /
+      pixels.length
+    expect(
+      share(colours('wild-cherry', '2026-04-22'), (r, g, b) => r > 190 && g > 190 && b > 180),
+    ).toBeGreaterThan(0.3)
+    expect(share(colours('rowan', '2026-09-10'), (r, g, b) => r > 140 && g < 100 && b < 90)).toBeGreaterThan(
+      0.02,
+    )
     expect(share(colours('rowan', '2026-07-10'), (r, g, b) => r > 140 && g < 100 && b < 90)).toBe(0)
   })
 
@@ -68,11 +96,15 @@ describe('painting a plant', () => {
     const stem = (id: string, from: number, to: number): [number, number, number] => {
       const { raster } = paint(id, '2026-01-15', 'front', true)
       let [r, g, b, n] = [0, 0, 0, 0]
-      for (let y = Math.round(250 - 220 * to); y < 250 - 220 * from; y += 1) for (let x = 112; x < 128; x += 1) {
-        const pixel = raster.pixels[y * 240 + x]!
-        if (pixel >>> 24 < 255) continue
-        r += pixel & 255; g += (pixel >> 8) & 255; b += (pixel >> 16) & 255; n += 1
-      }
+      for (let y = Math.round(250 - 220 * to); y < 250 - 220 * from; y += 1)
+        for (let x = 112; x < 128; x += 1) {
+          const pixel = raster.pixels[y * 240 + x]!
+          if (pixel >>> 24 < 255) continue
+          r += pixel & 255
+          g += (pixel >> 8) & 255
+          b += (pixel >> 16) & 255
+          n += 1
+        }
       return [r / n, g / n, b / n]
     }
     const [low, high] = [stem('scots-pine', 0.04, 0.15), stem('scots-pine', 0.4, 0.55)]
@@ -83,9 +115,17 @@ describe('painting a plant', () => {
   test('what lies outside the picture is left out, however near one looks', () => {
     const { drawing, species } = drawn('beech')
     const raster = blank()
-    paintPlant(raster, drawing, paletteOf(lookOn(species, '2026-07-15')), { x: -400_000, groundY: 9000, pxPerMm: 90 })
+    paintPlant(raster, drawing, paletteOf(lookOn(species, '2026-07-15')), {
+      x: -400_000,
+      groundY: 9000,
+      pxPerMm: 90,
+    })
     expect(raster.pixels.some((pixel) => pixel !== 0)).toBe(false)
-    paintPlant(raster, drawing, paletteOf(lookOn(species, '2026-07-15')), { x: 120, groundY: 4000, pxPerMm: 40 })
+    paintPlant(raster, drawing, paletteOf(lookOn(species, '2026-07-15')), {
+      x: 120,
+      groundY: 4000,
+      pxPerMm: 40,
+    })
     expect(raster.pixels).toHaveLength(240 * 260)
   })
 
@@ -95,9 +135,18 @@ describe('painting a plant', () => {
 describe('the line-up as SVG', () => {
   const { drawing, species } = drawn('rowan')
   const picture = {
-    title: 'Halt & <more>', under: '1:87.1', placed: [{ drawing, look: lookOn(species, '2026-10-04'), xMm: 60, liftMm: 80, shrink: 0.5 }], labels: [{ text: 'Rowan “old”', under: '95 mm', xMm: 60, liftMm: 80 }],
-    shelvesMm: [80, 0], shelfTopMm: 70,
-    personXMm: 150, personMm: 20, widthMm: 200, topMm: 150, gridMm: 50, realOf: (mm: number) => `${mm} real`,
+    title: 'Halt & <more>',
+    under: '1:87.1',
+    placed: [{ drawing, look: lookOn(species, '2026-10-04'), xMm: 60, liftMm: 80, shrink: 0.5 }],
+    labels: [{ text: 'Rowan “old”', under: '95 mm', xMm: 60, liftMm: 80 }],
+    shelvesMm: [80, 0],
+    shelfTopMm: 70,
+    personXMm: 150,
+    personMm: 20,
+    widthMm: 200,
+    topMm: 150,
+    gridMm: 50,
+    realOf: (mm: number) => `${mm} real`,
   }
   test('is at true size: a millimetre of it is a millimetre of the model', () => {
     const svg = lineUpSvg(picture)

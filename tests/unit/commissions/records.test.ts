@@ -4,21 +4,47 @@ import { batchSchema, runEventSchema } from '../../../core/batches'
 import { lotSchema, movementSchema } from '../../../core/stock'
 import { batch, commission, line, NOON } from '../../support/workshop'
 
-const fieldOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }): string => (result.success ? 'accepted' : String(result.error?.issues[0]?.path[0]))
+const fieldOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }): string =>
+  result.success ? 'accepted' : String(result.error?.issues[0]?.path[0])
 
 describe('records', () => {
   test.each([
-    ['ratio', { ratio: 0 }], ['ratio', { ratio: Infinity }], ['name', { name: '   ' }], ['name', { name: 'x'.repeat(121) }], ['dateDepicted', { dateDepicted: '2026-02-30' }],
-    ['latitudeDeg', { latitudeDeg: 91 }], ['altitudeM', { altitudeM: 9000 }], ['stature', { stature: 0.5 }], ['viewingMm', { viewingMm: 0 }], ['id', { id: '../etc' }],
-  ])('a commission with a wrong %s is refused there', (field, over) => expect(fieldOf(commissionSchema.safeParse(commission(over)))).toBe(field))
+    ['ratio', { ratio: 0 }],
+    ['ratio', { ratio: Infinity }],
+    ['name', { name: '   ' }],
+    ['name', { name: 'x'.repeat(121) }],
+    ['dateDepicted', { dateDepicted: '2026-02-30' }],
+    ['latitudeDeg', { latitudeDeg: 91 }],
+    ['altitudeM', { altitudeM: 9000 }],
+    ['stature', { stature: 0.5 }],
+    ['viewingMm', { viewingMm: 0 }],
+    ['id', { id: '../etc' }],
+  ])('a commission with a wrong %s is refused there', (field, over) =>
+    expect(fieldOf(commissionSchema.safeParse(commission(over)))).toBe(field),
+  )
 
   test.each([
-    ['pieces', { pieces: 0 }], ['pieces', { pieces: 2.5 }], ['pieces', { pieces: 10_001 }], ['heightM', { heightM: -1 }], ['crownWidthM', { crownWidthM: 81 }], ['stature', { stature: 1.2 }],
-    ['seeThrough', { seeThrough: 1 }], ['boughtPriceMinor', { boughtPriceMinor: 0.5 }],
-  ])('a line with a wrong %s is refused there', (field, over) => expect(fieldOf(lineSchema.safeParse(line(over)))).toBe(field))
+    ['pieces', { pieces: 0 }],
+    ['pieces', { pieces: 2.5 }],
+    ['pieces', { pieces: 10_001 }],
+    ['heightM', { heightM: -1 }],
+    ['crownWidthM', { crownWidthM: 81 }],
+    ['stature', { stature: 1.2 }],
+    ['seeThrough', { seeThrough: 1 }],
+    ['boughtPriceMinor', { boughtPriceMinor: 0.5 }],
+  ])('a line with a wrong %s is refused there', (field, over) =>
+    expect(fieldOf(lineSchema.safeParse(line(over)))).toBe(field),
+  )
 
   test('a lot, a movement, a batch and an entry of a run take nothing that is not theirs', () => {
-    const lot = { id: 'a', materialId: 'pva', label: 'tub', source: 'bought', date: '2026-10-01', madeAt: NOON }
+    const lot = {
+      id: 'a',
+      materialId: 'pva',
+      label: 'tub',
+      source: 'bought',
+      date: '2026-10-01',
+      madeAt: NOON,
+    }
     expect(lotSchema.safeParse(lot).success).toBe(true)
     expect(lotSchema.safeParse({ ...lot, colour: 'red' }).success).toBe(false)
     expect(lotSchema.safeParse({ ...lot, source: 'found' }).success).toBe(false)
@@ -30,7 +56,12 @@ describe('records', () => {
     expect(batchSchema.safeParse(batch({ pieces: 0 })).success).toBe(false)
     const event = { id: 'e', batchId: 'b1', seq: 1, at: NOON, deed: { type: 'pieces', step: 0, count: 2 } }
     expect(runEventSchema.safeParse(event).success).toBe(true)
-    for (const deed of [{ type: 'dance' }, { type: 'pieces', step: 0, count: 0 }, { type: 'reject', step: 0, count: 1, reason: '' }, { type: 'weigh-in', materialId: 'x', grams: -1, unitsPerG: 1 }]) {
+    for (const deed of [
+      { type: 'dance' },
+      { type: 'pieces', step: 0, count: 0 },
+      { type: 'reject', step: 0, count: 1, reason: '' },
+      { type: 'weigh-in', materialId: 'x', grams: -1, unitsPerG: 1 },
+    ]) {
       expect(runEventSchema.safeParse({ ...event, deed }).success).toBe(false)
     }
   })
@@ -50,6 +81,7 @@ describe('sizes of a line', () => {
   test('half the scale is half the size in every measure', () => {
     const large = lineSize(line({ speciesId: 'beech' }), commission({ ratio: 43.5 }), beech)
     const half = lineSize(line({ speciesId: 'beech' }), commission({ ratio: 87 }), beech)
-    for (const key of ['heightMm', 'crownWidthMm', 'clearStemMm', 'trunkMm'] as const) expect(large[key] / half[key]).toBeCloseTo(2, 9)
+    for (const key of ['heightMm', 'crownWidthMm', 'clearStemMm', 'trunkMm'] as const)
+      expect(large[key] / half[key]).toBeCloseTo(2, 9)
   })
 })

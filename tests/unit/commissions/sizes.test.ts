@@ -7,14 +7,26 @@ const beech = speciesById('beech')
 
 describe('forced perspective', () => {
   test('a plant behind appears as large as a true one at the distance that is simulated', () => {
-    fc.assert(fc.property(fc.integer({ min: 200, max: 3000 }), fc.integer({ min: 50, max: 2000 }), fc.double({ min: 1, max: 8, noNaN: true }), fc.constantFrom(...zones), (viewingMm, boardDepthMm, depthFactor, zone) => {
-      const job = commission({ viewingMm, boardDepthMm, depthFactor })
-      const flat = lineSize(line({ speciesId: 'beech', zone }), commission({ viewingMm, boardDepthMm }), beech).heightMm
-      const built = lineSize(line({ speciesId: 'beech', zone }), job, beech).heightMm
-      const asSeen = built * apparentShare(job, zone)
-      const simulatedMm = depthFactor * zoneDepth[zone] * boardDepthMm
-      expect(asSeen / (flat * (viewingMm / (viewingMm + simulatedMm)))).toBeCloseTo(1, 9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 200, max: 3000 }),
+        fc.integer({ min: 50, max: 2000 }),
+        fc.double({ min: 1, max: 8, noNaN: true }),
+        fc.constantFrom(...zones),
+        (viewingMm, boardDepthMm, depthFactor, zone) => {
+          const job = commission({ viewingMm, boardDepthMm, depthFactor })
+          const flat = lineSize(
+            line({ speciesId: 'beech', zone }),
+            commission({ viewingMm, boardDepthMm }),
+            beech,
+          ).heightMm
+          const built = lineSize(line({ speciesId: 'beech', zone }), job, beech).heightMm
+          const asSeen = built * apparentShare(job, zone)
+          const simulatedMm = depthFactor * zoneDepth[zone] * boardDepthMm
+          expect(asSeen / (flat * (viewingMm / (viewingMm + simulatedMm)))).toBeCloseTo(1, 9)
+        },
+      ),
+    )
   })
 
   test('the front keeps its size, the back shrinks, and impossible figures are refused', () => {
@@ -26,7 +38,9 @@ describe('forced perspective', () => {
 
   test('a mown meadow is lower, not narrower', () => {
     const grass = speciesById('meadow-grass')
-    const [tall, mown] = [1, 0.1].map((share) => lineSize(line({ speciesId: 'meadow-grass' }), commission(), grass, share)) as [ReturnType<typeof lineSize>, ReturnType<typeof lineSize>]
+    const [tall, mown] = [1, 0.1].map((share) =>
+      lineSize(line({ speciesId: 'meadow-grass' }), commission(), grass, share),
+    ) as [ReturnType<typeof lineSize>, ReturnType<typeof lineSize>]
     expect(mown.heightMm / tall.heightMm).toBeCloseTo(0.1, 9)
     expect(mown.crownWidthMm).toBe(tall.crownWidthMm)
   })

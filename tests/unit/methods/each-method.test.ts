@@ -3,10 +3,26 @@ import type { Material } from '../../../core/stock'
 import { materials, piece, stocked } from '../../support/workshop'
 
 type Over = Parameters<typeof piece>[0]
-const up = (methodId: string, over: Over, started: number, order: Partial<Parameters<typeof makeUp>[0]> = {}, job: Parameters<typeof piece>[1] = {}): MakeUp =>
-  makeUp({ piece: piece(over, job).piece, method: methodById(methodId), wanted: started, started, states: stocked(), dryingFactor: 1, ...order })
-const total = (made: MakeUp, slot: string): number => made.amounts.find((amount) => amount.slot === slot)?.total.value ?? NaN
-const suit = (methodId: string, over: Over, job: Parameters<typeof piece>[1] = {}) => methodById(methodId).suits(piece(over, job).piece)
+const up = (
+  methodId: string,
+  over: Over,
+  started: number,
+  order: Partial<Parameters<typeof makeUp>[0]> = {},
+  job: Parameters<typeof piece>[1] = {},
+): MakeUp =>
+  makeUp({
+    piece: piece(over, job).piece,
+    method: methodById(methodId),
+    wanted: started,
+    started,
+    states: stocked(),
+    dryingFactor: 1,
+    ...order,
+  })
+const total = (made: MakeUp, slot: string): number =>
+  made.amounts.find((amount) => amount.slot === slot)?.total.value ?? NaN
+const suit = (methodId: string, over: Over, job: Parameters<typeof piece>[1] = {}) =>
+  methodById(methodId).suits(piece(over, job).piece)
 
 describe('soaked sprig tree', () => {
   test('a wide crown takes more sprigs than a narrow one', () => {
@@ -24,10 +40,14 @@ describe('soaked sprig tree', () => {
 
   test('suits a tree of a sprig’s size, not a tall one, a tiny one or a tussock', () => {
     expect(suit('sprig-tree', { heightM: 6 }).verdict).toBe('suits')
-    expect(suit('sprig-tree', { speciesId: 'beech', heightM: 16 }).reasonsAgainst.join()).toMatch(/several bound together/)
+    expect(suit('sprig-tree', { speciesId: 'beech', heightM: 16 }).reasonsAgainst.join()).toMatch(
+      /several bound together/,
+    )
     expect(suit('sprig-tree', { heightM: 1.5 }).verdict).toBe('unsuited')
     expect(suit('sprig-tree', { speciesId: 'tufted-hair-grass' }).verdict).toBe('unsuited')
-    expect(suit('sprig-tree', { speciesId: 'norway-spruce', heightM: 8 }).reasonsAgainst.join()).toMatch(/conifer/)
+    expect(suit('sprig-tree', { speciesId: 'norway-spruce', heightM: 8 }).reasonsAgainst.join()).toMatch(
+      /conifer/,
+    )
   })
 })
 
@@ -35,14 +55,23 @@ describe('moulded trunk', () => {
   test('takes one trunk each, of a size that serves the height', () => {
     const made = up('moulded-trunk', { speciesId: 'beech', heightM: 8 }, 9)
     expect(total(made, 'trunk')).toBe(9)
-    const trunk = materials.find(({ id }) => id === made.amounts.find(({ slot }) => slot === 'trunk')!.materialId) as Material
-    expect(trunk.fromMm!).toBeLessThanOrEqual(made.slots[0]!.slot.wish(piece({ speciesId: 'beech', heightM: 8 }).piece).heightMm!)
+    const trunk = materials.find(
+      ({ id }) => id === made.amounts.find(({ slot }) => slot === 'trunk')!.materialId,
+    ) as Material
+    expect(trunk.fromMm!).toBeLessThanOrEqual(
+      made.slots[0]!.slot.wish(piece({ speciesId: 'beech', heightM: 8 }).piece).heightMm!,
+    )
   })
 
   test('is for the middle and back, and for trees in leaf', () => {
     expect(suit('moulded-trunk', { speciesId: 'beech', heightM: 9, zone: 'back' }).verdict).toBe('suits')
-    expect(suit('moulded-trunk', { speciesId: 'beech', heightM: 9, zone: 'front' }).reasonsAgainst.join()).toMatch(/at the front/)
-    expect(suit('moulded-trunk', { speciesId: 'beech', heightM: 9, zone: 'back' }, { dateDepicted: '2026-01-16' }).verdict).toBe('unsuited')
+    expect(
+      suit('moulded-trunk', { speciesId: 'beech', heightM: 9, zone: 'front' }).reasonsAgainst.join(),
+    ).toMatch(/at the front/)
+    expect(
+      suit('moulded-trunk', { speciesId: 'beech', heightM: 9, zone: 'back' }, { dateDepicted: '2026-01-16' })
+        .verdict,
+    ).toBe('unsuited')
     expect(suit('moulded-trunk', { speciesId: 'gorse' }).verdict).toBe('unsuited')
   })
 })
@@ -63,7 +92,8 @@ describe('wool bush', () => {
     expect(total(large, 'foliage') / total(small, 'foliage')).toBeCloseTo(4, 6)
   })
 
-  test('forty bushes are the work of minutes', () => expect(up('wool-bush', over, 42).handsMin.value).toBeLessThan(30))
+  test('forty bushes are the work of minutes', () =>
+    expect(up('wool-bush', over, 42).handsMin.value).toBeLessThan(30))
 })
 
 describe('tufts on a release sheet', () => {
@@ -79,7 +109,9 @@ describe('tufts on a release sheet', () => {
 
   test('the fibres are of three sorts, the longest nearest the height of the grass', () => {
     const made = up('tuft-sheet', over, 60)
-    const fibres = ['fibre', 'second', 'accent'].map((slot) => made.amounts.find((amount) => amount.slot === slot)!.materialId)
+    const fibres = ['fibre', 'second', 'accent'].map(
+      (slot) => made.amounts.find((amount) => amount.slot === slot)!.materialId,
+    )
     expect(new Set(fibres).size).toBe(3)
     const length = (id: string): number => materials.find((material) => material.id === id)!.fibreMm!
     expect(Math.abs(length(fibres[0]!) - piece(over).piece.heightMm)).toBeLessThanOrEqual(2)

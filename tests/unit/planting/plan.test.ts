@@ -1,38 +1,96 @@
 import fc from 'fast-check'
 import { speciesById } from '../../../core/plants'
-import { bedsOf, boardOf, clearanceOf, codeOf, edgeDistance, keepOutDistance, planPlanting, planSvg, sheetsOf, SHEET_OVERLAP_MM, spacingOf, spotName, type PlantingPlan } from '../../../core/planting'
+import {
+  bedsOf,
+  boardOf,
+  clearanceOf,
+  codeOf,
+  edgeDistance,
+  keepOutDistance,
+  planPlanting,
+  planSvg,
+  sheetsOf,
+  SHEET_OVERLAP_MM,
+  spacingOf,
+  spotName,
+  type PlantingPlan,
+} from '../../../core/planting'
 import type { KeepOut } from '../../../core/commissions'
 import { planOrderSchema } from '../../../server/plans/order'
 import { commission, line } from '../../support/workshop'
 
 const kinds = ['beech', 'silver-birch', 'hawthorn', 'hazel', 'bramble', 'bracken', 'meadow-grass', 'apple']
-const lines = (pieces: readonly number[]) => pieces.map((count, i) => {
-  const species = speciesById(kinds[i % kinds.length]!)
-  return { line: line({ id: `l${i}`, speciesId: species.id, pieces: count, zone: (['front', 'middle', 'back'] as const)[i % 3] }), species }
-})
-const track: KeepOut = { id: 't', kind: 'line', widthMm: 32, points: [[0, 60], [400, 140], [900, 120]] }
-const yard: KeepOut = { id: 'y', kind: 'shape', widthMm: 0, points: [[500, 200], [640, 200], [640, 330], [500, 330]] }
+const lines = (pieces: readonly number[]) =>
+  pieces.map((count, i) => {
+    const species = speciesById(kinds[i % kinds.length]!)
+    return {
+      line: line({
+        id: `l${i}`,
+        speciesId: species.id,
+        pieces: count,
+        zone: (['front', 'middle', 'back'] as const)[i % 3],
+      }),
+      species,
+    }
+  })
+const track: KeepOut = {
+  id: 't',
+  kind: 'line',
+  widthMm: 32,
+  points: [
+    [0, 60],
+    [400, 140],
+    [900, 120],
+  ],
+}
+const yard: KeepOut = {
+  id: 'y',
+  kind: 'shape',
+  widthMm: 0,
+  points: [
+    [500, 200],
+    [640, 200],
+    [640, 330],
+    [500, 330],
+  ],
+}
 const job = (over = {}) => commission({ ratio: 148, boardWidthMm: 900, boardDepthMm: 400, ...over })
-const plan = (pieces: readonly number[], over = {}, seed = 's'): PlantingPlan => planPlanting(boardOf(job(over))!, bedsOf(job(over), lines(pieces)), seed)
+const plan = (pieces: readonly number[], over = {}, seed = 's'): PlantingPlan =>
+  planPlanting(boardOf(job(over))!, bedsOf(job(over), lines(pieces)), seed)
 
 function expectSpaced({ spots, board }: PlantingPlan): void {
   spots.forEach((a, i) => {
-    for (const b of spots.slice(i + 1)) if (Math.hypot(a.x - b.x, a.y - b.y) < spacingOf(a, b) - 1e-9) throw new Error(`${spotName(a)} and ${spotName(b)} stand ${Math.hypot(a.x - b.x, a.y - b.y)} mm apart, not ${spacingOf(a, b)}`)
-    for (const keepOut of board.keepOuts) if (clearanceOf(keepOut, a) < keepOutDistance(a)) throw new Error(`${spotName(a)} stands in ${keepOut.id}`)
+    for (const b of spots.slice(i + 1))
+      if (Math.hypot(a.x - b.x, a.y - b.y) < spacingOf(a, b) - 1e-9)
+        throw new Error(
+          `${spotName(a)} and ${spotName(b)} stand ${Math.hypot(a.x - b.x, a.y - b.y)} mm apart, not ${spacingOf(a, b)}`,
+        )
+    for (const keepOut of board.keepOuts)
+      if (clearanceOf(keepOut, a) < keepOutDistance(a))
+        throw new Error(`${spotName(a)} stands in ${keepOut.id}`)
     const edge = Math.max(board.edgeMm, edgeDistance(a, board))
-    if (a.x < edge || a.y < edge || a.x > board.widthMm - edge || a.y > board.depthMm - edge) throw new Error(`${spotName(a)} stands at the edge`)
+    if (a.x < edge || a.y < edge || a.x > board.widthMm - edge || a.y > board.depthMm - edge)
+      throw new Error(`${spotName(a)} stands at the edge`)
   })
 }
 
 describe('a planting plan', () => {
   test('spacing, keep-outs and edges are never broken, whatever is planted; every piece is planted or told', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 }), fc.string(), fc.boolean(), (pieces, seed, tight) => {
-      const over = tight ? { boardWidthMm: 160, boardDepthMm: 110 } : { keepOuts: [track, yard] }
-      const made = plan(pieces, over, seed)
-      expectSpaced(made)
-      const left = made.left.reduce((sum, { pieces: count }) => sum + count, 0)
-      expect(made.spots.length + left).toBe(pieces.reduce((sum, count) => sum + count, 0))
-    }), { numRuns: 12 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 }),
+        fc.string(),
+        fc.boolean(),
+        (pieces, seed, tight) => {
+          const over = tight ? { boardWidthMm: 160, boardDepthMm: 110 } : { keepOuts: [track, yard] }
+          const made = plan(pieces, over, seed)
+          expectSpaced(made)
+          const left = made.left.reduce((sum, { pieces: count }) => sum + count, 0)
+          expect(made.spots.length + left).toBe(pieces.reduce((sum, count) => sum + count, 0))
+        },
+      ),
+      { numRuns: 12 },
+    )
   })
 
   test('the numbers are those of the pieces: each line counts from 1, with its own crown', () => {
@@ -50,12 +108,17 @@ describe('a planting plan', () => {
 
   test('plants stand in their zones, and a group stands together', () => {
     const made = plan([9, 15, 15])
-    const share = (code: string, from: number, to: number): number => { const of = made.spots.filter((spot) => spot.code === code); return of.filter(({ y }) => y >= from * 400 && y <= to * 400).length / of.length }
+    const share = (code: string, from: number, to: number): number => {
+      const of = made.spots.filter((spot) => spot.code === code)
+      return of.filter(({ y }) => y >= from * 400 && y <= to * 400).length / of.length
+    }
     expect(share('A', 0, 0.5)).toBeGreaterThan(0.8)
     expect(share('C', 0.5, 1)).toBeGreaterThan(0.8)
     // Beech stands in groves: the nearest of its like is hardly further than the two must keep apart.
     const beech = made.spots.filter(({ code }) => code === 'A')
-    const nearest = beech.map((a) => Math.min(...beech.filter((b) => b !== a).map((b) => Math.hypot(a.x - b.x, a.y - b.y))))
+    const nearest = beech.map((a) =>
+      Math.min(...beech.filter((b) => b !== a).map((b) => Math.hypot(a.x - b.x, a.y - b.y))),
+    )
     const keeps = beech.reduce((sum, { ownMm }) => sum + 2 * ownMm, 0) / beech.length
     expect(nearest.reduce((a, b) => a + b, 0) / nearest.length / keeps).toBeLessThan(1.35)
   })
@@ -63,24 +126,47 @@ describe('a planting plan', () => {
   test('what stands in rows stands in a line, crown to crown, along the track where one is near; a line may be set to', () => {
     const hedge = (over: object, commissionOver = {}) => {
       const species = speciesById('blackthorn')
-      const own = { line: line({ id: 'h', speciesId: species.id, pieces: 15, zone: 'front', heightM: 1.9, ...over }), species }
+      const own = {
+        line: line({ id: 'h', speciesId: species.id, pieces: 15, zone: 'front', heightM: 1.9, ...over }),
+        species,
+      }
       const made = planPlanting(boardOf(job(commissionOver))!, bedsOf(job(commissionOver), [own]), 's')
       expectSpaced(made)
-      expect(planOrderSchema.safeParse({ paper: 'A4', title: '', scale: '', board: made.board, spots: made.spots, legend: [] })).toMatchObject({ success: true })
+      expect(
+        planOrderSchema.safeParse({
+          paper: 'A4',
+          title: '',
+          scale: '',
+          board: made.board,
+          spots: made.spots,
+          legend: [],
+        }),
+      ).toMatchObject({ success: true })
       return made.spots
     }
     // Share of the pieces whose nearest neighbour stands in the row's direction, hardly further than crowns that touch.
-    const inLine = (spots: ReturnType<typeof hedge>, heading: number): number => spots.filter((a) => {
-      const [near] = spots.filter((b) => b !== a).sort((b, c) => Math.hypot(b.x - a.x, b.y - a.y) - Math.hypot(c.x - a.x, c.y - a.y))
-      const turned = Math.abs(Math.sin(Math.atan2(near!.y - a.y, near!.x - a.x) - heading))
-      return turned < 0.12 && Math.hypot(near!.x - a.x, near!.y - a.y) < spacingOf(a, near!) * 1.06
-    }).length / spots.length
+    const inLine = (spots: ReturnType<typeof hedge>, heading: number): number =>
+      spots.filter((a) => {
+        const [near] = spots
+          .filter((b) => b !== a)
+          .sort((b, c) => Math.hypot(b.x - a.x, b.y - a.y) - Math.hypot(c.x - a.x, c.y - a.y))
+        const turned = Math.abs(Math.sin(Math.atan2(near!.y - a.y, near!.x - a.x) - heading))
+        return turned < 0.12 && Math.hypot(near!.x - a.x, near!.y - a.y) < spacingOf(a, near!) * 1.06
+      }).length / spots.length
     const inRow = hedge({ stands: 'row' })
     expect(inRow).toHaveLength(15)
     expect(inLine(inRow, 0)).toBe(1)
     expect(inLine(hedge({}), 0)).toBeLessThan(0.5)
     const slope = Math.atan2(140, 900)
-    const lane: KeepOut = { id: 'lane', kind: 'line', widthMm: 20, points: [[0, 20], [900, 160]] }
+    const lane: KeepOut = {
+      id: 'lane',
+      kind: 'line',
+      widthMm: 20,
+      points: [
+        [0, 20],
+        [900, 160],
+      ],
+    }
     expect(inLine(hedge({ stands: 'row' }, { keepOuts: [lane] }), slope)).toBe(1)
     expect(inLine(hedge({ stands: 'row' }, { keepOuts: [lane] }), 0)).toBeLessThan(0.5)
   })
@@ -89,11 +175,24 @@ describe('a planting plan', () => {
     const made = plan([60], { boardWidthMm: 120, boardDepthMm: 90 })
     expect(made.left).toEqual([{ lineId: 'l0', code: 'A', pieces: 60 - made.spots.length }])
     expect(made.spots.length).toBeGreaterThan(0)
-    expect(() => planPlanting({ widthMm: 0, depthMm: 5, edgeMm: 1, keepOuts: [] }, [], 's')).toThrow('board width is 0 mm')
+    expect(() => planPlanting({ widthMm: 0, depthMm: 5, edgeMm: 1, keepOuts: [] }, [], 's')).toThrow(
+      'board width is 0 mm',
+    )
   })
 
   test('distance to a keep-out: outside, on the border, inside', () => {
-    expect(clearanceOf({ ...track, points: [[0, 0], [100, 0]] }, { x: 50, y: 40 })).toBeCloseTo(24, 9)
+    expect(
+      clearanceOf(
+        {
+          ...track,
+          points: [
+            [0, 0],
+            [100, 0],
+          ],
+        },
+        { x: 50, y: 40 },
+      ),
+    ).toBeCloseTo(24, 9)
     expect(clearanceOf(yard, { x: 570, y: 265 })).toBeCloseTo(-65, 9)
     expect(clearanceOf(yard, { x: 490, y: 265 })).toBeCloseTo(10, 9)
   })
@@ -101,17 +200,31 @@ describe('a planting plan', () => {
 
 describe('sheets at 1:1', () => {
   test('cover the board, overlap by as much as is said, and miss no spot', () => {
-    fc.assert(fc.property(fc.integer({ min: 60, max: 1500 }), fc.integer({ min: 60, max: 900 }), (boardWidthMm, boardDepthMm) => {
-      const made = plan([12, 6], { boardWidthMm, boardDepthMm })
-      const sheets = sheetsOf(made, 186, 255)
-      expect(new Set(sheets.flatMap(({ spots }) => spots.map(spotName)))).toEqual(new Set(made.spots.map(spotName)))
-      for (const sheet of sheets) { expect(sheet.widthMm).toBeLessThanOrEqual(186); expect(sheet.depthMm).toBeLessThanOrEqual(255); expect(Math.min(sheet.widthMm, sheet.depthMm)).toBeGreaterThan(0) }
-      const last = sheets[sheets.length - 1]!
-      expect(last.x + last.widthMm).toBeCloseTo(boardWidthMm, 9)
-      expect(last.y + last.depthMm).toBeCloseTo(boardDepthMm, 9)
-      const [first, second] = sheets
-      if (first && second && second.row === 1) expect(first.x + first.widthMm - second.x).toBeCloseTo(SHEET_OVERLAP_MM, 9)
-    }), { numRuns: 10 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 60, max: 1500 }),
+        fc.integer({ min: 60, max: 900 }),
+        (boardWidthMm, boardDepthMm) => {
+          const made = plan([12, 6], { boardWidthMm, boardDepthMm })
+          const sheets = sheetsOf(made, 186, 255)
+          expect(new Set(sheets.flatMap(({ spots }) => spots.map(spotName)))).toEqual(
+            new Set(made.spots.map(spotName)),
+          )
+          for (const sheet of sheets) {
+            expect(sheet.widthMm).toBeLessThanOrEqual(186)
+            expect(sheet.depthMm).toBeLessThanOrEqual(255)
+            expect(Math.min(sheet.widthMm, sheet.depthMm)).toBeGreaterThan(0)
+          }
+          const last = sheets[sheets.length - 1]!
+          expect(last.x + last.widthMm).toBeCloseTo(boardWidthMm, 9)
+          expect(last.y + last.depthMm).toBeCloseTo(boardDepthMm, 9)
+          const [first, second] = sheets
+          if (first && second && second.row === 1)
+            expect(first.x + first.widthMm - second.x).toBeCloseTo(SHEET_OVERLAP_MM, 9)
+        },
+      ),
+      { numRuns: 10 },
+    )
     expect(() => sheetsOf(plan([1]), 5, 200)).toThrow('printable width is 5 mm')
   })
 

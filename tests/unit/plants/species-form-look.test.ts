@@ -1,37 +1,73 @@
-import { ages, addDays, crownFill, crownProfile, crownSideArea, crownForms, crownTopArea, cycleOf, dateOfDay, dayOfYear, faultsOf, formOf, habitatIds, habitats, speciesById, speciesSchema, speciesTable } from '../../../core/plants'
+import {
+  ages,
+  addDays,
+  crownFill,
+  crownProfile,
+  crownSideArea,
+  crownForms,
+  crownTopArea,
+  cycleOf,
+  dateOfDay,
+  dayOfYear,
+  faultsOf,
+  formOf,
+  habitatIds,
+  habitats,
+  speciesById,
+  speciesSchema,
+  speciesTable,
+} from '../../../core/plants'
 import { fromHex, inGamut, labToHex, luminance, mix, toHex, tonesOf } from '../../../core/colour'
 
 describe('the species table', () => {
-  const count = (...habits: string[]): number => speciesTable.filter((row) => habits.includes(row.habit)).length
+  const count = (...habits: string[]): number =>
+    speciesTable.filter((row) => habits.includes(row.habit)).length
 
   test.each(speciesTable.map((row) => [row.id, row] as const))('%s is a valid row', (_id, row) => {
     expect(speciesSchema.parse(row)).toEqual(row)
     expect(faultsOf(row)).toEqual([])
     const { turning, ...others } = row.colours
-    for (const lab of [...Object.values(others), ...turning, row.bark.low, row.bark.high]) expect([lab, inGamut(lab)]).toEqual([lab, true])
+    for (const lab of [...Object.values(others), ...turning, row.bark.low, row.bark.high])
+      expect([lab, inGamut(lab)]).toEqual([lab, true])
     const { full, turning: turns, fall, bare, flower, fruit } = cycleOf(row)
     expect([full < turns, turns <= fall, fall <= bare]).toEqual([true, true, true])
     for (const span of [flower, fruit]) if (span) expect(span[1]).toBeGreaterThan(5)
     expect(row.dates.bare === undefined).toBe(row.keeps === 'evergreen')
     if (row.keeps === 'dies back') expect(row.standing).toBeDefined()
-    expect([row.show.flower > 0, row.show.fruit > 0]).toEqual([row.dates.flower !== undefined, row.dates.fruit !== undefined])
-    expect([row.colours.flower !== undefined || row.show.flower === 0, row.colours.fruit !== undefined || row.show.fruit === 0]).toEqual([true, true])
+    expect([row.show.flower > 0, row.show.fruit > 0]).toEqual([
+      row.dates.flower !== undefined,
+      row.dates.fruit !== undefined,
+    ])
+    expect([
+      row.colours.flower !== undefined || row.show.flower === 0,
+      row.colours.fruit !== undefined || row.show.fruit === 0,
+    ]).toEqual([true, true])
     expect(row.crownBase ?? row.clearStem).toBeLessThanOrEqual(Math.max(row.clearStem, 0.9))
-    for (const { ages: mix } of row.habitats) expect(mix.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9)
+    for (const { ages: mix } of row.habitats)
+      expect(mix.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9)
     expect(new Set(row.habitats.map(({ habitat }) => habitat)).size).toBe(row.habitats.length)
     expect(row.groups.size[0]).toBeLessThanOrEqual(row.groups.size[1])
   })
 
   test('seventy kinds at least: conifers, broadleaves and palms, shrubs and climbers, and what grows on the ground', () => {
     expect(speciesTable.length).toBeGreaterThanOrEqual(70)
-    expect([count('conifer') >= 15, count('broadleaf', 'palm') >= 30, count('shrub') >= 15, count('climber') >= 2, count('grass', 'reed', 'fern', 'herb') >= 12]).toEqual([true, true, true, true, true])
+    expect([
+      count('conifer') >= 15,
+      count('broadleaf', 'palm') >= 30,
+      count('shrub') >= 15,
+      count('climber') >= 2,
+      count('grass', 'reed', 'fern', 'herb') >= 12,
+    ]).toEqual([true, true, true, true, true])
     expect(new Set(speciesTable.map((row) => row.id)).size).toBe(speciesTable.length)
     expect(new Set(speciesTable.map((row) => row.botanical)).size).toBe(speciesTable.length)
   })
 
   test('every habitat has something to grow in it, at two sizes at least', () => {
     expect(habitats.map(({ id }) => id)).toEqual([...habitatIds])
-    for (const id of habitatIds) expect(speciesTable.filter((row) => row.habitats.some(({ habitat }) => habitat === id)).length).toBeGreaterThanOrEqual(4)
+    for (const id of habitatIds)
+      expect(
+        speciesTable.filter((row) => row.habitats.some(({ habitat }) => habitat === id)).length,
+      ).toBeGreaterThanOrEqual(4)
   })
 
   test('a row that does not fit together says where', () => {
@@ -65,7 +101,8 @@ describe('form', () => {
   })
 
   test('older plants are taller', () => {
-    for (const row of speciesTable) expect(ages.map((age) => formOf(row, age).heightM)).toEqual([...row.heightM])
+    for (const row of speciesTable)
+      expect(ages.map((age) => formOf(row, age).heightM)).toEqual([...row.heightM])
   })
 
   test.each([...crownForms])('the outline of a %s crown stays in its box and fills part of it', (form) => {
@@ -102,11 +139,12 @@ describe('days', () => {
 
 describe('colour', () => {
   test('the three tones are ordered by lightness', () => {
-    for (const row of speciesTable) for (const lab of [row.colours.fresh, row.colours.summer, ...row.colours.turning]) {
-      const { shade, base, light } = tonesOf(labToHex(lab))
-      expect(luminance(shade)).toBeLessThan(luminance(base))
-      expect(luminance(base)).toBeLessThan(luminance(light))
-    }
+    for (const row of speciesTable)
+      for (const lab of [row.colours.fresh, row.colours.summer, ...row.colours.turning]) {
+        const { shade, base, light } = tonesOf(labToHex(lab))
+        expect(luminance(shade)).toBeLessThan(luminance(base))
+        expect(luminance(base)).toBeLessThan(luminance(light))
+      }
   })
 
   test('mixing is in linear light: black and white half and half is the middle grey of light, not of bytes', () => {

@@ -5,20 +5,48 @@ import { printCard } from '../../../server/cards/print'
 import { commission, line, materials } from '../../support/workshop'
 
 const font = (name: string): Buffer => readFileSync(`server/fonts/${name}.woff`)
-const fonts = { text: font('atkinson-hyperlegible-next-latin-400-normal'), bold: font('atkinson-hyperlegible-next-latin-700-normal'), title: font('petrona-latin-600-normal'), botanical: font('petrona-latin-400-italic') }
-const methodFor: Record<string, string> = { conifer: 'sprig-tree', broadleaf: 'sprig-tree', palm: 'sprig-tree', shrub: 'wool-bush', climber: 'wool-bush', grass: 'tuft-sheet', reed: 'tuft-sheet', fern: 'tuft-sheet', herb: 'tuft-sheet' }
+const fonts = {
+  text: font('atkinson-hyperlegible-next-latin-400-normal'),
+  bold: font('atkinson-hyperlegible-next-latin-700-normal'),
+  title: font('petrona-latin-600-normal'),
+  botanical: font('petrona-latin-400-italic'),
+}
+const methodFor: Record<string, string> = {
+  conifer: 'sprig-tree',
+  broadleaf: 'sprig-tree',
+  palm: 'sprig-tree',
+  shrub: 'wool-bush',
+  climber: 'wool-bush',
+  grass: 'tuft-sheet',
+  reed: 'tuft-sheet',
+  fern: 'tuft-sheet',
+  herb: 'tuft-sheet',
+}
 /** One of each habit and crown form: what is drawn differently. */
 const kinds = [...new Map(speciesTable.map((row) => [`${row.habit} ${row.crownForm}`, row])).values()]
 
 function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
-  return { paper: 'A4', units: 'metric', workshop: 'Bench', commission: commission(), line: { ...line(), methodId: 'sprig-tree', ...over }, started: 12, dryingFactor: 1, materials: materials.slice(0, 40).map((row) => ({ ...row })), ...more }
+  return {
+    paper: 'A4',
+    units: 'metric',
+    workshop: 'Bench',
+    commission: commission(),
+    line: { ...line(), methodId: 'sprig-tree', ...over },
+    started: 12,
+    dryingFactor: 1,
+    materials: materials.slice(0, 40).map((row) => ({ ...row })),
+    ...more,
+  }
 }
 const pagesOf = (pdf: Buffer): number => pdf.toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
 
 describe('the batch card', () => {
   test.each(kinds.map((row) => [row.id, row] as const))('prints %s', async (_id, row) => {
     const paper = row.common.length % 2 === 0 ? 'A4' : 'Letter'
-    const card = await printCard(order({ speciesId: row.id, methodId: methodFor[row.habit] ?? '' }, { paper }), fonts)
+    const card = await printCard(
+      order({ speciesId: row.id, methodId: methodFor[row.habit] ?? '' }, { paper }),
+      fonts,
+    )
     if (card.kind === 'none') throw new Error(card.because)
     expect(card.value.subarray(0, 5).toString()).toBe('%PDF-')
     expect(card.value.toString('latin1').trimEnd().endsWith('%%EOF')).toBe(true)
@@ -27,7 +55,9 @@ describe('the batch card', () => {
 
   test('a species of the maker’s own is printed from its own row', async () => {
     const own = { ...speciesTable[0]!, id: 'my-spruce', common: 'Blue spruce', botanical: 'Picea pungens' }
-    expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' }, { ownSpecies: own })).success).toBe(true)
+    expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' }, { ownSpecies: own })).success).toBe(
+      true,
+    )
     expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' })).success).toBe(false)
     const card = await printCard(order({ speciesId: 'my-spruce' }, { ownSpecies: own }), fonts)
     expect(card.kind).toBe('ok')
@@ -39,14 +69,26 @@ describe('the batch card', () => {
   })
 
   test('a material that is not there is named', async () => {
-    const card = await printCard(order({}, { materials: materials.filter(({ kind }) => kind !== 'hairspray').slice(0, 40) }), fonts)
+    const card = await printCard(
+      order({}, { materials: materials.filter(({ kind }) => kind !== 'hairspray').slice(0, 40) }),
+      fonts,
+    )
     expect(card).toEqual({ kind: 'none', because: 'No material for: hairspray.' })
   })
 
   test('an order is checked to the last field', () => {
     const good = order()
     expect(cardOrderSchema.safeParse(good).success).toBe(true)
-    for (const bad of [{ ...good, started: 1.5 }, { ...good, paper: 'A3' }, { ...good, dryingFactor: 99 }, { ...good, materials: [] }, { ...good, surprise: 1 }, { ...good, line: { ...good.line, speciesId: 'triffid' } }, { ...good, line: { ...good.line, pieces: 1e9 } }, { ...good, commission: { ...good.commission, ratio: -1 } }]) {
+    for (const bad of [
+      { ...good, started: 1.5 },
+      { ...good, paper: 'A3' },
+      { ...good, dryingFactor: 99 },
+      { ...good, materials: [] },
+      { ...good, surprise: 1 },
+      { ...good, line: { ...good.line, speciesId: 'triffid' } },
+      { ...good, line: { ...good.line, pieces: 1e9 } },
+      { ...good, commission: { ...good.commission, ratio: -1 } },
+    ]) {
       expect(cardOrderSchema.safeParse(bad).success).toBe(false)
     }
   })

@@ -1,10 +1,24 @@
 import fc from 'fast-check'
 import { lineSize, sitterOf } from '../../../core/commissions'
 import { speciesById, speciesTable, type Species } from '../../../core/plants'
-import { grow, growHedge, growing, lengthByDiameter, pipesOf, segmentsOf, silhouetteOf, woodBalls, type Habitus, type Skeleton } from '../../../core/skeleton'
+import {
+  grow,
+  growHedge,
+  growing,
+  lengthByDiameter,
+  pipesOf,
+  segmentsOf,
+  silhouetteOf,
+  woodBalls,
+  type Habitus,
+  type Skeleton,
+} from '../../../core/skeleton'
 import { commission, line } from '../../support/workshop'
 
-const habitus = (row: Species): Habitus => { const own = line({ speciesId: row.id }); return sitterOf(own, row, lineSize(own, commission(), row), row.seeThrough).habitus }
+const habitus = (row: Species): Habitus => {
+  const own = line({ speciesId: row.id })
+  return sitterOf(own, row, lineSize(own, commission(), row), row.seeThrough).habitus
+}
 const of = (id: string): Habitus => habitus(speciesById(id))
 const kinds = speciesTable.map((row) => [row.id, row] as const)
 
@@ -12,7 +26,9 @@ const kinds = speciesTable.map((row) => [row.id, row] as const)
 function expectLeonardo({ nodes }: Skeleton): void {
   const sums = new Map<number, number>()
   for (const { parent, dMm } of nodes) if (parent >= 0) sums.set(parent, (sums.get(parent) ?? 0) + dMm ** 2)
-  for (const [at, sum] of sums) if (Math.abs(nodes[at]!.dMm ** 2 / sum - 1) > 1e-9) throw new Error(`node ${at}: ${nodes[at]!.dMm ** 2} against ${sum}`)
+  for (const [at, sum] of sums)
+    if (Math.abs(nodes[at]!.dMm ** 2 / sum - 1) > 1e-9)
+      throw new Error(`node ${at}: ${nodes[at]!.dMm ** 2} against ${sum}`)
 }
 
 describe('a skeleton', () => {
@@ -23,9 +39,13 @@ describe('a skeleton', () => {
     skeleton.nodes.forEach(({ parent, order }, i) => {
       if (parent >= i) throw new Error(`node ${i} grew from ${parent}`)
       const up = skeleton.nodes[parent]
-      if (up && (order < up.order || order > up.order + 1)) throw new Error(`node ${i} has order ${order} on ${up.order}`)
+      if (up && (order < up.order || order > up.order + 1))
+        throw new Error(`node ${i} has order ${order} on ${up.order}`)
     })
-    expect(Math.max(...skeleton.nodes.map(({ dMm }) => dMm))).toBeCloseTo(Math.max(plant.trunkMm, plant.heightMm * 1e-4), 9)
+    expect(Math.max(...skeleton.nodes.map(({ dMm }) => dMm))).toBeCloseTo(
+      Math.max(plant.trunkMm, plant.heightMm * 1e-4),
+      9,
+    )
     expect(grow(plant, 3)).toEqual(skeleton)
     const parents = new Set(skeleton.nodes.map(({ parent }) => parent))
     expect(skeleton.tips.every((tip) => !parents.has(tip))).toBe(true)
@@ -48,7 +68,8 @@ describe('a skeleton', () => {
       for (const { parent } of nodes) children.set(parent, (children.get(parent) ?? 0) + 1)
       nodes.forEach((node, i) => {
         if (node.y > plant.heightMm * 1.02) throw new Error(`${id}: ${node.y} mm high of ${plant.heightMm}`)
-        if ((children.get(i) ?? 0) > 1 && node.y < plant.clearStemMm * 0.6) throw new Error(`${id}: branches at ${node.y} mm`)
+        if ((children.get(i) ?? 0) > 1 && node.y < plant.clearStemMm * 0.6)
+          throw new Error(`${id}: branches at ${node.y} mm`)
       })
     }
   })
@@ -59,7 +80,9 @@ describe('a skeleton', () => {
       const top = silhouetteOf(balls, 'top', of(id).crownWidthMm / 60)
       expect(top.widthMm / top.heightMm).toBeGreaterThan(0.78)
       expect(top.widthMm / top.heightMm).toBeLessThan(1.28)
-      const [front, side] = (['front', 'side'] as const).map((view) => silhouetteOf(balls, view, of(id).heightMm / 80).areaMm2) as [number, number]
+      const [front, side] = (['front', 'side'] as const).map(
+        (view) => silhouetteOf(balls, view, of(id).heightMm / 80).areaMm2,
+      ) as [number, number]
       expect(front / side).toBeGreaterThan(0.7)
       expect(front / side).toBeLessThan(1.4)
     }
@@ -104,18 +127,28 @@ describe('a skeleton', () => {
   })
 
   test('a hedge is a row of stems in a box', () => {
-    fc.assert(fc.property(fc.integer({ min: 40, max: 160 }), fc.integer({ min: 12, max: 40 }), fc.integer(), (lengthMm, heightMm, seed) => {
-      const size = { lengthMm, heightMm, widthMm: 14, spacingMm: 8, stemMm: 1, tips: 60 }
-      const hedge = growHedge(size, seed)
-      expectLeonardo(hedge)
-      const feet = hedge.nodes.filter(({ parent }) => parent < 0)
-      expect(feet).toHaveLength(Math.max(1, Math.round(lengthMm / 8)))
-      for (const { x, y, z } of hedge.nodes) {
-        expect(Math.abs(x)).toBeLessThanOrEqual(lengthMm / 2)
-        expect(y).toBeLessThanOrEqual(heightMm)
-        expect(Math.abs(z)).toBeLessThanOrEqual(14 / 2)
-      }
-    }), { numRuns: 8 })
-    expect(() => growHedge({ lengthMm: 0, heightMm: 20, widthMm: 9, spacingMm: 4, stemMm: 1, tips: 9 }, 1)).toThrow('lengthMm is 0')
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 40, max: 160 }),
+        fc.integer({ min: 12, max: 40 }),
+        fc.integer(),
+        (lengthMm, heightMm, seed) => {
+          const size = { lengthMm, heightMm, widthMm: 14, spacingMm: 8, stemMm: 1, tips: 60 }
+          const hedge = growHedge(size, seed)
+          expectLeonardo(hedge)
+          const feet = hedge.nodes.filter(({ parent }) => parent < 0)
+          expect(feet).toHaveLength(Math.max(1, Math.round(lengthMm / 8)))
+          for (const { x, y, z } of hedge.nodes) {
+            expect(Math.abs(x)).toBeLessThanOrEqual(lengthMm / 2)
+            expect(y).toBeLessThanOrEqual(heightMm)
+            expect(Math.abs(z)).toBeLessThanOrEqual(14 / 2)
+          }
+        },
+      ),
+      { numRuns: 8 },
+    )
+    expect(() =>
+      growHedge({ lengthMm: 0, heightMm: 20, widthMm: 9, spacingMm: 4, stemMm: 1, tips: 9 }, 1),
+    ).toThrow('lengthMm is 0')
   })
 })

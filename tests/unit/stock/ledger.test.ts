@@ -1,120 +1,236 @@
 import fc from 'fast-check'
 import { endingEntries, reversalEntries } from '../../../core/batches'
-import { balancesOf, catalogue, countCorrection, lotsOf, materialSchema, planDraw, shortages, stockStates, unitPriceMinor, type Lot, type Movement } from '../../../core/stock'
+import {
+  balancesOf,
+  catalogue,
+  countCorrection,
+  lotsOf,
+  materialSchema,
+  planDraw,
+  shortages,
+  stockStates,
+  unitPriceMinor,
+  type Lot,
+  type Movement,
+} from '../../../core/stock'
 import { ids, materials, minutesAfter, NOON, stocked } from '../../support/workshop'
 
-const lot = (id: string, materialId = 'pva', over: Partial<Lot> = {}): Lot => ({ id, materialId, label: id, source: 'bought', date: '2026-01-01', madeAt: NOON, ...over })
-const move = (lotId: string, quantity: number, over: Partial<Movement> = {}): Movement => ({ id: `${lotId}${quantity}`, at: NOON, lotId, kind: 'receive', quantity, ...over })
+const lot = (id: string, materialId = 'pva', over: Partial<Lot> = {}): Lot => ({
+  id,
+  materialId,
+  label: id,
+  source: 'bought',
+  date: '2026-01-01',
+  madeAt: NOON,
+  ...over,
+})
+const move = (lotId: string, quantity: number, over: Partial<Movement> = {}): Movement => ({
+  id: `${lotId}${quantity}`,
+  at: NOON,
+  lotId,
+  kind: 'receive',
+  quantity,
+  ...over,
+})
 
 describe('balances', () => {
   test('are sums per lot; received leaves counts and draws out', () => {
-    const balances = balancesOf([move('a', 100), move('a', -30.1, { kind: 'draw' }), move('b', 5), move('a', 2, { kind: 'count' })])
+    const balances = balancesOf([
+      move('a', 100),
+      move('a', -30.1, { kind: 'draw' }),
+      move('b', 5),
+      move('a', 2, { kind: 'count' }),
+    ])
     expect(balances.get('a')).toEqual({ onHand: 71.9, received: 100 })
     expect(balances.get('b')).toEqual({ onHand: 5, received: 5 })
   })
 
   test('do not depend on the order of the entries, nor drift with decimals', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom('a', 'b'), fc.integer({ min: -1000, max: 1000 })), { maxLength: 60 }), (entries) => {
-      const movements = entries.map(([id, tenths], i) => move(id, tenths / 10, { id: `m${i}` }))
-      expect(balancesOf([...movements].reverse())).toEqual(new Map([...balancesOf(movements)]))
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom('a', 'b'), fc.integer({ min: -1000, max: 1000 })), {
+          maxLength: 60,
+        }),
+        (entries) => {
+          const movements = entries.map(([id, tenths], i) => move(id, tenths / 10, { id: `m${i}` }))
+          expect(balancesOf([...movements].reverse())).toEqual(new Map([...balancesOf(movements)]))
+        },
+      ),
+    )
     expect(balancesOf([move('a', 0.1), move('a', 0.2), move('a', -0.3)]).get('a')?.onHand).toBe(0)
   })
 })
 
 describe('drawing', () => {
-  const states = lotsOf('pva', [lot('new', 'pva', { date: '2026-05-01' }), lot('old')], balancesOf([move('old', 10), move('new', 20)]))
+  const states = lotsOf(
+    'pva',
+    [lot('new', 'pva', { date: '2026-05-01' }), lot('old')],
+    balancesOf([move('old', 10), move('new', 20)]),
+  )
 
   test('takes the oldest lot first, or the chosen one', () => {
-    expect(planDraw(12, states).draws).toEqual([{ lotId: 'old', quantity: 10, uncovered: false }, { lotId: 'new', quantity: 2, uncovered: false }])
+    expect(planDraw(12, states).draws).toEqual([
+      { lotId: 'old', quantity: 10, uncovered: false },
+      { lotId: 'new', quantity: 2, uncovered: false },
+    ])
     expect(planDraw(12, states, 'new').draws).toEqual([{ lotId: 'new', quantity: 12, uncovered: false }])
   })
 
   test('says what the books can’t cover', () => {
     const plan = planDraw(35, states)
     expect(plan.shortfall).toBe(5)
-    expect(plan.draws.filter((draw) => draw.uncovered)).toEqual([{ lotId: 'new', quantity: 5, uncovered: true }])
+    expect(plan.draws.filter((draw) => draw.uncovered)).toEqual([
+      { lotId: 'new', quantity: 5, uncovered: true },
+    ])
     expect(planDraw(5, [])).toEqual({ draws: [], shortfall: 5 })
     expect(() => planDraw(-1, states)).toThrow('quantity drawn')
   })
 
   test('draws exactly what was asked wherever there is a lot', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 100, noNaN: true }), (quantity) => {
-      const drawn = planDraw(quantity, states).draws.reduce((sum, draw) => sum + draw.quantity, 0)
-      expect(drawn).toBeCloseTo(quantity, 5)
-    }))
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 100, noNaN: true }), (quantity) => {
+        const drawn = planDraw(quantity, states).draws.reduce((sum, draw) => sum + draw.quantity, 0)
+        expect(drawn).toBeCloseTo(quantity, 5)
+      }),
+    )
   })
 })
 
 describe('the ledger under any sequence of commands', () => {
   const command = fc.oneof(
     fc.record({ kind: fc.constant('receive' as const), quantity: fc.integer({ min: 1, max: 50 }) }),
-    fc.record({ kind: fc.constant('count' as const), lot: fc.nat(5), found: fc.integer({ min: 0, max: 60 }) }),
-    fc.record({ kind: fc.constant('end' as const), used: fc.integer({ min: 0, max: 70 }), agree: fc.boolean() }),
+    fc.record({
+      kind: fc.constant('count' as const),
+      lot: fc.nat(5),
+      found: fc.integer({ min: 0, max: 60 }),
+    }),
+    fc.record({
+      kind: fc.constant('end' as const),
+      used: fc.integer({ min: 0, max: 70 }),
+      agree: fc.boolean(),
+    }),
     fc.record({ kind: fc.constant('undo' as const), batch: fc.nat(5) }),
   )
 
   test('no lot goes below nothing without an entry that says so, and what was drawn is what the runs used', () => {
-    fc.assert(fc.property(fc.array(command, { maxLength: 25 }), (commands) => {
-      const newId = ids('x')
-      const lots: Lot[] = []
-      const movements: Movement[] = []
-      const used = new Map<string, number>()
-      commands.forEach((c, i) => {
-        const at = minutesAfter(i)
-        const balances = balancesOf(movements)
-        if (c.kind === 'receive') {
-          const id = newId()
-          lots.push(lot(id, 'pva', { madeAt: at }))
-          movements.push(move(id, c.quantity, { id: newId(), at }))
-        } else if (c.kind === 'count') {
-          const target = lots[c.lot % Math.max(1, lots.length)]
-          if (target) movements.push(move(target.id, countCorrection(c.found, balances.get(target.id)?.onHand ?? 0), { id: newId(), at, kind: 'count', counted: c.found }))
-        } else if (c.kind === 'end') {
-          const batchId = `batch${i}`
-          const written = endingEntries({ batchId, at, used: [{ materialId: 'pva', name: 'PVA', quantity: c.used }], lotsOf: (id) => lotsOf(id, lots, balances), newId, allowUncovered: c.agree })
-          if (written.kind === 'uncovered') { expect(c.agree).toBe(false); return }
-          lots.push(...written.value.lots)
-          movements.push(...written.value.movements)
-          used.set(batchId, c.used)
-        } else {
-          const batchId = [...used.keys()][c.batch % Math.max(1, used.size)]
-          if (batchId === undefined) return
-          movements.push(...reversalEntries(batchId, movements, at, newId))
-          used.set(batchId, 0)
+    fc.assert(
+      fc.property(fc.array(command, { maxLength: 25 }), (commands) => {
+        const newId = ids('x')
+        const lots: Lot[] = []
+        const movements: Movement[] = []
+        const used = new Map<string, number>()
+        commands.forEach((c, i) => {
+          const at = minutesAfter(i)
+          const balances = balancesOf(movements)
+          if (c.kind === 'receive') {
+            const id = newId()
+            lots.push(lot(id, 'pva', { madeAt: at }))
+            movements.push(move(id, c.quantity, { id: newId(), at }))
+          } else if (c.kind === 'count') {
+            const target = lots[c.lot % Math.max(1, lots.length)]
+            if (target)
+              movements.push(
+                move(target.id, countCorrection(c.found, balances.get(target.id)?.onHand ?? 0), {
+                  id: newId(),
+                  at,
+                  kind: 'count',
+                  counted: c.found,
+                }),
+              )
+          } else if (c.kind === 'end') {
+            const batchId = `batch${i}`
+            const written = endingEntries({
+              batchId,
+              at,
+              used: [{ materialId: 'pva', name: 'PVA', quantity: c.used }],
+              lotsOf: (id) => lotsOf(id, lots, balances),
+              newId,
+              allowUncovered: c.agree,
+            })
+            if (written.kind === 'uncovered') {
+              expect(c.agree).toBe(false)
+              return
+            }
+            lots.push(...written.value.lots)
+            movements.push(...written.value.movements)
+            used.set(batchId, c.used)
+          } else {
+            const batchId = [...used.keys()][c.batch % Math.max(1, used.size)]
+            if (batchId === undefined) return
+            movements.push(...reversalEntries(batchId, movements, at, newId))
+            used.set(batchId, 0)
+          }
+        })
+        for (const [lotId, { onHand }] of balancesOf(movements)) {
+          if (onHand < 0) expect(movements.some((m) => m.lotId === lotId && m.uncovered)).toBe(true)
         }
-      })
-      for (const [lotId, { onHand }] of balancesOf(movements)) {
-        if (onHand < 0) expect(movements.some((m) => m.lotId === lotId && m.uncovered)).toBe(true)
-      }
-      for (const [batchId, quantity] of used) {
-        const drawn = movements.filter((m) => m.batchId === batchId).reduce((sum, m) => sum - m.quantity, 0)
-        expect(drawn).toBeCloseTo(quantity, 6)
-      }
-    }), { numRuns: 400 })
+        for (const [batchId, quantity] of used) {
+          const drawn = movements.filter((m) => m.batchId === batchId).reduce((sum, m) => sum - m.quantity, 0)
+          expect(drawn).toBeCloseTo(quantity, 6)
+        }
+      }),
+      { numRuns: 400 },
+    )
   })
 
   test('material without a lot gets one that says it was not on record', () => {
-    const written = endingEntries({ batchId: 'b', at: NOON, used: [{ materialId: 'pva', name: 'PVA', quantity: 3 }], lotsOf: () => [], newId: ids('n'), allowUncovered: true })
-    expect(written.kind === 'ok' && written.value.lots[0]).toMatchObject({ source: 'unrecorded', materialId: 'pva' })
-    expect(written.kind === 'ok' && written.value.movements[0]).toMatchObject({ quantity: -3, uncovered: true })
+    const written = endingEntries({
+      batchId: 'b',
+      at: NOON,
+      used: [{ materialId: 'pva', name: 'PVA', quantity: 3 }],
+      lotsOf: () => [],
+      newId: ids('n'),
+      allowUncovered: true,
+    })
+    expect(written.kind === 'ok' && written.value.lots[0]).toMatchObject({
+      source: 'unrecorded',
+      materialId: 'pva',
+    })
+    expect(written.kind === 'ok' && written.value.movements[0]).toMatchObject({
+      quantity: -3,
+      uncovered: true,
+    })
   })
 })
 
 describe('states, shortages and prices', () => {
   test('free is on hand less promised', () => {
-    const [state] = stockStates([materials[0]!], [lot('s', 'sprigs')], balancesOf([move('s', 30)]), new Map([['sprigs', 12]]))
+    const [state] = stockStates(
+      [materials[0]!],
+      [lot('s', 'sprigs')],
+      balancesOf([move('s', 30)]),
+      new Map([['sprigs', 12]]),
+    )
     expect(state).toMatchObject({ onHand: 30, promised: 12, free: 18 })
   })
 
   test('a shortage is told in whole packs', () => {
-    const found = shortages([{ materialId: 'sprigs', quantity: 50 }, { materialId: 'sprigs', quantity: 30 }], stocked((m) => (m.id === 'sprigs' ? 10 : 100)))
-    expect(found).toEqual([expect.objectContaining({ materialId: 'sprigs', needed: 80, short: 70, packs: 2, packsCostMinor: 3800 })])
+    const found = shortages(
+      [
+        { materialId: 'sprigs', quantity: 50 },
+        { materialId: 'sprigs', quantity: 30 },
+      ],
+      stocked((m) => (m.id === 'sprigs' ? 10 : 100)),
+    )
+    expect(found).toEqual([
+      expect.objectContaining({
+        materialId: 'sprigs',
+        needed: 80,
+        short: 70,
+        packs: 2,
+        packsCostMinor: 3800,
+      }),
+    ])
     expect(shortages([{ materialId: 'sprigs', quantity: 10 }], stocked())).toEqual([])
   })
 
   test('a price is what is on hand cost; with nothing on hand, the usual pack', () => {
-    const [held] = stockStates([materials[0]!], [lot('s', 'sprigs', { priceMinor: 3000 })], balancesOf([move('s', 30)]), new Map())
+    const [held] = stockStates(
+      [materials[0]!],
+      [lot('s', 'sprigs', { priceMinor: 3000 })],
+      balancesOf([move('s', 30)]),
+      new Map(),
+    )
     expect(unitPriceMinor(held!)).toBe(100)
     const [bare] = stockStates([materials[0]!], [], new Map(), new Map())
     expect(unitPriceMinor(bare!)).toBeCloseTo(1900 / 35)
