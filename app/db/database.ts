@@ -1,8 +1,10 @@
 import { Dexie, type EntityTable, type Transaction } from 'dexie'
-import type { Batch, RunEvent } from '../../core/batches'
+import type { Batch, RunEvent, TrayEntry } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
-import type { Lot, Material, Movement } from '../../core/stock'
-import type { OwnSpecies, Settings } from '../../core/workshop'
+import type { OwnCoefficient } from '../../core/makeup'
+import type { Lot, LotBalance, Material, Movement } from '../../core/stock'
+import { migrateRows, tables, type OwnSpecies, type Settings } from '../../core/workshop'
+import { rebuildDerived } from './derived'
 
 /** Databases of this app are told from others by this prefix; the rest is the workshop's key in the address. */
 export const DATABASE_PREFIX = 'hardy-thicket:'
@@ -12,7 +14,13 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 3
+export const DATABASE_VERSION = 4
+
+/** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
+export interface Marker {
+  readonly id: string
+}
+export type StoredBalance = LotBalance & { readonly id: string }
 
 /**
  * One workshop in the browser. A version that has been out is never edited: a change is a new version with an upgrade,
@@ -24,10 +32,16 @@ export class WorkshopDb extends Dexie {
   declare commissions: EntityTable<Commission, 'id'>
   declare lines: EntityTable<Line, 'id'>
   declare materials: EntityTable<Material, 'id'>
+  declare coefficients: EntityTable<OwnCoefficient, 'id'>
   declare lots: EntityTable<Lot, 'id'>
   declare movements: EntityTable<Movement, 'id'>
   declare batches: EntityTable<Batch, 'id'>
   declare events: EntityTable<RunEvent, 'id'>
+  declare trayEntries: EntityTable<TrayEntry, 'id'>
+  /** Derived, and rebuilt when records come from outside: lots' balances, open batches, run entries that don't count. */
+  declare balances: EntityTable<StoredBalance, 'id'>
+  declare openBatches: EntityTable<Marker, 'id'>
+  declare setAside: EntityTable<Marker, 'id'>
 
   constructor(key: string) {
     super(DATABASE_PREFIX + key)
@@ -41,30 +55,41 @@ export class WorkshopDb extends Dexie {
       batches: 'id, lineId',
       events: 'id, batchId',
     })
-    this.version(2).stores({ events: 'id, batchId, [batchId+seq]' }).upgrade(giveEventsTheirPlace)
+    this.version(2)
+      .stores({ events: 'id, batchId, [batchId+seq]' })
+      .upgrade((transaction) => migrateTables(transaction, 1, 2))
     // 2 → 3: species of the maker's own.
     this.version(3).stores({ species: 'id' })
+    this.version(4)
+      .stores({
+        events: 'id, batchId',
+        coefficients: 'id',
+        trayEntries: 'id, batchId',
+        balances: 'id',
+        openBatches: 'id',
+        setAside: 'id',
+      })
+      .upgrade(async (transaction) => {
+        await migrateTables(transaction, 3, 4)
+        await rebuildDerived((name) => transaction.table(name))
+      })
   }
 }
 
-/** 1 → 2: entries of a run carry their place in the run; settings carry the room's climate and the paper. */
-async function giveEventsTheirPlace(transaction: Transaction): Promise<void> {
-  const table = transaction.table<RunEvent, string>('events')
-  const places = new Map<string, number>()
-  const events = (await table.toArray()).sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id))
-  for (const event of events) {
-    const seq = (places.get(event.batchId) ?? 0) + 1
-    places.set(event.batchId, seq)
-    await table.put({ ...event, seq })
+/** Brings the rows of a database up by the rules of the file format: each stands in one place. */
+async function migrateTables(transaction: Transaction, from: number, to: number): Promise<void> {
+  const names = ['settings', ...tables].filter((name) => transaction.storeNames.includes(name))
+  const rows = Object.fromEntries(
+    await Promise.all(names.map(async (name) => [name, await transaction.table(name).toArray()] as const)),
+  )
+  const { settings, ...lists } = rows
+  const migrated = migrateRows({ ...lists, settings: settings?.[0] }, from, to)
+  for (const name of names) {
+    const next = name === 'settings' ? (migrated.settings ? [migrated.settings] : []) : migrated[name]
+    if (!Array.isArray(next)) continue
+    await transaction.table(name).clear()
+    await transaction.table(name).bulkPut(next)
   }
-  await transaction
-    .table<Settings, string>('settings')
-    .toCollection()
-    .modify((settings) => {
-      settings.roomC ??= 20
-      settings.humidity ??= 50
-      settings.paper ??= 'A4'
-    })
 }
 
 /** Keys of the workshops in this browser, the maker's own first. */

@@ -1,6 +1,6 @@
 import { fiveTones, fromHex, toHex, tonesOf, type Linear } from '../../core/colour'
 import type { BarkMarks, Look } from '../../core/plants'
-import { LEAST_SHOW, TWIG_SHARE } from '../../core/skeleton'
+import { LEAST_SHOW, TWIG_SHARE } from '../../core/drawing'
 
 /** A look as the painter needs it: colours as pixels, shares as bytes. */
 export interface Palette {

@@ -1,5 +1,5 @@
 import type { Look } from '../../core/plants'
-import { strokesOf, type PlantDrawing, type Stroke } from '../../core/skeleton'
+import { strokesOf, type PlantDrawing, type Stroke } from '../../core/drawing'
 import { personPaths } from './person-outline'
 
 /** A place in a picture of its own: the foot of a plant, in mm at the model; its shelf so far above the lowest. */

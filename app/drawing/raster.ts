@@ -4,13 +4,12 @@ import {
   LEAST_BLADES,
   LINE_STRIDE,
   MARK_STRIDE,
-  seenFrom,
   Shape,
   Trait,
   TRAIT_STRIDE,
   type PlantDrawing,
-  type View,
-} from '../../core/skeleton'
+} from '../../core/drawing'
+import { seenFrom, type View } from '../../core/growth'
 import type { Palette } from './palette'
 
 /**

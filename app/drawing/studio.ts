@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink'
 import type { Sitter } from '../../core/commissions'
-import type { PlantDrawing } from '../../core/skeleton'
+import type { PlantDrawing } from '../../core/drawing'
 import type { Grower } from '../workers/grow.worker'
 
 /** Enough for a few commissions; the oldest goes first. */

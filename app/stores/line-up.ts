@@ -1,5 +1,5 @@
 import { apparentShare, individualSizes, sitterOf, type Sitter } from '~~/core/commissions'
-import { sidewaysReach } from '~~/core/skeleton'
+import { sidewaysReach } from '~~/core/drawing'
 import { WHOLE, type Lined, type Sight } from '../drawing/line-up'
 import { drawingOf } from '../drawing/studio'
 import type { Plant } from './commission'

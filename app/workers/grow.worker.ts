@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink'
 import type { Sitter } from '../../core/commissions'
-import { drawingPlant, type PlantDrawing } from '../../core/skeleton/drawing'
+import { drawingPlant, type PlantDrawing } from '../../core/drawing/plant-drawing'
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
 const SLICE_MS = 12

@@ -1,10 +1,13 @@
-import { planDraw, type LotState, type Lot, type Movement } from '../stock'
+import { planDraw, type Lot, type LotState, type Movement } from '../stock'
+import type { Batch, BatchYield } from './records'
 
 /** What ending a batch writes into the stock ledger, besides its own entry. */
 export interface EndingEntries {
   readonly movements: readonly Movement[]
-  /** Lots made up for materials that were used and had none on record. */
+  /** Lots that came out of it, and lots made up for materials that were used and had none on record. */
   readonly lots: readonly Lot[]
+  /** What the lots that came out are of, for a workshop that does not know the material yet. */
+  readonly yields: readonly BatchYield[]
 }
 
 /** The books can't cover what was used, and the maker has not agreed to write it all the same. */
@@ -14,9 +17,11 @@ export interface Uncovered {
 }
 
 export interface EndingOrder {
-  readonly batchId: string
+  readonly batch: Pick<Batch, 'id' | 'name' | 'plan'>
+  readonly eventId: string
   readonly at: string
   readonly used: readonly { readonly materialId: string; readonly name: string; readonly quantity: number }[]
+  readonly kept: readonly { readonly materialId: string; readonly quantity: number }[]
   readonly lotsOf: (materialId: string) => readonly LotState[]
   readonly newId: () => string
   /** Whether the maker has said yes to lots going below nothing. */
@@ -24,8 +29,8 @@ export interface EndingOrder {
 }
 
 /**
- * The draws that ending a batch makes: what was really used, oldest lots first.
- * Where the books can't cover it, nothing is written unless the maker has agreed; then the entry says so itself.
+ * The draws that ending a batch makes, what was really used, oldest lots first; and the lots that came out of it.
+ * Where the books can't cover a draw, nothing is written unless the maker has agreed; then the entry says so itself.
  */
 export function endingEntries(
   order: EndingOrder,
@@ -33,6 +38,7 @@ export function endingEntries(
   const movements: Movement[] = []
   const lots: Lot[] = []
   const uncovered: string[] = []
+  const entry = { at: order.at, batchId: order.batch.id, eventId: order.eventId }
   for (const { materialId, name, quantity } of byMaterial(order.used)) {
     let plan = planDraw(quantity, order.lotsOf(materialId))
     if (plan.shortfall > 0) uncovered.push(name)
@@ -50,12 +56,11 @@ export function endingEntries(
     }
     for (const draw of plan.draws) {
       movements.push({
+        ...entry,
         id: order.newId(),
-        at: order.at,
         lotId: draw.lotId,
         kind: 'draw',
         quantity: -draw.quantity,
-        batchId: order.batchId,
         ...(draw.uncovered ? { uncovered: true } : {}),
       })
     }
@@ -65,7 +70,41 @@ export function endingEntries(
       kind: 'uncovered',
       because: `More was used than the books hold of: ${uncovered.join(', ')}. Draw it all the same, and count these lots soon?`,
     }
-  return { kind: 'ok', value: { movements, lots } }
+  const yields: BatchYield[] = []
+  for (const { materialId, quantity } of order.kept) {
+    const planned = order.batch.plan.yields.find((one) => one.materialId === materialId)
+    if (!planned || quantity <= 0) continue
+    const lot = lotFrom(order, planned, quantity)
+    lots.push(lot)
+    yields.push(planned)
+    movements.push({ ...entry, id: order.newId(), lotId: lot.id, kind: 'receive', quantity })
+  }
+  return { kind: 'ok', value: { movements, lots, yields } }
+}
+
+/** A lot that came out of a batch. It takes of the cost what it takes of the mixture: more kept, more of it. */
+function lotFrom(order: EndingOrder, planned: BatchYield, quantity: number): Lot {
+  const { batch, at } = order
+  const factor = planned.quantity > 0 ? quantity / planned.quantity : 1
+  return {
+    id: order.newId(),
+    materialId: planned.materialId,
+    label: `${planned.label}, from ${batch.name}`.slice(0, 120),
+    source: planned.source,
+    date: at.slice(0, 10),
+    madeAt: at,
+    ...(planned.shares.length === 0
+      ? { priceMinor: 0 }
+      : {
+          from: {
+            batchId: batch.id,
+            shares: planned.shares.map(({ materialId, share }) => ({
+              materialId,
+              share: Math.min(1, share * factor),
+            })),
+          },
+        }),
+  }
 }
 
 /** One entry a material: a material told twice is drawn once, so that the second time does not count on what the first has taken. */
@@ -80,25 +119,38 @@ function byMaterial(used: EndingOrder['used']): { materialId: string; name: stri
   return [...sums.values()]
 }
 
-/** The entries that give back what ending a batch drew; for undoing a finish or an abandonment. */
+/**
+ * The entries that take back what ending a batch wrote; for undoing a finish or an abandonment.
+ * What a count has settled since stays settled: the part of a draw that the books could not cover, and that a later count of the
+ * lot made up for, was never on the shelf and does not come back to it.
+ * @param target the entry that is undone @param movements all that touch the lots concerned, in any order
+ */
 export function reversalEntries(
-  batchId: string,
+  target: { readonly id: string; readonly batchId: string },
   movements: readonly Movement[],
   at: string,
+  eventId: string,
   newId: () => string,
 ): Movement[] {
-  const open = new Map<string, number>()
-  for (const movement of movements)
-    if (movement.batchId === batchId)
-      open.set(movement.lotId, (open.get(movement.lotId) ?? 0) + movement.quantity)
-  return [...open]
+  const written = movements.filter((movement) => movement.eventId === target.id)
+  const back = new Map<string, number>()
+  for (const movement of written) {
+    const settled =
+      movement.uncovered === true &&
+      movements.some(
+        (other) => other.kind === 'count' && other.lotId === movement.lotId && other.at > movement.at,
+      )
+    if (!settled) back.set(movement.lotId, (back.get(movement.lotId) ?? 0) - movement.quantity)
+  }
+  return [...back]
     .filter(([, quantity]) => Math.abs(quantity) > 1e-9)
     .map(([lotId, quantity]) => ({
       id: newId(),
       at,
       lotId,
       kind: 'reversal',
-      quantity: -quantity,
-      batchId,
+      quantity,
+      batchId: target.batchId,
+      eventId,
     }))
 }

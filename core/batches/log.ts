@@ -1,4 +1,4 @@
-import { balancesOf, stateOfLot, type Lot, type Movement } from '../stock'
+import { priceBook, type Lot, type LotBalance, type Movement, type PriceBook } from '../stock'
 import type { Run } from './machine'
 import type { Batch } from './records'
 
@@ -34,48 +34,93 @@ export interface BatchCost {
   readonly unpricedMaterialIds: readonly string[]
 }
 
-/** One pass over the ledger, from which the cost of any batch can be told. */
+/** What the ledger says of the batches that are looked at. */
 export interface Ledger {
   readonly lots: ReadonlyMap<string, Lot>
-  readonly balances: ReturnType<typeof balancesOf>
-  /** Net drawn by batch, then by lot. */
+  readonly balances: ReadonlyMap<string, LotBalance>
+  readonly prices: PriceBook
+  /** Net drawn by batch, then by lot, in the material's unit. */
   readonly drawn: ReadonlyMap<string, ReadonlyMap<string, number>>
-  readonly drawnOfLot: ReadonlyMap<string, number>
+  readonly kept: ReadonlyMap<string, ReadonlyMap<string, number>>
 }
 
-export function readLedger(lots: readonly Lot[], movements: readonly Movement[]): Ledger {
+/** Net draws by batch, then by lot. @param setAside ids of run entries that don't count */
+export function drawsByBatch(
+  movements: Iterable<Movement>,
+  setAside?: ReadonlySet<string>,
+): Map<string, Map<string, number>> {
   const drawn = new Map<string, Map<string, number>>()
-  const drawnOfLot = new Map<string, number>()
-  for (const { batchId, lotId, quantity } of movements) {
-    if (batchId === undefined) continue
+  for (const { batchId, lotId, quantity, kind, eventId } of movements) {
+    // Only what was drawn and what came back of it: not what the batch gave.
+    const draws = kind === 'draw' || (kind === 'reversal' && quantity > 0)
+    if (batchId === undefined || !draws) continue
+    if (eventId !== undefined && setAside?.has(eventId)) continue
     const byLot = drawn.get(batchId) ?? new Map<string, number>()
     byLot.set(lotId, (byLot.get(lotId) ?? 0) - quantity)
     drawn.set(batchId, byLot)
-    drawnOfLot.set(lotId, (drawnOfLot.get(lotId) ?? 0) - quantity)
   }
+  return drawn
+}
+
+/**
+ * Reads the ledger for the cost of batches.
+ * @param movements at least those of the batches that are asked for, and of those that made lots which they drew on
+ */
+export function readLedger(
+  lots: readonly Lot[],
+  movements: Iterable<Movement>,
+  balances: ReadonlyMap<string, LotBalance>,
+  setAside?: ReadonlySet<string>,
+): Ledger {
+  const drawn = drawsByBatch(movements, setAside)
+  const nothing: ReadonlyMap<string, number> = new Map()
   return {
     lots: new Map(lots.map((lot) => [lot.id, lot])),
-    balances: balancesOf(movements),
+    balances,
     drawn,
-    drawnOfLot,
+    kept: keptShares(lots, balances),
+    prices: priceBook(lots, balances, (batchId) => drawn.get(batchId) ?? nothing),
   }
 }
 
-/** Cost of what a batch drew, with leftovers counted and with leftovers written off. */
+/** Of what each batch drew of each material, the share that went into lots which were kept: by batch, then by material. */
+function keptShares(
+  lots: readonly Lot[],
+  balances: ReadonlyMap<string, LotBalance>,
+): Map<string, Map<string, number>> {
+  const kept = new Map<string, Map<string, number>>()
+  for (const { id, from } of lots) {
+    // A lot whose making was undone holds nothing and takes nothing.
+    if (!from || (balances.get(id)?.received ?? 0) <= 0) continue
+    const shares = kept.get(from.batchId) ?? new Map<string, number>()
+    for (const { materialId, share } of from.shares)
+      shares.set(materialId, Math.min(1, (shares.get(materialId) ?? 0) + share))
+    kept.set(from.batchId, shares)
+  }
+  return kept
+}
+
+/** Cost of what a batch drew and did not keep, with leftovers counted and with leftovers written off. */
 export function batchCost(batchId: string, ledger: Ledger): BatchCost {
   let usedMinor = 0
   let writtenOffMinor = 0
   const unpriced = new Set<string>()
+  const kept = ledger.kept.get(batchId)
   for (const [lotId, quantity] of ledger.drawn.get(batchId) ?? []) {
     const lot = ledger.lots.get(lotId)
-    if (!lot || quantity <= 0) continue
-    const { unitPriceMinor } = stateOfLot(lot, ledger.balances)
-    if (unitPriceMinor === undefined || lot.priceMinor === undefined) {
+    if (!lot || quantity <= 1e-9) continue
+    const unit = ledger.prices.unitPriceMinor(lotId)
+    const whole = ledger.prices.lotPriceMinor(lotId)
+    if (unit === undefined || whole === undefined) {
       unpriced.add(lot.materialId)
       continue
     }
-    usedMinor += unitPriceMinor * quantity
-    writtenOffMinor += lot.priceMinor * (quantity / (ledger.drawnOfLot.get(lotId) ?? quantity))
+    const here = 1 - (kept?.get(lot.materialId) ?? 0)
+    const used = unit * quantity
+    // A lot that was overdrawn has been paid for more than once: nobody writes off less than was used.
+    const drawnOfLot = ledger.balances.get(lotId)?.drawn ?? quantity
+    usedMinor += used * here
+    writtenOffMinor += Math.max(used, (whole * quantity) / Math.max(quantity, drawnOfLot)) * here
   }
   return { usedMinor, writtenOffMinor, unpricedMaterialIds: [...unpriced] }
 }
@@ -84,7 +129,8 @@ export function batchCost(batchId: string, ledger: Ledger): BatchCost {
 export function logEntry(batch: Batch, run: Run, ledger: Ledger): LogEntry | undefined {
   const { state } = run
   const { outcome } = state
-  if (!outcome) return undefined
+  // A batch that was dropped before it began is no failure: nothing was made of it.
+  if (!outcome || !state.begun) return undefined
   const finished = outcome.type === 'finish'
   const good = finished ? state.live : 0
   const planned = new Map<string, number>()

@@ -1,4 +1,5 @@
-import { none, ok, type Reading } from '../units'
+import { counted, none, ok, type Reading } from '../units'
+import { causesOf } from './causes'
 import type { Batch, BatchStep, Deed, RunEvent } from './records'
 
 /** Where a run stands. `hands`: pieces are being done; `waiting`: it dries; `done`: all steps are behind it, to be inspected and finished. */
@@ -11,16 +12,22 @@ export interface RunState {
   /** Pieces still good. */
   readonly live: number
   readonly doneInStep: number
+  /** Pieces that have been through each step so far, rejects among them: what its materials were used for. */
+  readonly reached: readonly number[]
+  readonly begun: boolean
   readonly rejects: readonly { readonly count: number; readonly reason: string; readonly step: number }[]
   /** The wait that runs, in ms since 1970: it goes on whatever the browser does. */
-  readonly wait?: { readonly sinceMs: number; readonly untilMs: number }
+  readonly wait?: { readonly sinceMs: number; readonly untilMs: number; readonly latestMs?: number }
   /** The round that runs in a window step. */
   readonly round?: {
     readonly sinceMs: number
     readonly closesMs: number
-    readonly doneBefore: number
     readonly size: number
+    /** Pieces of the round that are neither done nor rejected. */
+    readonly left: number
   }
+  /** The step in hand must be done by then: what the wait before it allows at most. */
+  readonly followByMs?: number
   /** Rounds in which the window had closed before the last piece was done. */
   readonly lateRounds: number
   /** Weighed in and not yet out, by material: grams and units per gram. */
@@ -41,15 +48,13 @@ export const LONGEST_GAP_MS = 20 * 60_000
 /** A run folded from its events. */
 export interface Run {
   readonly state: RunState
-  readonly seq: number
+  /** The last entry of the line that counts: what the next one comes after. */
+  readonly head?: string
   /** The entries that count, oldest first; the last one is what an undo takes back. */
   readonly history: readonly RunEvent[]
   /** Entries that no longer fit, as when two copies of a workshop both went on with the batch. Kept, shown, not counted. */
   readonly setAside: readonly RunEvent[]
 }
-
-const byOrder = (a: RunEvent, b: RunEvent): number =>
-  a.seq - b.seq || a.at.localeCompare(b.at) || a.id.localeCompare(b.id)
 
 const planned = (batch: Batch): RunState => ({
   phase: 'planned',
@@ -57,6 +62,8 @@ const planned = (batch: Batch): RunState => ({
   stepIndex: 0,
   live: batch.pieces,
   doneInStep: 0,
+  reached: batch.plan.steps.map(() => 0),
+  begun: false,
   rejects: [],
   lateRounds: 0,
   weighing: new Map(),
@@ -69,27 +76,26 @@ const planned = (batch: Batch): RunState => ({
 
 /** Folds the entries of one batch into where it stands. The order they come in does not matter. */
 export function foldRun(batch: Batch, events: readonly RunEvent[]): Run {
-  const states: RunState[] = [planned(batch)]
+  const { path, undone, aside } = causesOf(events)
+  let state = planned(batch)
   const history: RunEvent[] = []
-  const setAside: RunEvent[] = []
-  let seq = 0
-  for (const event of [...events].sort(byOrder)) {
-    seq = Math.max(seq, event.seq)
-    if (event.deed.type === 'undo') {
-      if (history.at(-1)?.id === event.deed.target) {
-        history.pop()
-        states.pop()
-      } else setAside.push(event)
+  const setAside = [...aside]
+  for (const event of path) {
+    const { deed } = event
+    const ms = Date.parse(event.at)
+    // What is undone was not done, but the time that passed did pass.
+    if (deed.type === 'undo' || undone.has(event.id)) {
+      state = tick(state, ms)
       continue
     }
-    const state = states.at(-1)
-    const next = state && apply(batch, state, event.deed, Date.parse(event.at))
-    if (next?.kind === 'ok') {
-      states.push(next.value)
+    const next = apply(batch, state, deed, ms)
+    if (next.kind === 'ok') {
+      state = next.value
       history.push(event)
     } else setAside.push(event)
   }
-  return { state: states.at(-1) ?? planned(batch), seq, history, setAside }
+  const head = path.at(-1)?.id
+  return { state, history, setAside, ...(head === undefined ? {} : { head }) }
 }
 
 /**
@@ -107,7 +113,7 @@ export function decide(batch: Batch, run: Run, deed: Deed, at: string, id: strin
     const next = apply(batch, run.state, deed, Date.parse(at))
     if (next.kind === 'none') return next
   }
-  return ok({ id, batchId: batch.id, seq: run.seq + 1, at, deed })
+  return ok({ id, batchId: batch.id, ...(run.head === undefined ? {} : { after: run.head }), at, deed })
 }
 
 export const stepAt = (batch: Batch, index: number): BatchStep => {
@@ -127,29 +133,23 @@ function apply(
   const state = tick(before, ms)
   switch (deed.type) {
     case 'start':
-      return ok({ ...state, phase: 'hands' })
+      return ok({ ...state, phase: 'hands', begun: true })
     case 'pieces':
-      return ok(settle(batch, closeRound({ ...state, doneInStep: state.doneInStep + deed.count }, ms), ms))
+      return ok(settle(batch, closeRound(withDone(state, deed.count), ms), ms))
     case 'round': {
-      const window = stepAt(batch, state.stepIndex).window
-      const size = Math.min(window?.atOnce ?? 1, state.live - state.doneInStep)
+      const { within, atOnce } = stepAt(batch, state.stepIndex)
+      const size = Math.min(atOnce?.count ?? 1, state.live - state.doneInStep)
       return ok({
         ...state,
-        round: { sinceMs: ms, closesMs: ms + (window?.sec ?? 0) * 1000, doneBefore: state.doneInStep, size },
+        round: { sinceMs: ms, closesMs: ms + (within?.sec ?? 0) * 1000, size, left: size },
       })
     }
     case 'advance':
       return ok(enterStep(batch, state, state.stepIndex + 1))
     case 'reject': {
-      const live = state.live - deed.count
-      const rejected = {
-        ...state,
-        live,
-        doneInStep: Math.min(state.doneInStep, live),
-        rejects: [...state.rejects, { count: deed.count, reason: deed.reason, step: deed.step }],
-      }
+      const rejected = withRejects(state, deed)
       return ok(
-        live === 0
+        rejected.live === 0
           ? { ...rejected, phase: 'done', wait: undefined, round: undefined }
           : settle(batch, closeRound(rejected, ms), ms),
       )
@@ -212,14 +212,12 @@ function refuse(
     case 'round':
       if (state.phase !== 'hands') return 'This step is done already.'
       if (state.round) return 'A round is running already.'
-      return stepAt(batch, state.stepIndex).window ? undefined : 'This step has no window.'
+      return stepAt(batch, state.stepIndex).within ? undefined : 'This step has no window.'
     case 'advance':
       if (state.phase !== 'waiting' || !state.wait) return 'There is no wait to end here.'
       return ms < state.wait.untilMs && !deed.early ? 'The wait is not over.' : undefined
     case 'reject':
-      return deed.count > state.live
-        ? `Only ${state.live} good pieces are left; ${deed.count} were rejected.`
-        : undefined
+      return refuseReject(state, deed)
     case 'weigh-in':
       return state.weighing.has(deed.materialId)
         ? 'This material is weighed in already; weigh it out first.'
@@ -252,30 +250,76 @@ function tick(state: RunState, ms: number): RunState {
   }
 }
 
-/** Ends a round when its pieces are done, and notes whether the window had closed before. */
+/** Why pieces can't be rejected so. */
+function refuseReject(state: RunState, deed: Extract<Deed, { type: 'reject' }>): string | undefined {
+  const open = state.phase === 'hands' ? state.live - state.doneInStep : 0
+  const done = state.live - open
+  if (deed.of === 'done' && deed.count > done)
+    return `Only ${counted(done, 'piece')} of this step ${done === 1 ? 'is' : 'are'} done; ${deed.count} were rejected.`
+  if (deed.of === 'open' && deed.count > open)
+    return `Only ${counted(open, 'piece')} of this step ${open === 1 ? 'is' : 'are'} left to do; ${deed.count} were rejected.`
+  return deed.count > state.live
+    ? `Only ${counted(state.live, 'good piece')} ${state.live === 1 ? 'is' : 'are'} left; ${deed.count} were rejected.`
+    : undefined
+}
+
+/** Marks pieces done in the step in hand. */
+function withDone(state: RunState, count: number): RunState {
+  const { round } = state
+  return {
+    ...state,
+    doneInStep: state.doneInStep + count,
+    reached: state.reached.map((n, i) => (i === state.stepIndex ? n + count : n)),
+    ...(round ? { round: { ...round, left: Math.max(0, round.left - count) } } : {}),
+  }
+}
+
+/** Takes pieces out: of those done, of those not done, or of the latter first. What a rejected piece has been through stays used. */
+function withRejects(state: RunState, deed: Extract<Deed, { type: 'reject' }>): RunState {
+  const open = state.phase === 'hands' ? state.live - state.doneInStep : 0
+  const ofOpen = deed.of === 'done' ? 0 : Math.min(open, deed.count)
+  const ofDone = deed.count - ofOpen
+  const { round } = state
+  return {
+    ...state,
+    live: state.live - deed.count,
+    doneInStep: state.doneInStep - ofDone,
+    rejects: [...state.rejects, { count: deed.count, reason: deed.reason, step: deed.step }],
+    ...(round ? { round: { ...round, left: Math.max(0, round.left - ofOpen) } } : {}),
+  }
+}
+
+/** Ends a round when its pieces are done or gone, and notes whether the window had closed before. */
 function closeRound(state: RunState, ms: number): RunState {
   const { round } = state
-  if (!round || (state.doneInStep < round.doneBefore + round.size && state.doneInStep < state.live))
-    return state
+  if (!round || (round.left > 0 && state.doneInStep < state.live)) return state
   return { ...state, round: undefined, lateRounds: state.lateRounds + (ms > round.closesMs ? 1 : 0) }
 }
 
 /** When all good pieces are done: the wait begins, or the next step. */
 function settle(batch: Batch, state: RunState, ms: number): RunState {
   if (state.phase !== 'hands' || state.doneInStep < state.live) return state
-  const wait = stepAt(batch, state.stepIndex).wait
-  if (wait && wait.min > 0)
+  const { wait } = stepAt(batch, state.stepIndex)
+  if (wait && wait.leastMin > 0) {
+    const latest = wait.mostMin === undefined ? {} : { latestMs: ms + wait.mostMin * 60_000 }
     return {
       ...state,
       phase: 'waiting',
       round: undefined,
-      wait: { sinceMs: ms, untilMs: ms + wait.min * 60_000 },
+      wait: { sinceMs: ms, untilMs: ms + wait.leastMin * 60_000, ...latest },
     }
+  }
   return enterStep(batch, state, state.stepIndex + 1)
 }
 
 function enterStep(batch: Batch, state: RunState, index: number): RunState {
-  const cleared = { ...state, wait: undefined, round: undefined, stepHandsMs: 0 }
+  const cleared = {
+    ...state,
+    wait: undefined,
+    round: undefined,
+    stepHandsMs: 0,
+    followByMs: state.wait?.latestMs,
+  }
   return index >= batch.plan.steps.length
     ? { ...cleared, phase: 'done' }
     : { ...cleared, phase: 'hands', stepIndex: index, doneInStep: 0 }

@@ -1,36 +1,75 @@
-import { needsOf, type MakeUp } from '../methods'
-import type { Batch } from './records'
+import type { MakeUp, Use, Yield } from '../makeup'
+import type { Batch, BatchYield, Makes } from './records'
 
-/** What a make-up foretells, as it is kept with the batch. @param name of the batch, for the bench and the log */
-export function planFrom(makeUp: MakeUp, lineId: string, name: string): Omit<Batch, 'id' | 'madeAt'> {
-  const pieces = makeUp.started.value
-  const good = Math.floor(pieces * (1 - makeUp.method.spoilage.share) + 1e-9)
-  const labels = new Map<string, string[]>()
-  for (const { materialId, label } of makeUp.amounts)
-    labels.set(materialId, [...(labels.get(materialId) ?? []), label])
+const MOST_NAME = 120
+
+/** A name for a line's nth batch, within what a name may be: "Beech 3". */
+export function batchName(lineName: string, number: number): string {
+  const tail = ` ${number}`
+  const room = MOST_NAME - tail.length
+  return `${lineName.length > room ? `${lineName.slice(0, room - 1).trimEnd()}…` : lineName}${tail}`
+}
+
+/** What a make-up foretells, as it is kept with the batch. @param name of the batch, for the bench and the log @param lineId absent for stock */
+export function planFrom(
+  makeUp: MakeUp,
+  lineId: string | undefined,
+  name: string,
+): Omit<Batch, 'id' | 'madeAt'> {
+  const { expectedGood } = makeUp
   return {
-    lineId,
+    ...(lineId === undefined ? {} : { lineId }),
     name,
     methodId: makeUp.method.id,
-    pieces,
+    makes: makesOf(makeUp),
+    pieces: makeUp.started.value,
     plan: {
-      expectedGood: good,
+      expectedGood,
       handsMin: makeUp.handsMin.value,
       elapsedMin: makeUp.elapsedMin.value,
       ...(makeUp.costEachMinor === undefined
         ? {}
-        : { costMinor: makeUp.costEachMinor.value * Math.max(1, good) }),
-      amounts: needsOf(makeUp.amounts).map(({ materialId, quantity }) => ({
-        materialId,
-        quantity,
-        label: (labels.get(materialId) ?? []).join(', '),
-      })),
-      steps: makeUp.steps.map((step) => ({
-        ...step,
-        cautions: [...step.cautions],
-        faults: [...step.faults],
-        materialIds: [...step.materialIds],
-      })),
+        : { costMinor: makeUp.costEachMinor.value * Math.max(1, expectedGood) }),
+      amounts: amountsOf(makeUp.uses),
+      yields: makeUp.yields.filter(({ quantity }) => quantity.value > 0).map(yieldOf),
+      steps: makeUp.steps.map((step) => ({ ...step })),
     },
+  }
+}
+
+function makesOf({ job, share }: MakeUp): Makes {
+  if (job.kind === 'stock') return { kind: 'stock' }
+  return share
+}
+
+/** One entry for each material at each step. */
+function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
+  const merged = new Map<string, Batch['plan']['amounts'][number]>()
+  for (const { material, step, label, total, lies, once } of uses) {
+    if (!material || total.value <= 0) continue
+    const key = `${material.id}|${step}`
+    const known = merged.get(key)
+    const tray = (known?.lies ?? 0) + (lies?.value ?? 0)
+    merged.set(key, {
+      materialId: material.id,
+      label: known ? `${known.label}, ${label}` : label,
+      quantity: (known?.quantity ?? 0) + total.value,
+      ...(tray > 0 ? { lies: tray } : {}),
+      step,
+      ...(once || known?.once ? { once: true } : {}),
+    })
+  }
+  return [...merged.values()]
+}
+
+function yieldOf({ label, source, material, quantity, shares }: Yield): BatchYield {
+  const { name, unit, of, densityGPerMl } = material
+  return {
+    label,
+    source,
+    materialId: material.id,
+    quantity: quantity.value,
+    material: { name, unit, of, ...(densityGPerMl === undefined ? {} : { densityGPerMl }) },
+    shares: shares.map((share) => ({ ...share })),
   }
 }

@@ -1,84 +1,111 @@
 import * as z from 'zod'
-import { cautions } from '../methods/cautions'
-import { faults } from '../methods/faults'
-import type { CautionId } from '../methods/cautions'
-import type { FaultId } from '../methods/faults'
+import { stepSchema } from '../makeup/step'
+import { quantitySchema } from '../stock/records'
+import { stuffSchema } from '../stock/stuffs'
 import { dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
 
-const quantity = z.number().min(0).max(1e7)
-const originSchema = z.enum(['formula', 'common practice', 'memory', 'yours'])
+/** Pieces on the bench at most: what is started for the most that a line can want, at half of it spoilt. */
+export const MOST_STARTED = 20_000
 
-export const batchStepSchema = z.strictObject({
-  id: z.string().max(40),
-  title: nameSchema,
-  text: noteSchema,
-  batchSec: z.number().min(0).max(86_400),
-  pieceSec: z.number().min(0).max(86_400),
-  timeOrigin: originSchema,
-  wait: z
-    .strictObject({ min: z.number().min(0).max(20_000), what: z.string().max(200), origin: originSchema })
-    .optional(),
-  window: z
-    .strictObject({
-      sec: z.number().positive().max(1e6),
-      what: z.string().max(200),
-      atOnce: z.number().int().min(1).max(10_000),
-      origin: originSchema,
-    })
-    .optional(),
-  cautions: z.array(z.enum(Object.keys(cautions) as [CautionId, ...CautionId[]])),
-  faults: z.array(z.enum(Object.keys(faults) as [FaultId, ...FaultId[]])),
-  materialIds: z.array(idSchema).max(20),
+const minutes = z.number().min(0).max(1e6)
+const label = z.string().max(200)
+
+export type BatchStep = z.infer<typeof stepSchema>
+
+/** A lot that the batch is to give besides its pieces: a bath that is kept, a by-product, or what it is all about. */
+export const yieldSchema = z.strictObject({
+  label,
+  source: z.enum(['home-made', 'by-product']),
+  materialId: idSchema,
+  quantity: quantitySchema,
+  /** The material itself, for a workshop that does not know it yet. */
+  material: z.strictObject({
+    name: nameSchema,
+    unit: z.enum(['g', 'ml', 'piece', 'mm', 'cm2']),
+    of: stuffSchema,
+    densityGPerMl: z.number().min(0.001).max(25).optional(),
+  }),
+  /** Of what is drawn of each material, the share that goes into it. */
+  shares: z.array(z.strictObject({ materialId: idSchema, share: z.number().min(0).max(1) })).max(20),
 })
-export type BatchStep = z.infer<typeof batchStepSchema>
+export type BatchYield = z.infer<typeof yieldSchema>
+
+/** What a good piece is of what the batch makes. */
+export const makesSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('pieces') }),
+  z.strictObject({ kind: z.literal('length'), mmEach: z.number().min(0.01).max(200_000) }),
+  z.strictObject({ kind: z.literal('area'), cm2Each: z.number().min(0.0001).max(1_000_000) }),
+  /** Nothing to plant: the lots that it gives are what it is for. */
+  z.strictObject({ kind: z.literal('stock') }),
+])
+export type Makes = z.infer<typeof makesSchema>
 
 /**
- * n pieces made together. Written once, when the batch is planned; `plan` is what was foretold then, kept so that the log can
+ * n pieces made together, or a lot of stock. Written once, when the batch is planned; `plan` is what was foretold then, kept so that the log can
  * compare. What happened is in the run's events.
  */
 export const batchSchema = z.strictObject({
   id: idSchema,
-  lineId: idSchema,
+  /** The line that it is made for; absent for stock. */
+  lineId: idSchema.optional(),
   name: nameSchema,
-  methodId: z.string().max(40),
-  /** Pieces started. */
-  pieces: z.number().int().min(1).max(10_000),
+  /** Text: a way of making that a later version brings still opens. */
+  methodId: z.string().min(1).max(64),
+  makes: makesSchema,
+  /** Pieces started; 1 for a mixture. */
+  pieces: z.number().int().min(1).max(MOST_STARTED),
   madeAt: momentSchema,
   plan: z.strictObject({
-    expectedGood: z.number().int().min(0).max(10_000),
-    handsMin: z.number().min(0).max(1e6),
-    elapsedMin: z.number().min(0).max(1e6),
-    costMinor: z.number().min(0).max(1e9).optional(),
-    amounts: z.array(z.strictObject({ materialId: idSchema, label: z.string().max(120), quantity })).max(40),
-    steps: z.array(batchStepSchema).min(1).max(40),
+    expectedGood: z.number().int().min(0).max(MOST_STARTED),
+    handsMin: minutes,
+    elapsedMin: minutes,
+    costMinor: z.number().min(0).max(1e11).optional(),
+    amounts: z
+      .array(
+        z.strictObject({
+          materialId: idSchema,
+          label,
+          quantity: quantitySchema,
+          /** What must lie on the tray meanwhile. */
+          lies: quantitySchema.optional(),
+          /** The step that it is used at; absent where an older version did not say. */
+          step: z.string().max(40).optional(),
+          /** Poured for the whole batch, whatever becomes of single pieces. */
+          once: z.boolean().optional(),
+        }),
+      )
+      .max(40),
+    yields: z.array(yieldSchema).max(20),
+    steps: z.array(stepSchema).min(1).max(40),
   }),
 })
 export type Batch = z.infer<typeof batchSchema>
 
-const used = z.array(z.strictObject({ materialId: idSchema, quantity })).max(60)
+const used = z.array(z.strictObject({ materialId: idSchema, quantity: quantitySchema })).max(60)
 const step = z.number().int().min(0).max(39)
-const count = z.number().int().min(1).max(10_000)
+const count = z.number().int().min(1).max(MOST_STARTED)
+const grams = z.number().min(0).max(1e6)
+const unitsPerG = z.number().min(1e-6).max(1e5)
+/** What was kept or came out besides, by the yield's material; prices ride on the shares of the plan. */
+const kept = used.optional()
 
 const deeds = [
   z.strictObject({ type: z.literal('start') }),
   z.strictObject({ type: z.literal('pieces'), step, count }),
   z.strictObject({ type: z.literal('round'), step }),
   z.strictObject({ type: z.literal('advance'), step, early: z.boolean().optional() }),
-  z.strictObject({ type: z.literal('reject'), step, count, reason: nameSchema }),
+  /** `of`: pieces that were done in this step already, or not yet; absent: those not yet done first. */
+  z.strictObject({
+    type: z.literal('reject'),
+    step,
+    count,
+    of: z.enum(['done', 'open']).optional(),
+    reason: nameSchema,
+  }),
   /** `unitsPerG` turns grams on the scale into the material's unit. */
-  z.strictObject({
-    type: z.literal('weigh-in'),
-    materialId: idSchema,
-    grams: quantity,
-    unitsPerG: z.number().positive().max(1000),
-  }),
-  z.strictObject({
-    type: z.literal('weigh-out'),
-    materialId: idSchema,
-    grams: quantity,
-    unitsPerG: z.number().positive().max(1000),
-  }),
-  z.strictObject({ type: z.literal('use'), materialId: idSchema, quantity }),
+  z.strictObject({ type: z.literal('weigh-in'), materialId: idSchema, grams, unitsPerG }),
+  z.strictObject({ type: z.literal('weigh-out'), materialId: idSchema, grams, unitsPerG }),
+  z.strictObject({ type: z.literal('use'), materialId: idSchema, quantity: quantitySchema }),
   z.strictObject({ type: z.literal('pause') }),
   z.strictObject({ type: z.literal('resume') }),
   z.strictObject({ type: z.literal('undo'), target: idSchema }),
@@ -86,16 +113,12 @@ const deeds = [
     type: z.literal('finish'),
     tray: nameSchema,
     date: dateSchema,
-    handsMin: z.number().min(0).max(1e6),
+    handsMin: minutes,
     used,
+    kept,
     note: noteSchema.optional(),
   }),
-  z.strictObject({
-    type: z.literal('abandon'),
-    reason: nameSchema,
-    handsMin: z.number().min(0).max(1e6),
-    used,
-  }),
+  z.strictObject({ type: z.literal('abandon'), reason: nameSchema, handsMin: minutes, used, kept }),
 ] as const
 
 /** What someone did at the bench, before it is written down. */
@@ -106,7 +129,8 @@ export type Deed = z.infer<typeof deedSchema>
 export const runEventSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
-  seq: z.number().int().min(1).max(1e6),
+  /** The entry that was the last one when this was written; absent for the first. */
+  after: idSchema.optional(),
   at: momentSchema,
   deed: deedSchema,
 })

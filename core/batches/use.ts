@@ -1,9 +1,10 @@
-import type { Need } from '../stock'
+import type { Claim, Need } from '../stock'
+import type { Amount } from '../commissions'
 import type { Run } from './machine'
 import type { Batch } from './records'
 
 /** What a batch takes of a material: planned, measured where it was, and what will be drawn. In the material's unit. */
-export interface Use {
+export interface PlannedUse {
   readonly materialId: string
   readonly label: string
   readonly planned: number
@@ -12,52 +13,84 @@ export interface Use {
 }
 
 /**
- * What to draw for a batch as it stands: what was measured; else what was planned, for the share of the steps that use the
- * material that has been done.
+ * What to draw for a batch as it stands: what was measured; else what was planned, for the share of the pieces that reached the
+ * step that uses it.
  */
-export function proposedUse(batch: Batch, run: Run): Use[] {
-  const planned = new Map<string, { label: string; quantity: number }>()
-  for (const { materialId, label, quantity } of batch.plan.amounts) {
-    const sofar = planned.get(materialId)
-    planned.set(materialId, {
-      label: sofar ? `${sofar.label}, ${label}` : label,
-      quantity: (sofar?.quantity ?? 0) + quantity,
+export function proposedUse(batch: Batch, run: Run): PlannedUse[] {
+  const uses = new Map<string, { label: string; planned: number; reached: number }>()
+  for (const amount of batch.plan.amounts) {
+    const known = uses.get(amount.materialId)
+    uses.set(amount.materialId, {
+      label: known ? `${known.label}, ${amount.label}` : amount.label,
+      planned: (known?.planned ?? 0) + amount.quantity,
+      reached: (known?.reached ?? 0) + amount.quantity * shareReached(batch, run, amount),
     })
   }
   for (const materialId of run.state.measured.keys())
-    if (!planned.has(materialId)) planned.set(materialId, { label: 'Besides the plan', quantity: 0 })
-  return [...planned].map(([materialId, { label, quantity }]) => {
+    if (!uses.has(materialId)) uses.set(materialId, { label: 'Besides the plan', planned: 0, reached: 0 })
+  return [...uses].map(([materialId, { label, planned, reached }]) => {
     const measured = run.state.measured.get(materialId)
     return {
       materialId,
       label,
-      planned: quantity,
+      planned,
       ...(measured === undefined ? {} : { measured }),
-      proposed: measured ?? quantity * shareReached(batch, run, materialId),
+      proposed: measured ?? reached,
     }
   })
 }
 
-/** How much of a material's work is behind a batch: 0 before its step, 1 after it, the share of the pieces within it. */
-function shareReached(batch: Batch, { state }: Run, materialId: string): number {
-  if (state.phase === 'planned') return 0
-  if (state.phase === 'done') return 1
-  const at = batch.plan.steps.findIndex((step) => step.materialIds.includes(materialId))
-  if (at < 0 || state.stepIndex > at || (state.stepIndex === at && state.phase === 'waiting')) return 1
-  return state.stepIndex < at ? 0 : state.doneInStep / state.live
+/** The share of the pieces that reached a material's step; all of it where it was poured for the batch and any did. */
+function shareReached(batch: Batch, { state }: Run, amount: Batch['plan']['amounts'][number]): number {
+  if (!state.begun) return 0
+  const at = batch.plan.steps.findIndex((step) =>
+    amount.step === undefined ? step.materialIds.includes(amount.materialId) : step.id === amount.step,
+  )
+  // A material that no step names was used up by the end.
+  if (at < 0) return state.phase === 'done' ? 1 : 0
+  const reached = state.reached[at] ?? 0
+  if (amount.once) return reached > 0 || state.stepIndex > at ? 1 : 0
+  return Math.min(1, reached / batch.pieces)
 }
 
-/** What open batches will still take, by material: their planned amounts, until they are finished or abandoned. */
-export function promisedBy(batches: readonly Batch[], runs: ReadonlyMap<string, Run>): Need[] {
-  return batches
-    .filter((batch) => isOpen(runs.get(batch.id)))
-    .flatMap((batch) => batch.plan.amounts.map(({ materialId, quantity }) => ({ materialId, quantity })))
+/** What to keep of a batch as it stands: what was planned, where the step that makes it was reached. */
+export function proposedKept(
+  batch: Batch,
+  run: Run,
+): { materialId: string; label: string; quantity: number }[] {
+  return batch.plan.yields.map(({ materialId, label, quantity, shares }) => {
+    const drawn = batch.plan.amounts.filter((amount) =>
+      shares.length > 0 ? shares.some((share) => share.materialId === amount.materialId) : true,
+    )
+    const share = drawn.reduce((most, amount) => Math.max(most, shareReached(batch, run, amount)), 0)
+    const whole = batch.makes.kind === 'stock' || shares.length > 0
+    return { materialId, label, quantity: whole ? (share > 0 ? quantity : 0) : Math.floor(quantity * share) }
+  })
 }
 
 export const isOpen = (run: Run | undefined): boolean =>
   run !== undefined && run.state.phase !== 'finished' && run.state.phase !== 'abandoned'
 
-/** How far a line has come. Pieces. */
+/** What an open batch will still take: its planned amounts, until it is finished or abandoned. */
+export function needsOfBatch(batch: Pick<Batch, 'plan'>): Need[] {
+  return batch.plan.amounts.map(({ materialId, quantity, lies }) => ({
+    materialId,
+    quantity,
+    ...(lies === undefined ? {} : { lies }),
+  }))
+}
+
+/** An open batch's claim on the shelf. @param due the deadline of the commission that it is made for */
+export const claimOf = (batch: Batch, run: Run | undefined, order: number, due?: string): Claim => ({
+  id: `batch:${batch.id}`,
+  who: batch.name,
+  ...(due === undefined ? {} : { due }),
+  running: run?.state.begun ?? false,
+  order,
+  needs: needsOfBatch(batch),
+})
+
+/** How far a line has come, in its own measure: pieces, mm or cm². */
 export interface Progress {
   readonly wanted: number
   readonly good: number
@@ -65,18 +98,40 @@ export interface Progress {
   readonly left: number
 }
 
-/** Counts a line's good pieces on trays and those in open batches. */
+/** What a number of a batch's pieces is in the measure of its line. */
+export function measureOf({ makes }: Pick<Batch, 'makes'>, pieces: number): number {
+  switch (makes.kind) {
+    case 'length':
+      return pieces * makes.mmEach
+    case 'area':
+      return pieces * makes.cm2Each
+    case 'pieces':
+      return pieces
+    case 'stock':
+      return 0
+  }
+}
+
+/**
+ * Counts a line's good pieces on trays and planted, and those in open batches.
+ * @param onTrays good pieces that are to be planted, planted or sold for this line, by batch id
+ */
 export function progressOf(
-  wanted: number,
+  amount: Amount,
   batches: readonly Batch[],
   runs: ReadonlyMap<string, Run>,
+  onTrays: ReadonlyMap<string, number>,
 ): Progress {
+  const wanted =
+    amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? amount.lengthMm : amount.areaCm2
   let good = 0
   let inHand = 0
   for (const batch of batches) {
+    // A batch made for another measure, before the line was changed, does not count towards this one.
+    if (batch.makes.kind !== amount.kind) continue
+    good += measureOf(batch, onTrays.get(batch.id) ?? 0)
     const run = runs.get(batch.id)
-    if (run?.state.phase === 'finished') good += run.state.live
-    else if (isOpen(run)) inHand += Math.min(run?.state.live ?? 0, batch.plan.expectedGood)
+    if (isOpen(run)) inHand += measureOf(batch, Math.min(run?.state.live ?? 0, batch.plan.expectedGood))
   }
   return { wanted, good, inHand, left: Math.max(0, wanted - good - inHand) }
 }

@@ -1,5 +1,6 @@
 import type { Species } from '../plants'
-import { drawPlant, type Dress, type Habitus, type PlantDrawing } from '../skeleton'
+import { drawPlant, type PlantDrawing } from '../drawing'
+import type { Dress, Habitus } from '../growth'
 import { seedOf } from '../units'
 import type { Line } from './records'
 import type { LineSize } from './sizes'

@@ -1,3 +1,4 @@
+export * from './amount'
 export * from './drawing'
 export * from './records'
 export * from './sizes'

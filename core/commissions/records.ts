@@ -1,17 +1,21 @@
 import * as z from 'zod'
 import { hazeSchools } from '../colour'
 import { ages, groupings } from '../plants/kinds'
+import { seasonLaws } from '../plants/season-shift'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
+
+const coordinate = z.number().min(-20_000).max(20_000)
+/** A point on the board, mm from its front left corner. */
+export const pointSchema = z.tuple([coordinate, coordinate])
 
 /** What is kept clear of plants: a line of a width (track, path), or a closed shape. */
 export const keepOutSchema = z.strictObject({
   id: idSchema,
   kind: z.enum(['line', 'shape']),
   widthMm: z.number().min(0).max(2_000),
-  points: z
-    .array(z.tuple([z.number().min(-20_000).max(20_000), z.number().min(-20_000).max(20_000)]))
-    .min(2)
-    .max(200),
+  /** How far crowns may reach over it, mm; absent: not at all. */
+  overhangMm: z.number().min(0).max(500).optional(),
+  points: z.array(pointSchema).min(2).max(200),
 })
 export type KeepOut = z.infer<typeof keepOutSchema>
 
@@ -26,6 +30,10 @@ export const commissionSchema = z.strictObject({
   /** Degrees, south negative. */
   latitudeDeg: z.number().min(-70).max(70),
   altitudeM: z.number().min(-430).max(6000),
+  /** How the seasons follow latitude and height; absent: gently. And how many days later its maker knows them to come. */
+  seasonLaw: z.enum(seasonLaws).optional(),
+  springDays: z.number().int().min(-60).max(60).optional(),
+  autumnDays: z.number().int().min(-60).max(60).optional(),
   deadline: dateSchema.optional(),
   /** From the eye to the front of the model, mm. */
   viewingMm: z.number().min(50).max(20_000),
@@ -40,6 +48,8 @@ export const commissionSchema = z.strictObject({
   depthFactor: z.number().min(1).max(10).optional(),
   /** Tracks, paths and shapes that are kept clear in the planting plan, in mm from the board's front left corner. */
   keepOuts: z.array(keepOutSchema).max(60).optional(),
+  /** Only this share of the board's width is planted, from the left; absent: all of it. */
+  plantedShare: z.number().min(0.02).max(1).optional(),
   /** Another number, another planting plan. */
   planSeed: z.number().int().min(0).max(1_000_000).optional(),
   note: noteSchema.optional(),
@@ -49,7 +59,25 @@ export type Commission = z.infer<typeof commissionSchema>
 export const zones = ['front', 'middle', 'back'] as const
 export type Zone = (typeof zones)[number]
 
-/** n pieces of one plant in a commission. */
+/**
+ * How much of a plant a line wants: pieces; a length of hedge, free or trimmed; or an area. Lengths and areas are those on the
+ * board, as makers measure them.
+ */
+export const amountSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('pieces'), pieces: z.number().int().min(1).max(10_000) }),
+  z.strictObject({
+    kind: z.literal('length'),
+    lengthMm: z.number().min(5).max(200_000),
+    section: z.enum(['free', 'trimmed']),
+  }),
+  z.strictObject({ kind: z.literal('area'), areaCm2: z.number().min(1).max(1_000_000) }),
+])
+export type Amount = z.infer<typeof amountSchema>
+
+/** Where a hedge runs or grass grows on the board, as the maker drew it; mm from the front left corner. */
+export const drawnSchema = z.array(pointSchema).min(2).max(200)
+
+/** So much of one plant in a commission: pieces, metres of hedge, or an area. */
 export const lineSchema = z.strictObject({
   ...changeable,
   commissionId: idSchema,
@@ -58,13 +86,13 @@ export const lineSchema = z.strictObject({
   name: nameSchema,
   speciesId: idSchema,
   age: z.enum(ages),
-  pieces: z.number().int().min(1).max(10_000),
+  amount: amountSchema,
   zone: z.enum(zones),
   /** Absent: the commission's stature. */
   stature: z.number().min(0.6).max(1).optional(),
   /** Overwritten real measures, m. */
-  heightM: z.number().positive().max(120).optional(),
-  crownWidthM: z.number().positive().max(80).optional(),
+  heightM: z.number().min(0.005).max(130).optional(),
+  crownWidthM: z.number().min(0.005).max(90).optional(),
   /** Share of the background to be seen through the crown; absent: the species' own. */
   seeThrough: z.number().min(0.02).max(0.9).optional(),
   /** Lean of the stem to the right, degrees; how far wind from the left has shaped it, 0–1. */
@@ -72,7 +100,11 @@ export const lineSchema = z.strictObject({
   wind: z.number().min(0).max(1).optional(),
   /** How its pieces stand together; absent: as the species does. */
   stands: z.enum(groupings).optional(),
+  /** Where it runs or grows: a hedge's line, the corners of an area. Absent: where the plan puts it. */
+  drawn: drawnSchema.optional(),
   methodId: idSchema.optional(),
+  /** Schools chosen, by option of the method. */
+  choices: z.record(z.string().max(40), z.string().max(40)).optional(),
   /** Materials chosen instead of the proposed ones, by slot. */
   materials: z.record(z.string().max(40), idSchema).optional(),
   /** What a bought piece of the kind costs, for comparison. */

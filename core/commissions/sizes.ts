@@ -1,5 +1,5 @@
 import { hazeShare, USUAL_HAZE } from '../colour'
-import { formOf, type Form, type Species } from '../plants'
+import { formOf, type Form, type LookOptions, type Species } from '../plants'
 import { normal, requireRange, seededRandom, seedOf, toModelMm } from '../units'
 import type { Commission, Line, Zone } from './records'
 
@@ -44,6 +44,16 @@ export function perspectiveFactor(viewingMm: number, behindMm: number, depthFact
 /** Share of pale sky that a commission's colours are mixed with for scale. */
 export const hazeOf = (commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>): number =>
   hazeShare(commission.haze ?? USUAL_HAZE, commission.ratio, commission.viewingMm)
+
+/** What a line's look depends on besides species and date. */
+export const lookOptions = (
+  line: Pick<Line, 'age' | 'amount'>,
+  commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>,
+): LookOptions => ({
+  haze: hazeOf(commission),
+  age: line.age,
+  clipped: line.amount.kind === 'length' && line.amount.section === 'trimmed',
+})
 
 /** How large something appears that stands in a zone, against the same thing at the front edge: v / (v + z). */
 export function apparentShare(commission: Scaled, zone: Zone): number {

@@ -1,2 +1,1 @@
 export * from './dots'
-export * from './fibre'

@@ -1,4 +1,37 @@
-export * from './cautions'
-export * from './faults'
-export * from './make-up'
-export * from './types'
+import { isPlantMethod, type Method, type PlantMethod, type StockMethod } from '../makeup'
+import { woolBush } from './bushes/wool-bush'
+import { tuftSheet } from './grass/tuft-sheet'
+import { soakingBath } from './stock/soaking-bath'
+import { mouldedTrunk } from './trees/moulded-trunk'
+import { sprigTree } from './trees/sprig-tree'
+
+/** Every way of making. A new one is a file of its own and a row here. */
+export const methods: readonly Method[] = [sprigTree, mouldedTrunk, woolBush, tuftSheet, soakingBath]
+
+const byId = new Map(methods.map((method) => [method.id, method]))
+
+/** The way of making with this id; undefined for one that this version does not know, as from a later one. */
+export const methodById = (id: string): Method | undefined => byId.get(id)
+
+/** The way of making plants with this id. */
+export function plantMethodById(id: string): PlantMethod | undefined {
+  const method = byId.get(id)
+  return method && isPlantMethod(method) ? method : undefined
+}
+
+export const plantMethods: readonly PlantMethod[] = methods.filter(isPlantMethod)
+
+/** How a material can be made, if there is a way. */
+export const stockMethodFor = (materialId: string): StockMethod | undefined =>
+  methods.find((method): method is StockMethod => !isPlantMethod(method) && method.product === materialId)
+
+/** The name of a way of making, or what to call one that is not known. */
+export const methodName = (id: string): string =>
+  byId.get(id)?.name ?? `a way that this version does not know (${id})`
+
+const coefficients = new Map(
+  methods.flatMap((method) => method.coefficients.map((one) => [one.id, one] as const)),
+)
+
+/** The coefficient with this id among all methods. */
+export const methodCoefficient = (id: string) => coefficients.get(id)

@@ -1,8 +1,8 @@
 import { individualSizes, lineSize, type Commission, type Line } from '../commissions'
 import type { Grouping, Species } from '../plants'
-import type { Bed, Board } from './plan'
-import { codeOf } from './plan'
-import { groupsOf, layerOf } from './suggest'
+import { groupsOf, layerOf } from './layers'
+import { codeOf, type Bed, type Beds, type Board } from './plan'
+import type { HedgeBed, PatchBed } from './runs'
 
 /** How close pieces of a grouping stand: 1 for crowns that touch; a grove grows into one crown. From memory. */
 const CLOSENESS: Record<Grouping, number> = {
@@ -28,31 +28,47 @@ const USUAL_SIZE: Record<Grouping, readonly [number, number]> = {
 /** Kept clear along the board's edges where nothing else is said, mm. */
 export const USUAL_EDGE_MM = 6
 
-/** Lines of a commission as beds: each piece with its own crown, in the odd groups of its kind. */
+/** Lines of a commission as beds: pieces with a crown each, in the odd groups of their kind; hedges by their length, grass by its area. */
 export function bedsOf(
   commission: Commission,
   lines: readonly { readonly line: Line; readonly species: Species }[],
-): Bed[] {
-  return lines.map(({ line, species }, place): Bed => {
+): Beds {
+  const pieces: Bed[] = []
+  const hedges: HedgeBed[] = []
+  const patches: PatchBed[] = []
+  lines.forEach(({ line, species }, place) => {
     const size = lineSize(line, commission, species)
-    const layer = layerOf(species)
-    const as = line.stands ?? species.groups.as
-    const groups =
-      line.stands === undefined || line.stands === species.groups.as
-        ? groupsOf(species, line.pieces)
-        : groupsOf({ groups: { as, size: [...USUAL_SIZE[as]] } }, line.pieces)
-    return {
-      lineId: line.id,
-      code: codeOf(place),
-      layer,
-      zone: line.zone,
-      crownsMm: individualSizes(size, line.pieces, line.id).map(({ crownWidthMm }) => crownWidthMm),
-      stemMm: size.trunkMm,
-      groups: exactly(groups, line.pieces),
-      inRow: as === 'row',
-      closeness: CLOSENESS[as] * (layer === 'ground' && as !== 'row' ? LOOSER_ON_GROUND : 1),
-    }
+    const { amount } = line
+    const common = { lineId: line.id, code: codeOf(place), zone: line.zone }
+    const drawn = line.drawn === undefined ? {} : { drawn: line.drawn }
+    if (amount.kind === 'length')
+      hedges.push({ ...common, widthMm: size.crownWidthMm, lengthMm: amount.lengthMm, ...drawn })
+    else if (amount.kind === 'area') patches.push({ ...common, areaCm2: amount.areaCm2, ...drawn })
+    else pieces.push({ ...common, ...pieceBed(line, species, size, amount.pieces) })
   })
+  return { pieces, hedges, patches }
+}
+
+function pieceBed(
+  line: Line,
+  species: Species,
+  size: ReturnType<typeof lineSize>,
+  count: number,
+): Omit<Bed, 'lineId' | 'code' | 'zone'> {
+  const layer = layerOf(species)
+  const as = line.stands ?? species.groups.as
+  const groups =
+    line.stands === undefined || line.stands === species.groups.as
+      ? groupsOf(species, count)
+      : groupsOf({ groups: { as, size: [...USUAL_SIZE[as]] } }, count)
+  return {
+    layer,
+    crownsMm: individualSizes(size, count, line.id).map(({ crownWidthMm }) => crownWidthMm),
+    stemMm: size.trunkMm,
+    groups: exactly(groups, count),
+    inRow: as === 'row',
+    closeness: CLOSENESS[as] * (layer === 'ground' && as !== 'row' ? LOOSER_ON_GROUND : 1),
+  }
 }
 
 /** Groups for exactly so many pieces: what is left over after the odd ones stands alone. */
@@ -62,8 +78,19 @@ function exactly(groups: readonly number[], pieces: number): number[] {
 }
 
 /** The board of a commission; undefined until its size is known. */
-export function boardOf({ boardWidthMm, boardDepthMm, keepOuts }: Commission): Board | undefined {
+export function boardOf({
+  boardWidthMm,
+  boardDepthMm,
+  keepOuts,
+  plantedShare,
+}: Commission): Board | undefined {
   return boardWidthMm === undefined || boardDepthMm === undefined
     ? undefined
-    : { widthMm: boardWidthMm, depthMm: boardDepthMm, edgeMm: USUAL_EDGE_MM, keepOuts: keepOuts ?? [] }
+    : {
+        widthMm: boardWidthMm,
+        depthMm: boardDepthMm,
+        edgeMm: USUAL_EDGE_MM,
+        keepOuts: keepOuts ?? [],
+        ...(plantedShare === undefined ? {} : { plantedShare }),
+      }
 }

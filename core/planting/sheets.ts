@@ -22,7 +22,11 @@ export const SHEET_OVERLAP_MM = 8
  * @param widthMm printable width of a sheet @param depthMm printable height
  * @throws RangeError when the paper is not larger than the overlap
  */
-export function sheetsOf(plan: PlantingPlan, widthMm: number, depthMm: number): PlanSheet[] {
+export function sheetsOf(
+  plan: Pick<PlantingPlan, 'board' | 'spots'>,
+  widthMm: number,
+  depthMm: number,
+): PlanSheet[] {
   requireRange('printable width', widthMm, 'mm', { above: SHEET_OVERLAP_MM })
   requireRange('printable height', depthMm, 'mm', { above: SHEET_OVERLAP_MM })
   const starts = (whole: number, part: number): number[] => {

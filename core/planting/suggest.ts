@@ -1,4 +1,4 @@
-import { zones, type Zone } from '../commissions'
+import type { Zone } from '../commissions'
 import {
   ages,
   formOf,
@@ -10,6 +10,9 @@ import {
   type Species,
 } from '../plants'
 import { none, ok, requireRange, type Reading } from '../units'
+import { groupsOf, layerOf, layers, type Layer } from './layers'
+import { reasonFor, type Counted } from './reasons'
+import { vignette } from './vignette'
 
 /** What a planting is suggested for. */
 export interface PlantingWish {
@@ -20,10 +23,11 @@ export interface PlantingWish {
   readonly ages?: readonly [number, number, number, number]
   /** How many pieces the maker is ready to make. */
   readonly pieces: number
+  /** Where they are fewer than nature has: thin over all of it, or as close as they grow on a part. Absent: thin. */
+  readonly spread?: 'all' | 'part'
+  /** Whether tall growth may stand before low: where nobody looks over that edge. */
+  readonly tallInFront?: boolean
 }
-
-export const layers = ['tree', 'shrub', 'ground'] as const
-export type Layer = (typeof layers)[number]
 
 /** A line as suggested, to be changed or left out before it is taken. */
 export interface SuggestedLine {
@@ -32,28 +36,23 @@ export interface SuggestedLine {
   readonly layer: Layer
   readonly age: Age
   readonly heightM: number
+  /** Narrower than one that grew in the open, where it stands in a closed wood, m. */
+  readonly crownWidthM?: number
   readonly pieces: number
   readonly zone: Zone
+  /** Otherwise than its kind stands: in rows along a bank. */
+  readonly stands?: Grouping
   /** Sizes of the groups that it stands in; odd wherever it stands in groups. */
   readonly groups: readonly number[]
   readonly reason: string
 }
 
-export const layerOf = ({ habit }: Pick<Species, 'habit'>): Layer =>
-  habit === 'shrub' || habit === 'climber'
-    ? 'shrub'
-    : habit === 'broadleaf' || habit === 'conifer' || habit === 'palm'
-      ? 'tree'
-      : 'ground'
-
-/** How plants stand together, in words. */
-export const groupingWords: Record<Grouping, string> = {
-  alone: 'stands alone',
-  few: 'a few together',
-  grove: 'in groves',
-  drift: 'in drifts',
-  row: 'in rows',
-  carpet: 'close together',
+/** Lines for an area, the share of it that they plant, and what was left out. */
+export interface Suggestion {
+  readonly lines: readonly SuggestedLine[]
+  /** Share of the area that is planted as closely as it grows; 1 where all of it is. */
+  readonly plantedShare: number
+  readonly said: readonly string[]
 }
 
 /** How a budget of pieces is divided where there is more of everything than it allows; from memory. */
@@ -62,39 +61,85 @@ const SHARE: Record<Layer, number> = { tree: 0.3, shrub: 0.3, ground: 0.4 }
 const MOST_KINDS: Record<Layer, number> = { tree: 6, shrub: 5, ground: 5 }
 /** How much each age tells of a scene: the grown plants make it. From memory. */
 const TELLS = [1, 1.15, 1.3, 1.15]
-/** From so many pieces on, a species is split into older and younger. */
-const SPLIT_FROM = 6
+/** From so many pieces on, a species is split by age: so many ages at most. */
+const SPLIT_FROM = 5
+const MOST_AGES = 3
+/** From this cover on a wood is closed, and its crowns about half as wide as in the open. General knowledge; from memory. */
+const CLOSED_COVER = 0.7
+const CLOSED_CROWN = 0.55
+/** A display of less real ground than this, or with less than one tree, is a vignette, whatever the hectare says, m². From memory. */
+const VIGNETTE_M2 = 120
 
 /**
- * Lines for an area of one or more habitats: numbers from the densities of the species table, thinned to the pieces that are wanted, in odd groups,
- * the larger before the smaller. Densities are from memory; odd numbers and larger in front are common practice.
- * @returns lines, the tallest layer first; or why there are none
+ * Lines for an area of one or more habitats: numbers from the densities of the species table, thinned to the pieces that are wanted or set on a part
+ * of it, in odd groups, low growth in front. A small display becomes a vignette. Densities are from memory; odd numbers are common practice.
+ * @returns lines, the tallest layer first, with what was left out; or why there are none
  * @throws RangeError when the area is not above 0 or the pieces are not 1 to 5000
  */
-export function suggestPlanting(wish: PlantingWish, species: readonly Species[]): Reading<SuggestedLine[]> {
+export function suggestPlanting(wish: PlantingWish, species: readonly Species[]): Reading<Suggestion> {
   requireRange('area', wish.areaM2, 'm²', { above: 0 })
   requireRange('pieces', wish.pieces, '', { min: 1, max: 5000 })
   if (wish.habitats.length === 0) return none('Choose a habitat: nothing says yet what grows there.')
+  const apart = apartFrom(wish.habitats)
+  if (apart !== undefined) return none(apart)
   const found = expected(wish, species)
   if (found.length === 0) return none('None of the species is at home in these habitats.')
-  const allowed = allowance(found, wish.pieces)
-  const lines = layers.flatMap((layer) => {
-    const kinds = found
-      .filter((row) => row.layer === layer)
-      .sort((a, b) => b.number - a.number || a.species.id.localeCompare(b.species.id))
-      .slice(0, MOST_KINDS[layer])
+  if (wish.areaM2 < VIGNETTE_M2) return ok(vignette(found, wish))
+  const need = layers.reduce((sum, layer) => sum + needOf(found, layer), 0)
+  const plantedShare = wish.spread === 'part' ? Math.min(1, wish.pieces / Math.max(1, need)) : 1
+  const scaled = found.map((row) => ({ ...row, number: row.number * plantedShare }))
+  const allowed = allowance(scaled, wish.pieces)
+  const drafts = layers.flatMap((layer) => {
+    const kinds = kindsOf(scaled, layer)
     const sum = kinds.reduce((total, { number }) => total + number, 0)
     const share = Math.min(1, allowed[layer] / Math.max(1e-9, sum))
     return kinds
       .flatMap((row) => linesOf(row, row.number * share, wish, share < 0.999))
       .sort((a, b) => b.heightM - a.heightM || b.pieces - a.pieces)
   })
-  return lines.length > 0
-    ? ok(fitted(lines, wish.pieces).map(({ tell, ...line }) => ({ ...line, reason: tell(line) })))
-    : none(`On ${round(wish.areaM2)} m² there is less than one plant of each kind. Take a larger area.`)
+  if (drafts.length === 0)
+    return none(`On ${round(wish.areaM2)} m² there is less than one plant of each kind. Take a larger area.`)
+  const lines = fitted(drafts, wish.pieces).map(({ tell, ...line }) => ({ ...line, reason: tell(line) }))
+  return ok({ lines, plantedShare, said: leftOut(scaled, lines, wish, plantedShare) })
 }
 
-interface Expected {
+/** Habitats of different parts of the world are not mixed. */
+function apartFrom(habitats: readonly HabitatId[]): string | undefined {
+  const [first, ...others] = habitats.map(habitatById)
+  const other = others.find(({ region }) => region !== first?.region)
+  return first && other
+    ? `${first.name} (${first.region}) and ${other.name.toLowerCase()} (${other.region}) don’t lie in one part of the world: their kinds don’t grow together. Choose one of the two.`
+    : undefined
+}
+
+/** What the suggestion leaves out, in words: kinds beyond those that are told apart, kinds too rare for a piece, and the bare part. */
+function leftOut(
+  found: readonly Expected[],
+  lines: readonly SuggestedLine[],
+  wish: PlantingWish,
+  plantedShare: number,
+): string[] {
+  const taken = new Set(lines.map(({ speciesId }) => speciesId))
+  const missing = found.filter(({ species }) => !taken.has(species.id))
+  const many = missing.filter((row) => !kindsOf(found, row.layer).includes(row))
+  const rare = missing.filter((row) => !many.includes(row))
+  const names = (rows: readonly Expected[]): string => rows.map(({ species }) => species.common).join(', ')
+  const said: string[] = []
+  if (plantedShare < 1)
+    said.push(
+      `${round(plantedShare * 100)} % of the ground is planted as closely as it grows there; the rest stays open.`,
+    )
+  if (rare.length > 0)
+    said.push(`Left out, less than one of each on this ground with ${wish.pieces} pieces: ${names(rare)}.`)
+  if (many.length > 0) said.push(`Left out, more kinds than are told apart: ${names(many)}.`)
+  const pieces = lines.reduce((sum, line) => sum + line.pieces, 0)
+  if (pieces < wish.pieces * 0.95 && plantedShare === 1)
+    said.push(`${pieces} of the ${wish.pieces} pieces are all that such ground holds.`)
+  return said
+}
+
+/** A species in a habitat, and how many of it the ground holds. */
+export interface Expected {
   readonly species: Species
   readonly layer: Layer
   readonly number: number
@@ -125,14 +170,19 @@ function expected({ areaM2, habitats, ages: wanted }: PlantingWish, species: rea
   })
 }
 
+/** The kinds of a layer that are told apart, the commonest first. */
+const kindsOf = (found: readonly Expected[], layer: Layer): Expected[] =>
+  found
+    .filter((row) => row.layer === layer)
+    .sort((a, b) => b.number - a.number || a.species.id.localeCompare(b.species.id))
+    .slice(0, MOST_KINDS[layer])
+
+const needOf = (found: readonly Expected[], layer: Layer): number =>
+  kindsOf(found, layer).reduce((sum, { number }) => sum + number, 0)
+
 /** Pieces for each layer: its share of the budget, or less where it needs less; what one leaves goes to the others. */
 function allowance(found: readonly Expected[], pieces: number): Record<Layer, number> {
-  const need = (layer: Layer): number =>
-    found
-      .filter((row) => row.layer === layer)
-      .sort((a, b) => b.number - a.number)
-      .slice(0, MOST_KINDS[layer])
-      .reduce((sum, { number }) => sum + number, 0)
+  const need = (layer: Layer): number => needOf(found, layer)
   const given: Record<Layer, number> = { tree: 0, shrub: 0, ground: 0 }
   let open = layers.filter((layer) => need(layer) > 0)
   let left = pieces
@@ -149,122 +199,93 @@ function allowance(found: readonly Expected[], pieces: number): Record<Layer, nu
   return given
 }
 
-type Counted = Pick<SuggestedLine, 'pieces' | 'groups'>
 /** A line while its number may still go down; its reason is told at the end. */
 type Draft = Omit<SuggestedLine, 'reason'> & { readonly tell: (line: Counted) => string }
 
-/** A species as one or two lines by age, each in odd groups. */
+/** A species as lines by age, each in odd groups: old ones too, wherever the ground has one. */
 function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boolean): Draft[] {
   const { species, layer } = row
   const total = Math.round(number)
   if (total < 1) return []
+  const parts = agesOf(row, total)
+  const oldest = parts.reduce((most, { age }) => Math.max(most, ages.indexOf(age)), 0)
+  return parts.map(({ age, pieces }): Draft => {
+    const older = ages.indexOf(age) === oldest
+    const inRow = row.habitat.id === 'hedge-bank'
+    const groups = groupsOf(species, pieces)
+    const zone = zoneOf(row, older, wish.tallInFront ?? false)
+    const form = formOf(species, age)
+    const closed = layer === 'tree' && row.habitat.cover >= CLOSED_COVER && !inRow
+    return {
+      speciesId: species.id,
+      name: parts.length > 1 && age !== mainAge(parts) ? `${species.common}, ${age}` : species.common,
+      layer,
+      age,
+      heightM: form.heightM,
+      ...(closed ? { crownWidthM: round2(form.crownWidthM * CLOSED_CROWN) } : {}),
+      pieces: groups.reduce((sum, size) => sum + size, 0),
+      zone,
+      ...(inRow ? { stands: 'row' as const } : {}),
+      groups,
+      tell: (line) =>
+        reasonFor(row, wish, line, {
+          thinned: thinned || line.pieces < pieces,
+          zone,
+          smaller: !older && layer === 'tree',
+          closed,
+          inRow,
+        }),
+    }
+  })
+}
+
+const mainAge = (parts: readonly { age: Age; pieces: number }[]): Age | undefined =>
+  parts.reduce<{ age: Age; pieces: number } | undefined>(
+    (most, part) => (most === undefined || part.pieces > most.pieces ? part : most),
+    undefined,
+  )?.age
+
+/** Pieces by age: the commonest and most telling ages, each with a piece at least, the oldest first. */
+function agesOf(row: Expected, total: number): { age: Age; pieces: number }[] {
   const order = ages
     .map((age, i) => ({ age, share: row.ages[i] ?? 0, weight: (row.ages[i] ?? 0) * (TELLS[i] ?? 1) }))
     .filter(({ share }) => share > 0)
     .sort((a, b) => b.weight - a.weight)
-  const main = order[0]
-  const second = order[1]
+  const [main] = order
   if (!main) return []
-  const split = total >= SPLIT_FROM && second !== undefined && layer !== 'ground'
-  const older = split && ages.indexOf(second.age) > ages.indexOf(main.age) ? second : main
-  const parts = split
-    ? [
-        {
-          age: main.age,
-          pieces: Math.round((total * main.share) / (main.share + second.share)),
-          first: main === older,
-        },
-        { age: second.age, pieces: 0, first: second === older },
-      ]
-    : [{ age: main.age, pieces: total, first: true }]
-  if (parts[1]) parts[1].pieces = total - (parts[0]?.pieces ?? 0)
+  if (total < SPLIT_FROM || row.layer === 'ground') return [{ age: main.age, pieces: total }]
+  const veteran = order.find(({ age, share }) => age === 'veteran' && share * total >= 0.5)
+  const chosen = [...new Set([...(veteran ? [veteran] : []), ...order])].slice(0, MOST_AGES)
+  const sum = chosen.reduce((all, { share }) => all + share, 0)
+  const parts = chosen
+    .map(({ age, share }) => ({ age, pieces: Math.max(1, Math.round((total * share) / sum)) }))
+    .sort((a, b) => ages.indexOf(b.age) - ages.indexOf(a.age))
+  const largest = parts.reduce((most, part) => (part.pieces > most.pieces ? part : most))
+  largest.pieces = Math.max(1, largest.pieces + total - parts.reduce((all, { pieces }) => all + pieces, 0))
   return parts
-    .filter(({ pieces }) => pieces > 0)
-    .sort((a, b) => Number(b.first) - Number(a.first))
-    .map(({ age, pieces, first }): Draft => {
-      const groups = groupsOf(species, pieces)
-      const zone = zoneOf(row, first)
-      return {
-        speciesId: species.id,
-        name: split && !first ? `${species.common}, ${age}` : species.common,
-        layer,
-        age,
-        heightM: formOf(species, age).heightM,
-        pieces: groups.reduce((sum, size) => sum + size, 0),
-        zone,
-        groups,
-        tell: (line) => reasonFor(row, wish, line, thinned || line.pieces < pieces, zone, split && !first),
-      }
-    })
 }
 
-/** The larger of a kind stand before the smaller (common practice); trees behind shrubs, what grows on the ground in front of both. */
-function zoneOf({ layer, habitat }: Expected, larger: boolean): Zone {
-  const open = habitat.cover < 0.2
-  const at = layer === 'tree' && !open ? 1 : 0
-  return zones[at + (larger ? 0 : 1)] ?? 'middle'
+/**
+ * Low growth in front, where people look over the edge; trees behind it, the larger before the smaller for depth (common practice). On open ground there
+ * is little to hide behind a tree, and it stands in the middle.
+ */
+function zoneOf({ layer, habitat }: Expected, larger: boolean, tallInFront: boolean): Zone {
+  if (layer === 'ground') return tallInFront ? 'middle' : 'front'
+  if (tallInFront) return larger && layer === 'tree' ? 'front' : 'middle'
+  if (layer === 'shrub') return 'middle'
+  return larger || habitat.cover < 0.2 ? 'middle' : 'back'
 }
 
-/** Odd groups that add up to about as many pieces: as large as the kind stands together, the rest smaller, one left over alone. */
-export function groupsOf({ groups }: Pick<Species, 'groups'>, pieces: number): number[] {
-  const odd = (n: number): number => (n % 2 === 1 ? n : n - 1)
-  const [least, most] = groups.size
-  const sizes: number[] = []
-  let left = pieces
-  for (let i = 0; left > 0; i += 1) {
-    const wanted = Math.max(1, odd(Math.round(i % 2 === 0 ? most : (least + most) / 2)))
-    const size = Math.max(1, odd(Math.min(wanted, left)))
-    sizes.push(size)
-    left -= size
-  }
-  return sizes.sort((a, b) => b - a)
-}
-
-function reasonFor(
-  row: Expected,
-  wish: PlantingWish,
-  { pieces, groups }: Counted,
-  thinned: boolean,
-  zone: Zone,
-  smaller: boolean,
-): string {
-  const { at, number, species } = row
-  const usual = at
-    .map(
-      ({ habitat, perHa }, i) =>
-        `${plain(perHa)}${i === 0 ? ' to the hectare is usual' : ''} (${habitatById(habitat).name.toLowerCase()})`,
-    )
-    .join(', ')
-  const count = wish.habitats.length
-  const part =
-    count === 1
-      ? ''
-      : `, ${at.length > 1 ? 'each ' : ''}on ${['half', 'a third', 'a quarter'][count - 2] ?? `one part in ${count}`} of the ground`
-  const parts = [`${usual}${part}: ${plain(number)} on ${plain(wish.areaM2 / 10_000)} ha`]
-  if (thinned) parts.push(`thinned to ${pieces} for ${wish.pieces} pieces`)
-  parts.push(
-    groups.length === 1 && groups[0] === 1
-      ? groupingWords.alone
-      : `${groupingWords[species.groups.as]}, ${[...new Set(groups)].join(' or ')} at a time`,
-  )
-  parts.push(
-    smaller
-      ? `the smaller ones behind, ${zone === 'back' ? 'at the back' : 'in the middle'}`
-      : zone === 'front'
-        ? 'at the front'
-        : zone === 'middle'
-          ? 'in the middle, with the lower growth before them'
-          : 'at the back',
-  )
-  return `${parts.join('; ')}.`
-}
-
-/** Never more pieces than asked for: the largest lines of the ground go first. */
+/** Never more pieces than asked for: the commonest line gives first, its smallest group, and none is given up altogether. */
 function fitted(lines: readonly Draft[], pieces: number): Draft[] {
   const result = lines.map((line) => ({ ...line, groups: [...line.groups] }))
   for (let over = result.reduce((sum, line) => sum + line.pieces, 0) - pieces; over > 0;) {
-    const largest = result.reduce((most, line) => (line.pieces > most.pieces ? line : most))
+    const givers = result.filter(({ groups }) => groups.length > 1 || result.length === 1)
+    const largest = (givers.length > 0 ? givers : result).reduce((most, line) =>
+      line.pieces > most.pieces ? line : most,
+    )
     const smallest = largest.groups.pop() ?? 0
+    if (smallest === 0) break
     over -= smallest
     Object.assign(largest, { pieces: largest.pieces - smallest })
   }
@@ -280,9 +301,4 @@ function normal(
 }
 
 const round = (value: number): string => String(Math.round(value))
-const plain = (value: number): string =>
-  value >= 10
-    ? String(Math.round(value))
-    : value >= 1
-      ? String(Math.round(value * 10) / 10)
-      : String(Math.round(value * 100) / 100)
+const round2 = (value: number): number => Math.round(value * 100) / 100

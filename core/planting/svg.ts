@@ -1,5 +1,7 @@
 import type { KeepOut } from '../commissions'
+import { formatQuantity } from '../units'
 import type { PlantingPlan, Spot } from './plan'
+import type { Hedge, Patch } from './runs'
 
 const n = (value: number): string => String(Math.round(value * 100) / 100)
 
@@ -10,6 +12,27 @@ export function keepOutPath({ kind, points }: KeepOut, depthMm: number): string 
 
 /** "B7": the line's letter and the piece's number. */
 export const spotName = ({ code, number }: Pick<Spot, 'code' | 'number'>): string => `${code}${number}`
+
+type Down = (at: number) => number
+const pathOf = (points: readonly (readonly [number, number])[], y: Down): string =>
+  `M${points.map(([x, at]) => `${n(x)} ${n(y(at))}`).join('L')}`
+
+/** A hedge: its band, its middle line, and its numbered marks; at the first of them its length. */
+function hedgeSvg(hedge: Hedge, y: Down, colourOf: (lineId: string) => string): string {
+  const colour = colourOf(hedge.lineId)
+  const path = pathOf(hedge.points, y)
+  const marks = hedge.marks.map(
+    (mark) =>
+      `<g data-mark="${hedge.code}${mark.number}"><circle cx="${n(mark.x)}" cy="${n(y(mark.y))}" r="0.5" fill="#17211c"/><text x="${n(mark.x + 1)}" y="${n(y(mark.y) - 0.8)}" font-size="2.4">${hedge.code}${mark.number}${mark.number === 1 ? `, ${formatQuantity(hedge.lengthMm, 'mm')}` : ''}</text></g>`,
+  )
+  return `<g data-hedge="${hedge.code}"><path d="${path}" fill="none" stroke="${colour}" stroke-opacity="0.35" stroke-width="${n(hedge.widthMm)}"/><path d="${path}" fill="none" stroke="${colour}" stroke-width="0.3" stroke-dasharray="3 2"/>${marks.join('')}</g>`
+}
+
+/** A patch of grass: its outline, its letter and its area. */
+function patchSvg(patch: Patch, y: Down, colourOf: (lineId: string) => string): string {
+  const colour = colourOf(patch.lineId)
+  return `<g data-patch="${patch.code}"><path d="${pathOf(patch.points, y)}Z" fill="${colour}" fill-opacity="0.16" stroke="${colour}" stroke-width="0.3" stroke-dasharray="2 2"/><text x="${n(patch.middle.x)}" y="${n(y(patch.middle.y))}" font-size="3" text-anchor="middle">${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}</text></g>`
+}
 
 /**
  * The plan as SVG at 1:1, the front edge at the bottom: crowns, numbered crosses, keep-outs and a bar of 50 mm to check the print with.
@@ -23,8 +46,12 @@ export function planSvg(plan: PlantingPlan, colourOf: (lineId: string) => string
       ? `<path d="${keepOutPath(keepOut, depthMm)}" fill="none" stroke="#c9bfa4" stroke-width="${n(keepOut.widthMm)}" stroke-linejoin="round"/>`
       : `<path d="${keepOutPath(keepOut, depthMm)}" fill="#c9bfa4"/>`,
   )
+  const grown = [
+    ...plan.patches.map((patch) => patchSvg(patch, y, colourOf)),
+    ...plan.hedges.map((hedge) => hedgeSvg(hedge, y, colourOf)),
+  ]
   // A viewport of the board's size: a track ends at its edge.
-  const parts = [`<svg width="${n(widthMm)}" height="${n(depthMm)}">${kept.join('')}</svg>`]
+  const parts = [`<svg width="${n(widthMm)}" height="${n(depthMm)}">${kept.join('')}${grown.join('')}</svg>`]
   for (const spot of plan.spots)
     parts.push(
       `<circle cx="${n(spot.x)}" cy="${n(y(spot.y))}" r="${n(spot.crownMm / 2)}" fill="${colourOf(spot.lineId)}" fill-opacity="0.3" stroke="${colourOf(spot.lineId)}" stroke-width="0.2"/>`,

@@ -33,3 +33,10 @@ export function dayOfMonthDay(monthDay: string): number {
 /** Days from one day of the year to the next time another comes, 0 up to a year. */
 export const daysFrom = (from: number, to: number): number =>
   (((to - from) % YEAR_DAYS) + YEAR_DAYS) % YEAR_DAYS
+
+/** Whether "MM-DD" is a day that every year has. */
+export function isDayOfYear(monthDay: string): boolean {
+  const [month = 0, day = 0] = monthDay.split('-').map(Number)
+  const date = new Date(Date.UTC(2025, month - 1, day))
+  return date.getUTCMonth() === month - 1 && date.getUTCDate() === day
+}

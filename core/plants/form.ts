@@ -109,3 +109,21 @@ const fills = new Map<CrownForm, number>()
 
 /** Area of the crown seen from above, a circle: branches spread to the light on all sides (common practice). */
 export const crownTopArea = (width: number): number => (Math.PI / 4) * width * width
+
+/**
+ * Outer surface of a crown, in the square of the unit of the lengths given: its outline turned round the stem,
+ * 2π ∫ r ds (Pappus), without the flat underside. Frustums between 400 heights.
+ * @throws RangeError when a length is not above 0
+ */
+export function crownSurface(form: CrownForm, width: number, depth: number): number {
+  requireRange('crown width', width, '', { above: 0 })
+  requireRange('crown depth', depth, '', { above: 0 })
+  const steps = 400
+  const radius = (i: number): number => (width / 2) * crownProfile(form, i / steps)
+  let sum = 0
+  for (let i = 0; i < steps; i += 1) {
+    const [below, above] = [radius(i), radius(i + 1)]
+    sum += Math.PI * (below + above) * Math.hypot(depth / steps, above - below)
+  }
+  return sum
+}

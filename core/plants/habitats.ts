@@ -1,34 +1,40 @@
 import type { HabitatId } from './kinds'
 
+/** Parts of the world whose plants are not mixed. */
+export const regions = ['temperate', 'mediterranean', 'western interior', 'subtropics', 'east asia', 'australia'] as const
+export type Region = (typeof regions)[number]
+
 /** A kind of place that plants grow in together. */
 export interface Habitat {
   readonly id: HabitatId
   readonly name: string
   readonly words: string
+  /** Where in the world: kinds of one region grow together. */
+  readonly region: Region
   /** Share of the ground that crowns of trees and shrubs cover, seen from above, 0–1. From memory. */
   readonly cover: number
 }
 
 export const habitats: readonly Habitat[] = [
-  { id: 'broadleaf-wood', name: 'Broadleaf wood', words: 'tall trees close together, little under them', cover: 0.85 },
-  { id: 'woodland-edge', name: 'Woodland edge', words: 'trees behind, shrubs before them, long grass in front', cover: 0.6 },
-  { id: 'boreal-forest', name: 'Boreal forest', words: 'spruce and pine with birch, low shrubs below', cover: 0.7 },
-  { id: 'mountain-slope', name: 'Mountain slope', words: 'open conifers, dwarf pine and juniper, grass between', cover: 0.4 },
-  { id: 'carr', name: 'Carr', words: 'alder and willow on wet ground', cover: 0.7 },
-  { id: 'reed-swamp', name: 'Reed swamp', words: 'reed and bulrush at the water, a willow or two', cover: 0.1 },
-  { id: 'hay-meadow', name: 'Hay meadow', words: 'tall grass and flowers, a lone tree', cover: 0.03 },
-  { id: 'pasture', name: 'Pasture', words: 'grazed turf, tussocks, old trees far apart', cover: 0.06 },
-  { id: 'hedge-bank', name: 'Hedge-bank', words: 'a line of shrubs with trees left in it, ferns and flowers at its foot', cover: 0.7 },
-  { id: 'heath', name: 'Heath', words: 'heather and gorse, birch and pine coming in', cover: 0.3 },
-  { id: 'garden', name: 'Garden', words: 'planted trees and shrubs, well spaced', cover: 0.3 },
-  { id: 'orchard', name: 'Orchard', words: 'fruit trees over grass', cover: 0.4 },
-  { id: 'shoreline', name: 'Shoreline', words: 'salt-bitten shrubs and stiff grass', cover: 0.15 },
-  { id: 'mediterranean-scrub', name: 'Mediterranean scrub', words: 'evergreen bushes, pines and holm oak on dry ground', cover: 0.5 },
-  { id: 'olive-terrace', name: 'Olive terrace', words: 'olives in loose rows, cypress and oleander by the steps', cover: 0.3 },
-  { id: 'dry-interior', name: 'Dry interior', words: 'pine and juniper far apart over sagebrush', cover: 0.25 },
-  { id: 'subtropical-park', name: 'Subtropical park', words: 'palms and broad evergreen shade', cover: 0.4 },
-  { id: 'east-asian-wood', name: 'East Asian wood', words: 'tall cedar, maple and cherry, bamboo', cover: 0.65 },
-  { id: 'australian-bush', name: 'Australian bush', words: 'open eucalypts and wattle over hummock grass', cover: 0.35 },
+  { id: 'broadleaf-wood', name: 'Broadleaf wood', words: 'tall trees close together, little under them', region: 'temperate', cover: 0.85 },
+  { id: 'woodland-edge', name: 'Woodland edge', words: 'trees behind, shrubs before them, long grass in front', region: 'temperate', cover: 0.6 },
+  { id: 'boreal-forest', name: 'Boreal forest', words: 'spruce and pine with birch, low shrubs below', region: 'temperate', cover: 0.7 },
+  { id: 'mountain-slope', name: 'Mountain slope', words: 'open conifers, dwarf pine and juniper, grass between', region: 'temperate', cover: 0.4 },
+  { id: 'carr', name: 'Carr', words: 'alder and willow on wet ground', region: 'temperate', cover: 0.7 },
+  { id: 'reed-swamp', name: 'Reed swamp', words: 'reed and bulrush at the water, a willow or two', region: 'temperate', cover: 0.1 },
+  { id: 'hay-meadow', name: 'Hay meadow', words: 'tall grass and flowers, a lone tree', region: 'temperate', cover: 0.03 },
+  { id: 'pasture', name: 'Pasture', words: 'grazed turf, tussocks, old trees far apart', region: 'temperate', cover: 0.06 },
+  { id: 'hedge-bank', name: 'Hedge-bank', words: 'a line of shrubs with trees left in it, ferns and flowers at its foot', region: 'temperate', cover: 0.7 },
+  { id: 'heath', name: 'Heath', words: 'heather and gorse, birch and pine coming in', region: 'temperate', cover: 0.3 },
+  { id: 'garden', name: 'Garden', words: 'planted trees and shrubs, well spaced', region: 'temperate', cover: 0.3 },
+  { id: 'orchard', name: 'Orchard', words: 'fruit trees over grass', region: 'temperate', cover: 0.4 },
+  { id: 'shoreline', name: 'Shoreline', words: 'salt-bitten shrubs and stiff grass', region: 'temperate', cover: 0.15 },
+  { id: 'mediterranean-scrub', name: 'Mediterranean scrub', words: 'evergreen bushes, pines and holm oak on dry ground', region: 'mediterranean', cover: 0.5 },
+  { id: 'olive-terrace', name: 'Olive terrace', words: 'olives in loose rows, cypress and oleander by the steps', region: 'mediterranean', cover: 0.3 },
+  { id: 'dry-interior', name: 'Dry interior', words: 'pine and juniper far apart over sagebrush', region: 'western interior', cover: 0.25 },
+  { id: 'subtropical-park', name: 'Subtropical park', words: 'palms and broad evergreen shade', region: 'subtropics', cover: 0.4 },
+  { id: 'east-asian-wood', name: 'East Asian wood', words: 'tall cedar, maple and cherry, bamboo', region: 'east asia', cover: 0.65 },
+  { id: 'australian-bush', name: 'Australian bush', words: 'open eucalypts and wattle over hummock grass', region: 'australia', cover: 0.35 },
 ]
 
 /** The habitat with this id. @throws RangeError when there is none */

@@ -1,7 +1,9 @@
 import { labToLinear, mixLinear, toHex, tonesOf, hazed, type Lab, type Linear, type Tones } from '../colour'
 import { dayOfYear } from './days'
+import type { Age } from './kinds'
 import { bbchOf, cycleOf, heightShare, smooth, stageOn, type Stage } from './phenology'
-import { REFERENCE_PLACE, referenceDay, type Place } from './season-shift'
+import { isTropical, REFERENCE_PLACE, referenceDay, type Place } from './season-shift'
+import { tropicalHeight, tropicalStage } from './tropics'
 import type { Species } from './types'
 import { wordsFor } from './words'
 
@@ -32,25 +34,51 @@ export interface Look {
   readonly words: string
 }
 
-/** Dead leaves that beech, oak or hornbeam hold at the fall and still hold when the new ones come. From memory. */
-const HELD = [0.15, 0.09] as const
+/**
+ * Dead leaves that beech, oak or hornbeam hold, as a share of the full foliage: at the fall, and still when the new ones come.
+ * They belong to young trees, the lower crown and clipped hedges; an old tree stands bare. General knowledge; from memory.
+ */
+const HELD: Record<Age | 'clipped', readonly [atFall: number, inSpring: number]> = {
+  clipped: [0.55, 0.4],
+  young: [0.4, 0.28],
+  'semi-mature': [0.16, 0.1],
+  mature: [0.06, 0.04],
+  veteran: [0, 0],
+}
 /** Foliage of what dies back, as it stands in winter. From memory. */
 const DEAD_STANDING = 0.6
 /** Of an evergreen's leaves, the share that is new after a flush, and that is shed meanwhile. From memory. */
 const FLUSH = 0.34
 const SHED = 0.06
 
+/** What a look depends on besides species, date and place. */
+export interface LookOptions {
+  /** Share of pale sky mixed in for scale, 0–1 (see hazeShare). */
+  readonly haze?: number
+  /** How old it is; absent: semi-mature. */
+  readonly age?: Age
+  /** A clipped hedge holds its dead leaves whatever its age. */
+  readonly clipped?: boolean
+}
+
 /**
- * The look of a species on a date at a place: its phenology shifted by Hopkins' law, half a year in the south. Smooth, and the same at the end of a
- * year as at the start of the next. Leaves are mixed in linear light.
- * @param haze share of pale sky mixed in for scale, 0–1 (see hazeShare)
+ * The look of a species on a date at a place: its phenology shifted for latitude and height, half a year in the south; wet and
+ * dry in the tropics. Smooth, and the same at the end of a year as at the start of the next. Leaves are mixed in linear light.
  * @throws RangeError when the date is not YYYY-MM-DD
  */
-export function lookOn(species: Species, date: string, place: Place = REFERENCE_PLACE, haze = 0): Look {
-  const day = referenceDay(dayOfYear(date), place)
-  const stage = stageOn(species, day)
-  const leaf = leafAmount(species, stage)
-  const mixture = leafColours(species, stage)
+export function lookOn(
+  species: Species,
+  date: string,
+  place: Place = REFERENCE_PLACE,
+  { haze = 0, age = 'semi-mature', clipped = false }: LookOptions = {},
+): Look {
+  const tropical = isTropical(place)
+  const local = dayOfYear(date)
+  const day = tropical ? local : referenceDay(local, place)
+  const stage = tropical ? tropicalStage(species, local, place) : stageOn(species, day)
+  const held = HELD[clipped ? 'clipped' : age]
+  const leaf = leafAmount(species, stage, held)
+  const mixture = leafColours(species, stage, held)
   const seen = (lab: Lab): string => hazed(toHex(labToLinear(lab)), haze)
   const mean = mixLinear(mixture.map(([lab, share]) => [labToLinear(lab), share]))
   const flower = {
@@ -79,14 +107,14 @@ export function lookOn(species: Species, date: string, place: Place = REFERENCE_
     tones: tonesOf(hazed(toHex(mean), haze)),
     bark: { low: seen(low), high: seen(high), twig: seen(species.colours.twig) },
     overall: hazed(toHex(mixLinear(weights)), haze),
-    height: heightShare(species, day),
-    bbch: bbchOf(species, day),
+    height: tropical ? tropicalHeight(species, stage) : heightShare(species, day),
+    bbch: tropical ? [] : bbchOf(species, day),
     words: wordsFor(species, stage, leaf, cycleOf(species)),
   }
 }
 
 /** Share of the full foliage that hangs. */
-function leafAmount(species: Species, stage: Stage): number {
+function leafAmount(species: Species, stage: Stage, held: readonly [number, number]): number {
   const { out, fallen, day } = stage
   switch (species.keeps) {
     case 'evergreen':
@@ -98,19 +126,29 @@ function leafAmount(species: Species, stage: Stage): number {
     case 'holds dead leaves':
       return Math.max(
         out * (1 - fallen),
-        heldShare(species, day, fallen) * (1 - out) + heldShare(species, day, fallen) * fallen,
+        heldShare(species, day, fallen, held) * (1 - out) + heldShare(species, day, fallen, held) * fallen,
       )
   }
 }
 
-function heldShare(species: Species, day: number, fallen: number): number {
+function heldShare(
+  species: Species,
+  day: number,
+  fallen: number,
+  [atFall, inSpring]: readonly [number, number],
+): number {
   const { bare } = cycleOf(species)
-  if (fallen === 0) return HELD[1]
-  return HELD[0] + (HELD[1] - HELD[0]) * smooth((day - bare) / Math.max(1, 360 - bare))
+  if (fallen === 0) return inSpring
+  return atFall + (inSpring - atFall) * smooth((day - bare) / Math.max(1, 360 - bare))
 }
 
+/** What stands green through the winter is duller than in summer. From memory. */
+const WINTER_DULL = { lightness: 0.94, chroma: 0.62 }
+/** Of the regrowth after a cut, this share stays green until spring. From memory. */
+const AFTERMATH_GREEN = 0.75
+
 /** The colours that leaves have on a day, with their shares of all that hang. */
-function leafColours(species: Species, stage: Stage): [Lab, number][] {
+function leafColours(species: Species, stage: Stage, held: readonly [number, number]): [Lab, number][] {
   const { fresh, summer, turning, dead } = species.colours
   const { out, hardened, turned, fallen } = stage
   const late: Lab = [
@@ -134,16 +172,37 @@ function leafColours(species: Species, stage: Stage): [Lab, number][] {
   ]
   if (species.keeps === 'deciduous') return tidy(colours)
   // Last year's dead leaves or straw among the new; all that is left once the year's own have gone.
+  const last = held[1]
+  const among = last * (1 - out) + out
   const gone = Math.max(
-    species.keeps === 'dies back' ? 1 - out : (HELD[1] * (1 - out)) / (HELD[1] * (1 - out) + out),
+    species.keeps === 'dies back' ? 1 - out : among > 0 ? (last * (1 - out)) / among : 0,
     fallen * fallen,
   )
   const old = species.keeps === 'dies back' ? 0.12 * (1 - hardened) : 0
-  const deadShare = gone + (1 - gone) * old
+  const green = greenShare(species, stage)
+  const deadShare = (gone + (1 - gone) * old) * (1 - green)
+  const winterGreen = Math.max(gone, turned) * green
+  const dull: Lab = [
+    summer[0] * WINTER_DULL.lightness,
+    summer[1] * WINTER_DULL.chroma,
+    summer[2] * WINTER_DULL.chroma,
+  ]
+  const rest = Math.max(0, 1 - deadShare - winterGreen)
   return tidy([
-    ...colours.map(([lab, share]): [Lab, number] => [lab, share * (1 - deadShare)]),
+    ...colours.map(([lab, share]): [Lab, number] => [lab, share * rest]),
+    [dull, winterGreen],
     [dead, deadShare],
   ])
+}
+
+/** Share of what dies back that stays green through the winter: the kind's own, and what has grown again after a cut. */
+function greenShare(species: Species, { day, out }: Stage): number {
+  if (!species.standing) return 0
+  const { cut } = cycleOf(species)
+  const own = species.standing.green ?? 0
+  // What is mown stays mown: until the new growth covers it in spring the aftermath is what stands.
+  const mown = cut === undefined ? 0 : AFTERMATH_GREEN * Math.max(smooth((day - cut - 10) / 40), 1 - out)
+  return Math.max(own, mown)
 }
 
 /** Leaves don't turn together: shares of the stages when the mean leaf has come a share of the way from the first to the last. */

@@ -1,20 +1,23 @@
 import * as z from 'zod'
+import { isDayOfYear } from './days'
 import { arrangements, barkMarks, crownForms, groupings, habitatIds, habits, leafHabits } from './kinds'
 
 const share = z.number().min(0).max(1)
-const four = z.tuple([
-  z.number().positive(),
-  z.number().positive(),
-  z.number().positive(),
-  z.number().positive(),
-])
+/** Measures at the four ages, within what plants are. */
+const four = (least: number, most: number) => {
+  const one = z.number().min(least).max(most)
+  return z.tuple([one, one, one, one])
+}
 const labSchema = z.tuple([
   z.number().min(0).max(100),
   z.number().min(-90).max(90),
   z.number().min(-90).max(100),
 ])
-/** A day of the reference year, MM-DD. */
-const daySchema = z.string().regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'MM-DD')
+/** A day of the reference year, MM-DD: one that a common year has. */
+const daySchema = z
+  .string()
+  .regex(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'must be MM-DD')
+  .refine(isDayOfYear, 'must be a day that every year has')
 const span = z.tuple([daySchema, daySchema])
 
 /**
@@ -31,9 +34,9 @@ export const speciesSchema = z.strictObject({
   habit: z.enum(habits),
   crownForm: z.enum(crownForms),
   /** Height at the four ages, m. */
-  heightM: four,
+  heightM: four(0.01, 130),
   /** Crown width divided by height, at the four ages. */
-  crownRatio: four,
+  crownRatio: four(0.02, 20),
   /** Share of the height that is stem without branches, 0–0.85. */
   clearStem: z.number().min(0).max(0.85),
   /** Share of the height that the lowest foliage hangs down to; absent: the clear stem. */
@@ -46,7 +49,7 @@ export const speciesSchema = z.strictObject({
   /** How the crown is built: lobes (clumps, pads or tiers) that it divides into, 0 for one even crown; how far shoots hang (−1 stiffly upright, 1 hanging). */
   growth: z.strictObject({ lobes: z.number().int().min(0).max(40), droop: z.number().min(-1).max(1) }),
   /** Length of a leaf or of the cluster that reads as one, mm. */
-  leafMm: z.number().positive(),
+  leafMm: z.number().min(0.5).max(8000),
   arrangement: z.enum(arrangements),
   keeps: z.enum(leafHabits),
   /** Bark at the foot and in the crown, and what marks it. */
@@ -74,20 +77,27 @@ export const speciesSchema = z.strictObject({
     fall: daySchema.optional(),
     bare: daySchema.optional(),
   }),
-  /** Grasses, reeds, ferns and herbs: share of the full height that stands in winter, and the day it is mown. */
-  standing: z.strictObject({ winter: share, cut: daySchema.optional() }).optional(),
+  /** Grasses, reeds, ferns and herbs: share of the full height that stands in winter, the day it is mown, and what stays green. */
+  standing: z
+    .strictObject({
+      winter: share,
+      cut: daySchema.optional(),
+      /** Share of what stands in winter that is green, dull as it is; absent: none. */
+      green: share.optional(),
+    })
+    .optional(),
   /** Where it grows, how many to the hectare, and the shares of the four ages there. */
   habitats: z.array(
     z.strictObject({
       habitat: z.enum(habitatIds),
-      perHa: z.number().positive(),
+      perHa: z.number().min(0.01).max(1e7),
       ages: z.tuple([share, share, share, share]),
     }),
   ),
   /** How it stands: alone, a few, a grove, a drift, a row or a carpet, of so many together. */
   groups: z.strictObject({
     as: z.enum(groupings),
-    size: z.tuple([z.number().int().min(1), z.number().int().min(1)]),
+    size: z.tuple([z.number().int().min(1).max(500), z.number().int().min(1).max(500)]),
   }),
   origin: z.enum(['memory', 'common practice', 'yours']),
   note: z.string().max(400).optional(),

@@ -1,68 +1,53 @@
 import * as z from 'zod'
 import { changeable, dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
+import { stuffSchema } from './stuffs'
 
-export const materialKinds = [
-  'sprig',
-  'trunk',
-  'fibre-wool',
-  'foam',
-  'clump',
-  'static-fibre',
-  'backing',
-  'matte-medium',
-  'pva',
-  'contact-adhesive',
-  'hairspray',
-  'paint',
-  'spray-paint',
-  'other',
-] as const
-export type MaterialKind = (typeof materialKinds)[number]
-
-export const kindNames: Record<MaterialKind, string> = {
-  sprig: 'Dried sprigs',
-  trunk: 'Moulded trunks',
-  'fibre-wool': 'Filter wool',
-  foam: 'Ground foam',
-  clump: 'Clump foam',
-  'static-fibre': 'Static fibre',
-  backing: 'Release backing',
-  'matte-medium': 'Matte medium',
-  pva: 'PVA',
-  'contact-adhesive': 'Contact adhesive',
-  hairspray: 'Hairspray',
-  paint: 'Paint',
-  'spray-paint': 'Spray paint',
-  other: 'Other',
-}
+/** The largest amount that one entry takes, in the stock unit; beyond it a slip of the hand is more likely. */
+export const MOST_QUANTITY = 1e7
+export const quantitySchema = z.number().min(0).max(MOST_QUANTITY)
+export const priceMinorSchema = z.number().int().min(0).max(1e9)
 
 /** A material that the workshop uses: what it is, not who makes it. */
 export const materialSchema = z.strictObject({
   ...changeable,
   name: nameSchema,
-  kind: z.enum(materialKinds),
   unit: z.enum(['g', 'ml', 'piece', 'mm', 'cm2']),
+  of: stuffSchema,
+  /** What belongs together but for tone or length: all lengths of one fibre, all tones of one foam. */
+  family: z.string().max(60).optional(),
   /** Density of the stuff itself, g/ml: of the grain for foams, of the liquid for glues and paints. */
-  densityGPerMl: z.number().positive().max(20).optional(),
-  grainMm: z.number().positive().max(30).optional(),
-  fibreMm: z.number().positive().max(30).optional(),
-  dtex: z.number().positive().max(500).optional(),
-  /** Heights that a sprig or a moulded trunk serves, mm. */
-  fromMm: z.number().positive().max(2000).optional(),
-  toMm: z.number().positive().max(2000).optional(),
-  colour: z
-    .string()
-    .regex(/^#[0-9a-f]{6}$/, 'must be #rrggbb')
-    .optional(),
+  densityGPerMl: z.number().min(0.001).max(25).optional(),
+  /** Density of the loose heap, g/ml, by which grams become spoonfuls. */
+  bulkGPerMl: z.number().min(0.001).max(25).optional(),
+  /** Weight of one piece, g; of a metre, g; of a square metre, g: for what is weighed and counted otherwise. */
+  pieceG: z.number().min(0.0001).max(10_000).optional(),
+  metreG: z.number().min(0.0001).max(10_000).optional(),
+  squareMetreG: z.number().min(0.01).max(100_000).optional(),
   /** The pack as it is usually bought. */
-  packQuantity: z.number().positive().max(1e7).optional(),
-  packPriceMinor: z.number().int().min(0).max(1e9).optional(),
+  packQuantity: z.number().min(0.001).max(MOST_QUANTITY).optional(),
+  packPriceMinor: priceMinorSchema.optional(),
   note: noteSchema.optional(),
 })
 export type Material = z.infer<typeof materialSchema>
 
-export const lotSources = ['bought', 'harvested', 'home-made', 'reclaimed', 'unrecorded'] as const
+export const lotSources = [
+  'bought',
+  'harvested',
+  'home-made',
+  'reclaimed',
+  'by-product',
+  'unrecorded',
+] as const
 export type LotSource = (typeof lotSources)[number]
+
+/**
+ * What a lot was made from: of what a batch drew of each material, this share went into the lot. Its cost follows from what
+ * those draws cost, and the batch pays for the rest.
+ */
+export const madeFromSchema = z.strictObject({
+  batchId: idSchema,
+  shares: z.array(z.strictObject({ materialId: idSchema, share: z.number().min(0).max(1) })).max(20),
+})
 
 /** One purchase, harvest or making of a material. Written once; what is left of it is told by the movements. */
 export const lotSchema = z.strictObject({
@@ -72,11 +57,12 @@ export const lotSchema = z.strictObject({
   source: z.enum(lotSources),
   /** The day it was bought, picked or made. */
   date: dateSchema,
-  place: z.string().max(120).optional(),
-  note: noteSchema.optional(),
-  /** What the whole lot cost; absent where nobody knows. */
-  priceMinor: z.number().int().min(0).max(1e9).optional(),
   madeAt: momentSchema,
+  place: z.string().max(120).optional(),
+  /** Price of the whole lot, in hundredths; 0 where nothing was paid, absent where nobody knows. */
+  priceMinor: priceMinorSchema.optional(),
+  from: madeFromSchema.optional(),
+  note: noteSchema.optional(),
 })
 export type Lot = z.infer<typeof lotSchema>
 
@@ -89,10 +75,12 @@ export const movementSchema = z.strictObject({
   lotId: idSchema,
   kind: z.enum(movementKinds),
   /** What came (above 0) or went (below 0), in the material's unit. */
-  quantity: z.number().min(-1e7).max(1e7),
+  quantity: z.number().min(-MOST_QUANTITY).max(MOST_QUANTITY),
   batchId: idSchema.optional(),
+  /** The run's entry that made this one: where that is set aside, so is this. */
+  eventId: idSchema.optional(),
   /** For a count: what was found. */
-  counted: z.number().min(0).max(1e7).optional(),
+  counted: quantitySchema.optional(),
   /** Said where this entry takes the lot below nothing: more was used than the books knew of. */
   uncovered: z.boolean().optional(),
   note: noteSchema.optional(),

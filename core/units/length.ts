@@ -1,5 +1,5 @@
 import { MM_PER_FOOT, MM_PER_INCH, MM_PER_YARD } from './constants'
-import { none, ok, plainNumber, readNumber, type Reading } from './reading'
+import { ambiguityOf, none, ok, plainNumber, readNumber, type Reading } from './reading'
 
 /** How lengths are shown: one setting of the workshop. Every field reads both. */
 export type UnitSystem = 'metric' | 'imperial'
@@ -30,7 +30,7 @@ const unitMm: Record<string, number> = {
   meters: 1000,
 }
 
-const number = String.raw`\d+[\s-]+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d*[.,]?\d+(?:e[+-]?\d+)?|\d+[.,]|\d*\s?[½¼¾⅛⅜⅝⅞]`
+const number = String.raw`\d+[\s-]+\d+\s*/\s*\d+|\d+\s*/\s*\d+|\d{1,3}(?:[,. ']\d{3})+(?:[.,]\d*)?|\d*[.,]?\d+(?:e[+-]?\d+)?|\d+[.,]|\d*\s?[½¼¾⅛⅜⅝⅞]`
 const feetInches = new RegExp(
   String.raw`^(${number})\s*(?:ft|foot|feet|'|′|’)\s*(?:(${number})\s*(?:in|inch|inches|"|″|”|'')?)?$`,
 )
@@ -47,6 +47,8 @@ const MAX_MM = 1e7
 export function parseLength(text: string, bareUnit: 'mm' | 'm' | 'ft' | 'in' = 'mm'): Reading<number> {
   const typed = text.trim().toLowerCase()
   if (typed === '') return none('Type a length, such as 2.6 m, 8ft6 or 31mm.')
+  const ambiguous = ambiguityOf(typed)
+  if (ambiguous !== undefined) return none(ambiguous)
   const mm = readMm(typed, bareUnit)
   if (mm === undefined) return none(`“${text.trim()}” is not a length. Allowed: 2.6 m, 31mm, 8ft6, 3/4in.`)
   if (!(mm > 0)) return none(`“${text.trim()}” is not above zero.`)
@@ -64,7 +66,8 @@ function readMm(typed: string, bareUnit: string): number | undefined {
   const plain = single.exec(typed)
   if (!plain) return undefined
   const value = readNumber(plain[1] ?? '')
-  const factor = unitMm[plain[2] ?? bareUnit]
+  const name = plain[2] ?? bareUnit
+  const factor = Object.hasOwn(unitMm, name) ? unitMm[name] : undefined
   return value === undefined || factor === undefined ? undefined : value * factor
 }
 

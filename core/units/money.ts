@@ -9,7 +9,8 @@ const MAX_MINOR = 1e9
 export function parseMoney(text: string): Reading<Minor> {
   const typed = text.trim().replace(/^[^\d.,-]+|[^\d.,]+$/g, '')
   const value = readNumber(typed)
-  if (value === undefined) return none(`“${text.trim()}” is not a price. Allowed: 12.50.`)
+  if (value === undefined || text.includes('-') || text.includes('−'))
+    return none(`“${text.trim()}” is not a price. Allowed: 12.50.`)
   const minor = Math.round(value * 100)
   if (minor > MAX_MINOR) return none(`“${text.trim()}” is more than ${formatMoney(MAX_MINOR, '')}.`)
   return ok(minor)

@@ -6,7 +6,7 @@ import {
   MM_PER_FOOT,
   MM_PER_INCH,
 } from './constants'
-import { none, ok, plainNumber, readNumber, type Reading } from './reading'
+import { ambiguityOf, none, ok, plainNumber, readNumber, type Reading } from './reading'
 
 /** The unit that a material is counted in. One unit a material, for ever; typed amounts are converted to it. */
 export type StockUnit = 'g' | 'ml' | 'piece' | 'mm' | 'cm2'
@@ -55,10 +55,12 @@ export function parseQuantity(
   options: { zero?: boolean } = {},
 ): Reading<number> {
   const typed = text.trim().toLowerCase()
-  const parts = /^([\d.,½¼¾⅛⅜⅝⅞][\d.,\s/½¼¾⅛⅜⅝⅞-]*?)\s*([a-z][a-z²2 ]*)?$/.exec(typed)
+  const parts = /^([\d.,½¼¾⅛⅜⅝⅞][\d.,\s'/½¼¾⅛⅜⅝⅞-]*?)\s*([a-z][a-z²2 ]*)?$/.exec(typed)
   const value = parts ? readNumber(parts[1] ?? '') : undefined
   const name = parts?.[2]?.trim() ?? ''
-  const factor = name === '' ? 1 : factors[unit][name]
+  const factor = name === '' ? 1 : ownFactor(unit, name)
+  const ambiguous = name === '' ? ambiguityOf(typed) : undefined
+  if (ambiguous !== undefined) return none(ambiguous)
   if (value === undefined || factor === undefined)
     return none(
       `“${text.trim()}” can’t be read as an amount in ${unitName(unit)}. Allowed: ${allowed[unit]}.`,
@@ -71,6 +73,10 @@ export function parseQuantity(
     return none(`“${text.trim()}” is not a whole number of pieces.`)
   return ok(quantity)
 }
+
+/** A factor by the name of its unit; a name such as “constructor” is none. */
+const ownFactor = (unit: StockUnit, name: string): number | undefined =>
+  Object.hasOwn(factors[unit], name) ? factors[unit][name] : undefined
 
 export function unitName(unit: StockUnit): string {
   return { g: 'grams', ml: 'millilitres', piece: 'pieces', mm: 'millimetres', cm2: 'square centimetres' }[

@@ -1,51 +1,71 @@
 import { MM_PER_FOOT, MM_PER_INCH } from './constants'
-import { none, ok, plainNumber, readNumber, requireRange, type Reading } from './reading'
+import { ambiguityOf, none, ok, plainNumber, readNumber, requireRange, type Reading } from './reading'
 
 /** A standard ratio on the ladder. `ratio` is the real length of one model unit: 87.1 means 1:87.1. */
 export interface StandardScale {
   readonly name: string
   readonly ratio: number
+  /** Other names that makers type for it, in small letters. */
+  readonly aliases: readonly string[]
   readonly source: string
 }
 
 /** Source: NMRA S-1.x and NEM 010 for the railway scales; British mm-to-the-foot scales; common practice for gaming and military scales. */
 export const standardScales: readonly StandardScale[] = [
-  { name: 'Z', ratio: 220, source: 'NEM 010' },
-  { name: 'N', ratio: 160, source: 'NEM 010' },
-  { name: 'N, 2 mm', ratio: 148, source: 'British 2 1/16 mm to the foot' },
-  { name: 'TT', ratio: 120, source: 'NMRA S-1.2, NEM 010' },
-  { name: '3 mm', ratio: 101.6, source: '3 mm to the foot' },
-  { name: 'HO', ratio: 87.1, source: 'NMRA S-1.2: 3.5 mm to the foot' },
-  { name: 'OO', ratio: 76.2, source: '4 mm to the foot' },
-  { name: 'Military, small', ratio: 72, source: 'common practice' },
-  { name: 'S', ratio: 64, source: 'NMRA S-1.2: 3/16 in to the foot' },
-  { name: 'Gaming, 28 mm figures', ratio: 56, source: 'common practice' },
-  { name: 'O, quarter inch', ratio: 48, source: 'NMRA S-1.2: 1/4 in to the foot' },
-  { name: 'O, continental', ratio: 45, source: 'NEM 010' },
-  { name: 'O, 7 mm', ratio: 43.5, source: '7 mm to the foot' },
-  { name: 'Military, large', ratio: 35, source: 'common practice' },
-  { name: '1 gauge', ratio: 32, source: 'NEM 010' },
-  { name: 'G', ratio: 22.5, source: 'NEM 010' },
+  { name: 'Z', aliases: ['nem z'], ratio: 220, source: 'NEM 010' },
+  { name: 'N', aliases: [], ratio: 160, source: 'NEM 010' },
+  { name: 'N, 2 mm', aliases: ['n british'], ratio: 148, source: 'British 2 1/16 mm to the foot' },
+  { name: 'TT', aliases: [], ratio: 120, source: 'NMRA S-1.2, NEM 010' },
+  { name: '3 mm', aliases: ['3 mm'], ratio: 101.6, source: '3 mm to the foot' },
+  { name: 'HO', aliases: ['h0', '3.5 mm'], ratio: 87.1, source: 'NMRA S-1.2: 3.5 mm to the foot' },
+  { name: 'OO', aliases: ['00', '4 mm'], ratio: 76.2, source: '4 mm to the foot' },
+  { name: 'Military, small', aliases: [], ratio: 72, source: 'common practice' },
+  { name: 'S', aliases: [], ratio: 64, source: 'NMRA S-1.2: 3/16 in to the foot' },
+  {
+    name: 'Gaming, 28 mm figures',
+    aliases: ['28 mm', '28 mm figures', 'gaming'],
+    ratio: 56,
+    source: 'common practice',
+  },
+  { name: 'O, quarter inch', aliases: ['o'], ratio: 48, source: 'NMRA S-1.2: 1/4 in to the foot' },
+  { name: 'O, continental', aliases: ['o continental'], ratio: 45, source: 'NEM 010' },
+  { name: 'O, 7 mm', aliases: ['7 mm'], ratio: 43.5, source: '7 mm to the foot' },
+  { name: 'Military, large', aliases: [], ratio: 35, source: 'common practice' },
+  { name: '1 gauge', aliases: ['gauge 1'], ratio: 32, source: 'NEM 010' },
+  { name: 'G', aliases: [], ratio: 22.5, source: 'NEM 010' },
 ]
 
 const MIN_RATIO = 1
 const MAX_RATIO = 2000
 
 /**
- * Reads a scale as makers write it: "1:87.1", "1/87", "87.1", "4mm/ft", "3.5 mm to the foot", "1/4in", "1/4\" = 1'".
+ * Reads a scale as makers write it: "1:87.1", "1/87", "87.1", "4mm/ft", "3.5 mm to the foot", "1/4in", "1/4\" = 1'", "HO".
  * Inches without a real length mean inches to the foot.
  * @returns the ratio's second number, from 1 to 2000; or why not
  */
 export function parseRatio(text: string): Reading<number> {
   const typed = text.trim().toLowerCase()
-  const ratio = readRatio(typed)
+  const ambiguous = ambiguityOf(typed)
+  if (ambiguous !== undefined) return none(ambiguous)
+  const ratio = scaleNamed(typed)?.ratio ?? readRatio(typed)
   if (ratio === undefined || !Number.isFinite(ratio))
-    return none(`“${text.trim()}” is not a scale. Allowed: 1:87.1, 4mm/ft or 1/4in (to the foot).`)
+    return none(`“${text.trim()}” is not a scale. Allowed: 1:87.1, HO, 4mm/ft or 1/4in (to the foot).`)
   if (ratio < MIN_RATIO || ratio > MAX_RATIO)
     return none(
       `“${text.trim()}” reads as 1:${plainNumber(ratio, 2)}. Allowed: 1:${MIN_RATIO} to 1:${MAX_RATIO}.`,
     )
   return ok(ratio)
+}
+
+/** The standard scale that goes by a name: "HO", "O", "28 mm". The bare letter O is the quarter inch of NMRA S-1.2. */
+function scaleNamed(typed: string): StandardScale | undefined {
+  const plain = (name: string): string =>
+    name
+      .toLowerCase()
+      .replace(/\s*scale$/, '')
+      .replace(/[\s,]+/g, '')
+  const wanted = plain(typed)
+  return standardScales.find(({ name, aliases }) => [name, ...aliases].some((own) => plain(own) === wanted))
 }
 
 function readRatio(typed: string): number | undefined {

@@ -9,17 +9,20 @@ export const ok = <T>(value: T): Reading<T> => ({ kind: 'ok', value })
 export const none = (because: string): { kind: 'none'; because: string } => ({ kind: 'none', because })
 
 /**
- * A number as people type it: "2.6", "2,6", "1/4", "8 1/2", "½".
+ * A number as people type it: "2.6", "2,6", "1/4", "8 1/2", "½", "1,000", "1 200 000", "1.200,5".
+ * Commas that part groups of three are thousands; a single comma before another number of digits is a decimal point.
+ * A bare "1,200" is read as thousands: see {@link ambiguityOf} for where that has to be shown back first.
  * @returns the number, or `undefined` where the text is no number (the caller knows which field to name).
  */
 export function readNumber(text: string): number | undefined {
-  const plain = text
-    .replace(
-      /(\d)?([½¼¾⅛⅜⅝⅞])/g,
-      (_all, whole: string | undefined, sign: string) => `${whole ? `${whole} ` : ''}${vulgar[sign]}`,
-    )
-    .replace(',', '.')
-    .trim()
+  const plain = ungrouped(
+    text
+      .replace(
+        /(\d)?([½¼¾⅛⅜⅝⅞])/g,
+        (_all, whole: string | undefined, sign: string) => `${whole ? `${whole} ` : ''}${vulgar[sign]}`,
+      )
+      .trim(),
+  )
   const fraction = /^(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)$/.exec(plain)
   if (fraction) {
     const [, whole, top, bottom] = fraction
@@ -27,6 +30,27 @@ export function readNumber(text: string): number | undefined {
     return Number(whole ?? 0) + Number(top) / Number(bottom)
   }
   return /^\d*\.?\d+(?:e[+-]?\d+)?$|^\d+\.$/.test(plain) ? Number(plain) : undefined
+}
+
+/** Takes out what parts thousands, and makes the decimal sign a point. */
+function ungrouped(text: string): string {
+  if (/^[1-9]\d{0,2}(?:,\d{3})+(?:\.\d*)?$/.test(text)) return text.replace(/,/g, '')
+  if (/^[1-9]\d{0,2}(?:\.\d{3})+,\d*$|^[1-9]\d{0,2}(?:\.\d{3}){2,}$/.test(text))
+    return text.replace(/\./g, '').replace(',', '.')
+  if (/^[1-9]\d{0,2}(?:[ \u00a0\u202f']\d{3})+(?:[.,]\d*)?$/.test(text))
+    return text.replace(/[ \u00a0\u202f']/g, '').replace(',', '.')
+  return text.replace(',', '.')
+}
+
+/**
+ * Why a number can't be taken without asking: "1,200" is twelve hundred to one maker and one and a fifth to another, unless
+ * a unit or a price says which. Shown back with both readings; undefined where there is only one.
+ */
+export function ambiguityOf(text: string): string | undefined {
+  const typed = text.trim()
+  if (!/^[1-9]\d{0,2},\d{3}$/.test(typed)) return undefined
+  const thousands = typed.replace(',', '')
+  return `“${typed}” can be ${thousands} or ${plainNumber(Number(typed.replace(',', '.')), 3)}. Type the one you mean.`
 }
 
 const vulgar: Record<string, string> = {

@@ -26,9 +26,11 @@ export function newWorkshop(now: string): WorkshopDocument {
     commissions: [],
     lines: [],
     materials: catalogue.map((row) => ({ ...row, changedAt: UNTOUCHED })),
+    coefficients: [],
     lots: [],
     movements: [],
     batches: [],
     events: [],
+    trayEntries: [],
   }
 }

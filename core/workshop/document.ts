@@ -1,13 +1,14 @@
 import * as z from 'zod'
-import { batchSchema, runEventSchema } from '../batches'
+import { batchSchema, runEventSchema, trayEntrySchema } from '../batches'
 import { commissionSchema, lineSchema } from '../commissions'
+import { ownCoefficientSchema } from '../makeup'
 import { lotSchema, materialSchema, movementSchema } from '../stock'
 import { speciesSchema, type Species } from '../plants'
 import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 3
+export const FILE_VERSION = 4
 
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({
@@ -27,27 +28,35 @@ export type Settings = z.infer<typeof settingsSchema>
 /** A species of the maker's own: a new one, or a changed copy of one of ours. */
 export const ownSpeciesSchema = speciesSchema.extend({
   changedAt: changeable.changedAt,
+  fieldsAt: changeable.fieldsAt,
   removed: changeable.removed,
 })
 export type OwnSpecies = z.infer<typeof ownSpeciesSchema>
 
 /** The row itself, without what the workshop keeps beside it. */
 export function plainSpecies(own: OwnSpecies): Species {
-  const { changedAt: _changedAt, removed: _removed, ...row } = own
+  const { changedAt: _changedAt, fieldsAt: _fieldsAt, removed: _removed, ...row } = own
   return row
 }
 
-const most = (records: number) => ({ max: records })
-export const limits = {
-  species: most(2_000),
-  commissions: most(2_000),
-  lines: most(20_000),
-  materials: most(5_000),
-  lots: most(50_000),
-  movements: most(1_000_000),
-  batches: most(50_000),
-  events: most(2_000_000),
-}
+/** The lists of records in a document, in the order in which one refers to the next: how each is checked, and how many there may be. */
+export const recordTables = {
+  species: { schema: ownSpeciesSchema, most: 2_000 },
+  commissions: { schema: commissionSchema, most: 2_000 },
+  lines: { schema: lineSchema, most: 20_000 },
+  materials: { schema: materialSchema, most: 5_000 },
+  coefficients: { schema: ownCoefficientSchema, most: 5_000 },
+  lots: { schema: lotSchema, most: 50_000 },
+  movements: { schema: movementSchema, most: 1_000_000 },
+  batches: { schema: batchSchema, most: 50_000 },
+  events: { schema: runEventSchema, most: 2_000_000 },
+  trayEntries: { schema: trayEntrySchema, most: 500_000 },
+} as const
+export type TableName = keyof typeof recordTables
+export const tables = Object.keys(recordTables) as readonly TableName[]
+
+const listOf = <S extends z.ZodType>({ schema, most }: { schema: S; most: number }) =>
+  z.array(schema).max(most)
 
 /** The whole workshop, as it is exported. */
 export const documentSchema = z.strictObject({
@@ -55,29 +64,18 @@ export const documentSchema = z.strictObject({
   version: z.literal(FILE_VERSION),
   savedAt: momentSchema,
   settings: settingsSchema,
-  species: z.array(ownSpeciesSchema).max(limits.species.max),
-  commissions: z.array(commissionSchema).max(limits.commissions.max),
-  lines: z.array(lineSchema).max(limits.lines.max),
-  materials: z.array(materialSchema).max(limits.materials.max),
-  lots: z.array(lotSchema).max(limits.lots.max),
-  movements: z.array(movementSchema).max(limits.movements.max),
-  batches: z.array(batchSchema).max(limits.batches.max),
-  events: z.array(runEventSchema).max(limits.events.max),
+  species: listOf(recordTables.species),
+  commissions: listOf(recordTables.commissions),
+  lines: listOf(recordTables.lines),
+  materials: listOf(recordTables.materials),
+  coefficients: listOf(recordTables.coefficients),
+  lots: listOf(recordTables.lots),
+  movements: listOf(recordTables.movements),
+  batches: listOf(recordTables.batches),
+  events: listOf(recordTables.events),
+  trayEntries: listOf(recordTables.trayEntries),
 })
 export type WorkshopDocument = z.infer<typeof documentSchema>
-
-/** The lists of records in a document, in the order in which one refers to the next. */
-export const tables = [
-  'species',
-  'commissions',
-  'lines',
-  'materials',
-  'lots',
-  'movements',
-  'batches',
-  'events',
-] as const
-export type TableName = (typeof tables)[number]
 
 /** What a workshop holds, for a confirmation that names what is lost. */
 export function countsOf(document: Pick<WorkshopDocument, TableName>): Record<TableName, number> {

@@ -1,7 +1,7 @@
 import type * as z from 'zod'
 import { speciesTable } from '../plants'
 import { none, ok, type Reading } from '../units'
-import { documentSchema, FILE_FORMAT, tables, type WorkshopDocument } from './document'
+import { documentSchema, FILE_FORMAT, tables, type TableName, type WorkshopDocument } from './document'
 import { migrateDocument } from './migrate'
 
 /** The largest file that is read, in characters: far beyond any real workshop, and small enough for a browser. */
@@ -81,7 +81,7 @@ function list(faults: readonly string[]): string {
 function brokenReferences(document: WorkshopDocument): string[] {
   const faults: string[] = []
   const ids = Object.fromEntries(tables.map((name) => [name, new Set<string>()])) as Record<
-    (typeof tables)[number],
+    TableName,
     Set<string>
   >
   for (const name of tables)
@@ -90,11 +90,11 @@ function brokenReferences(document: WorkshopDocument): string[] {
       ids[name].add(id)
     }
   const wants = (
-    table: (typeof tables)[number],
+    table: TableName,
     index: number,
     field: string,
     id: string | undefined,
-    target: (typeof tables)[number],
+    target: TableName,
   ): void => {
     if (id !== undefined && !ids[target].has(id))
       faults.push(`${table}.${index}.${field}: “${id}” is not among the ${target}.`)
@@ -107,7 +107,10 @@ function brokenReferences(document: WorkshopDocument): string[] {
     for (const [slot, id] of Object.entries(line.materials ?? {}))
       wants('lines', i, `materials.${slot}`, id, 'materials')
   })
-  document.lots.forEach((lot, i) => wants('lots', i, 'materialId', lot.materialId, 'materials'))
+  document.lots.forEach((lot, i) => {
+    wants('lots', i, 'materialId', lot.materialId, 'materials')
+    wants('lots', i, 'from.batchId', lot.from?.batchId, 'batches')
+  })
   document.batches.forEach((batch, i) => {
     wants('batches', i, 'lineId', batch.lineId, 'lines')
     for (const { materialId } of batch.plan.amounts)
@@ -116,7 +119,22 @@ function brokenReferences(document: WorkshopDocument): string[] {
   document.movements.forEach((movement, i) => {
     wants('movements', i, 'lotId', movement.lotId, 'lots')
     wants('movements', i, 'batchId', movement.batchId, 'batches')
+    wants('movements', i, 'eventId', movement.eventId, 'events')
   })
-  document.events.forEach((event, i) => wants('events', i, 'batchId', event.batchId, 'batches'))
+  const batchOf = new Map(document.events.map((event) => [event.id, event.batchId]))
+  document.events.forEach((event, i) => {
+    wants('events', i, 'batchId', event.batchId, 'batches')
+    wants('events', i, 'after', event.after, 'events')
+    if (
+      event.after !== undefined &&
+      batchOf.get(event.after) !== undefined &&
+      batchOf.get(event.after) !== event.batchId
+    )
+      faults.push(`events.${i}.after: “${event.after}” is an entry of another batch.`)
+  })
+  document.trayEntries.forEach((entry, i) => {
+    wants('trayEntries', i, 'batchId', entry.batchId, 'batches')
+    wants('trayEntries', i, 'eventId', entry.eventId, 'events')
+  })
   return faults
 }

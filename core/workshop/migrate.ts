@@ -1,5 +1,6 @@
 import { none, ok, type Reading } from '../units'
 import { FILE_VERSION } from './document'
+import { toVersion4 } from './migrations/to-4'
 
 type Loose = Record<string, unknown>
 const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
@@ -18,11 +19,15 @@ const steps: Record<number, (document: Loose) => Loose> = {
         places.set(event.batchId, seq)
         return { ...event, seq }
       })
-    const settings = { roomC: 20, humidity: 50, paper: 'A4', ...(document.settings as Loose | undefined) }
-    return { ...document, version: 2, settings, events }
+    const settings =
+      document.settings === undefined
+        ? {}
+        : { settings: { roomC: 20, humidity: 50, paper: 'A4', ...(document.settings as Loose) } }
+    return { ...document, version: 2, ...settings, events }
   },
   /** 2 → 3: a workshop keeps species of its own. */
   2: (document) => ({ ...document, version: 3, species: [] }),
+  3: toVersion4,
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */
@@ -43,4 +48,11 @@ export function migrateDocument(document: Loose): Reading<Loose> {
     current = step(current)
   }
   return ok(current)
+}
+
+/** The rows of a database of an older version, brought up by the same rules as files. @param from the version that they are of @param to the version wanted */
+export function migrateRows(rows: Loose, from: number, to: number = FILE_VERSION): Loose {
+  let current = rows
+  for (let version = from; version < to; version += 1) current = steps[version]?.(current) ?? current
+  return current
 }

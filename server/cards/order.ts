@@ -1,6 +1,8 @@
 import * as z from 'zod'
 import { commissionSchema, lineSchema } from '../../core/commissions'
-import { methods } from '../../core/methods'
+import { ownCoefficientSchema } from '../../core/makeup'
+import { plantMethods } from '../../core/methods'
+import { MOST_STARTED } from '../../core/batches'
 import { speciesSchema, speciesTable } from '../../core/plants'
 import { materialSchema } from '../../core/stock'
 
@@ -14,10 +16,14 @@ export const cardOrderSchema = z
     units: z.enum(['metric', 'imperial']),
     workshop: z.string().max(120),
     commission: commissionSchema,
-    line: lineSchema.extend({ methodId: oneOf(methods, 'method') }),
+    line: lineSchema.extend({ methodId: oneOf(plantMethods, 'method') }),
     /** The row itself, where it is a species of the maker's own. */
     ownSpecies: speciesSchema.optional(),
-    started: z.number().int().min(1).max(10_000),
+    started: z.number().int().min(1).max(MOST_STARTED),
+    coefficients: z
+      .array(ownCoefficientSchema.pick({ id: true, value: true }))
+      .max(500)
+      .default([]),
     dryingFactor: z.number().min(0.1).max(10),
     materials: z.array(materialSchema).min(1).max(40),
   })

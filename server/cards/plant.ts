@@ -1,6 +1,6 @@
 import type PDFDocument from 'pdfkit'
 import type { Look } from '../../core/plants'
-import { strokesOf, type PlantDrawing } from '../../core/skeleton'
+import { strokesOf, type PlantDrawing } from '../../core/drawing'
 
 /** Draws a plant on a day into a PDF. @param at its foot, pt, and the pt that a mm of it takes */
 export function strokePlant(

@@ -1,16 +1,10 @@
 import PDFDocument from 'pdfkit'
-import {
-  cautionFootnote,
-  cautions,
-  makeUp,
-  methodById,
-  pieceOf,
-  stepHandsMin,
-  type MakeUp,
-} from '../../core/methods'
+import { amountWords, jobOf, makeUp, pieceOf, stepHandsMin, type MakeUp } from '../../core/makeup'
+import { plantMethodById } from '../../core/methods'
+import { cautionFootnote, cautionOf } from '../../core/safety'
 import { speciesById, type Look, type Species } from '../../core/plants'
-import { drawSitter, sitterOf } from '../../core/commissions'
-import type { PlantDrawing } from '../../core/skeleton'
+import { amountWithNoun, drawSitter, sitterOf } from '../../core/commissions'
+import type { PlantDrawing } from '../../core/drawing'
 import { stockStates } from '../../core/stock'
 import {
   formatMinutes,
@@ -54,18 +48,22 @@ interface Sheet {
 export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Reading<Buffer>> {
   const species = speciesById(order.line.speciesId, order.ownSpecies ? [order.ownSpecies] : [])
   const { piece, size, look } = pieceOf(order.line, order.commission, species, order.commission.dateDepicted)
-  const states = stockStates(order.materials, [], new Map(), new Map())
+  const states = stockStates(order.materials, [], new Map())
+  const method = plantMethodById(order.line.methodId)
+  const job = jobOf(order.line, piece)
+  if (!method?.kinds.includes(job.kind)) return none(`${order.line.methodId} does not make this line.`)
   const up = makeUp({
-    piece,
-    method: methodById(order.line.methodId),
-    wanted: order.line.pieces,
+    job,
+    method,
     started: order.started,
-    chosen: order.line.materials,
+    ...(order.line.choices === undefined ? {} : { choices: order.line.choices }),
+    ...(order.line.materials === undefined ? {} : { materials: order.line.materials }),
+    own: new Map(order.coefficients.map(({ id, value }) => [id, value])),
     states,
     dryingFactor: order.dryingFactor,
   })
   if (up.missing.length > 0)
-    return none(`No material for: ${up.missing.map(({ label }) => label.toLowerCase()).join(', ')}.`)
+    return none(`No material for: ${up.missing.map(({ slot }) => slot.label.toLowerCase()).join(', ')}.`)
   const drawing = drawSitter(sitterOf(order.line, species, size, piece.seeThrough))
 
   const pdf = new PDFDocument({
@@ -128,7 +126,7 @@ function head({ pdf, width }: Sheet, order: CardOrder, species: Species, up: Mak
       { width },
     )
     .text(
-      `${up.method.name}: start ${order.started} for ${line.pieces} wanted · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
+      `${up.method.name}: start ${order.started} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
       { width },
     )
   pdf.moveDown(0.5)
@@ -161,14 +159,10 @@ function amounts({ pdf }: Sheet, up: MakeUp, width: number): void {
     rule(pdf, width)
   }
   pdf.font('title').fontSize(12).fillColor(INK).text('Amounts', MARGIN, pdf.y)
-  for (const amount of up.amounts) {
-    const tray =
-      amount.onTray === undefined ? '' : `, ${formatQuantity(amount.onTray.value, amount.unit)} on the tray`
-    row(
-      amount.materialName,
-      `${amount.label}: ${formatQuantity(amount.perPiece.value, amount.unit)} each${tray}`,
-      formatQuantity(amount.total.value, amount.unit),
-    )
+  for (const use of up.uses) {
+    if (!use.material) continue
+    const tray = use.lies === undefined ? '' : `, ${amountWords(use.lies)} on the tray`
+    row(use.material.name, `${use.label}: ${amountWords(use.perPiece)} each${tray}`, amountWords(use.total))
   }
   for (const pour of up.pours) {
     pdf.moveDown(0.6).font('title').fontSize(12).fillColor(INK).text(pour.title, MARGIN, pdf.y, { width })
@@ -182,15 +176,22 @@ function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
   pdf.font('text').fontSize(8.5).fillColor(SOFT).text(cautionFootnote, MARGIN, pdf.y, { width })
   const box = mm(4)
   up.steps.forEach((step, i) => {
-    const mind = step.cautions.map((id) => `${cautions[id].title}: ${cautions[id].text}`)
+    const mind = step.cautions.map((id) => `${cautionOf(id).title}: ${cautionOf(id).text}`)
     const text = [
       step.text,
-      ...(step.window
+      ...(step.atOnce && step.atOnce.count < up.started.value
+        ? [`At most ${step.atOnce.count} at once. ${step.atOnce.what}`]
+        : []),
+      ...(step.within ? [step.within.what] : []),
+      ...(step.apart
+        ? [`Not within ${formatMinutes(step.apart.airMin)} of ${step.apart.from.join(', ')}.`]
+        : []),
+      ...(step.wait
         ? [
-            `${step.window.atOnce < up.started.value ? `At most ${step.window.atOnce} at once. ` : ''}${step.window.what}`,
+            `Then wait ${formatMinutes(step.wait.leastMin)}${step.wait.mostMin === undefined ? '' : `, ${formatMinutes(step.wait.mostMin)} at most`}: ${step.wait.what.toLowerCase()}.`,
           ]
         : []),
-      ...(step.wait ? [`Then wait ${formatMinutes(step.wait.min)}: ${step.wait.what.toLowerCase()}.`] : []),
+      ...(step.passes ? [`Passes: ${step.passes}`] : []),
     ].join(' ')
     pdf.font('text').fontSize(10)
     const needed =

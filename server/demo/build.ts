@@ -3,7 +3,7 @@ import {
   endingEntries,
   foldRun,
   planFrom,
-  promisedBy,
+  proposedKept,
   proposedUse,
   type Batch,
   type Deed,
@@ -11,9 +11,10 @@ import {
   type RunEvent,
 } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
-import { makeUp, methodById, pieceOf } from '../../core/methods'
+import { jobOf, makeUp, pieceOf } from '../../core/makeup'
+import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
-import { balancesOf, lotsOf, stockStates, totalNeeds, type StockState } from '../../core/stock'
+import { balancesOf, lotsOf, stockStates, type StockState } from '../../core/stock'
 import { seededRandom } from '../../core/units'
 import { newWorkshop, type WorkshopDocument } from '../../core/workshop'
 import { commissionSeeds, lotSeeds } from './lines'
@@ -21,7 +22,7 @@ import { commissionSeeds, lotSeeds } from './lines'
 const DAY = 86_400_000
 const MINUTE = 60_000
 
-/** How a demo batch went. `slow` and `used` are real ÷ planned; `stopAt` leaves it open at that step. */
+/** How a demo batch went. `slow` and `used` are real ÷ planned; `stopAt` leaves it open at that step, `tackyAgoMs` says when a glue that stays open was put on. */
 interface Story {
   readonly lineId: string
   readonly name: string
@@ -30,7 +31,10 @@ interface Story {
   readonly slow: number
   readonly used: number
   readonly rejects: readonly { readonly step: number; readonly reason: string; readonly count: number }[]
-  readonly stopAt?: { readonly step: string; readonly done: number; readonly round?: boolean }
+  readonly stopAt?: { readonly step: string; readonly done: number }
+  readonly tackyAgoMs?: number
+  /** Pieces that have been planted since. */
+  readonly planted?: number
   readonly note?: string
 }
 
@@ -43,6 +47,7 @@ const stories: readonly Story[] = [
     slow: 1.25,
     used: 1.18,
     rejects: [{ step: 3, reason: 'dots had joined', count: 9 }],
+    planted: 60,
     note: 'Damp evening; the dots stayed wet long enough.',
   },
   {
@@ -52,7 +57,7 @@ const stories: readonly Story[] = [
     startedAgoMs: 33 * DAY,
     slow: 1.2,
     used: 1.1,
-    rejects: [{ step: 6, reason: 'one-sided', count: 1 }],
+    rejects: [{ step: 5, reason: 'one-sided', count: 1 }],
   },
   {
     lineId: 'kh-hazel',
@@ -100,7 +105,8 @@ const stories: readonly Story[] = [
     slow: 1,
     used: 1,
     rejects: [],
-    stopAt: { step: 'press', done: 4, round: true },
+    stopAt: { step: 'press', done: 4 },
+    tackyAgoMs: 23.4 * 60 * MINUTE,
   },
 ]
 
@@ -158,23 +164,8 @@ function coming(monthDay: string, nowMs: number): number {
   return Date.parse(`${year}-${monthDay}T00:00:00Z`) < nowMs - 20 * DAY ? year + 1 : year
 }
 
-function statesOf(document: WorkshopDocument): StockState[] {
-  const runs = new Map<string, Run>(
-    document.batches.map((batch) => [
-      batch.id,
-      foldRun(
-        batch,
-        document.events.filter(({ batchId }) => batchId === batch.id),
-      ),
-    ]),
-  )
-  return stockStates(
-    document.materials,
-    document.lots,
-    balancesOf(document.movements),
-    totalNeeds(promisedBy(document.batches, runs)),
-  )
-}
+const statesOf = (document: WorkshopDocument): StockState[] =>
+  stockStates(document.materials, document.lots, balancesOf(document.movements))
 
 /** Plays a batch by the same rules as the bench. */
 function tell(
@@ -187,10 +178,11 @@ function tell(
   const line = found<Line>(document.lines, story.lineId)
   const commission = found<Commission>(document.commissions, line.commissionId)
   const { piece } = pieceOf(line, commission, speciesById(line.speciesId), commission.dateDepicted)
+  const method = plantMethodById(line.methodId ?? 'sprig-tree')
+  if (!method) throw new RangeError(`demo method is ${line.methodId}; it must exist`)
   const up = makeUp({
-    piece,
-    method: methodById(line.methodId ?? 'sprig-tree'),
-    wanted: line.pieces,
+    job: jobOf(line, piece),
+    method,
     started: story.pieces,
     states: statesOf(document),
     dryingFactor: 1.2,
@@ -216,18 +208,14 @@ function tell(
     if (!step) break
     if (run.state.phase === 'waiting') {
       ms = Math.max(ms, run.state.wait?.untilMs ?? ms) + (5 + 40 * random()) * MINUTE
-      if (step.wait && step.wait.min > 200) ms = nextEvening(ms)
+      if (step.wait && step.wait.leastMin > 200) ms = nextEvening(ms)
       run = act({ type: 'advance', step: at })
       continue
     }
-    ms += step.batchSec * story.slow * 1000
+    ms += step.hands.onceSec * story.slow * 1000
     if (story.stopAt?.step === step.id) {
-      ms = Math.min(ms, nowMs - 26 * 60 * MINUTE)
-      if (story.stopAt.round) {
-        ms = nowMs - 23.4 * 60 * MINUTE
-        act({ type: 'round', step: at })
-      }
-      ms += story.stopAt.done * step.pieceSec * 1000
+      if (story.tackyAgoMs === undefined) ms = Math.min(ms, nowMs - 26 * 60 * MINUTE)
+      ms += story.stopAt.done * step.hands.eachSec * 1000
       act({ type: 'pieces', step: at, count: story.stopAt.done })
       break
     }
@@ -238,9 +226,10 @@ function tell(
     while (run.state.phase === 'hands' && run.state.stepIndex === at) {
       const count = Math.min(
         run.state.live - run.state.doneInStep,
-        Math.max(1, Math.ceil(600 / Math.max(1, step.pieceSec))),
+        Math.max(1, Math.ceil(600 / Math.max(1, step.hands.eachSec))),
       )
-      ms += count * step.pieceSec * story.slow * (0.9 + 0.2 * random()) * 1000
+      ms += count * step.hands.eachSec * story.slow * (0.9 + 0.2 * random()) * 1000
+      if (story.tackyAgoMs !== undefined && step.wait?.mostMin !== undefined) ms = nowMs - story.tackyAgoMs
       run = act({ type: 'pieces', step: at, count })
     }
   }
@@ -251,33 +240,62 @@ function tell(
       quantity: roundUse(document, materialId, proposed * story.used * (0.95 + 0.1 * random())),
     }))
     const at = new Date(ms).toISOString()
-    const handsMin = Math.round((run.state.handsMs / MINUTE) * 10) / 10
-    act({
+    const tray = `Tray ${document.batches.length}`
+    const kept = proposedKept(batch, run)
+      .filter(({ quantity }) => quantity > 0)
+      .map(({ materialId, quantity }) => ({ materialId, quantity: roundUse(document, materialId, quantity) }))
+    run = act({
       type: 'finish',
-      tray: `Tray ${document.batches.length}`,
+      tray,
       date: at.slice(0, 10),
-      handsMin,
+      handsMin: Math.round((run.state.handsMs / MINUTE) * 10) / 10,
       used,
+      kept,
       ...(story.note === undefined ? {} : { note: story.note }),
     })
     const balances = balancesOf(document.movements)
+    const eventId = events.at(-1)?.id ?? ''
     const entries = endingEntries({
-      batchId: batch.id,
+      batch,
+      eventId,
       at,
       used: used.map((use) => ({ ...use, name: use.materialId })),
+      kept,
       lotsOf: (id) => lotsOf(id, document.lots, balances),
       newId,
       allowUncovered: false,
     })
     if (entries.kind === 'uncovered') throw new Error(`demo batch ${story.name}: ${entries.because}`)
+    for (const { materialId, material } of entries.value.yields)
+      if (!document.materials.some(({ id }) => id === materialId))
+        document.materials.push({ ...material, id: materialId, changedAt: at })
     document.lots.push(...entries.value.lots)
     document.movements.push(...entries.value.movements)
+    document.trayEntries.push({
+      id: newId(),
+      at,
+      batchId: batch.id,
+      tray,
+      count: run.state.live,
+      to: 'to be planted',
+      eventId,
+    })
+    if (story.planted !== undefined)
+      document.trayEntries.push({
+        id: newId(),
+        at: new Date(ms + 2 * DAY).toISOString(),
+        batchId: batch.id,
+        tray,
+        count: story.planted,
+        from: 'to be planted',
+        to: 'planted',
+      })
   }
   document.events.push(...events)
 }
 
 function roundUse(document: WorkshopDocument, materialId: string, quantity: number): number {
-  return found(document.materials, materialId).unit === 'piece'
+  return document.materials.find(({ id }) => id === materialId)?.unit === 'piece'
     ? Math.round(quantity)
     : Math.round(quantity * 100) / 100
 }

@@ -1,24 +1,24 @@
 import type { Commission, Line } from '../../core/commissions'
 
-type LineSeed = Omit<Line, 'changedAt' | 'commissionId' | 'order'>
+type LineSeed = Omit<Line, 'changedAt' | 'fieldsAt' | 'commissionId' | 'order'>
 
 /** The invented commissions of the demo. Dates are given as month and day; the builder puts them into the coming season. */
-export const commissionSeeds: readonly { readonly commission: Omit<Commission, 'changedAt' | 'dateDepicted' | 'deadline'>; readonly depicted: string; readonly due?: string; readonly lines: readonly LineSeed[] }[] = [
+export const commissionSeeds: readonly { readonly commission: Omit<Commission, 'changedAt' | 'fieldsAt' | 'dateDepicted' | 'deadline'>; readonly depicted: string; readonly due?: string; readonly lines: readonly LineSeed[] }[] = [
   {
     commission: { id: 'kestrel-halt', name: 'Kestrel Halt', ratio: 87.1, place: 'a forest halt in the hills', latitudeDeg: 49, altitudeM: 640, viewingMm: 700, stature: 0.75, boardWidthMm: 1500, boardDepthMm: 600,
       keepOuts: [{ id: 'kh-track', kind: 'line', widthMm: 40, points: [[0, 190], [420, 205], [900, 240], [1500, 250]] }, { id: 'kh-platform', kind: 'shape', widthMm: 0, points: [[480, 120], [860, 150], [860, 205], [480, 180]] }] },
     depicted: '10-04', due: '12-12',
     lines: [
-      { id: 'kh-beech', name: 'Beech, old', speciesId: 'beech', age: 'mature', pieces: 24, zone: 'middle', heightM: 23, methodId: 'sprig-tree', boughtPriceMinor: 950 },
-      { id: 'kh-beech-young', name: 'Beech, young', speciesId: 'beech', age: 'semi-mature', pieces: 10, zone: 'back', methodId: 'moulded-trunk', boughtPriceMinor: 620 },
-      { id: 'kh-spruce', name: 'Norway spruce', speciesId: 'norway-spruce', age: 'mature', pieces: 18, zone: 'back', heightM: 28, boughtPriceMinor: 780 },
-      { id: 'kh-birch', name: 'Silver birch', speciesId: 'silver-birch', age: 'mature', pieces: 15, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
-      { id: 'kh-rowan', name: 'Rowan', speciesId: 'rowan', age: 'mature', pieces: 7, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
-      { id: 'kh-hazel', name: 'Hazel', speciesId: 'hazel', age: 'semi-mature', pieces: 12, zone: 'middle', methodId: 'wool-bush', boughtPriceMinor: 180 },
-      { id: 'kh-hedge', name: 'Field hedge, bush by bush', speciesId: 'blackthorn', age: 'semi-mature', pieces: 40, zone: 'middle', heightM: 1.9, stature: 1, stands: 'row', methodId: 'wool-bush', boughtPriceMinor: 120 },
-      { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', pieces: 220, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
-      { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', pieces: 120, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
-      { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', pieces: 60, zone: 'middle', stature: 1 },
+      { id: 'kh-beech', name: 'Beech, old', speciesId: 'beech', age: 'mature', amount: { kind: 'pieces', pieces: 24 }, zone: 'middle', heightM: 23, methodId: 'sprig-tree', boughtPriceMinor: 950 },
+      { id: 'kh-beech-young', name: 'Beech, young', speciesId: 'beech', age: 'semi-mature', amount: { kind: 'pieces', pieces: 10 }, zone: 'back', methodId: 'moulded-trunk', boughtPriceMinor: 620 },
+      { id: 'kh-spruce', name: 'Norway spruce', speciesId: 'norway-spruce', age: 'mature', amount: { kind: 'pieces', pieces: 18 }, zone: 'back', heightM: 28, boughtPriceMinor: 780 },
+      { id: 'kh-birch', name: 'Silver birch', speciesId: 'silver-birch', age: 'mature', amount: { kind: 'pieces', pieces: 15 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
+      { id: 'kh-rowan', name: 'Rowan', speciesId: 'rowan', age: 'mature', amount: { kind: 'pieces', pieces: 7 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
+      { id: 'kh-hazel', name: 'Hazel', speciesId: 'hazel', age: 'semi-mature', amount: { kind: 'pieces', pieces: 12 }, zone: 'middle', methodId: 'wool-bush', boughtPriceMinor: 180 },
+      { id: 'kh-hedge', name: 'Field hedge', speciesId: 'blackthorn', age: 'semi-mature', amount: { kind: 'length', lengthMm: 1200, section: 'free' }, zone: 'middle', heightM: 1.9, crownWidthM: 1.6, stature: 1, drawn: [[40, 300], [480, 318], [860, 352], [1230, 366]], methodId: 'wool-bush', boughtPriceMinor: 1800 },
+      { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', amount: { kind: 'pieces', pieces: 220 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
+      { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', amount: { kind: 'area', areaCm2: 420 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
+      { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', amount: { kind: 'pieces', pieces: 60 }, zone: 'middle', stature: 1 },
     ],
   },
   {
@@ -26,10 +26,10 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       keepOuts: [{ id: 'cs-creek', kind: 'line', widthMm: 60, points: [[300, 600], [340, 420], [480, 330], [520, 160], [640, 0]] }] },
     depicted: '04-20',
     lines: [
-      { id: 'cs-reed', name: 'Reed', speciesId: 'common-reed', age: 'semi-mature', pieces: 80, zone: 'middle' },
-      { id: 'cs-gorse', name: 'Gorse in flower', speciesId: 'gorse', age: 'mature', pieces: 30, zone: 'front', methodId: 'wool-bush', boughtPriceMinor: 150 },
-      { id: 'cs-hawthorn', name: 'Hawthorn, wind-bent', speciesId: 'hawthorn', age: 'mature', pieces: 9, zone: 'front', heightM: 4.2, crownWidthM: 4.6, leanDeg: 8, wind: 0.7, methodId: 'sprig-tree', boughtPriceMinor: 900 },
-      { id: 'cs-couch', name: 'Sea couch', speciesId: 'sea-couch', age: 'mature', pieces: 150, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
+      { id: 'cs-reed', name: 'Reed', speciesId: 'common-reed', age: 'semi-mature', amount: { kind: 'pieces', pieces: 80 }, zone: 'middle' },
+      { id: 'cs-gorse', name: 'Gorse in flower', speciesId: 'gorse', age: 'mature', amount: { kind: 'pieces', pieces: 30 }, zone: 'front', methodId: 'wool-bush', boughtPriceMinor: 150 },
+      { id: 'cs-hawthorn', name: 'Hawthorn, wind-bent', speciesId: 'hawthorn', age: 'mature', amount: { kind: 'pieces', pieces: 9 }, zone: 'front', heightM: 4.2, crownWidthM: 4.6, leanDeg: 8, wind: 0.7, methodId: 'sprig-tree', boughtPriceMinor: 900 },
+      { id: 'cs-couch', name: 'Sea couch', speciesId: 'sea-couch', age: 'mature', amount: { kind: 'pieces', pieces: 150 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
     ],
   },
   {
@@ -37,11 +37,11 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       keepOuts: [{ id: 'os-steps', kind: 'line', widthMm: 46, points: [[250, 0], [300, 180], [420, 420]] }] },
     depicted: '06-10',
     lines: [
-      { id: 'os-olive', name: 'Olive', speciesId: 'olive', age: 'mature', pieces: 5, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 2400 },
-      { id: 'os-cypress', name: 'Italian cypress', speciesId: 'italian-cypress', age: 'semi-mature', pieces: 7, zone: 'back', heightM: 9, boughtPriceMinor: 1200 },
-      { id: 'os-pine', name: 'Umbrella pine', speciesId: 'umbrella-pine', age: 'semi-mature', pieces: 3, zone: 'back', heightM: 9 },
-      { id: 'os-oleander', name: 'Oleander', speciesId: 'oleander', age: 'mature', pieces: 9, zone: 'middle', heightM: 2.6, methodId: 'wool-bush', boughtPriceMinor: 320 },
-      { id: 'os-grass', name: 'Dry grass', speciesId: 'dry-grass', age: 'mature', pieces: 120, zone: 'front', methodId: 'tuft-sheet', boughtPriceMinor: 9 },
+      { id: 'os-olive', name: 'Olive', speciesId: 'olive', age: 'mature', amount: { kind: 'pieces', pieces: 5 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 2400 },
+      { id: 'os-cypress', name: 'Italian cypress', speciesId: 'italian-cypress', age: 'semi-mature', amount: { kind: 'pieces', pieces: 7 }, zone: 'back', heightM: 9, boughtPriceMinor: 1200 },
+      { id: 'os-pine', name: 'Umbrella pine', speciesId: 'umbrella-pine', age: 'semi-mature', amount: { kind: 'pieces', pieces: 3 }, zone: 'back', heightM: 9 },
+      { id: 'os-oleander', name: 'Oleander', speciesId: 'oleander', age: 'mature', amount: { kind: 'pieces', pieces: 9 }, zone: 'middle', heightM: 2.6, methodId: 'wool-bush', boughtPriceMinor: 320 },
+      { id: 'os-grass', name: 'Dry grass', speciesId: 'dry-grass', age: 'mature', amount: { kind: 'pieces', pieces: 120 }, zone: 'front', methodId: 'tuft-sheet', boughtPriceMinor: 9 },
     ],
   },
 ]
@@ -56,5 +56,5 @@ export const lotSeeds: readonly (readonly [materialId: string, quantity: number,
   ['foam-medium-russet', 120, 1400, 60, 'Three bags, russet'], ['foam-medium-mid', 40, 480, 60, 'Bag, medium mid green'], ['foam-medium-olive', 40, 480, 60, 'Bag, olive'], ['clump-autumn', 60, 480, 60, 'Bag of clump, autumn'], ['clump-grey-green', 60, 480, 44, 'Bag of clump, grey-green'],
   ['static-straw-4', 20, 420, 130, 'Jar, straw 4 mm'], ['static-straw-6', 20, 420, 130, 'Jar, straw 6 mm'], ['static-summer-4', 20, 420, 130, 'Jar, summer 4 mm'], ['static-dead-4', 20, 400, 130, 'Jar, dead 4 mm'], ['static-summer-12', 20, 420, 30, 'Jar, summer 12 mm'], ['static-straw-12', 20, 420, 30, 'Jar, straw 12 mm'],
   ['backing', 30_000, 220, 130, 'Roll of greaseproof'], ['matte-medium', 250, 1150, 110, 'Bottle, opened'], ['pva', 1000, 750, 160, 'Litre of PVA'],
-  ['contact-adhesive', 120, 890, 48, 'Tin'], ['hairspray', 300, 280, 58, 'Can, first'], ['spray-grey-brown', 400, 640, 58, 'Can, grey-brown'], ['paint-dark-brown', 100, 420, 100, 'Tube, dark brown'], ['paint-dark-green', 100, 420, 100, 'Tube, dark green'],
+  ['contact-adhesive', 120, 890, 48, 'Tin'], ['hairspray', 300, 280, 58, 'Can, first'], ['spray-grey-brown', 400, 640, 58, 'Can, grey-brown'], ['spray-dark-brown', 400, 640, 58, 'Can, dark brown'], ['foam-fine-gold', 40, 480, 75, 'Bag, pale gold'], ['foam-fine-pale', 40, 480, 130, 'Bag, pale spring green'], ['static-pale-4', 20, 420, 130, 'Jar, pale 4 mm'], ['paint-dark-brown', 100, 420, 100, 'Tube, dark brown'], ['paint-dark-green', 100, 420, 100, 'Tube, dark green'],
 ]

@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit'
-import { cautionFootnote, cautions } from '../../core/methods'
+import { cautionFootnote, cautions } from '../../core/safety'
 import { keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
 import {
   CHECK_BAR_MM,
@@ -35,7 +35,7 @@ export async function printPlan(order: PlanOrder, fonts: CardFonts): Promise<Buf
   const bytes = collect(pdf)
   const page = order.paper === 'A4' ? { width: 210, height: 297 } : { width: 215.9, height: 279.4 }
   const sheets = sheetsOf(
-    { board: order.board, spots: order.spots, left: [] },
+    { board: order.board, spots: order.spots },
     page.width - 2 * MARGIN_MM,
     page.height - 2 * MARGIN_MM - HEAD_MM - FOOT_MM,
   )

@@ -3,8 +3,8 @@ import { bathFor, pour, soakingMedium } from '../../core/adhesives/dilution'
 import { saturationPressureHPa } from '../../core/adhesives/drying'
 import { difference76, toLab } from '../../core/colour/lab'
 import { dotsOnSheet } from '../../core/grass/dots'
-import { fibreDiameterUm, fibreMassPerArea } from '../../core/grass/fibre'
-import { massPerArea, seeThroughOf } from '../../core/foliage/see-through'
+import { fibreDiameterUm, fibreMassPerArea } from '../../core/coverage/fibre'
+import { massPerArea, seeThroughOf } from '../../core/coverage/see-through'
 import {
   G_PER_OUNCE,
   ML_PER_US_BUSHEL,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { sitterOf } from '~~/core/commissions'
-import { views, type View } from '~~/core/skeleton'
+import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readSigned, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { paletteOf } from '../../drawing/palette'

@@ -1,18 +1,24 @@
 import {
   batchSchema,
   decide,
+  decideMove,
   endingEntries,
   foldRun,
   reversalEntries,
   runEventSchema,
+  trayEntrySchema,
+  traysOf,
   type Batch,
   type Deed,
   type Run,
   type RunEvent,
+  type TrayEntry,
+  type TrayState,
   type Uncovered,
 } from '../../../core/batches'
-import { balancesOf, lotsOf, type LotState } from '../../../core/stock'
+import { lotsOf, materialSchema, type LotState } from '../../../core/stock'
 import { none, type Reading } from '../../../core/units'
+import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
 
 /** Plans a batch: its materials are promised from now on. Started at once where asked. */
@@ -24,11 +30,13 @@ export async function planBatch(
   const at = now()
   const checked = check(batchSchema, { ...draft, id: newId(), madeAt: at })
   if (checked.kind === 'none') return checked
-  return db.transaction('rw', [db.lines, db.batches, db.events], async () => {
-    if (!(await db.lines.get(draft.lineId))) return none('The line of this batch is gone.')
-    await db.batches.add(checked.value)
-    if (options.start)
-      await db.events.add({ id: newId(), batchId: checked.value.id, seq: 1, at, deed: { type: 'start' } })
+  return db.transaction('rw', [db.lines, db.batches, db.events, db.openBatches], async () => {
+    if (draft.lineId !== undefined && !(await db.lines.get(draft.lineId)))
+      return none('The line of this batch is gone.')
+    const batch = checked.value
+    await db.batches.add(batch)
+    await db.openBatches.add({ id: batch.id })
+    if (options.start) await db.events.add({ id: newId(), batchId: batch.id, at, deed: { type: 'start' } })
     return checked
   })
 }
@@ -65,9 +73,16 @@ async function write(db: CommandContext['db'], decided: Reading<RunEvent>): Prom
   return event
 }
 
+/** The lots of a material with what the stored balances say of them, oldest first. */
+async function lotStates(db: CommandContext['db'], materialId: string): Promise<LotState[]> {
+  const lots = await db.lots.where('materialId').equals(materialId).toArray()
+  const balances = await db.balances.bulkGet(lots.map(({ id }) => id))
+  return lotsOf(materialId, lots, new Map(balances.flatMap((row) => (row ? [[row.id, row]] : []))))
+}
+
 /**
- * Finishes or abandons a batch: draws from stock what was really used and writes the entry, in one transaction.
- * Where the books can't cover a draw, nothing is written unless `allowUncovered` is set.
+ * Finishes or abandons a batch: draws from stock what was really used, puts what came out into stock and onto its tray, and
+ * writes the entry, in one transaction. Where the books can't cover a draw, nothing is written unless `allowUncovered` is set.
  */
 export async function endBatch(
   { db, now, newId }: CommandContext,
@@ -75,7 +90,8 @@ export async function endBatch(
   deed: Extract<Deed, { type: 'finish' | 'abandon' }>,
   allowUncovered: boolean,
 ): Promise<Reading<RunEvent> | Uncovered> {
-  return db.transaction('rw', [db.batches, db.events, db.materials, db.lots, db.movements], async () => {
+  const touched = [db.batches, db.events, db.materials, db.lots, db.movements]
+  return db.transaction('rw', [...touched, db.trayEntries, db.balances, db.openBatches], async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
     const at = now()
@@ -84,18 +100,15 @@ export async function endBatch(
     const states = new Map<string, LotState[]>()
     const used: { materialId: string; name: string; quantity: number }[] = []
     for (const { materialId, quantity } of deed.used) {
-      const lots = await db.lots.where('materialId').equals(materialId).toArray()
-      const movements = await db.movements
-        .where('lotId')
-        .anyOf(lots.map(({ id }) => id))
-        .toArray()
-      states.set(materialId, lotsOf(materialId, lots, balancesOf(movements)))
+      states.set(materialId, await lotStates(db, materialId))
       used.push({ materialId, quantity, name: (await db.materials.get(materialId))?.name ?? materialId })
     }
     const entries = endingEntries({
-      batchId,
+      batch: found.batch,
+      eventId: decided.value.id,
       at,
       used,
+      kept: deed.kept ?? [],
       lotsOf: (id) => states.get(id) ?? [],
       newId,
       allowUncovered,
@@ -103,30 +116,91 @@ export async function endBatch(
     if (entries.kind === 'uncovered') return entries
     const written = await write(db, decided)
     if (written.kind === 'none') return written
+    for (const { materialId, material } of entries.value.yields) {
+      if (await db.materials.get(materialId)) continue
+      const made = check(materialSchema, { ...material, id: materialId, changedAt: at })
+      if (made.kind === 'ok') await db.materials.add(made.value)
+    }
     await db.lots.bulkAdd([...entries.value.lots])
-    await db.movements.bulkAdd([...entries.value.movements])
+    await bookMovements((name) => db.table(name), entries.value.movements)
+    const { live } = found.run.state
+    if (deed.type === 'finish' && live > 0 && found.batch.makes.kind !== 'stock')
+      await db.trayEntries.add({
+        id: newId(),
+        at,
+        batchId,
+        tray: deed.tray,
+        count: live,
+        to: 'to be planted',
+        eventId: written.value.id,
+      })
+    await db.openBatches.delete(batchId)
     return written
   })
 }
 
-/** Takes back the last thing done on a batch; where that ended it, what was drawn goes back to its lots. @param target id of the entry that the maker saw last */
+/**
+ * Takes back the last thing done on a batch; where that ended it, what was drawn goes back to its lots, and what came out of it
+ * is taken out again. Refused where pieces of it have gone on from their tray meanwhile.
+ * @param target id of the entry that the maker saw last
+ */
 export async function undoDeed(
   { db, now, newId }: CommandContext,
   batchId: string,
   target: string,
 ): Promise<Reading<RunEvent>> {
-  return db.transaction('rw', [db.batches, db.events, db.movements], async () => {
+  const touched = [db.batches, db.events, db.movements, db.trayEntries, db.balances, db.openBatches]
+  return db.transaction('rw', touched, async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
     const at = now()
     const undone = found.run.history.at(-1)
-    const written = await write(db, decide(found.batch, found.run, { type: 'undo', target }, at, newId()))
+    const decided = decide(found.batch, found.run, { type: 'undo', target }, at, newId())
+    if (decided.kind === 'none' || (undone?.deed.type !== 'finish' && undone?.deed.type !== 'abandon'))
+      return write(db, decided)
+    const entries = await db.trayEntries.where('batchId').equals(batchId).toArray()
+    const gone = traysOf(entries).find(
+      ({ counts }) => counts.planted > 0 || counts.sold > 0 || counts['given back'] > 0 || counts.spoilt > 0,
+    )
+    if (gone) return none(`Pieces of this batch have left the tray “${gone.name}”. Put them back first.`)
+    const written = await write(db, decided)
     if (written.kind === 'none') return written
-    if (undone?.deed.type === 'finish' || undone?.deed.type === 'abandon') {
-      await db.movements.bulkAdd(
-        reversalEntries(batchId, await db.movements.where('batchId').equals(batchId).toArray(), at, newId),
-      )
-    }
+    const own = await db.movements.where('batchId').equals(batchId).toArray()
+    const lots = [...new Set(own.map(({ lotId }) => lotId))]
+    const all = await db.movements.where('lotId').anyOf(lots).toArray()
+    await bookMovements(
+      (name) => db.table(name),
+      reversalEntries({ id: target, batchId }, all, at, written.value.id, newId),
+    )
+    for (const { name, counts } of traysOf(entries))
+      if (counts['to be planted'] > 0)
+        await db.trayEntries.add({
+          id: newId(),
+          at,
+          batchId,
+          tray: name,
+          count: counts['to be planted'],
+          from: 'to be planted',
+          eventId: written.value.id,
+        })
+    await db.openBatches.put({ id: batchId })
     return written
+  })
+}
+
+/** Moves finished pieces on: planted, sold, given back, spoilt; or back again. */
+export async function movePieces(
+  { db, now, newId }: CommandContext,
+  move: { batchId: string; tray: string; count: number; from: TrayState; to: TrayState; note?: string },
+): Promise<Reading<TrayEntry>> {
+  return db.transaction('rw', [db.trayEntries, db.setAside], async () => {
+    const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
+    const entries = await db.trayEntries.where('batchId').equals(move.batchId).toArray()
+    const tray = traysOf(entries, aside).find(({ name }) => name === move.tray)
+    const decided = decideMove(tray, move.count, move.from, move.to)
+    if (decided.kind === 'none') return decided
+    const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })
+    if (entry.kind === 'ok') await db.trayEntries.add(entry.value)
+    return entry
   })
 }

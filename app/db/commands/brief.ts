@@ -1,11 +1,10 @@
 import type * as z from 'zod'
 import { commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
-import { foldRun, isOpen } from '../../../core/batches'
 import { none, ok, type Reading } from '../../../core/units'
-import { settingsSchema, type Settings } from '../../../core/workshop'
+import { settingsSchema, withChange, type Settings } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
 
-type Draft<T> = Omit<T, 'id' | 'changedAt'> & { id?: string }
+type Draft<T> = Omit<T, 'id' | 'changedAt' | 'fieldsAt'> & { id?: string }
 
 /** Writes a new or changed commission. */
 export async function saveCommission(
@@ -23,7 +22,7 @@ export async function removeCommission(
   { db, now }: CommandContext,
   id: string,
 ): Promise<Reading<Commission>> {
-  return db.transaction('rw', [db.commissions, db.lines, db.batches, db.events], async () => {
+  return db.transaction('rw', [db.commissions, db.lines, db.batches, db.openBatches], async () => {
     const commission = await db.commissions.get(id)
     if (!commission) return none('This commission is gone already.')
     const lines = await db.lines.where('commissionId').equals(id).toArray()
@@ -31,8 +30,8 @@ export async function removeCommission(
       const open = await openBatchName(db, line.id)
       if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
     }
-    const removed = { ...commission, removed: true, changedAt: now() }
-    await db.lines.bulkPut(lines.map((line) => ({ ...line, removed: true, changedAt: now() })))
+    const removed = withChange(commission, { removed: true }, now())
+    await db.lines.bulkPut(lines.map((line) => withChange(line, { removed: true }, now())))
     await db.commissions.put(removed)
     return ok(removed)
   })
@@ -59,7 +58,7 @@ export async function saveLine(
 export async function saveLines(
   { db, now, newId }: CommandContext,
   commissionId: string,
-  drafts: readonly Omit<Line, 'id' | 'changedAt' | 'order'>[],
+  drafts: readonly Omit<Line, 'id' | 'changedAt' | 'fieldsAt' | 'order'>[],
 ): Promise<Reading<Line[]>> {
   return db.transaction('rw', [db.lines, db.commissions], async () => {
     if (!(await db.commissions.get(commissionId))) return none('The commission of these lines is gone.')
@@ -107,7 +106,7 @@ export async function moveLine(
           : after
             ? after.order - 1
             : line.order
-    const moved: Line = { ...line, order, changedAt: now() }
+    const moved = withChange(line, { order }, now())
     await db.lines.put(moved)
     return ok(moved)
   })
@@ -115,21 +114,20 @@ export async function moveLine(
 
 /** Takes a line out of sight. Refused while a batch of it is open. */
 export async function removeLine({ db, now }: CommandContext, id: string): Promise<Reading<Line>> {
-  return db.transaction('rw', [db.lines, db.batches, db.events], async () => {
+  return db.transaction('rw', [db.lines, db.batches, db.openBatches], async () => {
     const line = await db.lines.get(id)
     if (!line) return none('This line is gone already.')
     const open = await openBatchName(db, id)
     if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
-    const removed = { ...line, removed: true, changedAt: now() }
+    const removed = withChange(line, { removed: true }, now())
     await db.lines.put(removed)
     return ok(removed)
   })
 }
 
 async function openBatchName(db: CommandContext['db'], lineId: string): Promise<string | undefined> {
-  for (const batch of await db.batches.where('lineId').equals(lineId).toArray()) {
-    if (isOpen(foldRun(batch, await db.events.where('batchId').equals(batch.id).toArray()))) return batch.name
-  }
+  for (const { id, name } of await db.batches.where('lineId').equals(lineId).toArray())
+    if (await db.openBatches.get(id)) return name
   return undefined
 }
 
@@ -138,7 +136,8 @@ async function openBatchName(db: CommandContext['db'], lineId: string): Promise<
  * stays, whatever a window still shows of it.
  */
 export type Change<T> =
-  Partial<Omit<T, 'id' | 'changedAt'>> | ((stored: T) => Partial<Omit<T, 'id' | 'changedAt'>>)
+  | Partial<Omit<T, 'id' | 'changedAt' | 'fieldsAt'>>
+  | ((stored: T) => Partial<Omit<T, 'id' | 'changedAt' | 'fieldsAt'>>)
 
 export const changeCommission = (
   { db, now }: CommandContext,
@@ -168,30 +167,33 @@ export const changeSettings = (
 ): Promise<Reading<Settings>> =>
   changeRecord<Settings>(db, db.settings, settingsSchema, 'settings', change, now(), 'The settings are gone.')
 
+interface Changeable {
+  readonly id: string
+  readonly changedAt: string
+  readonly fieldsAt?: Record<string, string>
+  readonly removed?: boolean
+}
+
 interface Records<T> {
   readonly name: string
   get(id: string): PromiseLike<T | undefined>
   put(record: T): PromiseLike<unknown>
 }
 
-async function changeRecord<T extends { removed?: boolean | undefined }>(
+async function changeRecord<T extends Changeable>(
   db: CommandContext['db'],
   records: Records<T>,
   schema: z.ZodType<T>,
   id: string,
   change: Change<T>,
-  changedAt: string,
+  now: string,
   gone: string,
 ): Promise<Reading<T>> {
   return db.transaction('rw', records.name, async () => {
     const stored = await records.get(id)
     if (!stored || stored.removed) return none(gone)
-    const checked = check(schema, {
-      ...stored,
-      ...(typeof change === 'function' ? change(stored) : change),
-      id,
-      changedAt,
-    })
+    const fields = (typeof change === 'function' ? change(stored) : change) as Partial<T>
+    const checked = check(schema, withChange(stored, fields, now))
     if (checked.kind === 'ok') await records.put(checked.value)
     return checked
   })

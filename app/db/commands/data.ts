@@ -9,13 +9,15 @@ import {
   type WorkshopDocument,
 } from '../../../core/workshop'
 import { DATABASE_PREFIX, WorkshopDb } from '../database'
+import { rebuildDerived } from '../derived'
 import type { CommandContext } from './context'
 
-const everything = (db: WorkshopDb) => [db.settings, ...tables.map((name) => db.table(name))]
+const records = (db: WorkshopDb) => [db.settings, ...tables.map((name) => db.table(name))]
+const everything = (db: WorkshopDb) => [...records(db), db.balances, db.openBatches, db.setAside]
 
 /** Reads the whole workshop as one document, from one moment. */
 export async function readWorkshop({ db, now }: CommandContext): Promise<WorkshopDocument> {
-  return db.transaction('r', everything(db), async () => {
+  return db.transaction('r', records(db), async () => {
     const lists = await Promise.all(tables.map((name) => db.table(name).orderBy('id').toArray()))
     return {
       format: FILE_FORMAT,
@@ -30,6 +32,7 @@ export async function readWorkshop({ db, now }: CommandContext): Promise<Worksho
 async function writeAll(db: WorkshopDb, document: WorkshopDocument): Promise<void> {
   await db.settings.put(document.settings)
   for (const name of tables) await db.table(name).bulkPut(document[name])
+  await rebuildDerived((name) => db.table(name))
 }
 
 /** Unites a checked document with what is there. */

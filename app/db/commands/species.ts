@@ -1,6 +1,6 @@
 import { faultsOf, speciesTable, type Species } from '../../../core/plants'
 import { none, ok, type Reading } from '../../../core/units'
-import { ownSpeciesSchema, type OwnSpecies } from '../../../core/workshop'
+import { ownSpeciesSchema, withChange, type OwnSpecies } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
 
 /** Writes a species of the maker's own: a new one, or a changed one. One of ours is never overwritten; a copy has an id of its own. */
@@ -9,12 +9,18 @@ export async function saveSpecies({ db, now }: CommandContext, row: Species): Pr
     return none(
       `“${row.id}” is one of the species that come with the app; save a copy under an id of its own.`,
     )
-  const checked = check(ownSpeciesSchema, { ...row, changedAt: now() })
-  if (checked.kind === 'none') return checked
   const faults = faultsOf(row)
   if (faults.length > 0) return none(faults.map(({ path, message }) => `${path} ${message}.`).join('\n'))
-  await db.transaction('rw', db.species, () => db.species.put(checked.value))
-  return checked
+  return db.transaction('rw', db.species, async () => {
+    const before = await db.species.get(row.id)
+    const emptied = Object.fromEntries(Object.keys(before ?? {}).map((name) => [name, undefined]))
+    const checked = check(
+      ownSpeciesSchema,
+      before ? withChange(before, { ...emptied, ...row }, now()) : { ...row, changedAt: now() },
+    )
+    if (checked.kind === 'ok') await db.species.put(checked.value)
+    return checked
+  })
 }
 
 /** Takes a species of the maker's own out of sight. Refused while a line uses it. */
@@ -27,7 +33,7 @@ export async function removeSpecies({ db, now }: CommandContext, id: string): Pr
       return none(
         `${used.length === 1 ? 'A line uses' : `${used.length} lines use`} this species: “${used[0]?.name}”. Change the line first.`,
       )
-    const removed = { ...row, removed: true, changedAt: now() }
+    const removed = withChange(row, { removed: true }, now())
     await db.species.put(removed)
     return ok(removed)
   })

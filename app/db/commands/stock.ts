@@ -1,5 +1,4 @@
 import {
-  balancesOf,
   countCorrection,
   lotSchema,
   materialSchema,
@@ -9,17 +8,25 @@ import {
   type Material,
 } from '../../../core/stock'
 import { none, ok, type Reading } from '../../../core/units'
+import { withChange } from '../../../core/workshop'
+import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
 
 /** Writes a new or changed material. The unit of one that has lots stays: amounts in the ledger are counted in it. */
 export async function saveMaterial(
   { db, now, newId }: CommandContext,
-  draft: Omit<Material, 'id' | 'changedAt'> & { id?: string },
+  draft: Omit<Material, 'id' | 'changedAt' | 'fieldsAt'> & { id?: string },
 ): Promise<Reading<Material>> {
   return db.transaction('rw', [db.materials, db.lots], async () => {
-    const checked = check(materialSchema, { ...draft, id: draft.id ?? newId(), changedAt: now() })
+    const before = draft.id === undefined ? undefined : await db.materials.get(draft.id)
+    const emptied = Object.fromEntries(Object.keys(before ?? {}).map((name) => [name, undefined]))
+    const checked = check(
+      materialSchema,
+      before
+        ? withChange(before, { ...emptied, ...draft }, now())
+        : { ...draft, id: draft.id ?? newId(), changedAt: now() },
+    )
     if (checked.kind === 'none') return checked
-    const before = await db.materials.get(checked.value.id)
     if (
       before &&
       before.unit !== checked.value.unit &&
@@ -57,10 +64,10 @@ export async function receiveLot(
   if (!(quantity > 0)) return none(`quantity: read ${quantity}; it must be above zero.`)
   const movement = check(movementSchema, { id: newId(), at, lotId: lot.value.id, kind: 'receive', quantity })
   if (movement.kind === 'none') return movement
-  return db.transaction('rw', [db.materials, db.lots, db.movements], async () => {
+  return db.transaction('rw', [db.materials, db.lots, db.movements, db.balances], async () => {
     if (!(await db.materials.get(receipt.materialId))) return none('The material is gone.')
     await db.lots.add(lot.value)
-    await db.movements.add(movement.value)
+    await bookMovements((name) => db.table(name), [movement.value])
     return lot
   })
 }
@@ -72,10 +79,9 @@ export async function countLot(
   counted: number,
   note?: string,
 ): Promise<Reading<number>> {
-  return db.transaction('rw', [db.lots, db.movements], async () => {
+  return db.transaction('rw', [db.lots, db.movements, db.balances], async () => {
     if (!(await db.lots.get(lotId))) return none('This lot is gone.')
-    const onHand =
-      balancesOf(await db.movements.where('lotId').equals(lotId).toArray()).get(lotId)?.onHand ?? 0
+    const onHand = (await db.balances.get(lotId))?.onHand ?? 0
     const difference = countCorrection(counted, onHand)
     const movement = check(movementSchema, {
       id: newId(),
@@ -87,7 +93,7 @@ export async function countLot(
       ...(note ? { note } : {}),
     })
     if (movement.kind === 'none') return movement
-    await db.movements.add(movement.value)
+    await bookMovements((name) => db.table(name), [movement.value])
     return ok(difference)
   })
 }

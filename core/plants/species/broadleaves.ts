@@ -35,7 +35,7 @@ export const broadleaves: readonly Species[] = [
     heightM: [6, 12, 18, 20], crownRatio: [0.4, 0.4, 0.42, 0.46], clearStem: 0.2, crownBase: 0.14, dbhRatio: 0.014, stems: 1, seeThrough: 0.44, growth: { lobes: 0, droop: 0.6 }, leafMm: 45,
     bark: { low: [62, 1, 4], high: [85, 1, 6], marks: 'birch' },
     colours: { fresh: [72, -24, 50], summer: [53, -19, 36], turning: [[74, 3, 64], [72, 10, 60]], dead: [60, 14, 44], twig: [36, 12, 8], flower: [64, 2, 36] }, show: { flower: 0.08, fruit: 0 },
-    dates: { burst: '04-12', fullLeaf: '05-06', flower: ['04-10', '05-02'], turning: '09-18', fall: '10-01', bare: '11-06' },
+    dates: { burst: '04-08', fullLeaf: '04-28', flower: ['04-10', '05-02'], turning: '09-16', fall: '09-28', bare: '11-02' },
     habitats: [{ habitat: 'woodland-edge', perHa: 60, ages: [0.4, 0.35, 0.22, 0.03] }, { habitat: 'boreal-forest', perHa: 120, ages: [0.4, 0.35, 0.25, 0] }, { habitat: 'heath', perHa: 30, ages: [0.6, 0.3, 0.1, 0] }, { habitat: 'garden', perHa: 4, ages: [0.3, 0.5, 0.2, 0] }], groups: { as: 'few', size: [3, 5] },
   },
   {

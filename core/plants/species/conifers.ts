@@ -26,7 +26,7 @@ export const conifers: readonly Species[] = [
     bark: { low: [38, 8, 12], high: [46, 5, 9], marks: 'furrowed' },
     colours: { fresh: [62, -20, 38], summer: [35, -13, 14], turning: [], dead: [48, 14, 26], twig: [46, 10, 18], fruit: [50, 14, 28] }, show: { flower: 0, fruit: 0.04 },
     dates: { burst: '05-10', fullLeaf: '06-08', fruit: ['09-01', '12-01'] },
-    habitats: [{ habitat: 'dry-interior', perHa: 18, ages: [0.3, 0.35, 0.3, 0.05] }, { habitat: 'mountain-slope', perHa: 30, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'grove', size: [3, 7] },
+    habitats: [{ habitat: 'dry-interior', perHa: 18, ages: [0.3, 0.35, 0.3, 0.05] }], groups: { as: 'grove', size: [3, 7] },
   },
   {
     id: 'european-larch', botanical: 'Larix decidua', common: 'European larch', habit: 'conifer', crownForm: 'conical', arrangement: 'needles', keeps: 'deciduous', origin: 'memory',
@@ -82,7 +82,7 @@ export const conifers: readonly Species[] = [
     bark: { low: [34, 3, 5], high: [42, 5, 9], marks: 'plated' },
     colours: { fresh: [56, -18, 30], summer: [32, -13, 16], turning: [], dead: [48, 16, 28], twig: [44, 10, 18] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-28', fullLeaf: '06-15' },
-    habitats: [{ habitat: 'east-asian-wood', perHa: 40, ages: [0.3, 0.35, 0.3, 0.05] }, { habitat: 'shoreline', perHa: 6, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'few', size: [1, 5] },
+    habitats: [{ habitat: 'east-asian-wood', perHa: 40, ages: [0.3, 0.35, 0.3, 0.05] }], groups: { as: 'few', size: [1, 5] },
   },
   {
     id: 'cedar-of-lebanon', botanical: 'Cedrus libani', common: 'Cedar of Lebanon', habit: 'conifer', crownForm: 'layered', ...needles,
@@ -90,7 +90,7 @@ export const conifers: readonly Species[] = [
     bark: { low: [40, 3, 7], high: [46, 3, 8], marks: 'furrowed' },
     colours: { fresh: [60, -16, 28], summer: [33, -13, 9], turning: [], dead: [48, 12, 24], twig: [46, 6, 14], fruit: [50, 4, 18] }, show: { flower: 0, fruit: 0.03 },
     dates: { burst: '04-28', fullLeaf: '06-05', fruit: ['09-01', '02-28'] },
-    habitats: [{ habitat: 'garden', perHa: 2, ages: [0, 0.2, 0.5, 0.3] }, { habitat: 'mountain-slope', perHa: 4, ages: [0.1, 0.3, 0.4, 0.2] }], groups: { as: 'alone', size: [1, 1] },
+    habitats: [{ habitat: 'garden', perHa: 2, ages: [0, 0.2, 0.5, 0.3] }], groups: { as: 'alone', size: [1, 1] },
   },
   {
     id: 'japanese-cedar', botanical: 'Cryptomeria japonica', common: 'Japanese cedar', habit: 'conifer', crownForm: 'conical', ...needles,

@@ -25,7 +25,7 @@ export const ground: readonly Species[] = [
     id: 'fescue', botanical: 'Festuca ovina', common: 'Sheep’s fescue', ...grass,
     heightM: [0.08, 0.15, 0.25, 0.35], crownRatio: [1.1, 1, 0.9, 0.85], stems: 30, seeThrough: 0.3, growth: { lobes: 0, droop: 0.1 }, leafMm: 120, bark: straw,
     colours: { fresh: [60, -14, 28], summer: [56, -9, 22], turning: [[64, 0, 28]], dead: [68, 3, 28], twig: [64, 3, 26], flower: [66, 3, 22] }, show: { flower: 0.18, fruit: 0 },
-    dates: { burst: '03-20', fullLeaf: '05-15', flower: ['05-25', '07-05'], turning: '08-10', fall: '10-20', bare: '12-15' }, standing: { winter: 0.6 },
+    dates: { burst: '03-20', fullLeaf: '05-15', flower: ['05-25', '07-05'], turning: '08-10', fall: '10-20', bare: '12-15' }, standing: { winter: 0.6, green: 0.7 },
     habitats: [{ habitat: 'pasture', perHa: 2500, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'heath', perHa: 1200, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'mountain-slope', perHa: 1600, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'dry-interior', perHa: 900, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'carpet', size: [9, 25] },
   },
   {
@@ -89,7 +89,7 @@ export const ground: readonly Species[] = [
     id: 'soft-rush', botanical: 'Juncus effusus', common: 'Soft rush', ...blades, habit: 'reed',
     heightM: [0.3, 0.5, 0.7, 0.9], crownRatio: [0.8, 0.75, 0.7, 0.7], stems: 30, seeThrough: 0.34, growth: { lobes: 0, droop: -0.4 }, leafMm: 600, bark: straw,
     colours: { fresh: [56, -20, 32], summer: [48, -16, 26], turning: [[60, 0, 34]], dead: [62, 6, 30], twig: [58, 4, 28], flower: [44, 8, 22] }, show: { flower: 0.1, fruit: 0 },
-    dates: { burst: '04-01', fullLeaf: '05-30', flower: ['06-10', '08-05'], turning: '10-01', fall: '11-10', bare: '12-28' }, standing: { winter: 0.85 },
+    dates: { burst: '04-01', fullLeaf: '05-30', flower: ['06-10', '08-05'], turning: '10-01', fall: '11-10', bare: '12-28' }, standing: { winter: 0.85, green: 0.75 },
     habitats: [{ habitat: 'pasture', perHa: 250, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'carr', perHa: 500, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'reed-swamp', perHa: 500, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'drift', size: [3, 11] },
   },
   {

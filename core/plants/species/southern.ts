@@ -19,7 +19,7 @@ export const southern: readonly Species[] = [
     bark: { low: [34, 2, 5], high: [38, 2, 5], marks: 'plated' },
     colours: { fresh: [64, -8, 30], summer: [34, -11, 16], turning: [], dead: [50, 10, 28], twig: [54, 0, 10], flower: [68, 2, 38] }, show: { flower: 0.2, fruit: 0 },
     dates: { burst: '05-08', fullLeaf: '06-10', flower: ['05-12', '06-05'] },
-    habitats: [{ habitat: 'mediterranean-scrub', perHa: 60, ages: [0.4, 0.35, 0.2, 0.05] }, { habitat: 'garden', perHa: 2, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'shoreline', perHa: 2, ages: [0.4, 0.4, 0.2, 0] }], groups: { as: 'few', size: [1, 5] },
+    habitats: [{ habitat: 'mediterranean-scrub', perHa: 60, ages: [0.4, 0.35, 0.2, 0.05] }, { habitat: 'garden', perHa: 2, ages: [0.2, 0.4, 0.4, 0] }], groups: { as: 'few', size: [1, 5] },
   },
   {
     id: 'cork-oak', botanical: 'Quercus suber', common: 'Cork oak', crownForm: 'spreading', ...evergreen,
@@ -27,7 +27,7 @@ export const southern: readonly Species[] = [
     bark: { low: [40, 16, 18], high: [58, 3, 10], marks: 'furrowed' },
     colours: { fresh: [62, -10, 32], summer: [42, -11, 19], turning: [], dead: [54, 10, 30], twig: [56, 1, 10] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '05-04', fullLeaf: '06-10' },
-    habitats: [{ habitat: 'mediterranean-scrub', perHa: 14, ages: [0.2, 0.3, 0.4, 0.1] }, { habitat: 'pasture', perHa: 0.5, ages: [0, 0, 0.6, 0.4] }], groups: { as: 'few', size: [1, 3] },
+    habitats: [{ habitat: 'mediterranean-scrub', perHa: 14, ages: [0.2, 0.3, 0.4, 0.1] }], groups: { as: 'few', size: [1, 3] },
   },
   {
     id: 'camphor-tree', botanical: 'Cinnamomum camphora', common: 'Camphor tree', crownForm: 'spreading', ...evergreen,
@@ -91,7 +91,7 @@ export const southern: readonly Species[] = [
     bark: { low: [46, 2, 7], high: [58, 0, 8], marks: 'smooth' },
     colours: { fresh: [64, -10, 18], summer: [52, -10, 10], turning: [], dead: [54, 8, 24], twig: [56, 0, 8], flower: [82, 6, 76] }, show: { flower: 0.66, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '06-10', flower: ['02-10', '03-25'] },
-    habitats: [{ habitat: 'australian-bush', perHa: 60, ages: [0.4, 0.4, 0.2, 0] }, { habitat: 'mediterranean-scrub', perHa: 3, ages: [0.4, 0.4, 0.2, 0] }], groups: { as: 'few', size: [3, 5] },
+    habitats: [{ habitat: 'australian-bush', perHa: 60, ages: [0.4, 0.4, 0.2, 0] }], groups: { as: 'few', size: [3, 5] },
   },
   {
     id: 'japanese-maple', botanical: 'Acer palmatum', common: 'Japanese maple', crownForm: 'layered', ...evergreen, arrangement: 'opposite', keeps: 'deciduous',
@@ -106,7 +106,7 @@ export const southern: readonly Species[] = [
     heightM: [2.5, 4.5, 8, 10], crownRatio: [0.8, 0.9, 1.05, 1.15], clearStem: 0.2, dbhRatio: 0.032, stems: 1, seeThrough: 0.28, growth: { lobes: 9, droop: 0 }, leafMm: 110,
     bark: { low: [40, 8, 8], high: [46, 10, 10], marks: 'ringed' },
     colours: { fresh: [54, 10, 34], summer: [44, -18, 28], turning: [[62, 24, 52], [48, 40, 36]], dead: [44, 24, 28], twig: [42, 10, 10], flower: [86, 18, -2] }, show: { flower: 0.84, fruit: 0 },
-    dates: { burst: '04-16', fullLeaf: '05-12', flower: ['04-10', '05-02'], turning: '09-28', fall: '10-18', bare: '11-12' },
+    dates: { burst: '04-22', fullLeaf: '05-18', flower: ['04-22', '05-14'], turning: '09-28', fall: '10-18', bare: '11-12' },
     habitats: [{ habitat: 'east-asian-wood', perHa: 30, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'garden', perHa: 6, ages: [0.3, 0.5, 0.2, 0] }], groups: { as: 'few', size: [1, 5] },
   },
   {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { dotsOnSheet, dotVolumeMl, sheetsFor } from '../../../core/grass/dots'
-import { fibreMassPerArea, mixLengths } from '../../../core/grass/fibre'
+import { fibreMassPerArea, mixLengths } from '../../../core/coverage/fibre'
 
 describe('fibre', () => {
   test('a mix of the nearest stocked lengths has the wanted mean', () => {

@@ -1,0 +1,30 @@
+import { counted, formatModelLength, formatQuantity, type UnitSystem } from '../units'
+import type { Amount } from './records'
+
+/** An amount for reading: "24", "3.2 m", "600 cm²". */
+export function amountText(amount: Amount, system: UnitSystem = 'metric'): string {
+  switch (amount.kind) {
+    case 'pieces':
+      return String(amount.pieces)
+    case 'length':
+      return system === 'imperial'
+        ? formatModelLength(amount.lengthMm, system)
+        : formatQuantity(amount.lengthMm, 'mm')
+    case 'area':
+      return formatQuantity(amount.areaCm2, 'cm2')
+  }
+}
+
+/** The amount with its noun: "24 pieces", "3.2 m of hedge". */
+export function amountWithNoun(amount: Amount): string {
+  if (amount.kind === 'pieces') return counted(amount.pieces, 'piece')
+  return amount.kind === 'length' ? `${amountText(amount)} of hedge` : `${amountText(amount)} of ground`
+}
+
+/** Pieces that a line shows at most when they are drawn one by one: its own, or a few for a hedge or a patch. */
+export const piecesToShow = (amount: Amount, few = 12): number =>
+  amount.kind === 'pieces' ? amount.pieces : few
+
+/** How much of an amount it is in its own measure: pieces, mm or cm². */
+export const sizeOfAmount = (amount: Amount): number =>
+  amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? amount.lengthMm : amount.areaCm2

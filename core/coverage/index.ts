@@ -1,0 +1,2 @@
+export * from './fibre'
+export * from './see-through'

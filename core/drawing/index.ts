@@ -1,0 +1,3 @@
+export * from './paths'
+export * from './plant-drawing'
+export * from './shapes'

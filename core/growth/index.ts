@@ -1,0 +1,5 @@
+export { growHedge, type HedgeSize } from './hedge'
+export { grow, growing } from './grow'
+export * from './measures'
+export { pipesOf } from './pipes'
+export * from './types'

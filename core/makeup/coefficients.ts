@@ -1,0 +1,67 @@
+import * as z from 'zod'
+import { changeable } from '../units/schema'
+import { requireRange, type NumberInput, type Origin } from '../units'
+
+/** A number that a way of making rests on: what it is worth until a maker, or later the log, knows better. */
+export interface Coefficient {
+  /** Such as "sprig-tree/sticks". */
+  readonly id: string
+  readonly name: string
+  readonly value: number
+  readonly unit: string
+  readonly origin: Origin
+  /** How far makers differ: standard deviation as a share of the value. From memory. */
+  readonly spread: number
+  /** What a maker may set, ends included. */
+  readonly range: readonly [least: number, most: number]
+  readonly note?: string
+}
+
+type Row = Omit<Coefficient, 'id' | 'spread'> & { readonly spread?: number }
+
+const USUAL_SPREAD = 0.25
+
+/** Names the coefficients of one way of making: "sticks" of "sprig-tree" becomes "sprig-tree/sticks". */
+export function coefficients<K extends string>(
+  of: string,
+  rows: Readonly<Record<K, Row>>,
+): Readonly<Record<K, Coefficient>> {
+  const named = (Object.entries(rows) as [K, Row][]).map(([key, row]) => [
+    key,
+    { spread: USUAL_SPREAD, ...row, id: `${of}/${key.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`)}` },
+  ])
+  return Object.fromEntries(named) as Record<K, Coefficient>
+}
+
+/** A coefficient that a maker has set. */
+export const ownCoefficientSchema = z.strictObject({
+  ...changeable,
+  id: z.string().regex(/^[a-z0-9-]{1,40}\/[a-z0-9-]{1,40}$/, 'must be such as sprig-tree/sticks'),
+  value: z.number().min(-1e6).max(1e6),
+})
+export type OwnCoefficient = z.infer<typeof ownCoefficientSchema>
+
+/** The makers' own values, by id. */
+export type OwnValues = ReadonlyMap<string, number>
+
+/** What a coefficient is worth in this workshop. A stored value out of its range, as from another version, is passed over. */
+export function worthOf(coefficient: Coefficient, own: OwnValues): { value: number; origin: Origin } {
+  const set = own.get(coefficient.id)
+  const [least, most] = coefficient.range
+  return set === undefined || set < least || set > most
+    ? { value: coefficient.value, origin: coefficient.origin }
+    : { value: set, origin: 'yours' }
+}
+
+/** A coefficient as it goes into a figure. */
+export function coefficientInput(coefficient: Coefficient, own: OwnValues): NumberInput {
+  const { value, origin } = worthOf(coefficient, own)
+  const { name, unit, id, note } = coefficient
+  return { name, value, unit, origin, coefficient: id, ...(note === undefined ? {} : { note }) }
+}
+
+/** @throws RangeError when an own value is not what the coefficient can be */
+export function requireWorth(coefficient: Coefficient, value: number): void {
+  const [min, max] = coefficient.range
+  requireRange(coefficient.name, value, coefficient.unit, { min, max })
+}

@@ -1,0 +1,179 @@
+import type { Tones } from '../colour'
+import { lineSize, lookOptions, type Commission, type Line, type LineSize, type Zone } from '../commissions'
+import { grainForLeaf } from '../coverage'
+import {
+  crownSideArea,
+  crownSurface,
+  crownTopArea,
+  lookOn,
+  type CrownForm,
+  type Habit,
+  type Look,
+  type Species,
+} from '../plants'
+import { figure, input, type Figure, type Input, type Origin, type StockUnit } from '../units'
+import type { Coefficient } from './coefficients'
+import { shared } from './shared'
+
+/** One plant of a line as a way of making sees it. Model lengths in mm, areas in cm², volume in cm³. */
+export interface Piece {
+  readonly habit: Habit
+  readonly crownForm: CrownForm
+  readonly zone: Zone
+  readonly heightMm: number
+  readonly crownWidthMm: number
+  readonly crownDepthMm: number
+  readonly clearStemMm: number
+  readonly trunkMm: number
+  /** The crown seen from the side. */
+  readonly sideAreaCm2: number
+  /** The crown seen from above. */
+  readonly topAreaCm2: number
+  /** Its outer surface, as a body of revolution. */
+  readonly surfaceCm2: number
+  readonly volumeCm3: number
+  /** Share of the full foliage on the date depicted, 0–1. */
+  readonly leaf: number
+  /** Wanted see-through in full leaf, 0–1. */
+  readonly seeThrough: number
+  readonly seeThroughOrigin: Origin
+  readonly grainMm: number
+  readonly tones: Tones
+}
+
+/** What is to be made, in the four kinds that there are. */
+export type Job =
+  | { readonly kind: 'pieces'; readonly piece: Piece; readonly pieces: number }
+  | {
+      readonly kind: 'length'
+      readonly piece: Piece
+      readonly lengthMm: number
+      readonly section: 'free' | 'trimmed'
+    }
+  | { readonly kind: 'area'; readonly piece: Piece; readonly areaCm2: number }
+  | {
+      readonly kind: 'stock'
+      readonly materialId: string
+      readonly quantity: number
+      readonly unit: StockUnit
+    }
+
+export type JobKind = Job['kind']
+export type PlantJob = Exclude<Job, { kind: 'stock' }>
+
+/** Words for each kind. */
+export const jobWords: Record<JobKind, string> = {
+  pieces: 'single pieces',
+  length: 'hedge by the metre',
+  area: 'grass by area',
+  stock: 'stock',
+}
+
+/** Whether a piece is made of blades and fronds rather than of wood with a crown. */
+export const isBladed = ({ habit }: Pick<Piece, 'habit'>): boolean =>
+  habit === 'grass' || habit === 'reed' || habit === 'fern' || habit === 'herb'
+
+/** Shrubs, and climbers as the mounds and mats that they are modelled as. */
+export const isBushy = ({ habit }: Pick<Piece, 'habit'>): boolean => habit === 'shrub' || habit === 'climber'
+
+/** The plant of a line on a date, and the size and look that it follows from. @param date YYYY-MM-DD @param look of that date, where it is known already */
+export function pieceOf(
+  line: Line,
+  commission: Commission,
+  species: Species,
+  date: string,
+  look: Look = lookOn(species, date, commission, lookOptions(line, commission)),
+): { piece: Piece; size: LineSize; look: Look } {
+  const size = lineSize(line, commission, species, look.height)
+  const crownDepthMm = size.heightMm - size.crownBaseMm
+  const topAreaCm2 = crownTopArea(size.crownWidthMm) / 100
+  return {
+    size,
+    look,
+    piece: {
+      habit: species.habit,
+      crownForm: species.crownForm,
+      zone: line.zone,
+      heightMm: size.heightMm,
+      crownWidthMm: size.crownWidthMm,
+      crownDepthMm,
+      clearStemMm: size.clearStemMm,
+      trunkMm: size.trunkMm,
+      sideAreaCm2: crownSideArea(species.crownForm, size.crownWidthMm, crownDepthMm) / 100,
+      topAreaCm2,
+      surfaceCm2: crownSurface(species.crownForm, size.crownWidthMm, crownDepthMm) / 100,
+      volumeCm3: (2 / 3) * topAreaCm2 * (crownDepthMm / 10),
+      leaf: look.leaf,
+      seeThrough: line.seeThrough ?? species.seeThrough,
+      seeThroughOrigin: line.seeThrough === undefined ? species.origin : 'yours',
+      grainMm: grainForLeaf(species.leafMm, 1 / size.scale),
+      tones: look.tones,
+    },
+  }
+}
+
+/** The job that a line gives. */
+export function jobOf({ amount }: Pick<Line, 'amount'>, piece: Piece): PlantJob {
+  switch (amount.kind) {
+    case 'pieces':
+      return { kind: 'pieces', piece, pieces: amount.pieces }
+    case 'length':
+      return { kind: 'length', piece, lengthMm: amount.lengthMm, section: amount.section }
+    case 'area':
+      return { kind: 'area', piece, areaCm2: amount.areaCm2 }
+  }
+}
+
+/** What one good piece makes of a job: itself, so much of the hedge's length, so much of the patch. */
+export type Share =
+  | { readonly kind: 'pieces' }
+  | { readonly kind: 'length'; readonly mmEach: number }
+  | { readonly kind: 'area'; readonly cm2Each: number }
+
+/** How many pieces a job takes where it is made of single ones, and what each of them makes of it. */
+export function piecesFor(
+  job: PlantJob,
+  read: (coefficient: Coefficient) => Input & { value: number },
+): { readonly count: Figure; readonly share: Share } {
+  switch (job.kind) {
+    case 'pieces':
+      return {
+        count: figure(job.pieces, 'pieces', 'as many as the line wants', [], 'yours'),
+        share: { kind: 'pieces' },
+      }
+    case 'length': {
+      const closeness = read(job.section === 'trimmed' ? shared.trimmedCloseness : shared.hedgeCloseness)
+      const mmEach = job.piece.crownWidthMm * closeness.value
+      return {
+        count: figure(
+          Math.max(1, Math.ceil(job.lengthMm / mmEach - 1e-9)),
+          'pieces',
+          'length ÷ (crown width × distance), rounded up',
+          [
+            input('length', job.lengthMm, 'mm', 'yours'),
+            input('crown width', job.piece.crownWidthMm, 'mm', 'formula'),
+            closeness,
+          ],
+        ),
+        share: { kind: 'length', mmEach },
+      }
+    }
+    case 'area': {
+      const cover = read(shared.swardCover)
+      const cm2Each = job.piece.topAreaCm2 / cover.value
+      return {
+        count: figure(
+          Math.max(1, Math.ceil(job.areaCm2 / cm2Each - 1e-9)),
+          'pieces',
+          'area × cover ÷ a tuft’s circle, rounded up',
+          [
+            input('area', job.areaCm2, 'cm²', 'yours'),
+            cover,
+            input('a tuft from above', job.piece.topAreaCm2, 'cm²', 'formula', 'π/4 · crown width²'),
+          ],
+        ),
+        share: { kind: 'area', cm2Each },
+      }
+    }
+  }
+}

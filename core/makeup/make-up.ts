@@ -1,0 +1,224 @@
+import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
+import { figure, input, requireRange, type Figure } from '../units'
+import { coefficientInput, worthOf, type OwnValues } from './coefficients'
+import { piecesFor, type Job, type PlantJob, type Share } from './job'
+import { choiceOf, isPlantMethod, type Method, type Suit, type Task, type Use, type Work } from './method'
+import { fillSlots, type Filled } from './slots'
+import { stepHandsMin, type Step } from './step'
+
+/** A job worked out with one method. */
+export interface MakeUp extends Work {
+  readonly method: Method
+  readonly job: Job
+  /** Good pieces wanted; 1 for a lot of stock. */
+  readonly wanted: Figure
+  readonly started: Figure
+  readonly expectedGood: number
+  readonly share: Share
+  readonly choices: Readonly<Record<string, string>>
+  readonly slots: readonly Filled[]
+  /** Slots that no material fills and that the piece can't do without: amounts are foretold, cost is not. */
+  readonly missing: readonly Filled[]
+  readonly handsMin: Figure
+  readonly elapsedMin: Figure
+  /** Cost of one good piece, in hundredths; absent where a price is not known. */
+  readonly costEachMinor?: Figure
+  readonly unpriced: readonly string[]
+}
+
+export interface MakeUpOrder {
+  readonly job: Job
+  readonly method: Method
+  /** Pieces started, where the maker has set them. */
+  readonly started?: number
+  /** Schools and materials that were chosen, by option and by slot. */
+  readonly choices?: Readonly<Record<string, string>>
+  readonly materials?: Readonly<Record<string, string>>
+  readonly states: readonly StockState[]
+  /** What is free of a material besides what others claim; absent: all that is on hand. */
+  readonly free?: (materialId: string) => number
+  readonly own?: OwnValues
+  readonly dryingFactor: number
+}
+
+const NONE: OwnValues = new Map()
+
+/**
+ * Pieces to start so that enough good ones come out: wanted ÷ (1 − spoilage), rounded up.
+ * @throws RangeError when less than one is wanted
+ */
+export function startedFor(wanted: number, method: Method, own: OwnValues = NONE): Figure {
+  requireRange('pieces wanted', wanted, '', { min: 1 })
+  const { value } = worthOf(method.spoilage, own)
+  return figure(Math.ceil(wanted / (1 - value) - 1e-9), 'pieces', 'wanted ÷ (1 − spoilage), rounded up', [
+    input('wanted', wanted, '', 'yours'),
+    coefficientInput(method.spoilage, own),
+  ])
+}
+
+/** Good pieces to expect: what is started less spoilage, and of a single piece that one. */
+export const goodOf = (started: number, method: Method, own: OwnValues = NONE): number =>
+  started < 1 ? 0 : Math.max(1, Math.floor(started * (1 - worthOf(method.spoilage, own).value) + 1e-9))
+
+/** Works a job out with a method: materials, amounts, mixtures, cuts, by-products, steps, time and cost. */
+export function makeUp(order: MakeUpOrder): MakeUp {
+  const { job, method, states } = order
+  const own = order.own ?? NONE
+  const chosen = order.choices ?? {}
+  const { wanted, share } = wantedOf(job, own)
+  const started =
+    order.started === undefined
+      ? startedFor(wanted.value, method, own)
+      : figure(order.started, 'pieces', 'as you set it', [], 'yours')
+  const choice = (optionId: string): string => choiceOf(method, chosen, optionId)
+  const slots = fillSlots(slotsOf(method, job, choice), order.materials ?? {}, states)
+  const byId = new Map(states.map((state) => [state.material.id, state]))
+  const task: Task = {
+    job,
+    started: started.value,
+    choice,
+    fill(id) {
+      const found = slots.find(({ slot }) => slot.id === id)
+      if (!found) throw new RangeError(`slot is ${id}; it must be one of the method's`)
+      return found
+    },
+    value: (coefficient) => worthOf(coefficient, own).value,
+    input: (coefficient) => coefficientInput(coefficient, own),
+    dryMin: (min) => Math.round(min * order.dryingFactor),
+    kept: (materialId) => order.free?.(materialId) ?? byId.get(materialId)?.onHand ?? 0,
+  }
+  const work = workOf(method, task)
+  const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
+  const expectedGood = goodOf(started.value, method, own)
+  const { costMinor, unpriced } = costOf(work, byId)
+  return {
+    ...work,
+    method,
+    job,
+    wanted,
+    started,
+    expectedGood,
+    share,
+    choices: Object.fromEntries(method.options.map(({ id }) => [id, choice(id)])),
+    slots,
+    missing,
+    handsMin: handsFigure(work.steps, started.value),
+    elapsedMin: elapsedFigure(work.steps, started.value),
+    unpriced,
+    ...(missing.length === 0 && unpriced.length === 0
+      ? {
+          costEachMinor: figure(
+            costMinor / expectedGood,
+            'hundredths',
+            'materials at what the lots cost that will be drawn, less what is kept, ÷ good pieces expected',
+            [
+              input('materials', costMinor / 100, '', 'yours'),
+              input('good pieces expected', expectedGood, '', method.spoilage.origin),
+            ],
+          ),
+        }
+      : {}),
+  }
+}
+
+function wantedOf(job: Job, own: OwnValues): { wanted: Figure; share: Share } {
+  if (job.kind === 'stock')
+    return { wanted: figure(1, 'portion', 'one mixture', [], 'yours'), share: { kind: 'pieces' } }
+  const { count, share } = piecesFor(job, (coefficient) => coefficientInput(coefficient, own))
+  return { wanted: count, share }
+}
+
+function slotsOf(method: Method, job: Job, choice: (optionId: string) => string) {
+  if (isPlantMethod(method)) return job.kind === 'stock' ? [] : method.slots(job, choice)
+  return job.kind === 'stock' ? method.slots(job) : []
+}
+
+/** @throws RangeError when the method does not make this kind of job */
+function workOf(method: Method, task: Task): Work {
+  const { job } = task
+  if (isPlantMethod(method) && job.kind !== 'stock' && method.kinds.includes(job.kind))
+    return method.work({ ...task, job, piece: job.piece })
+  if (!isPlantMethod(method) && job.kind === 'stock') return method.work({ ...task, job })
+  throw new RangeError(`job is ${job.kind}; ${method.name} makes ${method.kinds.join(', ')}`)
+}
+
+/** What a make-up takes from stock, one entry a material. Open slots take nothing. */
+export const needsOf = (uses: readonly Use[]): Need[] =>
+  mergedNeeds(
+    uses.flatMap(({ material, total, lies }) =>
+      material && total.value > 0
+        ? [
+            {
+              materialId: material.id,
+              quantity: total.value,
+              ...(lies === undefined ? {} : { lies: lies.value }),
+            },
+          ]
+        : [],
+    ),
+  )
+
+/** What is drawn, at the lots that would be drawn, less what goes into lots that are kept. */
+function costOf(
+  work: Work,
+  states: ReadonlyMap<string, StockState>,
+): { costMinor: number; unpriced: string[] } {
+  let costMinor = 0
+  const unpriced: string[] = []
+  for (const { materialId, quantity } of needsOf(work.uses)) {
+    const state = states.get(materialId)
+    const cost = state && costOfDraw(quantity, state)
+    if (cost === undefined) unpriced.push(state?.material.name ?? materialId)
+    else {
+      const kept = work.yields
+        .flatMap(({ shares }) => shares)
+        .reduce((sum, share) => (share.materialId === materialId ? sum + share.share : sum), 0)
+      costMinor += cost * (1 - Math.min(1, kept))
+    }
+  }
+  return { costMinor, unpriced }
+}
+
+function handsFigure(steps: readonly Step[], started: number): Figure {
+  const minutes = steps.reduce((sum, step) => sum + stepHandsMin(step, started), 0)
+  return figure(
+    minutes,
+    'min',
+    'sum over steps of (once for the batch + for each × pieces started)',
+    steps.map((step) => input(step.title, stepHandsMin(step, started), 'min', step.hands.origin)),
+  )
+}
+
+function elapsedFigure(steps: readonly Step[], started: number): Figure {
+  const minutes = steps.reduce(
+    (sum, step) => sum + stepHandsMin(step, started) + (step.wait?.leastMin ?? 0),
+    0,
+  )
+  return figure(
+    minutes,
+    'min',
+    'hands-on time + all waits at least, one after the other',
+    steps.flatMap((step) =>
+      step.wait
+        ? [input(step.wait.what, step.wait.leastMin / 60, 'h', step.wait.origin, step.wait.kind)]
+        : [],
+    ),
+  )
+}
+
+/** Every method that makes such a job, with its reasons for it, the best suited first. */
+export function rankMethods<M extends Method>(
+  methods: readonly M[],
+  job: PlantJob,
+): { method: M; suit: Suit }[] {
+  const rank = { suits: 0, possible: 1, unsuited: 2 }
+  return methods
+    .flatMap((method) =>
+      isPlantMethod(method) && method.kinds.includes(job.kind) ? [{ method, suit: method.suits(job) }] : [],
+    )
+    .sort(
+      (a, b) =>
+        rank[a.suit.verdict] - rank[b.suit.verdict] ||
+        a.suit.reasonsAgainst.length - b.suit.reasonsAgainst.length,
+    )
+}

@@ -1,0 +1,138 @@
+import type { Material } from '../stock'
+import type { Figure, NumberInput } from '../units'
+import type { Coefficient } from './coefficients'
+import type { Job, JobKind, Piece, PlantJob } from './job'
+import type { Filled, Slot } from './slots'
+import type { Step } from './step'
+
+export interface Suit {
+  readonly verdict: 'suits' | 'possible' | 'unsuited'
+  readonly reasonsFor: readonly string[]
+  readonly reasonsAgainst: readonly string[]
+}
+
+/** A school: something that makers do in more than one way. The first choice is the usual one. */
+export interface Option {
+  readonly id: string
+  readonly name: string
+  readonly choices: readonly { readonly id: string; readonly name: string; readonly words: string }[]
+}
+
+/** So much of one material at one step: for one piece, for the batch, and what must lie on the tray where some of it comes back. */
+export interface Use {
+  readonly slot: string
+  readonly step: string
+  readonly label: string
+  /** Absent where the slot is open. */
+  readonly material?: Material
+  readonly perPiece: Figure
+  /** What leaves the shelf for all pieces started. */
+  readonly total: Figure
+  readonly lies?: Figure
+  /** Poured or laid for the whole batch, whatever becomes of single pieces. */
+  readonly once?: boolean
+}
+
+/** A mixture that is poured together: so much of this, so much of that, so much left at the end. */
+export interface Pour {
+  readonly title: string
+  readonly lines: readonly { readonly label: string; readonly figure: Figure }[]
+}
+
+/** What is cut before or while it is made: so many of such a size from a slot's material. */
+export interface Cut {
+  readonly slot: string
+  readonly what: string
+  readonly count: number
+  readonly lengthMm: number
+  readonly widthMm?: number
+}
+
+/** What comes out besides the pieces, or is kept: it becomes a lot of its own. */
+export interface Yield {
+  readonly label: string
+  readonly source: 'home-made' | 'by-product'
+  /** The material that it is; made known to the workshop where it is not yet. */
+  readonly material: Omit<Material, 'changedAt' | 'removed' | 'fieldsAt'>
+  readonly quantity: Figure
+  /** Of what the batch draws of each material, the share that goes into this lot. By-products take none: they cost nothing. */
+  readonly shares: readonly { readonly materialId: string; readonly share: number }[]
+}
+
+/** Everything that a way of making answers with, in one pass. */
+export interface Work {
+  readonly uses: readonly Use[]
+  readonly pours: readonly Pour[]
+  readonly cuts: readonly Cut[]
+  readonly yields: readonly Yield[]
+  readonly steps: readonly Step[]
+}
+
+/** What a way of making works with. */
+export interface Task {
+  readonly job: Job
+  /** Pieces started, spares included; portions of a stock job. */
+  readonly started: number
+  readonly choice: (optionId: string) => string
+  readonly fill: (slotId: string) => Filled
+  readonly value: (coefficient: Coefficient) => number
+  readonly input: (coefficient: Coefficient) => NumberInput
+  /** Minutes that an open film takes in this room, from what it takes at 20 °C and 50 %. */
+  readonly dryMin: (min: number) => number
+  /** What is free of a mixture that was kept, in its unit. */
+  readonly kept: (materialId: string) => number
+}
+
+/** A task for plants: the piece is there. */
+export interface PlantTask extends Task {
+  readonly job: PlantJob
+  readonly piece: Piece
+}
+
+interface Common {
+  readonly id: string
+  readonly name: string
+  readonly makes: string
+  readonly coefficients: readonly Coefficient[]
+  readonly options: readonly Option[]
+  /** Share of what is started that won't do. */
+  readonly spoilage: Coefficient
+}
+
+/** A way to make plants. One file a method. */
+export interface PlantMethod extends Common {
+  readonly kinds: readonly Exclude<JobKind, 'stock'>[]
+  readonly suits: (job: PlantJob) => Suit
+  readonly slots: (job: PlantJob, choice: (optionId: string) => string) => readonly Slot[]
+  readonly work: (task: PlantTask) => Work
+  /** Jobs that it is tried on. */
+  readonly examples: readonly PlantJob[]
+}
+
+/** A way to make stock from stock. */
+export interface StockMethod extends Common {
+  readonly kinds: readonly ['stock']
+  /** The material that it makes. */
+  readonly product: string
+  readonly slots: (job: Extract<Job, { kind: 'stock' }>) => readonly Slot[]
+  readonly work: (task: Task & { readonly job: Extract<Job, { kind: 'stock' }> }) => Work
+  readonly examples: readonly Extract<Job, { kind: 'stock' }>[]
+}
+
+export type Method = PlantMethod | StockMethod
+
+export const isPlantMethod = (method: Method): method is PlantMethod => method.kinds[0] !== 'stock'
+
+/** The choice of an option that holds: the stored one where the method knows it, else the usual one. */
+export function choiceOf(
+  method: Pick<Method, 'options'>,
+  chosen: Readonly<Record<string, string>>,
+  optionId: string,
+): string {
+  const option = method.options.find(({ id }) => id === optionId)
+  if (!option) throw new RangeError(`option is ${optionId}; it must be one of the method's`)
+  const stored = Object.hasOwn(chosen, optionId) ? chosen[optionId] : undefined
+  const known = option.choices.find(({ id }) => id === stored) ?? option.choices[0]
+  if (!known) throw new RangeError(`option ${optionId} has no choices`)
+  return known.id
+}

@@ -1,0 +1,107 @@
+import * as z from 'zod'
+import { idSchema, nameSchema, noteSchema, originSchema } from '../units/schema'
+import { noun } from '../units'
+
+/** Bounds of what a step can take: a week of hands, three weeks of waiting. */
+const secSchema = z
+  .number()
+  .min(0)
+  .max(7 * 24 * 3600)
+const minSchema = z
+  .number()
+  .min(0)
+  .max(21 * 24 * 60)
+const wordsSchema = z.string().max(200)
+/** Ids of cautions, faults, tools: text, so that a file from a later version with an unknown one still opens. */
+const looseId = z.string().min(1).max(60)
+
+/**
+ * How glue and paint dry: an open film follows the air, and so does glue that is to turn tacky; a closed joint and a cure keep
+ * their full time whatever the weather (common practice).
+ */
+export const waitKinds = ['open film', 'closed joint', 'cure', 'tack clearing'] as const
+export type WaitKind = (typeof waitKinds)[number]
+
+/** What limits how many are done at once. */
+export const limitKinds = ['window', 'holder', 'bowl', 'sheet'] as const
+/** What a step wants of the place. */
+export const placeNeeds = ['ventilation', 'daylight', 'outdoors'] as const
+/** What a step leaves in the air, and can't stand near. */
+export const airs = ['wet alcohol', 'solvent', 'aerosol', 'sparks'] as const
+
+/** One operation, worked out for a batch. It is copied into the batch when that is planned, so that later changes leave it alone. */
+export const stepSchema = z.strictObject({
+  id: z.string().min(1).max(40),
+  title: nameSchema,
+  text: noteSchema,
+  /** Hands-on time: once for the batch, and for each piece. */
+  hands: z.strictObject({ onceSec: secSchema, eachSec: secSchema, origin: originSchema }),
+  /** What must pass before the next step: at least, and at most where it may become too late. */
+  wait: z
+    .strictObject({
+      leastMin: minSchema,
+      mostMin: minSchema.optional(),
+      kind: z.enum(waitKinds),
+      what: wordsSchema,
+      origin: originSchema,
+      /** Someone must stay by it: an oven, a hot pot. */
+      attended: z.boolean().optional(),
+    })
+    .optional(),
+  /** What was begun must be followed up within so long. */
+  within: z.strictObject({ sec: secSchema.min(1), what: wordsSchema, origin: originSchema }).optional(),
+  /** How many at once, and why no more. */
+  atOnce: z
+    .strictObject({
+      count: z.number().int().min(1).max(100_000),
+      because: z.enum(limitKinds),
+      what: wordsSchema,
+    })
+    .optional(),
+  tools: z.array(looseId).max(20),
+  /** What each piece occupies, until the end of the step that is named. */
+  holders: z
+    .array(z.strictObject({ what: looseId, each: z.number().min(0).max(1000), until: z.string().max(40) }))
+    .max(10),
+  needs: z.array(z.enum(placeNeeds)).max(3),
+  gives: z.array(z.enum(airs)).max(4),
+  /** What must have aired away before this step begins. */
+  apart: z.strictObject({ from: z.array(z.enum(airs)).min(1).max(4), airMin: minSchema }).optional(),
+  /** What passes inspection. */
+  passes: wordsSchema.optional(),
+  cautions: z.array(looseId).max(12),
+  faults: z.array(looseId).max(12),
+  /** Materials that can be weighed in and out at this step. */
+  materialIds: z.array(idSchema).max(20),
+})
+export type Step = z.infer<typeof stepSchema>
+
+/** A step as a method writes it: what it leaves out is nothing. */
+export type StepDraft = Pick<Step, 'id' | 'title' | 'text' | 'hands'> & Partial<Step>
+
+export const step = (draft: StepDraft): Step => ({
+  holders: [],
+  tools: [],
+  needs: [],
+  gives: [],
+  cautions: [],
+  faults: [],
+  materialIds: [],
+  ...draft,
+})
+
+/** Minutes of hands in a step for a number of pieces. */
+export const stepHandsMin = ({ hands }: Pick<Step, 'hands'>, pieces: number): number =>
+  (hands.onceSec + hands.eachSec * pieces) / 60
+
+/** The size of a round: what can be begun, set up for and followed up while the window is open. At least one. */
+export const roundOf = (windowSec: number, setUpSec: number, eachSec: number): number =>
+  Math.max(1, Math.floor((windowSec - setUpSec) / Math.max(1e-9, eachSec) + 1e-9))
+
+/** A stretch of time in a sentence, computed: "about 40 s", "25 minutes", "8 hours". */
+export function timeWords(min: number): string {
+  if (min < 1.5) return `${Math.max(1, Math.round(min * 60))} s`
+  if (min < 90) return `${Math.round(min)} ${noun(Math.round(min), 'minute')}`
+  const hours = Math.round(min / 30) / 2
+  return `${hours} ${noun(hours, 'hour')}`
+}

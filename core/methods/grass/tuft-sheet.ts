@@ -1,0 +1,329 @@
+import { fibreMassPerArea, sprinkle } from '../../coverage'
+import { dotVolumeMl, sheetsFor } from '../../grass'
+import {
+  coefficients,
+  examplePiece,
+  examplePieces,
+  isBladed,
+  materialsAt,
+  roundOf,
+  shared,
+  step,
+  timeWords,
+  use,
+  type Coefficient,
+  type PlantJob,
+  type PlantMethod,
+  type PlantTask,
+  type Suit,
+  type Use,
+} from '../../makeup'
+import type { Material } from '../../stock'
+import { counted, figure, input, plainNumber } from '../../units'
+
+const k = coefficients('tuft-sheet', {
+  spoilage: { name: 'spoilage', value: 0.1, unit: '', origin: 'memory', range: [0, 0.5] },
+  spread: { name: 'a tuft’s width, of its foot', value: 1.7, unit: '', origin: 'memory', range: [1, 5] },
+  dotHeight: {
+    name: 'a dot’s height, of its width',
+    value: 0.22,
+    unit: '',
+    origin: 'memory',
+    range: [0.05, 0.6],
+  },
+  fibres: {
+    name: 'fibres on a cm²',
+    value: 900,
+    unit: '',
+    origin: 'memory',
+    range: [20, 5000],
+    note: 'ground cover has some 200',
+  },
+  sticks: {
+    name: 'sticks, of what is thrown',
+    value: 0.3,
+    unit: '',
+    origin: 'memory',
+    range: [0.05, 1],
+    note: 'three times what stands',
+  },
+  glueLoss: {
+    name: 'left on the needle and in the nozzle',
+    value: 0.15,
+    unit: '',
+    origin: 'memory',
+    range: [0, 1],
+  },
+  second: { name: 'share of the second fibre', value: 0.3, unit: '', origin: 'memory', range: [0, 0.6] },
+  accent: {
+    name: 'share of the accent tone',
+    value: 0.15,
+    unit: '',
+    origin: 'memory',
+    range: [0, 0.4],
+    note: 'common practice: 3–4 tones',
+  },
+  dotSec: { name: 'set a dot', value: 1.5, unit: 's', origin: 'memory', range: [0.3, 30] },
+  fibreSec: { name: 'fibre on a dot', value: 0.6, unit: 's', origin: 'memory', range: [0.05, 30] },
+  setUpSec: { name: 'clip on, fill, switch on', value: 45, unit: 's', origin: 'memory', range: [0, 300] },
+  openSec: { name: 'a dot stays open', value: 480, unit: 's', origin: 'memory', range: [30, 3600] },
+  gripMin: { name: 'dots grip', value: 20, unit: 'min', origin: 'memory', range: [2, 240] },
+  dryMin: {
+    name: 'dries through',
+    value: 720,
+    unit: 'min',
+    origin: 'memory',
+    range: [30, 2880],
+    note: 'neat PVA: half a day',
+  },
+})
+
+/** Dots from a rice grain to a pea, mm. Common practice. */
+const SMALLEST_DOT_MM = 2
+const LARGEST_DOT_MM = 8
+/** The part of a biscuit-tin lid that dots go on, mm. From memory. */
+const SHEET = { widthMm: 180, heightMm: 260 }
+const LONGEST_FIBRE_MM = 12
+
+const dotMm = ({ piece, value }: PlantTask): number =>
+  Math.min(LARGEST_DOT_MM, Math.max(SMALLEST_DOT_MM, piece.crownWidthMm / value(k.spread)))
+
+function suits({ piece, kind }: PlantJob): Suit {
+  const reasonsFor: string[] = []
+  const reasonsAgainst: string[] = []
+  if (piece.habit === 'grass' || piece.habit === 'reed')
+    reasonsFor.push('blades that stand up, as grass does')
+  if (piece.heightMm >= 2 && piece.heightMm <= LONGEST_FIBRE_MM)
+    reasonsFor.push('within the lengths that static fibre comes in')
+  reasonsFor.push('hundreds in one go, and they keep on their sheet until planted')
+  if (kind === 'area')
+    reasonsAgainst.push('a patch set tuft by tuft: for tussocks; a closed sward is laid in layers')
+  if (piece.habit === 'fern') reasonsAgainst.push('fibres are blades, not fronds; it passes from a step away')
+  if (piece.habit === 'herb')
+    reasonsAgainst.push('leaves and flowers are to be added: fibres give only the stems')
+  if (!isBladed(piece)) reasonsAgainst.push('it has stems and a crown, which fibres can’t show')
+  if (piece.heightMm > LONGEST_FIBRE_MM * 1.15)
+    reasonsAgainst.push(
+      `${Math.round(piece.heightMm)} mm is beyond the longest fibre, ${LONGEST_FIBRE_MM} mm`,
+    )
+  if (piece.heightMm < 1.5) reasonsAgainst.push('lower than the shortest fibre: a mat would do')
+  if (piece.crownWidthMm > LARGEST_DOT_MM * k.spread.value * 1.3)
+    reasonsAgainst.push('wider than one dot makes: set several side by side')
+  const wrong = !isBladed(piece) || piece.heightMm > LONGEST_FIBRE_MM * 1.6 || piece.heightMm < 1
+  const right = (piece.habit === 'grass' || piece.habit === 'reed') && reasonsAgainst.length === 0
+  return {
+    verdict: wrong ? 'unsuited' : right ? 'suits' : 'possible',
+    reasonsFor: wrong ? [] : reasonsFor,
+    reasonsAgainst,
+  }
+}
+
+function layout(task: PlantTask) {
+  const dot = dotMm(task)
+  return { dot, ...sheetsFor(task.started, SHEET.widthMm, SHEET.heightMm, dot, Math.max(3, dot * 0.8)) }
+}
+
+/** Fibre of a slot, in each of the lengths that it is mixed from: shares are by number, so a longer fibre weighs more. */
+function fibreUses(task: PlantTask, slot: string, label: string, share: number, footCm2: number): Use[] {
+  const filled = task.fill(slot)
+  const { wish } = filled.slot
+  const wished = wish.stuff === 'fibre' ? wish.lengthMm : 4
+  const parts: readonly { material?: Material; share: number }[] =
+    filled.parts.length > 0 ? filled.parts : [{ share: 1 }]
+  return parts.map(({ material, share: own }) => {
+    const of = material?.of.stuff === 'fibre' ? material.of : { lengthMm: wished, dtex: 22 }
+    const stuck = fibreMassPerArea(task.value(k.fibres), of.lengthMm, of.dtex) * footCm2 * share * own
+    const reclaimed = task.input(shared.reclaimed)
+    const each = sprinkle(stuck, task.value(k.sticks), reclaimed.value)
+    const inputs = [
+      input('foot of the dot', footCm2, 'cm²', 'formula'),
+      task.input(k.fibres),
+      input('length', of.lengthMm, 'mm', 'memory', material?.name ?? 'as wished'),
+      input('linear density', of.dtex, 'dtex', 'memory'),
+      input('share of the fibres', share * own, '', 'memory'),
+      task.input(k.sticks),
+      reclaimed,
+    ]
+    return {
+      slot,
+      step: 'dots',
+      label: parts.length > 1 ? `${label}, ${plainNumber(of.lengthMm, 1)} mm` : label,
+      ...(material === undefined ? {} : { material }),
+      perPiece: figure(
+        each.leavesStockG,
+        'g',
+        'fibres per area × length × dtex × foot of the dot × share, plus what is lost',
+        inputs,
+        'formula',
+        'ISO 1144 tex system',
+      ),
+      total: figure(each.leavesStockG * task.started, 'g', 'amount for one × pieces started', inputs),
+      lies: figure(each.thrownG * task.started, 'g', 'stuck ÷ sticking share × pieces started', inputs),
+    }
+  })
+}
+
+const filledShare = (task: PlantTask, slot: string, share: Coefficient): number =>
+  task.fill(slot).parts.length > 0 ? task.value(share) : 0
+
+/** Dots of PVA on a release sheet, fibres set upright. Common practice. */
+export const tuftSheet: PlantMethod = {
+  id: 'tuft-sheet',
+  name: 'Tufts on a release sheet',
+  makes: 'Dots of PVA on a release sheet, fibres set upright by static, lifted when dry.',
+  kinds: ['pieces', 'area'],
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }) => [
+    { id: 'backing', label: 'Release backing', wish: { stuff: 'sheet', sheet: 'release' } },
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'fibre',
+      label: 'Main fibre',
+      wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.tones.base },
+    },
+    {
+      id: 'second',
+      label: 'Second, shorter',
+      wish: { stuff: 'fibre', lengthMm: piece.heightMm * 0.65, colour: piece.tones.shade },
+      optional: true,
+    },
+    {
+      id: 'accent',
+      label: 'Accent tone',
+      wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.tones.light },
+      tone: { is: 'lighter', than: 'fibre' },
+      optional: true,
+    },
+  ],
+  work(task) {
+    const { value, started } = task
+    const { dot, sheets, perSheet } = layout(task)
+    const dotInput = input('dot', dot, 'mm', 'common practice', 'crown width ÷ spread, from 2 to 8 mm')
+    const footCm2 = (Math.PI / 4) * (dot / 10) ** 2
+    const sheetCm2 = (SHEET.widthMm * SHEET.heightMm) / 100
+    const loss = task.input(k.glueLoss)
+    const second = filledShare(task, 'second', k.second)
+    const accent = filledShare(task, 'accent', k.accent)
+    const uses: Use[] = [
+      use(task, {
+        slot: 'backing',
+        step: 'tray',
+        label: 'Release backing',
+        once: true,
+        perPiece: figure((sheets * sheetCm2) / started, 'cm2', 'sheets ÷ pieces started', [
+          input('sheets', sheets, '', 'formula'),
+        ]),
+        total: figure(sheets * sheetCm2, 'cm2', 'sheets × 180 × 260 mm', [
+          input('sheets', sheets, '', 'formula'),
+        ]),
+      }),
+      use(task, {
+        slot: 'pva',
+        step: 'dots',
+        label: 'PVA',
+        perPiece: figure(
+          dotVolumeMl(dot, dot * value(k.dotHeight)) * (1 + loss.value),
+          'ml',
+          'spherical cap × (1 + loss)',
+          [dotInput, task.input(k.dotHeight), loss],
+        ),
+      }),
+      ...fibreUses(task, 'fibre', 'Main fibre', 1 - second - accent, footCm2),
+      ...(second > 0 ? fibreUses(task, 'second', 'Second fibre', second, footCm2) : []),
+      ...(accent > 0 ? fibreUses(task, 'accent', 'Accent tone', accent, footCm2) : []),
+    ]
+    const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
+    const openSec = value(k.openSec) * Math.min(task.dryMin(100) / 100, 2)
+    const eachSec = value(k.dotSec) + value(k.fibreSec)
+    const round = Math.min(perSheet, roundOf(openSec, value(k.setUpSec), eachSec))
+    const rounds = Math.ceil(started / round)
+    return {
+      uses,
+      pours: [],
+      cuts: [
+        {
+          slot: 'backing',
+          what: 'sheet of backing',
+          count: sheets,
+          lengthMm: SHEET.heightMm,
+          widthMm: SHEET.widthMm,
+        },
+      ],
+      yields: [],
+      steps: [
+        step({
+          ...at('tray'),
+          title: 'Lay the tray',
+          text: `${counted(sheets, 'sheet')} of backing, taped down on the steel tray. Mix the fibres: main, shorter, accent.`,
+          hands: { onceSec: 180 + 60 * sheets, eachSec: 0, origin: 'memory' },
+          tools: ['steel tray'],
+          cautions: ['dust'],
+        }),
+        step({
+          ...at('dots'),
+          title: 'Set dots, apply fibre',
+          text: `Dots of ${plainNumber(dot, 1)} mm that must not touch, ${perSheet} to a sheet; ${round} at a time before they skin. Earth lead on the metal, applicator about 10 mm off; move methodically.`,
+          hands: { onceSec: value(k.setUpSec) * rounds, eachSec, origin: 'memory' },
+          within: {
+            sec: openSec,
+            what: `Small dots skin over in about ${timeWords(openSec / 60)}.`,
+            origin: 'memory',
+          },
+          atOnce: {
+            count: round,
+            because: round === perSheet ? 'sheet' : 'window',
+            what:
+              round === perSheet
+                ? `A sheet takes ${perSheet}.`
+                : `${plainNumber(eachSec, 1)} s a dot, and ${timeWords(value(k.setUpSec) / 60)} to set up.`,
+          },
+          wait: {
+            leastMin: task.dryMin(value(k.gripMin)),
+            kind: 'open film',
+            what: 'Let the dots grip',
+            origin: 'memory',
+          },
+          tools: ['static applicator', 'earth lead'],
+          holders: [{ what: 'steel tray', each: 1 / perSheet, until: 'lift' }],
+          gives: ['sparks'],
+          apart: { from: ['wet alcohol', 'solvent', 'aerosol'], airMin: 30 },
+          cautions: ['high-voltage', 'static-sparks', 'dust'],
+          faults: ['joined-dots', 'lying-fibres'],
+          passes: 'Fibres upright, each foot within its dot.',
+        }),
+        step({
+          ...at('tap'),
+          title: 'Tilt and tap off',
+          text: 'Tilt, tap the loose fibre to one corner, back into its box.',
+          hands: { onceSec: 60 * sheets, eachSec: 0, origin: 'memory' },
+          wait: {
+            leastMin: task.dryMin(value(k.dryMin)),
+            kind: 'open film',
+            what: 'Dry through',
+            origin: 'memory',
+          },
+          cautions: ['dust'],
+          faults: ['lying-fibres', 'carpet-of-grass'],
+        }),
+        step({
+          ...at('lift'),
+          title: 'Lift and inspect',
+          text: 'Lift with a flat blade, put aside what lies down or has joined.',
+          hands: { onceSec: 0, eachSec: 2.5, origin: 'memory' },
+          tools: ['flat blade'],
+          passes: 'Upright, dry at the foot, none joined.',
+          cautions: ['wire-and-blades'],
+          faults: ['tuft-stuck', 'joined-dots', 'shiny-patches'],
+        }),
+      ],
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('grass', 'tuft', 6, { widthShare: 0.9 }), 220),
+    examplePieces(examplePiece('reed', 'blades', 12, { widthShare: 0.5 }), 1),
+    { kind: 'area', piece: examplePiece('grass', 'tuft', 8, { widthShare: 0.5 }), areaCm2: 300 },
+  ],
+}

@@ -1,0 +1,212 @@
+import {
+  coatUse,
+  coefficients,
+  examplePiece,
+  examplePieces,
+  crownInput,
+  flockUse,
+  materialsAt,
+  step,
+  timeWords,
+  use,
+  type PlantJob,
+  type PlantMethod,
+  type Suit,
+} from '../../makeup'
+import { figure, input } from '../../units'
+
+const k = coefficients('moulded-trunk', {
+  spoilage: { name: 'spoilage', value: 0.03, unit: '', origin: 'memory', range: [0, 0.5] },
+  ends: {
+    name: 'share of branch ends',
+    value: 0.3,
+    unit: '',
+    origin: 'memory',
+    range: [0.05, 1],
+    note: 'of the crown from the side',
+  },
+  coat: { name: 'coat of adhesive', value: 0.03, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
+  sticks: { name: 'sticks, of what is pressed on', value: 0.85, unit: '', origin: 'memory', range: [0.1, 1] },
+  bendSec: { name: 'bend a trunk', value: 60, unit: 's', origin: 'memory', range: [5, 600] },
+  coatSec: {
+    name: 'coat the ends, for each 40 cm² of crown',
+    value: 60,
+    unit: 's',
+    origin: 'memory',
+    range: [5, 600],
+  },
+  pressSec: {
+    name: 'press the clumps on, for each 40 cm² of crown',
+    value: 45,
+    unit: 's',
+    origin: 'common practice',
+    range: [5, 600],
+  },
+  clearMin: {
+    name: 'milk turns clear',
+    value: 25,
+    unit: 'min',
+    origin: 'common practice',
+    range: [5, 240],
+    note: '20–30 minutes; a few white spots remain',
+  },
+  tackyMin: {
+    name: 'stays tacky',
+    value: 1440,
+    unit: 'min',
+    origin: 'common practice',
+    range: [30, 10_000],
+    note: 'still open the next day',
+  },
+  gripMin: { name: 'grips', value: 720, unit: 'min', origin: 'memory', range: [30, 2880], note: 'overnight' },
+})
+
+function suits({ piece }: PlantJob): Suit {
+  const reasonsFor: string[] = []
+  const reasonsAgainst: string[] = []
+  const tree = piece.habit === 'broadleaf' || piece.habit === 'conifer'
+  if (piece.habit === 'broadleaf')
+    reasonsFor.push('full crowns for a hedge line or a wood, where clumps read as foliage')
+  if (piece.heightMm >= 70) reasonsFor.push('the trunk has its flare and main forks already')
+  reasonsFor.push('a few minutes of hands each, and no paint')
+  if (piece.zone === 'front')
+    reasonsAgainst.push('at the front the clumps and the plastic are seen for what they are')
+  if (piece.leaf < 0.4) reasonsAgainst.push('with so little leaf on the day, the plastic branches would show')
+  if (piece.seeThrough > 0.35) reasonsAgainst.push('clump makes a dense crown; this species is airy')
+  if (piece.habit === 'conifer')
+    reasonsAgainst.push('the forks are a broadleaf’s; only a pine with pads could pass')
+  if (!tree) reasonsAgainst.push('it is a trunk with a crown, which this plant has not')
+  if (piece.heightMm > 230) reasonsAgainst.push('no moulded trunk is that tall')
+  if (piece.heightMm < 35) reasonsAgainst.push('smaller than the smallest moulded trunk')
+  const wrong = !tree || piece.heightMm > 230 || piece.heightMm < 35 || piece.leaf < 0.15
+  const right = piece.habit === 'broadleaf' && reasonsAgainst.length === 0
+  return {
+    verdict: wrong ? 'unsuited' : right ? 'suits' : 'possible',
+    reasonsFor: wrong ? [] : reasonsFor,
+    reasonsAgainst,
+  }
+}
+
+/** A bent plastic trunk with clump foam. Common practice. */
+export const mouldedTrunk: PlantMethod = {
+  id: 'moulded-trunk',
+  name: 'Moulded trunk',
+  makes: 'A bent plastic trunk with clump foam pressed onto sticky branch ends.',
+  kinds: ['pieces'],
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }) => [
+    {
+      id: 'trunk',
+      label: 'Trunks',
+      wish: { stuff: 'goods', goods: 'trunk', heightMm: piece.heightMm * 0.92 },
+    },
+    { id: 'adhesive', label: 'Contact adhesive', wish: { stuff: 'liquid', liquid: 'contact-adhesive' } },
+    {
+      id: 'clump',
+      label: 'Clump foam',
+      wish: {
+        stuff: 'foam',
+        form: 'clump',
+        grainMm: Math.max(3, piece.grainMm * 2),
+        colour: piece.tones.base,
+      },
+    },
+  ],
+  work(task) {
+    const { piece, value } = task
+    const size = Math.max(0.4, piece.sideAreaCm2 / 40)
+    const uses = [
+      use(task, {
+        slot: 'trunk',
+        step: 'bend',
+        label: 'Trunks',
+        perPiece: figure(1, 'piece', 'one a tree', []),
+      }),
+      coatUse(
+        task,
+        { slot: 'adhesive', step: 'coat', label: 'Contact adhesive' },
+        k.coat,
+        task.input(k.ends),
+      ),
+      flockUse(task, {
+        slot: 'clump',
+        step: 'press',
+        label: 'Clump foam',
+        area: crownInput(task),
+        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
+        leaf: piece.leaf,
+        share: input('share of the foliage', 1, '', 'formula'),
+        sticks: k.sticks,
+      }),
+    ]
+    const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
+    const clearMin = task.dryMin(value(k.clearMin))
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: [],
+      steps: [
+        step({
+          ...at('bend'),
+          title: 'Twist off and bend',
+          text: 'Bend the branches to all sides: as delivered they are flat. Look at it from above; it should be round.',
+          hands: { onceSec: 60, eachSec: value(k.bendSec), origin: 'memory' },
+          tools: ['cutters'],
+          cautions: ['wire-and-blades'],
+          faults: ['one-sided'],
+        }),
+        step({
+          ...at('coat'),
+          title: 'Coat the branch ends',
+          text: `A thin coat of contact adhesive on both sides of the ends only. Nothing touches while it is white; about ${timeWords(clearMin)} until it is clear.`,
+          hands: { onceSec: 60, eachSec: value(k.coatSec) * size, origin: 'memory' },
+          wait: {
+            leastMin: clearMin,
+            mostMin: value(k.tackyMin),
+            kind: 'tack clearing',
+            what: 'Wait until the milk turns clear',
+            origin: 'common practice',
+          },
+          tools: ['brush'],
+          holders: [{ what: 'base', each: 1, until: 'press' }],
+          needs: ['ventilation'],
+          gives: ['solvent'],
+          cautions: ['adhesive'],
+          faults: ['shiny-patches'],
+        }),
+        step({
+          ...at('press'),
+          title: 'Press the clumps on',
+          text: 'Push it into the bag, roll, squeeze, shake; split the big lumps. Put back what fell.',
+          hands: { onceSec: 30, eachSec: value(k.pressSec) * size, origin: 'common practice' },
+          wait: {
+            leastMin: value(k.gripMin),
+            kind: 'closed joint',
+            what: 'Leave it to grip',
+            origin: 'memory',
+          },
+          tools: ['catch tray'],
+          cautions: ['dust'],
+          faults: ['fallen-foliage', 'one-sided'],
+        }),
+        step({
+          ...at('inspect'),
+          title: 'Touch up, inspect',
+          text: 'Squeeze loose clumps again, trim what sticks out.',
+          hands: { onceSec: 0, eachSec: 12, origin: 'memory' },
+          needs: ['daylight'],
+          passes: 'Nothing falls when it is tapped; branches partly visible.',
+          faults: ['one-sided', 'fallen-foliage'],
+        }),
+      ],
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('broadleaf', 'rounded', 110), 20),
+    examplePieces(examplePiece('broadleaf', 'ovate', 40), 1),
+  ],
+}

@@ -1,0 +1,191 @@
+import type { KeepOut, Zone } from '../commissions'
+import type { Random } from '../units'
+import { clearanceOf, segmentsOf, toLine, toSegment, type Place } from './geometry'
+import type { Bed, Board, Spot } from './plan'
+import type { Hedge } from './runs'
+import { SpotGrid } from './spot-grid'
+
+type Piece = Omit<Spot, 'x' | 'y'>
+
+/** A group member is looked for so many times near its group, then in its zone, then anywhere. */
+const TRIES = { group: 40, row: 16, zone: 120, board: 120 }
+/** Where that many pieces of a kind have found no room one after the other, the others of it are looked for less. */
+const HOPELESS_AFTER = 4
+const HOPELESS_TRIES = 6
+/** How far a row strays from its line from piece to piece, rad. */
+const WAVER = 0.16
+const CANDIDATES = 14
+
+/** Shares of two crowns that a shrub keeps from a tree's stem where it stands under the tree. From memory. */
+const UNDER = { shrub: 0.8, tree: 0.3 }
+
+/**
+ * The distance that two pieces keep, mm: like from like by both their own halves; a shrub may stand under a tree's edge, and what grows
+ * on the ground under any crown, but not in a stem.
+ */
+export function spacingOf(
+  a: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
+  b: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
+): number {
+  if (a.layer === b.layer) return a.ownMm + b.ownMm
+  if (a.layer === 'ground') return a.ownMm * 0.5 + b.stemMm / 2
+  if (b.layer === 'ground') return b.ownMm * 0.5 + a.stemMm / 2
+  const [tree, shrub] = a.layer === 'tree' ? [a, b] : [b, a]
+  return shrub.ownMm * UNDER.shrub + Math.max(tree.ownMm * UNDER.tree, tree.stemMm / 2)
+}
+
+const bands: Record<Zone, readonly [number, number]> = {
+  front: [0, 0.36],
+  middle: [0.3, 0.7],
+  back: [0.64, 1],
+}
+
+/** The board with what stands on it. */
+export class Field {
+  readonly spots: Spot[] = []
+  private readonly grid: SpotGrid
+  private readonly byLine = new Map<string, Spot[]>()
+  /** Pieces in a row that found no room, and the smallest of them, by line. */
+  private readonly missed = new Map<string, { count: number; leastMm: number }>()
+
+  constructor(
+    private readonly board: Board,
+    beds: readonly Bed[],
+    private readonly hedges: readonly Hedge[],
+  ) {
+    const largest = beds.reduce(
+      (most, bed) =>
+        bed.crownsMm.reduce(
+          (wide, crown) => Math.max(wide, (crown / 2) * bed.closeness, bed.stemMm / 2),
+          most,
+        ),
+      1,
+    )
+    this.grid = new SpotGrid(largest)
+  }
+
+  add(spot: Spot): void {
+    this.spots.push(spot)
+    this.grid.add(spot)
+    const own = this.byLine.get(spot.lineId)
+    if (own) own.push(spot)
+    else this.byLine.set(spot.lineId, [spot])
+  }
+
+  /** A free place for the first of a group: of some, the one furthest from its like. */
+  centre(piece: Piece, zone: Zone, random: Random): Place | undefined {
+    const missed = this.missed.get(piece.lineId)
+    const hopeless =
+      missed !== undefined && missed.count >= HOPELESS_AFTER && piece.ownMm >= missed.leastMm * 0.98
+    const inZone = hopeless ? HOPELESS_TRIES : TRIES.zone
+    const all = hopeless ? HOPELESS_TRIES * 2 : TRIES.zone + TRIES.board
+    const own = this.byLine.get(piece.lineId) ?? []
+    const width = this.board.widthMm * (this.board.plantedShare ?? 1)
+    let best: { place: Place; room: number } | undefined
+    let found = 0
+    for (let i = 0; i < all && found < CANDIDATES; i += 1) {
+      const [from, to] = i < inZone ? bands[zone] : [0, 1]
+      if (i >= inZone && best) break
+      const place = { x: random() * width, y: (from + (to - from) * random()) * this.board.depthMm }
+      if (!this.free(piece, place)) continue
+      found += 1
+      let room = Infinity
+      for (const spot of own) room = Math.min(room, (spot.x - place.x) ** 2 + (spot.y - place.y) ** 2)
+      if (!best || room > best.room) best = { place, room }
+    }
+    if (best) this.missed.delete(piece.lineId)
+    else
+      this.missed.set(piece.lineId, {
+        count: (missed?.count ?? 0) + 1,
+        leastMm: Math.min(missed?.leastMm ?? Infinity, piece.ownMm),
+      })
+    return best?.place
+  }
+
+  /** A free place beside one of a group's members, one to two spacings away. */
+  beside(piece: Piece, members: readonly Spot[], zone: Zone, random: Random): Place | undefined {
+    const [from, to] = bands[zone]
+    for (let i = 0; i < TRIES.group; i += 1) {
+      const near = members[Math.floor(random() * members.length)]
+      if (!near) return undefined
+      const angle = random() * 2 * Math.PI
+      const out = spacingOf(piece, near) * Math.sqrt(1 + 3 * random())
+      const place = { x: near.x + Math.cos(angle) * out, y: near.y + Math.sin(angle) * out }
+      // A group keeps to its zone, unless there is no room for it there.
+      const share = place.y / this.board.depthMm
+      if (i < TRIES.group * 0.7 && (share < from || share > to)) continue
+      if (this.free(piece, place)) return place
+    }
+    return undefined
+  }
+
+  /** A free place at one of the ends of a row, crown to crown. */
+  inLine(
+    piece: Piece,
+    members: readonly Spot[],
+    heading: number,
+    random: Random,
+  ): { readonly place: Place; readonly first: boolean } | undefined {
+    for (let i = 0; i < TRIES.row; i += 1) {
+      const first = i % 2 === 1
+      const end = first ? members[0] : members[members.length - 1]
+      if (!end) return undefined
+      const angle = heading + (first ? Math.PI : 0) + (random() - 0.5) * WAVER
+      const out = spacingOf(piece, end) * (1 + 0.05 * random())
+      const place = { x: end.x + Math.cos(angle) * out, y: end.y + Math.sin(angle) * out }
+      if (this.free(piece, place)) return { place, first }
+    }
+    return undefined
+  }
+
+  /** Which way a row runs: along the nearest hedge, track, path or shape that is not too far away; else along the front. */
+  headingAt(at: Place): number {
+    let nearest: { distance: number; heading: number } | undefined
+    const lines = [
+      ...this.board.keepOuts.map(({ points, kind }) => segmentsOf(points, kind === 'shape')),
+      ...this.hedges.map(({ points }) => segmentsOf(points, false)),
+    ]
+    for (const [a, b] of lines.flat()) {
+      const distance = toSegment(at, a, b)
+      if (distance < this.board.depthMm * 0.3 && (!nearest || distance < nearest.distance))
+        nearest = { distance, heading: Math.atan2(b[1] - a[1], b[0] - a[0]) }
+    }
+    return nearest?.heading ?? 0
+  }
+
+  private free(piece: Piece, place: Place): boolean {
+    const { widthMm, depthMm, edgeMm, keepOuts, plantedShare } = this.board
+    const { x, y } = place
+    const edge = Math.max(edgeMm, edgeDistance(piece, this.board))
+    if (x < edge || y < edge || x > widthMm - edge || y > depthMm - edge) return false
+    if (plantedShare !== undefined && x > widthMm * plantedShare) return false
+    const clear = this.grid.every(
+      place,
+      piece.ownMm,
+      (other) => (other.x - x) ** 2 + (other.y - y) ** 2 >= spacingOf(piece, other) ** 2,
+    )
+    if (!clear) return false
+    if (keepOuts.some((keepOut) => clearanceOf(keepOut, place) < keepOutDistance(piece, keepOut)))
+      return false
+    return this.hedges.every(
+      ({ points, widthMm: wide }) => toLine(points, place) >= wide / 2 + hedgeDistance(piece),
+    )
+  }
+}
+
+/** Trees stand in a hedge or beside it, shrubs and grass beside it. */
+const hedgeDistance = (piece: Piece): number =>
+  piece.layer === 'tree' ? piece.stemMm / 2 : piece.layer === 'shrub' ? piece.ownMm * 0.6 : piece.ownMm * 0.2
+
+/** How far a piece's middle keeps from the board's edge, mm: half its crown, so that it does not hang over; less where the board is too small for that. */
+export const edgeDistance = (
+  piece: Pick<Spot, 'crownMm' | 'stemMm'>,
+  board: Pick<Board, 'widthMm' | 'depthMm'>,
+): number =>
+  Math.max(piece.stemMm / 2, Math.min(piece.crownMm * 0.5, 0.2 * Math.min(board.widthMm, board.depthMm)))
+
+/** How far a piece's middle keeps from a keep-out, mm: half its crown, less what may reach over it. */
+export const keepOutDistance = (
+  piece: Pick<Spot, 'crownMm' | 'stemMm'>,
+  { overhangMm = 0 }: Pick<KeepOut, 'overhangMm'>,
+): number => Math.max(piece.stemMm / 2 + 1, piece.crownMm / 2 - overhangMm)

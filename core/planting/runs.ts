@@ -1,0 +1,114 @@
+import type { Zone } from '../commissions'
+import { along, areaOf, lengthOf, middleOf, type Corner, type Place } from './geometry'
+import type { Board } from './plan'
+
+/** A hedge to be laid: its length on the board, its width, and where its maker drew it. */
+export interface HedgeBed {
+  readonly lineId: string
+  readonly code: string
+  readonly zone: Zone
+  readonly widthMm: number
+  readonly lengthMm: number
+  readonly drawn?: readonly Corner[]
+}
+
+/** A hedge on the plan: its middle line, and numbered marks along it. */
+export interface Hedge {
+  readonly lineId: string
+  readonly code: string
+  readonly widthMm: number
+  /** What the line wants, and what is drawn, mm. */
+  readonly wantedMm: number
+  readonly lengthMm: number
+  readonly points: readonly Corner[]
+  /** Marks at every {@link HEDGE_MARK_MM}, from 1. */
+  readonly marks: readonly (Place & { readonly number: number })[]
+}
+
+/** Grass to be laid by area. */
+export interface PatchBed {
+  readonly lineId: string
+  readonly code: string
+  readonly zone: Zone
+  readonly areaCm2: number
+  readonly drawn?: readonly Corner[]
+}
+
+export interface Patch {
+  readonly lineId: string
+  readonly code: string
+  readonly wantedCm2: number
+  readonly areaCm2: number
+  readonly points: readonly Corner[]
+  readonly middle: Place
+}
+
+/** A hedge is made and set in lengths: a mark at each. From memory. */
+export const HEDGE_MARK_MM = 100
+/** Where something lies that nobody has drawn yet, as a share of the board's depth. */
+const DEPTH: Record<Zone, number> = { front: 0.16, middle: 0.5, back: 0.86 }
+
+/** Lays hedges where they are drawn; else straight across their zone, as far as the board goes, the rest of it in further rows behind. */
+export function laidHedges(board: Board, beds: readonly HedgeBed[]): Hedge[] {
+  return beds.map((bed): Hedge => {
+    const points = bed.drawn ?? acrossZone(board, bed)
+    const lengthMm = lengthOf(points)
+    const count = Math.max(1, Math.ceil(lengthMm / HEDGE_MARK_MM - 1e-9))
+    return {
+      lineId: bed.lineId,
+      code: bed.code,
+      widthMm: bed.widthMm,
+      wantedMm: bed.lengthMm,
+      lengthMm,
+      points,
+      marks: Array.from({ length: Math.min(400, count) }, (_, i) => ({
+        ...along(points, Math.min(lengthMm, (i + 0.5) * HEDGE_MARK_MM)),
+        number: i + 1,
+      })),
+    }
+  })
+}
+
+function acrossZone(board: Board, { zone, lengthMm, widthMm }: HedgeBed): Corner[] {
+  const inset = board.edgeMm + widthMm / 2
+  const room = Math.max(1, board.widthMm * (board.plantedShare ?? 1) - 2 * inset)
+  const y = Math.min(board.depthMm - inset, Math.max(inset, board.depthMm * DEPTH[zone]))
+  const length = Math.min(room, lengthMm)
+  const from = inset + (room - length) / 2
+  return [
+    [from, y],
+    [from + length, y],
+  ]
+}
+
+/** Lays grass where it is drawn; else as a rectangle of its area in its zone, cut at the board's edges. */
+export function laidPatches(board: Board, beds: readonly PatchBed[]): Patch[] {
+  return beds.map((bed): Patch => {
+    const points = bed.drawn && bed.drawn.length >= 3 ? bed.drawn : rectangleIn(board, bed)
+    return {
+      lineId: bed.lineId,
+      code: bed.code,
+      wantedCm2: bed.areaCm2,
+      areaCm2: areaOf(points) / 100,
+      points,
+      middle: middleOf(points),
+    }
+  })
+}
+
+function rectangleIn(board: Board, { zone, areaCm2 }: PatchBed): Corner[] {
+  const [w, d] = [
+    board.widthMm * (board.plantedShare ?? 1) - 2 * board.edgeMm,
+    board.depthMm - 2 * board.edgeMm,
+  ]
+  const wide = Math.min(w, Math.sqrt(areaCm2 * 100 * (w / d)))
+  const deep = Math.min(d, (areaCm2 * 100) / wide)
+  const x = board.edgeMm + (w - wide) / 2
+  const y = board.edgeMm + (d - deep) * DEPTH[zone]
+  return [
+    [x, y],
+    [x + wide, y],
+    [x + wide, y + deep],
+    [x, y + deep],
+  ]
+}

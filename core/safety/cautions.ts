@@ -1,0 +1,53 @@
+/** Cautions, shown at the step where they matter. All common practice; labels, safety sheets and local rules come first. */
+export const cautions = {
+  spray: {
+    title: 'Spray',
+    text: 'Ventilate well or use a booth. No flame, no spark, no cigarette. Wear what the label asks for.',
+  },
+  'static-sparks': {
+    title: 'Sparks',
+    text: 'The applicator makes sparks. Never near wet isopropanol, solvent or fresh spray: let it air first.',
+  },
+  'high-voltage': {
+    title: 'High voltage',
+    text: 'Clip the earth lead on first, keep hands dry, switch off before you touch the grid. Never with a pacemaker. A home-built one deserves more care still.',
+  },
+  'wire-and-blades': {
+    title: 'Points and blades',
+    text: 'Tweezers, cutters and sharp tips: cut away from you, and mind your eyes.',
+  },
+  adhesive: {
+    title: 'Adhesive fumes',
+    text: 'Contact adhesive gives off solvent while it clears: open the window, no flame, and follow the label.',
+  },
+  dust: {
+    title: 'Dust',
+    text: 'Dry flock and fibre float. Wear a dust mask when you sprinkle, tip or sieve a lot of it.',
+  },
+  'wet-bath': {
+    title: 'Bath',
+    text: 'Gloves keep paint and glue off the skin. Keep these bowls out of the kitchen afterwards.',
+  },
+  drilling: {
+    title: 'Drilling',
+    text: 'Look under the board for wires before you drill. Clamp it, wear glasses, keep the other hand away from the bit.',
+  },
+} as const
+
+export type CautionId = keyof typeof cautions
+
+export interface Caution {
+  readonly title: string
+  readonly text: string
+}
+
+/** The caution with this id. One that a later version wrote is not hidden: its name is shown, and where to look. */
+export const cautionOf = (id: string): Caution =>
+  Object.hasOwn(cautions, id)
+    ? cautions[id as CautionId]
+    : {
+        title: id.replaceAll('-', ' '),
+        text: 'A caution of a later version of the app: see the label and the safety sheet.',
+      }
+
+export const cautionFootnote = 'The label, the safety sheet and local rules come first.'

@@ -1,8 +1,0 @@
-export * from './drawing'
-export { growHedge, type HedgeSize } from './hedge'
-export { grow, growing } from './grow'
-export * from './measures'
-export * from './paths'
-export { pipesOf } from './pipes'
-export * from './shapes'
-export * from './types'

@@ -1,0 +1,171 @@
+import type { StockUnit } from '../units'
+import { tidy, type StockState } from './ledger'
+import type { Material } from './records'
+
+/** An amount of a material that something needs, in the material's unit. */
+export interface Need {
+  readonly materialId: string
+  /** What leaves the shelf. */
+  readonly quantity: number
+  /** What must lie on the tray or in the tub while it is worked with; the rest of it comes back. Absent: the quantity. */
+  readonly lies?: number
+}
+
+/** Someone's needs: an open batch, or what is left to make of a line. */
+export interface Claim {
+  readonly id: string
+  /** Who it is, for the one who comes after. */
+  readonly who: string
+  /** The day it is due; absent: after all that have one. */
+  readonly due?: string
+  /** On the bench already: it is served first. */
+  readonly running?: boolean
+  /** Its place among claims that are due on one day. */
+  readonly order: number
+  readonly needs: readonly Need[]
+}
+
+/** What a claim lacks of a material, and who has it. */
+export interface Lack {
+  readonly claim: Claim
+  readonly materialId: string
+  readonly needed: number
+  /** Short of what leaves the shelf. */
+  readonly short: number
+  /** Short of what must lie on the tray, beyond that; it comes back. */
+  readonly shortOnTray: number
+  /** Claims that come before and take of the same material, if there was some to take. */
+  readonly heldBy: readonly Claim[]
+}
+
+/** What a material lacks in all: the packs cover this. */
+export interface Shortage {
+  readonly materialId: string
+  readonly name: string
+  readonly unit: Material['unit']
+  readonly onHand: number
+  readonly needed: number
+  readonly short: number
+  readonly shortOnTray: number
+  readonly packs?: number
+  readonly packsCostMinor?: number
+}
+
+export interface Allocation {
+  /** By claim id; a claim that lacks nothing is not among them. */
+  readonly lacks: ReadonlyMap<string, readonly Lack[]>
+  /** By material. */
+  readonly shortages: readonly Shortage[]
+  /** What open batches and lines take, by material. */
+  readonly claimed: ReadonlyMap<string, number>
+}
+
+/** The least that can be weighed, poured or cut: less than this is no shortage. Common practice for scales and cups. */
+const GRAIN: Record<StockUnit, number> = { g: 0.05, ml: 0.5, piece: 0, mm: 0.5, cm2: 0.5 }
+const GRAIN_SHARE = 0.005
+
+/** What counts as a shortage: below the unit's grain, or half a hundredth of the need, it is none. */
+export function shortageOf(need: number, available: number, unit: StockUnit): number {
+  const short = tidy(need - Math.max(0, available))
+  const grain = unit === 'piece' ? 0 : Math.max(GRAIN[unit], GRAIN_SHARE * need)
+  return short <= grain ? 0 : short
+}
+
+/** Nearest deadline first, what is on the bench before all; then as they stand. */
+const inTurn = (a: Claim, b: Claim): number =>
+  Number(b.running ?? false) - Number(a.running ?? false) ||
+  (a.due ?? '9999').localeCompare(b.due ?? '9999') ||
+  a.order - b.order ||
+  a.id.localeCompare(b.id)
+
+/**
+ * Shares out the shelf: claims are served in turn, each from what those before it have left. A promise is a need: planning a
+ * batch does not hide what it lacks.
+ */
+export function allocate(claims: readonly Claim[], states: readonly StockState[]): Allocation {
+  const lacks = new Map<string, Lack[]>()
+  const shortages: Shortage[] = []
+  const claimed = new Map<string, number>()
+  const turns = [...claims].sort(inTurn)
+  const takers = new Map<string, { claim: Claim; need: Need }[]>()
+  for (const claim of turns)
+    for (const need of mergedNeeds(claim.needs)) {
+      const list = takers.get(need.materialId)
+      if (list) list.push({ claim, need })
+      else takers.set(need.materialId, [{ claim, need }])
+    }
+  for (const { material, onHand } of states) {
+    let taken = 0
+    let most = 0
+    const before: Claim[] = []
+    for (const { claim, need } of takers.get(material.id) ?? []) {
+      const available = onHand - taken
+      const lies = Math.max(need.lies ?? need.quantity, need.quantity)
+      const short = shortageOf(need.quantity, available, material.unit)
+      const onTray = shortageOf(lies, available, material.unit)
+      if (short > 0 || onTray > 0) {
+        const lack: Lack = {
+          claim,
+          materialId: material.id,
+          needed: need.quantity,
+          short,
+          shortOnTray: tidy(Math.max(0, onTray - short)),
+          heldBy: onHand > 0 ? [...before] : [],
+        }
+        lacks.set(claim.id, [...(lacks.get(claim.id) ?? []), lack])
+      }
+      most = Math.max(most, taken + lies)
+      taken += need.quantity
+      before.push(claim)
+    }
+    if (taken > 0) claimed.set(material.id, tidy(taken))
+    const short = shortageOf(taken, onHand, material.unit)
+    const onTray = shortageOf(most, onHand, material.unit)
+    if (short > 0 || onTray > 0)
+      shortages.push(withPacks(material, onHand, taken, short, tidy(Math.max(0, onTray - short))))
+  }
+  return { lacks, shortages, claimed }
+}
+
+/** One need a material: what is used adds up, the fullest tray is the one that must be filled. */
+export function mergedNeeds(needs: readonly Need[]): Need[] {
+  const merged = new Map<string, Need>()
+  for (const need of needs) {
+    const known = merged.get(need.materialId)
+    const quantity = (known?.quantity ?? 0) + need.quantity
+    // Two coats from one jar lie side by side: what comes back of the first is still on its tray.
+    const back = (known?.lies ?? known?.quantity ?? 0) - (known?.quantity ?? 0)
+    const more = (need.lies ?? need.quantity) - need.quantity
+    merged.set(need.materialId, {
+      materialId: need.materialId,
+      quantity,
+      lies: quantity + Math.max(back, more),
+    })
+  }
+  return [...merged.values()]
+}
+
+function withPacks(
+  material: Material,
+  onHand: number,
+  needed: number,
+  short: number,
+  shortOnTray: number,
+): Shortage {
+  const { id, name, unit, packQuantity, packPriceMinor } = material
+  const packs =
+    packQuantity === undefined ? undefined : Math.ceil((short + shortOnTray) / packQuantity - 1e-9)
+  return {
+    materialId: id,
+    name,
+    unit,
+    onHand,
+    needed: tidy(needed),
+    short,
+    shortOnTray,
+    ...(packs === undefined ? {} : { packs }),
+    ...(packs === undefined || packPriceMinor === undefined
+      ? {}
+      : { packsCostMinor: packs * packPriceMinor }),
+  }
+}

@@ -1,0 +1,96 @@
+import * as z from 'zod'
+import { colourSchema, idSchema } from '../units/schema'
+
+/**
+ * What a material is made of: each stuff with the properties that ways of making ask for. A size is what the maker buys it by;
+ * bounds are what is physically meaningful for model work, and forms read them here.
+ */
+const grainMm = z.number().min(0.02).max(60)
+const sideMm = z.number().min(0.05).max(5_000)
+const colour = colourSchema.optional()
+const heights = {
+  fromMm: z.number().min(1).max(2_000).optional(),
+  toMm: z.number().min(1).max(2_000).optional(),
+}
+
+const stuff = <N extends string, S extends z.core.$ZodLooseShape>(name: N, shape: S) =>
+  z.strictObject({ stuff: z.literal(name), ...shape })
+
+export const liquids = [
+  'pva',
+  'matte-medium',
+  'contact-adhesive',
+  'spray-adhesive',
+  'hairspray',
+  'paint',
+  'spray-paint',
+  'latex',
+  'cement',
+  'varnish',
+  'alcohol',
+  'other',
+] as const
+export type Liquid = (typeof liquids)[number]
+
+export const stuffSchemas = [
+  /** Ground foam is sprinkled, clump foam is pressed or set. */
+  stuff('foam', { form: z.enum(['ground', 'clump']), grainMm, colour }),
+  /** Cut fibre for an applicator, by its length. */
+  stuff('fibre', { lengthMm: z.number().min(0.2).max(60), dtex: z.number().min(0.5).max(500), colour }),
+  /** Filter wool, stuffing, horsehair: fibre that is teased. */
+  stuff('wool', { colour }),
+  stuff('wire', { diameterMm: z.number().min(0.05).max(6) }),
+  stuff('pad', { thicknessMm: z.number().min(0.5).max(200), colour }),
+  stuff('dowel', { diameterMm: z.number().min(0.5).max(60) }),
+  stuff('liquid', { liquid: z.enum(liquids), colour }),
+  /** Mixed from other materials and water, by volume. */
+  stuff('mixture', {
+    parts: z
+      .array(
+        z.strictObject({
+          materialId: idSchema.optional(),
+          name: z.string().max(60),
+          parts: z.number().min(0.01).max(1000),
+        }),
+      )
+      .min(1)
+      .max(12),
+    colour,
+  }),
+  /** Dried sprigs, twigs, roots, flower heads. */
+  stuff('twig', { twig: z.enum(['sprig', 'curved-sprig', 'twig', 'root', 'head', 'stem']), ...heights }),
+  stuff('sheet', {
+    sheet: z.enum(['release', 'cloth', 'mesh', 'mat', 'other']),
+    widthMm: sideMm.optional(),
+    heightMm: sideMm.optional(),
+    colour,
+  }),
+  stuff('powder', { grainMm: grainMm.optional(), colour }),
+  /** Bought in pieces: moulded trunks, ready trees, pins. */
+  stuff('goods', { goods: z.enum(['trunk', 'ready-tree', 'pin', 'other']), ...heights, colour }),
+  stuff('other', { colour }),
+] as const
+
+export const stuffSchema = z.discriminatedUnion('stuff', stuffSchemas)
+export type Stuff = z.infer<typeof stuffSchema>
+export type StuffName = Stuff['stuff']
+
+/** Words for each stuff, as makers call it. */
+export const stuffNames: Record<StuffName, string> = {
+  foam: 'Foam',
+  fibre: 'Static fibre',
+  wool: 'Wool and stuffing',
+  wire: 'Wire',
+  pad: 'Pad',
+  dowel: 'Dowel',
+  liquid: 'Glue, paint, medium',
+  mixture: 'Mixture',
+  twig: 'Sprigs and twigs',
+  sheet: 'Sheet',
+  powder: 'Powder',
+  goods: 'Piece goods',
+  other: 'Other',
+}
+
+/** The colour of a stuff, where it has one. */
+export const colourOf = (of: Stuff): string | undefined => ('colour' in of ? of.colour : undefined)

@@ -1,0 +1,9 @@
+const rules = new Intl.PluralRules('en')
+
+/** A count with its noun: "1 piece", "3 pieces", "2 batches". @param many where it is not the noun with an s */
+export const counted = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${rules.select(count) === 'one' ? one : many}`
+
+/** The noun alone, in the number that the count asks for. */
+export const noun = (count: number, one: string, many = `${one}s`): string =>
+  rules.select(count) === 'one' ? one : many
