@@ -1,4 +1,4 @@
-import type { MakeUp } from '~~/core/methods'
+import type { MakeUp } from '~~/core/makeup'
 import type { Plant } from '../stores/commission'
 
 /** The printed batch card of a line worked out. */
@@ -11,7 +11,8 @@ export function useBatchCard() {
     const job = commission.current
     if (!job || printing.value) return
     printing.value = true
-    const materials = makeUp.slots.flatMap(({ material }) => material ?? [])
+    const materials = makeUp.slots.flatMap(({ parts }) => parts.map(({ material }) => material))
+    const known = (id: string): boolean => id.startsWith('shared/') || id.startsWith(`${makeUp.method.id}/`)
     await printFrom(
       '/api/batch-card',
       {
@@ -23,6 +24,7 @@ export function useBatchCard() {
         ownSpecies: workshop.ownKind(plant.species.id),
         started: makeUp.started.value,
         dryingFactor: commission.drying,
+        coefficients: [...workshop.ownValues].flatMap(([id, value]) => (known(id) ? [{ id, value }] : [])),
         materials: [...new Map(materials.map((row) => [row.id, row])).values()],
       },
       `${fileNameOf(plant.line.name)}-card.pdf`,

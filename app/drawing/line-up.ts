@@ -1,7 +1,10 @@
 /** What the line-up needs to know of a plant: what it is called, how many there are, and the size that it is drawn at. */
 export interface Lined {
   readonly label: string
+  /** Pieces that can be drawn beside each other. */
   readonly pieces: number
+  /** How much of it the line wants, as its label says it: "×24", "1.2 m". */
+  readonly amount: string
   readonly heightMm: number
   /** Width that it takes up, mm. */
   readonly crownWidthMm: number
@@ -137,7 +140,7 @@ function shelf<P extends Lined>(
   const labels = labelRows(
     [
       ...places.map(({ plant, left, wide }) => ({
-        text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label,
+        text: plant.pieces > 1 ? `${plant.label} ${plant.amount}` : plant.label,
         at: left + wide / 2,
       })),
       ...(person ? [{ text: 'Person', at: personX }] : []),

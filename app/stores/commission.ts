@@ -1,10 +1,17 @@
 import { refThrottled } from '@vueuse/core'
 import { progressOf, type Progress } from '~~/core/batches'
-import { hazeOf, type Commission, type Line, type LineSize } from '~~/core/commissions'
+import { lookOptions, type Amount, type Commission, type Line, type LineSize } from '~~/core/commissions'
 import { dryingFactor } from '~~/core/adhesives'
-import { makeUp, methodById, needsOf, pieceOf, type MakeUp, type Piece } from '~~/core/methods'
-import { lookOn, type Look, type Species } from '~~/core/plants'
-import { shortages, type Shortage } from '~~/core/stock'
+import {
+  jobOf,
+  makeUp,
+  pieceOf,
+  type MakeUp,
+  type Piece,
+  type PlantJob,
+  type PlantMethod,
+} from '~~/core/makeup'
+import { lookOn, type Look, type Place, type Species } from '~~/core/plants'
 import { changeCommission } from '../db/commands/brief'
 
 /** A line with all that follows from it on the day that the season band shows. */
@@ -14,13 +21,14 @@ export interface Plant {
   readonly size: LineSize
   readonly look: Look
   readonly piece: Piece
+  readonly job: PlantJob
   readonly progress: Progress
 }
 
-/** How the stock stands for what is left to make of a line. */
-export interface LineStock {
-  readonly makeUp?: MakeUp
-  readonly short: readonly Shortage[]
+/** A line that can't be worked out, and why: it is shown as such, and all else works. */
+export interface FaultyLine {
+  readonly line: Line
+  readonly because: string
 }
 
 /** The commission in hand, the line in hand, and the day on the season band. */
@@ -52,41 +60,63 @@ export const useCommission = defineStore('commission', () => {
   const draggedDate = ref<string>()
   const date = computed(() => draggedDate.value ?? current.value?.dateDepicted ?? '2026-06-20')
 
+  const place = computed<Place | undefined>(() => current.value && placeOf(current.value))
+
   /** What does not change with the day, worked out once for all the days that the marker passes over. */
   const steady = computed(() =>
     lines.value.map((line) => ({
       line,
       species: workshop.speciesOf(line.speciesId),
-      progress: progressOf(
-        line.pieces,
-        workshop.batches.filter(({ lineId }) => lineId === line.id),
-        stock.runs,
-      ),
+      progress: progressOfLine(line),
     })),
   )
+  function progressOfLine(line: Line): Progress {
+    const batches = workshop.batches.filter(({ lineId }) => lineId === line.id)
+    return progressOf(line.amount, batches, stock.runs, stock.onTrays)
+  }
   /** Looks of the days that the marker has passed over at this place, for when it comes back. */
   const looks = computed(() => ({
-    place: current.value && { latitudeDeg: current.value.latitudeDeg, altitudeM: current.value.altitudeM },
-    haze: current.value ? hazeOf(current.value) : 0,
+    place: place.value,
     known: new WeakMap<Species, Map<string, Look>>(),
   }))
-  function lookOf(species: Species, day: string): Look {
-    const { place, haze, known } = looks.value
+  function lookOf(line: Line, commission: Commission, species: Species, day: string): Look {
+    const { place: at, known } = looks.value
+    const options = lookOptions(line, commission)
     const days = known.get(species) ?? new Map<string, Look>()
-    const look = days.get(day) ?? lookOn(species, day, place, haze)
-    days.set(day, look)
+    const key = `${day}|${options.haze}|${options.age}|${options.clipped}`
+    const look = days.get(key) ?? lookOn(species, day, at, options)
+    days.set(key, look)
     known.set(species, days)
     return look
   }
-  function plantsOn(day: string): Plant[] {
+  /** Plants of a day, and the lines that can't be worked out. */
+  function workedOut(day: string): { plants: Plant[]; faulty: FaultyLine[] } {
+    const found: Plant[] = []
+    const wrong: FaultyLine[] = []
     const commission = current.value
-    return commission
-      ? steady.value.map((known) => ({
-          ...known,
-          ...pieceOf(known.line, commission, known.species, day, lookOf(known.species, day)),
-        }))
-      : []
+    if (!commission) return { plants: found, faulty: wrong }
+    for (const { line, species, progress } of steady.value) {
+      if (!species) {
+        wrong.push({ line, because: `The species “${line.speciesId}” is not known here.` })
+        continue
+      }
+      try {
+        const { piece, size, look } = pieceOf(
+          line,
+          commission,
+          species,
+          day,
+          lookOf(line, commission, species, day),
+        )
+        found.push({ line, species, progress, piece, size, look, job: jobOf(line, piece) })
+      } catch (error) {
+        wrong.push({ line, because: error instanceof Error ? `${error.message}.` : String(error) })
+      }
+    }
+    return { plants: found, faulty: wrong }
   }
+  const plantsOn = (day: string): Plant[] => workedOut(day).plants
+  const faulty = computed(() => workedOut(restingDate.value).faulty)
   const plants = computed<Plant[]>(() => plantsOn(date.value))
   /** Words and amounts follow the marker a few times a second: a table takes longer to lay out than a frame lasts. */
   const restingDate = refThrottled(date, 240)
@@ -101,34 +131,24 @@ export const useCommission = defineStore('commission', () => {
 
   const drying = computed(() => dryingFactor(workshop.settings.roomC, workshop.settings.humidity))
 
-  /** Works a plant out with a method, for the pieces that are left or for a number started. */
-  function workOut(plant: Plant, methodId: string, pieces: { wanted: number; started?: number }): MakeUp {
+  /** Works a plant out with a method: all that the line wants, what is left of it, or a number started. */
+  function workOut(plant: Plant, method: PlantMethod, of: { left?: number; started?: number } = {}): MakeUp {
     return makeUp({
-      piece: plant.piece,
-      method: methodById(methodId),
-      ...pieces,
-      chosen: plant.line.materials,
+      job:
+        of.left === undefined
+          ? plant.job
+          : jobOf({ amount: amountOf(plant.line.amount, of.left) }, plant.piece),
+      method,
+      ...(of.started === undefined ? {} : { started: of.started }),
+      choices: plant.line.choices,
+      materials: plant.line.materials,
       states: stock.states,
+      free: (materialId) => shelf.freeOf(materialId),
+      own: workshop.ownValues,
       dryingFactor: drying.value,
     })
   }
-
-  const stockOf = computed(
-    () =>
-      new Map<string, LineStock>(
-        restingPlants.value.map((plant) => {
-          const { methodId } = plant.line
-          if (methodId === undefined) return [plant.line.id, { short: [] }]
-          const whole = workOut(plant, methodId, { wanted: plant.line.pieces })
-          const left =
-            plant.progress.left > 0 ? workOut(plant, methodId, { wanted: plant.progress.left }) : undefined
-          return [
-            plant.line.id,
-            { makeUp: whole, short: left ? shortages(needsOf(left.amounts), stock.states) : [] },
-          ]
-        }),
-      ),
-  )
+  const shelf = useShelf()
 
   function chooseCommission(id: string): void {
     chosen.value = { commissionId: id }
@@ -171,8 +191,10 @@ export const useCommission = defineStore('commission', () => {
     restingPlants,
     speciesOf,
     selected,
+    faulty,
+    place,
+    progressOfLine,
     drying,
-    stockOf,
     workOut,
     chooseCommission,
     chooseLine,
@@ -180,6 +202,33 @@ export const useCommission = defineStore('commission', () => {
     settleDate,
   }
 })
+
+/** The place of a commission's scene, with what its maker knows of the seasons there. */
+export const placeOf = ({
+  latitudeDeg,
+  altitudeM,
+  seasonLaw,
+  springDays,
+  autumnDays,
+}: Commission): Place => ({
+  latitudeDeg,
+  altitudeM,
+  ...(seasonLaw === undefined ? {} : { seasonLaw }),
+  ...(springDays === undefined ? {} : { springDays }),
+  ...(autumnDays === undefined ? {} : { autumnDays }),
+})
+
+/** The same kind of amount, so much of it: in pieces, mm or cm². */
+export function amountOf(amount: Amount, size: number): Amount {
+  switch (amount.kind) {
+    case 'pieces':
+      return { kind: 'pieces', pieces: Math.max(1, Math.ceil(size - 1e-9)) }
+    case 'length':
+      return { ...amount, lengthMm: Math.max(1, size) }
+    case 'area':
+      return { kind: 'area', areaCm2: Math.max(0.1, size) }
+  }
+}
 
 function readChosen(name: string): { commissionId?: string; lineId?: string } {
   try {

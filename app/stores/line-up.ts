@@ -1,4 +1,11 @@
-import { apparentShare, individualSizes, sitterOf, type Sitter } from '~~/core/commissions'
+import {
+  amountText,
+  apparentShare,
+  individualSizes,
+  piecesToShow,
+  sitterOf,
+  type Sitter,
+} from '~~/core/commissions'
 import { sidewaysReach } from '~~/core/drawing'
 import { WHOLE, type Lined, type Sight } from '../drawing/line-up'
 import { drawingOf } from '../drawing/studio'
@@ -99,13 +106,15 @@ export const useLineUp = defineStore('line-up', () => {
   function example(plant: Plant, copies: number): Subject {
     const { line, size } = plant
     const shrink = shrinkOf(plant)
-    const sitters = sittersOf(plant, Math.min(copies, line.pieces))
+    const shown = piecesToShow(line.amount)
+    const sitters = sittersOf(plant, Math.min(copies, shown))
     const { left, right } = reachOf(sitters.example, size.crownWidthMm)
     return {
       id: line.id,
       plant,
       label: line.name,
-      pieces: line.pieces,
+      pieces: shown,
+      amount: line.amount.kind === 'pieces' ? `×${shown}` : amountText(line.amount),
       heightMm: size.heightMm * shrink,
       crownWidthMm: (left + right) * shrink,
       leanMm: ((right - left) / 2) * shrink,
@@ -116,7 +125,7 @@ export const useLineUp = defineStore('line-up', () => {
   }
   function piecesOf(plant: Plant): Subject[] {
     const { line, species, size, piece } = plant
-    return individualSizes(size, Math.min(MOST_PIECES, line.pieces), line.id).map((own, i) => {
+    return individualSizes(size, Math.min(MOST_PIECES, piecesToShow(line.amount)), line.id).map((own, i) => {
       const example = sitterOf(line, species, { ...size, ...own }, piece.seeThrough, i + 1)
       const { left, right } = reachOf(example, own.crownWidthMm)
       return {
@@ -124,6 +133,7 @@ export const useLineUp = defineStore('line-up', () => {
         plant,
         label: String(i + 1),
         pieces: 1,
+        amount: '',
         heightMm: own.heightMm,
         crownWidthMm: left + right,
         leanMm: (right - left) / 2,

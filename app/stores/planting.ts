@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink'
-import { bedsOf, boardOf, type PlantingPlan } from '~~/core/planting'
+import { bedsOf, boardOf, type Beds, type PlantingPlan } from '~~/core/planting'
 import type { Planner } from '../workers/plan.worker'
 
 let planner: Comlink.Remote<Planner> | undefined
@@ -12,7 +12,11 @@ const worker = (): Comlink.Remote<Planner> =>
 export const usePlanting = defineStore('planting', () => {
   const commission = useCommission()
   const board = computed(() => (commission.current ? boardOf(commission.current) : undefined))
-  const beds = computed(() => (commission.current ? bedsOf(commission.current, commission.plants) : []))
+  const beds = computed<Beds>(() =>
+    commission.current
+      ? bedsOf(commission.current, commission.plants)
+      : { pieces: [], hedges: [], patches: [] },
+  )
   const plan = shallowRef<PlantingPlan>()
   const planning = ref(false)
   const fault = ref('')

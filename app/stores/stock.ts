@@ -1,46 +1,66 @@
 import {
+  claimOf,
+  drawsByBatch,
   foldRun,
-  promisedBy,
-  readLedger,
-  logEntry,
-  type LogEntry,
+  goodOnTrays,
+  isOpen,
+  traysOf,
+  type Batch,
   type Run,
-  type RunEvent,
+  type Tray,
 } from '~~/core/batches'
-import { stockStates, totalNeeds, type StockState } from '~~/core/stock'
+import { priceBook, stockStates, type Claim, type StockState } from '~~/core/stock'
 
-/** What follows from the records: runs, promises, balances, the log. Derived, never stored. */
+/** What follows from the records: open runs, balances, trays. Derived, never stored; what has ended is not kept here. */
 export const useStock = defineStore('stock', () => {
   const workshop = useWorkshop()
+  const batchById = computed(() => new Map(workshop.batches.map((batch) => [batch.id, batch])))
 
+  /** A run is folded again when its own entries have changed, and no other. */
+  const folded = new WeakMap<readonly unknown[], { batch: Batch; run: Run }>()
   const runs = computed<ReadonlyMap<string, Run>>(() => {
-    const byBatch = new Map<string, RunEvent[]>()
-    for (const event of workshop.events) {
-      const list = byBatch.get(event.batchId)
-      if (list) list.push(event)
-      else byBatch.set(event.batchId, [event])
+    const result = new Map<string, Run>()
+    for (const [id, events] of workshop.openEvents) {
+      const batch = batchById.value.get(id)
+      if (!batch) continue
+      const known = folded.get(events)
+      const run = known?.batch === batch ? known.run : foldRun(batch, events)
+      folded.set(events, { batch, run })
+      result.set(id, run)
     }
-    return new Map(workshop.batches.map((batch) => [batch.id, foldRun(batch, byBatch.get(batch.id) ?? [])]))
+    return result
   })
-  const ledger = computed(() => readLedger(workshop.lots, workshop.movements))
+  /** Batches on the bench or planned, with their runs. */
+  const open = computed(() =>
+    [...runs.value].flatMap(([id, run]) => {
+      const batch = batchById.value.get(id)
+      return batch && isOpen(run) ? [{ batch, run }] : []
+    }),
+  )
+
+  const prices = computed(() => {
+    const drawn = drawsByBatch(workshop.makings, workshop.setAside)
+    const nothing: ReadonlyMap<string, number> = new Map()
+    return priceBook(workshop.lots, workshop.balances, (batchId) => drawn.get(batchId) ?? nothing)
+  })
   const states = computed<StockState[]>(() =>
-    stockStates(
-      workshop.materials,
-      workshop.lots,
-      ledger.value.balances,
-      totalNeeds(promisedBy(workshop.batches, runs.value)),
-    ),
+    stockStates(workshop.materials, workshop.lots, workshop.balances, prices.value),
   )
   const stateById = computed(() => new Map(states.value.map((state) => [state.material.id, state])))
-  const log = computed<LogEntry[]>(() =>
-    workshop.batches
-      .flatMap((batch) => {
-        const run = runs.value.get(batch.id)
-        const entry = run && logEntry(batch, run, ledger.value)
-        return entry ? [entry] : []
-      })
-      .sort((a, b) => b.at.localeCompare(a.at)),
-  )
 
-  return { runs, ledger, states, stateById, log }
+  const trays = computed<Tray[]>(() => traysOf(workshop.trayEntries, workshop.setAside))
+  const onTrays = computed(() => goodOnTrays(trays.value))
+
+  /** Deadline of the commission that a line belongs to. */
+  const dueOf = computed(() => {
+    const byCommission = new Map(workshop.commissions.map(({ id, deadline }) => [id, deadline]))
+    return new Map(workshop.lines.map(({ id, commissionId }) => [id, byCommission.get(commissionId)]))
+  })
+  /** What open batches claim of the shelf. */
+  const batchClaims = computed<Claim[]>(() =>
+    open.value.map(({ batch, run }, i) =>
+      claimOf(batch, run, i, batch.lineId === undefined ? undefined : dueOf.value.get(batch.lineId)),
+    ),
+  )
+  return { batchById, runs, open, prices, states, stateById, trays, onTrays, batchClaims }
 })

@@ -1,27 +1,23 @@
-import { liveQuery, type EntityTable, type Subscription } from 'dexie'
-import type { Batch, RunEvent } from '~~/core/batches'
+import { liveQuery, type Subscription } from 'dexie'
+import type { Batch, RunEvent, TrayEntry } from '~~/core/batches'
 import type { Commission, Line } from '~~/core/commissions'
-import { speciesById, speciesTable, type Species } from '~~/core/plants'
-import type { Lot, Material, Movement } from '~~/core/stock'
+import type { OwnCoefficient } from '~~/core/makeup'
+import { speciesTable, type Species } from '~~/core/plants'
+import type { Lot, LotBalance, Material, Movement } from '~~/core/stock'
 import type { Reading } from '~~/core/units'
-import {
-  defaultSettings,
-  documentSchema,
-  plainSpecies,
-  type OwnSpecies,
-  type Settings,
-} from '~~/core/workshop'
+import { defaultSettings, plainSpecies, type OwnSpecies, type Settings } from '~~/core/workshop'
 import type { CommandContext } from '../db/commands/context'
-import { ensureWorkshop, replaceWorkshop } from '../db/commands/data'
-import { DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from '../db/database'
+import { openWorkshop } from '../db/open'
+import type { WorkshopDb } from '../db/database'
 import { newId, nowIso } from '../db/ids'
+import { storageFault } from '../db/storage-faults'
 
 /** The open workshop: its records as live queries, and the way to give commands. Another window's changes arrive by themselves. */
 export const useWorkshop = defineStore('workshop', () => {
   const key = ref('')
   const status = ref<'closed' | 'opening' | 'open' | 'failed'>('closed')
   const failure = ref('')
-  /** The ledger is the longest list; what does not need it is shown before it is read. */
+  /** What does not need the lots is shown before they are read. */
   const ledgerRead = ref(false)
   const db = shallowRef<WorkshopDb>()
 
@@ -30,33 +26,52 @@ export const useWorkshop = defineStore('workshop', () => {
   const commissions = shallowRef<Commission[]>([])
   const lines = shallowRef<Line[]>([])
   const materials = shallowRef<Material[]>([])
+  const coefficients = shallowRef<OwnCoefficient[]>([])
   const lots = shallowRef<Lot[]>([])
-  const movements = shallowRef<Movement[]>([])
+  const balances = shallowRef<ReadonlyMap<string, LotBalance>>(new Map())
+  /** Movements of batches that made lots which are still there: what those lots cost follows from them. */
+  const makings = shallowRef<Movement[]>([])
   const batches = shallowRef<Batch[]>([])
-  const events = shallowRef<RunEvent[]>([])
+  const trayEntries = shallowRef<TrayEntry[]>([])
+  const setAside = shallowRef<ReadonlySet<string>>(new Set())
+  /** Entries of the batches that are open, by batch; what has ended is read by the pages that show it. */
+  const openEvents = shallowRef<ReadonlyMap<string, readonly RunEvent[]>>(new Map())
 
   /** The species table with the maker's own: a changed copy with a new id stands beside ours. */
   const kinds = computed<readonly Species[]>(() => [
     ...species.value.filter(({ removed }) => !removed).map(plainSpecies),
     ...speciesTable,
   ])
-
+  const ours = new Map(speciesTable.map((row) => [row.id, row]))
   const ownById = computed(() => new Map(species.value.map((own) => [own.id, plainSpecies(own)])))
   /** The maker's own species with this id as a plain row, if it is one of theirs. */
   const ownKind = (id: string): Species | undefined => ownById.value.get(id)
-  /** The species of a line, the maker's own first. @throws RangeError for one that nobody knows */
-  const speciesOf = (id: string): Species => ownById.value.get(id) ?? speciesById(id)
+  /** The species of a line, the maker's own first; undefined for one that nobody knows. */
+  const speciesOf = (id: string): Species | undefined => ownById.value.get(id) ?? ours.get(id)
+  /** Coefficients that the maker has set, by id. */
+  const ownValues = computed<ReadonlyMap<string, number>>(
+    () => new Map(coefficients.value.filter(({ removed }) => !removed).map(({ id, value }) => [id, value])),
+  )
 
-  const isDemo = computed(() => key.value === DEMO_KEY)
+  const isDemo = computed(() => key.value === 'demo')
   let subscriptions: Subscription[] = []
+  const perBatch = new Map<string, Subscription>()
 
   function close(): void {
     subscriptions.forEach((subscription) => subscription.unsubscribe())
     subscriptions = []
+    perBatch.forEach((subscription) => subscription.unsubscribe())
+    perBatch.clear()
+    openEvents.value = new Map()
     db.value?.close()
     db.value = undefined
     status.value = 'closed'
     ledgerRead.value = false
+  }
+
+  function fail(error: unknown): void {
+    failure.value = storageFault(error)
+    status.value = 'failed'
   }
 
   /** Opens a workshop by its key. The maker's own is made when it is not there; the demo is fetched; others must exist. */
@@ -66,35 +81,46 @@ export const useWorkshop = defineStore('workshop', () => {
     key.value = wanted
     status.value = 'opening'
     try {
-      if (wanted !== OWN_KEY && wanted !== DEMO_KEY && !(await workshopKeys()).includes(wanted))
-        throw new Error(`There is no workshop “${wanted}” in this browser.`)
-      const opened = new WorkshopDb(wanted)
-      await opened.open()
-      if (wanted === DEMO_KEY) await fillDemo(opened)
-      else await ensureWorkshop({ db: opened, now: nowIso, newId })
+      const opened = await openWorkshop(wanted, {
+        // Another tab wipes it, or brings a newer version of it.
+        gone: (why) => {
+          if (db.value !== opened) return
+          close()
+          failure.value = why
+          status.value = 'failed'
+        },
+        blocked: (why) => {
+          failure.value = why
+        },
+      })
       db.value = opened
+      failure.value = ''
       await watchAll(opened)
       status.value = 'open'
     } catch (error) {
-      failure.value = error instanceof Error ? error.message : String(error)
-      status.value = 'failed'
+      fail(error)
     }
+  }
+
+  function follow<T>(query: () => Promise<T>, take: (rows: T) => void): Promise<void> {
+    return new Promise((resolve, reject) => {
+      subscriptions.push(
+        liveQuery(query).subscribe({
+          next: (rows) => {
+            take(rows)
+            resolve()
+          },
+          error: (error: unknown) => {
+            reject(error)
+            if (status.value === 'open') fail(error)
+          },
+        }),
+      )
+    })
   }
 
   /** Follows each table; resolves when all but the ledger have answered once. */
   async function watchAll(opened: WorkshopDb): Promise<void> {
-    const follow = <T>(query: () => Promise<T>, take: (rows: T) => void): Promise<void> =>
-      new Promise((resolve, reject) => {
-        subscriptions.push(
-          liveQuery(query).subscribe({
-            next: (rows) => {
-              take(rows)
-              resolve()
-            },
-            error: reject,
-          }),
-        )
-      })
     const present = <T extends { removed?: boolean }>(rows: T[]): T[] => rows.filter((row) => !row.removed)
     await Promise.all([
       follow(
@@ -128,15 +154,33 @@ export const useWorkshop = defineStore('workshop', () => {
         },
       ),
       follow(
+        () => opened.coefficients.toArray(),
+        (rows) => {
+          coefficients.value = rows
+        },
+      ),
+      follow(
         () => opened.batches.toArray(),
         (rows) => {
           batches.value = rows
         },
       ),
       follow(
-        () => opened.events.toArray(),
+        () => opened.trayEntries.toArray(),
         (rows) => {
-          events.value = rows
+          trayEntries.value = rows
+        },
+      ),
+      follow(
+        () => opened.setAside.toArray(),
+        (rows) => {
+          setAside.value = new Set(rows.map(({ id }) => id))
+        },
+      ),
+      follow(
+        () => opened.openBatches.toCollection().primaryKeys(),
+        (ids) => {
+          watchOpen(opened, ids)
         },
       ),
     ])
@@ -148,20 +192,51 @@ export const useWorkshop = defineStore('workshop', () => {
         },
       ),
       follow(
-        () => inParts(opened.movements),
+        () => opened.balances.toArray(),
         (rows) => {
-          movements.value = rows
+          balances.value = new Map(rows.map((row) => [row.id, row]))
         },
       ),
-    ]).then(
-      () => {
-        ledgerRead.value = true
-      },
-      (error: unknown) => {
-        failure.value = String(error)
-        status.value = 'failed'
-      },
-    )
+      follow(
+        async () => {
+          const made = (await opened.lots.toArray()).flatMap(({ from }) => (from ? [from.batchId] : []))
+          return opened.movements
+            .where('batchId')
+            .anyOf([...new Set(made)])
+            .toArray()
+        },
+        (rows) => {
+          makings.value = rows
+        },
+      ),
+    ]).then(() => {
+      ledgerRead.value = true
+    }, fail)
+  }
+
+  /** Follows the entries of each open batch by itself: a piece done re-reads one batch. */
+  function watchOpen(opened: WorkshopDb, ids: readonly string[]): void {
+    const wanted = new Set(ids)
+    for (const [id, subscription] of perBatch)
+      if (!wanted.has(id)) {
+        subscription.unsubscribe()
+        perBatch.delete(id)
+        const left = new Map(openEvents.value)
+        left.delete(id)
+        openEvents.value = left
+      }
+    for (const id of ids) {
+      if (perBatch.has(id)) continue
+      perBatch.set(
+        id,
+        liveQuery(() => opened.events.where('batchId').equals(id).toArray()).subscribe({
+          next: (events) => {
+            openEvents.value = new Map(openEvents.value).set(id, events)
+          },
+          error: fail,
+        }),
+      )
+    }
   }
 
   /** What a command works with. @throws Error when no workshop is open */
@@ -175,10 +250,12 @@ export const useWorkshop = defineStore('workshop', () => {
     command: (context: CommandContext, ...args: A) => Promise<Reading<R>>,
     ...args: A
   ): Promise<Reading<R>> {
-    const answer = await command(context(), ...args).catch((error: unknown): Reading<R> => ({
-      kind: 'none',
-      because: `It could not be stored: ${error instanceof Error ? error.message : String(error)}`,
-    }))
+    const answer = await Promise.resolve()
+      .then(() => command(context(), ...args))
+      .catch((error: unknown): Reading<R> => ({
+        kind: 'none',
+        because: `It could not be stored: ${storageFault(error)}`,
+      }))
     if (answer.kind === 'none') useNotices().fault(answer.because)
     return answer
   }
@@ -195,9 +272,13 @@ export const useWorkshop = defineStore('workshop', () => {
     lines,
     materials,
     lots,
-    movements,
+    balances,
+    makings,
     batches,
-    events,
+    trayEntries,
+    setAside,
+    openEvents,
+    ownValues,
     isDemo,
     ownKind,
     speciesOf,
@@ -209,26 +290,6 @@ export const useWorkshop = defineStore('workshop', () => {
   }
 })
 
-/** Reads a long table some thousand rows at a time, so that the page answers in between. */
-async function inParts(table: EntityTable<Movement, 'id'>, rowsAtOnce = 2500): Promise<Movement[]> {
-  const rows: Movement[] = []
-  for (;;) {
-    const last = rows.at(-1)
-    const part = await (last ? table.where('id').above(last.id) : table.orderBy('id'))
-      .limit(rowsAtOnce)
-      .toArray()
-    rows.push(...part)
-    if (part.length < rowsAtOnce) return rows
-  }
-}
-
 /** What is due first stands first; then by name. */
 const byDeadline = (a: Commission, b: Commission): number =>
   (a.deadline ?? '9999').localeCompare(b.deadline ?? '9999') || a.name.localeCompare(b.name)
-
-/** Fetches the demo once; `afresh` throws away what was done in it. */
-export async function fillDemo(db: WorkshopDb, afresh = false): Promise<void> {
-  if (!afresh && (await db.settings.get('settings'))) return
-  const document = documentSchema.parse(await $fetch('/api/demo-workshop'))
-  await replaceWorkshop({ db, now: nowIso, newId }, document)
-}

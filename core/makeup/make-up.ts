@@ -1,4 +1,4 @@
-import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
+import { costOfDraw, mergedNeeds, netNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
 import { coefficientInput, worthOf, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
@@ -142,9 +142,9 @@ function workOf(method: Method, task: Task): Work {
   throw new RangeError(`job is ${job.kind}; ${method.name} makes ${method.kinds.join(', ')}`)
 }
 
-/** What a make-up takes from stock, one entry a material. Open slots take nothing. */
-export const needsOf = (uses: readonly Use[]): Need[] =>
-  mergedNeeds(
+/** What is drawn from stock when it ends, one entry a material. Open slots take nothing. */
+export function drawsOf(uses: readonly Use[]): Need[] {
+  return mergedNeeds(
     uses.flatMap(({ material, total, lies }) =>
       material && total.value > 0
         ? [
@@ -157,6 +157,14 @@ export const needsOf = (uses: readonly Use[]): Need[] =>
         : [],
     ),
   )
+}
+
+/**
+ * What a make-up needs of the shelf: what is drawn, less what is kept. A bath must be poured whole, but what stands in the tub
+ * at the end serves the next batch: it lies there, and comes back.
+ */
+export const needsOf = ({ uses, yields }: Pick<Work, 'uses' | 'yields'>): Need[] =>
+  netNeeds(drawsOf(uses), yields)
 
 /** What is drawn, at the lots that would be drawn, less what goes into lots that are kept. */
 function costOf(
@@ -165,7 +173,7 @@ function costOf(
 ): { costMinor: number; unpriced: string[] } {
   let costMinor = 0
   const unpriced: string[] = []
-  for (const { materialId, quantity } of needsOf(work.uses)) {
+  for (const { materialId, quantity } of drawsOf(work.uses)) {
     const state = states.get(materialId)
     const cost = state && costOfDraw(quantity, state)
     if (cost === undefined) unpriced.push(state?.material.name ?? materialId)

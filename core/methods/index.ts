@@ -1,4 +1,11 @@
-import { isPlantMethod, type Method, type PlantMethod, type StockMethod } from '../makeup'
+import {
+  isPlantMethod,
+  shared,
+  type Coefficient,
+  type Method,
+  type PlantMethod,
+  type StockMethod,
+} from '../makeup'
 import { woolBush } from './bushes/wool-bush'
 import { tuftSheet } from './grass/tuft-sheet'
 import { soakingBath } from './stock/soaking-bath'
@@ -30,8 +37,8 @@ export const methodName = (id: string): string =>
   byId.get(id)?.name ?? `a way that this version does not know (${id})`
 
 const coefficients = new Map(
-  methods.flatMap((method) => method.coefficients.map((one) => [one.id, one] as const)),
+  [...Object.values(shared), ...methods.flatMap((method) => method.coefficients)].map((one) => [one.id, one]),
 )
 
-/** The coefficient with this id among all methods. */
-export const methodCoefficient = (id: string) => coefficients.get(id)
+/** The coefficient with this id, a method's own or one that several share. */
+export const methodCoefficient = (id: string): Coefficient | undefined => coefficients.get(id)

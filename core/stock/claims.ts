@@ -1,4 +1,4 @@
-import type { StockUnit } from '../units'
+import { formatQuantity, type StockUnit } from '../units'
 import { tidy, type StockState } from './ledger'
 import type { Material } from './records'
 
@@ -145,6 +145,24 @@ export function mergedNeeds(needs: readonly Need[]): Need[] {
   return [...merged.values()]
 }
 
+/**
+ * Needs less what goes into lots that are kept: of a material that is drawn, the share that is kept only lies there meanwhile.
+ * @param yields lots that are kept, with the shares of what is drawn that go into each
+ */
+export function netNeeds(
+  draws: readonly Need[],
+  yields: readonly { readonly shares: readonly { readonly materialId: string; readonly share: number }[] }[],
+): Need[] {
+  return draws.map((need) => {
+    const kept = yields
+      .flatMap(({ shares }) => shares)
+      .reduce((sum, { materialId, share }) => (materialId === need.materialId ? sum + share : sum), 0)
+    if (kept <= 0) return need
+    const lies = Math.max(need.lies ?? 0, need.quantity)
+    return { materialId: need.materialId, quantity: need.quantity * (1 - Math.min(1, kept)), lies }
+  })
+}
+
 function withPacks(
   material: Material,
   onHand: number,
@@ -169,3 +187,10 @@ function withPacks(
       : { packsCostMinor: packs * packPriceMinor }),
   }
 }
+
+/** What is lacking, in words: "short 8.2 g", or of the tray alone "tray short 61 g", which comes back. */
+export const lackWords = (
+  { short, shortOnTray }: Pick<Lack, 'short' | 'shortOnTray'>,
+  unit: StockUnit,
+): string =>
+  short > 0 ? `short ${formatQuantity(short, unit)}` : `tray short ${formatQuantity(shortOnTray, unit)}`

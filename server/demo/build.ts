@@ -294,10 +294,15 @@ function tell(
   document.events.push(...events)
 }
 
+/** What was used, as a maker would write it down; of a tub that was kept never more than stood in it. */
 function roundUse(document: WorkshopDocument, materialId: string, quantity: number): number {
-  return document.materials.find(({ id }) => id === materialId)?.unit === 'piece'
-    ? Math.round(quantity)
-    : Math.round(quantity * 100) / 100
+  const material = document.materials.find(({ id }) => id === materialId)
+  if (material?.unit === 'piece') return Math.round(quantity)
+  const rounded = Math.round(quantity * 100) / 100
+  if (material?.of.stuff !== 'mixture') return rounded
+  const balances = balancesOf(document.movements)
+  const there = lotsOf(materialId, document.lots, balances).reduce((sum, { onHand }) => sum + onHand, 0)
+  return there > 0 ? Math.min(rounded, there) : rounded
 }
 
 const nextEvening = (ms: number): number => {

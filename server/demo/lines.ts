@@ -17,7 +17,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       { id: 'kh-hazel', name: 'Hazel', speciesId: 'hazel', age: 'semi-mature', amount: { kind: 'pieces', pieces: 12 }, zone: 'middle', methodId: 'wool-bush', boughtPriceMinor: 180 },
       { id: 'kh-hedge', name: 'Field hedge', speciesId: 'blackthorn', age: 'semi-mature', amount: { kind: 'length', lengthMm: 1200, section: 'free' }, zone: 'middle', heightM: 1.9, crownWidthM: 1.6, stature: 1, drawn: [[40, 300], [480, 318], [860, 352], [1230, 366]], methodId: 'wool-bush', boughtPriceMinor: 1800 },
       { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', amount: { kind: 'pieces', pieces: 220 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
-      { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', amount: { kind: 'area', areaCm2: 420 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
+      { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', amount: { kind: 'area', areaCm2: 420 }, drawn: [[1080, 16], [1480, 16], [1480, 121], [1080, 121]], zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
       { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', amount: { kind: 'pieces', pieces: 60 }, zone: 'middle', stature: 1 },
     ],
   },
@@ -48,7 +48,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
 
 /** Packs, harvests and counts on the demo's shelf: material, quantity, price in hundredths, days ago, label. */
 export const lotSeeds: readonly (readonly [materialId: string, quantity: number, priceMinor: number | undefined, daysAgo: number, label: string, source?: 'harvested' | 'home-made'])[] = [
-  ['sprigs', 35, 1900, 120, 'Box of sprigs, sorted once'], ['sprigs', 60, undefined, 62, 'Own bed, September cut', 'harvested'],
+  ['sprigs', 35, 1900, 120, 'Box of sprigs, sorted once'], ['sprigs', 60, 0, 62, 'Own bed, September cut', 'harvested'],
   ['trunk-medium', 14, 1250, 90, 'Bag of medium trunks'], ['trunk-large', 6, 1300, 90, 'Bag of large trunks'],
   ['filter-wool', 250, 350, 150, 'Aquarium filter wool'],
   ['foam-fine-light', 40, 480, 200, 'Bag, light green'], ['foam-fine-mid', 40, 480, 200, 'Bag, mid green'], ['foam-fine-dark', 40, 460, 200, 'Bag, dark green'],
@@ -56,5 +56,5 @@ export const lotSeeds: readonly (readonly [materialId: string, quantity: number,
   ['foam-medium-russet', 120, 1400, 60, 'Three bags, russet'], ['foam-medium-mid', 40, 480, 60, 'Bag, medium mid green'], ['foam-medium-olive', 40, 480, 60, 'Bag, olive'], ['clump-autumn', 60, 480, 60, 'Bag of clump, autumn'], ['clump-grey-green', 60, 480, 44, 'Bag of clump, grey-green'],
   ['static-straw-4', 20, 420, 130, 'Jar, straw 4 mm'], ['static-straw-6', 20, 420, 130, 'Jar, straw 6 mm'], ['static-summer-4', 20, 420, 130, 'Jar, summer 4 mm'], ['static-dead-4', 20, 400, 130, 'Jar, dead 4 mm'], ['static-summer-12', 20, 420, 30, 'Jar, summer 12 mm'], ['static-straw-12', 20, 420, 30, 'Jar, straw 12 mm'],
   ['backing', 30_000, 220, 130, 'Roll of greaseproof'], ['matte-medium', 250, 1150, 110, 'Bottle, opened'], ['pva', 1000, 750, 160, 'Litre of PVA'],
-  ['contact-adhesive', 120, 890, 48, 'Tin'], ['hairspray', 300, 280, 58, 'Can, first'], ['spray-grey-brown', 400, 640, 58, 'Can, grey-brown'], ['spray-dark-brown', 400, 640, 58, 'Can, dark brown'], ['foam-fine-gold', 40, 480, 75, 'Bag, pale gold'], ['foam-fine-pale', 40, 480, 130, 'Bag, pale spring green'], ['static-pale-4', 20, 420, 130, 'Jar, pale 4 mm'], ['paint-dark-brown', 100, 420, 100, 'Tube, dark brown'], ['paint-dark-green', 100, 420, 100, 'Tube, dark green'],
+  ['contact-adhesive', 120, 890, 48, 'Tin'], ['hairspray', 300, 280, 58, 'Can, first'], ['spray-grey-brown', 400, 640, 58, 'Can, grey-brown'], ['spray-dark-brown', 400, 640, 58, 'Can, dark brown'], ['foam-fine-gold', 40, 480, 75, 'Bag, pale gold'], ['foam-fine-pale', 40, 480, 130, 'Bag, pale spring green'], ['static-pale-4', 20, 420, 130, 'Jar, pale 4 mm'], ['static-pale-6', 20, 420, 130, 'Jar, pale 6 mm'], ['paint-dark-brown', 100, 420, 100, 'Tube, dark brown'], ['paint-dark-green', 100, 420, 100, 'Tube, dark green'],
 ]

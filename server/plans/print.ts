@@ -1,5 +1,6 @@
 import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions } from '../../core/safety'
+import { counted, formatQuantity } from '../../core/units'
 import { keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
 import {
   CHECK_BAR_MM,
@@ -94,6 +95,7 @@ function drawSheet(
       pdf.lineWidth(Math.max(0.3, keepOut.widthMm)).lineJoin('round').strokeColor('#E4DDC8').stroke()
     else pdf.fill('#E4DDC8')
   }
+  drawRuns(pdf, order)
   pdf.restore()
   pdf.lineWidth(0.3).strokeColor(INK).rect(0, 0, order.board.widthMm, depth).stroke()
   for (const spot of sheet.spots)
@@ -113,6 +115,15 @@ function drawSheet(
       .stroke()
   pdf.restore()
   pdf.font('bold').fontSize(6.5).fillColor(INK)
+  const name = (text: string, { x, y }: { x: number; y: number }): void => {
+    if (x < sheet.x || x > sheet.x + sheet.widthMm || y < sheet.y || y > sheet.y + sheet.depthMm) return
+    pdf.text(text, left + mm(x - sheet.x + 0.7), top + mm(sheet.y + sheet.depthMm - y) - 8, {
+      lineBreak: false,
+    })
+  }
+  for (const hedge of order.hedges) for (const mark of hedge.marks) name(`${hedge.code}${mark.number}`, mark)
+  for (const patch of order.patches)
+    name(`${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}`, patch.middle)
   for (const spot of sheet.spots)
     pdf.text(
       spotName(spot),
@@ -134,6 +145,34 @@ function drawSheet(
     )
 }
 
+/** Hedges as bands with their marks, grass as outlines; in mm of the board. */
+function drawRuns(pdf: Pdf, { hedges, patches, board }: PlanOrder): void {
+  const path = (points: readonly (readonly [number, number])[]): string =>
+    `M${points.map(([x, y]) => `${x} ${board.depthMm - y}`).join('L')}`
+  for (const patch of patches)
+    pdf
+      .path(`${path(patch.points)}Z`)
+      .lineWidth(0.25)
+      .dash(2, { space: 1.5 })
+      .strokeColor(SOFT)
+      .stroke()
+      .undash()
+  for (const hedge of hedges) {
+    pdf
+      .path(path(hedge.points))
+      .lineJoin('round')
+      .lineWidth(Math.max(0.3, hedge.widthMm))
+      .strokeColor('#DDE6DA')
+      .stroke()
+    pdf.path(path(hedge.points)).lineWidth(0.15).strokeColor(INK).stroke()
+    for (const mark of hedge.marks)
+      pdf
+        .moveTo(mark.x, board.depthMm - mark.y - CROSS_MM)
+        .lineTo(mark.x, board.depthMm - mark.y + CROSS_MM)
+        .stroke()
+  }
+}
+
 function legend(pdf: Pdf, order: PlanOrder, sheets: number): void {
   pdf.addPage()
   const left = mm(MARGIN_MM + 4)
@@ -143,7 +182,7 @@ function legend(pdf: Pdf, order: PlanOrder, sheets: number): void {
     .fontSize(10)
     .fillColor(SOFT)
     .text(
-      `${order.scale} · board ${Math.round(order.board.widthMm)} × ${Math.round(order.board.depthMm)} mm · ${order.spots.length} pieces on ${sheets} ${sheets === 1 ? 'sheet' : 'sheets'} at 1:1. The front edge is at the foot of the first row. Numbers are those of the pieces in their line.`,
+      `${order.scale} · board ${Math.round(order.board.widthMm)} × ${Math.round(order.board.depthMm)} mm · ${counted(order.spots.length, 'piece')} on ${counted(sheets, 'sheet')} at 1:1. The front edge is at the foot of the first row. Numbers are those of the pieces in their line.`,
       { width: pdf.page.width - 2 * left },
     )
   pdf
@@ -154,7 +193,7 @@ function legend(pdf: Pdf, order: PlanOrder, sheets: number): void {
       width: pdf.page.width - 2 * left,
     })
   pdf.moveDown(0.6)
-  for (const { code, name, pieces } of order.legend) {
+  for (const { code, name, amount } of order.legend) {
     if (pdf.y > pdf.page.height - left - 14) {
       pdf.addPage()
       pdf.y = left
@@ -162,7 +201,7 @@ function legend(pdf: Pdf, order: PlanOrder, sheets: number): void {
     const y = pdf.y
     pdf.font('bold').fontSize(10).fillColor(INK).text(code, left, y, { lineBreak: false })
     pdf.font('text').text(name, left + 34, y, { lineBreak: false })
-    pdf.text(`${pieces} ${pieces === 1 ? 'piece' : 'pieces'}`, left, y, {
+    pdf.text(amount, left, y, {
       width: pdf.page.width - 2 * left,
       align: 'right',
     })

@@ -1,17 +1,19 @@
 import type { Batch, Deed, RunEvent } from '../../core/batches'
 import { decide, foldRun } from '../../core/batches'
-import type { Commission, Line } from '../../core/commissions'
+import type { Amount, Commission, Line } from '../../core/commissions'
 import { speciesById } from '../../core/plants'
 import {
   balancesOf,
   catalogue,
+  priceBook,
   stockStates,
   type Lot,
   type Material,
   type Movement,
   type StockState,
 } from '../../core/stock'
-import { pieceOf } from '../../core/methods'
+import { jobOf, makeUp, pieceOf, step, type MakeUp, type MakeUpOrder } from '../../core/makeup'
+import { plantMethodById } from '../../core/methods'
 
 export const NOON = '2026-10-04T12:00:00.000Z'
 export const minutesAfter = (minutes: number, from = NOON): string =>
@@ -37,6 +39,8 @@ export const commission = (over: Partial<Commission> = {}): Commission => ({
   ...over,
 })
 
+export const pieces = (count: number): Amount => ({ kind: 'pieces', pieces: count })
+
 export const line = (over: Partial<Line> = {}): Line => ({
   id: 'l1',
   changedAt: NOON,
@@ -45,7 +49,7 @@ export const line = (over: Partial<Line> = {}): Line => ({
   name: 'Hawthorn',
   speciesId: 'hawthorn',
   age: 'mature',
-  pieces: 12,
+  amount: pieces(12),
   zone: 'front',
   ...over,
 })
@@ -57,6 +61,24 @@ export const piece = (over: Partial<Line> = {}, job: Partial<Commission> = {}) =
     speciesById(over.speciesId ?? 'hawthorn'),
     job.dateDepicted ?? '2026-06-20',
   )
+
+/** A line worked out with a method that makes it. */
+export function workedOut(
+  methodId: string,
+  over: Partial<Line> = {},
+  order: Partial<MakeUpOrder> = {},
+  job: Partial<Commission> = {},
+): MakeUp {
+  const method = plantMethodById(methodId)
+  if (!method) throw new Error(`no method ${methodId}`)
+  return makeUp({
+    job: jobOf(line(over), piece(over, job).piece),
+    method,
+    states: stocked(),
+    dryingFactor: 1,
+    ...order,
+  })
+}
 
 export const materials: readonly Material[] = catalogue.map((row) => ({ ...row, changedAt: NOON }))
 
@@ -80,8 +102,16 @@ export function stocked(
     kind: 'receive',
     quantity: quantityOf(material),
   }))
-  return stockStates(materials, lots, balancesOf(movements), new Map())
+  const balances = balancesOf(movements)
+  return stockStates(
+    materials,
+    lots,
+    balances,
+    priceBook(lots, balances, () => new Map()),
+  )
 }
+
+const hands = (onceSec: number, eachSec: number) => ({ onceSec, eachSec, origin: 'memory' as const })
 
 /** A batch of three steps: plain, a window with a wait, and a last look. */
 export const batch = (over: Partial<Batch> = {}): Batch => ({
@@ -89,6 +119,7 @@ export const batch = (over: Partial<Batch> = {}): Batch => ({
   lineId: 'l1',
   name: 'Hawthorn, first',
   methodId: 'sprig-tree',
+  makes: { kind: 'pieces' },
   pieces: 5,
   madeAt: NOON,
   plan: {
@@ -96,46 +127,25 @@ export const batch = (over: Partial<Batch> = {}): Batch => ({
     handsMin: 20,
     elapsedMin: 620,
     amounts: [
-      { materialId: 'sprigs', label: 'Sprigs', quantity: 5 },
-      { materialId: 'foam-fine-mid', label: 'Foliage', quantity: 8 },
-      { materialId: 'hairspray', label: 'Hairspray', quantity: 10 },
+      { materialId: 'sprigs', label: 'Sprigs', quantity: 5, step: 'sort' },
+      { materialId: 'foam-fine-mid', label: 'Foliage', quantity: 8, step: 'sprinkle' },
+      { materialId: 'hairspray', label: 'Hairspray', quantity: 10, step: 'sprinkle' },
     ],
+    yields: [],
     steps: [
-      {
-        id: 'sort',
-        title: 'Sort',
-        text: '',
-        batchSec: 10,
-        pieceSec: 20,
-        timeOrigin: 'memory',
-        cautions: [],
-        faults: [],
-        materialIds: ['sprigs'],
-      },
-      {
+      step({ id: 'sort', title: 'Sort', text: '', hands: hands(10, 20), materialIds: ['sprigs'] }),
+      step({
         id: 'sprinkle',
         title: 'Sprinkle',
         text: '',
-        batchSec: 10,
-        pieceSec: 20,
-        timeOrigin: 'memory',
+        hands: hands(10, 20),
         cautions: ['spray'],
-        faults: [],
         materialIds: ['foam-fine-mid', 'hairspray'],
-        window: { sec: 60, what: 'wet', atOnce: 3, origin: 'common practice' },
-        wait: { min: 30, what: 'Let it set', origin: 'memory' },
-      },
-      {
-        id: 'inspect',
-        title: 'Inspect',
-        text: '',
-        batchSec: 0,
-        pieceSec: 5,
-        timeOrigin: 'memory',
-        cautions: [],
-        faults: [],
-        materialIds: [],
-      },
+        within: { sec: 60, what: 'wet', origin: 'common practice' },
+        atOnce: { count: 3, because: 'window', what: '20 s each' },
+        wait: { leastMin: 30, mostMin: 1440, kind: 'open film', what: 'Let it set', origin: 'memory' },
+      }),
+      step({ id: 'inspect', title: 'Inspect', text: '', hands: hands(0, 5) }),
     ],
   },
   ...over,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { stepAt, type Batch, type Deed, type Run } from '~~/core/batches'
+import { counted, noun } from '~~/core/units'
 import { doDeed, undoDeed } from '../../db/commands/bench'
 
 /** One batch at the bench: its step, large; what was done, undo, rejects, weighing, and the end. */
@@ -14,6 +15,12 @@ const state = computed(() => props.run.state)
 const step = computed(() => stepAt(props.batch, state.value.stepIndex))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const busy = ref(false)
+/** What was set aside, each kind once: "2 × pieces done, finish". */
+const asideWords = computed(() => {
+  const kinds = new Map<Deed['type'], number>()
+  for (const { deed } of props.run.setAside) kinds.set(deed.type, (kinds.get(deed.type) ?? 0) + 1)
+  return [...kinds].map(([type, n]) => (n > 1 ? `${n} × ${deedWords[type]}` : deedWords[type])).join(', ')
+})
 
 /** One deed at a time: a second tap while the first is being written is not a second piece. */
 async function act(deed: Exclude<Deed, { type: 'finish' | 'abandon' | 'undo' }>): Promise<void> {
@@ -108,9 +115,9 @@ const deedWords: Record<Deed['type'], string> = {
     </header>
 
     <p v-if="run.setAside.length > 0" class="mx-6 mt-3 text-sm text-larch" role="status">
-      {{ run.setAside.length }} {{ run.setAside.length === 1 ? 'entry' : 'entries' }} of another copy did not
-      fit and {{ run.setAside.length === 1 ? 'is' : 'are' }} set aside. Count the pieces, and the lots that
-      both copies drew from.
+      {{ counted(run.setAside.length, 'entry', 'entries') }} of another copy went another way and
+      {{ noun(run.setAside.length, 'is', 'are') }} set aside, with what
+      {{ noun(run.setAside.length, 'it', 'they') }} drew: {{ asideWords }}. Count the pieces.
     </p>
     <PlannedBatch
       v-if="state.phase === 'planned'"
@@ -136,12 +143,16 @@ const deedWords: Record<Deed['type'], string> = {
           {{
             state.live === 0
               ? 'No good piece is left.'
-              : `All steps are done: ${state.live} good ${state.live === 1 ? 'piece' : 'pieces'}.`
+              : batch.makes.kind === 'stock'
+                ? 'All steps are done.'
+                : `All steps are done: ${counted(state.live, 'good piece')}.`
           }}
         </p>
         <p class="mt-2 text-lg">
-          Weigh out what is still open, then finish: stock is drawn by what was used, and the pieces go on a
-          tray.
+          Weigh out what is still open, then finish: stock is drawn by what was used,
+          {{
+            batch.makes.kind === 'stock' ? 'and what you made becomes a lot.' : 'and the pieces go on a tray.'
+          }}
         </p>
       </section>
       <footer class="foot">
@@ -174,10 +185,11 @@ const deedWords: Record<Deed['type'], string> = {
 
     <RejectDialog
       v-if="rejecting"
-      :live="state.live"
+      :done="state.phase === 'hands' ? state.doneInStep : state.live"
+      :left="state.phase === 'hands' ? state.live - state.doneInStep : 0"
       :step="step"
       @close="rejecting = false"
-      @reject="(count, reason) => act({ type: 'reject', step: state.stepIndex, count, reason })"
+      @reject="(count, reason, of) => act({ type: 'reject', step: state.stepIndex, count, reason, of })"
     />
     <WeighDialog
       v-if="weighing"

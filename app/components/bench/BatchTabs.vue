@@ -20,6 +20,10 @@ function says(batch: Batch): { text: string; tone: string } {
     return state.round.closesMs > nowMs.value
       ? { text: `window ${formatCountdown(state.round.closesMs - nowMs.value)}`, tone: 'late' }
       : { text: 'window closed', tone: 'gone' }
+  if (state.followByMs !== undefined)
+    return state.followByMs > nowMs.value
+      ? { text: `open ${formatCountdown(state.followByMs - nowMs.value)}`, tone: 'late' }
+      : { text: 'no longer open', tone: 'gone' }
   return {
     text: state.paused ? 'paused' : `step ${state.stepIndex + 1} of ${batch.plan.steps.length}`,
     tone: '',

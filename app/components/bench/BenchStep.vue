@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { LONGEST_GAP_MS, type Batch, type BatchStep, type Run } from '~~/core/batches'
-import { cautionFootnote, cautions, faults } from '~~/core/methods'
+import { stepHandsMin } from '~~/core/makeup'
+import { cautionFootnote, cautionOf, faultOf } from '~~/core/safety'
 import { formatCountdown, formatMinutes } from '~~/core/units'
 
 /** One step in large type: what to do, how many are done, what closes, what dries, what can hurt, what goes wrong. */
@@ -25,18 +26,16 @@ const dryAt = computed(() =>
       )
     : '',
 )
-/** Rounds only matter where the wet time allows fewer than are left; a window of a day is told in words. */
+/** Rounds only matter where the wet time allows fewer than are left. */
 const rounds = computed(
-  () =>
-    props.step.window !== undefined &&
-    (props.step.window.atOnce < state.value.live || props.step.window.sec >= 3600),
+  () => props.step.within !== undefined && (props.step.atOnce?.count ?? Infinity) < state.value.live,
 )
 const round = computed(() => state.value.round)
 const windowLeftMs = computed(() => (round.value ? round.value.closesMs - nowMs.value : 0))
-const leftInRound = computed(() =>
-  round.value ? Math.min(left.value, round.value.doneBefore + round.value.size - state.value.doneInStep) : 0,
-)
-const nextRound = computed(() => Math.min(props.step.window?.atOnce ?? 1, left.value))
+const leftInRound = computed(() => (round.value ? Math.min(left.value, round.value.left) : 0))
+const nextRound = computed(() => Math.min(props.step.atOnce?.count ?? 1, left.value))
+/** What the wait before this step allows at most: glue that stays tacky for a day. */
+const followLeftMs = computed(() => (state.value.followByMs ?? 0) - nowMs.value)
 /** Since the last entry; a gap too long to be work counts as none, as in the log. */
 const sinceLastMs = computed(() => {
   const passed = Math.max(0, nowMs.value - state.value.lastMs)
@@ -47,7 +46,16 @@ const stepMs = computed(
   () =>
     state.value.stepHandsMs + (state.value.phase === 'hands' && !state.value.paused ? sinceLastMs.value : 0),
 )
-const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * state.value.live) / 60)
+const plannedMin = computed(() => stepHandsMin(props.step, state.value.live))
+/** What the place must give, and what must keep away. */
+const placeWords = computed(() => [
+  ...props.step.needs.map(
+    (need) => ({ ventilation: 'Open the window', daylight: 'In daylight', outdoors: 'Outdoors' })[need],
+  ),
+  ...(props.step.apart
+    ? [`not within ${formatMinutes(props.step.apart.airMin)} of ${props.step.apart.from.join(', ')}`]
+    : []),
+])
 </script>
 
 <template>
@@ -55,6 +63,7 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
     <section class="do">
       <h2 class="title">{{ step.title }}</h2>
       <p class="text">{{ step.text }}</p>
+      <p v-if="placeWords.length > 0" class="place">{{ placeWords.join('; ') }}.</p>
 
       <div
         v-if="state.phase === 'waiting' && wait"
@@ -65,7 +74,10 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
       >
         <p class="big">{{ waitLeftMs > 0 ? formatCountdown(waitLeftMs) : 'Dry' }}</p>
         <p class="says">
-          {{ step.wait?.what }}<template v-if="waitLeftMs > 0">, until {{ dryAt }}</template>
+          {{ step.wait?.what }}<template v-if="waitLeftMs > 0">, until {{ dryAt }}</template
+          ><template v-if="step.wait?.mostMin !== undefined"
+            >, {{ formatMinutes(step.wait.mostMin) }} at most</template
+          >
         </p>
         <div class="bar" aria-hidden="true"><i :style="{ width: `${waitShare * 100}%` }" /></div>
         <button
@@ -84,6 +96,22 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
 
       <template v-else>
         <div
+          v-if="state.followByMs !== undefined"
+          class="window"
+          :class="followLeftMs > 0 ? 'closing' : 'closed'"
+        >
+          <p class="big" role="timer" aria-live="off">
+            {{ followLeftMs > 0 ? formatCountdown(followLeftMs) : 'Closed' }}
+          </p>
+          <p class="says">
+            {{
+              followLeftMs > 0
+                ? 'Until then what the last step put on stays open.'
+                : 'The time for this step is over: try one piece, and do the last step again where it no longer holds.'
+            }}
+          </p>
+        </div>
+        <div
           v-if="rounds"
           class="window"
           :class="{ closed: round && windowLeftMs <= 0, closing: round && windowLeftMs > 0 }"
@@ -98,12 +126,12 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
                   ? `${leftInRound} more in this round.`
                   : `The wet time is over with ${leftInRound} undone: wet them again, then go on.`
               }}
-              {{ step.window?.what }}
+              {{ step.within?.what }}
             </p>
           </template>
           <template v-else>
             <p class="says">
-              <strong>{{ nextRound }} at once.</strong> {{ step.window?.what }}
+              <strong>{{ nextRound }} at once.</strong> {{ step.within?.what }} {{ step.atOnce?.what }}
             </p>
             <button
               type="button"
@@ -150,10 +178,14 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
           {{ formatCountdown(stepMs) }} at this step, {{ formatMinutes(plannedMin) }} planned<template
             v-if="step.wait"
           >
-            · then {{ step.wait.what.toLowerCase() }}, {{ formatMinutes(step.wait.min) }}</template
+            · then {{ step.wait.what.toLowerCase() }}, {{ formatMinutes(step.wait.leastMin) }}</template
           >
         </p>
       </template>
+      <p v-if="!rounds && step.atOnce && step.atOnce.count < state.live" class="time">
+        {{ step.atOnce.count }} at once. {{ step.atOnce.what }}
+      </p>
+      <p v-if="step.passes" class="passes"><strong>Passes:</strong> {{ step.passes }}</p>
       <p v-if="state.paused" class="paused" role="status">Paused. Waits go on drying.</p>
     </section>
 
@@ -164,7 +196,7 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
           <path d="M13 9v6M13 18v1.6" stroke="#8A5A08" stroke-width="2.2" />
         </svg>
         <p>
-          <strong>{{ cautions[id].title }}.</strong> {{ cautions[id].text }}
+          <strong>{{ cautionOf(id).title }}.</strong> {{ cautionOf(id).text }}
         </p>
       </div>
       <p v-if="step.cautions.length > 0" class="foot">{{ cautionFootnote }}</p>
@@ -173,9 +205,9 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
         <dl class="faults">
           <template v-for="id in step.faults" :key="id"
             ><dt>
-              {{ faults[id].looks }} <span>({{ faults[id].cause }})</span>
+              {{ faultOf(id).looks }} <span>({{ faultOf(id).cause }})</span>
             </dt>
-            <dd>{{ faults[id].todo }}</dd></template
+            <dd>{{ faultOf(id).todo }}</dd></template
           >
         </dl>
       </template>
@@ -292,6 +324,15 @@ const plannedMin = computed(() => (props.step.batchSec + props.step.pieceSec * s
   margin-top: 12px;
   color: var(--color-soft);
   font-variant-numeric: tabular-nums;
+}
+.place {
+  margin-top: 6px;
+  font-size: 16px;
+  color: var(--color-rain);
+}
+.passes {
+  margin-top: 12px;
+  font-size: 16px;
 }
 .paused {
   margin-top: 12px;

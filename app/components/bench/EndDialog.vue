@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { proposedUse, type Batch, type Deed, type Run } from '~~/core/batches'
-import { formatQuantity, parseQuantity, plainNumber, readNumber } from '~~/core/units'
+import { proposedKept, proposedUse, type Batch, type Deed, type Run } from '~~/core/batches'
+import { formatQuantity, parseQuantity, plainNumber, readNumber, type StockUnit } from '~~/core/units'
 import { endBatch } from '../../db/commands/bench'
+import { storageFault } from '../../db/storage-faults'
 
 /** Finishes or abandons: what was used is looked over, then stock, tray and log are written in one go. */
 const props = defineProps<{ batch: Batch; run: Run; kind: 'finish' | 'abandon' }>()
@@ -14,9 +15,24 @@ watch(open, (now) => {
   if (!now) emit('close')
 })
 
+const faults = reactive<Record<string, string>>({})
 const uses = proposedUse(props.batch, props.run)
 const materialOf = (id: string) => stock.stateById.get(id)?.material
-const unitOf = (id: string) => materialOf(id)?.unit ?? 'g'
+const unitOf = (id: string): StockUnit => materialOf(id)?.unit ?? 'g'
+const yields = proposedKept(props.batch, props.run)
+const yieldUnit = (id: string): StockUnit =>
+  props.batch.plan.yields.find(({ materialId }) => materialId === id)?.material.unit ?? 'g'
+/** An amount as it is proposed. What was weighed keeps all its figures unless it is typed over. */
+function shown(quantity: number, unit: StockUnit): string {
+  return unit === 'piece' ? String(Math.round(quantity)) : formatQuantity(quantity, unit)
+}
+function readAmount(key: string, typed: string, proposed: number, unit: StockUnit): number {
+  if (typed === shown(proposed, unit)) return unit === 'piece' ? Math.round(proposed) : proposed
+  const reading = parseQuantity(typed, unit, { zero: true })
+  if (reading.kind === 'none') faults[key] = reading.because
+  return reading.kind === 'ok' ? reading.value : 0
+}
+const makesPieces = computed(() => props.batch.makes.kind !== 'stock')
 const atWorkMs = computed(() => props.run.state.handsMs)
 const text = reactive({
   tray: `Tray ${workshop.batches.length}`,
@@ -24,15 +40,12 @@ const text = reactive({
   note: '',
   minutes: plainNumber(atWorkMs.value / 60_000, 1),
   used: Object.fromEntries(
-    uses.map(({ materialId, proposed }) => [
-      materialId,
-      unitOf(materialId) === 'piece'
-        ? String(Math.round(proposed))
-        : formatQuantity(proposed, unitOf(materialId)),
-    ]),
+    uses.map(({ materialId, proposed }) => [materialId, shown(proposed, unitOf(materialId))]),
+  ) as Record<string, string>,
+  kept: Object.fromEntries(
+    yields.map(({ materialId, quantity }) => [materialId, shown(quantity, yieldUnit(materialId))]),
   ) as Record<string, string>,
 })
-const faults = reactive<Record<string, string>>({})
 const uncovered = ref('')
 const openWeighings = computed(() =>
   [...props.run.state.weighing.keys()].map((id) => materialOf(id)?.name ?? id),
@@ -40,11 +53,14 @@ const openWeighings = computed(() =>
 
 async function end(allowUncovered: boolean): Promise<void> {
   for (const key of Object.keys(faults)) faults[key] = ''
-  const used = uses.map(({ materialId }) => {
-    const reading = parseQuantity(text.used[materialId] ?? '', unitOf(materialId), { zero: true })
-    if (reading.kind === 'none') faults[materialId] = reading.because
-    return { materialId, quantity: reading.kind === 'ok' ? reading.value : 0 }
-  })
+  const used = uses.map(({ materialId, proposed }) => ({
+    materialId,
+    quantity: readAmount(materialId, text.used[materialId] ?? '', proposed, unitOf(materialId)),
+  }))
+  const kept = yields.map(({ materialId, quantity }) => ({
+    materialId,
+    quantity: readAmount(`kept-${materialId}`, text.kept[materialId] ?? '', quantity, yieldUnit(materialId)),
+  }))
   const handsMin = readNumber(text.minutes)
   if (handsMin === undefined) faults.minutes = `Read “${text.minutes}”; allowed is a number of minutes.`
   if (props.kind === 'finish' && text.tray.trim() === '') faults.tray = 'The tray needs a name.'
@@ -59,10 +75,16 @@ async function end(allowUncovered: boolean): Promise<void> {
           date: today(),
           handsMin,
           used,
+          kept,
           ...(text.note.trim() ? { note: text.note.trim() } : {}),
         }
-      : { type: 'abandon', reason: text.reason.trim(), handsMin, used }
-  const answer = await endBatch(workshop.context(), props.batch.id, deed, allowUncovered)
+      : { type: 'abandon', reason: text.reason.trim(), handsMin, used, kept }
+  const answer = await endBatch(workshop.context(), props.batch.id, deed, allowUncovered).catch(
+    (error: unknown) => ({
+      kind: 'none' as const,
+      because: `It could not be stored: ${storageFault(error)}`,
+    }),
+  )
   if (answer.kind === 'ok') {
     notices.done(
       props.kind === 'finish'
@@ -120,9 +142,49 @@ async function end(allowUncovered: boolean): Promise<void> {
           </tr>
         </tbody>
       </table>
+      <table v-if="yields.length > 0" class="ruled w-full">
+        <thead>
+          <tr>
+            <th>Comes out besides</th>
+            <th class="number">Planned</th>
+            <th>Keep as a lot</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in yields" :key="one.materialId">
+            <td>
+              <span class="font-semibold">{{ one.label }}</span><span
+                v-if="faults[`kept-${one.materialId}`]"
+                class="block text-sm text-hip"
+                role="alert"
+                >{{ faults[`kept-${one.materialId}`] }}</span
+              >
+            </td>
+            <td class="number">{{ formatQuantity(one.quantity, yieldUnit(one.materialId)) }}</td>
+            <td>
+              <input
+                v-model="text.kept[one.materialId]"
+                class="field field-cell w-32"
+                :aria-label="`Keep ${one.label}`"
+              />
+            </td>
+          </tr>
+        </tbody>
+      </table>
       <div class="grid grid-cols-3 gap-3">
-        <TextField v-if="kind === 'finish'" v-model="text.tray" label="Tray" :fault="faults.tray" />
-        <TextField v-else v-model="text.reason" label="Why" :fault="faults.reason" class="col-span-2" />
+        <TextField
+          v-if="kind === 'finish' && makesPieces"
+          v-model="text.tray"
+          label="Tray"
+          :fault="faults.tray"
+        />
+        <TextField
+          v-if="kind === 'abandon'"
+          v-model="text.reason"
+          label="Why"
+          :fault="faults.reason"
+          class="col-span-2"
+        />
         <TextField
           v-model="text.minutes"
           label="Hands-on minutes"
@@ -146,7 +208,13 @@ async function end(allowUncovered: boolean): Promise<void> {
           class="button !min-h-[48px]"
           :class="kind === 'finish' ? 'button-act' : 'button-danger'"
         >
-          {{ kind === 'finish' ? `Draw stock, ${run.state.live} to the tray` : 'Abandon batch' }}
+          {{
+            kind === 'abandon'
+              ? 'Abandon batch'
+              : makesPieces
+                ? `Draw stock, ${run.state.live} to the tray`
+                : 'Draw stock, take in what was made'
+          }}
         </button>
       </div>
     </form>

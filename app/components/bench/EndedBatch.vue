@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Batch, Run } from '~~/core/batches'
+import { counted } from '~~/core/units'
 
 defineProps<{ batch: Batch; run: Run }>()
 const to = useStationPath()
@@ -9,9 +10,11 @@ const to = useStationPath()
   <section class="p-6 text-lg">
     <template v-if="run.state.outcome?.type === 'finish'">
       <p class="text-2xl font-semibold">
-        {{ run.state.live }} good {{ run.state.live === 1 ? 'piece' : 'pieces' }} on “{{
-          run.state.outcome.tray
-        }}”.
+        {{
+          batch.makes.kind === 'stock'
+            ? 'Made, and in stock.'
+            : `${counted(run.state.live, 'good piece')} on “${run.state.outcome.tray}”.`
+        }}
       </p>
       <p class="mt-2">Stock was drawn by what was used, and the log is written.</p>
     </template>

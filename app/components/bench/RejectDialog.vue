@@ -1,19 +1,26 @@
 <script setup lang="ts">
 import type { BatchStep } from '~~/core/batches'
-import { faults } from '~~/core/methods'
+import { faultOf } from '~~/core/safety'
+import { noun } from '~~/core/units'
 
 /** Takes pieces out of the batch, with a reason: the usual ones of this step at a tap. */
-const props = defineProps<{ live: number; step: BatchStep }>()
-const emit = defineEmits<{ close: []; reject: [count: number, reason: string] }>()
+const props = defineProps<{ done: number; left: number; step: BatchStep }>()
+const emit = defineEmits<{ close: []; reject: [count: number, reason: string, of: 'done' | 'open'] }>()
 const open = ref(true)
 watch(open, (now) => {
   if (!now) emit('close')
 })
 const count = ref(1)
 const own = ref('')
+/** Which pieces: those done in this step, or those not yet done. After a step all are done. */
+const of = ref<'done' | 'open'>(props.left > 0 ? 'open' : 'done')
+const most = computed(() => (of.value === 'done' ? props.done : props.left))
+watch(most, (now) => {
+  count.value = Math.min(count.value, Math.max(1, now))
+})
 const reasons = computed(() => [
   ...new Set([
-    ...props.step.faults.map((id) => faults[id].looks.toLowerCase()),
+    ...props.step.faults.map((id) => faultOf(id).looks.toLowerCase()),
     'broke',
     'one-sided',
     'wrong size',
@@ -22,7 +29,7 @@ const reasons = computed(() => [
 
 function reject(reason: string): void {
   if (reason.trim() === '') return
-  emit('reject', count.value, reason.trim())
+  emit('reject', count.value, reason.trim(), of.value)
   open.value = false
 }
 </script>
@@ -39,17 +46,31 @@ function reject(reason: string): void {
       >
         −
       </button>
-      <span aria-live="polite" class="min-w-28 text-center"
-        >{{ count }} {{ count === 1 ? 'piece' : 'pieces' }}</span
-      >
+      <span aria-live="polite" class="min-w-28 text-center">{{ count }} {{ noun(count, 'piece') }}</span>
       <button
         type="button"
         class="button !min-h-[56px] !min-w-[56px] text-2xl"
         aria-label="One more"
-        :disabled="count >= live"
+        :disabled="count >= most"
         @click="count += 1"
       >
         +
+      </button>
+    </div>
+    <div v-if="done > 0 && left > 0" class="mb-4 flex" role="group" aria-label="Which pieces">
+      <button
+        v-for="[key, words] in [
+          ['open', `not yet done here (${left})`],
+          ['done', `done here already (${done})`],
+        ] as const"
+        :key="key"
+        type="button"
+        class="button !min-h-[48px]"
+        :class="{ 'button-act': of === key }"
+        :aria-pressed="of === key"
+        @click="of = key"
+      >
+        {{ words }}
       </button>
     </div>
     <p class="label">Why</p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Batch, BatchStep, Deed, Run } from '~~/core/batches'
-import type { Material } from '~~/core/stock'
+import { unitsPerGram, type Material } from '~~/core/stock'
 import { formatQuantity, parseQuantity } from '~~/core/units'
 
 type WeighDeed = Extract<Deed, { type: 'weigh-in' | 'weigh-out' | 'use' }>
@@ -27,16 +27,23 @@ const materials = computed<Material[]>(() => {
   ]
   return ids.flatMap((id) => stock.stateById.get(id)?.material ?? [])
 })
-const weighable = ({ unit, densityGPerMl }: Material): boolean =>
-  unit === 'g' || (unit === 'ml' && densityGPerMl !== undefined)
-const unitsPerG = (material: Material): number =>
-  material.unit === 'g' ? 1 : 1 / (material.densityGPerMl ?? 1)
+/** Grams can be taken where they can be turned into the material's unit; else it says which property is missing, and amounts are typed. */
+const scaleOf = (material: Material) => unitsPerGram(material)
+const weighable = (material: Material): boolean =>
+  material.unit !== 'piece' && scaleOf(material).kind === 'ok'
+const whyNot = (material: Material): string => {
+  const scale = scaleOf(material)
+  return material.unit === 'piece' || scale.kind === 'ok'
+    ? ''
+    : `${scale.because} Until then type what was used.`
+}
 const weighedIn = (id: string) => props.run.state.weighing.get(id)
 
 function weigh(material: Material): void {
   const reading = parseQuantity(text[material.id] ?? '', 'g', { zero: true })
   fault[material.id] = reading.kind === 'none' ? reading.because : ''
-  if (reading.kind === 'none') return
+  const scale = scaleOf(material)
+  if (reading.kind === 'none' || scale.kind === 'none') return
   const open = weighedIn(material.id)
   if (open && reading.value > open.grams) {
     fault[material.id] = `It weighed ${open.grams} g going in; it can’t weigh more coming out.`
@@ -46,7 +53,7 @@ function weigh(material: Material): void {
     type: open ? 'weigh-out' : 'weigh-in',
     materialId: material.id,
     grams: reading.value,
-    unitsPerG: unitsPerG(material),
+    unitsPerG: scale.value,
   })
   text[material.id] = ''
 }
@@ -79,6 +86,9 @@ function use(material: Material): void {
             {{ material.name
             }}<span v-if="fault[material.id]" class="block text-sm font-normal text-hip" role="alert">{{
               fault[material.id]
+            }}</span
+            ><span v-if="whyNot(material)" class="block max-w-72 text-xs font-normal text-soft">{{
+              whyNot(material)
             }}</span>
           </td>
           <td>{{ weighedIn(material.id) ? `${weighedIn(material.id)?.grams} g` : '' }}</td>

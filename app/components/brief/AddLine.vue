@@ -26,8 +26,15 @@ async function add(species: Species | null): Promise<void> {
     speciesId: species.id,
     age: 'mature',
     zone: 'middle',
-    pieces:
-      species.crownForm === 'blades' ? 60 : species.habit === 'shrub' || species.habit === 'climber' ? 20 : 7,
+    amount: {
+      kind: 'pieces',
+      pieces:
+        species.crownForm === 'blades'
+          ? 60
+          : species.habit === 'shrub' || species.habit === 'climber'
+            ? 20
+            : 7,
+    },
   })
   picked.value = null
   query.value = ''

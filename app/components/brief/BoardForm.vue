@@ -1,22 +1,26 @@
 <script setup lang="ts">
 import { hazeSchools, hazeShare, USUAL_HAZE, type HazeSchool } from '~~/core/colour'
 import { apparentShare, perspectiveFactor, USUAL_BOARD_DEPTH_MM, type Commission } from '~~/core/commissions'
-import { hopkinsDays, shiftDays } from '~~/core/plants'
+import { isTropical, seasonLaws, shiftsAt, type SeasonLaw } from '~~/core/plants'
 import {
+  counted,
   formatModelLength,
   formatRealLength,
   parseLength,
   plainNumber,
   readNumber,
+  readSigned,
   toRealMm,
 } from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
+import { placeOf } from '../../stores/commission'
 
 /** The board that the commission stands on, how deep it is to seem, and how colours are lightened for scale. */
 const props = defineProps<{ commission: Commission }>()
 const workshop = useWorkshop()
 const length = (mm: number | undefined): string =>
   mm === undefined ? '' : formatModelLength(mm, workshop.settings.units)
+const days = (value: number | undefined): string => (value === undefined ? '' : String(value))
 const { text, fault, left } = useFieldTexts(
   () => props.commission.id,
   () => {
@@ -25,6 +29,8 @@ const { text, fault, left } = useFieldTexts(
       width: length(boardWidthMm),
       depth: length(boardDepthMm),
       factor: depthFactor === undefined ? '' : plainNumber(depthFactor, 2),
+      spring: days(props.commission.springDays),
+      autumn: days(props.commission.autumnDays),
     }
   },
 )
@@ -52,6 +58,16 @@ async function leaveFactor(): Promise<void> {
   else await store({ depthFactor: read === 1 ? undefined : read })
 }
 
+/** Days that spring or autumn come later than foretold: for who knows the place better. */
+async function leaveDays(field: 'spring' | 'autumn'): Promise<void> {
+  left(field)
+  const typed = text[field].trim()
+  const read = typed === '' ? undefined : readSigned(typed)
+  if (typed !== '' && !(read !== undefined && Number.isInteger(read) && Math.abs(read) <= 60))
+    fault[field] = `Read “${text[field]}”; allowed is −60 to 60 days.`
+  else await store(field === 'spring' ? { springDays: read || undefined } : { autumnDays: read || undefined })
+}
+
 /** What forced perspective does at the back of the board, in words. */
 const perspective = computed(() => {
   const { depthFactor, viewingMm, boardDepthMm, ratio } = props.commission
@@ -69,12 +85,22 @@ const hazeOption = (school: HazeSchool): string => {
   const share = hazeShare(school, props.commission.ratio, props.commission.viewingMm)
   return `${hazeWords[school]}${share > 0 ? `, ${plainNumber(share * 100, 1)} % sky` : ''}`
 }
+const lawWords: Record<SeasonLaw, string> = {
+  gentle: 'gently, as gardeners find',
+  hopkins: 'by Hopkins’ law, 4 days a degree',
+}
 const season = computed(() => {
-  const raw = hopkinsDays(props.commission)
-  const days = Math.round(shiftDays(props.commission))
+  if (isTropical(props.commission))
+    return 'Within 23° of the equator the year is wet and dry: what sheds its leaves does so when it is dry.'
+  const { spring, autumn } = shiftsAt(placeOf(props.commission))
   const south = props.commission.latitudeDeg < 0 ? ' Half a year turned, in the south.' : ''
-  if (days === 0) return `Seasons as at 50°, 100 m.${south}`
-  return `Spring ${Math.abs(days)} days ${days > 0 ? 'later' : 'sooner'} and autumn ${days > 0 ? 'sooner' : 'later'} than at 50°, 100 m${Math.abs(raw - days) > 1 ? ', the most that is carried' : ''}.${south}`
+  const words = (shift: number): string => {
+    const whole = Math.round(shift)
+    return whole === 0
+      ? 'as'
+      : `${counted(Math.abs(whole), 'day')} ${whole > 0 ? 'later than' : 'sooner than'}`
+  }
+  return `Spring ${words(spring)}, autumn ${words(autumn)} at 50°, 100 m.${south}`
 })
 </script>
 
@@ -112,6 +138,31 @@ const season = computed(() => {
         <option v-for="school in hazeSchools" :key="school" :value="school">{{ hazeOption(school) }}</option>
       </select>
     </div>
+    <div>
+      <label class="label" for="season-law">Seasons follow the place</label>
+      <select
+        id="season-law"
+        class="field"
+        :value="commission.seasonLaw ?? 'gentle'"
+        @change="store({ seasonLaw: ($event.target as HTMLSelectElement).value as SeasonLaw })"
+      >
+        <option v-for="law in seasonLaws" :key="law" :value="law">{{ lawWords[law] }}</option>
+      </select>
+    </div>
+    <TextField
+      v-model="text.spring"
+      label="Spring later, d"
+      hint="− sooner"
+      :fault="fault.spring"
+      @change="leaveDays('spring')"
+    />
+    <TextField
+      v-model="text.autumn"
+      label="Autumn later, d"
+      hint="− sooner"
+      :fault="fault.autumn"
+      @change="leaveDays('autumn')"
+    />
     <p class="says">{{ season }} {{ perspective }}</p>
   </div>
 </template>
@@ -119,12 +170,13 @@ const season = computed(() => {
 <style scoped>
 .board {
   display: grid;
-  grid-template-columns: 1fr 1fr 1fr 1.5fr 3fr;
+  grid-template-columns: 0.9fr 0.9fr 0.9fr 1.5fr 1.7fr 0.8fr 0.8fr;
   gap: 10px;
   align-items: start;
 }
 .says {
-  padding-top: 22px;
+  grid-column: 1 / -1;
+  margin-top: -14px;
   font-size: 13px;
   line-height: 1.35;
   color: var(--color-soft);
@@ -132,10 +184,6 @@ const season = computed(() => {
 @media (max-width: 1100px) {
   .board {
     grid-template-columns: repeat(4, 1fr);
-  }
-  .says {
-    grid-column: 1 / -1;
-    padding-top: 0;
   }
 }
 @media (max-width: 800px) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { lineSize, zones, type Line } from '~~/core/commissions'
+import { amountSchema, amountText, lineSize, zones, type Amount, type Line } from '~~/core/commissions'
 import { ages } from '~~/core/plants'
-import { parseLength, plainNumber } from '~~/core/units'
+import { parseLength, parseQuantity, plainNumber, readNumber } from '~~/core/units'
 import { changeLine, removeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
@@ -20,7 +20,7 @@ const { text, fault, left } = useFieldTexts(
   () => line.value.id,
   () => ({
     name: line.value.name,
-    pieces: String(line.value.pieces),
+    amount: amountText(line.value.amount, workshop.settings.units),
     stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
     height: overwritten(line.value.heightM),
     crown: overwritten(line.value.crownWidthM),
@@ -58,12 +58,64 @@ async function leaveLength(field: 'height' | 'crown'): Promise<void> {
       `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`
   else await store(field === 'height' ? { heightM: read } : { crownWidthM: read })
 }
-async function leavePieces(): Promise<void> {
-  const read = Number(text.pieces)
-  left('pieces')
-  if (!Number.isInteger(read) || read < 1 || read > 10_000)
-    fault.pieces = `Pieces: read “${text.pieces}”; allowed is 1 to 10000.`
-  else await store({ pieces: read })
+/** What the amount's field reads, in the kind that the line has. */
+function readAmount(): Amount | string {
+  const typed = text.amount
+  const { amount } = line.value
+  if (amount.kind === 'pieces') {
+    const read = readNumber(typed)
+    return read === undefined
+      ? `Pieces: read “${typed}”; allowed is 1 to 10000.`
+      : { kind: 'pieces', pieces: read }
+  }
+  const reading =
+    amount.kind === 'length' ? parseLength(typed, imperial.value ? 'in' : 'mm') : parseQuantity(typed, 'cm2')
+  if (reading.kind === 'none') return reading.because
+  return amount.kind === 'length'
+    ? { ...amount, lengthMm: reading.value }
+    : { kind: 'area', areaCm2: reading.value }
+}
+async function leaveAmount(): Promise<void> {
+  const read = readAmount()
+  left('amount')
+  if (typeof read === 'string') {
+    fault.amount = read
+    return
+  }
+  const checked = amountSchema.safeParse(read)
+  if (checked.success) await store({ amount: checked.data })
+  else
+    fault.amount =
+      read.kind === 'pieces'
+        ? `Pieces: read “${text.amount}”; allowed is 1 to 10000.`
+        : `Amount: read “${text.amount}”; allowed is ${read.kind === 'length' ? '5 mm to 200 m' : '1 cm² to 100 m²'}.`
+}
+/** Another kind of amount begins with what looks right; what was drawn for the old one goes. */
+const kinds = {
+  pieces: 'pieces',
+  'length-free': 'hedge, free',
+  'length-trimmed': 'hedge, trimmed',
+  area: 'area',
+} as const
+const kindNow = computed(() =>
+  line.value.amount.kind === 'length'
+    ? (`length-${line.value.amount.section}` as const)
+    : line.value.amount.kind,
+)
+async function chooseKind(kind: string): Promise<void> {
+  const { amount } = line.value
+  const next: Amount =
+    kind === 'pieces'
+      ? { kind: 'pieces', pieces: 12 }
+      : kind === 'area'
+        ? { kind: 'area', areaCm2: 200 }
+        : {
+            kind: 'length',
+            lengthMm: amount.kind === 'length' ? amount.lengthMm : 500,
+            section: kind === 'length-trimmed' ? 'trimmed' : 'free',
+          }
+  const same = next.kind === amount.kind
+  await store({ amount: next, ...(same ? {} : { drawn: undefined }) })
 }
 async function leaveStature(): Promise<void> {
   const read =
@@ -105,13 +157,22 @@ async function leaveStature(): Promise<void> {
       </select>
     </td>
     <td class="number">
-      <input
-        v-model="text.pieces"
-        class="field field-cell !w-16 text-right"
-        inputmode="numeric"
-        aria-label="Pieces"
-        @change="leavePieces"
-      />
+      <span class="flex justify-end gap-1">
+        <input
+          v-model="text.amount"
+          class="field field-cell !w-[72px] text-right"
+          :aria-label="line.amount.kind === 'pieces' ? 'Pieces' : 'Amount'"
+          @change="leaveAmount"
+        />
+        <select
+          class="field field-cell !w-[26px] !px-0 text-center"
+          aria-label="Counted as"
+          :value="kindNow"
+          @change="chooseKind(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="(words, key) in kinds" :key="key" :value="key">{{ words }}</option>
+        </select>
+      </span>
     </td>
     <td>
       <select

@@ -3,7 +3,7 @@ import { suggestPlanting, type SuggestedLine } from '~~/core/planting'
 import { ages, habitats, type HabitatId } from '~~/core/plants'
 import { zones } from '~~/core/commissions'
 import { parseLength, readNumber, toRealMm } from '~~/core/units'
-import { saveLines } from '../../db/commands/brief'
+import { changeCommission, saveLines } from '../../db/commands/brief'
 
 /** Lines suggested for an area and its habitats, with reasons; changed and left out as wished before they are taken. */
 const open = defineModel<boolean>({ required: true })
@@ -21,7 +21,12 @@ const mixText = reactive<Record<(typeof ages)[number], string>>({
   mature: '',
   veteran: '',
 })
+const spread = ref<'all' | 'part'>('all')
+const tallInFront = ref(false)
 const found = ref<(SuggestedLine & { taken: boolean })[]>([])
+/** Share of the ground that is planted, and what was left out. */
+const plantedShare = ref(1)
+const said = ref<readonly string[]>([])
 const fault = ref('')
 
 watch(open, (is) => {
@@ -85,12 +90,17 @@ function suggest(): void {
       areaM2: (sides.value[0] * sides.value[1]) / 1e6,
       habitats: chosen.value,
       pieces,
+      spread: spread.value,
+      tallInFront: tallInFront.value,
       ...(mix && { ages: mix }),
     },
     workshop.kinds,
   )
   fault.value = reading.kind === 'none' ? reading.because : ''
-  if (reading.kind === 'ok') found.value = reading.value.map((line) => ({ ...line, taken: true }))
+  if (reading.kind === 'none') return
+  found.value = reading.value.lines.map((line) => ({ ...line, taken: true }))
+  plantedShare.value = reading.value.plantedShare
+  said.value = reading.value.said
 }
 const taken = computed(() => found.value.filter((line) => line.taken && line.pieces > 0))
 const total = computed(() => taken.value.reduce((sum, { pieces }) => sum + pieces, 0))
@@ -109,16 +119,20 @@ async function take(): Promise<void> {
   const answer = await workshop.give(
     saveLines,
     job.id,
-    taken.value.map(({ speciesId, name, age, pieces, zone }) => ({
+    taken.value.map(({ speciesId, name, age, pieces, zone, crownWidthM, stands }) => ({
       commissionId: job.id,
       speciesId,
       name,
       age,
-      pieces,
+      amount: { kind: 'pieces' as const, pieces },
       zone,
+      ...(crownWidthM === undefined ? {} : { crownWidthM }),
+      ...(stands === undefined ? {} : { stands }),
     })),
   )
   if (answer.kind === 'none') return
+  const share = plantedShare.value < 1 ? Math.max(0.02, plantedShare.value) : undefined
+  if (job.plantedShare !== share) await workshop.give(changeCommission, job.id, { plantedShare: share })
   notices.done(`${answer.value.length} lines, ${total.value} pieces, are in the brief.`)
   open.value = false
 }
@@ -166,6 +180,17 @@ function toggle(id: HabitatId): void {
         <label v-for="age in ages" :key="age" class="flex items-center gap-1.5 text-sm"
           >{{ age }} <input v-model="mixText[age]" class="field field-cell !w-16" inputmode="numeric"
         /></label>
+        <label class="flex items-center gap-1.5 text-sm"
+          >Where pieces are fewer than nature has
+          <select v-model="spread" class="field field-cell">
+            <option value="all">thin over all of it</option>
+            <option value="part">natural spacing on part of it</option>
+          </select></label
+        >
+        <label class="flex items-center gap-1.5 text-sm"
+          ><input v-model="tallInFront" type="checkbox" class="h-5 w-5 accent-moss" /> Tall growth may stand
+          in front</label
+        >
         <button type="submit" class="button ml-auto" :class="{ 'button-act': found.length === 0 }">
           Suggest
         </button>
@@ -173,6 +198,16 @@ function toggle(id: HabitatId): void {
       <p v-if="fault" class="text-sm text-hip" role="alert">{{ fault }}</p>
     </form>
     <template v-if="found.length > 0">
+      <div v-if="plantedShare < 1" class="mt-2 flex items-center gap-3 text-sm">
+        <span
+          class="part"
+          role="img"
+          :aria-label="`${Math.round(plantedShare * 100)} % of the board is planted`"
+          ><i :style="{ width: `${plantedShare * 100}%` }"
+        /></span>
+        {{ Math.round(plantedShare * 100) }} % of the board, from the left
+      </div>
+      <p v-for="words in said" :key="words" class="mt-1 text-sm text-larch">{{ words }}</p>
       <table class="ruled mt-2 w-full text-sm">
         <thead>
           <tr>
@@ -225,6 +260,18 @@ function toggle(id: HabitatId): void {
 </template>
 
 <style scoped>
+.part {
+  display: block;
+  width: 240px;
+  height: 22px;
+  border: 1px solid var(--color-soft);
+  background: var(--color-bench);
+}
+.part i {
+  display: block;
+  height: 100%;
+  background: var(--color-moss);
+}
 .wish {
   display: grid;
   grid-template-columns: 1.3fr 1fr 1fr 1fr 1.6fr;

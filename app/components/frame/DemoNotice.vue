@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fillDemo } from '../../stores/workshop'
+import { fillDemo } from '../../db/open'
 
 const workshop = useWorkshop()
 const notices = useNotices()

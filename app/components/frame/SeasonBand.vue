@@ -27,7 +27,7 @@ const rows = computed(() =>
 const ribbonPx = computed(() => Math.max(1.2, Math.min(8, RIBBONS_PX / Math.max(1, rows.value.length))))
 const haze = computed(() => (commission.current ? hazeOf(commission.current) : 0))
 const lookOf = (species: Species, at: number): Look =>
-  lookOn(species, dateOfDay(year.value, at), commission.current, haze.value)
+  lookOn(species, dateOfDay(year.value, at), commission.place, { haze: haze.value })
 
 /** Every day has its own colour; a bare crown is paler, because less of it is there to be seen. */
 function paint(): void {

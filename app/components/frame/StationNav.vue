@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { isOpen } from '~~/core/batches'
-
 const workshop = useWorkshop()
 const stock = useStock()
 const commission = useCommission()
+const shelf = useShelf()
 const to = useStationPath()
 
 /** A station shows a count only when it wants something. */
@@ -11,16 +10,13 @@ const wants = computed<
   Record<string, { count: number; tone: 'hip' | 'larch' | 'plain'; says: string } | undefined>
 >(() => {
   if (workshop.status !== 'open') return {}
-  const short = new Set(
-    [...commission.stockOf.values()].flatMap((line) => line.short.map(({ materialId }) => materialId)),
-  ).size
-  const open = workshop.batches.filter((batch) => isOpen(stock.runs.get(batch.id))).length
+  const short = workshop.ledgerRead ? shelf.shortages.length : 0
+  const open = stock.open.length
   const without = commission.lines.filter(({ methodId }) => methodId === undefined).length
   return {
     'make-up':
       without > 0 ? { count: without, tone: 'plain', says: `${without} without a method` } : undefined,
-    stock:
-      short > 0 && workshop.ledgerRead ? { count: short, tone: 'hip', says: `${short} short` } : undefined,
+    stock: short > 0 ? { count: short, tone: 'hip', says: `${short} short` } : undefined,
     bench: open > 0 ? { count: open, tone: 'larch', says: `${open} open` } : undefined,
   }
 })

@@ -122,7 +122,7 @@ const plateAt = (stand: Stand): string => {
 const words = ({ plant }: Stand): string =>
   view.pieces
     ? `Piece ${plant.label}: ${model(plant.trueHeightMm)} at the model`
-    : `${plant.label}, ${model(plant.trueHeightMm)} at the model, ${real(toRealMm(plant.trueHeightMm, ratio.value))} real, ${plant.pieces} pieces`
+    : `${plant.label}, ${model(plant.trueHeightMm)} at the model, ${real(toRealMm(plant.trueHeightMm, ratio.value))} real, ${plant.amount.replace('×', '')}${plant.plant.line.amount.kind === 'pieces' ? ' pieces' : ''}`
 
 // Nearer and further by wheel, pinch and keys; moved by dragging. A drag is not a click.
 let held: { id: number; x: number; y: number; sight: typeof WHOLE; moved: boolean } | undefined

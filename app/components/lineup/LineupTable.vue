@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { methodById } from '~~/core/methods'
+import { amountText } from '~~/core/commissions'
+import { methodName } from '~~/core/methods'
 import { formatMinutes } from '~~/core/units'
 import { moveLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
@@ -9,10 +10,11 @@ const to = useStationPath()
 const { model, real } = useFormat()
 
 const hands = ({ line }: Plant): string => {
-  const makeUp = commission.stockOf.get(line.id)?.makeUp
-  return makeUp && makeUp.steps.length > 0 ? formatMinutes(makeUp.handsMin.value) : '–'
+  const makeUp = shelf.stockOf.get(line.id)?.makeUp
+  return makeUp ? formatMinutes(makeUp.handsMin.value) : '–'
 }
 const workshop = useWorkshop()
+const shelf = useShelf()
 const held = ref<string>()
 const over = ref<number>()
 async function drop(place: number): Promise<void> {
@@ -44,7 +46,7 @@ function open(plant: Plant): void {
         <th class="!pl-1">Plant</th>
         <th class="number">Stands</th>
         <th class="number">Model</th>
-        <th class="number">Pieces</th>
+        <th class="number">Amount</th>
         <th>Look on {{ formatDay(commission.restingDate) }}</th>
         <th>Made by</th>
         <th class="number">Hands-on</th>
@@ -97,16 +99,21 @@ function open(plant: Plant): void {
             >{{ Math.round(plant.size.stature * 100) }} %</span
           >
         </td>
-        <td class="number">{{ plant.line.pieces }}</td>
+        <td class="number">{{ amountText(plant.line.amount, workshop.settings.units) }}</td>
         <td>
           <span class="flex items-center gap-2"
             ><LookSwatch :look="plant.look" /><span class="leading-tight">{{ plant.look.words }}</span></span
           >
         </td>
-        <td class="leading-tight">{{ plant.line.methodId ? methodById(plant.line.methodId).name : '–' }}</td>
+        <td class="leading-tight">{{ plant.line.methodId ? methodName(plant.line.methodId) : '–' }}</td>
         <td class="number">{{ hands(plant) }}</td>
         <td><StockTag :plant="plant" /></td>
         <td><ProgressBar :progress="plant.progress" /></td>
+      </tr>
+      <tr v-for="{ line, because } in commission.faulty" :key="line.id" class="row">
+        <td />
+        <td class="!pl-1 font-semibold">{{ line.name }}</td>
+        <td colspan="8" class="text-hip">{{ because }} Change or remove the line in the Brief.</td>
       </tr>
     </tbody>
   </table>

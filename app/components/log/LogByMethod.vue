@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LogEntry, MethodLog } from '~~/core/batches'
-import { methodById } from '~~/core/methods'
+import { methodName } from '~~/core/methods'
 import { formatMinutes } from '~~/core/units'
 
 /** Planned against real by method: a bar chart of minutes, and the figures. */
@@ -29,7 +29,7 @@ const against = (ratio: number): string =>
       </thead>
       <tbody>
         <tr v-for="row in methods" :key="row.methodId">
-          <td class="!pl-5 font-semibold">{{ methodById(row.methodId).name }}</td>
+          <td class="!pl-5 font-semibold">{{ methodName(row.methodId) }}</td>
           <td class="number">{{ row.batches }}</td>
           <td class="number">{{ row.good }} / {{ row.started }}</td>
           <td class="number">

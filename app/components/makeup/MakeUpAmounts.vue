@@ -1,42 +1,70 @@
 <script setup lang="ts">
-import { shortages } from '~~/core/stock'
+import { allocate, colourOf, lackWords, type Lack } from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
-import { mismatch, needsOf, type MakeUp, type Piece } from '~~/core/methods'
+import { candidatesFor, needsOf, type MakeUp, type Use } from '~~/core/makeup'
+import type { Line } from '~~/core/commissions'
 
 /** Amounts for one and for the batch, the material in each slot, and mixtures as volumes to pour. */
-const props = defineProps<{ makeUp: MakeUp; piece: Piece }>()
-const emit = defineEmits<{ choose: [slot: string, materialId: string] }>()
+const props = defineProps<{ makeUp: MakeUp; line: Line }>()
+const emit = defineEmits<{
+  choose: [slot: string, materialId: string]
+  option: [id: string, choice: string]
+}>()
 const stock = useStock()
+const shelf = useShelf()
 
-const short = computed(
-  () => new Map(shortages(needsOf(props.makeUp.amounts), stock.states).map((row) => [row.materialId, row])),
-)
+/** What this batch would lack, after what is claimed before it: open batches, and lines that are due sooner. */
+const lacks = computed<ReadonlyMap<string, Lack>>(() => {
+  const own = { id: 'this', who: 'this batch', order: 500, needs: needsOf(props.makeUp) }
+  const { lacks: all } = allocate([...shelf.claimsBefore(props.line), own], stock.states)
+  return new Map((all.get('this') ?? []).map((lack) => [lack.materialId, lack]))
+})
+const toneOf = (slotId: string): string | undefined => {
+  const [first] = props.makeUp.slots.find(({ slot }) => slot.id === slotId)?.parts ?? []
+  return first && colourOf(first.material.of)
+}
 const rows = computed(() =>
-  props.makeUp.slots.map(({ slot, material, chosen }) => ({
-    slot,
-    material,
-    chosen,
-    amount: props.makeUp.amounts.find((amount) => amount.slot === slot.id),
-    choices: stock.states
-      .filter((state) => state.material.kind === slot.kind)
-      .sort(
-        (a, b) => mismatch(a.material, slot.wish(props.piece)) - mismatch(b.material, slot.wish(props.piece)),
-      ),
+  props.makeUp.slots.map((filled) => ({
+    ...filled,
+    uses: props.makeUp.uses.filter(({ slot }) => slot === filled.slot.id),
+    choices: candidatesFor(filled.slot, stock.states, toneOf, new Set()),
   })),
 )
-const stateOf = (id: string) => stock.stateById.get(id)
-const lack = (id: string): string => {
-  const row = short.value.get(id)
-  return row ? `short ${formatQuantity(row.short, row.unit)}` : ''
+const kept = computed(() => props.makeUp.uses.filter(({ slot }) => slot === 'kept'))
+const held = (id: string): boolean => (stock.stateById.get(id)?.onHand ?? 0) > 0
+const words = ({ material }: Use): string => {
+  const lack = material && lacks.value.get(material.id)
+  return lack ? lackWords(lack, material.unit) : ''
+}
+const lackTitle = ({ material }: Use): string => {
+  const held = material && lacks.value.get(material.id)?.heldBy
+  return held && held.length > 0 ? `Before it: ${held.map(({ who }) => who).join(', ')}` : ''
 }
 </script>
 
 <template>
   <section aria-label="Amounts">
+    <fieldset v-if="makeUp.method.options.length > 0" class="flex flex-wrap gap-x-6 gap-y-1 px-4 pt-3">
+      <legend class="sr-only">Schools</legend>
+      <div v-for="option in makeUp.method.options" :key="option.id" class="flex items-center gap-2">
+        <span class="text-sm text-soft">{{ option.name }}</span>
+        <select
+          class="field field-cell !w-auto"
+          :aria-label="option.name"
+          :title="option.choices.find(({ id }) => id === makeUp.choices[option.id])?.words"
+          :value="makeUp.choices[option.id]"
+          @change="emit('option', option.id, ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="choice in option.choices" :key="choice.id" :value="choice.id">
+            {{ choice.name }}
+          </option>
+        </select>
+      </div>
+    </fieldset>
     <p v-if="makeUp.missing.length > 0" class="px-4 pt-3 text-hip" role="alert">
-      The workshop has no material for:
-      {{ makeUp.missing.map(({ label }) => label.toLowerCase()).join(', ') }}. Add one in Stock; until then
-      nothing can be worked out.
+      Open:
+      {{ makeUp.missing.map(({ slot, because }) => `${slot.label.toLowerCase()} (${because})`).join('; ') }}.
+      Take one into Stock; the amounts below hold for what is wanted.
     </p>
     <div class="grid lg:grid-cols-[minmax(0,1fr)_320px]">
       <table class="ruled w-full">
@@ -47,59 +75,103 @@ const lack = (id: string): string => {
             <th class="number">One piece</th>
             <th class="number">Batch of {{ makeUp.started.value }}</th>
             <th class="number">On the tray</th>
-            <th class="number">Free</th>
+            <th class="number">On hand</th>
             <th>Stock</th>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="{ slot, material, amount, choices, chosen } in rows" :key="slot.id">
+        <tbody v-for="{ slot, parts, chosen, because, uses, choices } in rows" :key="slot.id">
+          <tr>
             <td class="!pl-4 font-semibold whitespace-nowrap">{{ slot.label }}</td>
             <td>
               <span class="flex items-center gap-2">
                 <i
                   class="dot"
-                  :class="{ none: !material?.colour }"
-                  :style="{ background: material?.colour }"
+                  :class="{ none: !parts[0] || !colourOf(parts[0].material.of) }"
+                  :style="{ background: parts[0] && colourOf(parts[0].material.of) }"
                   aria-hidden="true"
                 />
                 <select
                   class="field field-cell max-w-64"
                   :aria-label="`Material for ${slot.label}`"
-                  :value="chosen ? material?.id : ''"
+                  :value="chosen ? parts[0]?.material.id : ''"
                   @change="emit('choose', slot.id, ($event.target as HTMLSelectElement).value)"
                 >
                   <option value="">
-                    {{ material && !chosen ? `${material.name} (proposed)` : 'as proposed' }}
+                    {{
+                      chosen || parts.length === 0
+                        ? parts.length === 0
+                          ? 'open'
+                          : 'as proposed'
+                        : `${parts.map(({ material }) => material.name).join(' + ')} (proposed)`
+                    }}
                   </option>
-                  <option v-for="choice in choices" :key="choice.material.id" :value="choice.material.id">
-                    {{ choice.material.name }}{{ choice.onHand > 0 ? '' : ', none in stock' }}
+                  <option v-for="material in choices" :key="material.id" :value="material.id">
+                    {{ material.name }}{{ held(material.id) ? '' : ', none in stock' }}
                   </option>
                 </select>
               </span>
+              <span v-if="because" class="block max-w-80 text-xs text-soft">{{ because }}</span>
             </td>
-            <template v-if="amount">
+            <template v-if="uses[0]">
               <td class="number">
-                <FigureButton :figure="amount.perPiece" :label="`${amount.label}, one piece`" />
+                <FigureButton :figure="uses[0].perPiece" :label="`${uses[0].label}, one piece`" />
               </td>
               <td class="number font-semibold">
-                <FigureButton :figure="amount.total" :label="`${amount.label}, batch`" />
+                <FigureButton :figure="uses[0].total" :label="`${uses[0].label}, batch`" />
               </td>
               <td class="number">
                 <FigureButton
-                  v-if="amount.onTray"
-                  :figure="amount.onTray"
-                  :label="`${amount.label}, on the tray`"
+                  v-if="uses[0].lies"
+                  :figure="uses[0].lies"
+                  :label="`${uses[0].label}, on the tray`"
                 />
               </td>
-              <td class="number">{{ formatQuantity(stateOf(amount.materialId)?.free ?? 0, amount.unit) }}</td>
+              <td class="number">
+                {{
+                  uses[0].material
+                    ? formatQuantity(
+                        stock.stateById.get(uses[0].material.id)?.onHand ?? 0,
+                        uses[0].material.unit,
+                      )
+                    : ''
+                }}
+              </td>
               <td>
-                <span class="tag" :class="lack(amount.materialId) ? 'tag-hip' : 'tag-moss'">{{
-                  lack(amount.materialId) || 'covered'
-                }}</span>
+                <span
+                  class="tag"
+                  :class="!uses[0].material ? 'tag-larch' : words(uses[0]) ? 'tag-hip' : 'tag-moss'"
+                  :title="lackTitle(uses[0])"
+                  >{{
+                    uses[0].material ? words(uses[0]) || 'covered' : slot.optional ? 'left out' : 'open'
+                  }}</span
+                >
               </td>
             </template>
             <td v-else colspan="5" class="text-sm text-soft">
-              {{ material ? 'not needed on this day' : 'none in the workshop' }}
+              {{ parts.length > 0 ? 'not needed on this day' : 'left out until there is one' }}
+            </td>
+          </tr>
+          <tr v-for="use in uses.slice(1)" :key="use.label" class="more">
+            <td class="!pl-4"></td>
+            <td class="text-sm text-soft">{{ use.label }}</td>
+            <td class="number"><FigureButton :figure="use.perPiece" :label="`${use.label}, one piece`" /></td>
+            <td class="number font-semibold">
+              <FigureButton :figure="use.total" :label="`${use.label}, batch`" />
+            </td>
+            <td class="number">
+              <FigureButton v-if="use.lies" :figure="use.lies" :label="`${use.label}, on the tray`" />
+            </td>
+            <td class="number">
+              {{
+                use.material
+                  ? formatQuantity(stock.stateById.get(use.material.id)?.onHand ?? 0, use.material.unit)
+                  : ''
+              }}
+            </td>
+            <td>
+              <span class="tag" :class="words(use) ? 'tag-hip' : 'tag-moss'" :title="lackTitle(use)">{{
+                words(use) || 'covered'
+              }}</span>
             </td>
           </tr>
         </tbody>
@@ -115,8 +187,29 @@ const lack = (id: string): string => {
               </tr>
             </tbody>
           </table>
+          <p v-if="kept.length > 0" class="px-4 py-1 text-sm text-moss">
+            The tub of the batch before is poured in first.
+          </p>
         </template>
-        <p v-if="makeUp.pours.length === 0" class="px-4 py-3 text-sm text-soft">
+        <template v-if="makeUp.cuts.length > 0">
+          <h2 class="px-4 pt-3 pb-1">Cut</h2>
+          <p v-for="cut in makeUp.cuts" :key="cut.what" class="px-4 text-sm">
+            {{ cut.count }} × {{ cut.what }}, {{ cut.widthMm === undefined ? '' : `${cut.widthMm} × `
+            }}{{ Math.round(cut.lengthMm) }} mm
+          </p>
+        </template>
+        <template v-if="makeUp.yields.length > 0">
+          <h2 class="px-4 pt-3 pb-1">Comes out besides</h2>
+          <table class="ruled w-full">
+            <tbody>
+              <tr v-for="one in makeUp.yields" :key="one.material.id">
+                <td class="!pl-4">{{ one.label }}</td>
+                <td class="number !pr-4"><FigureButton :figure="one.quantity" :label="one.label" /></td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
+        <p v-if="makeUp.pours.length + makeUp.yields.length === 0" class="px-4 py-3 text-sm text-soft">
           Nothing to mix for this way.
         </p>
       </div>

@@ -1,8 +1,22 @@
 <script setup lang="ts">
-import { cautionFootnote, cautions, stepHandsMin, type MakeUp } from '~~/core/methods'
+import { stepHandsMin, type MakeUp, type Step } from '~~/core/makeup'
+import { cautionFootnote, cautionOf } from '~~/core/safety'
 import { formatMinutes } from '~~/core/units'
 
 defineProps<{ makeUp: MakeUp }>()
+
+/** A wait with its limits and its kind: only an open film follows the air. */
+function waitWords({ wait }: Step): string {
+  if (!wait) return ''
+  const most = wait.mostMin === undefined ? '' : `, at most ${formatMinutes(wait.mostMin)}`
+  return `${formatMinutes(wait.leastMin)}${most}: ${wait.what.toLowerCase()} (${wait.kind})`
+}
+
+/** What the place must give, and what must keep away. */
+const placeWords = ({ needs, apart }: Step): string =>
+  [...needs, ...(apart ? [`${formatMinutes(apart.airMin)} of air after ${apart.from.join(', ')}`] : [])].join(
+    ', ',
+  )
 </script>
 
 <template>
@@ -21,26 +35,26 @@ defineProps<{ makeUp: MakeUp }>()
         <tr v-for="(step, i) in makeUp.steps" :key="step.id">
           <td class="!pl-4">
             <span class="font-semibold">{{ i + 1 }} {{ step.title }}</span
-            ><span class="block text-sm text-soft">{{ step.text }}</span>
+            ><span class="block text-sm text-soft">{{ step.text }}</span
+            ><span v-if="step.passes" class="block text-sm"><strong>Passes:</strong> {{ step.passes }}</span>
           </td>
           <td class="number">{{ formatMinutes(stepHandsMin(step, makeUp.started.value)) }}</td>
-          <td>{{ step.wait ? `${formatMinutes(step.wait.min)}: ${step.wait.what.toLowerCase()}` : '' }}</td>
+          <td class="text-sm">{{ waitWords(step) }}</td>
           <td class="text-sm">
-            {{
-              step.window && step.window.atOnce < makeUp.started.value
-                ? `${step.window.atOnce} pieces. ${step.window.what}`
-                : step.window
-                  ? step.window.what
-                  : ''
-            }}
+            <template v-if="step.atOnce && step.atOnce.count < makeUp.started.value"
+              ><strong>{{ step.atOnce.count }}</strong
+              >. {{ step.atOnce.what }}
+            </template>
+            {{ step.within?.what }}
           </td>
           <td class="text-sm">
+            <span v-if="placeWords(step)" class="block text-rain">{{ placeWords(step) }}</span>
             <span
               v-for="id in step.cautions"
               :key="id"
               class="tag tag-larch mr-1 mb-0.5"
-              :title="cautions[id].text"
-              >{{ cautions[id].title }}</span
+              :title="cautionOf(id).text"
+              >{{ cautionOf(id).title }}</span
             >
           </td>
         </tr>

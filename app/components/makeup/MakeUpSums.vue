@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import type { MakeUp } from '~~/core/methods'
+import { amountText } from '~~/core/commissions'
+import type { MakeUp } from '~~/core/makeup'
 import { parseMoney, formatMoney } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import { amountOf, type Plant } from '../../stores/commission'
 
 /** Pieces, time, cost, and what to do next. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp; startedFault: string }>()
@@ -26,7 +27,7 @@ async function leaveBought(): Promise<void> {
   }
   await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
-const ready = computed(() => props.makeUp.steps.length > 0 && props.startedFault === '')
+const ready = computed(() => props.makeUp.missing.length === 0 && props.startedFault === '')
 const { printing, print } = useBatchCard()
 </script>
 
@@ -36,10 +37,16 @@ const { printing, print } = useBatchCard()
       <div>
         <dt>Wanted</dt>
         <dd>
-          {{ plant.line.pieces
-          }}<span v-if="plant.progress.left < plant.line.pieces" class="text-sm text-soft">
-            · {{ plant.progress.left }} left</span
-          >
+          {{ amountText(plant.line.amount, workshop.settings.units)
+          }}<span v-if="plant.progress.left < plant.progress.wanted" class="text-sm text-soft">
+            · {{ amountText(amountOf(plant.line.amount, plant.progress.left)) }} left</span
+          ><span v-if="plant.line.amount.kind !== 'pieces'" class="text-sm text-soft">
+            ·
+            <FigureButton
+              :figure="makeUp.wanted"
+              label="Pieces for it"
+              :text="`${makeUp.wanted.value} pieces`"
+          /></span>
         </dd>
       </div>
       <div>
@@ -78,7 +85,11 @@ const { printing, print } = useBatchCard()
               v-if="makeUp.costEachMinor"
               :figure="makeUp.costEachMinor"
               label="Cost of a good piece"
-            /><span v-else class="text-sm text-soft">no price for {{ makeUp.unpriced.join(', ') }}</span>
+            /><span v-else class="text-sm text-soft">{{
+              makeUp.unpriced.length > 0
+                ? `no price for ${makeUp.unpriced.join(', ')}`
+                : 'when nothing is open'
+            }}</span>
           </dd>
         </div>
       </template>

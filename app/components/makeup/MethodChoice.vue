@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Method, Suit } from '~~/core/methods'
+import { jobWords, type PlantMethod, type Suit } from '~~/core/makeup'
 import type { Plant } from '../../stores/commission'
 
 /** The ways to make a piece, side by side, with reasons in words. */
 const props = defineProps<{
   plant: Plant
-  ranked: readonly { method: Method; suit: Suit }[]
+  ranked: readonly { method: PlantMethod; suit: Suit }[]
   methodId?: string
 }>()
 const emit = defineEmits<{ choose: [id: string] }>()
@@ -19,8 +19,8 @@ const verdicts = {
 } as const
 const rows = computed(() =>
   props.ranked.map(({ method, suit }) => {
-    const up = commission.workOut(props.plant, method.id, { wanted: props.plant.line.pieces })
-    const known = suit.verdict !== 'unsuited' && up.steps.length > 0
+    const up = commission.workOut(props.plant, method)
+    const known = suit.verdict !== 'unsuited'
     return {
       method,
       suit,
@@ -33,11 +33,15 @@ const none = computed(() => props.ranked.every(({ suit }) => suit.verdict === 'u
 </script>
 
 <template>
-  <p v-if="none" class="px-4 pt-1 text-sm text-larch">
+  <p v-if="ranked.length === 0" class="px-4 pt-2 text-larch" role="status">
+    No way of making {{ jobWords[plant.job.kind] }} is known yet. The plant is drawn, sized and planned; it
+    can’t be worked out.
+  </p>
+  <p v-else-if="none" class="px-4 pt-1 text-sm text-larch">
     None of these ways really suits this plant. The least unsuited is shown; say so to the client, or choose
     another size or zone.
   </p>
-  <table class="ruled mt-1 w-full">
+  <table v-if="ranked.length > 0" class="ruled mt-1 w-full">
     <thead>
       <tr>
         <th class="!pl-4">Way to make it</th>

@@ -12,6 +12,7 @@ const emit = defineEmits<{ change: [id: string, change: Partial<KeepOut>]; remov
       <tr>
         <th class="!pl-5">Kept clear</th>
         <th>Width</th>
+        <th>Crowns may reach over it</th>
         <th>Points, mm from the left and the front</th>
         <th><span class="sr-only">Remove</span></th>
       </tr>

@@ -9,6 +9,7 @@ const { text, fault, left } = useFieldTexts(
   () => props.keepOut.id,
   () => ({
     width: formatModelLength(props.keepOut.widthMm, props.units),
+    overhang: formatModelLength(props.keepOut.overhangMm ?? 0, props.units),
     points: props.keepOut.points.map(([x, y]) => `${plainNumber(x, 0)},${plainNumber(y, 0)}`).join('  '),
   }),
 )
@@ -20,6 +21,18 @@ function leaveWidth(): void {
   if (reading.kind === 'none') fault.width = `Width: ${reading.because}`
   else if (reading.value > 2000) fault.width = `Width: read ${text.width}; allowed is up to 2 m.`
   else emit('change', { widthMm: reading.value })
+}
+function leaveOverhang(): void {
+  left('overhang')
+  const typed = text.overhang.trim()
+  const reading =
+    /^0+(?:[.,]0*)?\s*(?:mm)?$/.test(typed) || typed === ''
+      ? { kind: 'ok' as const, value: 0 }
+      : parseLength(typed, 'mm')
+  if (reading.kind === 'none') fault.overhang = `Crowns over it: ${reading.because}`
+  else if (reading.value > 500)
+    fault.overhang = `Crowns over it: read ${text.overhang}; allowed is up to 500 mm.`
+  else emit('change', { overhangMm: reading.value === 0 ? undefined : reading.value })
 }
 function leavePoints(): void {
   left('points')
@@ -47,6 +60,15 @@ function leavePoints(): void {
         :aria-label="`Width of keep-out ${place}`"
         :aria-invalid="fault.width !== ''"
         @change="leaveWidth"
+      />
+    </td>
+    <td>
+      <input
+        v-model="text.overhang"
+        class="field field-cell !w-24"
+        :aria-label="`How far crowns may reach over keep-out ${place}`"
+        :aria-invalid="fault.overhang !== ''"
+        @change="leaveOverhang"
       />
     </td>
     <td>

@@ -2,7 +2,8 @@
 import { useElementSize } from '@vueuse/core'
 import type { KeepOut } from '~~/core/commissions'
 import { sitterOf } from '~~/core/commissions'
-import { keepOutPath, spotName, type PlantingPlan, type Spot } from '~~/core/planting'
+import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
+import { formatQuantity } from '~~/core/units'
 import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
 import { arrived, drawingOf } from '../../drawing/studio'
@@ -98,6 +99,9 @@ const shownNumbers = computed(() => {
   }
   return shown
 })
+const pathOf = (points: readonly Corner[]): string =>
+  `M${points.map(([x, y]) => `${x} ${props.plan.board.depthMm - y}`).join('L')}`
+const colourOf = (lineId: string): string => plants.value.get(lineId)?.look.overall ?? '#56635b'
 const transform = computed(() => `translate(${left.value} ${PAD}) scale(${scale.value})`)
 const hovered = ref<string>()
 const told = computed(() => {
@@ -133,6 +137,22 @@ const told = computed(() => {
             :class="keepOut.kind"
             :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}"
           />
+          <path
+            v-for="patch in plan.patches"
+            :key="patch.code"
+            :d="`${pathOf(patch.points)}Z`"
+            :fill="colourOf(patch.lineId)"
+            fill-opacity="0.55"
+          />
+          <path
+            v-for="hedge in plan.hedges"
+            :key="hedge.code"
+            :d="pathOf(hedge.points)"
+            fill="none"
+            :stroke="colourOf(hedge.lineId)"
+            :stroke-width="hedge.widthMm"
+            stroke-linejoin="round"
+          />
         </svg>
       </g>
     </svg>
@@ -162,6 +182,24 @@ const told = computed(() => {
           {{ spotName(spot) }}
         </text>
       </g>
+      <template v-if="numbers">
+        <g v-for="hedge in plan.hedges" :key="hedge.code" class="spot">
+          <g v-for="mark in hedge.marks" :key="mark.number">
+            <circle :cx="px(mark.x)" :cy="py(mark.y)" r="1.5" />
+            <text :x="px(mark.x) + 3" :y="py(mark.y) - 3">{{ hedge.code }}{{ mark.number }}</text>
+          </g>
+        </g>
+        <g class="spot">
+          <text
+            v-for="patch in plan.patches"
+            :key="patch.code"
+            :x="px(patch.middle.x)"
+            :y="py(patch.middle.y)"
+          >
+            {{ patch.code }}, {{ formatQuantity(patch.areaCm2, 'cm2') }}
+          </text>
+        </g>
+      </template>
       <g v-if="drawing" :transform="transform">
         <path
           :d="keepOutPath(drawing, plan.board.depthMm)"

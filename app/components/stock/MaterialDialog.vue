@@ -1,18 +1,10 @@
 <script setup lang="ts">
-import { kindNames, materialKinds, type Material } from '~~/core/stock'
-import {
-  formatMoney,
-  formatQuantity,
-  parseMoney,
-  parseQuantity,
-  plainNumber,
-  readNumber,
-  stockUnits,
-  unitName,
-} from '~~/core/units'
+import { stuffNames, type Material, type StuffName } from '~~/core/stock'
+import { formatMoney, formatQuantity, parseMoney, parseQuantity, stockUnits, unitName } from '~~/core/units'
 import { saveMaterial } from '../../db/commands/stock'
+import { blankStuff, commonMeasures, readMeasure, stuffFields, textOf } from './material-fields'
 
-/** A material: what it is, in which unit it is counted, and the measures that the arithmetic needs. */
+/** A material: what stuff it is, in which unit it is counted, and the measures that the arithmetic needs. */
 const props = defineProps<{ material?: Material }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
@@ -22,47 +14,29 @@ watch(open, (now) => {
 })
 
 const was = props.material
-const shown = (value: number | undefined): string => (value === undefined ? '' : plainNumber(value, 3))
-const kind = ref(was?.kind ?? 'foam')
+const kind = ref<StuffName>(was?.of.stuff ?? 'foam')
 const unit = ref(was?.unit ?? 'g')
-const colour = ref(was?.colour ?? '#6b8743')
-const hasColour = ref(was === undefined || was.colour !== undefined)
+const before: Record<string, unknown> = { ...(was?.of ?? blankStuff('foam')) }
+const colour = ref(typeof before.colour === 'string' ? before.colour : '#6b8743')
+const hasColour = ref(was === undefined || typeof before.colour === 'string')
+const measures = reactive<Record<string, string>>({
+  ...textOf(before),
+  ...textOf({ ...was }),
+})
 const text = reactive({
   name: was?.name ?? '',
-  density: shown(was?.densityGPerMl),
-  grain: shown(was?.grainMm),
-  fibre: shown(was?.fibreMm),
-  dtex: shown(was?.dtex),
-  from: shown(was?.fromMm),
-  to: shown(was?.toMm),
+  family: was?.family ?? '',
   pack: was?.packQuantity === undefined ? '' : formatQuantity(was.packQuantity, was.unit),
   price: was?.packPriceMinor === undefined ? '' : formatMoney(was.packPriceMinor, ''),
   note: was?.note ?? '',
 })
 const fault = ref('')
-const measures = computed(() =>
-  (
-    [
-      ['density', 'Density, g/ml', true],
-      ['grain', 'Grain, mm', kind.value === 'foam' || kind.value === 'clump' || kind.value === 'other'],
-      ['fibre', 'Fibre length, mm', kind.value === 'static-fibre'],
-      ['dtex', 'Linear density, dtex', kind.value === 'static-fibre'],
-      ['from', 'Serves from, mm', kind.value === 'sprig' || kind.value === 'trunk'],
-      ['to', 'to, mm', kind.value === 'sprig' || kind.value === 'trunk'],
-    ] as const
-  ).filter(([, , fits]) => fits),
-)
+const fields = computed(() => stuffFields[kind.value])
+const common = computed(() => commonMeasures(kind.value, unit.value))
+watch(kind, (now) => {
+  for (const [name, value] of Object.entries(textOf({ ...blankStuff(now) }))) measures[name] ||= value
+})
 
-function measure(
-  field: 'density' | 'grain' | 'fibre' | 'dtex' | 'from' | 'to',
-  label: string,
-): number | undefined {
-  if (text[field].trim() === '') return undefined
-  const read = readNumber(text[field])
-  if (read === undefined || read <= 0)
-    throw new RangeError(`${label}: read “${text[field]}”; allowed is a number above zero.`)
-  return read
-}
 async function store(): Promise<void> {
   fault.value = ''
   try {
@@ -70,21 +44,25 @@ async function store(): Promise<void> {
     const price = text.price.trim() === '' ? undefined : parseMoney(text.price)
     if (pack?.kind === 'none') throw new RangeError(`Pack: ${pack.because}`)
     if (price?.kind === 'none') throw new RangeError(`Price: ${price.because}`)
-    const fields = {
-      densityGPerMl: measure('density', 'Density'),
-      grainMm: measure('grain', 'Grain'),
-      fibreMm: measure('fibre', 'Fibre length'),
-      dtex: measure('dtex', 'Linear density'),
-      fromMm: measure('from', 'From'),
-      toMm: measure('to', 'To'),
-    }
+    const same = was?.of.stuff === kind.value ? was.of : blankStuff(kind.value)
+    const own = Object.fromEntries(
+      fields.value.map((field) => [field.name, readMeasure(field, measures[field.name] ?? '')]),
+    )
     const answer = await workshop.give(saveMaterial, {
-      ...was,
+      ...(was && { id: was.id }),
       name: text.name,
-      kind: kind.value,
       unit: unit.value,
-      ...fields,
-      colour: hasColour.value ? colour.value.toLowerCase() : undefined,
+      of: {
+        ...same,
+        ...own,
+        ...('colour' in blankStuff(kind.value)
+          ? { colour: hasColour.value ? colour.value.toLowerCase() : undefined }
+          : {}),
+      } as Material['of'],
+      ...Object.fromEntries(
+        common.value.map((field) => [field.name, readMeasure(field, measures[field.name] ?? '')]),
+      ),
+      family: text.family.trim() || undefined,
       packQuantity: pack?.value,
       packPriceMinor: price?.value,
       note: text.note.trim() || undefined,
@@ -106,9 +84,9 @@ async function store(): Promise<void> {
         placeholder="Ground foam, fine, olive"
       />
       <div>
-        <label class="label" for="kind">Kind</label
+        <label class="label" for="kind">Stuff</label
         ><select id="kind" v-model="kind" class="field">
-          <option v-for="key in materialKinds" :key="key" :value="key">{{ kindNames[key] }}</option>
+          <option v-for="(name, key) in stuffNames" :key="key" :value="key">{{ name }}</option>
         </select>
       </div>
       <div>
@@ -117,7 +95,33 @@ async function store(): Promise<void> {
           <option v-for="key in stockUnits" :key="key" :value="key">{{ unitName(key) }}</option>
         </select>
       </div>
-      <TextField v-for="[field, label] in measures" :key="field" v-model="text[field]" :label="label" />
+      <template v-for="field in fields" :key="field.name">
+        <div v-if="field.choices">
+          <label class="label" :for="`of-${field.name}`">{{ field.label }}</label><select
+            :id="`of-${field.name}`"
+            v-model="measures[field.name]"
+            class="field"
+          >
+            <option v-for="choice in field.choices" :key="choice" :value="choice">
+              {{ choice.replaceAll('-', ' ') }}
+            </option>
+          </select>
+        </div>
+        <TextField
+          v-else
+          :model-value="measures[field.name] ?? ''"
+          :label="field.label"
+          @update:model-value="(value: string) => (measures[field.name] = value)"
+        />
+      </template>
+      <TextField
+        v-for="field in common"
+        :key="field.name"
+        :model-value="measures[field.name] ?? ''"
+        :label="field.label"
+        @update:model-value="(value: string) => (measures[field.name] = value)"
+      />
+      <TextField v-model="text.family" label="Family, if it has several tones or lengths" />
       <TextField v-model="text.pack" label="Usual pack" :placeholder="unitName(unit)" />
       <TextField v-model="text.price" label="Price of a pack" />
       <div class="flex items-end gap-2">

@@ -1,13 +1,33 @@
 <script setup lang="ts">
-import type { LotState, Shortage, StockState } from '~~/core/stock'
+import {
+  colourOf,
+  lackWords,
+  volumeWords,
+  type LotState,
+  type Shortage,
+  type StockState,
+} from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
 
-const props = defineProps<{ state: StockState; needed: number; short?: Shortage; open: boolean }>()
-const emit = defineEmits<{ toggle: []; receive: []; edit: [] }>()
+const props = defineProps<{
+  state: StockState
+  claimed: number
+  short?: Shortage
+  open: boolean
+  makeable: boolean
+}>()
+const emit = defineEmits<{ toggle: []; receive: []; edit: []; make: [] }>()
 const { money } = useFormat()
 const counting = ref<LotState>()
 
+/** Paid, worked out from what went into it, or not known; nothing paid is a price. */
+function priceWords({ lot, unitPriceMinor, received }: LotState): string {
+  if (lot.priceMinor !== undefined) return lot.priceMinor === 0 ? 'nothing paid' : money(lot.priceMinor)
+  return unitPriceMinor === undefined ? 'no price' : `${money(unitPriceMinor * received)}, worked out`
+}
 const show = (quantity: number): string => formatQuantity(quantity, props.state.material.unit)
+const colour = computed(() => colourOf(props.state.material.of))
+const free = computed(() => props.state.onHand - props.claimed)
 const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
 </script>
 
@@ -23,25 +43,27 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
         <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }">
           <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
         </svg>
-        <i
-          class="dot"
-          :class="{ none: !state.material.colour }"
-          :style="{ background: state.material.colour }"
-          aria-hidden="true"
-        />
+        <i class="dot" :class="{ none: !colour }" :style="{ background: colour }" aria-hidden="true" />
         {{ state.material.name }}
       </button>
     </td>
-    <td class="number">{{ show(state.onHand) }}</td>
-    <td class="number">{{ state.promised > 0 ? show(state.promised) : '' }}</td>
-    <td class="number font-semibold" :class="{ 'text-hip': state.free < 0 }">{{ show(state.free) }}</td>
-    <td class="number">{{ needed > 0 ? show(needed) : '' }}</td>
+    <td class="number">
+      {{ show(state.onHand)
+      }}<span v-if="volumeWords(state.material, state.onHand)" class="block text-xs text-soft">{{
+        volumeWords(state.material, state.onHand)
+      }}</span>
+    </td>
+    <td class="number">{{ claimed > 0 ? show(claimed) : '' }}</td>
+    <td class="number font-semibold" :class="{ 'text-hip': free < -1e-6 }">{{ show(free) }}</td>
     <td>
       <span v-if="wrong" class="tag tag-hip">below nothing: count it</span>
-      <span v-else-if="short" class="tag tag-hip">short {{ show(short.short) }}</span>
-      <span v-else-if="needed > 0" class="tag tag-moss">covered</span>
+      <span v-else-if="short" class="tag tag-hip">{{ lackWords(short, state.material.unit) }}</span>
+      <span v-else-if="claimed > 0" class="tag tag-moss">covered</span>
     </td>
     <td class="number">
+      <button v-if="makeable" type="button" class="button button-small mr-1" @click="emit('make')">
+        Make<span class="sr-only"> {{ state.material.name }}</span>
+      </button>
       <button type="button" class="button button-small" @click="emit('receive')">
         Receive<span class="sr-only"> {{ state.material.name }}</span>
       </button>
@@ -57,9 +79,9 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
         >
       </td>
       <td class="number" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</td>
-      <td colspan="2" class="text-soft">of {{ show(lot.received) }}</td>
+      <td class="text-soft">of {{ show(lot.received) }}</td>
       <td class="number text-soft">
-        {{ lot.lot.priceMinor === undefined ? 'no price' : money(lot.lot.priceMinor) }}
+        {{ priceWords(lot) }}
       </td>
       <td class="text-sm text-soft">{{ lot.lot.note }}</td>
       <td class="number">
@@ -69,7 +91,7 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       </td>
     </tr>
     <tr class="lot">
-      <td colspan="6" class="!pl-14 text-sm text-soft">
+      <td colspan="5" class="!pl-14 text-sm text-soft">
         {{ state.lots.length === 0 ? 'No lots yet. ' : '' }}{{ state.material.note }}
       </td>
       <td class="number">

@@ -14,7 +14,7 @@ watch(open, (now) => {
 })
 
 const { packQuantity, packPriceMinor, unit } = props.material
-const source = ref<Exclude<LotSource, 'unrecorded'>>('bought')
+const source = ref<Exclude<LotSource, 'unrecorded' | 'by-product'>>('bought')
 const text = reactive({
   quantity: packQuantity === undefined ? '' : formatQuantity(packQuantity, unit),
   price: packPriceMinor === undefined ? '' : formatMoney(packPriceMinor, ''),
@@ -31,7 +31,7 @@ const words = {
   reclaimed: { act: 'Take in', label: 'from which tray' },
 }
 watch(source, (now) => {
-  if (now !== 'bought') text.price = ''
+  text.price = now === 'bought' ? (packPriceMinor === undefined ? '' : formatMoney(packPriceMinor, '')) : '0'
 })
 
 async function receive(): Promise<void> {
@@ -72,7 +72,7 @@ async function receive(): Promise<void> {
       <TextField
         v-model="text.price"
         label="Price of it all"
-        :hint="source === 'bought' ? '' : 'leave empty for nothing paid'"
+        hint="0 for nothing paid; empty where nobody knows"
         :fault="fault.price"
       />
       <TextField v-model="text.date" label="Day" type="date" :fault="fault.date" />

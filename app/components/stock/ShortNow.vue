@@ -1,50 +1,54 @@
 <script setup lang="ts">
-import type { Shortage } from '~~/core/stock'
-import { formatQuantity } from '~~/core/units'
+import { lackWords } from '~~/core/stock'
+import { counted } from '~~/core/units'
 
-/** What the commission is short of, and the packs that would cover it; then the line in hand by itself. */
-const props = defineProps<{ short: readonly Shortage[] }>()
+/** What the workshop is short of, and the packs that would cover it; then the line in hand by itself, and who has what it lacks. */
 const emit = defineEmits<{ receive: [materialId: string] }>()
 const commission = useCommission()
+const stock = useStock()
+const shelf = useShelf()
 const { money } = useFormat()
 
-const total = computed(() => props.short.reduce((sum, row) => sum + (row.packsCostMinor ?? 0), 0))
+const total = computed(() => shelf.shortages.reduce((sum, row) => sum + (row.packsCostMinor ?? 0), 0))
 const line = computed(() => commission.selected)
-const lineShort = computed(() =>
-  line.value ? (commission.stockOf.get(line.value.line.id)?.short ?? []) : [],
-)
+const lacks = computed(() => (line.value ? (shelf.stockOf.get(line.value.line.id)?.lacks ?? []) : []))
+const materialOf = (id: string) => stock.stateById.get(id)?.material
 </script>
 
 <template>
   <section class="border-t border-line px-5 py-2" aria-label="Short">
-    <p v-if="short.length === 0" class="text-moss">
-      What is left of {{ commission.current?.name }} is covered.
+    <p v-if="shelf.shortages.length === 0" class="text-moss">
+      All that is left to make is covered, in every commission.
     </p>
     <ul v-else>
-      <li v-for="row in short" :key="row.materialId" class="flex items-center gap-3 py-0.5">
-        <span class="tag tag-hip">short {{ formatQuantity(row.short, row.unit) }}</span>
+      <li v-for="row in shelf.shortages" :key="row.materialId" class="flex items-center gap-3 py-0.5">
+        <span class="tag tag-hip">{{ lackWords(row, row.unit) }}</span>
         <span class="font-semibold">{{ row.name }}</span>
+        <span v-if="row.short === 0" class="text-sm text-soft">must lie there; it comes back</span>
         <span v-if="row.packs" class="text-sm text-soft"
-          >{{ row.packs }} {{ row.packs === 1 ? 'pack' : 'packs'
+          >{{ counted(row.packs, 'pack')
           }}<template v-if="row.packsCostMinor !== undefined"
             >, about {{ money(row.packsCostMinor) }}</template
           ></span
         >
         <button type="button" class="button button-small" @click="emit('receive', row.materialId)">
-          Receive
+          Receive<span class="sr-only"> {{ row.name }}</span>
         </button>
       </li>
-      <li v-if="short.length > 1 && total > 0" class="pt-1 text-sm text-soft">
+      <li v-if="shelf.shortages.length > 1 && total > 0" class="pt-1 text-sm text-soft">
         All of it in whole packs: about {{ money(total) }}.
       </li>
     </ul>
     <p v-if="line?.line.methodId" class="pt-1 text-sm text-soft">
-      {{ line.line.name }} by itself:
-      <template v-if="lineShort.length === 0">covered.</template>
-      <template v-else
-        >short of
-        <span v-for="(row, i) in lineShort" :key="row.materialId"
-          >{{ i ? ', ' : '' }}{{ row.name }} ({{ formatQuantity(row.short, row.unit) }})</span
+      {{ line.line.name }}:
+      <template v-if="lacks.length === 0">covered.</template>
+      <template v-else>
+        <span v-for="(lack, i) in lacks" :key="lack.materialId"
+          >{{ i ? '; ' : '' }}{{ materialOf(lack.materialId)?.name }}
+          {{ lackWords(lack, materialOf(lack.materialId)?.unit ?? 'g')
+          }}<template v-if="lack.heldBy.length > 0"
+            >, what there is goes first to {{ lack.heldBy.map(({ who }) => who).join(', ') }}</template
+          ></span
         >.</template
       >
     </p>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { originWords, type Figure } from '~~/core/units'
+import { methodCoefficient } from '~~/core/methods'
+import {
+  inputWords,
+  originWords,
+  plainNumber,
+  readNumber,
+  type Figure,
+  type NumberInput,
+} from '~~/core/units'
+import { setCoefficient } from '../../db/commands/coefficients'
 
 /** A figure that can be asked where it comes from: one click shows its formula and what went into it. */
 const props = defineProps<{ figure: Figure; label: string; text?: string }>()
@@ -8,6 +17,31 @@ const shown = computed(() => props.text ?? show(props.figure))
 const id = useId()
 const open = ref(false)
 const place = ref<Record<string, string>>({})
+
+const workshop = useWorkshop()
+/** The coefficient that is being set by its maker, and what is typed for it. */
+const setting = ref('')
+const typed = ref('')
+const fault = ref('')
+function begin({ coefficient, value }: NumberInput): void {
+  setting.value = coefficient ?? ''
+  typed.value = plainNumber(value, 4)
+  fault.value = ''
+}
+async function set(id: string, value: number | undefined): Promise<void> {
+  const answer = await setCoefficient(workshop.context(), id, value)
+  fault.value = answer.kind === 'none' ? answer.because : ''
+  if (answer.kind === 'ok') setting.value = ''
+}
+async function store(id: string): Promise<void> {
+  const value = readNumber(typed.value)
+  if (value === undefined) fault.value = `Read “${typed.value}”; allowed is a number.`
+  else await set(id, value)
+}
+const rangeOf = (id: string): string => {
+  const coefficient = methodCoefficient(id)
+  return coefficient ? `${coefficient.range[0]} to ${coefficient.range[1]} ${coefficient.unit}` : ''
+}
 
 const WIDTH = 420
 /** Keeps the panel on the screen: below the figure where there is room, above it where not. */
@@ -51,12 +85,35 @@ function settle(event: MouseEvent): void {
               >{{ input.name
               }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span
             >
-            <span role="cell" class="text-right whitespace-nowrap">{{ input.value }}</span>
-            <span role="cell" class="text-xs whitespace-nowrap text-soft">{{
-              originWords[input.origin]
-            }}</span>
+            <span role="cell" class="text-right whitespace-nowrap">{{ inputWords(input) }}</span>
+            <span role="cell" class="text-xs whitespace-nowrap text-soft"
+              >{{ originWords[input.origin] }}
+              <template
+                v-if="'coefficient' in input && input.coefficient && methodCoefficient(input.coefficient)"
+              >
+                <button type="button" class="own" @click="begin(input)">set</button>
+                <button
+                  v-if="input.origin === 'yours'"
+                  type="button"
+                  class="own"
+                  @click="set(input.coefficient, undefined)"
+                >
+                  take back
+                </button>
+              </template>
+            </span>
           </span>
         </span>
+        <form v-if="setting" class="mt-2 flex flex-wrap items-center gap-2" @submit.prevent="store(setting)">
+          <label class="text-sm" :for="`${id}-own`">{{ methodCoefficient(setting)?.name }}, yours</label>
+          <input :id="`${id}-own`" v-model="typed" class="field field-cell w-24" inputmode="decimal" />
+          <button type="submit" class="button button-small">Set</button>
+          <button type="button" class="button button-small button-quiet" @click="setting = ''">
+            Leave it
+          </button>
+          <span class="w-full text-xs text-soft">allowed is {{ rangeOf(setting) }}</span>
+          <span v-if="fault" class="w-full text-sm text-hip" role="alert">{{ fault }}</span>
+        </form>
         <span class="mt-2 block text-xs text-soft"
           >{{ originWords[figure.origin]
           }}<template v-if="figure.source">, {{ figure.source }}</template></span
@@ -78,6 +135,12 @@ function settle(event: MouseEvent): void {
 }
 .figure:hover {
   background: var(--color-bench);
+}
+.own {
+  min-height: 24px;
+  padding: 0 4px;
+  text-decoration: underline;
+  color: var(--color-rain);
 }
 .panel {
   position: fixed;

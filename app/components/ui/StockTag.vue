@@ -1,33 +1,42 @@
 <script setup lang="ts">
-import { formatQuantity } from '~~/core/units'
+import { lackWords } from '~~/core/stock'
 import type { Plant } from '../../stores/commission'
 
 /** How the stock stands for what is left to make of a line, in words. */
 const props = defineProps<{ plant: Plant }>()
 const workshop = useWorkshop()
-const commission = useCommission()
+const shelf = useShelf()
+const stock = useStock()
 
 const state = computed(() => {
   const { line, progress } = props.plant
-  const stock = commission.stockOf.get(line.id)
+  const known = shelf.stockOf.get(line.id)
   if (!workshop.ledgerRead) return { tone: 'plain', text: '…', title: 'Adding up the ledger' }
-  if (!stock?.makeUp)
+  if (known?.fault) return { tone: 'hip', text: 'no way of making', title: known.fault }
+  if (!known?.makeUp)
     return { tone: 'plain', text: 'no method yet', title: 'Choose how to make it in Make-up' }
-  if (stock.makeUp.missing.length > 0)
-    return {
-      tone: 'hip',
-      text: `no ${stock.makeUp.missing[0]?.label.toLowerCase()}`,
-      title: 'No material of this kind is in the workshop',
-    }
-  if (progress.left === 0)
+  const [missing] = known.makeUp.missing
+  if (missing)
+    return { tone: 'hip', text: `no ${missing.slot.label.toLowerCase()}`, title: missing.because ?? '' }
+  if (progress.left <= 0)
     return { tone: 'moss', text: progress.good >= progress.wanted ? 'all made' : 'in hand', title: '' }
-  const [first, ...more] = stock.short
-  if (!first) return { tone: 'moss', text: 'covered', title: 'What is left to make is covered by free stock' }
-  const most = `short ${first.packs === undefined ? formatQuantity(first.short, first.unit) : `${first.packs} pack${first.packs === 1 ? '' : 's'}`}`
+  const [first, ...more] = known.lacks
+  if (!first)
+    return { tone: 'moss', text: 'covered', title: 'What is left to make is covered by what is on the shelf' }
+  const nameOf = (id: string): string => stock.stateById.get(id)?.material.name ?? id
+  const words = (lack: typeof first): string =>
+    lackWords(lack, stock.stateById.get(lack.materialId)?.material.unit ?? 'g')
   return {
     tone: 'hip',
-    text: more.length > 0 ? `short of ${more.length + 1}` : most,
-    title: stock.short.map(({ name, short, unit }) => `${name}: ${formatQuantity(short, unit)}`).join('\n'),
+    text: more.length > 0 ? `short of ${more.length + 1}` : words(first),
+    title: known.lacks
+      .map((lack) => {
+        const held =
+          lack.heldBy.length > 0 ? ` (before it: ${lack.heldBy.map(({ who }) => who).join(', ')})` : ''
+        const back = lack.short > 0 ? '' : ' (it comes back)'
+        return `${nameOf(lack.materialId)}: ${words(lack)}${back}${held}`
+      })
+      .join('\n'),
   }
 })
 </script>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { isOpen } from '~~/core/batches'
+import { liveQuery } from 'dexie'
+import { foldRun, type Batch, type Run, type RunEvent } from '~~/core/batches'
 
 const route = useRoute()
 const workshop = useWorkshop()
@@ -9,17 +10,40 @@ useStation('Bench', () => {
   void navigateTo(to('make-up'))
 })
 
-/** Open batches, the one touched last first; and one that has just ended, while it is looked at. */
+/** Open batches, the one touched last first. */
 const open = computed(() =>
-  workshop.batches
-    .filter((batch) => isOpen(stock.runs.get(batch.id)))
-    .sort((a, b) => lastTouched(b.id).localeCompare(lastTouched(a.id))),
+  [...stock.open]
+    .sort((a, b) => touched(b.run, b.batch).localeCompare(touched(a.run, a.batch)))
+    .map(({ batch }) => batch),
 )
-const lastTouched = (id: string): string =>
-  stock.runs.get(id)?.history.at(-1)?.at ?? workshop.batches.find((batch) => batch.id === id)?.madeAt ?? ''
-const asked = computed(() => workshop.batches.find(({ id }) => id === route.query.batch))
+const touched = (run: Run, batch: Batch): string => run.history.at(-1)?.at ?? batch.madeAt
+
+const asked = computed(() => stock.batchById.get(String(route.query.batch ?? '')))
 const batch = computed(() => asked.value ?? open.value[0])
-const run = computed(() => (batch.value ? stock.runs.get(batch.value.id) : undefined))
+/** A batch that has ended is not kept in the stores; while it is looked at, its own entries are read. */
+const endedEvents = shallowRef<RunEvent[]>()
+watch(
+  () => [batch.value?.id, batch.value && stock.runs.has(batch.value.id)] as const,
+  ([id, isOpen], _before, onCleanup) => {
+    endedEvents.value = undefined
+    const { db } = workshop
+    if (!id || isOpen || !db) return
+    const subscription = liveQuery(() => db.events.where('batchId').equals(id).toArray()).subscribe(
+      (events) => {
+        endedEvents.value = events
+      },
+    )
+    onCleanup(() => subscription.unsubscribe())
+  },
+  { immediate: true },
+)
+const run = computed(() => {
+  if (!batch.value) return undefined
+  return (
+    stock.runs.get(batch.value.id) ??
+    (endedEvents.value ? foldRun(batch.value, endedEvents.value) : undefined)
+  )
+})
 </script>
 
 <template>
@@ -27,7 +51,7 @@ const run = computed(() => (batch.value ? stock.runs.get(batch.value.id) : undef
     <BatchTabs :batches="open" :current="batch" />
     <BatchRun :key="batch.id" :batch="batch" :run="run" />
   </div>
-  <div v-else class="m-8 max-w-lg">
+  <div v-else-if="!batch" class="m-8 max-w-lg">
     <h1 class="mb-2">Nothing on the bench</h1>
     <p class="mb-4">
       A batch is started from Make-up. Then its steps stand here, one at a time, in type that can be read from

@@ -1,18 +1,24 @@
 <script setup lang="ts">
 import { logByMethod } from '~~/core/batches'
 
+const log = useLog()
 const stock = useStock()
 const to = useStationPath()
 useStation('Log')
-const methods = computed(() => logByMethod(stock.log))
+log.follow()
+const methods = computed(() => logByMethod(log.entries))
 </script>
 
 <template>
-  <div v-if="stock.log.length > 0">
+  <div v-if="log.entries.length > 0 || stock.trays.length > 0">
     <h1 class="px-5 pt-3">Log</h1>
-    <LogByMethod :methods="methods" :entries="stock.log" />
-    <LogEntries :entries="stock.log" />
+    <TrayTable v-if="stock.trays.length > 0" />
+    <LogByMethod :methods="methods" :entries="log.entries" />
+    <LogEntries :entries="log.entries" />
   </div>
+  <p v-else-if="log.reading || log.fault" class="m-8 text-soft" role="status">
+    {{ log.fault || 'Reading what has ended…' }}
+  </p>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">Nothing in the log</h1>
     <p class="mb-4">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { planFrom } from '~~/core/batches'
+import { batchName, MOST_STARTED, planFrom } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
-import { rankMethods } from '~~/core/methods'
+import { rankMethods } from '~~/core/makeup'
+import { methodName, plantMethodById, plantMethods } from '~~/core/methods'
 import { planBatch } from '../../db/commands/bench'
 import { changeLine } from '../../db/commands/brief'
 
@@ -12,9 +13,21 @@ const to = useStationPath()
 useStation('Make-up')
 
 const plant = computed(() => commission.selected)
-const ranked = computed(() => (plant.value ? rankMethods(plant.value.piece) : []))
-/** The chosen method; while none is, the best suited one is worked out as a proposal. */
-const methodId = computed(() => plant.value?.line.methodId ?? ranked.value[0]?.method.id)
+const ranked = computed(() => (plant.value ? rankMethods(plantMethods, plant.value.job) : []))
+/** The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a proposal. */
+const method = computed(() => {
+  const chosen =
+    plant.value?.line.methodId === undefined ? undefined : plantMethodById(plant.value.line.methodId)
+  return chosen && plant.value && chosen.kinds.includes(plant.value.job.kind)
+    ? chosen
+    : ranked.value[0]?.method
+})
+const methodId = computed(() => method.value?.id)
+/** A way that was chosen and can't be followed: of a later version, or not for this kind of job. */
+const passedOver = computed(() => {
+  const id = plant.value?.line.methodId
+  return id !== undefined && id !== methodId.value ? methodName(id) : ''
+})
 
 const startedText = ref('')
 watch(
@@ -25,21 +38,22 @@ watch(
 )
 const started = computed(() => {
   const read = Number(startedText.value)
-  return startedText.value.trim() !== '' && Number.isInteger(read) && read >= 1 && read <= 10_000
+  return startedText.value.trim() !== '' && Number.isInteger(read) && read >= 1 && read <= MOST_STARTED
     ? read
     : undefined
 })
 const startedFault = computed(() =>
   startedText.value.trim() !== '' && started.value === undefined
-    ? `Read “${startedText.value}”; allowed is 1 to 10000.`
+    ? `Read “${startedText.value}”; allowed is 1 to ${MOST_STARTED}.`
     : '',
 )
 
 const makeUp = computed(() => {
-  if (!plant.value || methodId.value === undefined) return undefined
-  return commission.workOut(plant.value, methodId.value, {
-    wanted: Math.max(1, plant.value.progress.left || plant.value.line.pieces),
-    started: started.value,
+  if (!plant.value || !method.value) return undefined
+  const { left, wanted } = plant.value.progress
+  return commission.workOut(plant.value, method.value, {
+    left: left > 0 ? left : wanted,
+    ...(started.value === undefined ? {} : { started: started.value }),
   })
 })
 
@@ -53,14 +67,20 @@ async function chooseMaterial(slot: string, materialId: string): Promise<void> {
     return { materials: materialId === '' ? others : { ...others, [slot]: materialId } }
   })
 }
+async function chooseOption(option: string, choice: string): Promise<void> {
+  if (!plant.value) return
+  await workshop.give(changeLine, plant.value.line.id, (stored: Line) => ({
+    choices: { ...stored.choices, [option]: choice },
+  }))
+}
 async function plan(start: boolean): Promise<void> {
-  if (!plant.value || !makeUp.value || makeUp.value.steps.length === 0) return
+  if (!plant.value || !makeUp.value || makeUp.value.missing.length > 0) return
   const { line } = plant.value
-  if (line.methodId === undefined) await choose(makeUp.value.method.id)
+  if (line.methodId !== makeUp.value.method.id) await choose(makeUp.value.method.id)
   const already = workshop.batches.filter(({ lineId }) => lineId === line.id).length
   const answer = await workshop.give(
     planBatch,
-    planFrom(makeUp.value, line.id, `${line.name}, batch ${already + 1}`),
+    planFrom(makeUp.value, line.id, batchName(`${line.name}, batch`, already + 1)),
     { start },
   )
   if (answer.kind === 'none') return
@@ -70,7 +90,7 @@ async function plan(start: boolean): Promise<void> {
 </script>
 
 <template>
-  <div v-if="plant && makeUp">
+  <div v-if="plant">
     <div
       class="grid border-b-2 border-ink lg:grid-cols-[280px_minmax(0,1fr)] xl:grid-cols-[320px_minmax(0,1fr)]"
     >
@@ -88,18 +108,23 @@ async function plan(start: boolean): Promise<void> {
             </button>
           </span>
         </div>
+        <p v-if="passedOver" class="px-4 pt-1 text-sm text-hip" role="status">
+          This line was to be made as {{ passedOver }}; the best of the known ways is shown instead.
+        </p>
         <MethodChoice :plant="plant" :ranked="ranked" :method-id="methodId" @choose="choose" />
       </section>
     </div>
-    <MakeUpSums
-      v-model:started="startedText"
-      :plant="plant"
-      :make-up="makeUp"
-      :started-fault="startedFault"
-      @plan="plan"
-    />
-    <MakeUpAmounts :make-up="makeUp" :piece="plant.piece" @choose="chooseMaterial" />
-    <MakeUpSteps :make-up="makeUp" />
+    <template v-if="makeUp">
+      <MakeUpSums
+        v-model:started="startedText"
+        :plant="plant"
+        :make-up="makeUp"
+        :started-fault="startedFault"
+        @plan="plan"
+      />
+      <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
+      <MakeUpSteps :make-up="makeUp" />
+    </template>
   </div>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">No line in hand</h1>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Commission, KeepOut, Line } from '~~/core/commissions'
-import { cautionFootnote, cautions } from '~~/core/methods'
+import { cautionFootnote, cautions } from '~~/core/safety'
 import { groupingWords, planSvg } from '~~/core/planting'
-import { formatRatio, parseLength } from '~~/core/units'
+import { formatModelLength, formatQuantity, formatRatio, parseLength } from '~~/core/units'
 import { changeCommission, changeLine } from '../../db/commands/brief'
 import { newId } from '../../db/ids'
 import { fileNameOf, save } from '../../composables/save'
@@ -20,6 +20,8 @@ planting.follow()
 
 const numbers = ref(true)
 const drawing = ref<KeepOut>()
+/** The hedge or the patch of grass that is drawn, by its line; else it is something to keep clear. */
+const drawnFor = ref<string>()
 const trackWidth = ref('')
 const printing = ref(false)
 const keepOuts = computed(() => commission.current?.keepOuts ?? [])
@@ -30,7 +32,13 @@ function begin(kind: KeepOut['kind']): void {
     notices.fault(`Width: read “${trackWidth.value}”; allowed is up to 2 m.`)
     return
   }
+  drawnFor.value = undefined
   drawing.value = { id: newId(), kind, widthMm: kind === 'line' ? reading.value : 0, points: [] }
+}
+/** Draws where a hedge runs or grass grows. */
+function beginLine(line: Line, widthMm: number): void {
+  drawnFor.value = line.id
+  drawing.value = { id: line.id, kind: line.amount.kind === 'length' ? 'line' : 'shape', widthMm, points: [] }
 }
 function point(x: number, y: number): void {
   const last = drawing.value?.points.at(-1)
@@ -44,7 +52,8 @@ async function finish(): Promise<void> {
   const made = drawing.value
   if (!made || made.points.length < least.value) return
   drawing.value = undefined
-  await keep((stored) => [...stored, made])
+  if (drawnFor.value === undefined) await keep((stored) => [...stored, made])
+  else await workshop.give(changeLine, drawnFor.value, { drawn: made.points })
 }
 async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<void> {
   if (commission.current)
@@ -69,13 +78,49 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     drawing.value = { ...drawing.value, points: drawing.value.points.slice(0, -1) }
 })
 
+const plantOf = (lineId: string) => commission.plants.find(({ line }) => line.id === lineId)
 const rows = computed(() =>
-  planting.beds.map((bed) => {
-    const plant = commission.plants.find(({ line }) => line.id === bed.lineId)
+  planting.beds.pieces.map((bed) => {
     const left = planting.plan?.left.find(({ lineId }) => lineId === bed.lineId)?.pieces ?? 0
-    return { bed, plant, left, groups: [...new Set(bed.groups)].join(', ') }
+    return { bed, plant: plantOf(bed.lineId), left, groups: [...new Set(bed.groups)].join(', ') }
   }),
 )
+/** Hedges and grass: what the line wants, and what is drawn. */
+const runs = computed(() => [
+  ...(planting.plan?.hedges ?? []).map((hedge) => ({
+    ...hedge,
+    plant: plantOf(hedge.lineId),
+    wanted: formatQuantity(hedge.wantedMm, 'mm'),
+    laid: formatQuantity(hedge.lengthMm, 'mm'),
+    fits: Math.abs(hedge.lengthMm / hedge.wantedMm - 1) < 0.05,
+  })),
+  ...(planting.plan?.patches ?? []).map((patch) => ({
+    ...patch,
+    widthMm: 0,
+    plant: plantOf(patch.lineId),
+    wanted: formatQuantity(patch.wantedCm2, 'cm2'),
+    laid: formatQuantity(patch.areaCm2, 'cm2'),
+    fits: Math.abs(patch.areaCm2 / patch.wantedCm2 - 1) < 0.05,
+  })),
+])
+/** Makes the line want what is drawn. */
+async function takeDrawn(lineId: string): Promise<void> {
+  const hedge = planting.plan?.hedges.find((run) => run.lineId === lineId)
+  const patch = planting.plan?.patches.find((run) => run.lineId === lineId)
+  await workshop.give(changeLine, lineId, ({ amount }: Line) =>
+    amount.kind === 'length' && hedge
+      ? { amount: { ...amount, lengthMm: Math.round(hedge.lengthMm) } }
+      : amount.kind === 'area' && patch
+        ? { amount: { ...amount, areaCm2: Math.round(patch.areaCm2) } }
+        : {},
+  )
+}
+const reach = computed(() => {
+  const mm = planting.plan?.overhangMm ?? 0
+  return mm > 0.5
+    ? `Crowns reach over what is kept clear by ${formatModelLength(mm, workshop.settings.units)} at most.`
+    : 'No crown reaches over what is kept clear.'
+})
 const fileName = (): string => fileNameOf(commission.current?.name ?? 'plan')
 function saveSvg(): void {
   const { plan } = planting
@@ -107,11 +152,20 @@ async function print(): Promise<void> {
         scale: formatRatio(job.ratio),
         board: plan.board,
         spots: plan.spots,
-        legend: rows.value.map(({ bed, plant }) => ({
-          code: bed.code,
-          name: plant?.line.name ?? '',
-          pieces: bed.crownsMm.length,
-        })),
+        hedges: plan.hedges,
+        patches: plan.patches,
+        legend: [
+          ...rows.value.map(({ bed, plant }) => ({
+            code: bed.code,
+            name: plant?.line.name ?? '',
+            amount: String(bed.crownsMm.length),
+          })),
+          ...runs.value.map(({ code, plant, laid }) => ({
+            code,
+            name: plant?.line.name ?? '',
+            amount: laid,
+          })),
+        ],
       },
       `${fileName()}-planting.pdf`,
       'The template',
@@ -164,7 +218,7 @@ async function print(): Promise<void> {
           :disabled="drawing.points.length < least"
           @click="finish"
         >
-          Keep clear
+          {{ drawnFor === undefined ? 'Keep clear' : 'It stands here' }}
         </button>
       </template>
       <span class="flex-1" />
@@ -212,7 +266,7 @@ async function print(): Promise<void> {
           <th class="!pl-5">Line</th>
           <th>Plant</th>
           <th>Zone</th>
-          <th class="number">Pieces</th>
+          <th class="number">Amount</th>
           <th>Stands</th>
           <th>In groups of</th>
           <th>Planted</th>
@@ -245,8 +299,38 @@ async function print(): Promise<void> {
             ><span v-else class="tag tag-moss">all</span>
           </td>
         </tr>
+        <tr v-for="run in runs" :key="run.lineId">
+          <td class="!pl-5 font-semibold">{{ run.code }}</td>
+          <td>
+            {{ run.plant?.line.name }}
+            <span class="botanical text-sm">{{ run.plant?.species.botanical }}</span>
+          </td>
+          <td>{{ run.plant?.line.zone }}</td>
+          <td class="number">{{ run.wanted }}</td>
+          <td colspan="2">
+            <button
+              v-if="run.plant"
+              type="button"
+              class="button button-small mr-1"
+              @click="beginLine(run.plant.line, run.widthMm)"
+            >
+              {{ run.plant.line.amount.kind === 'length' ? 'Draw where it runs' : 'Draw where it grows' }}
+            </button>
+            <button v-if="!run.fits" type="button" class="button button-small" @click="takeDrawn(run.lineId)">
+              Make it {{ run.laid }}
+            </button>
+          </td>
+          <td>
+            <span class="tag" :class="run.fits ? 'tag-moss' : 'tag-larch'">{{
+              run.fits ? 'as drawn' : `${run.laid} drawn`
+            }}</span>
+          </td>
+        </tr>
       </tbody>
     </table>
+    <p class="px-5 pt-3 text-sm" :class="(planting.plan?.overhangMm ?? 0) > 0.5 ? 'text-larch' : 'text-soft'">
+      {{ reach }}
+    </p>
     <p class="px-5 py-3 text-sm">
       <strong class="text-larch">{{ cautions.drilling.title }}.</strong> {{ cautions.drilling.text }}
       <span class="text-soft">{{ cautionFootnote }}</span>

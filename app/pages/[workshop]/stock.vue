@@ -1,50 +1,22 @@
 <script setup lang="ts">
-import {
-  kindNames,
-  materialKinds,
-  shortages,
-  totalNeeds,
-  type Material,
-  type Need,
-  type Shortage,
-} from '~~/core/stock'
-import { needsOf } from '~~/core/methods'
+import { stockMethodFor } from '~~/core/methods'
+import { stuffNames, type Material, type StuffName } from '~~/core/stock'
 
 const route = useRoute()
-const workshop = useWorkshop()
 const stock = useStock()
-const commission = useCommission()
+const shelf = useShelf()
 
 const receiving = ref<Material>()
 const editing = ref<Material | 'new'>()
+const making = ref<Material>()
 const { opened, toggle } = useOpened()
 const only = ref<'held' | 'short' | 'all'>('held')
 useStation('Stock', () => {
   receiving.value = chosen.value ?? stock.states[0]?.material
 })
 
-/** What is still to be made in this commission takes so much of each material. */
-const needs = computed<Need[]>(() =>
-  commission.plants.flatMap((plant) => {
-    if (plant.line.methodId === undefined || plant.progress.left === 0) return []
-    return needsOf(commission.workOut(plant, plant.line.methodId, { wanted: plant.progress.left }).amounts)
-  }),
-)
-const needed = computed(() => totalNeeds(needs.value))
-const short = computed<Map<string, Shortage>>(
-  () => new Map(shortages(needs.value, stock.states).map((row) => [row.materialId, row])),
-)
-const shownShort = (id: string): boolean => short.value.has(id) || lineShort.value.has(id)
-
-/** The line in hand may be short by itself, whatever the rest takes. */
-const lineShort = computed(
-  () =>
-    new Set(
-      (commission.stockOf.get(commission.selected?.line.id ?? '')?.short ?? []).map(
-        ({ materialId }) => materialId,
-      ),
-    ),
-)
+const claimed = computed(() => shelf.allocation.claimed)
+const shownShort = (id: string): boolean => shelf.shortageOf.has(id)
 const chosen = computed(() => stock.stateById.get(String(route.query.material ?? ''))?.material)
 watch(
   chosen,
@@ -58,16 +30,16 @@ watch(
 )
 
 const groups = computed(() =>
-  materialKinds
+  (Object.keys(stuffNames) as StuffName[])
     .map((kind) => ({
       kind,
       states: stock.states.filter(
         (state) =>
-          state.material.kind === kind &&
+          state.material.of.stuff === kind &&
           (only.value === 'all' ||
             (only.value === 'short'
               ? shownShort(state.material.id)
-              : state.lots.length > 0 || needed.value.has(state.material.id))),
+              : state.lots.length > 0 || claimed.value.has(state.material.id))),
       ),
     }))
     .filter(({ states }) => states.length > 0),
@@ -82,7 +54,7 @@ const groups = computed(() =>
         <button
           v-for="[key, word] in [
             ['held', 'held or needed'],
-            ['short', `short (${short.size})`],
+            ['short', `short (${shelf.shortages.length})`],
             ['all', 'all materials'],
           ] as const"
           :key="key"
@@ -98,8 +70,6 @@ const groups = computed(() =>
       <button type="button" class="button" @click="editing = 'new'">New material</button>
     </div>
     <ShortNow
-      v-if="commission.current"
-      :short="[...short.values()]"
       @receive="
         (id) => {
           receiving = stock.stateById.get(id)?.material
@@ -111,27 +81,28 @@ const groups = computed(() =>
         <tr>
           <th class="!pl-5">Material</th>
           <th class="number">On hand</th>
-          <th class="number">Promised</th>
-          <th class="number">Free</th>
-          <th class="number">{{ commission.current?.name ?? 'Commission' }} takes</th>
+          <th class="number">Wanted</th>
+          <th class="number">Over, or lacking</th>
           <th>State</th>
           <th><span class="sr-only">Actions</span></th>
         </tr>
       </thead>
       <tbody v-for="group in groups" :key="group.kind">
         <tr>
-          <th colspan="7" class="kind" scope="rowgroup">{{ kindNames[group.kind] }}</th>
+          <th colspan="6" class="kind" scope="rowgroup">{{ stuffNames[group.kind] }}</th>
         </tr>
         <MaterialRow
           v-for="state in group.states"
           :key="state.material.id"
           :state="state"
-          :needed="needed.get(state.material.id) ?? 0"
-          :short="short.get(state.material.id)"
+          :claimed="claimed.get(state.material.id) ?? 0"
+          :short="shelf.shortageOf.get(state.material.id)"
+          :makeable="stockMethodFor(state.material.id) !== undefined"
           :open="opened.has(state.material.id)"
           @toggle="toggle(state.material.id)"
           @receive="receiving = state.material"
           @edit="editing = state.material"
+          @make="making = state.material"
         />
       </tbody>
     </table>
@@ -143,8 +114,8 @@ const groups = computed(() =>
       }}
     </p>
     <p class="px-5 py-3 text-sm text-soft">
-      Balances are added up from {{ workshop.movements.length.toLocaleString('en-GB') }} entries in the
-      ledger. Nothing in it is ever overwritten: a slip is put right by a count.
+      Wanted is what open batches and all that is left to make will take. Nothing in the ledger is ever
+      overwritten: a slip is put right by a count.
     </p>
     <ReceiveDialog
       v-if="receiving"
@@ -152,6 +123,7 @@ const groups = computed(() =>
       :material="receiving"
       @close="receiving = undefined"
     />
+    <MakeStockDialog v-if="making" :material="making" @close="making = undefined" />
     <MaterialDialog
       v-if="editing"
       :material="editing === 'new' ? undefined : editing"

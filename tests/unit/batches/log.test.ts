@@ -1,5 +1,5 @@
 import { foldRun, logByMethod, logEntry, readLedger, type Deed } from '../../../core/batches'
-import type { Lot, Movement } from '../../../core/stock'
+import { balancesOf, type Lot, type Movement } from '../../../core/stock'
 import { batch, NOON, play } from '../../support/workshop'
 
 const lot = (id: string, materialId: string, priceMinor?: number): Lot => ({
@@ -26,6 +26,8 @@ const finish = (handsMin: number, used: { materialId: string; quantity: number }
   handsMin,
   used,
 })
+const ledger = (lots: readonly Lot[], movements: readonly Movement[]) =>
+  readLedger(lots, movements, balancesOf(movements))
 const b1 = batch()
 const through: Deed[] = [
   { type: 'start' },
@@ -56,7 +58,7 @@ describe('the log', () => {
   ]
 
   test('sets what happened against what was planned', () => {
-    const entry = logEntry(b1, run, readLedger(lots, movements))
+    const entry = logEntry(b1, run, ledger(lots, movements))
     expect(entry).toMatchObject({
       ended: 'finished',
       good: 4,
@@ -71,19 +73,45 @@ describe('the log', () => {
   })
 
   test('costs leftovers both ways and names what has no price', () => {
-    const entry = logEntry(b1, run, readLedger(lots, movements))
+    const entry = logEntry(b1, run, ledger(lots, movements))
     expect(entry?.cost).toEqual({ usedMinor: 600, writtenOffMinor: 3500, unpricedMaterialIds: ['pva'] })
-    const shared = readLedger(lots, [...movements, move('5', 's', -18, 'b2')])
+    const shared = ledger(lots, [...movements, move('5', 's', -18, 'b2')])
     expect(logEntry(b1, run, shared)?.cost.writtenOffMinor).toBeCloseTo(3500 / 4)
   })
 
+  test('an overdrawn lot never makes what was used dearer than what was written off', () => {
+    const over = [...movements, move('5', 's', -64, 'b1')]
+    const { usedMinor, writtenOffMinor } = logEntry(b1, run, ledger(lots, over))!.cost
+    // 70 sprigs at 1.00 from a box of 35: two boxes’ worth has gone.
+    expect(usedMinor).toBeCloseTo(7000, 6)
+    expect(writtenOffMinor).toBeGreaterThanOrEqual(usedMinor)
+  })
+
+  test('nothing paid is a price', () => {
+    const free = [lot('s', 'sprigs', 0), lot('p', 'pva', 0)]
+    expect(logEntry(b1, run, ledger(free, movements))?.cost).toEqual({
+      usedMinor: 0,
+      writtenOffMinor: 0,
+      unpricedMaterialIds: [],
+    })
+  })
+
+  test('a batch that was dropped before it began is no failure in the log', () => {
+    const dropped = foldRun(
+      b1,
+      play(b1, [{ type: 'abandon', reason: 'changed my mind', handsMin: 0, used: [] }]),
+    )
+    expect(dropped.state.phase).toBe('abandoned')
+    expect(logEntry(b1, dropped, ledger([], []))).toBeUndefined()
+  })
+
   test('an open batch has no entry; an abandoned one has, with its reason and no good pieces', () => {
-    expect(logEntry(b1, foldRun(b1, []), readLedger([], []))).toBeUndefined()
+    expect(logEntry(b1, foldRun(b1, []), ledger([], []))).toBeUndefined()
     const gone = foldRun(
       b1,
       play(b1, [{ type: 'start' }, { type: 'abandon', reason: 'mould', handsMin: 2, used: [] }]),
     )
-    expect(logEntry(b1, gone, readLedger([], []))).toMatchObject({
+    expect(logEntry(b1, gone, ledger([], []))).toMatchObject({
       ended: 'abandoned',
       good: 0,
       yield: 0,
@@ -92,7 +120,7 @@ describe('the log', () => {
   })
 
   test('sums up by method', () => {
-    const entry = logEntry(b1, run, readLedger(lots, movements))!
+    const entry = logEntry(b1, run, ledger(lots, movements))!
     expect(logByMethod([entry])).toEqual([
       expect.objectContaining({
         methodId: 'sprig-tree',

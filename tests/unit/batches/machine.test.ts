@@ -3,13 +3,15 @@ import {
   decide,
   foldRun,
   LONGEST_GAP_MS,
+  needsOfBatch,
   progressOf,
-  promisedBy,
   proposedUse,
+  type Batch,
   type Deed,
   type RunEvent,
+  type RunState,
 } from '../../../core/batches'
-import { batch, ids, minutesAfter, play } from '../../support/workshop'
+import { batch, ids, minutesAfter, pieces, play } from '../../support/workshop'
 
 const five = batch()
 const finish: Deed = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
@@ -80,6 +82,67 @@ describe('a run', () => {
       { type: 'reject', step: 0, count: 1, reason: 'broke' },
     ])
     expect(foldRun(five, events).state).toMatchObject({ stepIndex: 1, live: 4, doneInStep: 0 })
+  })
+
+  test('a reject can be a piece that is done or one that is not, also after a window and while it dries', () => {
+    const half = play(five, [{ type: 'start' }, all(0), { type: 'pieces', step: 1, count: 2 }])
+    const state = (deeds: Deed[]) => foldRun(five, play(five, deeds, half)).state
+    expect(state([{ type: 'reject', step: 1, count: 1, of: 'done', reason: 'clogged' }])).toMatchObject({
+      live: 4,
+      doneInStep: 1,
+    })
+    expect(state([{ type: 'reject', step: 1, count: 1, of: 'open', reason: 'broke' }])).toMatchObject({
+      live: 4,
+      doneInStep: 2,
+    })
+    expect(refused(half, { type: 'reject', step: 1, count: 3, of: 'done', reason: 'x' })).toBe(
+      'Only 2 pieces of this step are done; 3 were rejected.',
+    )
+    const drying = play(five, [all(1, 3)], half)
+    expect(foldRun(five, drying).state.phase).toBe('waiting')
+    const fewer = play(five, [{ type: 'reject', step: 1, count: 2, of: 'done', reason: 'fell' }], drying)
+    expect(foldRun(five, fewer).state).toMatchObject({ phase: 'waiting', live: 3 })
+    // What the two that fell had been through stays used: all five reached the sprinkling.
+    const use = proposedUse(five, foldRun(five, fewer)).find(
+      ({ materialId }) => materialId === 'foam-fine-mid',
+    )
+    expect(use?.proposed).toBeCloseTo(8)
+  })
+
+  test('a round closes when its pieces are done or gone', () => {
+    const round = play(five, [{ type: 'start' }, all(0), { type: 'round', step: 1 }])
+    const state = (deeds: Deed[]) => foldRun(five, play(five, deeds, round)).state
+    const gone: Deed = { type: 'reject', step: 1, count: 1, of: 'open', reason: 'broke' }
+    expect(state([all(1, 2)]).round).toMatchObject({ left: 1 })
+    expect(state([all(1, 2), gone]).round).toBeUndefined()
+    // A finished piece that is thrown out leaves the round's others to be done.
+    const spoilt: Deed = { type: 'reject', step: 1, count: 1, of: 'done', reason: 'clogged' }
+    expect(state([all(1, 2), spoilt]).round).toMatchObject({ left: 1 })
+  })
+
+  test('what a wait allows at most is carried into the step that must follow', () => {
+    const drying = play(five, [{ type: 'start' }, all(0), { deed: all(1), at: minutesAfter(10) }])
+    const on = play(five, [{ deed: { type: 'advance', step: 1 }, at: minutesAfter(50) }], drying)
+    expect(foldRun(five, on).state.followByMs).toBe(Date.parse(minutesAfter(10 + 1440)))
+    expect(foldRun(five, play(five, [all(2)], on)).state.phase).toBe('done')
+  })
+
+  test('undoing takes back the deed, not the time that was worked', () => {
+    const events = play(five, [
+      { deed: { type: 'start' }, at: minutesAfter(0) },
+      { deed: { type: 'pieces', step: 0, count: 1 }, at: minutesAfter(15) },
+    ])
+    const wrong = events.at(-1)!
+    const undone = play(
+      five,
+      [
+        { deed: { type: 'undo', target: wrong.id }, at: minutesAfter(25) },
+        { deed: { type: 'pieces', step: 0, count: 1 }, at: minutesAfter(30) },
+      ],
+      events,
+    )
+    // From the start to the last piece half an hour; without the undone entry the gap would have been too long to be work.
+    expect(foldRun(five, undone).state).toMatchObject({ doneInStep: 1, handsMs: 30 * 60_000, gapMs: 0 })
   })
 
   test('with every piece rejected, it can be finished with none or undone', () => {
@@ -153,6 +216,9 @@ describe('a run', () => {
   })
 })
 
+/** Where a run stands, but for the time that has passed: that is not undone. */
+const withoutTime = ({ handsMs: _h, stepHandsMs: _s, gapMs: _g, lastMs: _l, ...rest }: RunState) => rest
+
 describe('any sequence of deeds', () => {
   const deed: fc.Arbitrary<Deed> = fc.oneof(
     fc.constantFrom<Deed>({ type: 'start' }, { type: 'pause' }, { type: 'resume' }, finish, abandon),
@@ -165,6 +231,7 @@ describe('any sequence of deeds', () => {
       type: fc.constant('reject' as const),
       step: fc.nat(2),
       count: fc.integer({ min: 1, max: 3 }),
+      of: fc.constantFrom('done' as const, 'open' as const, undefined),
       reason: fc.constant('x'),
     }),
     fc.record({ type: fc.constant('advance' as const), step: fc.nat(2), early: fc.constant(true) }),
@@ -197,22 +264,14 @@ describe('any sequence of deeds', () => {
             expect(decide(five, run, finish, minutesAfter(i), 'z').kind).toBe('ok')
           const undo = decide(five, run, { type: 'undo', target: written.value.id }, minutesAfter(i), newId())
           if (undo.kind === 'none') throw new Error(undo.because)
-          expect(foldRun(five, [...events, undo.value]).state).toEqual(before.state)
+          const after = foldRun(five, [...events, undo.value]).state
+          expect(withoutTime(after)).toEqual(withoutTime(before.state))
+          expect(after.handsMs).toBeGreaterThanOrEqual(before.state.handsMs)
         })
         expect(foldRun(five, [...events].reverse())).toEqual(foldRun(five, events))
       }),
       { numRuns: 300 },
     )
-  })
-
-  test('two copies that both went on with a batch can be united; what no longer fits is set aside, not lost', () => {
-    const start = play(five, [{ type: 'start' }])
-    const here = decide(five, foldRun(five, start), all(0), minutesAfter(3), 'here')
-    const there = decide(five, foldRun(five, start), all(0, 3), minutesAfter(4), 'there')
-    if (here.kind === 'none' || there.kind === 'none') throw new Error('both are fair on their own')
-    const run = foldRun(five, [...start, there.value, here.value])
-    expect(run.state.stepIndex).toBe(1)
-    expect(run.setAside.map(({ id }) => id)).toEqual(['there'])
   })
 })
 
@@ -234,14 +293,39 @@ describe('what a batch takes', () => {
     })
   })
 
-  test('open batches promise what they planned, ended ones nothing', () => {
-    const open = foldRun(five, play(five, [{ type: 'start' }]))
-    const ended = foldRun(five, play(five, [abandon]))
-    expect(promisedBy([five], new Map([['b1', open]]))).toContainEqual({
-      materialId: 'foam-fine-mid',
-      quantity: 8,
-    })
-    expect(promisedBy([five], new Map([['b1', ended]]))).toEqual([])
+  test('a batch needs what it planned; of a bath that is kept only what leaves, though all of it must stand there', () => {
+    expect(needsOfBatch(five)).toContainEqual({ materialId: 'foam-fine-mid', quantity: 8, lies: 8 })
+    const soaked = batch()
+    const kept: Batch = {
+      ...soaked,
+      plan: {
+        ...soaked.plan,
+        amounts: [{ materialId: 'matte-medium', label: 'Medium', quantity: 83, step: 'sort', once: true }],
+        yields: [
+          {
+            label: 'Bath',
+            source: 'home-made',
+            materialId: 'soaking-bath',
+            quantity: 400,
+            material: {
+              name: 'Bath',
+              unit: 'ml',
+              of: { stuff: 'mixture', parts: [{ name: 'Water', parts: 5 }] },
+            },
+            shares: [{ materialId: 'matte-medium', share: 0.8 }],
+          },
+        ],
+      },
+    }
+    const [need] = needsOfBatch(kept)
+    expect(need).toMatchObject({ materialId: 'matte-medium', lies: 83 })
+    expect(need!.quantity).toBeCloseTo(16.6, 9)
+  })
+
+  test('nothing is proposed before it began; a batch that stopped early used what it reached', () => {
+    expect(proposedUse(five, foldRun(five, [])).every(({ proposed }) => proposed === 0)).toBe(true)
+    const three = foldRun(five, play(five, [{ type: 'start' }, { type: 'pieces', step: 0, count: 3 }]))
+    expect(proposedUse(five, three).map(({ proposed }) => proposed)).toEqual([3, 0, 0])
   })
 
   test('progress counts trays and what is in hand', () => {
@@ -257,17 +341,24 @@ describe('what a batch takes', () => {
         finish,
       ]),
     )
-    expect(progressOf(12, [five], new Map([['b1', done]]))).toEqual({
+    expect(progressOf(pieces(12), [five], new Map([['b1', done]]), new Map([['b1', 4]]))).toEqual({
       wanted: 12,
       good: 4,
       inHand: 0,
       left: 8,
     })
-    expect(progressOf(12, [five], new Map([['b1', foldRun(five, [])]]))).toEqual({
+    expect(progressOf(pieces(12), [five], new Map([['b1', foldRun(five, [])]]), new Map())).toEqual({
       wanted: 12,
       good: 0,
       inHand: 4,
       left: 8,
+    })
+    // Bushes of a hedge are so many millimetres of it; a batch made for pieces does not count towards a length.
+    const hedge = batch({ makes: { kind: 'length', mmEach: 15 } })
+    const wanted = { kind: 'length', lengthMm: 300, section: 'free' } as const
+    expect(progressOf(wanted, [hedge, five], new Map(), new Map([['b1', 8]]))).toMatchObject({
+      good: 120,
+      left: 180,
     })
   })
 })

@@ -1,51 +1,50 @@
-import { batchSchema, planFrom, stepAt } from '../../../core/batches'
-import { makeUp, methodById, methods } from '../../../core/methods'
-import { NOON, piece, stocked } from '../../support/workshop'
-
-const plants: Record<string, string> = {
-  'sprig-tree': 'silver-birch',
-  'moulded-trunk': 'pedunculate-oak',
-  'wool-bush': 'gorse',
-  'tuft-sheet': 'sea-couch',
-}
+import { batchName, batchSchema, planFrom, stepAt } from '../../../core/batches'
+import { makeUp, type Job } from '../../../core/makeup'
+import { methods } from '../../../core/methods'
+import { NOON, stocked, workedOut } from '../../support/workshop'
 
 describe('the plan kept with a batch', () => {
-  test.each(methods.map(({ id }) => [id]))('of %s is valid, and says what the make-up said', (id) => {
-    const up = makeUp({
-      piece: piece({ speciesId: plants[id] }).piece,
-      method: methodById(id),
-      wanted: 30,
-      states: stocked(),
-      dryingFactor: 1.3,
-    })
-    const batch = { ...planFrom(up, 'l1', 'First'), id: 'b1', madeAt: NOON }
+  test.each(methods.map((method) => [method.id, method] as const))(
+    'of %s is valid for each of its example jobs, and says what the make-up said',
+    (_id, method) => {
+      for (const job of method.examples as readonly Job[]) {
+        const up = makeUp({ job, method, states: stocked(), dryingFactor: 1.3 })
+        const batch = { ...planFrom(up, 'l1', 'First'), id: 'b1', madeAt: NOON }
+        const checked = batchSchema.safeParse(batch)
+        expect(checked.error?.issues ?? []).toEqual([])
+        expect(batch.pieces).toBe(up.started.value)
+        expect(batch.plan.expectedGood).toBeGreaterThanOrEqual(up.wanted.value)
+        expect(batch.plan.expectedGood).toBeLessThanOrEqual(batch.pieces)
+        expect(batch.plan.steps.map((step) => step.title)).toEqual(up.steps.map((step) => step.title))
+        const total = (id: string): number =>
+          up.uses.reduce((sum, use) => (use.material?.id === id ? sum + use.total.value : sum), 0)
+        for (const id of new Set(batch.plan.amounts.map(({ materialId }) => materialId)))
+          expect(
+            batch.plan.amounts.reduce((sum, row) => (row.materialId === id ? sum + row.quantity : sum), 0),
+          ).toBeCloseTo(total(id), 9)
+        if (up.costEachMinor)
+          expect(batch.plan.costMinor! / batch.plan.expectedGood).toBeCloseTo(up.costEachMinor.value, 6)
+      }
+    },
+  )
+
+  test('ten thousand wanted can be started, and a long name of a line makes a valid name for its batch', () => {
+    const up = workedOut('tuft-sheet', { speciesId: 'sea-couch', amount: { kind: 'pieces', pieces: 10_000 } })
+    const name = batchName('A hedge of hawthorn and blackthorn with a very long name indeed, '.repeat(3), 27)
+    expect(name.length).toBeLessThanOrEqual(120)
+    expect(name).toMatch(/… 27$/)
+    const batch = { ...planFrom(up, 'l1', name), id: 'b1', madeAt: NOON }
     expect(batchSchema.safeParse(batch).success).toBe(true)
-    expect(batch.pieces).toBe(up.started.value)
-    expect(batch.plan.expectedGood).toBeGreaterThanOrEqual(30)
-    expect(batch.plan.expectedGood).toBeLessThanOrEqual(batch.pieces)
-    expect(batch.plan.steps.map((step) => step.title)).toEqual(up.steps.map((step) => step.title))
-    for (const { materialId, quantity } of batch.plan.amounts) {
-      expect(quantity).toBeCloseTo(
-        up.amounts
-          .filter((amount) => amount.materialId === materialId)
-          .reduce((sum, amount) => sum + amount.total.value, 0),
-        9,
-      )
-    }
-    expect(new Set(batch.plan.amounts.map(({ materialId }) => materialId)).size).toBe(
-      batch.plan.amounts.length,
-    )
-    expect(batch.plan.costMinor! / batch.plan.expectedGood).toBeCloseTo(up.costEachMinor!.value, 6)
+    expect(batch.pieces).toBeGreaterThan(10_000)
+  })
+
+  test('one piece started still expects one good one', () => {
+    expect(workedOut('sprig-tree', {}, { started: 1 }).expectedGood).toBe(1)
+    expect(workedOut('sprig-tree', {}, { started: 2 }).expectedGood).toBe(1)
   })
 
   test('a step beyond the last is named', () => {
-    const up = makeUp({
-      piece: piece().piece,
-      method: methodById('sprig-tree'),
-      wanted: 3,
-      states: stocked(),
-      dryingFactor: 1,
-    })
+    const up = workedOut('sprig-tree', { amount: { kind: 'pieces', pieces: 3 } })
     expect(() => stepAt({ ...planFrom(up, 'l1', 'x'), id: 'b', madeAt: NOON }, 40)).toThrow('step is 40')
   })
 })

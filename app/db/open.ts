@@ -1,0 +1,54 @@
+import { documentSchema } from '../../core/workshop'
+import { ensureWorkshop, replaceWorkshop } from './commands/data'
+import { DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from './database'
+import { newId, nowIso } from './ids'
+
+interface Heard {
+  /** The database went away under the app: another tab deletes it, or brings a newer version. */
+  readonly gone: (why: string) => void
+  /** Another tab holds an older version open. */
+  readonly blocked: (why: string) => void
+}
+
+/**
+ * Opens a workshop's database by its key and fills it when it is new: the maker's own with the usual materials, the demo from the server.
+ * @throws Error when there is no such workshop, or the browser's storage fails
+ */
+export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopDb> {
+  if (key !== OWN_KEY && key !== DEMO_KEY && !(await workshopKeys()).includes(key))
+    throw new Error(`There is no workshop “${key}” in this browser.`)
+  const db = new WorkshopDb(key)
+  db.on('blocked', () => {
+    heard.blocked(
+      'Another tab has this workshop open in an older version of the app. Close that tab, or reload it.',
+    )
+  })
+  db.on('versionchange', (event) => {
+    // Make way, so that the other tab is not blocked.
+    db.close()
+    heard.gone(
+      event.newVersion === null
+        ? 'This workshop was deleted from another tab.'
+        : 'Another tab has brought this workshop to a newer version of the app. Reload the page.',
+    )
+  })
+  await db.open()
+  try {
+    if (key === DEMO_KEY) await fillDemo(db)
+    else await ensureWorkshop({ db, now: nowIso, newId })
+  } catch (error) {
+    db.close()
+    throw error
+  }
+  return db
+}
+
+/** Fetches the demo once; `afresh` throws away what was done in it. */
+export async function fillDemo(db: WorkshopDb, afresh = false): Promise<void> {
+  if (!afresh && (await db.settings.get('settings'))) return
+  const answer = await fetch('/api/demo-workshop')
+  if (!answer.ok)
+    throw new Error(`The demo workshop could not be fetched: the server answered ${answer.status}.`)
+  const document = documentSchema.parse(await answer.json())
+  await replaceWorkshop({ db, now: nowIso, newId }, document)
+}

@@ -1,0 +1,110 @@
+import { needsOf, jobOf, makeUp, pieceOf, type MakeUp, type PlantMethod } from '~~/core/makeup'
+import { plantMethodById } from '~~/core/methods'
+import { allocate, type Claim, type Lack, type Shortage } from '~~/core/stock'
+import type { Commission, Line } from '~~/core/commissions'
+import { amountOf } from './commission'
+
+/** How the stock stands for a line: worked out whole, and what is lacking for what is left of it. */
+export interface LineStock {
+  readonly makeUp?: MakeUp
+  readonly lacks: readonly Lack[]
+  /** Why its way of making can't be worked out. */
+  readonly fault?: string
+}
+
+/** Who wants what of the shelf, over all commissions: open batches and what is left to make of the lines, nearest deadline first. */
+export const useShelf = defineStore('shelf', () => {
+  const workshop = useWorkshop()
+  const stock = useStock()
+  const commission = useCommission()
+
+  const takenByBatches = computed(() => {
+    const taken = new Map<string, number>()
+    for (const { needs } of stock.batchClaims)
+      for (const { materialId, quantity } of needs)
+        taken.set(materialId, (taken.get(materialId) ?? 0) + quantity)
+    return taken
+  })
+  /** What no open batch has claimed of a material, in its unit. */
+  const freeOf = (materialId: string): number =>
+    Math.max(0, (stock.stateById.get(materialId)?.onHand ?? 0) - (takenByBatches.value.get(materialId) ?? 0))
+
+  /** A line worked out with its way of making, for all of it or for so much; undefined where it has none or none that is known. */
+  function workLine(line: Line, job: Commission, method: PlantMethod, size?: number): MakeUp | undefined {
+    const species = workshop.speciesOf(line.speciesId)
+    if (!species) return undefined
+    const day = job.id === commission.current?.id ? commission.restingDate : job.dateDepicted
+    const { piece } = pieceOf(line, job, species, day)
+    const amount = size === undefined ? line.amount : amountOf(line.amount, size)
+    return makeUp({
+      job: jobOf({ amount }, piece),
+      method,
+      choices: line.choices,
+      materials: line.materials,
+      states: stock.states,
+      free: freeOf,
+      own: workshop.ownValues,
+      dryingFactor: commission.drying,
+    })
+  }
+
+  const lineWork = computed(() => {
+    const byCommission = new Map(workshop.commissions.map((job) => [job.id, job]))
+    const claims: Claim[] = []
+    const made = new Map<string, { makeUp?: MakeUp; fault?: string }>()
+    workshop.lines.forEach((line, i) => {
+      const job = byCommission.get(line.commissionId)
+      if (!job || line.methodId === undefined) return
+      const method = plantMethodById(line.methodId)
+      if (!method) {
+        made.set(line.id, { fault: `The way of making “${line.methodId}” is not known here.` })
+        return
+      }
+      if (!method.kinds.includes(line.amount.kind)) {
+        made.set(line.id, { fault: `${method.name} does not make this by ${line.amount.kind}.` })
+        return
+      }
+      try {
+        const { left } = commission.progressOfLine(line)
+        made.set(line.id, { makeUp: workLine(line, job, method) })
+        const rest = left > 0 ? workLine(line, job, method, left) : undefined
+        if (rest)
+          claims.push({
+            id: `line:${line.id}`,
+            who: `${line.name} (${job.name})`,
+            ...(job.deadline === undefined ? {} : { due: job.deadline }),
+            order: 1000 + i,
+            needs: needsOf(rest),
+          })
+      } catch (error) {
+        made.set(line.id, { fault: error instanceof Error ? error.message : String(error) })
+      }
+    })
+    return { claims, made }
+  })
+
+  const allocation = computed(() => allocate([...stock.batchClaims, ...lineWork.value.claims], stock.states))
+  /** How the stock stands for each line with a way of making. */
+  const stockOf = computed<ReadonlyMap<string, LineStock>>(
+    () =>
+      new Map(
+        [...lineWork.value.made].map(([id, made]) => [
+          id,
+          { ...made, lacks: allocation.value.lacks.get(`line:${id}`) ?? [] },
+        ]),
+      ),
+  )
+  /** Claims that are served before a batch of a line: open batches, and lines of commissions that are due sooner. */
+  const claimsBefore = (line: Line): Claim[] => {
+    const due = workshop.commissions.find(({ id }) => id === line.commissionId)?.deadline ?? '9999'
+    const others = lineWork.value.claims.filter(
+      (claim) => claim.id !== `line:${line.id}` && (claim.due ?? '9999') < due,
+    )
+    return [...stock.batchClaims, ...others.map((claim) => ({ ...claim, running: true }))]
+  }
+  const shortages = computed<readonly Shortage[]>(() => allocation.value.shortages)
+  const shortageOf = computed(() => new Map(shortages.value.map((short) => [short.materialId, short])))
+  const lacksOfBatch = (batchId: string): readonly Lack[] =>
+    allocation.value.lacks.get(`batch:${batchId}`) ?? []
+  return { freeOf, takenByBatches, claimsBefore, stockOf, shortages, shortageOf, lacksOfBatch, allocation }
+})
