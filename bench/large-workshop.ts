@@ -1,4 +1,5 @@
-import { foldRun, decide, type Batch, type Deed, type RunEvent } from '../core/batches'
+import { decide, foldRun, type Batch, type Deed, type RunEvent } from '../core/batches'
+import { step } from '../core/makeup'
 import { speciesById } from '../core/plants'
 import type { Lot, Movement } from '../core/stock'
 import { seededRandom } from '../core/units'
@@ -48,7 +49,7 @@ export function largeWorkshop(sizes = { batches: 200, lots: 300, movements: 20_0
         name: species.common,
         speciesId: species.id,
         age: 'mature',
-        pieces: 200,
+        amount: { kind: 'pieces', pieces: 200 },
         zone: 'middle',
         methodId:
           species.habit === 'grass' ? 'tuft-sheet' : species.habit === 'shrub' ? 'wool-bush' : 'sprig-tree',
@@ -71,24 +72,24 @@ export function largeWorkshop(sizes = { batches: 200, lots: 300, movements: 20_0
       lineId: pick(document.lines).id,
       name: `Batch ${b}`,
       methodId: 'sprig-tree',
+      makes: { kind: 'pieces' },
       pieces: 12,
       madeAt: iso(b * 60),
       plan: {
         expectedGood: 11,
         handsMin: 30,
         elapsedMin: 700,
-        amounts: [{ materialId: 'sprigs', label: 'Sprigs', quantity: 12 }],
-        steps: ['sort', 'spray', 'inspect'].map((id) => ({
-          id,
-          title: id,
-          text: '',
-          batchSec: 10,
-          pieceSec: 20,
-          timeOrigin: 'memory',
-          cautions: [],
-          faults: [],
-          materialIds: ['sprigs'],
-        })),
+        amounts: [{ materialId: 'sprigs', label: 'Sprigs', quantity: 12, step: 'sort' }],
+        yields: [],
+        steps: ['sort', 'spray', 'inspect'].map((id) =>
+          step({
+            id,
+            title: id,
+            text: '',
+            hands: { onceSec: 10, eachSec: 20, origin: 'memory' },
+            materialIds: ['sprigs'],
+          }),
+        ),
       },
     }
     document.batches.push(batch)

@@ -31,7 +31,7 @@ kinds.forEach((species, i) =>
     name: species.common,
     speciesId: species.id,
     age: 'mature',
-    pieces: 20,
+    amount: { kind: 'pieces', pieces: 20 },
     zone: 'front',
     methodId: 'sprig-tree',
   }),

@@ -57,7 +57,7 @@ export class WorkshopDb extends Dexie {
     })
     this.version(2)
       .stores({ events: 'id, batchId, [batchId+seq]' })
-      .upgrade((transaction) => migrateTables(transaction, 1, 2))
+      .upgrade((transaction) => migrateTables(transaction, ['settings', 'events'], 1))
     // 2 → 3: species of the maker's own.
     this.version(3).stores({ species: 'id' })
     this.version(4)
@@ -70,20 +70,23 @@ export class WorkshopDb extends Dexie {
         setAside: 'id',
       })
       .upgrade(async (transaction) => {
-        await migrateTables(transaction, 3, 4)
+        await migrateTables(transaction, ['settings', ...tables], 3)
         await rebuildDerived((name) => transaction.table(name))
       })
   }
 }
 
 /** Brings the rows of a database up by the rules of the file format: each stands in one place. */
-async function migrateTables(transaction: Transaction, from: number, to: number): Promise<void> {
-  const names = ['settings', ...tables].filter((name) => transaction.storeNames.includes(name))
+async function migrateTables(
+  transaction: Transaction,
+  names: readonly string[],
+  from: number,
+): Promise<void> {
   const rows = Object.fromEntries(
     await Promise.all(names.map(async (name) => [name, await transaction.table(name).toArray()] as const)),
   )
   const { settings, ...lists } = rows
-  const migrated = migrateRows({ ...lists, settings: settings?.[0] }, from, to)
+  const migrated = migrateRows({ ...lists, settings: settings?.[0] }, from, from + 1)
   for (const name of names) {
     const next = name === 'settings' ? (migrated.settings ? [migrated.settings] : []) : migrated[name]
     if (!Array.isArray(next)) continue

@@ -138,7 +138,8 @@ function apply(
       return ok(settle(batch, closeRound(withDone(state, deed.count), ms), ms))
     case 'round': {
       const { within, atOnce } = stepAt(batch, state.stepIndex)
-      const size = Math.min(atOnce?.count ?? 1, state.live - state.doneInStep)
+      const left = state.live - state.doneInStep
+      const size = Math.min(atOnce?.count ?? left, left)
       return ok({
         ...state,
         round: { sinceMs: ms, closesMs: ms + (within?.sec ?? 0) * 1000, size, left: size },

@@ -90,7 +90,8 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const work = workOf(method, task)
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
   const expectedGood = goodOf(started.value, method, own)
-  const { costMinor, unpriced } = costOf(work, byId)
+  // Of a batch of stock all is kept: what is drawn is what the lot costs.
+  const { costMinor, unpriced } = costOf(job.kind === 'stock' ? { ...work, yields: [] } : work, byId)
   return {
     ...work,
     method,

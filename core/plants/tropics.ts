@@ -1,6 +1,6 @@
 import { daysFrom, YEAR_DAYS } from './days'
 import { cycleOf, showOf, smooth, type Stage } from './phenology'
-import { tropicalYear, type Place } from './season-shift'
+import { TROPICS_DEG, tropicalYear, type Place } from './season-shift'
 import type { Species } from './types'
 
 /** At the driest, the share of a deciduous crown that has fallen, and of what is left that has turned. From memory. */
@@ -10,6 +10,8 @@ const TURNED_AT_DRIEST = 0.6
 const RAINS_BEGIN = 0.75
 const FLUSH = 0.12
 /** Flowers at the end of the dry season, fruit in the rains. From memory. */
+/** Share of its show that a kind has on any day at the equator. From memory. */
+const ALL_YEAR = 0.2
 const FLOWERS = [0.66, 0.16] as const
 const FRUITS = [0.95, 0.2] as const
 
@@ -23,11 +25,16 @@ export function tropicalStage(species: Species, day: number, place: Place): Stag
   const cycle = cycleOf(species)
   const sheds = species.keeps !== 'evergreen'
   const flush = Math.max(0, 1 - Math.abs(phase - RAINS_BEGIN - FLUSH / 2) / FLUSH)
+  // At the equator there is no dry season to flower after: some of it all year round.
+  const depth = Math.min(1, Math.abs(place.latitudeDeg) / TROPICS_DEG)
   const show = (
     own: readonly [number, number] | undefined,
     [from, length]: readonly [number, number],
   ): number =>
-    own ? showOf([from * YEAR_DAYS, length * YEAR_DAYS], daysFrom(0, phase * YEAR_DAYS), 0.35, 0.35) : 0
+    own
+      ? depth * showOf([from * YEAR_DAYS, length * YEAR_DAYS], daysFrom(0, phase * YEAR_DAYS), 0.35, 0.35) +
+        (1 - depth) * ALL_YEAR
+      : 0
   return {
     day: cycle.full + 40,
     out: 1,

@@ -47,7 +47,7 @@ function leafWords(species: Species, stage: Stage, leaf: number): string {
     return hardened < 0.5 ? 'fresh green' : 'green'
   }
   if (fallen > 0.97 || out < 0.03)
-    return species.keeps === 'holds dead leaves' ? 'bare, some dead leaves held' : 'bare'
+    return species.keeps === 'holds dead leaves' && leaf > 0.01 ? 'bare, some dead leaves held' : 'bare'
   if (out < 0.97) return out < 0.3 ? 'leaves breaking' : out < 0.65 ? 'half in leaf' : 'nearly in leaf'
   if (turned > 0.03) {
     const share = FALLEN.find(([upTo]) => 1 - leaf <= upTo)?.[1] ?? 'last leaves'

@@ -25,7 +25,7 @@ export const cardOrderSchema = z
       .max(500)
       .default([]),
     dryingFactor: z.number().min(0.1).max(10),
-    materials: z.array(materialSchema).min(1).max(40),
+    materials: z.array(materialSchema).min(1).max(80),
   })
   .refine(
     ({ line, ownSpecies }) =>

@@ -193,7 +193,7 @@ function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
         : []),
       ...(step.passes ? [`Passes: ${step.passes}`] : []),
     ].join(' ')
-    pdf.font('text').fontSize(10)
+    pdf.font('text').fontSize(9.2)
     const needed =
       18 +
       pdf.heightOfString(text, { width: width - mm(9) }) +
@@ -217,13 +217,13 @@ function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
       })
     pdf
       .font('text')
-      .fontSize(10)
+      .fontSize(9.2)
       .fillColor(INK)
       .text(text, MARGIN + mm(7), under, { width: width - mm(9) })
     for (const line of mind)
       pdf
         .font('bold')
-        .fontSize(9)
+        .fontSize(8.4)
         .fillColor('#8A5A08')
         .text(line, MARGIN + mm(7), pdf.y + 1, { width: width - mm(9) })
     pdf.y += 3

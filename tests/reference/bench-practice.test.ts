@@ -1,9 +1,8 @@
 import { batchCost, readLedger } from '../../core/batches'
 import { bathFor, soakingMedium } from '../../core/adhesives'
-import { makeUp, methodById } from '../../core/methods'
 import { formOf, speciesById, type Age } from '../../core/plants'
-import { catalogue } from '../../core/stock'
-import { piece, stocked } from '../support/workshop'
+import { balancesOf, catalogue, type Movement } from '../../core/stock'
+import { pieces, workedOut } from '../support/workshop'
 
 describe('yields and times (common practice)', () => {
   test('a quarter-bushel box of sprigs is sold as 30 to 35 trees', () => {
@@ -12,45 +11,38 @@ describe('yields and times (common practice)', () => {
     expect(box).toBeLessThanOrEqual(35)
   })
 
-  test('fifty sprigs go through one soak of 1 : 5, and a bath that size stands in a two-litre tub', () => {
+  test('fifty sprigs are one drying load; a bath of 1 : 5 for them stands in a two-litre tub', () => {
     const bath = bathFor(50, 0.015 * 120, 400, soakingMedium)
     expect(bath.waterMl / bath.concentrateMl).toBeCloseTo(5, 9)
     expect(bath.totalMl).toBeLessThan(2000)
   })
 
   test('five trees from prepared sprigs take minutes; three to five are sprinkled in the minute that the spray stays wet', () => {
-    const { steps } = makeUp({
-      piece: piece().piece,
-      method: methodById('sprig-tree'),
-      wanted: 5,
-      started: 5,
-      states: stocked(),
-      dryingFactor: 1,
-    })
+    const { steps } = workedOut('sprig-tree', { heightM: 5, amount: pieces(5) }, { started: 5 })
     const sprinkle = steps.find(({ id }) => id === 'sprinkle')!
-    expect(sprinkle.window!.atOnce).toBeGreaterThanOrEqual(3)
-    expect(sprinkle.window!.atOnce).toBeLessThanOrEqual(5)
+    expect(sprinkle.atOnce!.count).toBeGreaterThanOrEqual(3)
+    expect(sprinkle.atOnce!.count).toBeLessThanOrEqual(5)
     const prepared = steps
       .filter(({ id }) => ['trunk', 'sprinkle', 'highlight'].includes(id))
-      .reduce((sum, step) => sum + step.batchSec + 5 * step.pieceSec, 0)
+      .reduce((sum, step) => sum + step.hands.onceSec + 5 * step.hands.eachSec, 0)
     expect(prepared / 60).toBeLessThan(12)
   })
 
   test('contact adhesive turns clear in 20 to 30 minutes and a clump is pressed on in 45 s', () => {
-    const { steps } = makeUp({
-      piece: piece().piece,
-      method: methodById('moulded-trunk'),
-      wanted: 5,
-      states: stocked(),
-      dryingFactor: 1,
-    })
-    expect(steps.find(({ id }) => id === 'coat')!.wait!.min).toBeGreaterThanOrEqual(20)
-    expect(steps.find(({ id }) => id === 'coat')!.wait!.min).toBeLessThanOrEqual(30)
-    expect(steps.find(({ id }) => id === 'press')!.pieceSec).toBe(45)
+    const { steps } = workedOut('moulded-trunk', { heightM: 6, amount: pieces(5) })
+    expect(steps.find(({ id }) => id === 'coat')!.wait!.leastMin).toBeGreaterThanOrEqual(20)
+    expect(steps.find(({ id }) => id === 'coat')!.wait!.leastMin).toBeLessThanOrEqual(30)
+    // 45 s for a crown of 40 cm², more for a larger one.
+    expect(steps.find(({ id }) => id === 'press')!.hands.eachSec).toBeGreaterThan(20)
+    expect(steps.find(({ id }) => id === 'press')!.hands.eachSec).toBeLessThan(90)
   })
 
   test('forty money units bought one tree, or the materials of fourteen: with leftovers written off, a fourteenth each', () => {
     const at = '2026-01-01T00:00:00.000Z'
+    const movements: Movement[] = [
+      { id: '1', at, lotId: 'lot', kind: 'receive', quantity: 20 },
+      { id: '2', at, lotId: 'lot', kind: 'draw', quantity: -14, batchId: 'b' },
+    ]
     const ledger = readLedger(
       [
         {
@@ -63,10 +55,8 @@ describe('yields and times (common practice)', () => {
           priceMinor: 4000,
         },
       ],
-      [
-        { id: '1', at, lotId: 'lot', kind: 'receive', quantity: 20 },
-        { id: '2', at, lotId: 'lot', kind: 'draw', quantity: -14, batchId: 'b' },
-      ],
+      movements,
+      balancesOf(movements),
     )
     const cost = batchCost('b', ledger)
     expect(cost.writtenOffMinor / 14).toBeCloseTo(4000 / 14, 6)

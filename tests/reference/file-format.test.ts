@@ -24,7 +24,12 @@ describe('the exported file against the shipped JSON Schema (draft 2020-12, read
 
   test('a wrong file does not', () => {
     const document = JSON.parse(writeWorkshopFile(buildDemo(0))) as { lines: Record<string, unknown>[] }
-    expect(validate({ ...document, lines: [{ ...document.lines[0], pieces: 'many' }] })).toBe(false)
+    expect(
+      validate({
+        ...document,
+        lines: [{ ...document.lines[0], amount: { kind: 'pieces', pieces: 'many' } }],
+      }),
+    ).toBe(false)
     expect(validate({ ...document, version: 99 })).toBe(false)
     expect(validate({ ...document, surprise: true })).toBe(false)
   })

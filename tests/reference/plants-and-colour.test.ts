@@ -138,7 +138,10 @@ describe('Hopkins’ bioclimatic law (1918)', () => {
     expect(hopkinsDays({ latitudeDeg: latitudeDeg + 1, altitudeM })).toBeCloseTo(4, 12)
     expect(hopkinsDays({ latitudeDeg, altitudeM: altitudeM + 400 * 0.3048 })).toBeCloseTo(4, 12)
     expect(hopkinsDays({ latitudeDeg: -53, altitudeM })).toBeCloseTo(12, 12)
-    expect(localDay(120, { latitudeDeg: latitudeDeg + 2, altitudeM })).toBeCloseTo(128, 6)
+    expect(localDay(120, { latitudeDeg: latitudeDeg + 2, altitudeM, seasonLaw: 'hopkins' })).toBeCloseTo(
+      128,
+      6,
+    )
   })
 })
 

@@ -28,12 +28,14 @@ const dryAt = computed(() =>
 )
 /** Rounds only matter where the wet time allows fewer than are left. */
 const rounds = computed(
-  () => props.step.within !== undefined && (props.step.atOnce?.count ?? Infinity) < state.value.live,
+  () =>
+    props.step.within !== undefined &&
+    (state.value.round !== undefined || (props.step.atOnce?.count ?? Infinity) < state.value.live),
 )
 const round = computed(() => state.value.round)
 const windowLeftMs = computed(() => (round.value ? round.value.closesMs - nowMs.value : 0))
 const leftInRound = computed(() => (round.value ? Math.min(left.value, round.value.left) : 0))
-const nextRound = computed(() => Math.min(props.step.atOnce?.count ?? 1, left.value))
+const nextRound = computed(() => Math.min(props.step.atOnce?.count ?? left.value, left.value))
 /** What the wait before this step allows at most: glue that stays tacky for a day. */
 const followLeftMs = computed(() => (state.value.followByMs ?? 0) - nowMs.value)
 /** Since the last entry; a gap too long to be work counts as none, as in the log. */

@@ -131,27 +131,23 @@ function batch4(batch: Loose): Loose {
   }
 }
 
-/** The longest window and the most pieces that an older version could say; together they meant that there was no limit. */
-const NO_WINDOW_SEC = 86_400
+/** So many at once meant that there was no limit. */
+const NO_LIMIT = 10_000
 
 function step4(step: Loose): Loose {
   const { batchSec, pieceSec, timeOrigin, wait, window } = step
   const rest = without(step, 'batchSec', 'pieceSec', 'timeOrigin', 'wait', 'window')
   const waited = objectOf(wait)
   const open = objectOf(window)
-  const limited = window !== undefined && Number(open.sec) < NO_WINDOW_SEC
+  const limited = Number(open.atOnce) < NO_LIMIT
   return {
     ...rest,
     hands: { onceSec: batchSec, eachSec: pieceSec, origin: timeOrigin },
     ...(wait === undefined
       ? {}
       : { wait: { leastMin: waited.min, kind: 'open film', what: waited.what, origin: waited.origin } }),
-    ...(limited
-      ? {
-          within: { sec: open.sec, what: open.what, origin: open.origin },
-          atOnce: { count: open.atOnce, because: 'window', what: open.what },
-        }
-      : {}),
+    ...(window === undefined ? {} : { within: { sec: open.sec, what: open.what, origin: open.origin } }),
+    ...(limited ? { atOnce: { count: open.atOnce, because: 'window', what: open.what } } : {}),
     tools: [],
     holders: [],
     needs: [],

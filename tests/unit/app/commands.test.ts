@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { readFileSync } from 'node:fs'
 import { Dexie } from 'dexie'
-import { foldRun, type Deed } from '../../../core/batches'
+import { foldRun, traysOf, type Deed } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
 import { canonical } from '../../../core/workshop'
 import { doDeed, endBatch, planBatch, undoDeed } from '../../../app/db/commands/bench'
@@ -25,7 +25,7 @@ import {
 } from '../../../app/db/commands/data'
 import { countLot, receiveLot, saveMaterial } from '../../../app/db/commands/stock'
 import { DATABASE_PREFIX, DATABASE_VERSION, WorkshopDb, workshopKeys } from '../../../app/db/database'
-import { batch, commission, ids, line, minutesAfter } from '../../support/workshop'
+import { batch, commission, ids, line, minutesAfter, pieces } from '../../support/workshop'
 
 let serial = 0
 async function bench(): Promise<CommandContext> {
@@ -89,10 +89,16 @@ describe('commands', () => {
       ),
     ).toMatchObject({ kind: 'ok' })
     expect(await onHand(context, lot.id)).toBe(33.5)
+    expect(await context.db.balances.get(lot.id)).toMatchObject({ onHand: 33.5 })
+    expect(await context.db.openBatches.count()).toBe(0)
+    expect(traysOf(await context.db.trayEntries.toArray())[0]?.counts['to be planted']).toBe(4)
     const run = foldRun(planned, await context.db.events.toArray())
     expect(run.state).toMatchObject({ phase: 'finished', live: 4 })
     value(await undoDeed(context, planned.id, run.history.at(-1)!.id))
     expect(await onHand(context, lot.id)).toBe(40)
+    expect(await context.db.balances.get(lot.id)).toMatchObject({ onHand: 40 })
+    expect(await context.db.openBatches.count()).toBe(1)
+    expect(traysOf(await context.db.trayEntries.toArray())).toEqual([])
     expect(foldRun(planned, await context.db.events.toArray()).state.phase).toBe('done')
   })
 
@@ -218,7 +224,7 @@ describe('commands', () => {
     const context = await bench()
     await withBatch(context)
     const answers = await Promise.all([
-      changeLine(context, 'l1', { pieces: 31 }),
+      changeLine(context, 'l1', { amount: pieces(31) }),
       changeLine(context, 'l1', { heightM: 17 }),
       changeLine(context, 'l1', { materials: { crown: 'a' } }),
       changeLine(context, 'l1', ({ materials }) => ({ materials: { ...materials, trunk: 'b' } })),
@@ -227,22 +233,22 @@ describe('commands', () => {
     ])
     expect(answers.every(({ kind }) => kind === 'ok')).toBe(true)
     expect(await context.db.lines.get('l1')).toMatchObject({
-      pieces: 31,
+      amount: pieces(31),
       heightM: 17,
       materials: { crown: 'a', trunk: 'b' },
     })
     expect(await context.db.commissions.get('c1')).toMatchObject({ ratio: 48, place: 'by the weir' })
     value(await changeLine(context, 'l1', { heightM: undefined }))
     expect((await context.db.lines.get('l1'))?.heightM).toBeUndefined()
-    expect(await changeLine(context, 'l1', { pieces: 0 })).toMatchObject({
+    expect(await changeLine(context, 'l1', { amount: pieces(0) })).toMatchObject({
       kind: 'none',
       because: expect.stringContaining('pieces'),
     })
-    expect(await changeLine(context, 'gone', { pieces: 1 })).toMatchObject({
+    expect(await changeLine(context, 'gone', { amount: pieces(1) })).toMatchObject({
       kind: 'none',
       because: 'This line is gone already.',
     })
-    expect((await context.db.lines.get('l1'))?.pieces).toBe(31)
+    expect((await context.db.lines.get('l1'))?.amount).toEqual(pieces(31))
   })
 
   test('orders new lines at the end', async () => {
@@ -308,10 +314,51 @@ describe('the whole workshop', () => {
     const db = new WorkshopDb('second')
     await db.open()
     expect(db.verno).toBe(DATABASE_VERSION)
-    for (const [name, rows] of Object.entries(tables)) expect(await db.table(name).count()).toBe(rows.length)
+    for (const [name, rows] of Object.entries(tables))
+      expect(await db.table(name).count()).toBeGreaterThanOrEqual(rows.length)
     expect(await db.species.toArray()).toEqual([])
     const [batch] = await db.batches.toArray()
     expect(foldRun(batch!, await db.events.toArray()).state.phase).toBe('finished')
+    db.close()
+  })
+
+  test('a database of the third version comes through, with what is kept beside its records', async () => {
+    const {
+      format: _format,
+      version: _version,
+      savedAt: _savedAt,
+      settings,
+      ...tables
+    } = JSON.parse(readFileSync('tests/fixtures/workshop-format-3.json', 'utf8')) as Record<
+      string,
+      object[]
+    > & {
+      settings: object
+    }
+    const old = new Dexie(`${DATABASE_PREFIX}third`)
+    old.version(3).stores({
+      settings: 'id',
+      commissions: 'id',
+      lines: 'id, commissionId',
+      materials: 'id',
+      lots: 'id, materialId',
+      movements: 'id, lotId, batchId',
+      batches: 'id, lineId',
+      events: 'id, batchId, [batchId+seq]',
+      species: 'id',
+    })
+    await old.table('settings').add(settings)
+    for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
+    old.close()
+    const db = new WorkshopDb('third')
+    await db.open()
+    expect(db.verno).toBe(DATABASE_VERSION)
+    const movements = await db.movements.toArray()
+    const balances = new Map((await db.balances.toArray()).map(({ id, ...row }) => [id, row]))
+    expect(balances).toEqual(balancesOf(movements))
+    expect(await db.openBatches.count()).toBe(1)
+    expect((await db.lines.toArray()).every(({ amount }) => amount.kind === 'pieces')).toBe(true)
+    expect(await db.trayEntries.count()).toBeGreaterThan(3)
     db.close()
   })
 
@@ -327,11 +374,12 @@ describe('the whole workshop', () => {
     const db = new WorkshopDb('old')
     await db.open()
     expect(db.verno).toBe(DATABASE_VERSION)
-    expect((await db.events.orderBy('[batchId+seq]').toArray()).map(({ id, seq }) => [id, seq])).toEqual([
-      ['ev-a', 1],
-      ['ev-b', 2],
-      ['ev-c', 3],
+    expect((await db.events.orderBy('id').toArray()).map(({ id, after }) => [id, after])).toEqual([
+      ['ev-a', undefined],
+      ['ev-b', 'ev-a'],
+      ['ev-c', 'ev-b'],
     ])
+    expect(await db.openBatches.count()).toBe(1)
     expect(await db.settings.get('settings')).toMatchObject({
       name: 'Old bench',
       roomC: 20,

@@ -1,9 +1,15 @@
 import 'fake-indexeddb/auto'
-import { foldRun, progressOf } from '../../../core/batches'
-import { balancesOf, countCorrection } from '../../../core/stock'
+import { foldRun, goodOnTrays, progressOf, traysOf } from '../../../core/batches'
+import { balancesOf } from '../../../core/stock'
 import { canonical, type WorkshopDocument } from '../../../core/workshop'
-import { doDeed, endBatch, planBatch } from '../../../app/db/commands/bench'
-import { changeSettings, removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
+import { doDeed, endBatch, planBatch, undoDeed } from '../../../app/db/commands/bench'
+import {
+  changeLine,
+  changeSettings,
+  removeLine,
+  saveCommission,
+  saveLine,
+} from '../../../app/db/commands/brief'
 import type { CommandContext } from '../../../app/db/commands/context'
 import {
   ensureWorkshop,
@@ -13,7 +19,7 @@ import {
 } from '../../../app/db/commands/data'
 import { countLot, receiveLot } from '../../../app/db/commands/stock'
 import { WorkshopDb } from '../../../app/db/database'
-import { batch, commission, ids, line, minutesAfter } from '../../support/workshop'
+import { batch, commission, ids, line, minutesAfter, pieces } from '../../support/workshop'
 
 /** One workshop on two machines: the laptop upstairs and the tablet at the bench. Each has its own clock and makes its own ids. */
 let serial = 0
@@ -78,13 +84,13 @@ describe('two copies that went their own ways', () => {
     expect(balancesOf(merged.movements).get(lotId)?.onHand).toBe(30)
   })
 
-  test('of one record that both changed, the later change stays on both', async () => {
+  test('of one record that both changed, each field keeps its later change on both', async () => {
     const { laptop, tablet } = await twoCopies()
-    await saveLine(laptop, line({ pieces: 20 }))
-    await saveLine(tablet, line({ pieces: 30 }))
+    await changeLine(laptop, 'l1', { amount: pieces(20), zone: 'back' })
+    await changeLine(tablet, 'l1', { amount: pieces(30) })
     await changeSettings(tablet, { name: 'At the bench' })
     const merged = await exchange(laptop, tablet)
-    expect(merged.lines[0]?.pieces).toBe(30)
+    expect(merged.lines[0]).toMatchObject({ amount: pieces(30), zone: 'back' })
     expect(merged.settings.name).toBe('At the bench')
   })
 
@@ -102,7 +108,7 @@ describe('two copies that went their own ways', () => {
     expect(foldRun(merged.batches[0]!, merged.events).state).toMatchObject({ stepIndex: 1, doneInStep: 0 })
   })
 
-  test('a batch that both finished counts its pieces once, sets the other entries aside, and shows what was drawn twice', async () => {
+  test('a batch that both finished counts its pieces and draws its stock once; the other’s entries are set aside and shown', async () => {
     const { laptop, tablet, batchId, lotId } = await twoCopies()
     for (const machine of [laptop, tablet]) {
       await doDeed(machine, batchId, { type: 'pieces', step: 0, count: 5 })
@@ -128,9 +134,32 @@ describe('two copies that went their own ways', () => {
     const run = foldRun(merged.batches[0]!, merged.events)
     expect(run.state).toMatchObject({ phase: 'finished', live: 5 })
     expect(run.setAside).toHaveLength(5)
-    expect(progressOf(12, merged.batches, new Map([[batchId, run]]))).toMatchObject({ good: 5, left: 7 })
-    const { onHand = 0 } = balancesOf(merged.movements).get(lotId) ?? {}
-    expect(onHand).toBe(25)
-    expect(countCorrection(30, onHand)).toBe(5)
+    const aside = new Set(run.setAside.map(({ id }) => id))
+    const good = goodOnTrays(traysOf(merged.trayEntries, aside))
+    expect(progressOf(pieces(12), merged.batches, new Map(), good)).toMatchObject({ good: 5, left: 7 })
+    expect(balancesOf(merged.movements, aside).get(lotId)?.onHand).toBe(30)
+    // What is kept beside the records says the same on both machines.
+    for (const { db } of [laptop, tablet]) {
+      expect(await db.balances.get(lotId)).toMatchObject({ onHand: 30 })
+      expect((await db.setAside.toArray()).map(({ id }) => id).sort()).toEqual([...aside].sort())
+      expect(await db.openBatches.count()).toBe(0)
+    }
+    // And the draw of what counts can be taken back, once.
+    const last = run.history.at(-1)!
+    expect(await undoDeed(laptop, batchId, last.id)).toMatchObject({ kind: 'ok' })
+    expect(await laptop.db.balances.get(lotId)).toMatchObject({ onHand: 35 })
+  })
+
+  test('an undoing on one machine is kept when the other went on from there', async () => {
+    const { laptop, tablet, batchId } = await twoCopies()
+    await doDeed(laptop, batchId, { type: 'pieces', step: 0, count: 2 })
+    await mergeIntoWorkshop(tablet, await readWorkshop(laptop))
+    const run = foldRun((await laptop.db.batches.get(batchId))!, await laptop.db.events.toArray())
+    await undoDeed(laptop, batchId, run.history.at(-1)!.id)
+    await doDeed(tablet, batchId, { type: 'weigh-in', materialId: 'sprigs', grams: 4, unitsPerG: 1 })
+    const merged = await exchange(laptop, tablet)
+    const after = foldRun(merged.batches[0]!, merged.events)
+    expect(after.state.doneInStep).toBe(0)
+    expect(after.state.weighing.has('sprigs')).toBe(true)
   })
 })

@@ -13,6 +13,7 @@ const room = { widthPx: 1132, groundPx: 328, topPx: 20, leftPx: 46, rightPx: 58 
 const plant = (name: string, heightMm: number, crownWidthMm: number, pieces = 10): Lined => ({
   label: name,
   pieces,
+  amount: `×${pieces}`,
   heightMm,
   crownWidthMm,
 })

@@ -7,7 +7,7 @@ import { rowOf, speciesFields, textOf } from '../../../app/components/species/fi
 import { difference2000 } from '../../../core/colour'
 import { speciesById, speciesSchema, speciesTable } from '../../../core/plants'
 import { readWorkshopFile, writeWorkshopFile } from '../../../core/workshop'
-import { commission, ids, line, minutesAfter } from '../../support/workshop'
+import { commission, ids, line, minutesAfter, pieces } from '../../support/workshop'
 
 let serial = 0
 async function workshop() {
@@ -127,10 +127,10 @@ describe('lines in order', () => {
       name: 'Birch',
       speciesId: 'silver-birch',
       age: 'mature' as const,
-      pieces: 5,
+      amount: pieces(5),
       zone: 'back' as const,
     }
-    expect(await saveLines(context, 'c1', [draft, { ...draft, pieces: 0 }])).toMatchObject({
+    expect(await saveLines(context, 'c1', [draft, { ...draft, amount: pieces(0) }])).toMatchObject({
       kind: 'none',
       because: expect.stringContaining('pieces') as string,
     })

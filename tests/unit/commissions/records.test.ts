@@ -2,7 +2,7 @@ import { commissionSchema, lineSchema, lineSize } from '../../../core/commission
 import { speciesById } from '../../../core/plants'
 import { batchSchema, runEventSchema } from '../../../core/batches'
 import { lotSchema, movementSchema } from '../../../core/stock'
-import { batch, commission, line, NOON } from '../../support/workshop'
+import { batch, commission, line, NOON, pieces } from '../../support/workshop'
 
 const fieldOf = (result: { success: boolean; error?: { issues: { path: PropertyKey[] }[] } }): string =>
   result.success ? 'accepted' : String(result.error?.issues[0]?.path[0])
@@ -24,9 +24,9 @@ describe('records', () => {
   )
 
   test.each([
-    ['pieces', { pieces: 0 }],
-    ['pieces', { pieces: 2.5 }],
-    ['pieces', { pieces: 10_001 }],
+    ['amount', { amount: pieces(0) }],
+    ['amount', { amount: pieces(2.5) }],
+    ['amount', { amount: pieces(10_001) }],
     ['heightM', { heightM: -1 }],
     ['crownWidthM', { crownWidthM: 81 }],
     ['stature', { stature: 1.2 }],

@@ -1,35 +1,27 @@
+import { individualSizes } from '../../../core/commissions'
+import { massPerArea } from '../../../core/coverage'
 import {
-  cautions,
-  faults,
+  drawsOf,
+  jobOf,
   makeUp,
-  methodById,
-  methods,
-  mismatch,
   needsOf,
   pieceOf,
-  proposeMaterial,
   rankMethods,
   startedFor,
-} from '../../../core/methods'
-import { batchStepSchema } from '../../../core/batches'
-import { individualSizes } from '../../../core/commissions'
-import { speciesById, speciesTable, type Age } from '../../../core/plants'
-import { commission, line, materials, piece, stocked } from '../../support/workshop'
-import { massPerArea } from '../../../core/coverage'
+  stepHandsMin,
+  worthOf,
+  type Job,
+  type MakeUp,
+  type MakeUpOrder,
+} from '../../../core/makeup'
+import { methods, plantMethodById, plantMethods } from '../../../core/methods'
+import { cautionOf, cautions, faults } from '../../../core/safety'
+import { speciesTable, type Age } from '../../../core/plants'
+import { commission, line, piece, pieces, stocked, workedOut } from '../../support/workshop'
 
-const work = (
-  methodId: string,
-  over: Parameters<typeof piece>[0] = {},
-  order: Partial<Parameters<typeof makeUp>[0]> = {},
-) =>
-  makeUp({
-    piece: piece(over).piece,
-    method: methodById(methodId),
-    wanted: over?.pieces ?? 12,
-    states: stocked(),
-    dryingFactor: 1,
-    ...order,
-  })
+const use = (up: MakeUp, slot: string) => up.uses.find((one) => one.slot === slot)!
+const sprigs = (over: Parameters<typeof piece>[0] = {}, order: Partial<MakeUpOrder> = {}) =>
+  workedOut('sprig-tree', over, order)
 
 describe('the piece to be built', () => {
   test('twelve 6 m hawthorns at 1:76.2 stand 79 mm; with a stature of 75 % 59 mm', () => {
@@ -72,9 +64,10 @@ describe('the piece to be built', () => {
 })
 
 describe('which method', () => {
-  const best = (over: Parameters<typeof piece>[0], job = {}) => rankMethods(piece(over, job).piece)[0]
+  const best = (over: Parameters<typeof piece>[0]) =>
+    rankMethods(plantMethods, jobOf(line(over), piece(over).piece))[0]
   test.each([
-    ['hawthorn at the front', { speciesId: 'hawthorn' }, 'sprig-tree'],
+    ['hawthorn behind the edge', { speciesId: 'hawthorn', zone: 'middle' as const }, 'sprig-tree'],
     ['forty bushes', { speciesId: 'blackthorn', heightM: 1.5, zone: 'middle' as const }, 'wool-bush'],
     ['tussocks', { speciesId: 'tufted-hair-grass' }, 'tuft-sheet'],
   ])('%s', (_what, over, id) =>
@@ -85,9 +78,9 @@ describe('which method', () => {
     for (const row of speciesTable)
       for (const ratio of [35, 87.1, 160])
         for (const age of ['young', 'mature'] as Age[]) {
-          for (const { method, suit } of rankMethods(
-            pieceOf(line({ speciesId: row.id, age }), commission({ ratio }), row, '2026-06-20').piece,
-          )) {
+          const own = line({ speciesId: row.id, age })
+          const { piece: built } = pieceOf(own, commission({ ratio }), row, '2026-06-20')
+          for (const { method, suit } of rankMethods(plantMethods, jobOf(own, built))) {
             expect(suit.reasonsFor.length + suit.reasonsAgainst.length).toBeGreaterThan(0)
             if (suit.verdict === 'unsuited') expect(suit.reasonsAgainst.length).toBeGreaterThan(0)
             if (method.id === 'tuft-sheet' && suit.verdict === 'suits')
@@ -96,187 +89,278 @@ describe('which method', () => {
           }
         }
   })
+
+  test('a hedge by the metre and grass by area are offered the ways that make them, and no others', () => {
+    const offered = (amount: Parameters<typeof jobOf>[0]['amount'], speciesId: string) =>
+      rankMethods(plantMethods, jobOf({ amount }, piece({ speciesId }).piece)).map(({ method }) => method.id)
+    expect(offered({ kind: 'length', lengthMm: 500, section: 'free' }, 'blackthorn')).toEqual(['wool-bush'])
+    expect(offered({ kind: 'area', areaCm2: 200 }, 'meadow-grass')).toEqual(['tuft-sheet'])
+  })
 })
 
 describe('amounts', () => {
   test('the flock on a sprig tree follows the see-through law', () => {
     const { piece: built } = piece()
-    const up = work('sprig-tree')
-    const foliage = up.amounts.find(({ slot }) => slot === 'foliage')!
+    const up = sprigs()
     const stuck = massPerArea(built.seeThrough, 0.5, 0.11) * built.sideAreaCm2 * built.leaf * 0.85
     const thrown = stuck / 0.45
-    expect(foliage.perPiece.value).toBeCloseTo(thrown - 0.85 * (thrown - stuck), 9)
-    expect(foliage.onTray!.value).toBeCloseTo(thrown * up.started.value, 9)
+    expect(use(up, 'foliage').perPiece.value).toBeCloseTo(thrown - 0.85 * (thrown - stuck), 9)
+    expect(use(up, 'foliage').lies!.value).toBeCloseTo(thrown * up.started.value, 9)
   })
 
   test('twice the pieces take twice the flock; a lower see-through takes more; a bare tree takes none', () => {
-    const of = (up: ReturnType<typeof work>) =>
-      up.amounts.find(({ slot }) => slot === 'foliage')?.total.value ?? 0
-    expect(of(work('sprig-tree', {}, { started: 24 }))).toBeCloseTo(
-      2 * of(work('sprig-tree', {}, { started: 12 })),
-      9,
-    )
-    expect(of(work('sprig-tree', { seeThrough: 0.1 }))).toBeGreaterThan(
-      of(work('sprig-tree', { seeThrough: 0.4 })),
-    )
-    const winter = pieceOf(
-      line(),
-      commission({ dateDepicted: '2026-01-16' }),
-      speciesById('hawthorn'),
-      '2026-01-16',
-    ).piece
-    const bare = makeUp({
-      piece: winter,
-      method: methodById('sprig-tree'),
-      wanted: 12,
-      states: stocked(),
-      dryingFactor: 1,
-    })
+    const of = (up: MakeUp) => up.uses.find(({ slot }) => slot === 'foliage')?.total.value ?? 0
+    expect(of(sprigs({}, { started: 24 }))).toBeCloseTo(2 * of(sprigs({}, { started: 12 })), 9)
+    expect(of(sprigs({ seeThrough: 0.1 }))).toBeGreaterThan(of(sprigs({ seeThrough: 0.4 })))
+    const bare = workedOut('sprig-tree', {}, {}, { dateDepicted: '2026-01-16' })
     expect(of(bare)).toBe(0)
     expect(bare.steps.map(({ id }) => id)).not.toContain('sprinkle')
   })
 
-  test('a see-through that the maker set is marked as theirs', () => {
-    const origin = (up: ReturnType<typeof work>) =>
-      up.amounts
-        .find(({ slot }) => slot === 'foliage')!
-        .perPiece.inputs.find(({ name }) => name.startsWith('g,'))!
-    expect(origin(work('sprig-tree'))).toMatchObject({ origin: 'memory', value: '0.2' })
-    expect(origin(work('sprig-tree', { seeThrough: 0.35 }))).toMatchObject({ origin: 'yours', value: '0.35' })
+  test('figures carry numbers and the coefficients that they rest on; what the maker set is marked as theirs', () => {
+    const input = (up: MakeUp, name: RegExp) =>
+      use(up, 'foliage').perPiece.inputs.find((one) => name.test(one.name))!
+    expect(input(sprigs(), /^g,/)).toMatchObject({ origin: 'memory', value: 0.2 })
+    expect(input(sprigs({ seeThrough: 0.35 }), /^g,/)).toMatchObject({ origin: 'yours', value: 0.35 })
+    expect(input(sprigs(), /sticks/)).toMatchObject({
+      coefficient: 'sprig-tree/sticks',
+      value: 0.45,
+      origin: 'memory',
+    })
+    const own = new Map([['sprig-tree/sticks', 0.9]])
+    expect(input(sprigs({}, { own }), /sticks/)).toMatchObject({ value: 0.9, origin: 'yours' })
+    expect(use(sprigs({}, { own }), 'foliage').lies!.value).toBeCloseTo(
+      use(sprigs(), 'foliage').lies!.value / 2,
+      9,
+    )
+    // One that lies beyond what it can be, as from another version, is passed over.
+    expect(input(sprigs({}, { own: new Map([['sprig-tree/sticks', 7]]) }), /sticks/)).toMatchObject({
+      value: 0.45,
+    })
   })
 
-  test('the soaking bath pours out as medium and water, and keeps what must stand', () => {
-    const [pour] = work('sprig-tree').pours
+  test('fifty trees cost the medium that leaves with them, not what is poured for the tub', () => {
+    const empty = stocked((material) => (material.id === 'soaking-bath' ? 0 : 1000))
+    const up = sprigs({ amount: pieces(46), heightM: 9.2 }, { states: empty })
+    expect(up.started.value).toBe(50)
+    const [pour] = up.pours
     const [medium, water, left] = pour!.lines.map(({ figure }) => figure.value)
     expect(water! / medium!).toBeCloseTo(5, 9)
     expect(left).toBe(400)
-    expect(work('sprig-tree').amounts.find(({ slot }) => slot === 'medium')!.total.value).toBeCloseTo(
-      medium!,
-      9,
+    // 83 ml are poured, of which 67 stand in the tub at the end.
+    const drawn = drawsOf(up.uses).find(({ materialId }) => materialId === 'matte-medium')!
+    const needed = needsOf(up).find(({ materialId }) => materialId === 'matte-medium')!
+    expect(drawn.quantity - needed.quantity).toBeCloseTo(400 / 6, 6)
+    expect(needed.lies).toBeCloseTo(drawn.quantity, 9)
+    expect(up.yields[0]).toMatchObject({ material: { id: 'soaking-bath' }, quantity: { value: 400 } })
+  })
+
+  test('a tub that was kept is poured in first, and less is mixed', () => {
+    const states = stocked((material) =>
+      material.id === 'soaking-bath' ? 400 : (material.packQuantity ?? 100),
     )
+    const without = sprigs({}, { states: stocked((m) => (m.id === 'soaking-bath' ? 0 : 1000)) })
+    const with400 = sprigs({}, { states })
+    const medium = (up: MakeUp) => use(up, 'medium').total.value
+    expect(medium(without) - medium(with400)).toBeCloseTo(400 / 6, 6)
+    expect(use(with400, 'kept').total.value).toBe(400)
+    // Promised to another batch, it is not there.
+    expect(medium(sprigs({}, { states, free: () => 0 }))).toBeCloseTo(medium(without), 9)
+  })
+
+  test('sprigs, hands and soaking follow size and count', () => {
+    const tall = sprigs({ speciesId: 'beech', heightM: 19, amount: pieces(3) }, { started: 3 })
+    expect(Math.round(piece({ speciesId: 'beech', heightM: 19 }).piece.heightMm)).toBe(249)
+    const of = (up: MakeUp, id: string) => up.steps.find((step) => step.id === id)!
+    expect(use(tall, 'sprig').total.value).toBeGreaterThanOrEqual(7)
+    const small = sprigs({ heightM: 6 }, { started: 3 })
+    expect(of(tall, 'sprinkle').hands.eachSec).toBeGreaterThan(3 * of(small, 'sprinkle').hands.eachSec)
+    expect(of(tall, 'sort').hands.eachSec).toBeGreaterThan(of(small, 'sort').hands.eachSec)
+    // Ten sprigs a bowl, two and a half minutes each: fifty take five bowls, five take one.
+    const soak = (n: number) => of(sprigs({ heightM: 6 }, { started: n }), 'soak').hands.onceSec
+    expect(soak(50) - soak(5)).toBe(4 * 150)
+  })
+
+  test('a round leaves room for the set-up, and its words say the computed time', () => {
+    for (const method of plantMethods)
+      for (const job of method.examples) {
+        const up = makeUp({ job, method, states: stocked(), dryingFactor: 1 })
+        for (const step of up.steps) {
+          if (!step.within || step.atOnce?.because !== 'window' || step.atOnce.count === 1) continue
+          expect(step.atOnce.count * step.hands.eachSec).toBeLessThanOrEqual(step.within.sec)
+        }
+      }
+    const wet = sprigs({}, { own: new Map([['sprig-tree/wet-sec', 120]]) }).steps.find(
+      ({ id }) => id === 'sprinkle',
+    )!
+    expect(wet.within?.what).toMatch(/about 2 minutes/)
+    expect(wet.text).toMatch(/2 minutes before/)
   })
 
   test('pieces to start cover the spoilage', () => {
-    expect(startedFor(12, methodById('sprig-tree')).value).toBe(14)
-    expect(() => startedFor(0, methodById('sprig-tree'))).toThrow('pieces wanted')
+    const sprigTree = plantMethodById('sprig-tree')!
+    expect(startedFor(12, sprigTree).value).toBe(14)
+    expect(() => startedFor(0, sprigTree)).toThrow('pieces wanted')
     for (const method of methods)
       for (let n = 1; n < 120; n += 1) {
         const started = startedFor(n, method).value
-        expect(started * (1 - method.spoilage.share)).toBeGreaterThanOrEqual(n - 1e-6)
-        expect((started - 1) * (1 - method.spoilage.share)).toBeLessThan(n)
+        const { value } = worthOf(method.spoilage, new Map())
+        expect(started * (1 - value)).toBeGreaterThanOrEqual(n - 1e-6)
+        expect((started - 1) * (1 - value)).toBeLessThan(n)
       }
   })
 
-  test('every figure of every method is positive, has a formula, and names the origin of its inputs', () => {
-    const plants = {
-      'sprig-tree': 'hawthorn',
-      'moulded-trunk': 'pedunculate-oak',
-      'wool-bush': 'blackthorn',
-      'tuft-sheet': 'tufted-hair-grass',
-    }
-    for (const [methodId, speciesId] of Object.entries(plants)) {
-      const up = work(methodId, { speciesId })
-      const figures = [
-        ...up.amounts.flatMap((a) => [a.perPiece, a.total, ...(a.onTray ? [a.onTray] : [])]),
-        ...up.pours.flatMap((p) => p.lines.map(({ figure }) => figure)),
-        up.handsMin,
-        up.elapsedMin,
-        up.costEachMinor!,
-      ]
-      for (const figure of figures) {
-        expect(figure.value).toBeGreaterThan(0)
-        expect(figure.formula.length).toBeGreaterThan(5)
-        for (const part of figure.inputs)
-          expect(['formula', 'common practice', 'memory', 'yours']).toContain(part.origin)
-      }
-      expect(up.elapsedMin.value).toBeGreaterThan(up.handsMin.value)
-      for (const step of up.steps) {
-        expect(batchStepSchema.safeParse(step).success).toBe(true)
-        for (const id of step.cautions) expect(cautions[id]).toBeDefined()
-        for (const id of step.faults) expect(faults[id]).toBeDefined()
-        if (step.window && step.window.sec < 3600)
-          expect(step.window.atOnce * step.pieceSec).toBeLessThanOrEqual(step.window.sec + step.pieceSec)
-      }
-      expect(up.amounts.every((a) => up.steps.some((step) => step.materialIds.includes(a.materialId)))).toBe(
-        true,
-      )
-    }
+  test('an open film follows the air; a closed joint keeps its time', () => {
+    const wait = (methodId: string, id: string, dryingFactor: number) =>
+      workedOut(
+        methodId,
+        { speciesId: 'pedunculate-oak', heightM: 9, zone: 'back' },
+        { dryingFactor },
+      ).steps.find((step) => step.id === id)!.wait!
+    expect(wait('sprig-tree', 'soak', 2).leastMin).toBe(2 * wait('sprig-tree', 'soak', 1).leastMin)
+    expect(wait('moulded-trunk', 'press', 2)).toMatchObject({ kind: 'closed joint', leastMin: 720 })
+    expect(wait('moulded-trunk', 'press', 1).leastMin).toBe(720)
+    expect(wait('moulded-trunk', 'coat', 1)).toMatchObject({
+      kind: 'tack clearing',
+      leastMin: 25,
+      mostMin: 1440,
+    })
   })
 
-  test('a damp room stretches what dries by water, and only that', () => {
-    const dry = work('sprig-tree').steps.find(({ id }) => id === 'peg')!.wait!.min
-    expect(work('sprig-tree', {}, { dryingFactor: 2 }).steps.find(({ id }) => id === 'peg')!.wait!.min).toBe(
-      2 * dry,
+  test('the schools: sprayed over takes coarse foam, a canopy colour and a lighter mist; the tips have a slot', () => {
+    const own = sprigs()
+    expect(own.slots.map(({ slot }) => slot.id)).toEqual(
+      expect.arrayContaining(['tips-paint', 'foliage', 'highlight']),
     )
-    expect(
-      work('sprig-tree', {}, { dryingFactor: 2 }).steps.find(({ id }) => id === 'trunk')!.wait!.min,
-    ).toBe(30)
+    const over = sprigs({}, { choices: { colour: 'overspray' } })
+    expect(over.slots.map(({ slot }) => slot.id)).toEqual(
+      expect.arrayContaining(['canopy-paint', 'highlight-spray']),
+    )
+    expect(use(over, 'foliage').material?.of).toMatchObject({ stuff: 'foam', grainMm: 1.4 })
+    const dry = sprigs({}, { choices: { sprigs: 'dry' } })
+    expect(dry.steps.map(({ id }) => id)).not.toContain('soak')
+    expect(dry.pours).toEqual([])
+    // A choice that no version knows is the usual one.
+    expect(sprigs({}, { choices: { colour: 'plaid' } }).choices.colour).toBe('own')
+  })
+})
+
+describe('every method, on its own example jobs', () => {
+  const examples = methods.flatMap((method) =>
+    (method.examples as readonly Job[]).map((job, i) => [`${method.id} ${i + 1}`, method, job] as const),
+  )
+  test.each(examples)('%s', (_name, method, job) => {
+    const up = makeUp({ job, method, states: stocked(), dryingFactor: 1 })
+    expect(up.missing).toEqual([])
+    const figures = [
+      ...up.uses.flatMap((one) => [one.perPiece, one.total, ...(one.lies ? [one.lies] : [])]),
+      ...up.pours.flatMap(({ lines }) => lines.map(({ figure }) => figure)),
+      ...up.yields.map(({ quantity }) => quantity),
+      up.handsMin,
+      up.elapsedMin,
+      up.costEachMinor!,
+    ]
+    for (const figure of figures) {
+      expect(figure.value).toBeGreaterThan(0)
+      expect(figure.formula.length).toBeGreaterThan(5)
+      for (const part of figure.inputs) {
+        expect(['formula', 'common practice', 'memory', 'yours']).toContain(part.origin)
+        if ('coefficient' in part && part.coefficient)
+          expect(part.coefficient).toMatch(new RegExp(`^(${method.id}|shared)/`))
+      }
+    }
+    expect(up.elapsedMin.value).toBeGreaterThanOrEqual(up.handsMin.value)
+    const ids = up.steps.map(({ id }) => id)
+    expect(new Set(ids).size).toBe(ids.length)
+    for (const step of up.steps) {
+      for (const id of step.cautions) expect(Object.keys(cautions)).toContain(id)
+      for (const id of step.faults) expect(Object.keys(faults)).toContain(id)
+      for (const { until } of step.holders) expect(ids).toContain(until)
+      expect(stepHandsMin(step, up.started.value)).toBeGreaterThanOrEqual(0)
+      if (/applicator/.test(step.text)) {
+        expect(step.cautions).toEqual(expect.arrayContaining(['high-voltage', 'static-sparks']))
+        expect(step.apart?.from).toEqual(expect.arrayContaining(['wet alcohol', 'aerosol']))
+        expect(step.apart?.airMin).toBe(30)
+      }
+      if (step.gives.includes('aerosol')) {
+        expect(step.cautions).toContain('spray')
+        expect(step.needs).toContain('ventilation')
+      }
+    }
+    // Each use stands at a step that exists, and can be weighed there.
+    for (const { step, material } of up.uses) {
+      expect(ids).toContain(step)
+      if (material) expect(up.steps.find(({ id }) => id === step)!.materialIds).toContain(material.id)
+    }
+    // What goes into a lot is a share of what is drawn.
+    const drawn = new Set(up.uses.map(({ material }) => material?.id))
+    for (const { shares } of up.yields)
+      for (const { materialId, share } of shares) {
+        expect(drawn.has(materialId)).toBe(true)
+        expect(share).toBeGreaterThan(0)
+        expect(share).toBeLessThanOrEqual(1)
+      }
   })
 
-  test('a static applicator is never used without its cautions', () => {
-    for (const step of work('tuft-sheet', { speciesId: 'tufted-hair-grass' }).steps) {
-      if (/applicator/.test(step.text))
-        expect(step.cautions).toEqual(expect.arrayContaining(['high-voltage', 'static-sparks']))
-    }
-    for (const step of work('sprig-tree').steps)
-      if (/[Ss]pray/.test(step.text)) expect(step.cautions).toContain('spray')
+  test('ids of methods and coefficients are their own', () => {
+    const ids = methods.flatMap(({ coefficients }) => coefficients.map(({ id }) => id))
+    expect(new Set(ids).size).toBe(ids.length)
+    for (const { coefficients } of methods)
+      for (const { value, range, spread } of coefficients) {
+        expect(value).toBeGreaterThanOrEqual(range[0])
+        expect(value).toBeLessThanOrEqual(range[1])
+        expect(spread).toBeGreaterThan(0)
+      }
+  })
+
+  test('a caution of a later version is shown by its name, with where to look', () => {
+    expect(cautionOf('laser-cutter')).toMatchObject({
+      title: 'laser cutter',
+      text: expect.stringMatching(/label/),
+    })
+    expect(cautionOf('__proto__').title).toBe('__proto__')
   })
 })
 
 describe('materials', () => {
-  test('the nearest colour and size is proposed, what is in stock before what is not', () => {
-    const slot = methodById('sprig-tree').slots.find(({ id }) => id === 'foliage')!
-    const { piece: built } = piece()
-    expect(proposeMaterial(slot, built, stocked())?.kind).toBe('foam')
-    const [best] = materials
-      .filter(({ kind }) => kind === 'foam')
-      .sort((a, b) => mismatch(a, slot.wish(built)) - mismatch(b, slot.wish(built)))
-    expect(proposeMaterial(slot, built, stocked())?.id).toBe(best!.id)
-    const near = { ...stocked()[0]!, material: { ...best!, id: 'near', grainMm: best!.grainMm! * 1.2 } }
-    expect(proposeMaterial(slot, built, [...stocked(() => 0), near])?.id).toBe('near')
-    expect(
-      proposeMaterial(
-        slot,
-        built,
-        stocked((m) => (m.id === 'foam-fine-rust' ? 40 : 0)),
-      )?.id,
-    ).toBe(best!.id)
-    const rust = materials.find(({ id }) => id === 'foam-fine-rust')!
-    const mid = materials.find(({ id }) => id === 'foam-fine-mid')!
-    expect(mismatch(rust, slot.wish(built))).toBeGreaterThan(mismatch(mid, slot.wish(built)))
-  })
-
-  test('a chosen material is used, an empty slot is named and nothing is guessed', () => {
-    const up = work('sprig-tree', {}, { chosen: { foliage: 'foam-fine-rust' } })
-    expect(up.amounts.find(({ slot }) => slot === 'foliage')!.materialId).toBe('foam-fine-rust')
-    const without = work(
-      'sprig-tree',
-      {},
-      { states: stocked().filter(({ material }) => material.kind !== 'hairspray') },
+  test('a chosen material is used; an open slot is named, and its amount foretold for what is wanted', () => {
+    expect(use(sprigs({}, { materials: { foliage: 'foam-fine-rust' } }), 'foliage').material?.id).toBe(
+      'foam-fine-rust',
     )
-    expect(without.missing.map(({ id }) => id)).toEqual(['hairspray'])
-    expect([without.amounts, without.steps, without.costEachMinor]).toEqual([[], [], undefined])
+    const bare = stocked().filter(({ material }) => material.id !== 'hairspray')
+    const without = sprigs({}, { states: bare })
+    expect(without.missing.map(({ slot }) => slot.id)).toEqual(['hairspray'])
+    expect(use(without, 'hairspray')).toMatchObject({ total: { value: expect.any(Number) } })
+    expect(use(without, 'hairspray').material).toBeUndefined()
+    expect(without.costEachMinor).toBeUndefined()
+    expect(drawsOf(without.uses).map(({ materialId }) => materialId)).not.toContain('hairspray')
   })
 
-  test('needs of one material in two slots are added up', () => {
-    const up = work('sprig-tree', {}, { chosen: { foliage: 'foam-fine-mid', highlight: 'foam-fine-mid' } })
-    const parts = up.amounts.filter(({ materialId }) => materialId === 'foam-fine-mid')
-    expect(parts).toHaveLength(2)
-    expect(
-      needsOf(up.amounts).find(({ materialId }) => materialId === 'foam-fine-mid')!.quantity,
-    ).toBeCloseTo(parts[0]!.total.value + parts[1]!.total.value)
+  test('with no lighter foam the highlight is left out, and the base takes its share', () => {
+    const states = stocked().filter(
+      ({ material }) => material.of.stuff !== 'foam' || material.id === 'foam-fine-mid',
+    )
+    const up = sprigs({}, { states })
+    expect(up.missing).toEqual([])
+    expect(up.slots.find(({ slot }) => slot.id === 'highlight')?.because).toMatch(/wanted: ground foam/)
+    expect(up.steps.map(({ id }) => id)).not.toContain('highlight')
+    const whole = use(up, 'foliage').perPiece.value
+    expect(use(sprigs(), 'foliage').perPiece.value / whole).toBeCloseTo(0.85, 6)
   })
 
   test('an unknown price is named instead of counted as nothing', () => {
     const states = stocked().map((state) =>
-      state.material.kind === 'hairspray'
+      state.material.id === 'hairspray'
         ? { ...state, lots: [], material: { ...state.material, packPriceMinor: undefined } }
         : state,
     )
-    const up = work('sprig-tree', {}, { states })
+    const up = sprigs({}, { states })
     expect(up.unpriced).toEqual(['Hairspray, super hold'])
     expect(up.costEachMinor).toBeUndefined()
   })
 
-  test('an unknown method is named', () => expect(() => methodById('magic')).toThrow(/magic.*sprig-tree/))
+  test('a method that is not known, whatever its name, is none', () => {
+    for (const id of ['magic', '__proto__', 'constructor', 'toString'])
+      expect(plantMethodById(id)).toBeUndefined()
+  })
 })

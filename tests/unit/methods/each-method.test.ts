@@ -1,33 +1,23 @@
-import { makeUp, methodById, type MakeUp } from '../../../core/methods'
-import type { Material } from '../../../core/stock'
-import { materials, piece, stocked } from '../../support/workshop'
+import { jobOf, type MakeUp, type MakeUpOrder } from '../../../core/makeup'
+import { plantMethodById } from '../../../core/methods'
+import { line, piece, pieces, workedOut } from '../../support/workshop'
 
 type Over = Parameters<typeof piece>[0]
-const up = (
-  methodId: string,
-  over: Over,
-  started: number,
-  order: Partial<Parameters<typeof makeUp>[0]> = {},
-  job: Parameters<typeof piece>[1] = {},
-): MakeUp =>
-  makeUp({
-    piece: piece(over, job).piece,
-    method: methodById(methodId),
-    wanted: started,
-    started,
-    states: stocked(),
-    dryingFactor: 1,
-    ...order,
-  })
+const up = (methodId: string, over: Over, started: number, order: Partial<MakeUpOrder> = {}): MakeUp =>
+  workedOut(methodId, over, { started, ...order })
 const total = (made: MakeUp, slot: string): number =>
-  made.amounts.find((amount) => amount.slot === slot)?.total.value ?? NaN
+  made.uses.find((use) => use.slot === slot)?.total.value ?? NaN
 const suit = (methodId: string, over: Over, job: Parameters<typeof piece>[1] = {}) =>
-  methodById(methodId).suits(piece(over, job).piece)
+  plantMethodById(methodId)!.suits(jobOf(line(over), piece(over, job).piece))
 
 describe('soaked sprig tree', () => {
-  test('a wide crown takes more sprigs than a narrow one', () => {
-    expect(total(up('sprig-tree', { speciesId: 'silver-birch' }, 10), 'sprig')).toBe(10)
-    expect(total(up('sprig-tree', { speciesId: 'pedunculate-oak', age: 'veteran' }, 10), 'sprig')).toBe(20)
+  test('a wide crown takes more sprigs than a narrow one, and the curved ones are kept', () => {
+    const narrow = up('sprig-tree', { speciesId: 'silver-birch', heightM: 8 }, 10)
+    const wide = up('sprig-tree', { speciesId: 'pedunculate-oak', age: 'veteran', heightM: 12 }, 10)
+    // Eleven are picked for ten; the eleventh is a curved one.
+    expect(total(narrow, 'sprig')).toBe(11)
+    expect(total(wide, 'sprig')).toBeGreaterThanOrEqual(22)
+    expect(narrow.yields.find(({ material }) => material.id === 'curved-sprigs')?.quantity.value).toBe(1)
   })
 
   test('the bath grows with the pieces and their height, not with nothing', () => {
@@ -40,6 +30,7 @@ describe('soaked sprig tree', () => {
 
   test('suits a tree of a sprig’s size, not a tall one, a tiny one or a tussock', () => {
     expect(suit('sprig-tree', { heightM: 6 }).verdict).toBe('suits')
+    expect(suit('sprig-tree', { heightM: 6 }).reasonsAgainst.join()).toMatch(/not at the very edge/)
     expect(suit('sprig-tree', { speciesId: 'beech', heightM: 16 }).reasonsAgainst.join()).toMatch(
       /several bound together/,
     )
@@ -55,11 +46,10 @@ describe('moulded trunk', () => {
   test('takes one trunk each, of a size that serves the height', () => {
     const made = up('moulded-trunk', { speciesId: 'beech', heightM: 8 }, 9)
     expect(total(made, 'trunk')).toBe(9)
-    const trunk = materials.find(
-      ({ id }) => id === made.amounts.find(({ slot }) => slot === 'trunk')!.materialId,
-    ) as Material
-    expect(trunk.fromMm!).toBeLessThanOrEqual(
-      made.slots[0]!.slot.wish(piece({ speciesId: 'beech', heightM: 8 }).piece).heightMm!,
+    const trunk = made.uses.find(({ slot }) => slot === 'trunk')!.material!
+    const wish = made.slots[0]!.slot.wish
+    expect(trunk.of.stuff === 'goods' && wish.stuff === 'goods' && trunk.of.fromMm! <= wish.heightMm).toBe(
+      true,
     )
   })
 
@@ -79,9 +69,9 @@ describe('moulded trunk', () => {
 describe('wool bush', () => {
   const over: Over = { speciesId: 'blackthorn', heightM: 1.5, zone: 'middle' }
 
-  test('paint, PVA and water keep their parts 1 : 2 : 4', () => {
+  test('paint, PVA and water keep their parts 1 : 1 : 4', () => {
     const [paint, pva, water] = up('wool-bush', over, 40).pours[0]!.lines.map(({ figure }) => figure.value)
-    expect(pva! / paint!).toBeCloseTo(2, 9)
+    expect(pva! / paint!).toBeCloseTo(1, 9)
     expect(water! / paint!).toBeCloseTo(4, 9)
   })
 
@@ -90,6 +80,21 @@ describe('wool bush', () => {
     const large = up('wool-bush', { ...over, heightM: 3 }, 10)
     expect(total(large, 'wool') / total(small, 'wool')).toBeCloseTo(8, 6)
     expect(total(large, 'foliage') / total(small, 'foliage')).toBeCloseTo(4, 6)
+  })
+
+  test('the foam covers the surface of its form: a mound’s is that of half a ball', () => {
+    const { piece: mound } = piece({ speciesId: 'gorse', heightM: 2, crownWidthM: 4 })
+    const radius = mound.crownWidthMm / 20
+    if (mound.crownForm === 'mound') expect(mound.surfaceCm2).toBeCloseTo(2 * Math.PI * radius * radius, 0)
+    expect(mound.surfaceCm2).toBeGreaterThan(mound.topAreaCm2)
+  })
+
+  test('a hedge takes bushes by its length: trimmed it is closer', () => {
+    const hedge = (section: 'free' | 'trimmed') =>
+      workedOut('wool-bush', { ...over, amount: { kind: 'length', lengthMm: 1200, section } }).wanted.value
+    const width = piece(over).piece.crownWidthMm
+    expect(hedge('free')).toBe(Math.ceil(1200 / (width * 0.85)))
+    expect(hedge('trimmed')).toBeGreaterThan(hedge('free'))
   })
 
   test('forty bushes are the work of minutes', () =>
@@ -107,21 +112,31 @@ describe('tufts on a release sheet', () => {
     expect(Number.isInteger(many / one)).toBe(true)
   })
 
-  test('the fibres are of three sorts, the longest nearest the height of the grass', () => {
+  test('the fibres are of three tones, the accent lighter than the rest', () => {
     const made = up('tuft-sheet', over, 60)
-    const fibres = ['fibre', 'second', 'accent'].map(
-      (slot) => made.amounts.find((amount) => amount.slot === slot)!.materialId,
+    const families = ['fibre', 'second', 'accent'].map(
+      (slot) => made.uses.find((use) => use.slot === slot)!.material!.family,
     )
-    expect(new Set(fibres).size).toBe(3)
-    const length = (id: string): number => materials.find((material) => material.id === id)!.fibreMm!
-    expect(Math.abs(length(fibres[0]!) - piece(over).piece.heightMm)).toBeLessThanOrEqual(2)
-    expect(length(fibres[1]!)).toBeLessThanOrEqual(length(fibres[0]!))
+    expect(new Set(families).size).toBeGreaterThanOrEqual(2)
+    expect(made.slots.find(({ slot }) => slot.id === 'accent')?.slot.tone).toEqual({
+      is: 'lighter',
+      than: 'fibre',
+    })
   })
 
-  test('no more dots at once than the glue stays open for', () => {
-    const { steps } = up('tuft-sheet', over, 600)
-    const dots = steps.find(({ id }) => id === 'dots')!
-    expect(dots.window!.atOnce * dots.pieceSec).toBeLessThanOrEqual(dots.window!.sec)
+  test('a patch takes tufts by its area', () => {
+    const one = workedOut('tuft-sheet', { speciesId: 'meadow-grass', amount: { kind: 'area', areaCm2: 200 } })
+    const two = workedOut('tuft-sheet', { speciesId: 'meadow-grass', amount: { kind: 'area', areaCm2: 400 } })
+    expect(two.wanted.value / one.wanted.value).toBeCloseTo(2, 1)
+    const { topAreaCm2 } = piece({ speciesId: 'meadow-grass' }).piece
+    expect(one.wanted.value).toBe(Math.ceil((200 * 0.55) / topAreaCm2))
+  })
+
+  test('no more dots at once than the glue stays open for, the set-up counted', () => {
+    const dots = up('tuft-sheet', { ...over, amount: pieces(600) }, 600).steps.find(
+      ({ id }) => id === 'dots',
+    )!
+    expect(45 + dots.atOnce!.count * dots.hands.eachSec).toBeLessThanOrEqual(dots.within!.sec + 1e-9)
   })
 
   test('a reed is beyond the longest fibre and says so', () => {

@@ -1,17 +1,21 @@
 import fc from 'fast-check'
-import { ages, habitatIds, speciesById, speciesTable, type HabitatId } from '../../../core/plants'
+import { ages, formOf, habitatIds, speciesById, speciesTable, type HabitatId } from '../../../core/plants'
 import {
+  bedsOf,
+  boardOf,
   groupsOf,
   layerOf,
+  planPlanting,
   suggestPlanting,
   type PlantingWish,
   type SuggestedLine,
 } from '../../../core/planting'
+import { commission, line } from '../../support/workshop'
 
 const suggest = (wish: PlantingWish): SuggestedLine[] => {
   const reading = suggestPlanting(wish, speciesTable)
   if (reading.kind === 'none') throw new Error(reading.because)
-  return reading.value
+  return [...reading.value.lines]
 }
 const wish = (over: Partial<PlantingWish> = {}): PlantingWish => ({
   areaM2: 7888,
@@ -70,7 +74,8 @@ describe('a suggested planting', () => {
       for (const line of suggest(wish({ areaM2: 6830, habitats: [id] }))) {
         const named = / thinned to (\d+) for 150 pieces/.exec(line.reason)?.[1]
         if (named !== undefined) expect(Number(named)).toBe(line.pieces)
-        if (line.groups.length > 1) expect(line.reason).toContain([...new Set(line.groups)].join(' or '))
+        if (line.groups.length > 1 && line.stands === undefined)
+          expect(line.reason).toContain([...new Set(line.groups)].join(' or '))
       }
   })
 
@@ -83,8 +88,8 @@ describe('a suggested planting', () => {
         (areaM2, habitats, pieces) => {
           const reading = suggestPlanting({ areaM2, habitats, pieces }, speciesTable)
           if (reading.kind === 'none') return
-          expect(reading.value.reduce((sum, line) => sum + line.pieces, 0)).toBeLessThanOrEqual(pieces)
-          expect(reading.value.every((line) => line.pieces > 0 && line.heightM > 0)).toBe(true)
+          expect(reading.value.lines.reduce((sum, line) => sum + line.pieces, 0)).toBeLessThanOrEqual(pieces)
+          expect(reading.value.lines.every((line) => line.pieces > 0 && line.heightM > 0)).toBe(true)
         },
       ),
     )
@@ -99,14 +104,17 @@ describe('a suggested planting', () => {
     expect(lines.find(({ speciesId }) => speciesId === 'apple')!.reason).not.toContain('thinned')
   })
 
-  test('the larger of a kind stand before the smaller', () => {
+  test('the larger trees of a kind stand before the smaller, and nothing tall before the low', () => {
     const place = { front: 0, middle: 1, back: 2 }
     for (const id of habitatIds) {
       const lines = suggest(wish({ areaM2: 20_000, habitats: [id], pieces: 300 }))
       for (const a of lines)
         for (const b of lines)
-          if (a.speciesId === b.speciesId && a.heightM > b.heightM)
+          if (a.layer === 'tree' && a.speciesId === b.speciesId && a.heightM > b.heightM)
             expect(place[a.zone]).toBeLessThanOrEqual(place[b.zone])
+      for (const line of lines) {
+        expect([line.name, line.zone === 'front']).toEqual([line.name, line.layer === 'ground'])
+      }
     }
   })
 
@@ -115,12 +123,106 @@ describe('a suggested planting', () => {
     expect(new Set(lines.map(({ age }) => age))).toEqual(new Set([ages[3]]))
   })
 
+  const told = (over: Partial<PlantingWish>) => {
+    const reading = suggestPlanting(wish(over), speciesTable)
+    if (reading.kind === 'none') throw new Error(reading.because)
+    return reading.value
+  }
+
+  test('four hundred pieces of broadleaf wood on 0.9 × 0.4 m at 1:87: veterans too, narrow crowns, and all of it has room', () => {
+    const areaM2 = 0.9 * 87.1 * (0.4 * 87.1)
+    const { lines, said } = told({ areaM2, habitats: ['broadleaf-wood'], pieces: 400 })
+    expect(lines.some(({ age, layer }) => age === 'veteran' && layer === 'tree')).toBe(true)
+    for (const { layer, speciesId, age, crownWidthM } of lines)
+      if (layer === 'tree')
+        expect(crownWidthM! / formOf(speciesById(speciesId), age).crownWidthM).toBeCloseTo(0.55, 1)
+    // Kinds that are not among the lines are named.
+    const kinds = speciesTable.filter(({ habitats }) =>
+      habitats.some(({ habitat }) => habitat === 'broadleaf-wood'),
+    )
+    for (const { id, common } of kinds)
+      if (!lines.some(({ speciesId }) => speciesId === id)) expect(said.join(' ')).toContain(common)
+    // Shrubs and herbs stand under the trees, and nothing is left without room unsaid.
+    const job = commission({ ratio: 87.1, boardWidthMm: 900, boardDepthMm: 400, stature: 0.75 })
+    const planted = lines.map((row, i) => ({
+      line: line({
+        id: `l${i}`,
+        speciesId: row.speciesId,
+        age: row.age,
+        amount: { kind: 'pieces', pieces: row.pieces },
+        zone: row.zone,
+        ...(row.crownWidthM === undefined ? {} : { crownWidthM: row.crownWidthM }),
+      }),
+      species: speciesById(row.speciesId),
+    }))
+    const plan = planPlanting(boardOf(job)!, bedsOf(job, planted), 's')
+    const all = lines.reduce((sum, row) => sum + row.pieces, 0)
+    const left = plan.left.reduce((sum, row) => sum + row.pieces, 0)
+    expect(plan.spots.length + left).toBe(all)
+    expect(left / all).toBeLessThan(0.1)
+    const veterans = planted.filter((row) => row.line.age === 'veteran').map((row) => row.line.id)
+    expect(plan.spots.some(({ lineId }) => veterans.includes(lineId))).toBe(true)
+  })
+
+  test('natural spacing on a part, or thin over all: the part is told, and its numbers are nature’s', () => {
+    const whole = told({ habitats: ['woodland-edge'], areaM2: 10_000, pieces: 100, spread: 'all' })
+    const part = told({ habitats: ['woodland-edge'], areaM2: 10_000, pieces: 100, spread: 'part' })
+    expect(whole.plantedShare).toBe(1)
+    expect(part.plantedShare).toBeGreaterThan(0)
+    expect(part.plantedShare).toBeLessThan(0.2)
+    expect(part.said[0]).toMatch(/% of the ground is planted as closely as it grows there/)
+    expect(part.lines.every(({ reason }) => !/thinned/.test(reason))).toBe(true)
+  })
+
+  test('tall growth stands in front only where it is asked for', () => {
+    const zones = (tallInFront: boolean) =>
+      told({ tallInFront })
+        .lines.filter(({ layer }) => layer === 'tree')
+        .map(({ zone }) => zone)
+    expect(zones(false)).not.toContain('front')
+    expect(zones(true)).toContain('front')
+  })
+
+  test('a hedge-bank stands in rows', () => {
+    for (const { stands } of told({ habitats: ['hedge-bank'], areaM2: 2000 }).lines)
+      expect(stands).toBe('row')
+  })
+
+  test('kinds of different parts of the world are not mixed', () => {
+    expect(
+      suggestPlanting(wish({ habitats: ['broadleaf-wood', 'australian-bush'] }), speciesTable),
+    ).toMatchObject({
+      kind: 'none',
+      because: expect.stringMatching(/don’t grow together/) as string,
+    })
+  })
+
+  test('a display of 0.3 × 0.3 m at 1:24 is a vignette: one leads, a few shrubs, a climber, ground', () => {
+    const { lines, said } = told({ areaM2: (0.3 * 24) ** 2, habitats: ['garden'], pieces: 40 })
+    expect(lines[0]?.pieces).toBe(1)
+    expect(lines[0]?.reason).toMatch(/leads the scene/)
+    expect(
+      lines.filter(({ layer }) => layer === 'tree').reduce((sum, { pieces }) => sum + pieces, 0),
+    ).toBeLessThanOrEqual(1)
+    const shrubs = lines.filter(({ layer }) => layer === 'shrub')
+    expect(shrubs.length).toBeGreaterThanOrEqual(2)
+    expect(shrubs.some(({ speciesId }) => speciesById(speciesId).habit === 'climber')).toBe(true)
+    expect(lines.some(({ layer }) => layer === 'ground')).toBe(true)
+    expect(lines.reduce((sum, { pieces }) => sum + pieces, 0)).toBeLessThanOrEqual(40)
+    expect(said[0]).toMatch(/small display/)
+    const side = 0.3 * 24
+    for (const { speciesId, age } of lines)
+      expect(formOf(speciesById(speciesId), age).crownWidthM).toBeLessThanOrEqual(side * 0.7 + 1e-9)
+  })
+
   test('says why when there is nothing to suggest', () => {
     expect(suggestPlanting(wish({ habitats: [] }), speciesTable)).toMatchObject({
       kind: 'none',
       because: expect.stringContaining('habitat') as string,
     })
-    expect(suggestPlanting(wish({ areaM2: 0.01 }), speciesTable)).toMatchObject({
+    expect(
+      suggestPlanting(wish({ areaM2: 130, habitats: ['dry-interior'], pieces: 1 }), speciesTable),
+    ).toMatchObject({
       kind: 'none',
       because: expect.stringContaining('larger area') as string,
     })

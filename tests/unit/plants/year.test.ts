@@ -11,21 +11,24 @@ import {
   lookOn,
   referenceDay,
   REFERENCE_PLACE,
-  shiftDays,
+  shiftsAt,
   speciesById,
   speciesTable,
   type Place,
 } from '../../../core/plants'
 
 const place = fc.record({
-  latitudeDeg: fc.double({ min: -70, max: 70, noNaN: true }),
+  latitudeDeg: fc.oneof(
+    fc.double({ min: -70, max: -24, noNaN: true }),
+    fc.double({ min: 24, max: 70, noNaN: true }),
+  ),
   altitudeM: fc.double({ min: -400, max: 4000, noNaN: true }),
 })
 const day = fc.integer({ min: 0, max: 364 })
 const kinds = speciesTable.map((row) => [row.id, row] as const)
 
 describe('the year at a place', () => {
-  test('each day of the reference year comes once, in order, wherever the place', () => {
+  test('each day of the reference year comes once, in order, wherever the place outside the tropics', () => {
     fc.assert(
       fc.property(place, day, (where, at) => {
         const back = referenceDay(localDay(at, where), where)
@@ -38,7 +41,7 @@ describe('the year at a place', () => {
 
   test('half a year lies between the same latitudes north and south', () => {
     fc.assert(
-      fc.property(day, fc.double({ min: 20, max: 60, noNaN: true }), (at, latitudeDeg) => {
+      fc.property(day, fc.double({ min: 24, max: 60, noNaN: true }), (at, latitudeDeg) => {
         expect(
           daysFrom(
             localDay(at, { latitudeDeg, altitudeM: 100 }),
@@ -49,18 +52,125 @@ describe('the year at a place', () => {
     )
   })
 
-  test('autumn comes sooner where spring comes later', () => {
-    const high: Place = { latitudeDeg: 50, altitudeM: 1000 }
-    expect(daysFrom(dayOfMonthDay('04-20'), localDay(dayOfMonthDay('04-20'), high))).toBeCloseTo(
-      hopkinsDays(high),
-      6,
+  test('no stretch of the year is squeezed below 60 % of its length, wherever, by either law, whatever is set', () => {
+    const anywhere = fc.record({
+      latitudeDeg: fc.double({ min: -70, max: 70, noNaN: true }),
+      altitudeM: fc.double({ min: -400, max: 6000, noNaN: true }),
+      seasonLaw: fc.constantFrom('gentle' as const, 'hopkins' as const),
+      springDays: fc.integer({ min: -60, max: 60 }),
+      autumnDays: fc.integer({ min: -60, max: 60 }),
+    })
+    fc.assert(
+      fc.property(anywhere, day, fc.integer({ min: 5, max: 120 }), (where, from, length) => {
+        expect(daysFrom(localDay(from, where), localDay(from + length, where)) / length).toBeGreaterThan(
+          0.599,
+        )
+      }),
+      { numRuns: 500 },
     )
-    expect(daysFrom(localDay(dayOfMonthDay('10-20'), high), dayOfMonthDay('10-20'))).toBeCloseTo(
-      hopkinsDays(high),
-      6,
-    )
-    expect(shiftDays({ latitudeDeg: 70, altitudeM: 3000 })).toBe(45)
-    expect(shiftDays({ latitudeDeg: 5, altitudeM: 0 })).toBe(-50)
+  })
+
+  test('spring 2.5 days a degree and 2.5 a hundred metres; autumn two fifths of that, the other way', () => {
+    expect(shiftsAt({ latitudeDeg: 54, altitudeM: 100 })).toEqual({ spring: 10, autumn: -4 })
+    expect(shiftsAt({ latitudeDeg: 50, altitudeM: 500 })).toEqual({ spring: 10, autumn: -4 })
+    expect(shiftsAt({ latitudeDeg: -46, altitudeM: 100 })).toEqual({ spring: -10, autumn: 4 })
+  })
+
+  test('who knows the place better moves spring and autumn by days', () => {
+    const where = { latitudeDeg: 50, altitudeM: 100, springDays: 6, autumnDays: 9 }
+    expect(shiftsAt(where)).toEqual({ spring: 6, autumn: 9 })
+    expect(localDay(120, where)).toBe(126)
+    expect(localDay(300, where)).toBe(309)
+  })
+
+  test('autumn comes sooner where spring comes later; Hopkins’ law is a choice', () => {
+    const high: Place = { latitudeDeg: 50, altitudeM: 300, seasonLaw: 'hopkins' }
+    const days = hopkinsDays(high)
+    expect(days).toBeCloseTo(6.56, 2)
+    expect(daysFrom(dayOfMonthDay('04-20'), localDay(dayOfMonthDay('04-20'), high))).toBeCloseTo(days, 6)
+    expect(daysFrom(localDay(dayOfMonthDay('10-20'), high), dayOfMonthDay('10-20'))).toBeCloseTo(days, 6)
+  })
+})
+
+/** What gardeners and foresters know of places far from the reference. General knowledge; from memory. */
+describe('facts of other places', () => {
+  const at = (latitudeDeg: number, altitudeM = 20): Place => ({ latitudeDeg, altitudeM })
+  const look = (id: string, date: string, where: Place) => lookOn(speciesById(id), date, where)
+
+  test('36° N: cherry in flower around 1 April, maple and ginkgo coloured on 20 November', () => {
+    expect(look('hill-cherry', '2026-04-01', at(36)).words).toMatch(/in flower|some flower/)
+    expect(look('hill-cherry', '2026-02-20', at(36)).flower.share).toBe(0)
+    expect(look('hill-cherry', '2026-05-10', at(36)).flower.share).toBe(0)
+    for (const id of ['japanese-maple', 'ginkgo'])
+      expect(look(id, '2026-11-20', at(36)).words).toMatch(/^turned/)
+    expect(look('japanese-maple', '2026-10-05', at(36)).words).toBe('full leaf')
+  })
+
+  test('60° N: birch in leaf by mid-May and half fallen in early October', () => {
+    expect(look('silver-birch', '2026-05-16', at(60)).leaf).toBeGreaterThan(0.7)
+    expect(look('silver-birch', '2026-04-25', at(60)).leaf).toBeLessThan(0.1)
+    expect(look('silver-birch', '2026-10-07', at(60)).words).toMatch(/half fallen|a third fallen/)
+    expect(look('silver-birch', '2026-09-01', at(60)).words).toBe('full leaf')
+  })
+
+  test('46.5° N, 1700 m: larch golden in mid-October', () => {
+    expect(look('european-larch', '2026-10-14', at(46.5, 1700)).words).toMatch(/^turned|^turning/)
+    expect(look('european-larch', '2026-09-10', at(46.5, 1700)).words).toBe('full leaf')
+  })
+
+  test('34° S: hawthorn in flower in October', () => {
+    expect(look('hawthorn', '2026-10-12', at(-34)).words).toMatch(/in flower/)
+    expect(look('hawthorn', '2026-05-20', at(-34)).flower.share).toBe(0)
+  })
+})
+
+describe('the tropics', () => {
+  test('nothing flips at the equator: a step across it changes next to nothing', () => {
+    for (const id of ['ginkgo', 'beech', 'meadow-grass', 'hill-cherry'])
+      for (const date of ['2026-01-10', '2026-04-20', '2026-07-10', '2026-10-10']) {
+        const [north, south] = [0.2, -0.2].map((latitudeDeg) =>
+          lookOn(speciesById(id), date, { latitudeDeg, altitudeM: 0 }),
+        )
+        expect(Math.abs(north!.leaf - south!.leaf)).toBeLessThan(0.03)
+        expect(difference2000(toLab(north!.overall), toLab(south!.overall))).toBeLessThan(4)
+      }
+  })
+
+  test('evergreens stand as they are; what sheds does so in the dry season, half a year apart', () => {
+    const leaf = (id: string, date: string, latitudeDeg: number) =>
+      lookOn(speciesById(id), date, { latitudeDeg, altitudeM: 0 }).leaf
+    for (const date of ['2026-01-28', '2026-07-28'])
+      expect(leaf('coconut-palm', date, 15)).toBeGreaterThan(0.9)
+    expect(leaf('hill-cherry', '2026-07-28', 20)).toBeGreaterThan(0.9)
+    expect(leaf('hill-cherry', '2026-01-28', 20)).toBeLessThan(0.5)
+    expect(leaf('hill-cherry', '2026-01-28', -20)).toBeGreaterThan(0.9)
+  })
+})
+
+describe('winter', () => {
+  test('dead leaves are held by young trees and clipped hedges, not by an old tree', () => {
+    const leaf = (age: 'young' | 'mature' | 'veteran', clipped = false) =>
+      lookOn(speciesById('beech'), '2026-01-15', REFERENCE_PLACE, { age, clipped }).leaf
+    expect(leaf('young')).toBeGreaterThan(0.25)
+    expect(leaf('mature')).toBeLessThan(0.08)
+    expect(leaf('veteran')).toBe(0)
+    expect(leaf('veteran', true)).toBeGreaterThan(0.4)
+    expect(lookOn(speciesById('beech'), '2026-01-15', REFERENCE_PLACE, { age: 'veteran' }).words).toBe('bare')
+  })
+
+  test('fescue, soft rush and what has grown again after the cut are dull green, not straw', () => {
+    for (const id of ['fescue', 'soft-rush', 'meadow-grass']) {
+      const row = speciesById(id)
+      const [, a, b] = toLab(lookOn(row, '2026-01-20').tones.base)
+      const straw = toLab(labToHex(row.colours.dead))
+      const [, summerA] = row.colours.summer
+      // Greener than straw, duller than in summer.
+      expect(a).toBeLessThan(straw[1] - 4)
+      expect(a).toBeGreaterThan(summerA)
+      expect(b).toBeGreaterThan(0)
+    }
+    const [, bracken] = toLab(lookOn(speciesById('bracken'), '2026-01-20').tones.base)
+    expect(bracken).toBeGreaterThan(5)
   })
 })
 
@@ -107,8 +217,8 @@ describe('the look of a day', () => {
     expect(said('2026-01-15')).toBe('bare')
     expect(said('2026-04-15')).toMatch(/^leaves breaking/)
     expect(said('2026-06-20')).toBe('full leaf')
-    expect(said('2026-10-10')).toMatch(/one leaf in eight fallen/)
-    expect(said('2026-10-20')).toMatch(/half fallen/)
+    expect(said('2026-10-07')).toMatch(/one leaf in eight fallen/)
+    expect(said('2026-10-16')).toMatch(/half fallen/)
     expect(lookOn(speciesById('gorse'), '2026-04-20').words).toBe('evergreen, in flower')
     expect(lookOn(speciesById('blackthorn'), '2026-04-08').words).toBe('bare, in flower')
     expect(lookOn(speciesById('rowan'), '2026-09-30', REFERENCE_PLACE).words).toMatch(/in fruit/)
@@ -151,7 +261,10 @@ describe('the look of a day', () => {
 
   test('haze moves every colour towards the sky', () => {
     const spruce = speciesById('norway-spruce')
-    const [clear, hazy] = [lookOn(spruce, '2026-06-20'), lookOn(spruce, '2026-06-20', REFERENCE_PLACE, 0.2)]
+    const [clear, hazy] = [
+      lookOn(spruce, '2026-06-20'),
+      lookOn(spruce, '2026-06-20', REFERENCE_PLACE, { haze: 0.2 }),
+    ]
     for (const pick of [
       (l: typeof clear) => l.overall,
       (l: typeof clear) => l.tones.shade,

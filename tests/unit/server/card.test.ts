@@ -34,7 +34,8 @@ function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> =
     line: { ...line(), methodId: 'sprig-tree', ...over },
     started: 12,
     dryingFactor: 1,
-    materials: materials.slice(0, 40).map((row) => ({ ...row })),
+    coefficients: [],
+    materials: materials.slice(0, 80).map((row) => ({ ...row })),
     ...more,
   }
 }
@@ -70,7 +71,7 @@ describe('the batch card', () => {
 
   test('a material that is not there is named', async () => {
     const card = await printCard(
-      order({}, { materials: materials.filter(({ kind }) => kind !== 'hairspray').slice(0, 40) }),
+      order({}, { materials: materials.filter(({ id }) => id !== 'hairspray') }),
       fonts,
     )
     expect(card).toEqual({ kind: 'none', because: 'No material for: hairspray.' })
@@ -86,7 +87,7 @@ describe('the batch card', () => {
       { ...good, materials: [] },
       { ...good, surprise: 1 },
       { ...good, line: { ...good.line, speciesId: 'triffid' } },
-      { ...good, line: { ...good.line, pieces: 1e9 } },
+      { ...good, line: { ...good.line, amount: { kind: 'pieces' as const, pieces: 1e9 } } },
       { ...good, commission: { ...good.commission, ratio: -1 } },
     ]) {
       expect(cardOrderSchema.safeParse(bad).success).toBe(false)

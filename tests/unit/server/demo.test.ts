@@ -1,6 +1,7 @@
 import { foldRun, isOpen } from '../../../core/batches'
-import { balancesOf, shortages, stockStates } from '../../../core/stock'
-import { makeUp, methodById, needsOf, pieceOf } from '../../../core/methods'
+import { allocate, balancesOf, stockStates, type Claim } from '../../../core/stock'
+import { jobOf, makeUp, needsOf, pieceOf } from '../../../core/makeup'
+import { plantMethodById } from '../../../core/methods'
 import { speciesById } from '../../../core/plants'
 import { readWorkshopFile, writeWorkshopFile } from '../../../core/workshop'
 import { buildDemo } from '../../../server/demo/build'
@@ -32,34 +33,33 @@ describe.each(['2026-11-25T08:00:00.000Z', '2027-02-28T23:59:00.000Z', '2028-07-
       expect(runs.filter(({ state }) => state.phase === 'finished').length).toBeGreaterThanOrEqual(4)
       expect(runs.filter((run) => isOpen(run)).length).toBe(2)
       const closing = runs.filter(
-        ({ state }) =>
-          state.round &&
-          state.round.closesMs > Date.parse(now) &&
-          state.round.closesMs < Date.parse(now) + 3_600_000,
+        ({ state: { followByMs = 0 } }) =>
+          followByMs > Date.parse(now) && followByMs < Date.parse(now) + 3_600_000,
       )
       expect(closing).toHaveLength(1)
-      const states = stockStates(document.materials, document.lots, balancesOf(document.movements), new Map())
-      const short = document.lines
-        .filter(({ methodId }) => methodId)
-        .filter((line) => {
-          const commission = document.commissions.find(({ id }) => id === line.commissionId)!
-          const { piece } = pieceOf(line, commission, speciesById(line.speciesId), commission.dateDepicted)
-          return (
-            shortages(
-              needsOf(
-                makeUp({
-                  piece,
-                  method: methodById(line.methodId!),
-                  wanted: line.pieces,
-                  states,
-                  dryingFactor: 1,
-                }).amounts,
-              ),
-              states,
-            ).length > 0
-          )
-        })
-      expect(short.length).toBeGreaterThan(0)
+      const states = stockStates(document.materials, document.lots, balancesOf(document.movements))
+      const claims = document.lines.flatMap((line, order): Claim[] => {
+        const method = plantMethodById(line.methodId ?? '')
+        const commission = document.commissions.find(({ id }) => id === line.commissionId)!
+        if (!method) return []
+        const { piece } = pieceOf(line, commission, speciesById(line.speciesId), commission.dateDepicted)
+        const up = makeUp({ job: jobOf(line, piece), method, states, dryingFactor: 1 })
+        return [{ id: line.id, who: line.name, order, needs: needsOf(up) }]
+      })
+      expect(allocate(claims, states).shortages.length).toBeGreaterThan(0)
+    })
+
+    test('has a hedge in metres and an area of meadow, each with a way of making', () => {
+      const kinds = document.lines.filter(({ methodId }) => methodId).map(({ amount }) => amount.kind)
+      expect(kinds).toEqual(expect.arrayContaining(['length', 'area', 'pieces']))
+    })
+
+    test('keeps baths: a tub of one batch is drawn on by the next', () => {
+      const bath = document.lots.filter(({ materialId }) => materialId === 'soaking-bath')
+      expect(bath.length).toBeGreaterThanOrEqual(2)
+      expect(document.movements.some(({ lotId, kind }) => lotId === bath[0]!.id && kind === 'draw')).toBe(
+        true,
+      )
     })
 
     test('no lot of it is below nothing', () => {

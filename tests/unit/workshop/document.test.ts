@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { readFileSync } from 'node:fs'
-import { batch, commission, line, minutesAfter, NOON, play } from '../../support/workshop'
+import { foldRun, traysOf } from '../../../core/batches'
+import { batch, commission, line, minutesAfter, NOON, pieces, play } from '../../support/workshop'
 import {
   canonical,
   countsOf,
@@ -9,6 +10,7 @@ import {
   mergeWorkshops,
   newWorkshop,
   readWorkshopFile,
+  withChange,
   writeWorkshopFile,
   type WorkshopDocument,
 } from '../../../core/workshop'
@@ -61,20 +63,81 @@ describe('a workshop file', () => {
     if (reading.kind === 'none') throw new Error(reading.because)
     expect(reading.value.version).toBe(FILE_VERSION)
     expect(reading.value.settings).toMatchObject({ roomC: 20, humidity: 50, paper: 'A4', name: 'Old bench' })
-    expect(reading.value.events.map(({ seq, id }) => [seq, id])).toEqual([
-      [1, 'ev-a'],
-      [2, 'ev-b'],
-      [3, 'ev-c'],
+    expect(reading.value.events.map(({ after, id }) => [after, id])).toEqual([
+      [undefined, 'ev-a'],
+      ['ev-a', 'ev-b'],
+      ['ev-b', 'ev-c'],
     ])
   })
 
-  test('a file of the second format keeps everything and gains a place for species of one’s own', () => {
+  test('a file of the second format keeps its records and gains what came since', () => {
     const text = readFileSync('tests/fixtures/workshop-format-2.json', 'utf8')
     const reading = readWorkshopFile(text)
     if (reading.kind === 'none') throw new Error(reading.because)
-    const { version, species, ...kept } = reading.value
-    expect([version, species]).toEqual([FILE_VERSION, []])
-    expect({ ...kept, version: 2 }).toEqual(JSON.parse(text))
+    const before = JSON.parse(text) as Record<string, { id: string }[]>
+    expect([reading.value.version, reading.value.species]).toEqual([FILE_VERSION, []])
+    for (const name of ['commissions', 'lines', 'lots', 'movements', 'batches', 'events'] as const)
+      expect(reading.value[name].map(({ id: rowId }) => rowId)).toEqual(
+        before[name]!.map(({ id: rowId }) => rowId),
+      )
+  })
+
+  describe('a file of the third format', () => {
+    const text = readFileSync('tests/fixtures/workshop-format-3.json', 'utf8')
+    const reading = readWorkshopFile(text)
+    if (reading.kind === 'none') throw new Error(reading.because)
+    const document = reading.value
+    const before = JSON.parse(text) as {
+      lines: { id: string; pieces: number }[]
+      movements: { kind: string }[]
+      batches: { id: string; plan: { steps: { batchSec: number; pieceSec: number }[] } }[]
+    }
+
+    test('lines have amounts, materials say what stuff they are, one of the maker’s own too', () => {
+      expect(document.lines.map(({ amount }) => amount)).toEqual(
+        before.lines.map(({ pieces }) => ({ kind: 'pieces', pieces })),
+      )
+      const of = (materialId: string) => document.materials.find(({ id: rowId }) => rowId === materialId)?.of
+      expect(of('own-mix')).toEqual({ stuff: 'foam', form: 'ground', grainMm: 0.7, colour: '#aa7722' })
+      expect(of('sprigs')).toMatchObject({ stuff: 'twig', twig: 'sprig' })
+      expect(of('soaking-bath')).toMatchObject({ stuff: 'mixture' })
+    })
+
+    test('steps keep their times and windows, and a number at once that meant no limit is gone', () => {
+      document.batches.forEach((row, i) => {
+        expect(row.plan.steps.map(({ hands }) => [hands.onceSec, hands.eachSec])).toEqual(
+          before.batches[i]!.plan.steps.map(({ batchSec, pieceSec }) => [batchSec, pieceSec]),
+        )
+        for (const { atOnce } of row.plan.steps) expect(atOnce?.count ?? 0).toBeLessThan(10_000)
+      })
+    })
+
+    test('runs stand where they stood; finished pieces are on their trays; draws name what made them', () => {
+      const runs = document.batches.map((row) =>
+        foldRun(
+          row,
+          document.events.filter(({ batchId }) => batchId === row.id),
+        ),
+      )
+      expect(runs.every(({ setAside }) => setAside.length === 0)).toBe(true)
+      const finished = runs.filter(({ state }) => state.phase === 'finished')
+      expect(finished.length).toBeGreaterThan(3)
+      expect(traysOf(document.trayEntries).map(({ counts }) => counts['to be planted'])).toEqual(
+        finished.map(({ state }) => state.live),
+      )
+      const draws = document.movements.filter(({ kind }) => kind === 'draw')
+      expect(draws.length).toBeGreaterThan(5)
+      expect(draws.every(({ eventId }) => eventId !== undefined)).toBe(true)
+    })
+
+    test('two copies that were brought up apart are the same', () => {
+      const other = readWorkshopFile(text)
+      if (other.kind === 'none') throw new Error(other.because)
+      expect(canonical(mergeWorkshops(document, other.value))).toBe(
+        canonical(mergeWorkshops(other.value, document)),
+      )
+      expect(mergeWorkshops(document, other.value).trayEntries).toHaveLength(document.trayEntries.length)
+    })
   })
 
   test.each([
@@ -106,9 +169,9 @@ describe('a workshop file', () => {
     [
       'a wrong field',
       changed((d) => {
-        ;(d.lines as { pieces: unknown }[])[0]!.pieces = 'many'
+        ;(d.lines as { amount: unknown }[])[0]!.amount = { kind: 'pieces', pieces: 'many' }
       }),
-      /lines\.0\.pieces: read "many"/,
+      /lines\.0\.amount\.pieces: read "many"/,
     ],
     [
       'an unknown field',
@@ -137,6 +200,37 @@ describe('a workshop file', () => {
         ;(d.lines as { speciesId: string }[])[0]!.speciesId = 'triffid'
       }),
       /speciesId: read “triffid”/,
+    ],
+    [
+      'a moment that does not exist',
+      changed((d) => {
+        ;(d.movements as { at: string }[])[0]!.at = '2026-02-30T10:00:00.000Z'
+      }),
+      /movements\.0\.at: read "2026-02-30T10:00:00\.000Z"; must be a day and a time that exist/,
+    ],
+    [
+      'a savedAt that does not exist',
+      changed((d) => {
+        d.savedAt = '2026-13-01T00:00:00.000Z'
+      }),
+      /savedAt: read/,
+    ],
+    [
+      'a length of no hedge',
+      changed((d) => {
+        ;(d.lines as { amount: unknown }[])[0]!.amount = { kind: 'length', lengthMm: 1e9, section: 'free' }
+      }),
+      /lines\.0\.amount\.lengthMm/,
+    ],
+    [
+      'an entry that follows one of another batch',
+      changed((d) => {
+        const events = d.events as { id: string; batchId: string; after?: string }[]
+        const batches = d.batches as { id: string }[]
+        batches.push({ ...batches[0]!, id: 'b2' })
+        events.push({ ...events[0]!, id: 'x', batchId: 'b2', after: events[0]!.id })
+      }),
+      /events\.1\.after: “e00001” is an entry of another batch/,
     ],
     [
       'a number beyond all reason',
@@ -176,8 +270,20 @@ describe('a workshop file', () => {
 
 describe('merging', () => {
   const id = fc.constantFrom('a', 'b', 'c', 'd')
+  // Each line was written at one moment, and some of its fields changed at others, by clocks that need not agree.
   const lines = fc.uniqueArray(
-    fc.record({ id, when: fc.nat(3), pieces: fc.integer({ min: 1, max: 9 }), removed: fc.boolean() }),
+    fc.record({
+      id,
+      when: fc.nat(2),
+      count: fc.integer({ min: 1, max: 9 }),
+      zone: fc.constantFrom('front' as const, 'back' as const),
+      changed: fc.dictionary(
+        fc.constantFrom('amount', 'zone', 'note', 'removed'),
+        fc.integer({ min: 3, max: 6 }),
+      ),
+      note: fc.option(fc.constantFrom('x', 'y'), { nil: undefined }),
+      removed: fc.boolean(),
+    }),
     { selector: (row) => row.id, maxLength: 4 },
   )
   const movements = fc.uniqueArray(fc.record({ id, quantity: fc.integer({ min: -5, max: 5 }) }), {
@@ -190,12 +296,20 @@ describe('merging', () => {
       ...full(),
       savedAt: minutesAfter(d.saved),
       settings: { ...full().settings, name: d.name, changedAt: minutesAfter(d.named) },
-      lines: d.lines.map((row) =>
+      lines: d.lines.map(({ when, count, changed: at, removed, note, ...row }) =>
         line({
-          id: row.id,
-          changedAt: minutesAfter(row.when),
-          pieces: row.pieces,
-          ...(row.removed ? { removed: true } : {}),
+          ...row,
+          changedAt: minutesAfter(when),
+          amount: pieces(count),
+          ...(note === undefined ? {} : { note }),
+          ...(removed ? { removed: true } : {}),
+          ...(Object.keys(at).length > 0
+            ? {
+                fieldsAt: Object.fromEntries(
+                  Object.entries(at).map(([name, min]) => [name, minutesAfter(min)]),
+                ),
+              }
+            : {}),
         }),
       ),
       movements: d.movements.map((row) => ({
@@ -215,16 +329,46 @@ describe('merging', () => {
         same(mergeWorkshops(mergeWorkshops(a, b), c), mergeWorkshops(a, mergeWorkshops(b, c)))
         same(mergeWorkshops(mergeWorkshops(a, b), b), mergeWorkshops(a, b))
       }),
+      { numRuns: 300 },
     )
   })
 
-  test('nothing that either side had is lost, and of two changes the later stays', () => {
-    const a = { ...full(), lines: [line({ pieces: 3, changedAt: minutesAfter(1) })] }
-    const b = { ...full(), lines: [line({ pieces: 7, changedAt: minutesAfter(2) }), line({ id: 'l2' })] }
+  test('fields that were changed apart both stay; of one field the later change', () => {
+    const base = line({ changedAt: minutesAfter(0) })
+    const here = withChange(base, { amount: pieces(3) }, minutesAfter(5))
+    const there = withChange(
+      withChange(base, { zone: 'back' }, minutesAfter(3)),
+      { name: 'Old thorn' },
+      minutesAfter(4),
+    )
+    const [merged] = mergeWorkshops({ ...full(), lines: [here] }, { ...full(), lines: [there] }).lines
+    expect(merged).toMatchObject({ amount: pieces(3), zone: 'back', name: 'Old thorn' })
+    const later = withChange(base, { zone: 'middle' }, minutesAfter(9))
+    const [zone] = mergeWorkshops({ ...full(), lines: [there] }, { ...full(), lines: [later] }).lines
+    expect(zone).toMatchObject({ zone: 'middle', name: 'Old thorn' })
+  })
+
+  test('a field that was emptied stays empty; a change is later than what it changes, whatever the clock says', () => {
+    const base = line({ changedAt: minutesAfter(0), heightM: 4 })
+    const emptied = withChange(base, { heightM: undefined }, minutesAfter(5))
+    expect('heightM' in emptied).toBe(false)
+    const [merged] = mergeWorkshops({ ...full(), lines: [base] }, { ...full(), lines: [emptied] }).lines
+    expect(merged && 'heightM' in merged).toBe(false)
+    const slow = withChange(emptied, { heightM: 7 }, minutesAfter(-600))
+    const [won] = mergeWorkshops({ ...full(), lines: [emptied] }, { ...full(), lines: [slow] }).lines
+    expect(won?.heightM).toBe(7)
+  })
+
+  test('nothing that either side had is lost', () => {
+    const a = { ...full(), lines: [line({ amount: pieces(3), changedAt: minutesAfter(1) })] }
+    const b = {
+      ...full(),
+      lines: [line({ amount: pieces(7), changedAt: minutesAfter(2) }), line({ id: 'l2' })],
+    }
     const merged = mergeWorkshops(a, b)
-    expect(merged.lines.map(({ id: lineId, pieces }) => [lineId, pieces])).toEqual([
-      ['l1', 7],
-      ['l2', 12],
+    expect(merged.lines.map(({ id: lineId, amount }) => [lineId, amount])).toEqual([
+      ['l1', pieces(7)],
+      ['l2', pieces(12)],
     ])
     expect(merged.events).toHaveLength(1)
   })
