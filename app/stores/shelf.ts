@@ -26,6 +26,7 @@ export const useShelf = defineStore('shelf', () => {
     return taken
   })
   /** What no open batch has claimed of a material, in its unit. */
+  /** A tub that is kept serves one batch after the other: what an open batch has of it comes back. */
   const freeOf = (materialId: string): number =>
     Math.max(0, (stock.stateById.get(materialId)?.onHand ?? 0) - (takenByBatches.value.get(materialId) ?? 0))
 
@@ -74,7 +75,7 @@ export const useShelf = defineStore('shelf', () => {
             who: `${line.name} (${job.name})`,
             ...(job.deadline === undefined ? {} : { due: job.deadline }),
             order: 1000 + i,
-            needs: needsOf(rest),
+            needs: needsOf(rest.uses),
           })
       } catch (error) {
         made.set(line.id, { fault: error instanceof Error ? error.message : String(error) })

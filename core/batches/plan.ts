@@ -45,7 +45,7 @@ function makesOf({ job, share }: MakeUp): Makes {
 /** One entry for each material at each step. */
 function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
   const merged = new Map<string, Batch['plan']['amounts'][number]>()
-  for (const { material, step, label, total, lies, once } of uses) {
+  for (const { material, step, label, total, lies, once, leaves } of uses) {
     if (!material || total.value <= 0) continue
     const key = `${material.id}|${step}`
     const known = merged.get(key)
@@ -57,6 +57,9 @@ function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
       ...(tray > 0 ? { lies: tray } : {}),
       step,
       ...(once || known?.once ? { once: true } : {}),
+      ...(leaves === undefined && known?.leaves === undefined
+        ? {}
+        : { leaves: (known?.leaves ?? known?.quantity ?? 0) + (leaves ?? total.value) }),
     })
   }
   return [...merged.values()]

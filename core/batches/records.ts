@@ -72,6 +72,8 @@ export const batchSchema = z.strictObject({
           step: z.string().max(40).optional(),
           /** Poured for the whole batch, whatever becomes of single pieces. */
           once: z.boolean().optional(),
+          /** What is gone in the end, where the rest is kept for the next batch. */
+          leaves: quantitySchema.optional(),
         }),
       )
       .max(40),

@@ -1,4 +1,4 @@
-import { mergedNeeds, netNeeds, type Claim, type Need } from '../stock'
+import { mergedNeeds, type Claim, type Need } from '../stock'
 import type { Amount } from '../commissions'
 import type { Run } from './machine'
 import type { Batch } from './records'
@@ -72,15 +72,14 @@ export const isOpen = (run: Run | undefined): boolean =>
   run !== undefined && run.state.phase !== 'finished' && run.state.phase !== 'abandoned'
 
 /** What an open batch will still take: its planned amounts, until it is finished or abandoned. */
-export function needsOfBatch({ plan, makes }: Pick<Batch, 'plan' | 'makes'>): Need[] {
-  const draws = plan.amounts.map(({ materialId, quantity, lies }) => ({
-    materialId,
-    quantity,
-    ...(lies === undefined ? {} : { lies }),
-  }))
-  // What a batch of stock takes is gone from where it was, whatever it becomes.
-  return makes.kind === 'stock' ? draws : netNeeds(mergedNeeds(draws), plan.yields)
-}
+export const needsOfBatch = ({ plan }: Pick<Batch, 'plan'>): Need[] =>
+  mergedNeeds(
+    plan.amounts.map(({ materialId, quantity, lies, leaves }) => ({
+      materialId,
+      quantity: leaves ?? quantity,
+      lies: Math.max(lies ?? 0, quantity),
+    })),
+  )
 
 /** An open batch's claim on the shelf. @param due the deadline of the commission that it is made for */
 export const claimOf = (batch: Batch, run: Run | undefined, order: number, due?: string): Claim => ({

@@ -55,6 +55,7 @@ export function bathWork(task: Task, order: BathOrder): BathWork {
       step: order.step,
       label,
       once: true,
+      leaves: (order.taken.value * started * own) / parts,
       // What a piece costs is what it carries away; what is poured for the tub is kept.
       perPiece: figure((order.taken.value * own) / parts, 'ml', `carried away by one × ${own}/${parts}`, [
         order.taken,
@@ -68,6 +69,7 @@ export function bathWork(task: Task, order: BathOrder): BathWork {
       step: order.step,
       label: `${order.title}, kept`,
       once: true,
+      leaves: 0,
       material: { ...order.material, changedAt: '1970-01-01T00:00:00.000Z' },
       perPiece: whole(kept / started, 'kept ÷ pieces started'),
       total: whole(kept, 'what was kept, up to the whole bath'),

@@ -1,4 +1,4 @@
-import { costOfDraw, mergedNeeds, netNeeds, type Need, type StockState } from '../stock'
+import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
 import { coefficientInput, worthOf, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
@@ -161,11 +161,23 @@ export function drawsOf(uses: readonly Use[]): Need[] {
 }
 
 /**
- * What a make-up needs of the shelf: what is drawn, less what is kept. A bath must be poured whole, but what stands in the tub
- * at the end serves the next batch: it lies there, and comes back.
+ * What a make-up needs of the shelf: what leaves it for good, and what must lie there meanwhile. A bath must be poured whole, but
+ * what stands in the tub at the end serves the next batch.
  */
-export const needsOf = ({ uses, yields }: Pick<Work, 'uses' | 'yields'>): Need[] =>
-  netNeeds(drawsOf(uses), yields)
+export const needsOf = (uses: readonly Use[]): Need[] =>
+  mergedNeeds(
+    uses.flatMap(({ material, total, lies, leaves }) =>
+      material && total.value > 0
+        ? [
+            {
+              materialId: material.id,
+              quantity: leaves ?? total.value,
+              lies: Math.max(lies?.value ?? 0, total.value),
+            },
+          ]
+        : [],
+    ),
+  )
 
 /** What is drawn, at the lots that would be drawn, less what goes into lots that are kept. */
 function costOf(

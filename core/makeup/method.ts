@@ -31,6 +31,8 @@ export interface Use {
   readonly lies?: Figure
   /** Poured or laid for the whole batch, whatever becomes of single pieces. */
   readonly once?: boolean
+  /** What is gone in the end, where the rest stands in a tub for the next batch; absent: all of it. */
+  readonly leaves?: number
 }
 
 /** A mixture that is poured together: so much of this, so much of that, so much left at the end. */

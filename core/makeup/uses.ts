@@ -14,6 +14,8 @@ export interface UseDraft {
   readonly total?: Figure
   readonly lies?: Figure
   readonly once?: boolean
+  /** What is gone in the end, where the rest stands in a tub for the next batch; absent: all of it. */
+  readonly leaves?: number
 }
 
 /** Amount for one × pieces started. */

@@ -145,24 +145,6 @@ export function mergedNeeds(needs: readonly Need[]): Need[] {
   return [...merged.values()]
 }
 
-/**
- * Needs less what goes into lots that are kept: of a material that is drawn, the share that is kept only lies there meanwhile.
- * @param yields lots that are kept, with the shares of what is drawn that go into each
- */
-export function netNeeds(
-  draws: readonly Need[],
-  yields: readonly { readonly shares: readonly { readonly materialId: string; readonly share: number }[] }[],
-): Need[] {
-  return draws.map((need) => {
-    const kept = yields
-      .flatMap(({ shares }) => shares)
-      .reduce((sum, { materialId, share }) => (materialId === need.materialId ? sum + share : sum), 0)
-    if (kept <= 0) return need
-    const lies = Math.max(need.lies ?? 0, need.quantity)
-    return { materialId: need.materialId, quantity: need.quantity * (1 - Math.min(1, kept)), lies }
-  })
-}
-
 function withPacks(
   material: Material,
   onHand: number,

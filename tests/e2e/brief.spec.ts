@@ -65,7 +65,8 @@ test.describe('the Brief, with awkward hands', () => {
     const row = await maker.addLine('Olive', 'olea', 5, '')
     await row.getByLabel('Pieces').focus()
     await page.keyboard.press('ControlOrMeta+A')
-    for (const typed of ['none', undefined, '80', '7 m', '4 m']) {
+    // Pieces, counted as, zone, stature, height, crown.
+    for (const typed of ['none', undefined, undefined, '80', '7 m', '4 m']) {
       if (typed !== undefined) await page.keyboard.type(typed)
       await page.keyboard.press('Tab')
     }

@@ -17,7 +17,7 @@ async function order(request: APIRequestContext, lineId: string, paper: 'A4' | '
     line,
     started: 12,
     dryingFactor: 1,
-    materials: demo.materials.slice(0, 40),
+    materials: demo.materials.slice(0, 80),
   }
 }
 

@@ -36,7 +36,7 @@ test.describe('the demo', () => {
     await expect(page.getByRole('timer').first()).toContainText(/^3\d:\d\d/)
     await expect(page.getByRole('link', { name: /Birch for the platform/ })).toBeVisible()
     await maker.go('Stock')
-    await expect(page.getByRole('region', { name: 'Short' })).toContainText('Matte medium')
+    await expect(page.getByRole('region', { name: 'Short' })).toContainText('Dried sprigs')
   })
 })
 
@@ -50,7 +50,7 @@ test.describe('files', () => {
     const input = page.getByLabel('Import a file…')
     for (const [name, content, because] of [
       ['broken', text.slice(0, 5000), 'not JSON, or is broken off'],
-      ['newer', text.replace('"version": 3', '"version": 4'), 'saved by a newer Hardy Thicket'],
+      ['newer', text.replace('"version": 4', '"version": 5'), 'saved by a newer Hardy Thicket'],
       [
         'hostile',
         text.replace('"settings"', '"__proto__": {"x": 1}, "settings"'),
@@ -108,7 +108,7 @@ test.describe('two windows on one workshop', () => {
     await Promise.all(
       buttons.map((button) => button!.evaluate((element) => (element as HTMLElement).click())),
     )
-    for (const window of [page, other]) await expect(window.getByRole('timer').first()).toContainText('19:')
+    for (const window of [page, other]) await expect(window.getByRole('timer').first()).toContainText('9:')
     const told = await Promise.all(
       [page, other].map((window) =>
         window

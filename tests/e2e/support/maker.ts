@@ -40,8 +40,8 @@ export class Maker {
     this.rows.push(plant)
     const row = this.lineRow(plant)
     await expect(row).toBeVisible()
-    await row.getByLabel('Pieces').fill(String(pieces))
-    await row.getByLabel('Pieces').press('Tab')
+    await row.getByLabel('Pieces', { exact: true }).fill(String(pieces))
+    await row.getByLabel('Pieces', { exact: true }).press('Tab')
     if (height) {
       await row.getByLabel('Real height').fill(height)
       await row.getByLabel('Real height').press('Tab')

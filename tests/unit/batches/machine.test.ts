@@ -300,7 +300,16 @@ describe('what a batch takes', () => {
       ...soaked,
       plan: {
         ...soaked.plan,
-        amounts: [{ materialId: 'matte-medium', label: 'Medium', quantity: 83, step: 'sort', once: true }],
+        amounts: [
+          {
+            materialId: 'matte-medium',
+            label: 'Medium',
+            quantity: 83,
+            leaves: 16.6,
+            step: 'sort',
+            once: true,
+          },
+        ],
         yields: [
           {
             label: 'Bath',

@@ -149,7 +149,7 @@ describe('amounts', () => {
     expect(left).toBe(400)
     // 83 ml are poured, of which 67 stand in the tub at the end.
     const drawn = drawsOf(up.uses).find(({ materialId }) => materialId === 'matte-medium')!
-    const needed = needsOf(up).find(({ materialId }) => materialId === 'matte-medium')!
+    const needed = needsOf(up.uses).find(({ materialId }) => materialId === 'matte-medium')!
     expect(drawn.quantity - needed.quantity).toBeCloseTo(400 / 6, 6)
     expect(needed.lies).toBeCloseTo(drawn.quantity, 9)
     expect(up.yields[0]).toMatchObject({ material: { id: 'soaking-bath' }, quantity: { value: 400 } })

@@ -44,7 +44,7 @@ describe.each(['2026-11-25T08:00:00.000Z', '2027-02-28T23:59:00.000Z', '2028-07-
         if (!method) return []
         const { piece } = pieceOf(line, commission, speciesById(line.speciesId), commission.dateDepicted)
         const up = makeUp({ job: jobOf(line, piece), method, states, dryingFactor: 1 })
-        return [{ id: line.id, who: line.name, order, needs: needsOf(up) }]
+        return [{ id: line.id, who: line.name, order, needs: needsOf(up.uses) }]
       })
       expect(allocate(claims, states).shortages.length).toBeGreaterThan(0)
     })
