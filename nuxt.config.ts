@@ -24,7 +24,7 @@ export default defineNuxtConfig({
     },
   },
   pwa: {
-    registerType: 'autoUpdate',
+    registerType: 'prompt',
     manifest: false,
     workbox: {
       globPatterns: ['**/*.{js,css,woff2,svg}'],
@@ -44,6 +44,7 @@ export default defineNuxtConfig({
   experimental: { defaults: { nuxtLink: { prefetch: false } } },
   runtimeConfig: { public: { demo: false } },
   nitro: {
+    errorHandler: '~~/server/error.ts',
     serverAssets: [{ baseName: 'fonts', dir: './fonts' }],
   },
 })

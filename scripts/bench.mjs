@@ -33,11 +33,12 @@ const bench = (name, env) => {
   worst = Math.max(worst, run(process.execPath, [join(out, `${name}.mjs`)], { env }))
 }
 bench('balances')
-bench('skeleton')
+bench('growth')
 bench('paint')
 const port = await freePort(4199)
 const { child, address } = await serve(port)
 bench('season', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
 bench('line-up', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
+bench('under-load', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
 child.kill()
 process.exit(worst)

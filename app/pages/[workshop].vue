@@ -30,7 +30,16 @@ onBeforeUnmount(() => workshop.close())
     </header>
     <main id="station" class="frame-main" tabindex="-1">
       <DemoNotice v-if="workshop.isDemo && workshop.status === 'open'" />
-      <NuxtPage v-if="workshop.status === 'open' && (workshop.ledgerRead || !needsLedger)" />
+      <UpdateNotice />
+      <NuxtErrorBoundary
+        v-if="workshop.status === 'open' && (workshop.ledgerRead || !needsLedger)"
+        :key="route.path"
+      >
+        <NuxtPage />
+        <template #error="{ error, clearError }"
+          ><StationFault :error="error" @again="clearError"
+        /></template>
+      </NuxtErrorBoundary>
       <p v-else-if="workshop.status === 'open'" class="m-6 text-soft" role="status">Adding up the ledger…</p>
       <p v-else-if="workshop.status === 'failed'" class="m-6 max-w-xl" role="alert">
         <strong class="block text-hip">This workshop can’t be opened.</strong>

@@ -72,7 +72,7 @@ export const useCommission = defineStore('commission', () => {
   )
   function progressOfLine(line: Line): Progress {
     const batches = workshop.batches.filter(({ lineId }) => lineId === line.id)
-    return progressOf(line.amount, batches, stock.runs, stock.onTrays)
+    return progressOf(line.amount, batches, stock.standing, stock.onTrays)
   }
   /** Looks of the days that the marker has passed over at this place, for when it comes back. */
   const looks = computed(() => ({

@@ -38,6 +38,19 @@ export const useStock = defineStore('stock', () => {
     }),
   )
 
+  /**
+   * The runs as claims and progress see them: begun or not, so many good. A piece done changes neither, and what hangs on
+   * them, over all commissions, is left alone.
+   */
+  const standing = shallowRef<ReadonlyMap<string, Run>>(new Map())
+  watch(
+    () => open.value.map(({ batch, run: { state } }) => `${batch.id} ${state.begun} ${state.live}`).join('|'),
+    () => {
+      standing.value = new Map(open.value.map(({ batch, run }) => [batch.id, run]))
+    },
+    { immediate: true, flush: 'sync' },
+  )
+
   const prices = computed(() => {
     const drawn = drawsByBatch(workshop.makings, workshop.setAside)
     const nothing: ReadonlyMap<string, number> = new Map()
@@ -58,9 +71,12 @@ export const useStock = defineStore('stock', () => {
   })
   /** What open batches claim of the shelf. */
   const batchClaims = computed<Claim[]>(() =>
-    open.value.map(({ batch, run }, i) =>
-      claimOf(batch, run, i, batch.lineId === undefined ? undefined : dueOf.value.get(batch.lineId)),
-    ),
+    [...standing.value].flatMap(([id, run], i) => {
+      const batch = batchById.value.get(id)
+      return batch
+        ? [claimOf(batch, run, i, batch.lineId === undefined ? undefined : dueOf.value.get(batch.lineId))]
+        : []
+    }),
   )
-  return { batchById, runs, open, prices, states, stateById, trays, onTrays, batchClaims }
+  return { batchById, runs, open, standing, prices, states, stateById, trays, onTrays, batchClaims }
 })

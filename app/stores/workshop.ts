@@ -4,12 +4,21 @@ import type { Commission, Line } from '~~/core/commissions'
 import type { OwnCoefficient } from '~~/core/makeup'
 import { speciesTable, type Species } from '~~/core/plants'
 import type { Lot, LotBalance, Material, Movement } from '~~/core/stock'
-import type { Reading } from '~~/core/units'
-import { defaultSettings, plainSpecies, type OwnSpecies, type Settings } from '~~/core/workshop'
+import { counted, type Reading } from '~~/core/units'
+import {
+  defaultSettings,
+  plainSpecies,
+  settingsSchema,
+  type OwnSpecies,
+  type Settings,
+  type TableName,
+} from '~~/core/workshop'
 import type { CommandContext } from '../db/commands/context'
+import { checkBalances } from '../db/derived'
 import { openWorkshop } from '../db/open'
 import type { WorkshopDb } from '../db/database'
 import { newId, nowIso } from '../db/ids'
+import { SoundRows, type FaultyRecord } from '../db/sound'
 import { storageFault } from '../db/storage-faults'
 
 /** The open workshop: its records as live queries, and the way to give commands. Another window's changes arrive by themselves. */
@@ -37,6 +46,15 @@ export const useWorkshop = defineStore('workshop', () => {
   /** Entries of the batches that are open, by batch; what has ended is read by the pages that show it. */
   const openEvents = shallowRef<ReadonlyMap<string, readonly RunEvent[]>>(new Map())
 
+  /** Stored records that are not what they should be: told in the Workshop, left out elsewhere. */
+  const faultyRecords = shallowRef<FaultyRecord[]>([])
+  let sound = new SoundRows()
+  function soundOf<T extends { id: string }>(table: TableName, rows: readonly T[]): T[] {
+    const kept = sound.of(table, rows)
+    faultyRecords.value = sound.list()
+    return kept
+  }
+
   /** The species table with the maker's own: a changed copy with a new id stands beside ours. */
   const kinds = computed<readonly Species[]>(() => [
     ...species.value.filter(({ removed }) => !removed).map(plainSpecies),
@@ -63,6 +81,8 @@ export const useWorkshop = defineStore('workshop', () => {
     perBatch.forEach((subscription) => subscription.unsubscribe())
     perBatch.clear()
     openEvents.value = new Map()
+    sound = new SoundRows()
+    faultyRecords.value = []
     db.value?.close()
     db.value = undefined
     status.value = 'closed'
@@ -126,49 +146,49 @@ export const useWorkshop = defineStore('workshop', () => {
       follow(
         () => opened.settings.get('settings'),
         (row) => {
-          settings.value = row ?? defaultSettings()
+          settings.value = row && settingsSchema.safeParse(row).success ? row : defaultSettings()
         },
       ),
       follow(
         () => opened.species.toArray(),
         (rows) => {
-          species.value = rows
+          species.value = soundOf('species', rows)
         },
       ),
       follow(
         () => opened.commissions.toArray(),
         (rows) => {
-          commissions.value = present(rows).sort(byDeadline)
+          commissions.value = present(soundOf('commissions', rows)).sort(byDeadline)
         },
       ),
       follow(
         () => opened.lines.toArray(),
         (rows) => {
-          lines.value = present(rows).sort((a, b) => a.order - b.order)
+          lines.value = present(soundOf('lines', rows)).sort((a, b) => a.order - b.order)
         },
       ),
       follow(
         () => opened.materials.toArray(),
         (rows) => {
-          materials.value = present(rows)
+          materials.value = present(soundOf('materials', rows))
         },
       ),
       follow(
         () => opened.coefficients.toArray(),
         (rows) => {
-          coefficients.value = rows
+          coefficients.value = soundOf('coefficients', rows)
         },
       ),
       follow(
         () => opened.batches.toArray(),
         (rows) => {
-          batches.value = rows
+          batches.value = soundOf('batches', rows)
         },
       ),
       follow(
         () => opened.trayEntries.toArray(),
         (rows) => {
-          trayEntries.value = rows
+          trayEntries.value = soundOf('trayEntries', rows)
         },
       ),
       follow(
@@ -188,7 +208,7 @@ export const useWorkshop = defineStore('workshop', () => {
       follow(
         () => opened.lots.toArray(),
         (rows) => {
-          lots.value = rows
+          lots.value = soundOf('lots', rows)
         },
       ),
       follow(
@@ -211,7 +231,26 @@ export const useWorkshop = defineStore('workshop', () => {
       ),
     ]).then(() => {
       ledgerRead.value = true
+      void checkLedger(opened)
     }, fail)
+  }
+
+  /** In the background the stored balances are checked against the whole ledger, and set right where they differ. */
+  async function checkLedger(opened: WorkshopDb): Promise<void> {
+    await new Promise((resolve) => setTimeout(resolve, 4000))
+    if (db.value !== opened) return
+    try {
+      const wrong = await checkBalances(
+        (name) => opened.table(name),
+        (work) => opened.transaction('rw', [opened.movements, opened.balances], work),
+      )
+      if (wrong.length > 0)
+        useNotices().fault(
+          `The balances of ${counted(wrong.length, 'lot')} were not what the ledger adds up to, and are set right.`,
+        )
+    } catch {
+      // Closed meanwhile: the next opening checks again.
+    }
   }
 
   /** Follows the entries of each open batch by itself: a piece done re-reads one batch. */
@@ -231,7 +270,7 @@ export const useWorkshop = defineStore('workshop', () => {
         id,
         liveQuery(() => opened.events.where('batchId').equals(id).toArray()).subscribe({
           next: (events) => {
-            openEvents.value = new Map(openEvents.value).set(id, events)
+            openEvents.value = new Map(openEvents.value).set(id, soundOf('events', events))
           },
           error: fail,
         }),
@@ -279,6 +318,7 @@ export const useWorkshop = defineStore('workshop', () => {
     setAside,
     openEvents,
     ownValues,
+    faultyRecords,
     isDemo,
     ownKind,
     speciesOf,

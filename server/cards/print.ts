@@ -3,7 +3,8 @@ import { amountWords, jobOf, makeUp, pieceOf, stepHandsMin, type MakeUp } from '
 import { plantMethodById } from '../../core/methods'
 import { cautionFootnote, cautionOf } from '../../core/safety'
 import { speciesById, type Look, type Species } from '../../core/plants'
-import { amountWithNoun, drawSitter, sitterOf } from '../../core/commissions'
+import { amountWithNoun, sitterOf } from '../../core/commissions'
+import { drawWithin } from '../print/budget'
 import type { PlantDrawing } from '../../core/drawing'
 import { stockStates } from '../../core/stock'
 import {
@@ -64,7 +65,9 @@ export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Rea
   })
   if (up.missing.length > 0)
     return none(`No material for: ${up.missing.map(({ slot }) => slot.label.toLowerCase()).join(', ')}.`)
-  const drawing = drawSitter(sitterOf(order.line, species, size, piece.seeThrough))
+  const drawing = drawWithin(sitterOf(order.line, species, size, piece.seeThrough), () => performance.now())
+  if (!drawing)
+    return none('This plant takes too long to draw. Is its crown far wider or narrower than plants are?')
 
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',

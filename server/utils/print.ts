@@ -12,7 +12,7 @@ export async function readOrder<T>(
     kind: 'problem',
     answer,
   })
-  if (!getHeader(event, 'content-type')?.startsWith('application/json'))
+  if (!/^application\/(?:[\w.+-]+\+)?json\s*(?:;|$)/i.test(getHeader(event, 'content-type') ?? ''))
     return wrong(problem(event, 415, 'Unsupported media type', 'Send the order as application/json.'))
   const text = await readBounded(event, maxBytes)
   if (text === undefined)
@@ -43,6 +43,10 @@ const CANT_PRINT = 'The order can’t be printed'
 /** An order that is well formed, and can't be printed all the same. */
 export const cantPrint = (event: H3Event, because: string): Record<string, unknown> =>
   problem(event, 422, CANT_PRINT, because)
+
+/** Too many orders wait already. */
+export const tooBusy = (event: H3Event): Record<string, unknown> =>
+  problem(event, 503, 'Busy', 'Too many sheets are being printed at once. Try again in a moment.')
 
 /** The fonts that sheets are printed in. */
 export async function printFonts(): Promise<CardFonts> {

@@ -19,11 +19,14 @@ export function problem(
   return { type: 'about:blank', title, status, detail, ...(errors === undefined ? {} : { errors }) }
 }
 
-/** Reads a request's body up to a number of bytes; undefined where it is longer. Nothing beyond the bound is kept. */
+/**
+ * Reads a request's body up to a number of bytes; undefined where it is longer, or where the client has gone away. Nothing beyond
+ * the bound is kept.
+ */
 export function readBounded(event: H3Event, maxBytes: number): Promise<string | undefined> {
   const request = event.node.req
   if (Number(request.headers['content-length'] ?? 0) > maxBytes) return Promise.resolve(undefined)
-  return new Promise((resolve, reject) => {
+  return new Promise((resolve) => {
     const parts: Buffer[] = []
     let bytes = 0
     request.on('data', (part: Buffer) => {
@@ -34,7 +37,8 @@ export function readBounded(event: H3Event, maxBytes: number): Promise<string | 
       } else parts.push(part)
     })
     request.on('end', () => resolve(Buffer.concat(parts).toString('utf8')))
-    request.on('error', reject)
+    request.on('error', () => resolve(undefined))
+    request.on('close', () => resolve(undefined))
   })
 }
 

@@ -208,7 +208,7 @@ test('from a new commission to the log, through a closed browser', async ({ base
 
     await test.step('the log sets planned against real', async () => {
       await maker.go('Log')
-      const row = page.getByRole('row', { name: /Hawthorn, batch 1/ })
+      const row = page.getByRole('row', { name: /Hawthorn, batch 1/ }).filter({ hasText: ' / ' })
       await expect(row).toContainText('11 / 12')
       await expect(row).toContainText('31 min')
       await row.getByRole('button').click()

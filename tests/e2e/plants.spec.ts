@@ -39,7 +39,7 @@ test.describe('the season band', () => {
     await toDay(page, 132)
     await expect(marker(page)).toHaveAttribute('aria-valuetext', '12 May')
     await expect(row(page, 'Beech, old')).toContainText('leaves breaking')
-    await expect(row(page, 'Silver birch')).toContainText('nearly in leaf')
+    await expect(row(page, 'Silver birch')).toContainText('fresh green')
     await toDay(page, 213)
     await expect(marker(page)).toHaveAttribute('aria-valuetext', '1 August')
     await expect(row(page, 'Beech, old')).toContainText('full leaf')

@@ -15,6 +15,7 @@ import {
 } from '../../db/commands/data'
 import { DEMO_KEY, OWN_KEY, workshopKeys } from '../../db/database'
 import { nowIso } from '../../db/ids'
+import { storageFault } from '../../db/storage-faults'
 import { save } from '../../composables/save'
 
 /** Export, import, wipe; and the workshops that are in this browser. */
@@ -32,7 +33,7 @@ async function whileBusy(work: () => Promise<void>): Promise<void> {
   try {
     await work()
   } catch (error) {
-    notices.fault(`Nothing was changed: ${error instanceof Error ? error.message : String(error)}`)
+    notices.fault(`Nothing was changed: ${storageFault(error)}`)
   } finally {
     busy.value = false
   }
