@@ -101,7 +101,8 @@ export default tseslint.config(
                 'crypto',
                 '@vueuse/*',
               ],
-              message: 'core/ is pure TypeScript: only Zod, small packages without an interface, and its own files.',
+              message:
+                'core/ is pure TypeScript: only Zod, small packages without an interface, and its own files.',
             },
           ],
         },
