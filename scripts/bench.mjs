@@ -34,11 +34,13 @@ const bench = (name, env) => {
 }
 bench('balances')
 bench('growth')
+bench('planting')
 bench('paint')
 const port = await freePort(4199)
 const { child, address } = await serve(port)
 bench('season', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
 bench('line-up', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
+bench('interruptions', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
 bench('under-load', { BENCH_ADDRESS: address, CHROMIUM_PATH: chromium })
 child.kill()
 process.exit(worst)

@@ -3,7 +3,7 @@ import type { Random } from '../units'
 import { clearanceOf, segmentsOf, toLine, toSegment, type Place } from './geometry'
 import type { Bed, Board, Spot } from './plan'
 import type { Hedge } from './runs'
-import { SpotGrid } from './spot-grid'
+import { NearestGrid, SpotGrid } from './spot-grid'
 
 type Piece = Omit<Spot, 'x' | 'y'>
 
@@ -44,7 +44,7 @@ const bands: Record<Zone, readonly [number, number]> = {
 export class Field {
   readonly spots: Spot[] = []
   private readonly grid: SpotGrid
-  private readonly byLine = new Map<string, Spot[]>()
+  private readonly byLine = new Map<string, NearestGrid>()
   /** Pieces in a row that found no room, and the smallest of them, by line. */
   private readonly missed = new Map<string, { count: number; leastMm: number }>()
 
@@ -67,9 +67,9 @@ export class Field {
   add(spot: Spot): void {
     this.spots.push(spot)
     this.grid.add(spot)
-    const own = this.byLine.get(spot.lineId)
-    if (own) own.push(spot)
-    else this.byLine.set(spot.lineId, [spot])
+    const own = this.byLine.get(spot.lineId) ?? new NearestGrid(this.board.widthMm, this.board.depthMm)
+    own.add(spot)
+    this.byLine.set(spot.lineId, own)
   }
 
   /** A free place for the first of a group: of some, the one furthest from its like. */
@@ -79,7 +79,7 @@ export class Field {
       missed !== undefined && missed.count >= HOPELESS_AFTER && piece.ownMm >= missed.leastMm * 0.98
     const inZone = hopeless ? HOPELESS_TRIES : TRIES.zone
     const all = hopeless ? HOPELESS_TRIES * 2 : TRIES.zone + TRIES.board
-    const own = this.byLine.get(piece.lineId) ?? []
+    const own = this.byLine.get(piece.lineId)
     const width = this.board.widthMm * (this.board.plantedShare ?? 1)
     let best: { place: Place; room: number } | undefined
     let found = 0
@@ -89,8 +89,7 @@ export class Field {
       const place = { x: random() * width, y: (from + (to - from) * random()) * this.board.depthMm }
       if (!this.free(piece, place)) continue
       found += 1
-      let room = Infinity
-      for (const spot of own) room = Math.min(room, (spot.x - place.x) ** 2 + (spot.y - place.y) ** 2)
+      const room = own?.squareTo(place) ?? Infinity
       if (!best || room > best.room) best = { place, room }
     }
     if (best) this.missed.delete(piece.lineId)

@@ -44,3 +44,48 @@ export class SpotGrid {
 }
 
 const keyOf = (i: number, j: number): number => (i + SPAN) * 2 * SPAN + (j + SPAN)
+
+/** Cells along the longer side of a board. */
+const CELLS_ALONG = 48
+
+/** Places in equal square cells, to find how far the nearest of them is. */
+export class NearestGrid {
+  private readonly cells = new Map<number, { x: number; y: number }[]>()
+  private readonly cellMm: number
+
+  /** @param widthMm, depthMm of the board, above 0; all places lie on it */
+  constructor(widthMm: number, depthMm: number) {
+    this.cellMm = Math.max(widthMm, depthMm) / CELLS_ALONG
+  }
+
+  add(place: { x: number; y: number }): void {
+    const key = keyOf(this.cell(place.x), this.cell(place.y))
+    const there = this.cells.get(key)
+    if (there) there.push(place)
+    else this.cells.set(key, [place])
+  }
+
+  /** Square of the distance to the nearest place, mm²; Infinity when there is none. */
+  squareTo({ x, y }: { x: number; y: number }): number {
+    if (this.cells.size === 0) return Infinity
+    const [column, row] = [this.cell(x), this.cell(y)]
+    let best = Infinity
+    for (let ring = 0; ring <= CELLS_ALONG + 1; ring += 1) {
+      // All of this ring is at least so far away.
+      const least = (ring - 1) * this.cellMm
+      if (ring > 0 && least * least > best) break
+      for (let i = -ring; i <= ring; i += 1) {
+        const step = Math.abs(i) === ring ? 1 : 2 * ring
+        for (let j = -ring; j <= ring; j += step) {
+          const there = this.cells.get(keyOf(column + i, row + j))
+          for (const place of there ?? []) best = Math.min(best, (place.x - x) ** 2 + (place.y - y) ** 2)
+        }
+      }
+    }
+    return best
+  }
+
+  private cell(value: number): number {
+    return Math.floor(value / this.cellMm)
+  }
+}

@@ -9,9 +9,9 @@ const TURNED_AT_DRIEST = 0.6
 /** New leaves come with the first rains, three quarters of the way round from the middle of the last ones. */
 const RAINS_BEGIN = 0.75
 const FLUSH = 0.12
-/** Flowers at the end of the dry season, fruit in the rains. From memory. */
 /** Share of its show that a kind has on any day at the equator. From memory. */
 const ALL_YEAR = 0.2
+/** Flowers at the end of the dry season, fruit in the rains: middle and width as shares of the year. From memory. */
 const FLOWERS = [0.66, 0.16] as const
 const FRUITS = [0.95, 0.2] as const
 

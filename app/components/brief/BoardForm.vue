@@ -96,11 +96,12 @@ const season = computed(() => {
   const south = props.commission.latitudeDeg < 0 ? ' Half a year turned, in the south.' : ''
   const words = (shift: number): string => {
     const whole = Math.round(shift)
-    return whole === 0
-      ? 'as'
-      : `${counted(Math.abs(whole), 'day')} ${whole > 0 ? 'later than' : 'sooner than'}`
+    return whole === 0 ? 'the same' : `${counted(Math.abs(whole), 'day')} ${whole > 0 ? 'later' : 'sooner'}`
   }
-  return `Spring ${words(spring)}, autumn ${words(autumn)} at 50°, 100 m.${south}`
+  const both = [spring, autumn].every((shift) => Math.round(shift) === 0)
+  return both
+    ? `The seasons are those of 50° N, 100 m.${south}`
+    : `Against 50° N, 100 m: spring ${words(spring)}, autumn ${words(autumn)}.${south}`
 })
 </script>
 
@@ -176,7 +177,7 @@ const season = computed(() => {
 }
 .says {
   grid-column: 1 / -1;
-  margin-top: -14px;
+  margin-top: -6px;
   font-size: 13px;
   line-height: 1.35;
   color: var(--color-soft);

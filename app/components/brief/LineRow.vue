@@ -93,7 +93,7 @@ async function leaveAmount(): Promise<void> {
 /** Another kind of amount begins with what looks right; what was drawn for the old one goes. */
 const kinds = {
   pieces: 'pieces',
-  'length-free': 'hedge, free',
+  'length-free': 'hedge',
   'length-trimmed': 'hedge, trimmed',
   area: 'area',
 } as const
@@ -138,9 +138,10 @@ async function leaveStature(): Promise<void> {
           v-model="text.name"
           class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold"
           aria-label="Name of the line"
+          :title="plant.species.botanical"
           @change="leaveName"
         />
-        <span class="botanical w-28 text-sm leading-tight max-[1180px]:hidden">{{
+        <span class="botanical w-28 text-sm leading-tight max-[1400px]:hidden">{{
           plant.species.botanical
         }}</span>
       </span>
@@ -165,7 +166,7 @@ async function leaveStature(): Promise<void> {
           @change="leaveAmount"
         />
         <select
-          class="field field-cell !w-[26px] !px-0 text-center"
+          class="field field-cell !w-[92px]"
           aria-label="Counted as"
           :value="kindNow"
           @change="chooseKind(($event.target as HTMLSelectElement).value)"

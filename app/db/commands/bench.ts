@@ -12,6 +12,7 @@ import {
   type Deed,
   type Run,
   type RunEvent,
+  type Tray,
   type TrayEntry,
   type TrayState,
   type Uncovered,
@@ -150,7 +151,7 @@ export async function undoDeed(
   target: string,
 ): Promise<Reading<RunEvent>> {
   const touched = [db.batches, db.events, db.movements, db.trayEntries, db.balances, db.openBatches]
-  return db.transaction('rw', touched, async () => {
+  return db.transaction('rw', [...touched, db.setAside], async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
     const at = now()
@@ -158,8 +159,8 @@ export async function undoDeed(
     const decided = decide(found.batch, found.run, { type: 'undo', target }, at, newId())
     if (decided.kind === 'none' || (undone?.deed.type !== 'finish' && undone?.deed.type !== 'abandon'))
       return write(db, decided)
-    const entries = await db.trayEntries.where('batchId').equals(batchId).toArray()
-    const gone = traysOf(entries).find(
+    const trays = await traysOfBatch(db, batchId)
+    const gone = trays.find(
       ({ counts }) => counts.planted > 0 || counts.sold > 0 || counts['given back'] > 0 || counts.spoilt > 0,
     )
     if (gone) return none(`Pieces of this batch have left the tray “${gone.name}”. Put them back first.`)
@@ -172,7 +173,7 @@ export async function undoDeed(
       (name) => db.table(name),
       reversalEntries({ id: target, batchId }, all, at, written.value.id, newId),
     )
-    for (const { name, counts } of traysOf(entries))
+    for (const { name, counts } of trays)
       if (counts['to be planted'] > 0)
         await db.trayEntries.add({
           id: newId(),
@@ -188,15 +189,19 @@ export async function undoDeed(
   })
 }
 
+/** What stands on the trays of a batch, without what entries that don't count put there. */
+async function traysOfBatch(db: CommandContext['db'], batchId: string): Promise<Tray[]> {
+  const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
+  return traysOf(await db.trayEntries.where('batchId').equals(batchId).toArray(), aside)
+}
+
 /** Moves finished pieces on: planted, sold, given back, spoilt; or back again. */
 export async function movePieces(
   { db, now, newId }: CommandContext,
   move: { batchId: string; tray: string; count: number; from: TrayState; to: TrayState; note?: string },
 ): Promise<Reading<TrayEntry>> {
   return db.transaction('rw', [db.trayEntries, db.setAside], async () => {
-    const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
-    const entries = await db.trayEntries.where('batchId').equals(move.batchId).toArray()
-    const tray = traysOf(entries, aside).find(({ name }) => name === move.tray)
+    const tray = (await traysOfBatch(db, move.batchId)).find(({ name }) => name === move.tray)
     const decided = decideMove(tray, move.count, move.from, move.to)
     if (decided.kind === 'none') return decided
     const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })

@@ -28,7 +28,7 @@ describe('records', () => {
     ['amount', { amount: pieces(2.5) }],
     ['amount', { amount: pieces(10_001) }],
     ['heightM', { heightM: -1 }],
-    ['crownWidthM', { crownWidthM: 81 }],
+    ['crownWidthM', { crownWidthM: 91 }],
     ['stature', { stature: 1.2 }],
     ['seeThrough', { seeThrough: 1 }],
     ['boughtPriceMinor', { boughtPriceMinor: 0.5 }],
@@ -54,7 +54,13 @@ describe('records', () => {
     expect(movementSchema.safeParse({ ...movement, at: '4 October' }).success).toBe(false)
     expect(batchSchema.safeParse(batch()).success).toBe(true)
     expect(batchSchema.safeParse(batch({ pieces: 0 })).success).toBe(false)
-    const event = { id: 'e', batchId: 'b1', seq: 1, at: NOON, deed: { type: 'pieces', step: 0, count: 2 } }
+    const event = {
+      id: 'e',
+      batchId: 'b1',
+      after: 'd',
+      at: NOON,
+      deed: { type: 'pieces', step: 0, count: 2 },
+    }
     expect(runEventSchema.safeParse(event).success).toBe(true)
     for (const deed of [
       { type: 'dance' },
