@@ -1,6 +1,7 @@
+import { Dexie } from 'dexie'
 import { documentSchema } from '../../core/workshop'
 import { ensureWorkshop, replaceWorkshop } from './commands/data'
-import { DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from './database'
+import { DATABASE_VERSION, DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from './database'
 import { newId, nowIso } from './ids'
 
 interface Heard {
@@ -34,6 +35,8 @@ export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopD
   })
   await db.open()
   try {
+    // Dexie counts tenths, and would open what a newer version of the app has written.
+    if (db.backendDB().version > DATABASE_VERSION * 10) throw new Dexie.VersionError('newer than the app')
     if (key === DEMO_KEY) await fillDemo(db)
     else await ensureWorkshop({ db, now: nowIso, newId })
   } catch (error) {

@@ -37,9 +37,8 @@ export function reasonFor(row: Expected, wish: PlantingWish, { pieces, groups }:
 
 function standing(as: keyof typeof groupingWords, groups: readonly number[], inRow: boolean): string {
   if (inRow) return 'in rows along the bank'
-  return groups.length === 1 && groups[0] === 1
-    ? groupingWords.alone
-    : `${groupingWords[as]}, ${[...new Set(groups)].join(' or ')} at a time`
+  if (groups.every((size) => size === 1)) return groups.length === 1 ? groupingWords.alone : 'one by one'
+  return `${groupingWords[as]}, ${[...new Set(groups)].join(' or ')} at a time`
 }
 
 function where({ zone, smaller }: Why): string {

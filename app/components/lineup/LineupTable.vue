@@ -87,7 +87,7 @@ function open(plant: Plant): void {
           <button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">
             {{ plant.line.name }}
           </button>
-          <span class="botanical whitespace-nowrap text-sm">{{ plant.species.botanical }}</span>
+          <span class="botanical ml-2 whitespace-nowrap text-sm">{{ plant.species.botanical }}</span>
         </td>
         <td class="number">{{ real(plant.size.form.heightM * 1000) }}</td>
         <td class="number">

@@ -55,6 +55,14 @@ describe('a suggested planting', () => {
     }
   })
 
+  test('what stands singly is said to', () => {
+    const all = habitatIds.flatMap((id) => suggest(wish({ areaM2: 6800, habitats: [id], pieces: 150 })))
+    const single = all.filter(({ groups }) => groups.every((size) => size === 1))
+    expect(single.length).toBeGreaterThan(0)
+    for (const { reason } of single) expect(reason).toMatch(/stands alone|one by one|in rows/)
+    for (const { reason } of all) expect(reason).not.toContain(', 1 at a time')
+  })
+
   test('of several habitats each has its part of the ground, and the reason says so', () => {
     const reasonOf = (habitats: HabitatId[], id: string): string =>
       suggest(wish({ areaM2: 10_000, habitats })).find(({ speciesId }) => speciesId === id)!.reason
@@ -74,7 +82,7 @@ describe('a suggested planting', () => {
       for (const line of suggest(wish({ areaM2: 6830, habitats: [id] }))) {
         const named = / thinned to (\d+) for 150 pieces/.exec(line.reason)?.[1]
         if (named !== undefined) expect(Number(named)).toBe(line.pieces)
-        if (line.groups.length > 1 && line.stands === undefined)
+        if (line.groups.some((size) => size > 1) && line.stands === undefined)
           expect(line.reason).toContain([...new Set(line.groups)].join(' or '))
       }
   })
