@@ -19,6 +19,7 @@ export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopD
   if (key !== OWN_KEY && key !== DEMO_KEY && !(await workshopKeys()).includes(key))
     throw new Error(`There is no workshop “${key}” in this browser.`)
   const db = new WorkshopDb(key)
+  await refuseNewer(db.name)
   db.on('blocked', () => {
     heard.blocked(
       'Another tab has this workshop open in an older version of the app. Close that tab, or reload it.',
@@ -35,8 +36,6 @@ export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopD
   })
   await db.open()
   try {
-    // Dexie counts tenths, and would open what a newer version of the app has written.
-    if (db.backendDB().version > DATABASE_VERSION * 10) throw new Dexie.VersionError('newer than the app')
     if (key === DEMO_KEY) await fillDemo(db)
     else await ensureWorkshop({ db, now: nowIso, newId })
   } catch (error) {
@@ -44,6 +43,14 @@ export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopD
     throw error
   }
   return db
+}
+
+/** Dexie would open what a newer version of the app has written, and add to it what it misses; so the version is looked at first. */
+async function refuseNewer(name: string): Promise<void> {
+  const known = (await globalThis.indexedDB?.databases?.()) ?? []
+  const version = known.find((database) => database.name === name)?.version ?? 0
+  // Dexie counts in tenths, and uses single steps for its own.
+  if (version >= (DATABASE_VERSION + 1) * 10) throw new Dexie.VersionError('newer than the app')
 }
 
 /** Fetches the demo once; `afresh` throws away what was done in it. */

@@ -68,26 +68,56 @@ export function dressCrown(skeleton: Skeleton, plant: Habitus, dress: Dress, ran
   }
   const light = exposure(raw, r)
   const lit = Float64Array.from(raw, ({ clump }, i) => (light[i] ?? 0) + 0.26 * clump)
-  const order = Uint32Array.from(raw.keys()).sort((a, b) => (lit[a] ?? 0) - (lit[b] ?? 0))
-  const rank = new Float64Array(raw.length)
-  order.forEach((at, place) => {
-    rank[at] = place / Math.max(1, raw.length - 1)
-  })
+  const rank = ranksOf(lit)
+  const shares = Float64Array.from(rank, (at) => Math.min(1, Math.max(0, at + (random() - 0.5) * 0.22)))
+  const lasting = lastingOrder(raw, shares, plant, random)
   return raw.map((mark, i): Mark => {
-    const share = Math.min(1, Math.max(0, (rank[i] ?? 0) + (random() - 0.5) * 0.22))
+    const share = shares[i] ?? 0
     return {
       x: mark.x,
       y: mark.y,
       z: mark.z,
       r: mark.r,
       tone: toneAt(share),
-      // The outermost leaves go first, and turn first; flowers stand in the light.
-      from: 0.75 * random() + 0.25 * share,
+      // A byte in the drawing, and never 0: what is bare has none.
+      from: (1 + 254 * (lasting[i] ?? 0)) / 255,
+      // The outermost turn first; flowers stand in the light.
       hue: Math.min(1, Math.max(0, 0.7 * random() + 0.3 * (1 - share))),
       bloom: Math.min(1, 0.7 * random() + 0.3 * (1 - share)),
       shape: needled ? Shape.spray : Shape.cluster,
     }
   })
+}
+
+/**
+ * In which order clusters stay on, 0–1: the outermost go first, and the last ones hang low, as dead leaves that are held do
+ * (general knowledge; the weights are from memory). Spread evenly, so that a share of the foliage is that share of the clusters.
+ */
+function lastingOrder(
+  marks: readonly Point[],
+  lit: Float64Array,
+  { crownBaseMm, heightMm }: Habitus,
+  random: Random,
+): Float64Array {
+  const order = Float64Array.from(lit, (share) => 0.75 * random() + 0.25 * share)
+  const last = Float64Array.from(order, (at, i) => {
+    const up = ((marks[i]?.y ?? 0) - crownBaseMm) / Math.max(1e-6, heightMm - crownBaseMm)
+    return at + LAST_LOW * Math.min(1, Math.max(0, up)) * (1 - at)
+  })
+  return ranksOf(last)
+}
+
+/** How strongly the last leaves keep to the lower crown. */
+const LAST_LOW = 0.9
+
+/** The place of each number in their order, 0 for the least and 1 for the greatest. */
+function ranksOf(numbers: Float64Array): Float64Array {
+  const rank = new Float64Array(numbers.length)
+  const order = Uint32Array.from(numbers.keys()).sort((a, b) => (numbers[a] ?? 0) - (numbers[b] ?? 0))
+  order.forEach((at, place) => {
+    rank[at] = place / Math.max(1, numbers.length - 1)
+  })
+  return rank
 }
 
 /** A fifth in full light, a quarter in light, a third base, the rest in shade. From memory: two or three tones on every crown are common practice. */

@@ -54,68 +54,6 @@ test.describe('storage that fails is told and survived', () => {
     await page.reload()
     await expect(page.locator('#station h1').first()).toBeAttached()
   })
-
-  test('an upgrade that an old tab blocks is told, and goes on when that tab is closed', async ({
-    page,
-    context,
-  }) => {
-    const old = await context.newPage()
-    await beside(old)
-    await old.evaluate(
-      () =>
-        new Promise<void>((resolve, reject) => {
-          const request = indexedDB.open('hardy-thicket:mine', 10)
-          request.onupgradeneeded = () => {
-            const store = (name: string, ...indexes: string[]): void => {
-              const made = request.result.createObjectStore(name, { keyPath: 'id' })
-              for (const index of indexes) made.createIndex(index, index)
-            }
-            store('settings')
-            store('commissions')
-            store('lines', 'commissionId')
-            store('materials')
-            store('lots', 'materialId')
-            store('movements', 'lotId', 'batchId')
-            store('batches', 'lineId')
-            store('events', 'batchId')
-          }
-          // Kept open, as a tab of the old version does.
-          request.onsuccess = () => resolve()
-          request.onerror = () => reject(request.error)
-        }),
-    )
-    await page.goto('/mine/brief')
-    await expect(page.getByText('Another tab has this workshop open in an older version')).toBeVisible()
-    await old.close()
-    await expect(page.locator('#station h1').first()).toBeAttached()
-  })
-
-  test('no room left while a batch is ended: nothing is half-written, and it ends when there is room', async ({
-    page,
-    context,
-  }) => {
-    const maker = new Maker(page)
-    await maker.open('stock', 'demo')
-    const before = await maker.onHand('Ground foam, fine, autumn yellow')
-    await maker.go('Bench')
-    await page.getByRole('link', { name: /Birch for the platform/ }).click()
-    await page.getByRole('button', { name: 'Abandon' }).click()
-    const dialog = page.getByRole('dialog')
-    await dialog.getByLabel('Why').fill('no room')
-    await dialog.getByLabel('Draw Ground foam, fine, autumn yellow').fill('0.5')
-    const devtools = await context.newCDPSession(page)
-    const origin = new URL(page.url()).origin
-    await devtools.send('Storage.overrideQuotaForOrigin', { origin, quotaSize: 1 })
-    await dialog.getByRole('button', { name: 'Abandon batch' }).click()
-    await expect(dialog.getByRole('alert')).toContainText('storage is full. Nothing was changed.')
-    await devtools.send('Storage.overrideQuotaForOrigin', { origin })
-    await dialog.getByRole('button', { name: 'Abandon batch' }).click()
-    await expect(page.getByText('Abandoned: no room')).toBeVisible()
-    await maker.go('Stock')
-    expect(
-      parseFloat(before) - parseFloat(await maker.onHand('Ground foam, fine, autumn yellow')),
-    ).toBeCloseTo(0.5, 5)
-  })
 })
 
 test.describe('trays and own figures', () => {

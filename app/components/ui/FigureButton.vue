@@ -44,12 +44,16 @@ const rangeOf = (id: string): string => {
 }
 
 const WIDTH = 420
-/** Keeps the panel on the screen: below the figure where there is room, above it where not. */
+/** Where a panel with a long list of inputs and the form to set one surely fits. */
+const ROOMY = 480
+/** Keeps the panel on the screen: below the figure where there is room, else on the side with more of it; what is longer scrolls. */
 function settle(event: MouseEvent): void {
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  const below = window.innerHeight - box.bottom > 290
+  const under = window.innerHeight - box.bottom
+  const below = under > ROOMY || under >= box.top
   place.value = {
     left: `${Math.max(8, Math.min(window.innerWidth - WIDTH - 8, box.right - WIDTH))}px`,
+    maxHeight: `${Math.max(120, (below ? under : box.top) - 12)}px`,
     ...(below
       ? { top: `${box.bottom + 4}px`, bottom: 'auto' }
       : { bottom: `${window.innerHeight - box.top + 4}px`, top: 'auto' }),
@@ -147,7 +151,6 @@ function settle(event: MouseEvent): void {
   inset: auto;
   margin: 0;
   width: 420px;
-  max-height: 70vh;
   overflow: auto;
   padding: 12px 14px;
   border: 1px solid var(--color-soft);

@@ -64,6 +64,22 @@ describe('a drawing', () => {
     expect(mean(4)).toBeGreaterThan(mean(0))
   })
 
+  test.each(['beech', 'hornbeam', 'pedunculate-oak'])(
+    'the last leaves of %s hang low, and a tenth is a tenth',
+    (id) => {
+      const drawing = draw(speciesById(id))
+      const heights = every(drawing.marks, MARK_STRIDE, 1)
+      const order = every(drawing.markTraits, TRAIT_STRIDE, Trait.from)
+      const last = heights.filter((_, i) => order[i]! <= 0.1 * 255)
+      expect(last.length / heights.length).toBeCloseTo(0.1, 2)
+      const mean = (of: number[]): number => of.reduce((a, b) => a + b, 0) / of.length
+      const [low, high] = [Math.min(...heights), Math.max(...heights)]
+      const up = (of: number[]): number => (mean(of) - low) / (high - low)
+      expect(up(last)).toBeLessThan(0.33)
+      expect(up(heights) - up(last)).toBeGreaterThan(0.12)
+    },
+  )
+
   test('a crown with twice the see-through law’s exponent has more leaf, and the dressing never moves the wood', () => {
     const { habitus, dress } = sitter(speciesById('silver-birch'))
     const [thin, thick] = [0.5, 0.25].map((seeThrough) =>
