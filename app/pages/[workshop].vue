@@ -46,7 +46,7 @@ onBeforeUnmount(() => workshop.close())
         {{ workshop.failure }}
         <NuxtLink to="/mine/line-up" class="text-moss underline">Open my own workshop</NuxtLink>
       </p>
-      <p v-else class="m-6 text-soft" role="status">Opening the workshop…</p>
+      <p v-else class="m-6 text-soft" role="status">{{ workshop.failure || 'Opening the workshop…' }}</p>
     </main>
     <ScaleRule class="frame-rule" />
     <NoticeList />

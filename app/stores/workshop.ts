@@ -100,6 +100,7 @@ export const useWorkshop = defineStore('workshop', () => {
     close()
     key.value = wanted
     status.value = 'opening'
+    failure.value = ''
     try {
       const opened = await openWorkshop(wanted, {
         // Another tab wipes it, or brings a newer version of it.

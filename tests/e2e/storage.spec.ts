@@ -54,6 +54,44 @@ test.describe('storage that fails is told and survived', () => {
     await page.reload()
     await expect(page.locator('#station h1').first()).toBeAttached()
   })
+
+  test('an upgrade that an old tab blocks is told, and goes on when that tab is closed', async ({
+    page,
+    context,
+  }) => {
+    const old = await context.newPage()
+    await beside(old)
+    await old.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const request = indexedDB.open('hardy-thicket:mine', 10)
+          request.onupgradeneeded = () => {
+            const store = (name: string, ...indexes: string[]): void => {
+              const made = request.result.createObjectStore(name, { keyPath: 'id' })
+              for (const index of indexes) made.createIndex(index, index)
+            }
+            store('settings')
+            store('commissions')
+            store('lines', 'commissionId')
+            store('materials')
+            store('lots', 'materialId')
+            store('movements', 'lotId', 'batchId')
+            store('batches', 'lineId')
+            store('events', 'batchId')
+          }
+          // Kept open, as a tab of the old version does.
+          request.onsuccess = () => {
+            Object.assign(globalThis, { kept: request.result })
+            resolve()
+          }
+          request.onerror = () => reject(request.error)
+        }),
+    )
+    await page.goto('/mine/brief')
+    await expect(page.getByText('Another tab has this workshop open in an older version')).toBeVisible()
+    await old.close()
+    await expect(page.locator('#station h1').first()).toBeAttached()
+  })
 })
 
 test.describe('trays and own figures', () => {
