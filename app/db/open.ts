@@ -45,9 +45,15 @@ export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopD
   return db
 }
 
+/** What is asked of the browser's storage here; an older one cannot list its databases. */
+interface DatabaseList {
+  databases?(): Promise<{ readonly name?: string; readonly version?: number }[]>
+}
+
 /** Dexie would open what a newer version of the app has written, and add to it what it misses; so the version is looked at first. */
 async function refuseNewer(name: string): Promise<void> {
-  const known = (await globalThis.indexedDB?.databases?.()) ?? []
+  const { indexedDB } = Dexie.dependencies as { indexedDB?: DatabaseList }
+  const known = (await indexedDB?.databases?.()) ?? []
   const version = known.find((database) => database.name === name)?.version ?? 0
   // Dexie counts in tenths, and uses single steps for its own.
   if (version >= (DATABASE_VERSION + 1) * 10) throw new Dexie.VersionError('newer than the app')
