@@ -7,7 +7,7 @@ const MAX_BYTES = 64 * 1024
 export default defineEventHandler(async (event) => {
   const order = await readOrder(event, cardOrderSchema, MAX_BYTES)
   if (order.kind === 'problem') return order.answer
-  const card = await inTurn(async () => printCard(order.value, await printFonts()))
+  const card = await inTurn(async () => printCard(order.value, await printFaces(order.value)))
   if (!card) return tooBusy(event)
   return card.kind === 'none' ? cantPrint(event, card.because) : sendPdf(event, card.value, 'batch-card.pdf')
 })

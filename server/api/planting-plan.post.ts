@@ -7,7 +7,7 @@ const MAX_BYTES = 2 * 1024 * 1024
 export default defineEventHandler(async (event) => {
   const order = await readOrder(event, planOrderSchema, MAX_BYTES)
   if (order.kind === 'problem') return order.answer
-  const plan = await inTurn(async () => printPlan(order.value, await printFonts()))
+  const plan = await inTurn(async () => printPlan(order.value, await printFaces(order.value)))
   if (!plan) return tooBusy(event)
   return typeof plan === 'string' ? cantPrint(event, plan) : sendPdf(event, plan, 'planting-plan.pdf')
 })

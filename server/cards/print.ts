@@ -19,25 +19,23 @@ import {
 } from '../../core/units'
 import type { CardOrder } from './order'
 import { strokePlant } from './plant'
-import {
-  CHECK_BAR_MM,
-  checkBar,
-  collect,
-  INK,
-  mm,
-  registerFonts,
-  RULE,
-  SOFT,
-  type CardFonts,
-  type Pdf,
-} from '../print/paper'
+import type { Faces } from '../print/faces'
+import { penFor, type Ink, type Pen } from '../print/pen'
+import { isolated } from '../print/text'
+import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
 
 const MARGIN = mm(14)
 /** What the drawing may take beside the amounts, mm; larger ones get a page of their own. */
 const COLUMN_MM = { width: 74, height: 104 }
 
+const TITLE: Ink = { style: 'title', size: 20, colour: INK }
+const HEADING: Ink = { style: 'title', size: 12, colour: INK }
+const NOTE: Ink = { style: 'text', size: 8.5, colour: SOFT }
+const NAME: Ink = { style: 'bold', size: 10, colour: INK }
+
 interface Sheet {
   readonly pdf: Pdf
+  readonly pen: Pen
   readonly width: number
   readonly height: number
 }
@@ -46,7 +44,8 @@ interface Sheet {
  * Prints a batch card: the line at 1:1 where it fits, a check bar, amounts, mixtures, steps with boxes, cautions.
  * @returns the bytes of a PDF; or why not
  */
-export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Reading<Buffer>> {
+export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<Buffer>> {
+  const order = withNamesApart(sent)
   const species = speciesById(order.line.speciesId, order.ownSpecies ? [order.ownSpecies] : [])
   const { piece, size, look } = pieceOf(order.line, order.commission, species, order.commission.dateDepicted)
   const states = stockStates(order.materials, [], new Map())
@@ -72,12 +71,16 @@ export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Rea
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',
     margin: MARGIN,
-    font: fonts.text as unknown as string,
-    info: { Title: `Batch card: ${order.line.name}`, Creator: 'Hardy Thicket' },
+    font: '',
+    info: { Title: `Batch card: ${sent.line.name}`, Creator: 'Hardy Thicket' },
   })
-  registerFonts(pdf, fonts)
   const bytes = collect(pdf)
-  const sheet: Sheet = { pdf, width: pdf.page.width - 2 * MARGIN, height: pdf.page.height - 2 * MARGIN }
+  const sheet: Sheet = {
+    pdf,
+    pen: penFor(pdf, faces),
+    width: pdf.page.width - 2 * MARGIN,
+    height: pdf.page.height - 2 * MARGIN,
+  }
 
   const besides = size.heightMm <= COLUMN_MM.height && size.crownWidthMm <= COLUMN_MM.width
   const columnWidth = besides ? sheet.width - mm(COLUMN_MM.width) - mm(6) : sheet.width
@@ -104,37 +107,49 @@ export async function printCard(order: CardOrder, fonts: CardFonts): Promise<Rea
   return ok(await bytes)
 }
 
-function head({ pdf, width }: Sheet, order: CardOrder, species: Species, up: MakeUp): void {
+/** The maker's own names, set apart from the words that they come to stand among. */
+function withNamesApart(order: CardOrder): CardOrder {
+  const apart = <T extends { readonly name: string }>(row: T): T => ({ ...row, name: isolated(row.name) })
+  const { ownSpecies } = order
+  return {
+    ...order,
+    workshop: isolated(order.workshop),
+    commission: apart(order.commission),
+    line: apart(order.line),
+    materials: order.materials.map(apart),
+    ...(ownSpecies ? { ownSpecies: { ...ownSpecies, common: isolated(ownSpecies.common) } } : {}),
+  }
+}
+
+function head({ pdf, pen, width }: Sheet, order: CardOrder, species: Species, up: MakeUp): void {
   const { commission, line } = order
-  pdf
-    .font('title')
-    .fontSize(20)
-    .fillColor(INK)
-    .text(line.name, MARGIN, MARGIN, { width: width * 0.62, ellipsis: true, height: 26 })
+  pen.write(TITLE, line.name, MARGIN, MARGIN, { width: width * 0.62, oneLine: true })
   const under = pdf.y
-  pdf
-    .font('botanical')
-    .fontSize(13)
-    .fillColor(SOFT)
-    .text(species.botanical, MARGIN + width * 0.62, MARGIN + 7, { width: width * 0.38, align: 'right' })
-  pdf.y = under + 2
-  pdf
-    .font('text')
-    .fontSize(10)
-    .fillColor(SOFT)
-    .text(
-      `${commission.name} · ${formatRatio(commission.ratio)} · ${commission.dateDepicted} · ${order.workshop}`,
-      MARGIN,
-      pdf.y,
-      { width },
-    )
-    .text(
-      `${up.method.name}: start ${order.started} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
-      { width },
-    )
-  pdf.moveDown(0.5)
+  pen.write(
+    { style: 'botanical', size: 13, colour: SOFT },
+    species.botanical,
+    MARGIN + width * 0.62,
+    MARGIN + 7,
+    { width: width * 0.38, align: 'right' },
+  )
+  const ink: Ink = { style: 'text', size: 10, colour: SOFT }
+  pen.write(
+    ink,
+    `${commission.name} · ${formatRatio(commission.ratio)} · ${commission.dateDepicted} · ${order.workshop}`,
+    MARGIN,
+    Math.max(under, pdf.y) + 2,
+    { width },
+  )
+  pen.write(
+    ink,
+    `${up.method.name}: start ${order.started} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
+    MARGIN,
+    pdf.y,
+    { width },
+  )
+  pdf.y += 6
   rule(pdf, width, INK)
-  pdf.moveDown(0.5)
+  pdf.y += 6
 }
 
 function rule(pdf: Pdf, width: number, colour = RULE): void {
@@ -146,92 +161,80 @@ function rule(pdf: Pdf, width: number, colour = RULE): void {
     .stroke()
 }
 
-function amounts({ pdf }: Sheet, up: MakeUp, width: number): void {
+function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
   const row = (name: string, note: string, value: string): void => {
     const y = pdf.y + 2.5
-    pdf
-      .font('bold')
-      .fontSize(10)
-      .fillColor(INK)
-      .text(name, MARGIN, y, { width: width * 0.68, lineBreak: true })
-    const after = pdf.y
-    pdf.text(value, MARGIN + width * 0.68, y, { width: width * 0.32, align: 'right' })
-    pdf.y = after
-    if (note !== '') pdf.font('text').fontSize(8.5).fillColor(SOFT).text(note, MARGIN, pdf.y, { width })
+    pen.write(NAME, value, MARGIN + width * 0.68, y, { width: width * 0.32, align: 'right' })
+    pen.write(NAME, name, MARGIN, y, { width: width * 0.66 })
+    if (note !== '') pen.write(NOTE, note, MARGIN, pdf.y, { width })
     pdf.y += 2.5
     rule(pdf, width)
   }
-  pdf.font('title').fontSize(12).fillColor(INK).text('Amounts', MARGIN, pdf.y)
+  pen.write(HEADING, 'Amounts', MARGIN, pdf.y)
   for (const use of up.uses) {
     if (!use.material) continue
     const tray = use.lies === undefined ? '' : `, ${amountWords(use.lies)} on the tray`
     row(use.material.name, `${use.label}: ${amountWords(use.perPiece)} each${tray}`, amountWords(use.total))
   }
   for (const pour of up.pours) {
-    pdf.moveDown(0.6).font('title').fontSize(12).fillColor(INK).text(pour.title, MARGIN, pdf.y, { width })
+    pen.write(HEADING, pour.title, MARGIN, pdf.y + 8, { width })
     for (const { label, figure } of pour.lines) row(label, '', formatQuantity(figure.value, 'ml'))
   }
-  pdf.moveDown(0.6)
+  pdf.y += 8
 }
 
-function steps({ pdf, width, height }: Sheet, up: MakeUp): void {
-  pdf.font('title').fontSize(12).fillColor(INK).text('Steps', MARGIN, pdf.y)
-  pdf.font('text').fontSize(8.5).fillColor(SOFT).text(cautionFootnote, MARGIN, pdf.y, { width })
+function steps({ pdf, pen, width, height }: Sheet, up: MakeUp): void {
+  pen.write(HEADING, 'Steps', MARGIN, pdf.y)
+  pen.write(NOTE, cautionFootnote, MARGIN, pdf.y, { width })
   const box = mm(4)
+  const body: Ink = { style: 'text', size: 9.2, colour: INK }
+  const caution: Ink = { style: 'bold', size: 8.4, colour: WARNING }
+  const room = width - mm(9)
   up.steps.forEach((step, i) => {
     const mind = step.cautions.map((id) => `${cautionOf(id).title}: ${cautionOf(id).text}`)
-    const text = [
-      step.text,
-      ...(step.atOnce && step.atOnce.count < up.started.value
-        ? [`At most ${step.atOnce.count} at once. ${step.atOnce.what}`]
-        : []),
-      ...(step.within ? [step.within.what] : []),
-      ...(step.apart
-        ? [`Not within ${formatMinutes(step.apart.airMin)} of ${step.apart.from.join(', ')}.`]
-        : []),
-      ...(step.wait
-        ? [
-            `Then wait ${formatMinutes(step.wait.leastMin)}${step.wait.mostMin === undefined ? '' : `, ${formatMinutes(step.wait.mostMin)} at most`}: ${step.wait.what.toLowerCase()}.`,
-          ]
-        : []),
-      ...(step.passes ? [`Passes: ${step.passes}`] : []),
-    ].join(' ')
-    pdf.font('text').fontSize(9.2)
+    const text = wordsOfStep(step, up.started.value)
     const needed =
       18 +
-      pdf.heightOfString(text, { width: width - mm(9) }) +
-      mind.reduce((sum, line) => sum + pdf.heightOfString(line, { width: width - mm(9) }), 0)
-    if (pdf.y + needed > MARGIN + height) pdf.addPage()
+      pen.heightOf(body, text, room) +
+      mind.reduce((sum, line) => sum + 1 + pen.heightOf(caution, line, room), 0)
+    if (pdf.y + needed > MARGIN + height) {
+      pdf.addPage()
+      pdf.y = MARGIN
+    }
     const y = pdf.y + 4
     pdf.rect(MARGIN, y, box, box).lineWidth(0.9).strokeColor(INK).stroke()
-    pdf
-      .font('bold')
-      .fontSize(10.5)
-      .fillColor(INK)
-      .text(`${i + 1}  ${step.title}`, MARGIN + mm(7), y, { width: width - mm(40) })
-    const under = pdf.y
-    pdf
-      .font('text')
-      .fontSize(9)
-      .fillColor(SOFT)
-      .text(formatMinutes(stepHandsMin(step, up.started.value)), MARGIN + width - mm(32), y, {
-        width: mm(32),
-        align: 'right',
-      })
-    pdf
-      .font('text')
-      .fontSize(9.2)
-      .fillColor(INK)
-      .text(text, MARGIN + mm(7), under, { width: width - mm(9) })
-    for (const line of mind)
-      pdf
-        .font('bold')
-        .fontSize(8.4)
-        .fillColor('#8A5A08')
-        .text(line, MARGIN + mm(7), pdf.y + 1, { width: width - mm(9) })
+    pen.write(
+      { style: 'text', size: 9, colour: SOFT },
+      formatMinutes(stepHandsMin(step, up.started.value)),
+      MARGIN + width - mm(32),
+      y,
+      { width: mm(32), align: 'right' },
+    )
+    pen.write({ style: 'bold', size: 10.5, colour: INK }, `${i + 1}  ${step.title}`, MARGIN + mm(7), y, {
+      width: width - mm(40),
+    })
+    pen.write(body, text, MARGIN + mm(7), pdf.y, { width: room })
+    for (const line of mind) pen.write(caution, line, MARGIN + mm(7), pdf.y + 1, { width: room })
     pdf.y += 3
     rule(pdf, width)
   })
+}
+
+/** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
+function wordsOfStep(step: MakeUp['steps'][number], started: number): string {
+  const { atOnce, within, apart, wait, passes } = step
+  return [
+    step.text,
+    ...(atOnce && atOnce.count < started ? [`At most ${atOnce.count} at once. ${atOnce.what}`] : []),
+    ...(within ? [within.what] : []),
+    ...(apart ? [`Not within ${formatMinutes(apart.airMin)} of ${apart.from.join(', ')}.`] : []),
+    ...(wait
+      ? [
+          `Then wait ${formatMinutes(wait.leastMin)}${wait.mostMin === undefined ? '' : `, ${formatMinutes(wait.mostMin)} at most`}: ${wait.what.toLowerCase()}.`,
+        ]
+      : []),
+    ...(passes ? [`Passes: ${passes}`] : []),
+  ].join(' ')
 }
 
 /** Draws the plant at 1:1 where it fits the room, else at a half, a quarter…, and says which. */
@@ -242,7 +245,7 @@ function drawAt(
   room: { left: number; top: number; width: number },
   order: CardOrder,
 ): void {
-  const { pdf } = sheet
+  const { pdf, pen } = sheet
   const free = MARGIN + sheet.height - room.top - mm(26)
   let parts = 1
   while (mm(drawing.heightMm) / parts > free || mm(drawing.widthMm) / parts > room.width) parts *= 2
@@ -258,27 +261,20 @@ function drawAt(
     .strokeColor(INK)
     .stroke()
   const size = `${formatModelLength(drawing.heightMm, order.units)} (${formatRealLength(drawing.heightMm * order.commission.ratio, order.units)} at ${formatRatio(order.commission.ratio)})`
-  pdf
-    .font('bold')
-    .fontSize(9.5)
-    .fillColor(INK)
-    .text(
-      parts === 1
-        ? `True size, 1:1. ${size}`
-        : `Too large for this paper: drawn at 1:${parts} of the model. ${size}`,
-      room.left,
-      ground + 5,
-      { width: room.width, align: 'center' },
-    )
+  pen.write(
+    { style: 'bold', size: 9.5, colour: INK },
+    parts === 1
+      ? `True size, 1:1. ${size}`
+      : `Too large for this paper: drawn at 1:${parts} of the model. ${size}`,
+    room.left,
+    ground + 5,
+    { width: room.width, align: 'center' },
+  )
   const y = pdf.y + 12
   const left = middle - mm(CHECK_BAR_MM) / 2
   checkBar(pdf, left, y)
-  pdf
-    .font('text')
-    .fontSize(8.5)
-    .fillColor(SOFT)
-    .text(`This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %.`, room.left, y + 3, {
-      width: room.width,
-      align: 'center',
-    })
+  pen.write(NOTE, `This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %.`, room.left, y + 3, {
+    width: room.width,
+    align: 'center',
+  })
 }

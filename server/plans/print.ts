@@ -2,18 +2,9 @@ import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions } from '../../core/safety'
 import { counted, formatQuantity } from '../../core/units'
 import { keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
-import {
-  CHECK_BAR_MM,
-  checkBar,
-  collect,
-  INK,
-  mm,
-  registerFonts,
-  RULE,
-  SOFT,
-  type CardFonts,
-  type Pdf,
-} from '../print/paper'
+import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
+import type { Faces } from '../print/faces'
+import { penFor, type Pen } from '../print/pen'
 import type { PlanOrder } from './order'
 
 const MARGIN_MM = 12
@@ -23,16 +14,21 @@ const FOOT_MM = 12
 const CROSS_MM = 2
 const MOST_SHEETS = 120
 
+interface Paper {
+  readonly pdf: Pdf
+  readonly pen: Pen
+}
+
 /** Sheets of a drilling template at 1:1: numbered crosses on the board's outline, keep-outs, and a bar on each sheet; a legend at the end. */
-export async function printPlan(order: PlanOrder, fonts: CardFonts): Promise<Buffer | string> {
+export async function printPlan(order: PlanOrder, faces: Faces): Promise<Buffer | string> {
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',
     margin: 0,
-    font: fonts.text as unknown as string,
+    font: '',
     autoFirstPage: false,
     info: { Title: `Planting plan: ${order.title}`, Creator: 'Hardy Thicket' },
   })
-  registerFonts(pdf, fonts)
+  const pen = penFor(pdf, faces)
   const bytes = collect(pdf)
   const page = order.paper === 'A4' ? { width: 210, height: 297 } : { width: 215.9, height: 279.4 }
   const sheets = sheetsOf(
@@ -44,14 +40,14 @@ export async function printPlan(order: PlanOrder, fonts: CardFonts): Promise<Buf
     return `At 1:1 this board takes ${sheets.length} sheets; the most is ${MOST_SHEETS}. Plan it in parts.`
   const columns = Math.max(...sheets.map(({ column }) => column))
   const rows = Math.max(...sheets.map(({ row }) => row))
-  for (const sheet of sheets) drawSheet(pdf, sheet, order, { columns, rows })
-  legend(pdf, order, sheets.length)
+  for (const sheet of sheets) drawSheet({ pdf, pen }, sheet, order, { columns, rows })
+  legend({ pdf, pen }, order, sheets.length)
   pdf.end()
   return bytes
 }
 
 function drawSheet(
-  pdf: Pdf,
+  { pdf, pen }: Paper,
   sheet: PlanSheet,
   order: PlanOrder,
   all: { columns: number; rows: number },
@@ -59,26 +55,17 @@ function drawSheet(
   pdf.addPage()
   const left = mm(MARGIN_MM)
   const top = mm(MARGIN_MM + HEAD_MM)
-  pdf
-    .font('title')
-    .fontSize(12)
-    .fillColor(INK)
-    .text(order.title, left, mm(MARGIN_MM) - 2, {
-      width: mm(110),
-      height: 16,
-      ellipsis: true,
-      lineBreak: false,
-    })
-  pdf
-    .font('text')
-    .fontSize(9)
-    .fillColor(SOFT)
-    .text(
-      `Sheet ${sheet.column} of ${all.columns} from the left, ${sheet.row} of ${all.rows} from the front · ${order.scale}`,
-      left,
-      mm(MARGIN_MM),
-      { width: pdf.page.width - 2 * left, align: 'right' },
-    )
+  pen.write({ style: 'title', size: 12, colour: INK }, order.title, left, mm(MARGIN_MM) - 2, {
+    width: mm(100),
+    oneLine: true,
+  })
+  pen.write(
+    { style: 'text', size: 9, colour: SOFT },
+    `Sheet ${sheet.column} of ${all.columns} from the left, ${sheet.row} of ${all.rows} from the front · ${order.scale}`,
+    left,
+    mm(MARGIN_MM),
+    { width: pdf.page.width - 2 * left, align: 'right' },
+  )
   pdf.save()
   pdf.rect(left, top, mm(sheet.widthMm), mm(sheet.depthMm)).clip()
   // Millimetres of the board, y to the back: turned over so that the front edge lies at the bottom.
@@ -114,35 +101,27 @@ function drawSheet(
       .lineTo(spot.x, depth - spot.y + CROSS_MM)
       .stroke()
   pdf.restore()
-  pdf.font('bold').fontSize(6.5).fillColor(INK)
   const name = (text: string, { x, y }: { x: number; y: number }): void => {
     if (x < sheet.x || x > sheet.x + sheet.widthMm || y < sheet.y || y > sheet.y + sheet.depthMm) return
-    pdf.text(text, left + mm(x - sheet.x + 0.7), top + mm(sheet.y + sheet.depthMm - y) - 8, {
-      lineBreak: false,
-    })
+    pen.write(
+      { style: 'bold', size: 6.5, colour: INK },
+      text,
+      left + mm(x - sheet.x + 0.7),
+      top + mm(sheet.y + sheet.depthMm - y) - 8,
+    )
   }
   for (const hedge of order.hedges) for (const mark of hedge.marks) name(`${hedge.code}${mark.number}`, mark)
   for (const patch of order.patches)
     name(`${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}`, patch.middle)
-  for (const spot of sheet.spots)
-    pdf.text(
-      spotName(spot),
-      left + mm(spot.x - sheet.x + 0.7),
-      top + mm(sheet.y + sheet.depthMm - spot.y) - 8,
-      { lineBreak: false },
-    )
+  for (const spot of sheet.spots) name(spotName(spot), spot)
   pdf.lineWidth(0.5).strokeColor(RULE).rect(left, top, mm(sheet.widthMm), mm(sheet.depthMm)).stroke()
   checkBar(pdf, left, pdf.page.height - mm(MARGIN_MM) - 12)
-  pdf
-    .font('text')
-    .fontSize(8.5)
-    .fillColor(SOFT)
-    .text(
-      `This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %. Sheets overlap; lay the crosses onto each other.`,
-      left + mm(CHECK_BAR_MM + 6),
-      pdf.page.height - mm(MARGIN_MM) - 18,
-      { lineBreak: false },
-    )
+  pen.write(
+    { style: 'text', size: 8.5, colour: SOFT },
+    `This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %. Sheets overlap; lay the crosses onto each other.`,
+    left + mm(CHECK_BAR_MM + 6),
+    pdf.page.height - mm(MARGIN_MM) - 18,
+  )
 }
 
 /** Hedges as bands with their marks, grass as outlines; in mm of the board. */
@@ -173,38 +152,38 @@ function drawRuns(pdf: Pdf, { hedges, patches, board }: PlanOrder): void {
   }
 }
 
-function legend(pdf: Pdf, order: PlanOrder, sheets: number): void {
+function legend({ pdf, pen }: Paper, order: PlanOrder, sheets: number): void {
   pdf.addPage()
   const left = mm(MARGIN_MM + 4)
-  pdf.font('title').fontSize(16).fillColor(INK).text(order.title, left, left)
-  pdf
-    .font('text')
-    .fontSize(10)
-    .fillColor(SOFT)
-    .text(
-      `${order.scale} · board ${Math.round(order.board.widthMm)} × ${Math.round(order.board.depthMm)} mm · ${counted(order.spots.length, 'piece')} on ${counted(sheets, 'sheet')} at 1:1. The front edge is at the foot of the first row. Numbers are those of the pieces in their line.`,
-      { width: pdf.page.width - 2 * left },
-    )
-  pdf
-    .font('bold')
-    .fontSize(10)
-    .fillColor('#8A5A08')
-    .text(`${cautions.drilling.title}. ${cautions.drilling.text} ${cautionFootnote}`, {
-      width: pdf.page.width - 2 * left,
-    })
-  pdf.moveDown(0.6)
+  const width = pdf.page.width - 2 * left
+  pen.write({ style: 'title', size: 16, colour: INK }, order.title, left, left, { width })
+  pen.write(
+    { style: 'text', size: 10, colour: SOFT },
+    `${order.scale} · board ${Math.round(order.board.widthMm)} × ${Math.round(order.board.depthMm)} mm · ${counted(order.spots.length, 'piece')} on ${counted(sheets, 'sheet')} at 1:1. The front edge is at the foot of the first row. Numbers are those of the pieces in their line.`,
+    left,
+    pdf.y,
+    { width },
+  )
+  pen.write(
+    { style: 'bold', size: 10, colour: WARNING },
+    `${cautions.drilling.title}. ${cautions.drilling.text} ${cautionFootnote}`,
+    left,
+    pdf.y,
+    { width },
+  )
+  pdf.y += 8
   for (const { code, name, amount } of order.legend) {
     if (pdf.y > pdf.page.height - left - 14) {
       pdf.addPage()
       pdf.y = left
     }
     const y = pdf.y
-    pdf.font('bold').fontSize(10).fillColor(INK).text(code, left, y, { lineBreak: false })
-    pdf.font('text').text(name, left + 34, y, { lineBreak: false })
-    pdf.text(amount, left, y, {
-      width: pdf.page.width - 2 * left,
-      align: 'right',
+    pen.write({ style: 'text', size: 10, colour: INK }, amount, left, y, { width, align: 'right' })
+    pen.write({ style: 'bold', size: 10, colour: INK }, code, left, y)
+    pen.write({ style: 'text', size: 10, colour: INK }, name, left + 34, y, {
+      width: width * 0.7 - 34,
+      oneLine: true,
     })
-    pdf.y = y + 16
+    pdf.y += 3
   }
 }

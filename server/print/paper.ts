@@ -1,12 +1,6 @@
 import type PDFDocument from 'pdfkit'
 
 /** What all printed sheets share. */
-export interface CardFonts {
-  readonly text: Buffer
-  readonly bold: Buffer
-  readonly title: Buffer
-  readonly botanical: Buffer
-}
 export type Pdf = InstanceType<typeof PDFDocument>
 
 const PT_PER_MM = 72 / 25.4
@@ -15,16 +9,10 @@ export const mm = (millimetres: number): number => millimetres * PT_PER_MM
 export const INK = '#17211C'
 export const SOFT = '#56635B'
 export const RULE = '#C9D2C7'
+/** Larch, dark enough to be read in small type. */
+export const WARNING = '#8A5A08'
 /** Length of the bar that proves the print true, mm. */
 export const CHECK_BAR_MM = 50
-
-export function registerFonts(pdf: Pdf, fonts: CardFonts): void {
-  pdf
-    .registerFont('text', fonts.text)
-    .registerFont('bold', fonts.bold)
-    .registerFont('title', fonts.title)
-    .registerFont('botanical', fonts.botanical)
-}
 
 /** The bytes of a PDF when it has ended. */
 export function collect(pdf: Pdf): Promise<Buffer> {

@@ -1,6 +1,6 @@
 import type { H3Event } from 'h3'
 import type * as z from 'zod'
-import type { CardFonts } from '../print/paper'
+import { facesFor, type Faces } from '../print/faces'
 
 /** Reads an order sent as JSON and checks it field by field; or answers what is wrong, as a problem document. */
 export async function readOrder<T>(
@@ -48,18 +48,12 @@ export const cantPrint = (event: H3Event, because: string): Record<string, unkno
 export const tooBusy = (event: H3Event): Record<string, unknown> =>
   problem(event, 503, 'Busy', 'Too many sheets are being printed at once. Try again in a moment.')
 
-/** The fonts that sheets are printed in. */
-export async function printFonts(): Promise<CardFonts> {
+/** The faces that an order's sheets are printed in. */
+export function printFaces(order: unknown): Promise<Faces> {
   const storage = useStorage('assets:fonts')
-  const font = async (name: string): Promise<Buffer> =>
-    Buffer.from((await storage.getItemRaw<Uint8Array>(`${name}.woff`)) ?? [])
-  const [text, bold, title, botanical] = await Promise.all([
-    font('atkinson-hyperlegible-next-latin-400-normal'),
-    font('atkinson-hyperlegible-next-latin-700-normal'),
-    font('petrona-latin-600-normal'),
-    font('petrona-latin-400-italic'),
-  ])
-  return { text, bold, title, botanical }
+  return facesFor(JSON.stringify(order), async (name) =>
+    Buffer.from((await storage.getItemRaw<Uint8Array>(`${name}.woff`)) ?? []),
+  )
 }
 
 /** Answers with a PDF to save. */

@@ -59,6 +59,34 @@ test.describe('the printed card', () => {
     })
   }
 
+  test('names in any script print and read back, from right to left as well', async ({ request }) => {
+    const { line, commission, ...rest } = await order(request, 'kh-rowan', 'A4')
+    const names = ['山毛榉树篱', '너도밤나무', 'Берёза', 'Ἐλαία', 'ต้นไม้ใหญ่', '🌳🌲', 'ᏣᎳᎩ', 'Łąka']
+    for (const name of names) {
+      const { text } = await read(
+        await (await print(request, { ...rest, commission, line: { ...line, name } })).body(),
+      )
+      expect(text.replaceAll(' ', '')).toContain(name.replaceAll(' ', ''))
+    }
+    const turned = await read(
+      await (
+        await print(request, {
+          ...rest,
+          commission: { ...commission, name: 'תחנת היער' },
+          line: { ...line, name: 'ערער גדול 12' },
+        })
+      ).body(),
+    )
+    const placeOf = (word: string): number =>
+      turned.pages[0]!.items.find(({ text }) => text.includes(word))!.xMm
+    // The reader puts what stands from right to left back into reading order.
+    for (const word of ['ערער', 'גדול', 'תחנת', 'היער']) expect(turned.text).toContain(word)
+    expect(placeOf('12')).toBeLessThan(placeOf('גדול'))
+    expect(placeOf('גדול')).toBeLessThan(placeOf('ערער'))
+    expect(placeOf('היער')).toBeLessThan(placeOf('תחנת'))
+    expect(placeOf('תחנת')).toBeLessThan(placeOf('1:87.1'))
+  })
+
   test('a plant too tall for a column has a page of its own; one too tall for the paper says its part', async ({
     request,
   }) => {

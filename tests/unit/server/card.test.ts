@@ -1,16 +1,14 @@
-import { readFileSync } from 'node:fs'
 import { speciesTable } from '../../../core/plants'
 import { cardOrderSchema, type CardOrder } from '../../../server/cards/order'
 import { printCard } from '../../../server/cards/print'
+import type { Faces } from '../../../server/print/faces'
+import { printFacesFor } from '../../support/faces'
 import { commission, line, materials } from '../../support/workshop'
 
-const font = (name: string): Buffer => readFileSync(`server/fonts/${name}.woff`)
-const fonts = {
-  text: font('atkinson-hyperlegible-next-latin-400-normal'),
-  bold: font('atkinson-hyperlegible-next-latin-700-normal'),
-  title: font('petrona-latin-600-normal'),
-  botanical: font('petrona-latin-400-italic'),
-}
+let faces: Faces
+beforeAll(async () => {
+  faces = await printFacesFor()
+})
 const methodFor: Record<string, string> = {
   conifer: 'sprig-tree',
   broadleaf: 'sprig-tree',
@@ -46,7 +44,7 @@ describe('the batch card', () => {
     const paper = row.common.length % 2 === 0 ? 'A4' : 'Letter'
     const card = await printCard(
       order({ speciesId: row.id, methodId: methodFor[row.habit] ?? '' }, { paper }),
-      fonts,
+      faces,
     )
     if (card.kind === 'none') throw new Error(card.because)
     expect(card.value.subarray(0, 5).toString()).toBe('%PDF-')
@@ -60,19 +58,19 @@ describe('the batch card', () => {
       true,
     )
     expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' })).success).toBe(false)
-    const card = await printCard(order({ speciesId: 'my-spruce' }, { ownSpecies: own }), fonts)
+    const card = await printCard(order({ speciesId: 'my-spruce' }, { ownSpecies: own }), faces)
     expect(card.kind).toBe('ok')
   })
 
   test('a small plant’s card is one page', async () => {
-    const card = await printCard(order({ heightM: 5 }), fonts)
+    const card = await printCard(order({ heightM: 5 }), faces)
     expect(card.kind === 'ok' && pagesOf(card.value)).toBe(1)
   })
 
   test('a material that is not there is named', async () => {
     const card = await printCard(
       order({}, { materials: materials.filter(({ id }) => id !== 'hairspray') }),
-      fonts,
+      faces,
     )
     expect(card).toEqual({ kind: 'none', because: 'No material for: hairspray.' })
   })

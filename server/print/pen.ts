@@ -1,0 +1,92 @@
+import type { Faces, Style } from './faces'
+import type { Pdf } from './paper'
+import { setText, shortened, type Run, type SetLine } from './text'
+
+/** How a text looks. */
+export interface Ink {
+  readonly style: Style
+  readonly size: number
+  readonly colour: string
+}
+/** Where a text stands, in points: without a width it is one line. */
+export interface Box {
+  readonly width?: number
+  readonly align?: 'left' | 'center' | 'right'
+  /** One line that is cut off with a mark where it is too long. */
+  readonly oneLine?: boolean
+}
+export interface Pen {
+  /** Writes from the top left corner down, over the end of a page to the next; leaves `pdf.y` below. */
+  write(ink: Ink, text: string, x: number, y: number, box?: Box): void
+  /** Height of a text in a width, points. */
+  heightOf(ink: Ink, text: string, width: number): number
+}
+
+/** Writes texts of any script with a document's faces. */
+export function penFor(pdf: Pdf, faces: Faces): Pen {
+  const registered = new Set<string>()
+  const take = (name: string, bytes: Buffer, size: number): void => {
+    if (!registered.has(name)) {
+      pdf.registerFont(name, bytes)
+      registered.add(name)
+    }
+    pdf.font(name).fontSize(size)
+  }
+  // A run from right to left is shaped whole: word by word the words would stand in the wrong order.
+  const shaped = ({ rtl }: Run): { features?: [] } => (rtl ? { features: [] } : {})
+  const measureAt =
+    (size: number) =>
+    (run: Run): number => {
+      take(run.face.name, run.face.bytes, size)
+      return pdf.widthOfString(run.text, shaped(run))
+    }
+  const linesOf = (ink: Ink, text: string, { width, oneLine }: Box): SetLine[] => {
+    const measure = measureAt(ink.size)
+    const chain = faces[ink.style]
+    return oneLine && width !== undefined
+      ? [shortened(text, chain, measure, width)]
+      : setText(text, chain, measure, width)
+  }
+  /** The tallest face of a line gives its height; the style's own face its foot. */
+  const heightOfLine = (ink: Ink, line: SetLine): number => {
+    const [own] = faces[ink.style]
+    return Math.max(
+      ...[own, ...line.runs.map(({ face }) => face)].map((face) => {
+        take(face.name, face.bytes, ink.size)
+        return pdf.currentLineHeight(true)
+      }),
+    )
+  }
+  const footOf = (ink: Ink, height: number): number => {
+    const [own] = faces[ink.style]
+    take(own.name, own.bytes, ink.size)
+    const { ascender } = (pdf as unknown as { _font: { ascender: number } })._font
+    return (ascender / 1000) * ink.size + (height - pdf.currentLineHeight(true)) / 2
+  }
+  return {
+    heightOf: (ink, text, width) =>
+      linesOf(ink, text, { width }).reduce((sum, line) => sum + heightOfLine(ink, line), 0),
+    write(ink, text, x, y, box = {}) {
+      let top = y
+      for (const line of linesOf(ink, text, box)) {
+        const height = heightOfLine(ink, line)
+        if (top + height > pdf.page.maxY()) {
+          pdf.addPage()
+          top = pdf.page.margins.top
+        }
+        const spare = (box.width ?? line.width) - line.width
+        let left = x + (box.align === 'right' ? spare : box.align === 'center' ? spare / 2 : 0)
+        const foot = top + footOf(ink, height)
+        for (const run of line.runs) {
+          const width = measureAt(ink.size)(run)
+          pdf
+            .fillColor(ink.colour)
+            .text(run.text, left, foot, { lineBreak: false, baseline: 'alphabetic', ...shaped(run) })
+          left += width
+        }
+        top += height
+      }
+      pdf.y = top
+    },
+  }
+}
