@@ -9,5 +9,5 @@ export default {
       { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(culori|pure-rand)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(culori|pure-rand|d3-[a-z-]+|internmap)/)'],
 }

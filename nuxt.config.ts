@@ -10,7 +10,7 @@ export default defineNuxtConfig({
   vite: { plugins: [tailwindcss()] },
   imports: { scan: true },
   components: [{ path: '~/components', pathPrefix: false }],
-  typescript: { strict: true, typeCheck: false },
+  typescript: { strict: true, typeCheck: false, tsConfig: { include: ['../types/*.d.ts'] } },
   app: {
     head: {
       title: 'Hardy Thicket',
@@ -46,5 +46,6 @@ export default defineNuxtConfig({
   nitro: {
     errorHandler: '~~/server/error.ts',
     serverAssets: [{ baseName: 'fonts', dir: './fonts' }],
+    typescript: { tsConfig: { include: ['../types/*.d.ts'] } },
   },
 })

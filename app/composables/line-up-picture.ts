@@ -1,8 +1,9 @@
 import { until } from '@vueuse/core'
 import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
-import { gridSteps, layOut } from '../drawing/line-up'
+import { layOut } from '../drawing/line-up'
 import { lineUpSvg, type LineUpPicture, type Placed } from '../drawing/picture'
 import { drawingOf, underWay } from '../drawing/studio'
+import { roundStep } from '../drawing/ticks'
 import { sitterAt } from '../stores/line-up'
 import { fileNameOf, save } from './save'
 
@@ -48,7 +49,7 @@ export function useLineUpPicture() {
       topMm: mm(PAPER.groundPx - PAPER.topPx),
       shelvesMm: layout.shelves.map(mm),
       shelfTopMm: layout.topMm,
-      gridMm: gridSteps(layout.pxPerMm).labelled,
+      gridMm: roundStep(layout.pxPerMm, 60),
       realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
     }
   }

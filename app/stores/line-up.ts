@@ -7,7 +7,8 @@ import {
   type Sitter,
 } from '~~/core/commissions'
 import { sidewaysReach } from '~~/core/drawing'
-import { WHOLE, type Lined, type Sight } from '../drawing/line-up'
+import type { Lined } from '../drawing/line-up'
+import { WHOLE, type Sight } from '../drawing/sight'
 import { drawingOf } from '../drawing/studio'
 import type { Plant } from './commission'
 

@@ -1,6 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { Batch, RunEvent, TrayEntry } from '~~/core/batches'
-import type { Commission, Line } from '~~/core/commissions'
+import { byOrder, type Commission, type Line } from '~~/core/commissions'
 import type { OwnCoefficient } from '~~/core/makeup'
 import { speciesTable, type Species } from '~~/core/plants'
 import type { Lot, LotBalance, Material, Movement } from '~~/core/stock'
@@ -165,7 +165,7 @@ export const useWorkshop = defineStore('workshop', () => {
       follow(
         () => opened.lines.toArray(),
         (rows) => {
-          lines.value = present(soundOf('lines', rows)).sort((a, b) => a.order - b.order)
+          lines.value = present(soundOf('lines', rows)).sort(byOrder)
         },
       ),
       follow(

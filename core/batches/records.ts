@@ -6,6 +6,7 @@ import { dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../u
 
 /** Pieces on the bench at most: what is started for the most that a line can want, at half of it spoilt. */
 export const MOST_STARTED = 20_000
+export const startedSchema = z.number().int().min(1).max(MOST_STARTED)
 
 const minutes = z.number().min(0).max(1e6)
 const label = z.string().max(200)
@@ -53,7 +54,7 @@ export const batchSchema = z.strictObject({
   methodId: z.string().min(1).max(64),
   makes: makesSchema,
   /** Pieces started; 1 for a mixture. */
-  pieces: z.number().int().min(1).max(MOST_STARTED),
+  pieces: startedSchema,
   madeAt: momentSchema,
   plan: z.strictObject({
     expectedGood: z.number().int().min(0).max(MOST_STARTED),
@@ -85,7 +86,7 @@ export type Batch = z.infer<typeof batchSchema>
 
 const used = z.array(z.strictObject({ materialId: idSchema, quantity: quantitySchema })).max(60)
 const step = z.number().int().min(0).max(39)
-const count = z.number().int().min(1).max(MOST_STARTED)
+const count = startedSchema
 const grams = z.number().min(0).max(1e6)
 const unitsPerG = z.number().min(1e-6).max(1e5)
 /** What was kept or came out besides, by the yield's material; prices ride on the shares of the plan. */

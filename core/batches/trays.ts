@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { counted, none, ok, type Reading } from '../units'
 import { idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
-import { MOST_STARTED } from './records'
+import { startedSchema } from './records'
 
 /** What has become of finished pieces. `undone`: the finish that put them there was taken back. */
 export const trayStates = ['to be planted', 'planted', 'sold', 'given back', 'spoilt'] as const
@@ -13,7 +13,7 @@ export const trayEntrySchema = z.strictObject({
   at: momentSchema,
   batchId: idSchema,
   tray: nameSchema,
-  count: z.number().int().min(1).max(MOST_STARTED),
+  count: startedSchema,
   /** Absent: they come from the bench. */
   from: z.enum(trayStates).optional(),
   /** Absent: they go back to the bench, as when a finish is undone. */

@@ -59,18 +59,23 @@ export type Commission = z.infer<typeof commissionSchema>
 export const zones = ['front', 'middle', 'back'] as const
 export type Zone = (typeof zones)[number]
 
+/** Pieces, mm of hedge and cm² of ground that a line may want. */
+export const piecesSchema = z.number().int().min(1).max(10_000)
+export const hedgeMmSchema = z.number().min(5).max(200_000)
+export const areaCm2Schema = z.number().min(1).max(1_000_000)
+
 /**
  * How much of a plant a line wants: pieces; a length of hedge, free or trimmed; or an area. Lengths and areas are those on the
  * board, as makers measure them.
  */
 export const amountSchema = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('pieces'), pieces: z.number().int().min(1).max(10_000) }),
+  z.strictObject({ kind: z.literal('pieces'), pieces: piecesSchema }),
   z.strictObject({
     kind: z.literal('length'),
-    lengthMm: z.number().min(5).max(200_000),
+    lengthMm: hedgeMmSchema,
     section: z.enum(['free', 'trimmed']),
   }),
-  z.strictObject({ kind: z.literal('area'), areaCm2: z.number().min(1).max(1_000_000) }),
+  z.strictObject({ kind: z.literal('area'), areaCm2: areaCm2Schema }),
 ])
 export type Amount = z.infer<typeof amountSchema>
 
@@ -112,3 +117,7 @@ export const lineSchema = z.strictObject({
   note: noteSchema.optional(),
 })
 export type Line = z.infer<typeof lineSchema>
+
+/** Lines as their commission shows them; those that two copies added at one place, in the same order everywhere. */
+export const byOrder = (a: Pick<Line, 'order' | 'id'>, b: Pick<Line, 'order' | 'id'>): number =>
+  a.order - b.order || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)

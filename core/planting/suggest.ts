@@ -1,3 +1,4 @@
+import * as z from 'zod'
 import type { Zone } from '../commissions'
 import {
   ages,
@@ -9,10 +10,13 @@ import {
   type HabitatId,
   type Species,
 } from '../plants'
-import { none, ok, requireRange, type Reading } from '../units'
+import { boundsOf, none, ok, requireRange, type Reading } from '../units'
 import { groupsOf, layerOf, layers, type Layer } from './layers'
 import { reasonFor, type Counted } from './reasons'
 import { vignette } from './vignette'
+
+/** Pieces that a planting can be suggested for. */
+export const suggestedPiecesSchema = z.number().int().min(1).max(5000)
 
 /** What a planting is suggested for. */
 export interface PlantingWish {
@@ -78,7 +82,8 @@ const VIGNETTE_M2 = 120
  */
 export function suggestPlanting(wish: PlantingWish, species: readonly Species[]): Reading<Suggestion> {
   requireRange('area', wish.areaM2, 'm²', { above: 0 })
-  requireRange('pieces', wish.pieces, '', { min: 1, max: 5000 })
+  const { least: min, most: max } = boundsOf(suggestedPiecesSchema)
+  requireRange('pieces', wish.pieces, '', { min, max })
   if (wish.habitats.length === 0) return none('Choose a habitat: nothing says yet what grows there.')
   const apart = apartFrom(wish.habitats)
   if (apart !== undefined) return none(apart)

@@ -1,3 +1,4 @@
+export * from './bounded'
 export * from './constants'
 export * from './duration'
 export * from './figure'

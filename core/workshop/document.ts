@@ -4,6 +4,7 @@ import { commissionSchema, lineSchema } from '../commissions'
 import { ownCoefficientSchema } from '../makeup'
 import { lotSchema, materialSchema, movementSchema } from '../stock'
 import { speciesSchema, type Species } from '../plants'
+import type { NumberField } from '../units'
 import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
@@ -24,6 +25,12 @@ export const settingsSchema = z.strictObject({
   paper: z.enum(['A4', 'Letter']),
 })
 export type Settings = z.infer<typeof settingsSchema>
+
+/** Settings as they are typed. */
+export const settingsFields = {
+  roomC: { name: 'Room', schema: settingsSchema.shape.roomC, unit: '°C' },
+  humidity: { name: 'Humidity', schema: settingsSchema.shape.humidity, unit: '%' },
+} satisfies Record<string, NumberField>
 
 /** A species of the maker's own: a new one, or a changed copy of one of ours. */
 export const ownSpeciesSchema = speciesSchema.extend({

@@ -12,10 +12,10 @@ test.describe('the Brief, with awkward hands', () => {
     )
     for (const [label, wrong, because] of [
       ['Scale', '1:0', '“1:0” is not a scale|reads as 1:0'],
-      ['Latitude, °', '95', 'allowed is -70 to 70'],
+      ['Latitude, °', '95', 'allowed is −70° to 70°'],
       ['Altitude, m', 'high', 'read “high”'],
       ['Seen from', 'far', '“far” is not a length'],
-      ['Stature, %', '40', 'allowed is 60 to 100'],
+      ['Stature, %', '40', 'allowed is 60 % to 100 %'],
     ] as const) {
       const field = page.getByLabel(label, { exact: true })
       await field.fill(wrong)

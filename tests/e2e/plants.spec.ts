@@ -68,6 +68,101 @@ test.describe('the season band', () => {
   })
 })
 
+test.describe('the line-up, with mouse and fingers', () => {
+  test.use({ hasTouch: true })
+
+  test('lines are put into another order with the mouse and with a finger', async ({ page, context }) => {
+    await new Maker(page).open('brief', 'demo')
+    const names = (): Promise<string[]> =>
+      page
+        .getByLabel('Name of the line')
+        .evaluateAll((fields) => fields.map((field) => (field as HTMLInputElement).value))
+    const grip = async (name: string) => {
+      const box = (await page.getByRole('button', { name: new RegExp(`^Move ${name}:`) }).boundingBox())!
+      return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+    }
+    const [birch, young] = [await grip('Silver birch'), await grip('Beech, young')]
+    await page.mouse.move(birch.x, birch.y)
+    await page.mouse.down()
+    await page.mouse.move(birch.x, birch.y - 20, { steps: 4 })
+    await page.mouse.move(young.x, young.y - 14, { steps: 12 })
+    await page.mouse.up()
+    await expect
+      .poll(async () => (await names()).slice(0, 4))
+      .toEqual(['Beech, old', 'Silver birch', 'Beech, young', 'Norway spruce'])
+
+    const finger = await context.newCDPSession(page)
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: { x: number; y: number }[]) =>
+      finger.send('Input.dispatchTouchEvent', { type, touchPoints: points })
+    const [from, to] = [await grip('Beech, old'), await grip('Beech, young')]
+    await touch('touchStart', [from])
+    for (let i = 1; i <= 14; i += 1) {
+      await touch('touchMove', [{ x: from.x, y: from.y + ((to.y + 14 - from.y) * i) / 14 }])
+      await page.waitForTimeout(20)
+    }
+    await touch('touchEnd', [])
+    await expect
+      .poll(async () => (await names()).slice(0, 3))
+      .toEqual(['Silver birch', 'Beech, young', 'Beech, old'])
+    await page.reload()
+    await expect
+      .poll(async () => (await names()).slice(0, 3))
+      .toEqual(['Silver birch', 'Beech, young', 'Beech, old'])
+  })
+
+  test('the line-up is looked at from near by wheel, dragging and pinch, and a click still chooses', async ({
+    page,
+    context,
+  }) => {
+    await new Maker(page).open('line-up', 'demo')
+    await grown(page)
+    const drawing = page.getByRole('group', { name: /^Plants side by side/ })
+    const rowan = page.getByRole('button', { name: /^Rowan, / })
+    const boxOf = async () => (await rowan.boundingBox())!
+    const whole = await boxOf()
+    const at = { x: whole.x + whole.width / 2, y: whole.y + whole.height - 40 }
+    await page.mouse.move(at.x, at.y)
+    // Scrolled down, the page goes on; only nearer is taken by the drawing.
+    await page.mouse.wheel(0, 120)
+    await page.waitForTimeout(150)
+    expect((await boxOf()).height).toBeCloseTo(whole.height, 0)
+    await page.locator('main').evaluate((main) => {
+      main.scrollTop = 0
+    })
+    await page.mouse.wheel(0, -500)
+    await expect.poll(async () => (await boxOf()).width / whole.width).toBeGreaterThan(1.8)
+    const near = await boxOf()
+    // What lay under the pointer lies there still.
+    expect(near.x + near.width / 2).toBeCloseTo(at.x, -1)
+    await page.mouse.down()
+    await page.mouse.move(at.x - 90, at.y, { steps: 6 })
+    await page.mouse.up()
+    expect((await boxOf()).x).toBeCloseTo(near.x - 90, 0)
+    await expect(rowan).toHaveAttribute('aria-pressed', 'false')
+    await rowan.click()
+    await expect(rowan).toHaveAttribute('aria-pressed', 'true')
+    await drawing.press('0')
+    await expect.poll(async () => (await boxOf()).width).toBeCloseTo(whole.width, 0)
+
+    const finger = await context.newCDPSession(page)
+    const pinch = (type: 'touchStart' | 'touchMove' | 'touchEnd', half?: number) =>
+      finger.send('Input.dispatchTouchEvent', {
+        type,
+        touchPoints:
+          half === undefined
+            ? []
+            : [
+                { x: at.x - half, y: at.y, id: 1 },
+                { x: at.x + half, y: at.y, id: 2 },
+              ],
+      })
+    await pinch('touchStart', 20)
+    for (let half = 24; half <= 60; half += 4) await pinch('touchMove', half)
+    await pinch('touchEnd')
+    await expect.poll(async () => (await boxOf()).width / whole.width).toBeGreaterThan(2.2)
+  })
+})
+
 test.describe('the line-up', () => {
   test('is looked at nearer by keys, wheel and buttons, moved, and shown whole again', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')

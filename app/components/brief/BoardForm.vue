@@ -1,15 +1,20 @@
 <script setup lang="ts">
 import { hazeSchools, hazeShare, USUAL_HAZE, type HazeSchool } from '~~/core/colour'
-import { apparentShare, perspectiveFactor, USUAL_BOARD_DEPTH_MM, type Commission } from '~~/core/commissions'
+import {
+  apparentShare,
+  commissionFields,
+  perspectiveFactor,
+  USUAL_BOARD_DEPTH_MM,
+  type Commission,
+} from '~~/core/commissions'
 import { isTropical, seasonLaws, shiftsAt, type SeasonLaw } from '~~/core/plants'
 import {
   counted,
   formatModelLength,
   formatRealLength,
-  parseLength,
   plainNumber,
-  readNumber,
-  readSigned,
+  readBounded,
+  readBoundedLength,
   toRealMm,
 } from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
@@ -21,7 +26,7 @@ const workshop = useWorkshop()
 const length = (mm: number | undefined): string =>
   mm === undefined ? '' : formatModelLength(mm, workshop.settings.units)
 const days = (value: number | undefined): string => (value === undefined ? '' : String(value))
-const { text, fault, left } = useFieldTexts(
+const { text, fault, take } = useFieldTexts(
   () => props.commission.id,
   () => {
     const { boardWidthMm, boardDepthMm, depthFactor } = props.commission
@@ -36,37 +41,25 @@ const { text, fault, left } = useFieldTexts(
 )
 
 const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
-async function leaveLength(field: 'width' | 'depth', most: number): Promise<void> {
-  left(field)
-  const key = field === 'width' ? 'boardWidthMm' : 'boardDepthMm'
-  if (text[field].trim() === '') {
-    await store({ [key]: undefined })
-    return
-  }
-  const reading = parseLength(text[field], 'mm')
-  if (reading.kind === 'none') fault[field] = reading.because
-  else if (reading.value < 10 || reading.value > most)
-    fault[field] = `Read ${length(reading.value)}; allowed is 10 mm to ${most / 1000} m.`
-  else await store({ [key]: reading.value })
-}
-async function leaveFactor(): Promise<void> {
-  const value = text.factor.replace('×', '').trim()
-  const read = value === '' ? undefined : readNumber(value)
-  left('factor')
-  if (value !== '' && !(read !== undefined && read >= 1 && read <= 10))
-    fault.factor = `Read “${text.factor}”; allowed is 1 to 10.`
-  else await store({ depthFactor: read === 1 ? undefined : read })
-}
-
+const leaveLength = (field: 'width' | 'depth', key: 'boardWidthMm' | 'boardDepthMm') =>
+  take(
+    field,
+    orNothing(text[field], (typed) => readBoundedLength(commissionFields[key], typed)),
+    (mm) => store({ [key]: mm }),
+  )
+const leaveFactor = () =>
+  take(
+    'factor',
+    orNothing(text.factor, (typed) => readBounded(commissionFields.depthFactor, typed)),
+    (factor) => store({ depthFactor: factor === 1 ? undefined : factor }),
+  )
 /** Days that spring or autumn come later than foretold: for who knows the place better. */
-async function leaveDays(field: 'spring' | 'autumn'): Promise<void> {
-  left(field)
-  const typed = text[field].trim()
-  const read = typed === '' ? undefined : readSigned(typed)
-  if (typed !== '' && !(read !== undefined && Number.isInteger(read) && Math.abs(read) <= 60))
-    fault[field] = `Read “${text[field]}”; allowed is −60 to 60 days.`
-  else await store(field === 'spring' ? { springDays: read || undefined } : { autumnDays: read || undefined })
-}
+const leaveDays = (field: 'spring' | 'autumn', key: 'springDays' | 'autumnDays') =>
+  take(
+    field,
+    orNothing(text[field], (typed) => readBounded(commissionFields[key], typed)),
+    (days) => store({ [key]: days || undefined }),
+  )
 
 /** What forced perspective does at the back of the board, in words. */
 const perspective = computed(() => {
@@ -112,14 +105,14 @@ const season = computed(() => {
       label="Board, width"
       hint="such as 0.9 m, 36in"
       :fault="fault.width"
-      @change="leaveLength('width', 20_000)"
+      @change="leaveLength('width', 'boardWidthMm')"
     />
     <TextField
       v-model="text.depth"
       label="Board, depth"
       hint="front to back"
       :fault="fault.depth"
-      @change="leaveLength('depth', 5_000)"
+      @change="leaveLength('depth', 'boardDepthMm')"
     />
     <TextField
       v-model="text.factor"
@@ -155,14 +148,14 @@ const season = computed(() => {
       label="Spring later, d"
       hint="− sooner"
       :fault="fault.spring"
-      @change="leaveDays('spring')"
+      @change="leaveDays('spring', 'springDays')"
     />
     <TextField
       v-model="text.autumn"
       label="Autumn later, d"
       hint="− sooner"
       :fault="fault.autumn"
-      @change="leaveDays('autumn')"
+      @change="leaveDays('autumn', 'autumnDays')"
     />
     <p class="says">{{ season }} {{ perspective }}</p>
   </div>

@@ -1,6 +1,15 @@
 <script setup lang="ts">
-import type { Commission } from '~~/core/commissions'
-import { formatRatio, formatModelLength, parseLength, parseRatio, plainNumber } from '~~/core/units'
+import { commissionFields, type Commission } from '~~/core/commissions'
+import {
+  formatModelLength,
+  formatRatio,
+  none,
+  ok,
+  parseRatio,
+  plainNumber,
+  readBounded,
+  readBoundedLength,
+} from '~~/core/units'
 import { changeCommission, removeCommission } from '../../db/commands/brief'
 
 /** The commission's own facts. A field is stored when it is left; what can't be read stays in the field with the reason. */
@@ -10,7 +19,7 @@ const workshop = useWorkshop()
 const notices = useNotices()
 const removing = ref(false)
 
-const { text, fault, left } = useFieldTexts(
+const { text, fault, take } = useFieldTexts(
   () => props.commission.id,
   () => {
     const row = props.commission
@@ -31,59 +40,34 @@ type Field = keyof typeof text
 
 const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
 
-const numberIn = (name: string, min: number, max: number, value: string): number | string => {
-  const read = value.trim() === '' ? NaN : Number(value.replace(',', '.').replace('−', '-'))
-  return Number.isFinite(read) && read >= min && read <= max
-    ? read
-    : `${name}: read “${value}”; allowed is ${min} to ${max}.`
-}
-
 /** Reads one field; stores it, or says what is wrong with it. */
-async function leave(field: Field): Promise<void> {
-  left(field)
+function leave(field: Field): Promise<void> {
   const value = text[field]
+  const { latitudeDeg, altitudeM, stature, viewingMm } = commissionFields
   switch (field) {
     case 'name':
-      return value.trim() === ''
-        ? refuse(field, 'A commission needs a name.')
-        : void (await store({ name: value }))
+      return take(field, value.trim() === '' ? none('A commission needs a name.') : ok(value), (name) =>
+        store({ name }),
+      )
     case 'place':
-      return void (await store({ place: value }))
-    case 'scale': {
-      const reading = parseRatio(value)
-      return reading.kind === 'none'
-        ? refuse(field, reading.because)
-        : void (await store({ ratio: Math.round(reading.value * 100) / 100 }))
-    }
-    case 'viewing': {
-      const reading = parseLength(value, 'mm')
-      if (reading.kind === 'none') return refuse(field, reading.because)
-      return reading.value < 50 || reading.value > 20_000
-        ? refuse(field, 'Allowed is 50 mm to 20 m.')
-        : void (await store({ viewingMm: reading.value }))
-    }
+      return take(field, ok(value), (place) => store({ place }))
+    case 'scale':
+      return take(field, parseRatio(value), (ratio) => store({ ratio: Math.round(ratio * 100) / 100 }))
+    case 'viewing':
+      return take(field, readBoundedLength(viewingMm, value), (mm) => store({ viewingMm: mm }))
     case 'date':
-      return value === '' ? refuse(field, 'Pick a day.') : void (await store({ dateDepicted: value }))
+      return take(field, value === '' ? none('Pick a day.') : ok(value), (dateDepicted) =>
+        store({ dateDepicted }),
+      )
     case 'deadline':
-      return void (await store({ deadline: value === '' ? undefined : value }))
+      return take(field, ok(value === '' ? undefined : value), (deadline) => store({ deadline }))
     case 'latitude':
-      return whole(field, numberIn('Latitude', -70, 70, value), (n) => ({ latitudeDeg: n }))
+      return take(field, readBounded(latitudeDeg, value), (degrees) => store({ latitudeDeg: degrees }))
     case 'altitude':
-      return whole(field, numberIn('Altitude', -430, 6000, value), (n) => ({ altitudeM: n }))
+      return take(field, readBounded(altitudeM, value), (metres) => store({ altitudeM: metres }))
     case 'stature':
-      return whole(field, numberIn('Stature', 60, 100, value.replace('%', '')), (n) => ({ stature: n / 100 }))
+      return take(field, readBounded(stature, value), (share) => store({ stature: share }))
   }
-}
-function refuse(field: Field, because: string): void {
-  fault[field] = because
-}
-async function whole(
-  field: Field,
-  read: number | string,
-  change: (n: number) => Partial<Commission>,
-): Promise<void> {
-  if (typeof read === 'string') refuse(field, read)
-  else await store(change(read))
 }
 async function remove(): Promise<void> {
   const answer = await workshop.give(removeCommission, props.commission.id)

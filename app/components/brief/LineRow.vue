@@ -1,26 +1,36 @@
 <script setup lang="ts">
-import { amountSchema, amountText, lineSize, zones, type Amount, type Line } from '~~/core/commissions'
+import {
+  lineFields,
+  lineSize,
+  readAmount,
+  readRealMeasure,
+  amountText,
+  zones,
+  type Amount,
+  type Line,
+} from '~~/core/commissions'
 import { ages } from '~~/core/plants'
-import { parseLength, parseQuantity, plainNumber, readNumber } from '~~/core/units'
+import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { changeLine, removeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
 /** One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size follows while they are typed. */
 const props = defineProps<{ plant: Plant }>()
+const emit = defineEmits<{ move: [by: -1 | 1] }>()
 const workshop = useWorkshop()
 const commission = useCommission()
 const { model, real } = useFormat()
 const removing = ref(false)
 
-const imperial = computed(() => workshop.settings.units === 'imperial')
+const units = computed(() => workshop.settings.units)
 const line = computed(() => props.plant.line)
 const overwritten = (metres: number | undefined): string => (metres === undefined ? '' : real(metres * 1000))
 
-const { text, fault, left } = useFieldTexts(
+const { text, fault, take } = useFieldTexts(
   () => line.value.id,
   () => ({
     name: line.value.name,
-    amount: amountText(line.value.amount, workshop.settings.units),
+    amount: amountText(line.value.amount, units.value),
     stature: line.value.stature === undefined ? '' : plainNumber(line.value.stature * 100, 0),
     height: overwritten(line.value.heightM),
     crown: overwritten(line.value.crownWidthM),
@@ -28,68 +38,30 @@ const { text, fault, left } = useFieldTexts(
 )
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 
-/** Metres in a field; nothing typed means as the species proposes. */
-function metres(value: string): number | undefined | string {
-  if (value.trim() === '') return undefined
-  const reading = parseLength(value, imperial.value ? 'ft' : 'm')
-  return reading.kind === 'none' ? reading.because : reading.value / 1000
-}
-
 /** The size as typed, before it is stored. */
 const typedSize = computed(() => {
-  const [heightM, crownWidthM] = [metres(text.height), metres(text.crown)]
-  if (!commission.current || typeof heightM === 'string' || typeof crownWidthM === 'string') return undefined
-  return lineSize({ ...line.value, heightM, crownWidthM }, commission.current, props.plant.species)
+  const height = readRealMeasure('heightM', text.height, units.value)
+  const crown = readRealMeasure('crownWidthM', text.crown, units.value)
+  if (!commission.current || height.kind === 'none' || crown.kind === 'none') return undefined
+  const as = { ...line.value, heightM: height.value, crownWidthM: crown.value }
+  return lineSize(as, commission.current, props.plant.species)
 })
 
 const store = (change: Partial<Line>) => workshop.give(changeLine, line.value.id, change)
-async function leaveName(): Promise<void> {
-  left('name')
-  if (text.name.trim() === '') text.name = line.value.name
-  else await store({ name: text.name })
-}
-async function leaveLength(field: 'height' | 'crown'): Promise<void> {
-  const read = metres(text[field])
-  const most = field === 'height' ? 120 : 80
-  left(field)
-  if (typeof read === 'string') fault[field] = read
-  else if (read !== undefined && read > most)
-    fault[field] =
-      `${field === 'height' ? 'Height' : 'Crown'}: read ${plainNumber(read, 1)} m; allowed is up to ${most} m.`
-  else await store(field === 'height' ? { heightM: read } : { crownWidthM: read })
-}
-/** What the amount's field reads, in the kind that the line has. */
-function readAmount(): Amount | string {
-  const typed = text.amount
-  const { amount } = line.value
-  if (amount.kind === 'pieces') {
-    const read = readNumber(typed)
-    return read === undefined
-      ? `Pieces: read “${typed}”; allowed is 1 to 10000.`
-      : { kind: 'pieces', pieces: read }
-  }
-  const reading =
-    amount.kind === 'length' ? parseLength(typed, imperial.value ? 'in' : 'mm') : parseQuantity(typed, 'cm2')
-  if (reading.kind === 'none') return reading.because
-  return amount.kind === 'length'
-    ? { ...amount, lengthMm: reading.value }
-    : { kind: 'area', areaCm2: reading.value }
-}
-async function leaveAmount(): Promise<void> {
-  const read = readAmount()
-  left('amount')
-  if (typeof read === 'string') {
-    fault.amount = read
-    return
-  }
-  const checked = amountSchema.safeParse(read)
-  if (checked.success) await store({ amount: checked.data })
-  else
-    fault.amount =
-      read.kind === 'pieces'
-        ? `Pieces: read “${text.amount}”; allowed is 1 to 10000.`
-        : `Amount: read “${text.amount}”; allowed is ${read.kind === 'length' ? '5 mm to 200 m' : '1 cm² to 100 m²'}.`
-}
+const leaveName = () =>
+  take('name', text.name.trim() === '' ? none('A line needs a name.') : ok(text.name), (name) =>
+    store({ name }),
+  )
+const leaveLength = (field: 'height' | 'crown', measure: 'heightM' | 'crownWidthM') =>
+  take(field, readRealMeasure(measure, text[field], units.value), (metres) => store({ [measure]: metres }))
+const leaveAmount = () =>
+  take('amount', readAmount(text.amount, line.value.amount, units.value), (amount) => store({ amount }))
+const leaveStature = () =>
+  take(
+    'stature',
+    orNothing(text.stature, (typed) => readBounded(lineFields.stature, typed)),
+    (stature) => store({ stature }),
+  )
 /** Another kind of amount begins with what looks right; what was drawn for the old one goes. */
 const kinds = {
   pieces: 'pieces',
@@ -117,14 +89,6 @@ async function chooseKind(kind: string): Promise<void> {
   const same = next.kind === amount.kind
   await store({ amount: next, ...(same ? {} : { drawn: undefined }) })
 }
-async function leaveStature(): Promise<void> {
-  const read =
-    text.stature.trim() === '' ? undefined : Number(text.stature.replace('%', '').replace(',', '.'))
-  left('stature')
-  if (read !== undefined && !(read >= 60 && read <= 100))
-    fault.stature = `Stature: read “${text.stature}”; allowed is 60 to 100 %, or nothing for the commission’s own.`
-  else await store({ stature: read === undefined ? undefined : read / 100 })
-}
 </script>
 
 <template>
@@ -132,12 +96,16 @@ async function leaveStature(): Promise<void> {
     :class="{ 'bg-bench': commission.selected?.line.id === line.id }"
     @focusin="commission.chooseLine(line.id)"
   >
-    <td class="!pl-5">
+    <td class="!pl-2 !pr-0">
+      <GripButton :name="line.name" @move="(by) => emit('move', by)" />
+    </td>
+    <td class="!pl-1">
       <span class="flex items-center gap-2">
-        <input
+        <CellField
           v-model="text.name"
-          class="field field-cell !w-40 max-[1180px]:!w-32 flex-none font-semibold"
-          aria-label="Name of the line"
+          class="!w-40 max-[1180px]:!w-32 flex-none font-semibold"
+          label="Name of the line"
+          :fault="fault.name"
           :title="plant.species.botanical"
           @change="leaveName"
         />
@@ -159,10 +127,11 @@ async function leaveStature(): Promise<void> {
     </td>
     <td class="number">
       <span class="flex justify-end gap-1">
-        <input
+        <CellField
           v-model="text.amount"
-          class="field field-cell !w-[72px] text-right"
-          :aria-label="line.amount.kind === 'pieces' ? 'Pieces' : 'Amount'"
+          class="!w-[72px] text-right"
+          :label="line.amount.kind === 'pieces' ? 'Pieces' : 'Amount'"
+          :fault="fault.amount"
           @change="leaveAmount"
         />
         <select
@@ -186,30 +155,33 @@ async function leaveStature(): Promise<void> {
       </select>
     </td>
     <td class="number">
-      <input
+      <CellField
         v-model="text.stature"
-        class="field field-cell !w-12 text-right"
+        class="!w-12 text-right"
         :placeholder="plainNumber((commission.current?.stature ?? 1) * 100, 0)"
-        aria-label="Stature, per cent"
+        label="Stature, per cent"
+        :fault="fault.stature"
         @change="leaveStature"
       />
     </td>
     <td class="number">
-      <input
+      <CellField
         v-model="text.height"
-        class="field field-cell !w-[76px] text-right"
+        class="!w-[76px] text-right"
         :placeholder="real(plant.size.form.heightM * 1000)"
-        aria-label="Real height"
-        @change="leaveLength('height')"
+        label="Real height"
+        :fault="fault.height"
+        @change="leaveLength('height', 'heightM')"
       />
     </td>
     <td class="number">
-      <input
+      <CellField
         v-model="text.crown"
-        class="field field-cell !w-[76px] text-right"
+        class="!w-[76px] text-right"
         :placeholder="real(plant.size.form.crownWidthM * 1000)"
-        aria-label="Real crown width"
-        @change="leaveLength('crown')"
+        label="Real crown width"
+        :fault="fault.crown"
+        @change="leaveLength('crown', 'crownWidthM')"
       />
     </td>
     <td class="number font-semibold" aria-label="Model size">

@@ -1,8 +1,12 @@
 <script setup lang="ts">
 import { removeLine } from '../../db/commands/brief'
 
+/** The lines of the commission, in the order that every station shows them in. */
 const workshop = useWorkshop()
 const commission = useCommission()
+const rows = useTemplateRef<HTMLElement>('rows')
+
+const { move } = useLineOrder(rows, '.line-row')
 </script>
 
 <template>
@@ -10,7 +14,8 @@ const commission = useCommission()
     <table v-if="commission.lines.length > 0" class="ruled w-full">
       <thead>
         <tr class="border-t-2 border-ink">
-          <th class="!pl-5">Line</th>
+          <th class="!pl-2 !pr-0"><span class="sr-only">Move</span></th>
+          <th class="!pl-1">Line</th>
           <th>Age</th>
           <th class="number">Amount</th>
           <th>Zone</th>
@@ -21,10 +26,17 @@ const commission = useCommission()
           <th><span class="sr-only">Remove</span></th>
         </tr>
       </thead>
-      <tbody>
-        <LineRow v-for="plant in commission.plants" :key="plant.line.id" :plant="plant" />
+      <tbody ref="rows">
+        <LineRow
+          v-for="(plant, place) in commission.plants"
+          :key="plant.line.id"
+          class="line-row"
+          :plant="plant"
+          @move="(by) => move(place, place + by)"
+        />
         <tr v-for="{ line, because } in commission.faulty" :key="line.id">
-          <td class="!pl-5 font-semibold">{{ line.name }}</td>
+          <td></td>
+          <td class="!pl-1 font-semibold">{{ line.name }}</td>
           <td colspan="7" class="text-hip">{{ because }}</td>
           <td class="number">
             <button

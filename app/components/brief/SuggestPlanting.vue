@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { suggestPlanting, type SuggestedLine } from '~~/core/planting'
+import { suggestedPiecesSchema, suggestPlanting, type SuggestedLine } from '~~/core/planting'
 import { ages, habitats, type HabitatId } from '~~/core/plants'
-import { zones } from '~~/core/commissions'
-import { parseLength, readNumber, toRealMm } from '~~/core/units'
+import { readPieces, zones } from '~~/core/commissions'
+import { parseLength, readBounded, readNumber, toRealMm } from '~~/core/units'
 import { changeCommission, saveLines } from '../../db/commands/brief'
 
 /** Lines suggested for an area and its habitats, with reasons; changed and left out as wished before they are taken. */
@@ -72,11 +72,12 @@ function suggest(): void {
     fault.value = sides.value
     return
   }
-  const pieces = readNumber(text.pieces)
-  if (pieces === undefined || pieces < 1 || pieces > 5000 || !Number.isInteger(pieces)) {
-    fault.value = `Pieces: read “${text.pieces}”; allowed is a whole number from 1 to 5000.`
+  const reading = readBounded({ name: 'Pieces', schema: suggestedPiecesSchema }, text.pieces)
+  if (reading.kind === 'none') {
+    fault.value = reading.because
     return
   }
+  const pieces = reading.value
   const shares = ages.map((age) =>
     mixText[age].trim() === '' ? 0 : (readNumber(mixText[age].replace('%', '')) ?? -1),
   )
@@ -85,7 +86,7 @@ function suggest(): void {
     return
   }
   const mix = shares.some((share) => share > 0) ? (shares as [number, number, number, number]) : undefined
-  const reading = suggestPlanting(
+  const suggested = suggestPlanting(
     {
       areaM2: (sides.value[0] * sides.value[1]) / 1e6,
       habitats: chosen.value,
@@ -96,21 +97,18 @@ function suggest(): void {
     },
     workshop.kinds,
   )
-  fault.value = reading.kind === 'none' ? reading.because : ''
-  if (reading.kind === 'none') return
-  found.value = reading.value.lines.map((line) => ({ ...line, taken: true }))
-  plantedShare.value = reading.value.plantedShare
-  said.value = reading.value.said
+  fault.value = suggested.kind === 'none' ? suggested.because : ''
+  if (suggested.kind === 'none') return
+  found.value = suggested.value.lines.map((line) => ({ ...line, taken: true }))
+  plantedShare.value = suggested.value.plantedShare
+  said.value = suggested.value.said
 }
 const taken = computed(() => found.value.filter((line) => line.taken && line.pieces > 0))
 const total = computed(() => taken.value.reduce((sum, { pieces }) => sum + pieces, 0))
 function setPieces(line: SuggestedLine, value: string): void {
-  const read = readNumber(value)
-  const fits = read !== undefined && Number.isInteger(read) && read >= 1 && read <= 10_000
-  fault.value = fits
-    ? ''
-    : `Pieces of ${line.name}: read “${value}”; allowed is 1 to 10000. It stays at ${line.pieces}.`
-  if (fits) Object.assign(line, { pieces: read })
+  const read = readPieces(value, `Pieces of ${line.name}`)
+  fault.value = read.kind === 'none' ? `${read.because} It stays at ${line.pieces}.` : ''
+  if (read.kind === 'ok') Object.assign(line, { pieces: read.value })
 }
 
 async function take(): Promise<void> {

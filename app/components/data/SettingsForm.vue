@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { plainNumber, readNumber } from '~~/core/units'
+import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { vapourDeficitHPa } from '~~/core/adhesives'
-import type { Settings } from '~~/core/workshop'
+import { settingsFields, type Settings } from '~~/core/workshop'
 import { changeSettings } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
 const commission = useCommission()
-const { text, fault, left } = useFieldTexts(
+const { text, fault, take } = useFieldTexts(
   () => workshop.key,
   () => {
     const { name, currency, roomC, humidity } = workshop.settings
@@ -16,22 +16,14 @@ const { text, fault, left } = useFieldTexts(
 
 const store = (change: Partial<Settings>) => workshop.give(changeSettings, change)
 
-async function leave(field: 'roomC' | 'humidity', label: string, min: number, max: number): Promise<void> {
-  const read = readNumber(text[field])
-  left(field)
-  if (read === undefined || read < min || read > max)
-    fault[field] = `${label}: read “${text[field]}”; allowed is ${min} to ${max}.`
-  else await store({ [field]: read })
-}
-async function leaveName(): Promise<void> {
-  left('name')
-  if (text.name.trim() === '') fault.name = 'A workshop needs a name.'
-  else await store({ name: text.name.trim() })
-}
-async function leaveCurrency(): Promise<void> {
-  left('currency')
-  await store({ currency: text.currency.trim().slice(0, 8) })
-}
+const leave = (field: keyof typeof settingsFields) =>
+  take(field, readBounded(settingsFields[field], text[field]), (read) => store({ [field]: read }))
+const leaveName = () =>
+  take('name', text.name.trim() === '' ? none('A workshop needs a name.') : ok(text.name.trim()), (name) =>
+    store({ name }),
+  )
+const leaveCurrency = () =>
+  take('currency', ok(text.currency.trim().slice(0, 8)), (currency) => store({ currency }))
 const deficit = computed(() =>
   plainNumber(vapourDeficitHPa(workshop.settings.roomC, workshop.settings.humidity), 1),
 )
@@ -71,17 +63,12 @@ const deficit = computed(() =>
     <p class="-mt-1 text-sm text-soft">Every field reads both: 8ft6, 2.6 m, 31mm, 3/4in.</p>
     <h3 class="mt-2">The room that pieces dry in</h3>
     <div class="grid grid-cols-2 gap-3">
-      <TextField
-        v-model="text.roomC"
-        label="Temperature, °C"
-        :fault="fault.roomC"
-        @change="leave('roomC', 'Temperature', 0, 45)"
-      />
+      <TextField v-model="text.roomC" label="Temperature, °C" :fault="fault.roomC" @change="leave('roomC')" />
       <TextField
         v-model="text.humidity"
         label="Relative humidity, %"
         :fault="fault.humidity"
-        @change="leave('humidity', 'Humidity', 5, 95)"
+        @change="leave('humidity')"
       />
     </div>
     <p class="text-sm text-soft">

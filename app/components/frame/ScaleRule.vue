@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
+import { scaleLinear } from 'd3-scale'
 import { MM_PER_FOOT, MM_PER_INCH, parseLength, toModelMm, toRealMm } from '~~/core/units'
+import { halvedTicks, roundTicks } from '../../drawing/ticks'
 
 /** A wooden rule: model lengths above, real ones below, at the commission's ratio. */
 const workshop = useWorkshop()
@@ -12,65 +14,54 @@ const { width } = useElementSize(face)
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const imperial = computed(() => workshop.settings.units === 'imperial')
 
-/** The rule is as long as the tallest plant needs, and never shorter than 50 mm. */
-const lengthMm = computed(() => {
-  const tallest = Math.max(
-    42,
-    ...commission.plants.map(({ size }) => Math.max(size.heightMm, size.crownWidthMm)),
-    typedMm.value ?? 0,
-  )
-  const steps = [50, 75, 100, 150, 200, 250, 300, 400, 500, 750, 1000, 1500, 2000, 5000, 10_000, 100_000]
-  return steps.find((step) => step >= tallest * 1.06) ?? tallest * 1.1
-})
+/** What the rule must hold: the tallest plant, the widest, what is typed, and never less than 50 mm. */
+const neededMm = computed(
+  () =>
+    1.06 *
+    Math.max(
+      48,
+      ...commission.plants.map(({ size }) => Math.max(size.heightMm, size.crownWidthMm)),
+      typedMm.value ?? 0,
+    ),
+)
 const INSET = 14
-const x = (mm: number): number => INSET + (mm / lengthMm.value) * Math.max(1, width.value - 2 * INSET)
+const scale = computed(() =>
+  scaleLinear([0, neededMm.value], [INSET, Math.max(INSET + 1, width.value - INSET)])
+    .nice()
+    .clamp(true),
+)
+const x = (mm: number): number => scale.value(mm)
 
-interface Tick {
+interface Mark {
   readonly x: number
   readonly size: number
   readonly label?: string
 }
-const MIN_LABEL_PX = 42
-
-/** Ticks of a scale whose unit is `unitMm` model millimetres, labelled as often as there is room. */
-function ticks(unitMm: number, parts: readonly number[], label: (units: number) => string): Tick[] {
-  const pxPerUnit = x(unitMm) - x(0)
-  const every = parts.find((part) => part * pxPerUnit >= MIN_LABEL_PX) ?? Math.ceil(MIN_LABEL_PX / pxPerUnit)
-  const fine = parts.filter((part) => part * pxPerUnit >= 4)[0] ?? every
-  const list: Tick[] = []
-  const count = Math.floor(lengthMm.value / unitMm / fine + 1e-6)
-  for (let i = 0; i <= count; i += 1) {
-    const units = i * fine
-    const whole = Math.abs(units / every - Math.round(units / every)) < 1e-6
-    const half = Math.abs(units / (every / 2) - Math.round(units / (every / 2))) < 1e-6
-    list.push({
-      x: x(units * unitMm),
-      size: whole ? 9 : half ? 6 : 4,
-      ...(whole ? { label: label(units) } : {}),
-    })
-  }
-  return list
+/** Marks of a side of the rule whose unit is so many model millimetres. */
+function marks(unitMm: number, ticksOf: typeof roundTicks, unit: string): Mark[] {
+  const [, lengthMm = 0] = scale.value.domain()
+  const pxPerUnit = (x(lengthMm) - x(0)) / (lengthMm / unitMm)
+  return ticksOf([0, lengthMm / unitMm], pxPerUnit, { tickPx: 4, labelPx: 46 }).map(
+    ({ value, labelled, half }) => ({
+      x: x(value * unitMm),
+      size: labelled ? 9 : half ? 6 : 4,
+      // A number that would run over the rule's end is left out.
+      ...(labelled && x(value * unitMm) < width.value - 34 ? { label: `${value}${unit}` } : {}),
+    }),
+  )
 }
-const round = (value: number): string => String(Math.round(value * 100) / 100)
 const upper = computed(() =>
-  imperial.value
-    ? ticks(MM_PER_INCH, [0.125, 0.25, 0.5, 1, 2, 5, 10], (n) => `${round(n)} in`)
-    : ticks(1, [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 5000], round),
+  imperial.value ? marks(MM_PER_INCH, halvedTicks, ' in') : marks(1, roundTicks, ''),
 )
 const lower = computed(() =>
   imperial.value
-    ? ticks(MM_PER_FOOT / ratio.value, [0.5, 1, 2, 5, 10, 20, 50, 100], (n) => `${round(n)} ft`)
-    : ticks(1000 / ratio.value, [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100], (n) => `${round(n)} m`),
+    ? marks(MM_PER_FOOT / ratio.value, halvedTicks, ' ft')
+    : marks(1000 / ratio.value, roundTicks, ' m'),
 )
 
 const pointerX = ref<number>()
 const pointerMm = computed(() =>
-  pointerX.value === undefined
-    ? undefined
-    : Math.min(
-        lengthMm.value,
-        Math.max(0, ((pointerX.value - INSET) / Math.max(1, width.value - 2 * INSET)) * lengthMm.value),
-      ),
+  pointerX.value === undefined ? undefined : scale.value.invert(pointerX.value),
 )
 function follow(event: PointerEvent): void {
   const box = face.value?.getBoundingClientRect()

@@ -1,20 +1,14 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { toModelMm, toRealMm } from '~~/core/units'
-import {
-  gridSteps,
-  keptInSight,
-  layOut,
-  seenX,
-  WHOLE,
-  zoomAbout,
-  type Stand as StandOf,
-} from '../../drawing/line-up'
+import { layOut, type Stand as StandOf } from '../../drawing/line-up'
 import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
 import { paintPlant } from '../../drawing/raster'
+import { seenX } from '../../drawing/sight'
 import { arrived, drawingOf } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
+import { gridLines } from './grid'
 
 type Stand = StandOf<Subject>
 
@@ -85,147 +79,44 @@ onMounted(schedule)
 onBeforeUnmount(() => cancelAnimationFrame(frame))
 
 const groundOf = (lift: number): number => ground.value - lift * sight.value.zoom
-const y = (mm: number, lift = 0): number => groundOf(lift) - mm * pxPerMm.value
-const steps = computed(() => gridSteps(pxPerMm.value))
-/** Lines of the grid: over the whole drawing, or on each shelf as high as its plants. */
 const grid = computed(() =>
-  layout.value.shelves.flatMap((lift) => {
-    const { step, labelled } = steps.value
-    const from =
-      layout.value.shelves.length > 1
-        ? 0
-        : Math.max(0, Math.ceil((ground.value - HEIGHT) / pxPerMm.value / step))
-    const to = Math.floor(
-      (layout.value.shelves.length > 1 ? layout.value.topMm : (ground.value - 18) / pxPerMm.value) / step,
-    )
-    return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => {
-      const mm = (from + i) * step
-      return { mm, y: y(mm, lift), labelled: Math.abs(mm / labelled - Math.round(mm / labelled)) < 1e-6 }
-    })
-  }),
+  gridLines(layout.value.shelves, pxPerMm.value, groundOf, HEIGHT, layout.value.topMm),
 )
-const labels = computed(() => grid.value.filter(({ labelled }) => labelled))
-const show = (mm: number): string => String(Math.round(mm * 10) / 10)
 const left = (stand: Stand): number => seenX(sight.value, stand.left)
 const right = (stand: Stand): number => seenX(sight.value, stand.right)
-/** Looked at from near, a label that has gone to the side goes out of sight with its plant. */
-const inSight = (x: number): boolean =>
-  sight.value.zoom === 1 || (seenX(sight.value, x) > 46 && seenX(sight.value, x) < width.value - 58)
-const top = (stand: Stand): number => Math.min(groundOf(stand.lift) - 30, y(stand.plant.heightMm, stand.lift))
-/** The plate with the height lies over the plant where there is room for it, else beside the top of its line. */
-const plateAt = (stand: Stand): string => {
-  const above = y(stand.plant.heightMm) - 40
-  const over = above > 2 && above < HEIGHT - 60
-  const x = over ? (left(stand) + right(stand)) / 2 - 37 : right(stand) + 10
-  return `translate(${Math.max(48, Math.min(width.value - 134, x))} ${over ? above : Math.min(HEIGHT - 60, Math.max(24, above + 44))})`
-}
+const top = ({ plant, lift }: Stand): number =>
+  Math.min(groundOf(lift) - 30, groundOf(lift) - plant.heightMm * pxPerMm.value)
 const words = ({ plant }: Stand): string =>
   view.pieces
     ? `Piece ${plant.label}: ${model(plant.trueHeightMm)} at the model`
     : `${plant.label}, ${model(plant.trueHeightMm)} at the model, ${real(toRealMm(plant.trueHeightMm, ratio.value))} real, ${plant.amount.replace('×', '')}${plant.plant.line.amount.kind === 'pieces' ? ' pieces' : ''}`
 
-// Nearer and further by wheel, pinch and keys; moved by dragging. A drag is not a click.
-let held: { id: number; x: number; y: number; sight: typeof WHOLE; moved: boolean } | undefined
-function look(next: typeof WHOLE): void {
-  view.sight = next.zoom === 1 ? WHOLE : keptInSight(next, room.value, GROUND)
-}
-const placeOf = (event: PointerEvent | WheelEvent): { x: number; y: number } => {
-  const bounds = box.value?.getBoundingClientRect()
-  return { x: event.clientX - (bounds?.left ?? 0), y: event.clientY - (bounds?.top ?? 0) }
-}
-function wheel(event: WheelEvent): void {
-  if (!event.ctrlKey && !event.metaKey && sight.value.zoom === 1 && event.deltaY > 0) return
-  event.preventDefault()
-  look(
-    zoomAbout(
-      sight.value,
-      Math.exp(-event.deltaY * (event.deltaMode === 1 ? 0.05 : 0.0016)),
-      placeOf(event),
-      GROUND,
-    ),
-  )
-}
-const touches = new Map<number, { x: number; y: number }>()
-function down(event: PointerEvent): void {
-  touches.set(event.pointerId, placeOf(event))
-  held = { id: event.pointerId, ...placeOf(event), sight: sight.value, moved: false }
-}
+const { nearer, moveBy, press } = useSight(box, room)
 const pointer = ref<{ x: number; y: number }>()
-function move(event: PointerEvent): void {
-  const at = placeOf(event)
-  pointer.value = at
-  const before = touches.get(event.pointerId)
-  if (before && touches.size === 2) {
-    const other = [...touches].find(([id]) => id !== event.pointerId)?.[1]
-    if (other)
-      look(
-        zoomAbout(
-          sight.value,
-          Math.hypot(at.x - other.x, at.y - other.y) /
-            Math.max(1, Math.hypot(before.x - other.x, before.y - other.y)),
-          { x: (at.x + other.x) / 2, y: (at.y + other.y) / 2 },
-          GROUND,
-        ),
-      )
-    if (held) held.moved = true
-  } else if (held && held.id === event.pointerId && sight.value.zoom > 1) {
-    if (Math.hypot(at.x - held.x, at.y - held.y) > 4) {
-      held.moved = true
-      box.value?.setPointerCapture(event.pointerId)
-    }
-    if (held.moved)
-      look({ ...held.sight, panX: held.sight.panX + at.x - held.x, panY: held.sight.panY + at.y - held.y })
-  }
-  if (before) touches.set(event.pointerId, at)
+function follow(event: PointerEvent): void {
+  const bounds = box.value?.getBoundingClientRect()
+  pointer.value = { x: event.clientX - (bounds?.left ?? 0), y: event.clientY - (bounds?.top ?? 0) }
 }
-let dragged = false
-function up(event: PointerEvent): void {
-  dragged = held?.moved ?? false
-  touches.delete(event.pointerId)
-  held = undefined
-}
-function choose(stand: Stand): void {
-  if (dragged) {
-    dragged = false
-    return
-  }
-  commission.chooseLine(stand.plant.plant.line.id)
-}
-function press(event: KeyboardEvent): void {
-  const middle = { x: width.value / 2, y: HEIGHT / 2 }
-  const deeds: Record<string, () => void> = {
-    '+': () => look(zoomAbout(sight.value, 1.4, middle, GROUND)),
-    '=': () => look(zoomAbout(sight.value, 1.4, middle, GROUND)),
-    '-': () => look(zoomAbout(sight.value, 1 / 1.4, middle, GROUND)),
-    '0': () => look(WHOLE),
-    ArrowLeft: () => look({ ...sight.value, panX: sight.value.panX + 60 }),
-    ArrowRight: () => look({ ...sight.value, panX: sight.value.panX - 60 }),
-    ArrowUp: () => look({ ...sight.value, panY: sight.value.panY + 60 }),
-    ArrowDown: () => look({ ...sight.value, panY: sight.value.panY - 60 }),
-  }
-  const deed = deeds[event.key]
-  if (!deed || event.ctrlKey || event.metaKey || event.altKey) return
-  event.preventDefault()
-  event.stopPropagation()
-  deed()
-}
-function reveal(): void {
-  const stand = chosen.value
-  return stand && sight.value.zoom > 1
-    ? look({ ...sight.value, panX: width.value / 2 - ((stand.left + stand.right) / 2) * sight.value.zoom })
-    : undefined
-}
-watch(() => commission.selected?.line.id, reveal)
+/** The line in hand is brought to the middle, where it is looked at from near. */
+watch(
+  () => commission.selected?.line.id,
+  () => {
+    const stand = chosen.value
+    if (stand && sight.value.zoom > 1) moveBy(width.value / 2 - (left(stand) + right(stand)) / 2, 0)
+  },
+)
 defineExpose({
-  zoomIn: () => look(zoomAbout(sight.value, 1.6, anchor(), GROUND)),
-  zoomOut: () => look(zoomAbout(sight.value, 1 / 1.6, anchor(), GROUND)),
-  layout,
-  room,
+  zoomIn: () => {
+    nearer(1.6, anchor())
+  },
+  zoomOut: () => {
+    nearer(1 / 1.6, anchor())
+  },
 })
 /** Buttons magnify about the foot of the plant in hand. */
 function anchor(): { x: number; y: number } {
   return {
-    x: chosen.value ? seenX(sight.value, (chosen.value.left + chosen.value.right) / 2) : width.value / 2,
+    x: chosen.value ? (left(chosen.value) + right(chosen.value)) / 2 : width.value / 2,
     y: Math.min(ground.value, HEIGHT - 40),
   }
 }
@@ -240,106 +131,35 @@ function anchor(): { x: number; y: number } {
     tabindex="0"
     role="group"
     aria-label="Plants side by side. Plus and minus look nearer and further, arrows move, 0 shows all."
-    @wheel="wheel"
-    @pointerdown="down"
-    @pointermove="move"
-    @pointerup="up"
-    @pointercancel="up"
+    @pointermove="follow"
     @pointerleave="pointer = undefined"
     @keydown="press"
   >
-    <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
-      <defs>
-        <linearGradient id="soil" x1="0" x2="0" y1="0" y2="1">
-          <stop offset="0" stop-color="#8d8f74" stop-opacity="0.34" />
-          <stop offset="1" stop-color="#8d8f74" stop-opacity="0" />
-        </linearGradient>
-      </defs>
-      <line
-        v-for="line in grid"
-        :key="line.y"
-        :x1="46"
-        :x2="width - 58"
-        :y1="line.y"
-        :y2="line.y"
-        :class="line.labelled ? 'major' : 'minor'"
-      />
-      <rect
-        v-for="lift in layout.shelves"
-        :key="lift"
-        x="46"
-        :width="Math.max(0, width - 104)"
-        :y="groundOf(lift)"
-        height="20"
-        fill="url(#soil)"
-      />
-      <ellipse
-        v-for="stand in layout.stands"
-        :key="stand.plant.id"
-        class="shadow"
-        :cx="(left(stand) + right(stand)) / 2 + 4"
-        :cy="groundOf(stand.lift) + 2"
-        :rx="Math.max(6, stand.plant.crownWidthMm * pxPerMm * 0.42)"
-        ry="4"
-      />
-    </svg>
+    <LineupGround
+      :layout="layout"
+      :grid="grid"
+      :width="width"
+      :height="HEIGHT"
+      :px-per-mm="pxPerMm"
+      :ground-of="groundOf"
+    />
     <canvas
       ref="canvas"
       class="layer"
       :style="{ width: `${width}px`, height: `${HEIGHT}px` }"
       aria-hidden="true"
     />
-    <svg class="layer" :width="width" :height="HEIGHT" aria-hidden="true">
-      <line
-        v-for="lift in layout.shelves"
-        :key="lift"
-        x1="46"
-        :x2="width - 58"
-        :y1="groundOf(lift)"
-        :y2="groundOf(lift)"
-        class="ground"
-      />
-      <rect x="0" y="0" width="44" :height="HEIGHT" class="margin" />
-      <rect :x="Math.max(0, width - 56)" y="0" width="56" :height="HEIGHT" class="margin" />
-      <template v-for="{ mm, y: at } in labels" :key="`t${at}`">
-        <text x="38" :y="at + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : show(mm) }}</text>
-        <text :x="width - 52" :y="at + 4">{{ mm === 0 ? 'real' : real(toRealMm(mm, ratio)) }}</text>
-      </template>
-      <g v-for="stand in measured" :key="`m${stand.plant.id}`">
-        <path
-          class="measure"
-          :d="`M${left(stand)} ${y(stand.plant.heightMm)}H${right(stand) + 10}M${right(stand) + 6} ${y(stand.plant.heightMm)}V${ground}`"
-        />
-        <g :transform="plateAt(stand)">
-          <rect width="74" height="36" rx="3" class="plate" />
-          <text x="37" y="15" text-anchor="middle" class="strong">{{ model(stand.plant.heightMm) }}</text>
-          <text x="37" y="30" text-anchor="middle">
-            {{ view.mode === 'seen' ? 'as seen' : real(toRealMm(stand.plant.heightMm, ratio)) }}
-          </text>
-        </g>
-      </g>
-      <template v-for="stand in layout.stands" :key="stand.plant.id">
-        <text
-          v-if="inSight(stand.labelX)"
-          :x="seenX(sight, stand.labelX)"
-          :y="groundOf(stand.lift) + 18 + 15 * stand.row"
-          text-anchor="middle"
-          class="label"
-          :class="{ chosen: stand === chosen }"
-        >
-          {{ stand.label }}
-        </text>
-      </template>
-      <text
-        v-if="inSight(layout.personX)"
-        :x="seenX(sight, layout.personX)"
-        :y="ground + 18 + 15 * layout.personRow"
-        text-anchor="middle"
-        class="label"
-      >
-        Person
-      </text>
-    </svg>
+    <LineupMarks
+      :layout="layout"
+      :grid="grid"
+      :measured="measured"
+      :chosen="chosen"
+      :ratio="ratio"
+      :width="width"
+      :height="HEIGHT"
+      :px-per-mm="pxPerMm"
+      :ground-of="groundOf"
+    />
     <button
       v-for="stand in layout.stands"
       :key="stand.plant.id"
@@ -353,7 +173,7 @@ function anchor(): { x: number; y: number } {
         top: `${top(stand)}px`,
         height: `${groundOf(stand.lift) + (layout.shelves.length > 1 ? 22 : 36) - top(stand)}px`,
       }"
-      @click="choose(stand)"
+      @click="commission.chooseLine(stand.plant.plant.line.id)"
     />
     <LineupLens
       v-if="view.lens && width > 0"
@@ -384,55 +204,6 @@ function anchor(): { x: number; y: number } {
 .layer {
   position: absolute;
   inset: 0;
-}
-.minor {
-  stroke: #e3e8e0;
-}
-.major {
-  stroke: #cfd7cd;
-}
-.margin {
-  fill: var(--color-paper);
-}
-.ground {
-  stroke: #5d5f48;
-  stroke-width: 1.5;
-  stroke-linecap: round;
-}
-.shadow {
-  fill: #4b4d38;
-  opacity: 0.16;
-}
-text {
-  font-size: 12px;
-  fill: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-}
-.label {
-  font-size: 13px;
-  fill: var(--color-ink);
-  font-weight: 550;
-  paint-order: stroke;
-  stroke: var(--color-paper);
-  stroke-width: 3px;
-}
-.label.chosen {
-  fill: var(--color-moss);
-  font-weight: 700;
-}
-.measure {
-  fill: none;
-  stroke: var(--color-moss);
-  stroke-width: 1.5;
-}
-.plate {
-  fill: #fff;
-  stroke: var(--color-moss);
-}
-.strong {
-  font-size: 14px;
-  font-weight: 700;
-  fill: var(--color-moss);
 }
 .hit {
   position: absolute;

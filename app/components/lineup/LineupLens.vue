@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { seenX, type LineUp } from '../../drawing/line-up'
+import type { LineUp } from '../../drawing/line-up'
 import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
 import { paintPlant } from '../../drawing/raster'
+import { seenX } from '../../drawing/sight'
 import { arrived, drawingOf } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 

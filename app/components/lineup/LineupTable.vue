@@ -2,7 +2,6 @@
 import { amountText } from '~~/core/commissions'
 import { methodName } from '~~/core/methods'
 import { formatMinutes } from '~~/core/units'
-import { moveLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
 const commission = useCommission()
@@ -13,25 +12,10 @@ const hands = ({ line }: Plant): string => {
   const makeUp = shelf.stockOf.get(line.id)?.makeUp
   return makeUp ? formatMinutes(makeUp.handsMin.value) : '–'
 }
-const workshop = useWorkshop()
 const shelf = useShelf()
-const held = ref<string>()
-const over = ref<number>()
-async function drop(place: number): Promise<void> {
-  const from = commission.plants.findIndex(({ line }) => line.id === held.value)
-  const id = held.value
-  held.value = undefined
-  over.value = undefined
-  if (id !== undefined && from >= 0 && place !== from) await workshop.give(moveLine, id, place)
-}
-/** Arrow keys on a handle move the line; the handle keeps the focus. */
-async function shift(event: KeyboardEvent, plant: Plant, row: number): Promise<void> {
-  const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0
-  if (by === 0 || row + by < 0 || row + by >= commission.plants.length) return
-  event.preventDefault()
-  event.stopPropagation()
-  await workshop.give(moveLine, plant.line.id, row + by)
-}
+const workshop = useWorkshop()
+const rows = useTemplateRef<HTMLElement>('rows')
+const { move } = useLineOrder(rows, '.row')
 function open(plant: Plant): void {
   commission.chooseLine(plant.line.id)
   void navigateTo(to('make-up'))
@@ -54,34 +38,17 @@ function open(plant: Plant): void {
         <th>Progress</th>
       </tr>
     </thead>
-    <tbody>
+    <tbody ref="rows">
       <tr
         v-for="(plant, row) in commission.restingPlants"
         :key="plant.line.id"
         class="row"
-        :class="{
-          chosen: plant.line.id === commission.selected?.line.id,
-          over: over === row && held !== undefined,
-        }"
-        @dragover.prevent="over = row"
-        @drop.prevent="drop(row)"
+        :class="{ chosen: plant.line.id === commission.selected?.line.id }"
         @click="commission.chooseLine(plant.line.id)"
         @dblclick="open(plant)"
       >
         <td class="!px-0 text-center">
-          <button
-            type="button"
-            class="handle"
-            draggable="true"
-            :aria-label="`Move ${plant.line.name}: drag, or arrow up and down`"
-            title="Drag to reorder; or arrow keys"
-            @click.stop
-            @dragstart="held = plant.line.id"
-            @dragend="held = undefined"
-            @keydown="shift($event, plant, row)"
-          >
-            ⋮⋮
-          </button>
+          <GripButton :name="plant.line.name" @move="(by) => move(row, row + by)" />
         </td>
         <td class="!pl-1">
           <button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">
@@ -110,7 +77,7 @@ function open(plant: Plant): void {
         <td><StockTag :plant="plant" /></td>
         <td><ProgressBar :progress="plant.progress" /></td>
       </tr>
-      <tr v-for="{ line, because } in commission.faulty" :key="line.id" class="row">
+      <tr v-for="{ line, because } in commission.faulty" :key="line.id">
         <td />
         <td class="!pl-1 font-semibold">{{ line.name }}</td>
         <td colspan="8" class="text-hip">{{ because }} Change or remove the line in the Brief.</td>
@@ -129,16 +96,6 @@ function open(plant: Plant): void {
 }
 .row:hover {
   background: #eef2ec;
-}
-.over {
-  box-shadow: inset 0 2px 0 var(--color-moss);
-}
-.handle {
-  width: 26px;
-  min-height: 30px;
-  color: var(--color-soft);
-  cursor: grab;
-  letter-spacing: -2px;
 }
 .chosen {
   background: #eaf0ea;

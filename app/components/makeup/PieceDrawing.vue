@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { sitterOf } from '~~/core/commissions'
+import { lineFields, sitterOf } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
-import { formatRatio, plainNumber, readSigned, toRealMm } from '~~/core/units'
+import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
@@ -85,7 +85,7 @@ const inPercent = (share: number | undefined): string =>
 const {
   text: typed,
   fault,
-  left,
+  take,
 } = useFieldTexts(
   () => props.plant.line.id,
   () => {
@@ -98,24 +98,15 @@ const {
   },
 )
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
-/** What may be typed for each, and how it is stored. */
-const bounds = {
-  seeThrough: { name: 'See-through', low: 2, high: 90, unit: '%', per: 100 },
-  wind: { name: 'Wind', low: 0, high: 100, unit: '%', per: 100 },
-  leanDeg: { name: 'Lean', low: -40, high: 40, unit: '°', per: 1 },
-} as const
-async function leave(field: keyof typeof bounds): Promise<void> {
-  const { name, low, high, unit, per } = bounds[field]
-  const text = typed[field].trim()
-  const read = text === '' ? undefined : readSigned(text.replace(/[%°]/g, ''))
-  const fits = text === '' || (read !== undefined && read >= low && read <= high)
-  left(field)
-  if (!fits) fault[field] = `${name}: read “${text}”; allowed is ${low} to ${high} ${unit}.`
-  else
-    await workshop.give(changeLine, props.plant.line.id, {
-      [field]: read === undefined || (field !== 'seeThrough' && read === 0) ? undefined : read / per,
-    })
-}
+const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
+  take(
+    field,
+    orNothing(typed[field], (text) => readBounded(lineFields[field], text)),
+    (read) =>
+      workshop.give(changeLine, props.plant.line.id, {
+        [field]: field !== 'seeThrough' && read === 0 ? undefined : read,
+      }),
+  )
 </script>
 
 <template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { KeepOut } from '~~/core/commissions'
-import { formatModelLength, parseLength, plainNumber, readSigned } from '~~/core/units'
+import { keepOutFields, keepOutSchema, type KeepOut } from '~~/core/commissions'
+import { formatModelLength, none, ok, plainNumber, readBoundedLength, readSigned } from '~~/core/units'
 
 /** One keep-out as numbers. */
 const props = defineProps<{ keepOut: KeepOut; place: number; units: 'metric' | 'imperial' }>()
 const emit = defineEmits<{ change: [change: Partial<KeepOut>]; remove: [] }>()
-const { text, fault, left } = useFieldTexts(
+const { text, fault, take } = useFieldTexts(
   () => props.keepOut.id,
   () => ({
     width: formatModelLength(props.keepOut.widthMm, props.units),
@@ -15,38 +15,38 @@ const { text, fault, left } = useFieldTexts(
 )
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 
-function leaveWidth(): void {
-  left('width')
-  const reading = parseLength(text.width, 'mm')
-  if (reading.kind === 'none') fault.width = `Width: ${reading.because}`
-  else if (reading.value > 2000) fault.width = `Width: read ${text.width}; allowed is up to 2 m.`
-  else emit('change', { widthMm: reading.value })
-}
-function leaveOverhang(): void {
-  left('overhang')
-  const typed = text.overhang.trim()
-  const reading =
-    /^0+(?:[.,]0*)?\s*(?:mm)?$/.test(typed) || typed === ''
-      ? { kind: 'ok' as const, value: 0 }
-      : parseLength(typed, 'mm')
-  if (reading.kind === 'none') fault.overhang = `Crowns over it: ${reading.because}`
-  else if (reading.value > 500)
-    fault.overhang = `Crowns over it: read ${text.overhang}; allowed is up to 500 mm.`
-  else emit('change', { overhangMm: reading.value === 0 ? undefined : reading.value })
-}
-function leavePoints(): void {
-  left('points')
+/** Nothing typed, or nought, is none of it. */
+const readWidth = (field: keyof typeof keepOutFields, typed: string) =>
+  /^(?:0+(?:[.,]0*)?\s*(?:mm|cm|m|in)?)?$/.test(typed.trim())
+    ? ok(0)
+    : readBoundedLength(keepOutFields[field], typed)
+const leaveWidth = () =>
+  take('width', readWidth('widthMm', text.width), (widthMm) => {
+    emit('change', { widthMm })
+  })
+const leaveOverhang = () =>
+  take('overhang', readWidth('overhangMm', text.overhang), (overhangMm) => {
+    emit('change', { overhangMm: overhangMm === 0 ? undefined : overhangMm })
+  })
+function readPoints() {
   const points = text.points
     .trim()
     .split(/\s+(?=[-\d])|;/)
     .map((pair) => pair.split(',').map((part) => readSigned(part) ?? NaN))
   const least = props.keepOut.kind === 'shape' ? 3 : 2
   if (points.some((pair) => pair.length !== 2 || pair.some(Number.isNaN)))
-    fault.points = `Points: read “${text.points}”; write them as x,y in mm from the front left corner: 0,60 400,140.`
-  else if (points.length < least || points.length > 200)
-    fault.points = `Points: read ${points.length}; allowed is ${least} to 200.`
-  else emit('change', { points: points.map(([x = 0, y = 0]): [number, number] => [x, y]) })
+    return none(
+      `Points: read “${text.points}”; write them as x,y in mm from the front left corner: 0,60 400,140.`,
+    )
+  const checked = keepOutSchema.shape.points.safeParse(points)
+  return points.length >= least && checked.success
+    ? ok(checked.data)
+    : none(`Points: read ${points.length}; allowed is ${least} to 200, within 20 m of the corner.`)
 }
+const leavePoints = () =>
+  take('points', readPoints(), (points) => {
+    emit('change', { points })
+  })
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 import type * as z from 'zod'
-import { commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
+import { byOrder, commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
 import { none, ok, type Reading } from '../../../core/units'
 import { settingsSchema, withChange, type Settings } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
@@ -94,7 +94,7 @@ export async function moveLine(
     if (!line || line.removed) return none('This line is gone already.')
     const others = (await db.lines.where('commissionId').equals(line.commissionId).toArray())
       .filter((other) => !other.removed && other.id !== id)
-      .sort((a, b) => a.order - b.order)
+      .sort(byOrder)
     const at = Math.max(0, Math.min(others.length, Math.round(place)))
     const [before, after] = [others[at - 1], others[at]]
     // Between its neighbours, so that one record changes; two copies that moved different lines still merge.
@@ -106,9 +106,16 @@ export async function moveLine(
           : after
             ? after.order - 1
             : line.order
-    const moved = withChange(line, { order }, now())
-    await db.lines.put(moved)
-    return ok(moved)
+    const between = (!before || order > before.order) && (!after || order < after.order)
+    if (between) {
+      const moved = withChange(line, { order }, now())
+      await db.lines.put(moved)
+      return ok(moved)
+    }
+    // Lines that two copies added stand at one place: there is no room between them, and all are numbered anew.
+    const inOrder = others.toSpliced(at, 0, line).map((row, i) => withChange(row, { order: i + 1 }, now()))
+    await db.lines.bulkPut(inOrder)
+    return ok(inOrder[at] ?? line)
   })
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { WHOLE } from '../../drawing/line-up'
+import { WHOLE } from '../../drawing/sight'
 
 const commission = useCommission()
 const view = useLineUp()

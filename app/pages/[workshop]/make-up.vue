@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { batchName, MOST_STARTED, planFrom } from '~~/core/batches'
+import { batchName, planFrom, startedSchema } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
 import { rankMethods } from '~~/core/makeup'
+import { readBounded } from '~~/core/units'
 import { methodName, plantMethodById, plantMethods } from '~~/core/methods'
 import { planBatch } from '../../db/commands/bench'
 import { changeLine } from '../../db/commands/brief'
@@ -36,17 +37,11 @@ watch(
     startedText.value = ''
   },
 )
-const started = computed(() => {
-  const read = Number(startedText.value)
-  return startedText.value.trim() !== '' && Number.isInteger(read) && read >= 1 && read <= MOST_STARTED
-    ? read
-    : undefined
-})
-const startedFault = computed(() =>
-  startedText.value.trim() !== '' && started.value === undefined
-    ? `Read “${startedText.value}”; allowed is 1 to ${MOST_STARTED}.`
-    : '',
+const startedRead = computed(() =>
+  orNothing(startedText.value, (typed) => readBounded({ name: 'Pieces', schema: startedSchema }, typed)),
 )
+const started = computed(() => (startedRead.value.kind === 'ok' ? startedRead.value.value : undefined))
+const startedFault = computed(() => (startedRead.value.kind === 'none' ? startedRead.value.because : ''))
 
 const makeUp = computed(() => {
   if (!plant.value || !method.value) return undefined

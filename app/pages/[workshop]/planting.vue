@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { Commission, KeepOut, Line } from '~~/core/commissions'
+import { keepOutFields, type Commission, type KeepOut, type Line } from '~~/core/commissions'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { groupingWords, planSvg } from '~~/core/planting'
-import { formatModelLength, formatQuantity, formatRatio, parseLength } from '~~/core/units'
+import { formatModelLength, formatQuantity, formatRatio, readBoundedLength } from '~~/core/units'
 import { changeCommission, changeLine } from '../../db/commands/brief'
 import { newId } from '../../db/ids'
 import { fileNameOf, save } from '../../composables/save'
@@ -27,9 +27,9 @@ const printing = ref(false)
 const keepOuts = computed(() => commission.current?.keepOuts ?? [])
 
 function begin(kind: KeepOut['kind']): void {
-  const reading = parseLength(trackWidth.value === '' ? '32' : trackWidth.value, 'mm')
-  if (reading.kind === 'none' || reading.value > 2000) {
-    notices.fault(`Width: read “${trackWidth.value}”; allowed is up to 2 m.`)
+  const reading = readBoundedLength(keepOutFields.widthMm, trackWidth.value === '' ? '32' : trackWidth.value)
+  if (reading.kind === 'none') {
+    notices.fault(reading.because)
     return
   }
   drawnFor.value = undefined

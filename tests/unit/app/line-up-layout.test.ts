@@ -1,13 +1,6 @@
 import fc from 'fast-check'
-import {
-  gridSteps,
-  keptInSight,
-  layOut,
-  seenX,
-  WHOLE,
-  zoomAbout,
-  type Lined,
-} from '../../../app/drawing/line-up'
+import { layOut, type Lined } from '../../../app/drawing/line-up'
+import { keptInSight, seenX, sightOf, transformOf, WHOLE } from '../../../app/drawing/sight'
 
 const room = { widthPx: 1132, groundPx: 328, topPx: 20, leftPx: 46, rightPx: 58 }
 const plant = (name: string, heightMm: number, crownWidthMm: number, pieces = 10): Lined => ({
@@ -127,29 +120,25 @@ describe('looking nearer', () => {
     x: fc.double({ min: 0, max: 1100, noNaN: true }),
     y: fc.double({ min: 0, max: 380, noNaN: true }),
   })
-  test('the place under the pointer keeps still', () => {
+  test('counted from the corner or from the ground, a place of the plants is seen at the same spot', () => {
     fc.assert(
-      fc.property(place, fc.double({ min: 1.05, max: 4, noNaN: true }), (at, factor) => {
-        const next = zoomAbout(WHOLE, factor, at, 318)
-        expect(seenX(next, at.x)).toBeCloseTo(at.x, 6)
-        // A height over the ground: what was at the pointer is there still.
-        expect(318 + next.panY - (318 - at.y) * next.zoom).toBeCloseTo(at.y, 6)
+      fc.property(place, fc.double({ min: 1.05, max: 24, noNaN: true }), (at, k) => {
+        const transform = { k, x: 17 - at.x, y: 31 - at.y }
+        const sight = sightOf(transform, 318)
+        expect(seenX(sight, at.x)).toBeCloseTo(k * at.x + transform.x, 6)
+        // A height over the ground, worked from the ground's own place.
+        const heightPx = 318 - at.y
+        expect(318 + sight.panY - heightPx * k).toBeCloseTo(k * at.y + transform.y, 6)
+        expect(transformOf(sight, 318).y).toBeCloseTo(transform.y, 6)
       }),
     )
   })
 
   test('all the way back shows the whole; nothing can be pushed out of sight', () => {
-    expect(zoomAbout({ zoom: 1.2, panX: 40, panY: 9 }, 0.5, { x: 0, y: 0 }, 318)).toEqual(WHOLE)
-    const far = keptInSight({ zoom: 3, panX: 99_999, panY: -99_999 }, room, 300)
+    expect(sightOf({ k: 1, x: 40, y: -9 }, 318)).toEqual(WHOLE)
+    expect(keptInSight({ zoom: 1, panX: 40, panY: 9 }, room)).toEqual(WHOLE)
+    const far = keptInSight({ zoom: 3, panX: 99_999, panY: -99_999 }, room)
     expect(far.panX).toBeLessThan(room.widthPx)
     expect(far.panY).toBeGreaterThan(-room.groundPx)
-  })
-
-  test('the grid’s lines keep apart at every scale', () => {
-    for (const pxPerMm of [0.2, 0.7, 1.3, 4, 20, 200]) {
-      const { step, labelled } = gridSteps(pxPerMm)
-      expect(step * pxPerMm).toBeGreaterThanOrEqual(12)
-      expect(labelled).toBe(step * 5)
-    }
   })
 })

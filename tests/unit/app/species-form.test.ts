@@ -5,6 +5,7 @@ import { removeSpecies, saveSpecies } from '../../../app/db/commands/species'
 import { WorkshopDb } from '../../../app/db/database'
 import { rowOf, speciesFields, textOf } from '../../../app/components/species/fields'
 import { difference2000 } from '../../../core/colour'
+import { byOrder } from '../../../core/commissions'
 import { speciesById, speciesSchema, speciesTable } from '../../../core/plants'
 import { readWorkshopFile, writeWorkshopFile } from '../../../core/workshop'
 import { commission, ids, line, minutesAfter, pieces } from '../../support/workshop'
@@ -118,6 +119,27 @@ describe('lines in order', () => {
     await moveLine(context, 'b', 99)
     expect(await order()).toBe('dcab')
     expect(await moveLine(context, 'nobody', 1)).toMatchObject({ kind: 'none' })
+  })
+
+  test('lines that two copies added at one place can be moved past each other, and back, as often as one likes', async () => {
+    const context = await workshop()
+    for (const id of ['a', 'b', 'c']) await saveLine(context, { ...line({ name: id }), id, order: 1 })
+    const order = async (): Promise<string> =>
+      (await context.db.lines.toArray())
+        .sort(byOrder)
+        .map(({ id }) => id)
+        .join('')
+    expect(await order()).toBe('abc')
+    await moveLine(context, 'c', 0)
+    expect(await order()).toBe('cab')
+    await moveLine(context, 'c', 1)
+    expect(await order()).toBe('acb')
+    // Each goes between the first two: halves of halves run out of numbers in the end.
+    for (let i = 0; i < 80; i += 1) {
+      const [, , last] = await order()
+      await moveLine(context, last!, 1)
+    }
+    expect(await order()).toBe('acb')
   })
 
   test('several lines are taken whole or not at all', async () => {

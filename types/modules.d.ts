@@ -1,3 +1,4 @@
+/** Types of packages that bring none. */
 declare module 'linebreak' {
   interface Break {
     /** Where a line may end, in UTF-16 units from the start. */
