@@ -1,6 +1,6 @@
 import { until } from '@vueuse/core'
 import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
-import { layOut } from '../drawing/line-up'
+import { labelOf, layOut } from '../drawing/line-up'
 import { lineUpSvg, type LineUpPicture, type Placed } from '../drawing/picture'
 import { drawingOf, underWay } from '../drawing/studio'
 import { roundStep } from '../drawing/ticks'
@@ -38,7 +38,7 @@ export function useLineUpPicture() {
       under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
       placed,
       labels: layout.stands.map(({ plant, left, right, lift }) => ({
-        text: plant.pieces > 1 ? `${plant.label} ×${plant.pieces}` : plant.label,
+        text: labelOf(plant),
         under: model(plant.trueHeightMm),
         xMm: mm((left + right) / 2),
         liftMm: mm(lift),

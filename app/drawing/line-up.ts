@@ -48,6 +48,10 @@ export interface Room {
   readonly shelfPx?: number
 }
 
+/** Its name, with how much of it there is where that is more than one piece. */
+export const labelOf = ({ label, amount }: Lined): string =>
+  amount === '' || amount === '×1' ? label : `${label} ${amount}`
+
 /** Wide enough for a hand to hit, px; less where there are too many. */
 const LEAST_STAND_PX = 46
 const PERSON_PX = 46
@@ -140,7 +144,7 @@ function shelf<P extends Lined>(
   const labels = labelRows(
     [
       ...places.map(({ plant, left, wide }) => ({
-        text: plant.pieces > 1 ? `${plant.label} ${plant.amount}` : plant.label,
+        text: labelOf(plant),
         at: left + wide / 2,
       })),
       ...(person ? [{ text: 'Person', at: personX }] : []),

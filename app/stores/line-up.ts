@@ -4,6 +4,7 @@ import {
   individualSizes,
   piecesToShow,
   sitterOf,
+  stretchMm,
   type Sitter,
 } from '~~/core/commissions'
 import { sidewaysReach } from '~~/core/drawing'
@@ -90,6 +91,7 @@ export const useLineUp = defineStore('line-up', () => {
       size.crownWidthMm.toFixed(2),
       size.form.clearStemM,
       size.trunkMm.toFixed(3),
+      JSON.stringify(line.amount.kind === 'length' ? line.amount : {}),
     ].join('|')
     const known = sat.get(key)
     if (known) return known
@@ -109,7 +111,8 @@ export const useLineUp = defineStore('line-up', () => {
     const shrink = shrinkOf(plant)
     const shown = piecesToShow(line.amount)
     const sitters = sittersOf(plant, Math.min(copies, shown))
-    const { left, right } = reachOf(sitters.example, size.crownWidthMm)
+    const wideMm = line.amount.kind === 'length' ? stretchMm(line.amount.lengthMm, size) : size.crownWidthMm
+    const { left, right } = reachOf(sitters.example, wideMm)
     return {
       id: line.id,
       plant,
@@ -148,7 +151,7 @@ export const useLineUp = defineStore('line-up', () => {
 
   const subjects = computed<Subject[]>(() => {
     const chosen = commission.selected
-    if (pieces.value && chosen) return piecesOf(chosen)
+    if (pieces.value && chosen && chosen.line.amount.kind !== 'length') return piecesOf(chosen)
     if (against.value && chosen) return [example(chosen, 1), example(against.value, 1)]
     return commission.plants.map((plant) => example(plant, COPIES))
   })

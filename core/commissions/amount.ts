@@ -21,9 +21,12 @@ export function amountWithNoun(amount: Amount): string {
   return amount.kind === 'length' ? `${amountText(amount)} of hedge` : `${amountText(amount)} of ground`
 }
 
-/** Pieces that a line shows at most when they are drawn one by one: its own, or a few for a hedge or a patch. */
-export const piecesToShow = (amount: Amount, few = 12): number =>
-  amount.kind === 'pieces' ? amount.pieces : few
+/** Tufts of a patch that are shown one by one. */
+const FEW = 12
+
+/** Pieces that a line shows at most when they are drawn one by one: its own, one stretch of a hedge, a few tufts of a patch. */
+export const piecesToShow = (amount: Amount): number =>
+  amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? 1 : FEW
 
 /** How much of an amount it is in its own measure: pieces, mm or cm². */
 export const sizeOfAmount = (amount: Amount): number =>

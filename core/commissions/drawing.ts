@@ -16,12 +16,21 @@ export interface Sitter {
   readonly seed: number
 }
 
+/** How much of a hedge is shown: so many times its height, and at least twice its thickness. */
+const STRETCH = 3
+
+/** The stretch of hedge that stands for a line, mm: no longer than it is. */
+export const stretchMm = (
+  lengthMm: number,
+  size: Pick<LineSize, 'heightMm' | 'heightShare' | 'crownWidthMm'>,
+): number => Math.min(lengthMm, Math.max((STRETCH * size.heightMm) / size.heightShare, 2 * size.crownWidthMm))
+
 /**
- * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one drawing serves the whole year. The line's id is the seed: screen and paper show the same plant.
+ * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one drawing serves the whole year. A hedge is a stretch of it. The line's id is the seed: screen and paper show the same plant.
  * @param piece number of the piece in the line, from 1, for its own seed; absent: the line's example
  */
 export function sitterOf(
-  line: Pick<Line, 'id' | 'leanDeg' | 'wind'>,
+  line: Pick<Line, 'id' | 'leanDeg' | 'wind'> & Partial<Pick<Line, 'amount'>>,
   species: Species,
   size: LineSize,
   seeThrough: number,
@@ -46,6 +55,14 @@ export function sitterOf(
       ),
       leanDeg: line.leanDeg,
       wind: line.wind,
+      ...(line.amount?.kind === 'length'
+        ? {
+            row: {
+              lengthMm: stretchMm(line.amount.lengthMm, size),
+              trimmed: line.amount.section === 'trimmed',
+            },
+          }
+        : {}),
     },
     dress: { seeThrough, leafMm: species.leafMm * size.scale, bark: species.bark.marks },
     seed: seedOf(piece === undefined ? line.id : `${line.id}#${piece}`),

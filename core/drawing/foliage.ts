@@ -25,21 +25,24 @@ const LOBED = 0.86
  * {@link MOST_MARKS}; where it takes more, a disc stands for a cluster of leaves.
  */
 export function dressCrown(skeleton: Skeleton, plant: Habitus, dress: Dress, random: Random): Mark[] {
-  const needled = plant.arrangement === 'needles' && plant.crownForm === 'conical'
+  const conical = plant.crownForm === 'conical' && !plant.row
+  const needled = plant.arrangement === 'needles' && conical
   const places = leafy(skeleton, needled)
-  const areaMm2 =
-    crownSideArea(plant.crownForm, plant.crownWidthMm, plant.heightMm - plant.crownBaseMm) *
-    (plant.lobes > 0 ? LOBED : 1)
+  const areaMm2 = sideAreaMm2(plant)
   const cover = -Math.log(Math.min(0.95, dress.seeThrough)) * areaMm2
   const leafR = Math.max(dress.leafMm * 0.5, plant.heightMm * 0.004)
   const count = Math.round(Math.min(MOST_MARKS, Math.max(220, cover / (Math.PI * leafR * leafR))))
-  const r = Math.min(Math.sqrt(cover / (count * Math.PI)), plant.crownWidthMm * 0.06)
+  const widest = plant.row ? Math.min(plant.heightMm, plant.crownWidthMm) : plant.crownWidthMm
+  const r = Math.min(Math.sqrt(cover / (count * Math.PI)), widest * 0.06)
   const scatter = needled
     ? r * 0.9
     : Math.max(
         r * 1.1,
         Math.cbrt(
-          (plant.crownWidthMm ** 2 * (plant.heightMm - plant.crownBaseMm)) / Math.max(30, places.length),
+          ((plant.row?.lengthMm ?? plant.crownWidthMm) *
+            plant.crownWidthMm *
+            (plant.heightMm - plant.crownBaseMm)) /
+            Math.max(30, places.length),
         ) * (plant.lobes > 0 ? 0.4 : plant.crownForm === 'columnar' ? 0.6 : 0.36),
       )
   const raw: (Point & { r: number; clump: number })[] = []
@@ -50,21 +53,13 @@ export function dressCrown(skeleton: Skeleton, plant: Habitus, dress: Dress, ran
     const rise = 2 * random() - 1
     const out = scatter * Math.cbrt(random())
     // A cone ends in a leader, which is slim.
-    const slim =
-      plant.crownForm === 'conical'
-        ? Math.min(1, 0.25 + (plant.heightMm - node.y) / (0.2 * plant.heightMm))
-        : 1
+    const slim = conical ? Math.min(1, 0.25 + (plant.heightMm - node.y) / (0.2 * plant.heightMm)) : 1
     const across = out * Math.sqrt(1 - rise * rise) * slim
     const size = r * (0.75 + 0.5 * random()) * slim
     const y = Math.min(plant.heightMm - size * 0.7, node.y + rise * out * (needled ? 0.5 : 0.8))
     if (y < size * 0.6) continue
-    raw.push({
-      x: node.x + Math.cos(angle) * across,
-      y,
-      z: node.z + Math.sin(angle) * across,
-      r: size,
-      clump: rise,
-    })
+    const [x, z] = [node.x + Math.cos(angle) * across, node.z + Math.sin(angle) * across]
+    raw.push({ ...clipped(x, z, plant, size * 0.6), y, r: size, clump: rise })
   }
   const light = exposure(raw, r)
   const lit = Float64Array.from(raw, ({ clump }, i) => (light[i] ?? 0) + 0.26 * clump)
@@ -119,6 +114,26 @@ function ranksOf(numbers: Float64Array): Float64Array {
   })
   return rank
 }
+
+/** A hedge's leaves keep to the stretch that is shown and, where it is trimmed, to its faces. */
+function clipped(x: number, z: number, { row, crownWidthMm }: Habitus, r: number): { x: number; z: number } {
+  if (!row) return { x, z }
+  const within = (value: number, most: number): number => Math.max(-most, Math.min(most, value))
+  return {
+    x: within(x, Math.max(0, row.lengthMm / 2 - r)),
+    z: row.trimmed ? within(z, Math.max(0, crownWidthMm / 2 - r)) : z,
+  }
+}
+
+/** Area of the crown from the side, mm²; of a hedge, of its stretch. */
+function sideAreaMm2(plant: Habitus): number {
+  const depth = plant.heightMm - plant.crownBaseMm
+  if (plant.row) return plant.row.lengthMm * plant.heightMm * (plant.row.trimmed ? 1 : UNCLIPPED)
+  return crownSideArea(plant.crownForm, plant.crownWidthMm, depth) * (plant.lobes > 0 ? LOBED : 1)
+}
+
+/** Share of its rectangle that an unclipped hedge fills, seen from the side. From memory. */
+const UNCLIPPED = 0.88
 
 /** A fifth in full light, a quarter in light, a third base, the rest in shade. From memory: two or three tones on every crown are common practice. */
 const toneAt = (lit: number): number => (lit > 0.82 ? 4 : lit > 0.58 ? 3 : lit > 0.28 ? 2 : lit > 0.1 ? 1 : 0)

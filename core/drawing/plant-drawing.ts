@@ -70,7 +70,7 @@ function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: numb
     habit: plant.habit,
     bark: dress.bark,
     heightMm: plant.heightMm,
-    widthMm: plant.crownWidthMm,
+    widthMm: plant.row?.lengthMm ?? plant.crownWidthMm,
     wood: woodOf(skeleton, woody),
     blades: linesOf(lines),
     bladeTraits: traitsOf(lines),

@@ -2,6 +2,7 @@ import { requireRange, seededRandom } from '../units'
 import { growBlades, growPalm } from './blades'
 import { growCrown, rootsOf } from './broadleaf'
 import { growWhorls } from './conifer'
+import { growHedge } from './hedge'
 import { thicken } from './pipes'
 import type { Habitus, Node, Skeleton } from './types'
 
@@ -11,7 +12,7 @@ const SHRUB_TIPS = 180
 
 /**
  * Grows the branching structure of a plant in three dimensions, inside the outline of its crown: whorls about a leader for conical conifers, fronds
- * on a stem for palms, blades from the ground for grasses, reeds, ferns and herbs, and space colonisation for all others. Thickness by the pipe model.
+ * on a stem for palms, a row of stems for a hedge, blades from the ground for grasses, reeds, ferns and herbs, and space colonisation for all others. Thickness by the pipe model.
  * Yields its progress, 0–1, so that a worker can report it or stop.
  * @param seed the same seed gives the same plant
  * @throws RangeError when a measure is not a length, the crown's base is not below the top, or the tips are not 1 to 20 000
@@ -25,10 +26,15 @@ export function* growing(plant: Habitus, seed: number): Generator<number, Skelet
   const random = seededRandom(seed)
   const nodes = yield* structure(plant, random)
   shape(nodes, plant)
-  return thicken(nodes, Math.max(plant.trunkMm, plant.heightMm * 1e-4), rootsOf(plant, random))
+  return thicken(
+    nodes,
+    Math.max(plant.trunkMm, plant.heightMm * 1e-4),
+    plant.row ? [] : rootsOf(plant, random),
+  )
 }
 
 function* structure(plant: Habitus, random: () => number): Generator<number, Node[]> {
+  if (plant.row && plant.crownForm !== 'blades') return yield* growHedge(plant, plant.row, random)
   if (plant.crownForm === 'blades') return growBlades(plant, random)
   if (plant.habit === 'palm') return growPalm(plant, random)
   if (plant.habit === 'conifer' && plant.crownForm === 'conical')

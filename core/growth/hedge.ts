@@ -1,60 +1,85 @@
-import { requireRange, seededRandom } from '../units'
+import { requireRange, type Random } from '../units'
 import { colonise } from './colonise'
-import { setTips, sprout, thicken } from './pipes'
-import type { Node, Skeleton } from './types'
+import { setTips, sprout } from './pipes'
+import type { Habitus, Node, Point, Row } from './types'
 
-/** A length of hedge at the model, mm: a row of stems in a box. */
-export interface HedgeSize {
-  readonly lengthMm: number
-  readonly heightMm: number
-  readonly widthMm: number
-  /** From stem to stem along the row. */
-  readonly spacingMm: number
-  readonly stemMm: number
-  readonly tips: number
-}
+/** From stem to stem, as a share of the hedge's thickness; common practice plants three to five to a metre, of which a few are seen. */
+const SPACING = 0.3
+/** Tips to a length as long as the hedge is thick, and at most. They read well at 5 to 60 mm. */
+const TIPS_PER_WIDTH = 150
+const MOST_TIPS = 1500
+/** How much a free hedge's top rises and falls, and how much its sides bulge, as shares. From memory. */
+const UNEVEN = 0.26
+const BULGE = 0.16
 
 /**
- * A hedge: stems in a row along x, grown into a box with rounded shoulders.
- * @param seed the same seed gives the same hedge
- * @throws RangeError when a length is not above 0
+ * A stretch of hedge: stems in a row along x, grown into its section. Yields its progress, 0–1.
+ * @returns nodes without diameters, within the length, the height and the thickness
+ * @throws RangeError when the length is not above 0
  */
-export function growHedge(size: HedgeSize, seed: number): Skeleton {
-  for (const [name, value] of Object.entries(size)) requireRange(name, value, '', { above: 0 })
-  const random = seededRandom(seed)
-  const count = Math.max(1, Math.round(size.lengthMm / size.spacingMm))
-  const tips = Math.max(count, Math.round(size.tips))
-  const points = Array.from({ length: Math.round(tips * 1.12) }, () => {
-    const y = size.heightMm * (0.06 + 0.93 * random())
-    const half =
-      (size.widthMm / 2) * Math.min(1, Math.sqrt(Math.max(0, (size.heightMm - y) / (0.16 * size.heightMm))))
-    return { x: (random() - 0.5) * size.lengthMm, y, z: (2 * random() - 1) * half }
-  })
-  const spacing = Math.cbrt((size.lengthMm * size.heightMm * size.widthMm) / points.length)
-  const nodes: Node[] = []
-  for (let i = 0; i < count; i += 1) {
-    const x = ((i + 0.5) / count - 0.5) * size.lengthMm + (random() - 0.5) * size.spacingMm * 0.3
-    let parent = -1
-    for (let k = 0; k <= 3; k += 1)
-      parent =
-        nodes.push(
-          sprout(
-            { x: x + (random() - 0.5) * size.spacingMm * 0.1 * k, y: (size.heightMm * 0.24 * k) / 3, z: 0 },
-            parent,
-          ),
-        ) - 1
+export function* growHedge(
+  plant: Pick<Habitus, 'heightMm' | 'crownWidthMm'>,
+  row: Row,
+  random: Random,
+): Generator<number, Node[]> {
+  requireRange('hedge length', row.lengthMm, 'mm', { above: 0 })
+  const { heightMm, crownWidthMm: widthMm } = plant
+  const spacingMm = widthMm * SPACING
+  const count = Math.max(1, Math.round(row.lengthMm / spacingMm))
+  const wanted = Math.round((TIPS_PER_WIDTH * row.lengthMm) / widthMm)
+  const tips = Math.min(MOST_TIPS, Math.max(count, 60, wanted))
+  const section = sectionOf(plant, row, random)
+  const points: Point[] = []
+  while (points.length < tips * 1.12) {
+    const point = {
+      x: (random() - 0.5) * row.lengthMm,
+      y: heightMm * (0.05 + 0.95 * random()),
+      z: (random() - 0.5) * widthMm,
+    }
+    if (section(point)) points.push(point)
   }
-  for (const share of colonise(nodes, points, spacing, { upward: 0.2, wander: 0.4 }, random)) void share
-  const grown = setTips(nodes, tips, spacing * 0.42, random)
-  // What grows beyond the box is clipped to it, as a hedge is.
+  const spacing = Math.cbrt((row.lengthMm * heightMm * widthMm * 0.8) / points.length)
+  const nodes = stems(count, row.lengthMm, heightMm, random)
+  yield* colonise(nodes, points, spacing, { upward: 0.2, wander: 0.4 }, random)
   const within = (value: number, most: number): number => Math.max(-most, Math.min(most, value))
-  return thicken(
-    grown.map((node) => ({
-      ...node,
-      x: within(node.x, size.lengthMm / 2),
-      y: Math.min(node.y, size.heightMm),
-      z: within(node.z, size.widthMm / 2),
-    })),
-    size.stemMm,
-  )
+  // What grows beyond the section is clipped, as a hedge is.
+  return setTips(nodes, tips, spacing * 0.42, random).map((node) => ({
+    ...node,
+    x: within(node.x, row.lengthMm / 2),
+    y: Math.min(node.y, heightMm),
+    z: within(node.z, widthMm / 2),
+  }))
+}
+
+/** Whether a point lies inside: a box with rounded shoulders, or one whose top and sides are those of unclipped bushes. */
+function sectionOf(
+  { heightMm, crownWidthMm }: Pick<Habitus, 'heightMm' | 'crownWidthMm'>,
+  { trimmed }: Row,
+  random: Random,
+): (point: Point) => boolean {
+  const waves = [1, 0.62, 0.33].map((length) => ({ length: length * heightMm * 1.9, phase: random() * 6.3 }))
+  // Between 0 and 1, near 1 at the tops of bushes.
+  const rise = (x: number): number =>
+    waves.reduce((sum, { length, phase }) => sum + Math.cos((2 * Math.PI * x) / length + phase), 3) / 6
+  return ({ x, y, z }) => {
+    const high = trimmed ? 1 : rise(x)
+    const top = heightMm * (1 - (trimmed ? 0 : UNEVEN * (1 - high)))
+    const shoulder = Math.sqrt(Math.max(0, (top - y) / ((trimmed ? 0.12 : 0.4) * heightMm)))
+    const side = 1 - (trimmed ? 0 : BULGE * (1 - high))
+    return y < top && Math.abs(z) < (crownWidthMm / 2) * side * Math.min(1, shoulder)
+  }
+}
+
+function stems(count: number, lengthMm: number, heightMm: number, random: Random): Node[] {
+  const nodes: Node[] = []
+  const apart = lengthMm / count
+  for (let i = 0; i < count; i += 1) {
+    const x = ((i + 0.5) / count - 0.5) * lengthMm + (random() - 0.5) * apart * 0.3
+    let parent = -1
+    for (let k = 0; k <= 3; k += 1) {
+      const strayed = x + (random() - 0.5) * apart * 0.1 * k
+      parent = nodes.push(sprout({ x: strayed, y: (heightMm * 0.24 * k) / 3, z: 0 }, parent)) - 1
+    }
+  }
+  return nodes
 }

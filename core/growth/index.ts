@@ -1,4 +1,3 @@
-export { growHedge, type HedgeSize } from './hedge'
 export { grow, growing } from './grow'
 export * from './measures'
 export { pipesOf } from './pipes'

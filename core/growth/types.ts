@@ -22,6 +22,15 @@ export interface Habitus {
   readonly leanDeg?: number
   /** How far wind from the left has shaped it, 0–1. */
   readonly wind?: number
+  /** A stretch of hedge of such plants instead of one: as high as the plant and as thick as its crown is wide. */
+  readonly row?: Row
+}
+
+/** A stretch of hedge along x. */
+export interface Row {
+  readonly lengthMm: number
+  /** Cut to a box with rounded shoulders; else it keeps its own uneven top. */
+  readonly trimmed: boolean
 }
 
 /** What a skeleton is dressed with. */

@@ -82,7 +82,7 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
     height: pdf.page.height - 2 * MARGIN,
   }
 
-  const besides = size.heightMm <= COLUMN_MM.height && size.crownWidthMm <= COLUMN_MM.width
+  const besides = size.heightMm <= COLUMN_MM.height && drawing.widthMm <= COLUMN_MM.width
   const columnWidth = besides ? sheet.width - mm(COLUMN_MM.width) - mm(6) : sheet.width
   head(sheet, order, species, up)
   const top = pdf.y

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { lineFields, sitterOf } from '~~/core/commissions'
+import { lineFields, sitterOf, stretchMm } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
@@ -24,10 +24,19 @@ const HEIGHT = 250
 const GROUND = 226
 const size = computed(() => props.plant.size)
 const fromAbove = computed(() => view.value === 'top')
+/** What is seen from the front: a crown, or a stretch of hedge; from the side a hedge shows its section. */
+const hedge = computed(() => {
+  const { amount } = props.plant.line
+  return amount.kind === 'length' ? amount : undefined
+})
+const stretch = computed(() => hedge.value && stretchMm(hedge.value.lengthMm, size.value))
+const wideMm = computed(() =>
+  view.value === 'side' ? size.value.crownWidthMm : (stretch.value ?? size.value.crownWidthMm),
+)
 const pxPerMm = computed(() =>
   Math.min(
     (GROUND - 16) / (fromAbove.value ? size.value.crownWidthMm : size.value.heightMm),
-    Math.max(1, width.value - 190) / size.value.crownWidthMm,
+    Math.max(1, width.value - 190) / wideMm.value,
   ),
 )
 const middle = computed(() => width.value / 2 - 6)
@@ -67,8 +76,10 @@ const facts = computed(() => {
       `${model(size.value.heightMm)} · ${real(toRealMm(size.value.heightMm, ratio.value))} at ${formatRatio(ratio.value)}`,
     ],
     [
-      'Crown',
-      `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`,
+      hedge.value ? 'Hedge' : 'Crown',
+      hedge.value
+        ? `${model(size.value.crownWidthMm)} thick, ${hedge.value.section}; ${model(stretch.value ?? 0)} of it shown`
+        : `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`,
     ],
   ]
   if (size.value.clearStemMm > 0.5) rows.push(['Clear stem', model(size.value.clearStemMm)])
@@ -127,7 +138,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         </template>
         <path
           class="measure"
-          :d="`M${middle - (size.crownWidthMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (size.crownWidthMm * pxPerMm) / 2}m0 -4v8`"
+          :d="`M${middle - (wideMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (wideMm * pxPerMm) / 2}m0 -4v8`"
         />
       </svg>
       <div class="absolute left-3 top-2 grid text-sm">

@@ -3,7 +3,6 @@ import { lineSize, sitterOf } from '../../../core/commissions'
 import { speciesById, speciesTable, type Species } from '../../../core/plants'
 import {
   grow,
-  growHedge,
   growing,
   lengthByDiameter,
   pipesOf,
@@ -126,18 +125,22 @@ describe('a skeleton', () => {
     expect(() => grow({ ...of('beech'), tips: 0 }, 1)).toThrow(/tips is 0/)
   })
 
-  test('a hedge is a row of stems in a box', () => {
+  test('a hedge is a row of stems within its length, height and thickness', () => {
+    const hazel = of('hazel')
     fc.assert(
       fc.property(
-        fc.integer({ min: 40, max: 160 }),
+        fc.integer({ min: 10, max: 160 }),
         fc.integer({ min: 12, max: 40 }),
+        fc.boolean(),
         fc.integer(),
-        (lengthMm, heightMm, seed) => {
-          const size = { lengthMm, heightMm, widthMm: 14, spacingMm: 8, stemMm: 1, tips: 60 }
-          const hedge = growHedge(size, seed)
+        (lengthMm, heightMm, trimmed, seed) => {
+          const plant = { ...hazel, heightMm, crownWidthMm: 14, crownBaseMm: 0, row: { lengthMm, trimmed } }
+          const hedge = grow(plant, seed)
           expectLeonardo(hedge)
-          const feet = hedge.nodes.filter(({ parent }) => parent < 0)
-          expect(feet).toHaveLength(Math.max(1, Math.round(lengthMm / 8)))
+          // A stem each 0.3 of the thickness: 4.2 mm.
+          expect(hedge.nodes.filter(({ parent }) => parent < 0)).toHaveLength(
+            Math.max(1, Math.round(lengthMm / 4.2)),
+          )
           for (const { x, y, z } of hedge.nodes) {
             expect(Math.abs(x)).toBeLessThanOrEqual(lengthMm / 2)
             expect(y).toBeLessThanOrEqual(heightMm)
@@ -145,10 +148,22 @@ describe('a skeleton', () => {
           }
         },
       ),
-      { numRuns: 8 },
+      { numRuns: 10 },
     )
-    expect(() =>
-      growHedge({ lengthMm: 0, heightMm: 20, widthMm: 9, spacingMm: 4, stemMm: 1, tips: 9 }, 1),
-    ).toThrow('lengthMm is 0')
+    expect(() => grow({ ...hazel, row: { lengthMm: 0, trimmed: true } }, 1)).toThrow('hedge length is 0 mm')
+  })
+
+  test('a trimmed hedge reaches its height along all its length, a free one here and there', () => {
+    const top = (trimmed: boolean): number[] => {
+      const row = { lengthMm: 120, trimmed }
+      const { nodes } = grow({ ...of('hazel'), heightMm: 30, crownWidthMm: 16, crownBaseMm: 0, row }, 5)
+      return Array.from({ length: 12 }, (_, i) =>
+        Math.max(...nodes.filter(({ x }) => Math.floor((x + 60) / 10) === i).map(({ y }) => y)),
+      )
+    }
+    const spread = (tops: number[]): number => Math.max(...tops) - Math.min(...tops)
+    expect(Math.min(...top(true))).toBeGreaterThan(30 * 0.86)
+    expect(spread(top(false))).toBeGreaterThan(2 * spread(top(true)))
+    expect(Math.max(...top(false))).toBeGreaterThan(30 * 0.85)
   })
 })
