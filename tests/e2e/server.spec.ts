@@ -193,3 +193,21 @@ test('works without a connection once loaded; only the card needs the server, an
   await page.reload()
   await expect(page.locator('#station h1').first()).toHaveText('Beech, old')
 })
+
+test('without a connection every station opens by its address, after one visit to any of them', async ({
+  context,
+  page,
+}) => {
+  await page.goto('/demo/log')
+  await expect(page.locator('#station h1').first()).toHaveText('Log')
+  await page.evaluate(() => navigator.serviceWorker.ready)
+  await context.setOffline(true)
+  const links = page.getByRole('navigation', { name: 'Stations' }).getByRole('link')
+  const addresses = await links.evaluateAll((list) => list.map((link) => link.getAttribute('href') ?? ''))
+  expect(addresses.length).toBeGreaterThanOrEqual(9)
+  for (const address of addresses) {
+    await page.goto(address)
+    await expect(page.locator('#station h1').first()).toBeAttached()
+    await expect(page.getByRole('main').getByRole('alert')).toHaveCount(0)
+  }
+})
