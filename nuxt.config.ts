@@ -40,7 +40,8 @@ export default defineNuxtConfig({
       additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
     },
   },
-  // Other stations are fetched once by the service worker, for use without a connection; no need to run them ahead of time.
+  // Other stations are fetched once by the service worker, for use without a connection; no need to run them
+  // ahead of time.
   experimental: { defaults: { nuxtLink: { prefetch: false } } },
   runtimeConfig: { public: { demo: false } },
   nitro: {

@@ -7,8 +7,9 @@ import { seededRandom } from '../core/units'
 import { race, report } from './race'
 
 /**
- * Time per tip of a skeleton at 100, 1 000 and 10 000 tips. The bound beside it is the neighbour search alone: the same points in the same grid,
- * asked once for each node that the skeleton has. Growth near to linear keeps the time per tip; quadratic growth would multiply it by 100.
+ * Time per tip of a skeleton at 100, 1 000 and 10 000 tips. The bound beside it is the neighbour search
+ * alone: the same points in the same grid, asked once for each node that the skeleton has. Growth near to
+ * linear keeps the time per tip; quadratic growth would multiply it by 100.
  */
 const beech = speciesById('beech')
 const line = { id: 'bench', age: 'mature' } as const

@@ -10,8 +10,8 @@ import { chromiumFlags } from '../scripts/lib.mjs'
 import { report } from './race'
 
 /**
- * 300 interruptions at the Bench: the page closed, reloaded, or the browser killed 0 to 25 ms after a click that writes. After
- * each, the books, the runs and the trays must agree. Set BENCH_ROUNDS for another number.
+ * 300 interruptions at the Bench: the page closed, reloaded, or the browser killed 0 to 25 ms after a click
+ * that writes. After each, the books, the runs and the trays must agree. Set BENCH_ROUNDS for another number.
  */
 const address = process.env.BENCH_ADDRESS ?? 'http://localhost:4199'
 const ROUNDS = Number(process.env.BENCH_ROUNDS ?? 300)

@@ -4,7 +4,10 @@ import { chromiumFlags } from '../scripts/lib.mjs'
 import { writeWorkshopFile } from '../core/workshop'
 import { largeWorkshop } from './large-workshop'
 
-/** What a browser loads for Line-up, and how long a large workshop takes to open to it. Run by scripts/bench.mjs against the built app. */
+/**
+ * What a browser loads for Line-up, and how long a large workshop takes to open to it. Run by
+ * scripts/bench.mjs against the built app.
+ */
 const address = process.env.BENCH_ADDRESS ?? 'http://localhost:4199'
 const MOST_KB = 250
 const MOST_MS = 2000

@@ -1,15 +1,20 @@
 import { paletteOf } from '../app/drawing/palette'
 import { paintPlant, type Raster } from '../app/drawing/raster'
-import { drawSitter, lineSize, sitterOf } from '../core/commissions'
+import { lineSize, sitterOf } from '../core/commissions'
+import { drawPlant } from '../core/drawing'
 import { lookOn, speciesById } from '../core/plants'
 import { race, report } from './race'
 
-/** Painting a plant that one looks at from so near that most of it lies beyond the picture, against painting the whole of it. */
+/**
+ * Painting a plant that one looks at from so near that most of it lies beyond the picture, against painting
+ * the whole of it.
+ */
 const NEARER = 24
 const beech = speciesById('beech')
 const line = { id: 'bench', age: 'mature' } as const
 const size = lineSize(line, { ratio: 87.1, stature: 1, viewingMm: 700 }, beech)
-const drawing = drawSitter(sitterOf(line, beech, size, beech.seeThrough))
+const { habitus, dress, seed } = sitterOf(line, beech, size, beech.seeThrough)
+const drawing = drawPlant(habitus, dress, seed)
 const raster: Raster = { width: 2260, height: 752, pixels: new Uint32Array(2260 * 752) }
 const pxPerMm = 640 / size.heightMm
 let day = 0

@@ -4,7 +4,10 @@ import { speciesById } from '../core/plants'
 import { newWorkshop } from '../core/workshop'
 import { report } from './race'
 
-/** Planting plans of 5 000 pieces on 2.4 × 0.9 m, with room for all, and with room for a few; against the same board with a tenth of them. */
+/**
+ * Planting plans of 5 000 pieces on 2.4 × 0.9 m, with room for all, and with room for a few; against the same
+ * board with a tenth of them.
+ */
 const NOW = '2026-01-01T08:00:00.000Z'
 const board = {
   ...newWorkshop(NOW).commissions[0]!,

@@ -5,7 +5,10 @@ import { speciesById, speciesTable } from '../core/plants'
 import { newWorkshop, writeWorkshopFile } from '../core/workshop'
 import { report } from './race'
 
-/** Redraw of thirty lines while the season marker is dragged; forty skeletons of 300 tips in the worker, and how soon the page answers meanwhile. */
+/**
+ * Redraw of thirty lines while the season marker is dragged; forty skeletons of 300 tips in the worker, and
+ * how soon the page answers meanwhile.
+ */
 const address = process.env.BENCH_ADDRESS ?? 'http://localhost:4199'
 const NOW = '2026-01-01T08:00:00.000Z'
 const document = newWorkshop(NOW)

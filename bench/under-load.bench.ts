@@ -4,9 +4,10 @@ import { largeWorkshop } from './large-workshop'
 import { chromiumFlags } from '../scripts/lib.mjs'
 
 /**
- * A workshop of years: 500 batches of 60 entries, and a ledger of 20 000 and then of 1 000 000 movements. Rows are written into
- * the browser's database as the commands write them, with the balances that they add up to.
- * Targets: opening a million at most 1.5 times as long as 20 000; a press answered within 50 ms; folding per press at most 2 ms.
+ * A workshop of years: 500 batches of 60 entries, and a ledger of 20 000 and then of 1 000 000 movements.
+ * Rows are written into the browser's database as the commands write them, with the balances that they add up
+ * to. Targets: opening a million at most 1.5 times as long as 20 000; a press answered within 50 ms; folding
+ * per press at most 2 ms.
  */
 const address = process.env.BENCH_ADDRESS ?? 'http://localhost:4199'
 const MOST_RATIO = 1.5

@@ -1,4 +1,7 @@
-/** npm test: installs what is missing, then lint, types, unit, reference and end-to-end tests; ends with the true totals. */
+/**
+ * npm test: installs what is missing, then lint, types, unit, reference and end-to-end tests; ends with the
+ * true totals.
+ */
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { check } from './check.mjs'

@@ -1,6 +1,9 @@
 import type { NitroErrorHandler } from 'nitropack'
 
-/** Whatever goes wrong in a route is answered as a problem document (RFC 9457), never as a page or a stack; a client that went away is no fault. */
+/**
+ * Whatever goes wrong in a route is answered as a problem document (RFC 9457), never as a page or a stack; a
+ * client that went away is no fault.
+ */
 const handler: NitroErrorHandler = (error, event) => {
   const { res, req } = event.node
   if (res.headersSent || res.writableEnded || req.destroyed) return

@@ -2,12 +2,14 @@ import { reactive, watch } from 'vue'
 import { ok, type Reading } from '../../core/units'
 
 /**
- * Texts of the fields over a stored record. What is stored is shown, and follows when it changes; but a field keeps what is being typed into it,
- * however many changes arrive meanwhile, and what can't be read stays until it is put right.
+ * Texts of the fields over a stored record. What is stored is shown, and follows when it changes; but a field
+ * keeps what is being typed into it, however many changes arrive meanwhile, and what can't be read stays
+ * until it is put right.
  * @param id of the record: another record is shown afresh
  * @param shown how each field reads as it is stored
- * @returns `text` and `fault` of each field; `left` says that a field was left and its text is being stored, so that it is then written out as stored;
- * `take` stores what was read of a field that was left, or says what is wrong with it
+ * @returns `text` and `fault` of each field; `left` says that a field was left and its text is being stored,
+ * so that it is then written out as stored; `take` stores what was read of a field that was left, or says
+ * what is wrong with it
  */
 export function useFieldTexts<F extends string>(id: () => string, shown: () => Record<F, string>) {
   const fields = Object.keys(shown()) as F[]

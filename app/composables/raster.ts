@@ -9,8 +9,8 @@ const HURRY_MS = 260
 const REST_MS = 280
 
 /**
- * A canvas as a buffer of pixels to paint plants into, finer than the page while nothing moves. Lengths given to painters are in px of the page
- * times `scale`.
+ * A canvas as a buffer of pixels to paint plants into, finer than the page while nothing moves. Lengths given
+ * to painters are in px of the page times `scale`.
  */
 export function useRaster(
   canvas: Readonly<Ref<HTMLCanvasElement | null>>,

@@ -8,8 +8,10 @@ const CLICK_PX = 4
 const STEP_PX = 60
 
 /**
- * Looking nearer and further at the line-up: by wheel, pinch and keys, and moved by dragging. The whole keeps still, so that the page scrolls over it.
- * @param box what is looked at @param room its measures
+ * Looking nearer and further at the line-up: by wheel, pinch and keys, and moved by dragging. The whole keeps
+ * still, so that the page scrolls over it.
+ * @param box what is looked at
+ * @param room its measures
  */
 export function useSight(box: Readonly<Ref<HTMLElement | null>>, room: Readonly<Ref<Room>>) {
   const view = useLineUp()

@@ -38,7 +38,10 @@ export class WorkshopDb extends Dexie {
   declare batches: EntityTable<Batch, 'id'>
   declare events: EntityTable<RunEvent, 'id'>
   declare trayEntries: EntityTable<TrayEntry, 'id'>
-  /** Derived, and rebuilt when records come from outside: lots' balances, open batches, run entries that don't count. */
+  /**
+   * Derived, and rebuilt when records come from outside: lots' balances, open batches, run entries that don't
+   * count.
+   */
   declare balances: EntityTable<StoredBalance, 'id'>
   declare openBatches: EntityTable<Marker, 'id'>
   declare setAside: EntityTable<Marker, 'id'>

@@ -12,7 +12,8 @@ interface Heard {
 }
 
 /**
- * Opens a workshop's database by its key and fills it when it is new: the maker's own with the usual materials, the demo from the server.
+ * Opens a workshop's database by its key and fills it when it is new: the maker's own with the usual
+ * materials, the demo from the server.
  * @throws Error when there is no such workshop, or the browser's storage fails
  */
 export async function openWorkshop(key: string, heard: Heard): Promise<WorkshopDb> {
@@ -50,7 +51,10 @@ interface DatabaseList {
   databases?(): Promise<{ readonly name?: string; readonly version?: number }[]>
 }
 
-/** Dexie would open what a newer version of the app has written, and add to it what it misses; so the version is looked at first. */
+/**
+ * Dexie would open what a newer version of the app has written, and add to it what it misses; so the version
+ * is looked at first.
+ */
 async function refuseNewer(name: string): Promise<void> {
   const { indexedDB } = Dexie.dependencies as { indexedDB?: DatabaseList }
   const known = (await indexedDB?.databases?.()) ?? []

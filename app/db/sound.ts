@@ -15,8 +15,9 @@ interface Stored {
 }
 
 /**
- * Checks stored records, each once for each change: a fault in one must not take a page away. Records of this version were
- * checked when they were written; this is for what an older one, another program or a broken disk has left.
+ * Checks stored records, each once for each change: a fault in one must not take a page away. Records of this
+ * version were checked when they were written; this is for what an older one, another program or a broken
+ * disk has left.
  */
 export class SoundRows {
   private readonly known = new Map<string, string>()

@@ -1,4 +1,7 @@
-/** What the line-up needs to know of a plant: what it is called, how many there are, and the size that it is drawn at. */
+/**
+ * What the line-up needs to know of a plant: what it is called, how many there are, and the size that it is
+ * drawn at.
+ */
 export interface Lined {
   readonly label: string
   /** Pieces that can be drawn beside each other. */
@@ -172,8 +175,8 @@ function shelf<P extends Lined>(
 }
 
 /**
- * Sets labels in up to three rows so that none touches its neighbour. Where they are too many, the long ones are cut short, and one that finds no
- * room at all is left to the table.
+ * Sets labels in up to three rows so that none touches its neighbour. Where they are too many, the long ones
+ * are cut short, and one that finds no room at all is left to the table.
  */
 function labelRows(
   labels: readonly { text: string; at: number }[],

@@ -19,7 +19,10 @@ export interface Palette {
   readonly fruitFrom: number
   /** The same for palettes with the same bark. */
   readonly barkKey: string
-  /** Colour of the bark: for the kind of marks, a stem's thickness as a share of the height and in px; then by height share, place across, and row. */
+  /**
+   * Colour of the bark: for the kind of marks, a stem's thickness as a share of the height and in px; then by
+   * height share, place across, and row.
+   */
   readonly bark: (
     marks: BarkMarks,
     thickness: number,
@@ -70,7 +73,10 @@ function grain(a: number, b: number): number {
 
 const STEPS = 5
 
-/** Bark from low to high on the stem, round by light from the left, with its markings; thin twigs have their own colour. */
+/**
+ * Bark from low to high on the stem, round by light from the left, with its markings; thin twigs have their
+ * own colour.
+ */
 function barkOf({ low, high, twig }: Look['bark']): Palette['bark'] {
   const [a, b, t] = [fromHex(low), fromHex(high), fromHex(twig)]
   const lit = (colour: Linear, k: number): number =>

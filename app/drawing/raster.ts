@@ -13,8 +13,9 @@ import { seenFrom, type View } from '../../core/growth'
 import type { Palette } from './palette'
 
 /**
- * Paints plants into a buffer of pixels. A crown has thousands of leaf clusters and is painted anew for each day that the season band passes
- * over; writing the pixels directly is many times quicker than asking a canvas for each shape.
+ * Paints plants into a buffer of pixels. A crown has thousands of leaf clusters and is painted anew for each
+ * day that the season band passes over; writing the pixels directly is many times quicker than asking a
+ * canvas for each shape.
  */
 export interface Raster {
   readonly width: number
@@ -33,7 +34,10 @@ export interface At {
 /** Taller than this on the raster, px, lines are drawn straight into it: to keep them ready would take too much. */
 const TALLEST_KEPT = 1800
 
-/** Paints one plant: from the back to the front, wood between the leaves. @param bare without leaves, flowers and fruit */
+/**
+ * Paints one plant: from the back to the front, wood between the leaves.
+ * @param bare without leaves, flowers and fruit
+ */
 export function paintPlant(
   raster: Raster,
   drawing: PlantDrawing,
@@ -73,7 +77,10 @@ export function paintPlant(
 const PX_PER_MARK = 3.2
 const MOST_STRIDE = 12
 
-/** A crown that is small in the picture is painted with every second, third… cluster, each so much larger: it looks the same and takes less. */
+/**
+ * A crown that is small in the picture is painted with every second, third… cluster, each so much larger: it
+ * looks the same and takes less.
+ */
 function strideFor({ marks, heightMm, widthMm, habit }: PlantDrawing, pxPerMm: number): number {
   if (habit === 'grass' || habit === 'herb' || habit === 'palm') return 1
   const areaPx = heightMm * widthMm * 0.7 * pxPerMm * pxPerMm
@@ -91,7 +98,10 @@ interface Foot {
   readonly upPxPerMm: number
 }
 
-/** Where the pixels of lines go: place, colour, and how strongly they cover, 0–1; those beyond its width and height are not asked for. */
+/**
+ * Where the pixels of lines go: place, colour, and how strongly they cover, 0–1; those beyond its width and
+ * height are not asked for.
+ */
 interface Sink {
   readonly emit: (x: number, y: number, colour: number, strength: number) => void
   readonly bounds?: { readonly width: number; readonly height: number }
@@ -110,7 +120,10 @@ function onto(raster: Raster): Sink {
   }
 }
 
-/** The pixels of many lines about the plant's foot, line after line: the season changes their colours at most, never their places. */
+/**
+ * The pixels of many lines about the plant's foot, line after line: the season changes their colours at most,
+ * never their places.
+ */
 interface Lines {
   readonly start: Uint32Array
   readonly dx: Int16Array
@@ -122,7 +135,10 @@ interface Kept {
   readonly wood: Lines
   readonly blades: Lines
 }
-/** At rest and on the move: two scales are kept. What is wanted for the first time is not: it may be another the next day. */
+/**
+ * At rest and on the move: two scales are kept. What is wanted for the first time is not: it may be another
+ * the next day.
+ */
 const keptScenes = new WeakMap<Scene, { key: string; lines: Kept }[]>()
 const wantedLast = new WeakMap<Scene, string>()
 
@@ -284,8 +300,8 @@ const VARIANTS = 6
 const stamps = new Map<number, Int16Array>()
 
 /**
- * Rows of a ragged cluster: dy, from, to, and so on. A disc up to 2 px; beyond that a handful of leaves that together have its area, or a spray of
- * needles that fan out and down a little.
+ * Rows of a ragged cluster: dy, from, to, and so on. A disc up to 2 px; beyond that a handful of leaves that
+ * together have its area, or a spray of needles that fan out and down a little.
  */
 function stampOf(r: number, variant: number, spray: boolean): Int16Array {
   const key = (r * VARIANTS + variant) * 2 + (spray ? 1 : 0)
@@ -432,7 +448,10 @@ function lineOfWood(
 /** Lines that reach further than this beyond a picture are not worth following, px. */
 const FURTHEST = 20_000
 
-/** A tapering line with round ends; the colour may change across (−1 to 1) and along (0 to 1) it. Thin lines keep their weight by covering less. */
+/**
+ * A tapering line with round ends; the colour may change across (−1 to 1) and along (0 to 1) it. Thin lines
+ * keep their weight by covering less.
+ */
 function line(
   x1: number,
   y1: number,

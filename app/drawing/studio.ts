@@ -44,7 +44,10 @@ function keyOf(sitter: Sitter): string {
   return key
 }
 
-/** The drawing of a sitter if it has been grown; else it is asked of the worker. A computed value that asks is worked out again when it is there; {@link arrived} tells of any. */
+/**
+ * The drawing of a sitter if it has been grown; else it is asked of the worker. A computed value that asks is
+ * worked out again when it is there; {@link arrived} tells of any.
+ */
 export function drawingOf(sitter: Sitter): PlantDrawing | undefined {
   const key = keyOf(sitter)
   const known = grown.get(key)

@@ -58,7 +58,10 @@ function between(from: number, to: number, step: number, parts: number): Tick[] 
 /** What is halved: an inch and its parts, then whole ones. */
 const halved = [1 / 32, 1 / 16, 1 / 8, 1 / 4, 1 / 2, 1, 2, 5, 10, 20, 50, 100] as const
 
-/** Ticks as on a rule of inches or feet: halves of halves below one, round numbers above. Arguments as for round ticks. */
+/**
+ * Ticks as on a rule of inches or feet: halves of halves below one, round numbers above. Arguments as for
+ * round ticks.
+ */
 export function halvedTicks(
   span: readonly [number, number],
   pxPerUnit: number,

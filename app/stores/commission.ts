@@ -173,7 +173,10 @@ export const useCommission = defineStore('commission', () => {
     const answer = await workshop.give(changeCommission, commission.id, { dateDepicted: to })
     if (answer.kind === 'none' && draggedDate.value === to) draggedDate.value = undefined
   }
-  /** The marker lets go when the stored day has caught up with it, not before: a key pressed meanwhile goes on from where it stands. */
+  /**
+   * The marker lets go when the stored day has caught up with it, not before: a key pressed meanwhile goes on
+   * from where it stands.
+   */
   watch(
     () => [current.value?.id, current.value?.dateDepicted] as const,
     ([id, stored], [before]) => {

@@ -42,7 +42,10 @@ export const MOST_PIECES = 60
 const COPIES = 7
 const MOST_SHELVES = 4
 
-/** How the Line-up is looked at: true size or as seen, all lines or the pieces of one, one beside another, and how near. */
+/**
+ * How the Line-up is looked at: true size or as seen, all lines or the pieces of one, one beside another, and
+ * how near.
+ */
 export const useLineUp = defineStore('line-up', () => {
   const commission = useCommission()
   const mode = ref<'true' | 'seen'>('true')
@@ -74,7 +77,10 @@ export const useLineUp = defineStore('line-up', () => {
   const shrinkOf = (plant: Plant): number =>
     mode.value === 'seen' && commission.current ? apparentShare(commission.current, plant.line.zone) : 1
 
-  /** Sitters don't change with the day, but for what dies back: the same ones are handed out again, so that their drawings are found at once. */
+  /**
+   * Sitters don't change with the day, but for what dies back: the same ones are handed out again, so that
+   * their drawings are found at once.
+   */
   const sat = new Map<string, { example: Sitter; others: Sitter[] }>()
   function sittersOf(
     { line, species, size, piece }: Plant,

@@ -12,7 +12,10 @@ export interface LineStock {
   readonly fault?: string
 }
 
-/** Who wants what of the shelf, over all commissions: open batches and what is left to make of the lines, nearest deadline first. */
+/**
+ * Who wants what of the shelf, over all commissions: open batches and what is left to make of the lines,
+ * nearest deadline first.
+ */
 export const useShelf = defineStore('shelf', () => {
   const workshop = useWorkshop()
   const stock = useStock()
@@ -30,7 +33,10 @@ export const useShelf = defineStore('shelf', () => {
   const freeOf = (materialId: string): number =>
     Math.max(0, (stock.stateById.get(materialId)?.onHand ?? 0) - (takenByBatches.value.get(materialId) ?? 0))
 
-  /** A line worked out with its way of making, for all of it or for so much; undefined where it has none or none that is known. */
+  /**
+   * A line worked out with its way of making, for all of it or for so much; undefined where it has none or
+   * none that is known.
+   */
   function workLine(line: Line, job: Commission, method: PlantMethod, size?: number): MakeUp | undefined {
     const species = workshop.speciesOf(line.speciesId)
     if (!species) return undefined

@@ -11,7 +11,10 @@ import {
 } from '~~/core/batches'
 import { priceBook, stockStates, type Claim, type StockState } from '~~/core/stock'
 
-/** What follows from the records: open runs, balances, trays. Derived, never stored; what has ended is not kept here. */
+/**
+ * What follows from the records: open runs, balances, trays. Derived, never stored; what has ended is not
+ * kept here.
+ */
 export const useStock = defineStore('stock', () => {
   const workshop = useWorkshop()
   const batchById = computed(() => new Map(workshop.batches.map((batch) => [batch.id, batch])))
@@ -39,8 +42,8 @@ export const useStock = defineStore('stock', () => {
   )
 
   /**
-   * The runs as claims and progress see them: begun or not, so many good. A piece done changes neither, and what hangs on
-   * them, over all commissions, is left alone.
+   * The runs as claims and progress see them: begun or not, so many good. A piece done changes neither, and
+   * what hangs on them, over all commissions, is left alone.
    */
   const standing = shallowRef<ReadonlyMap<string, Run>>(new Map())
   watch(

@@ -21,7 +21,10 @@ import { newId, nowIso } from '../db/ids'
 import { SoundRows, type FaultyRecord } from '../db/sound'
 import { storageFault } from '../db/storage-faults'
 
-/** The open workshop: its records as live queries, and the way to give commands. Another window's changes arrive by themselves. */
+/**
+ * The open workshop: its records as live queries, and the way to give commands. Another window's changes
+ * arrive by themselves.
+ */
 export const useWorkshop = defineStore('workshop', () => {
   const key = ref('')
   const status = ref<'closed' | 'opening' | 'open' | 'failed'>('closed')
@@ -94,7 +97,10 @@ export const useWorkshop = defineStore('workshop', () => {
     status.value = 'failed'
   }
 
-  /** Opens a workshop by its key. The maker's own is made when it is not there; the demo is fetched; others must exist. */
+  /**
+   * Opens a workshop by its key. The maker's own is made when it is not there; the demo is fetched; others
+   * must exist.
+   */
   async function open(wanted: string): Promise<void> {
     if (key.value === wanted && status.value === 'open') return
     close()

@@ -51,7 +51,10 @@ async function draw(job: Job): Promise<PlantDrawing | undefined> {
   }
 }
 
-/** Grows drawings away from the page: one after the other, with word of how far it is, and an end when nobody wants them any more. */
+/**
+ * Grows drawings away from the page: one after the other, with word of how far it is, and an end when nobody
+ * wants them any more.
+ */
 const grower = {
   /** Where word of progress goes. */
   report(to: (id: number, share: number) => void): void {

@@ -33,7 +33,8 @@ export function pour(totalMl: number, dilution: Dilution): { concentrateMl: numb
 }
 
 /**
- * A bath deep enough to dip the last piece: what all pieces carry away, plus what must still stand in the bath at the end.
+ * A bath deep enough to dip the last piece: what all pieces carry away, plus what must still stand in the
+ * bath at the end.
  * @param pieces number dipped
  * @param takenMlEach what one piece carries away after shaking off, ml
  * @param standingMl what must stand in the bath for the last piece, ml

@@ -19,8 +19,9 @@ export function vapourDeficitHPa(temperatureC: number, humidity: number): number
 export const MAX_DRYING_FACTOR = 4
 
 /**
- * How much longer a water-based coat dries than at 20 °C and 50 % relative humidity; 1 there, above 1 when the air is cold or damp.
- * A deficit law: a fair model for thin coats, from 0.4 to 4 times. Common practice for the use; Magnus formula for the deficit.
+ * How much longer a water-based coat dries than at 20 °C and 50 % relative humidity; 1 there, above 1 when
+ * the air is cold or damp. A deficit law: a fair model for thin coats, from 0.4 to 4 times. Common practice
+ * for the use; Magnus formula for the deficit.
  */
 export function dryingFactor(temperatureC: number, humidity: number): number {
   const deficit = vapourDeficitHPa(temperatureC, humidity)

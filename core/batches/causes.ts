@@ -20,10 +20,10 @@ interface Worth {
 const better = (a: Worth, b: Worth): boolean => (a.ends === b.ends ? a.length > b.length : a.ends)
 
 /**
- * Orders the entries of a run by their causes. Copies that went on apart from one entry are lines of a tree: the one that
- * finished counts, else the longer one, else the one whose entry has the lower id. What each copy did follows from the set of
- * entries alone, not from clocks or from who merged with whom. An undoing counts wherever it stands, as long as what it takes
- * back is behind it.
+ * Orders the entries of a run by their causes. Copies that went on apart from one entry are lines of a tree:
+ * the one that finished counts, else the longer one, else the one whose entry has the lower id. What each
+ * copy did follows from the set of entries alone, not from clocks or from who merged with whom. An undoing
+ * counts wherever it stands, as long as what it takes back is behind it.
  */
 export function causesOf(events: readonly RunEvent[]): Causes {
   const byId = new Map(events.map((event) => [event.id, event]))

@@ -107,7 +107,10 @@ function lotFrom(order: EndingOrder, planned: BatchYield, quantity: number): Lot
   }
 }
 
-/** One entry a material: a material told twice is drawn once, so that the second time does not count on what the first has taken. */
+/**
+ * One entry a material: a material told twice is drawn once, so that the second time does not count on what
+ * the first has taken.
+ */
 function byMaterial(used: EndingOrder['used']): { materialId: string; name: string; quantity: number }[] {
   const sums = new Map<string, { materialId: string; name: string; quantity: number }>()
   for (const use of used) {
@@ -120,10 +123,11 @@ function byMaterial(used: EndingOrder['used']): { materialId: string; name: stri
 }
 
 /**
- * The entries that take back what ending a batch wrote; for undoing a finish or an abandonment.
- * What a count has settled since stays settled: the part of a draw that the books could not cover, and that a later count of the
- * lot made up for, was never on the shelf and does not come back to it.
- * @param target the entry that is undone @param movements all that touch the lots concerned, in any order
+ * The entries that take back what ending a batch wrote; for undoing a finish or an abandonment. What a count
+ * has settled since stays settled: the part of a draw that the books could not cover, and that a later count
+ * of the lot made up for, was never on the shelf and does not come back to it.
+ * @param target the entry that is undone
+ * @param movements all that touch the lots concerned, in any order
  */
 export function reversalEntries(
   target: { readonly id: string; readonly batchId: string },

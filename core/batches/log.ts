@@ -2,7 +2,10 @@ import { priceBook, type Lot, type LotBalance, type Movement, type PriceBook } f
 import type { Run } from './machine'
 import type { Batch } from './records'
 
-/** Planned against real, for one batch that has ended. Times in minutes, money in hundredths, amounts in the material's unit. */
+/**
+ * Planned against real, for one batch that has ended. Times in minutes, money in hundredths, amounts in the
+ * material's unit.
+ */
 export interface LogEntry {
   readonly batch: Batch
   readonly ended: 'finished' | 'abandoned'
@@ -83,7 +86,10 @@ export function readLedger(
   }
 }
 
-/** Of what each batch drew of each material, the share that went into lots which were kept: by batch, then by material. */
+/**
+ * Of what each batch drew of each material, the share that went into lots which were kept: by batch, then by
+ * material.
+ */
 function keptShares(
   lots: readonly Lot[],
   balances: ReadonlyMap<string, LotBalance>,

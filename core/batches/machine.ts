@@ -2,7 +2,10 @@ import { counted, none, ok, type Reading } from '../units'
 import { causesOf } from './causes'
 import type { Batch, BatchStep, Deed, RunEvent } from './records'
 
-/** Where a run stands. `hands`: pieces are being done; `waiting`: it dries; `done`: all steps are behind it, to be inspected and finished. */
+/**
+ * Where a run stands. `hands`: pieces are being done; `waiting`: it dries; `done`: all steps are behind it,
+ * to be inspected and finished.
+ */
 export type Phase = 'planned' | 'hands' | 'waiting' | 'done' | 'finished' | 'abandoned'
 
 export interface RunState {
@@ -52,7 +55,10 @@ export interface Run {
   readonly head?: string
   /** The entries that count, oldest first; the last one is what an undo takes back. */
   readonly history: readonly RunEvent[]
-  /** Entries that no longer fit, as when two copies of a workshop both went on with the batch. Kept, shown, not counted. */
+  /**
+   * Entries that no longer fit, as when two copies of a workshop both went on with the batch. Kept, shown,
+   * not counted.
+   */
   readonly setAside: readonly RunEvent[]
 }
 
@@ -275,7 +281,10 @@ function withDone(state: RunState, count: number): RunState {
   }
 }
 
-/** Takes pieces out: of those done, of those not done, or of the latter first. What a rejected piece has been through stays used. */
+/**
+ * Takes pieces out: of those done, of those not done, or of the latter first. What a rejected piece has been
+ * through stays used.
+ */
 function withRejects(state: RunState, deed: Extract<Deed, { type: 'reject' }>): RunState {
   const open = state.phase === 'hands' ? state.live - state.doneInStep : 0
   const ofOpen = deed.of === 'done' ? 0 : Math.min(open, deed.count)

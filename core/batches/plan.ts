@@ -10,7 +10,11 @@ export function batchName(lineName: string, number: number): string {
   return `${lineName.length > room ? `${lineName.slice(0, room - 1).trimEnd()}…` : lineName}${tail}`
 }
 
-/** What a make-up foretells, as it is kept with the batch. @param name of the batch, for the bench and the log @param lineId absent for stock */
+/**
+ * What a make-up foretells, as it is kept with the batch.
+ * @param name of the batch, for the bench and the log
+ * @param lineId absent for stock
+ */
 export function planFrom(
   makeUp: MakeUp,
   lineId: string | undefined,

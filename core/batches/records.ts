@@ -42,8 +42,8 @@ export const makesSchema = z.discriminatedUnion('kind', [
 export type Makes = z.infer<typeof makesSchema>
 
 /**
- * n pieces made together, or a lot of stock. Written once, when the batch is planned; `plan` is what was foretold then, kept so that the log can
- * compare. What happened is in the run's events.
+ * n pieces made together, or a lot of stock. Written once, when the batch is planned; `plan` is what was
+ * foretold then, kept so that the log can compare. What happened is in the run's events.
  */
 export const batchSchema = z.strictObject({
   id: idSchema,

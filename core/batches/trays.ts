@@ -7,7 +7,10 @@ import { startedSchema } from './records'
 export const trayStates = ['to be planted', 'planted', 'sold', 'given back', 'spoilt'] as const
 export type TrayState = (typeof trayStates)[number]
 
-/** One entry of the trays: so many pieces came onto one, or went from one state to another. Never changed, never removed. */
+/**
+ * One entry of the trays: so many pieces came onto one, or went from one state to another. Never changed,
+ * never removed.
+ */
 export const trayEntrySchema = z.strictObject({
   id: idSchema,
   at: momentSchema,
@@ -39,8 +42,8 @@ const empty = (): Record<TrayState, number> => ({
 })
 
 /**
- * What stands on the trays. The order of the entries does not matter. Where two copies of a workshop both moved the same
- * pieces, a state can come out below nothing; it is shown so, for the maker to set right.
+ * What stands on the trays. The order of the entries does not matter. Where two copies of a workshop both
+ * moved the same pieces, a state can come out below nothing; it is shown so, for the maker to set right.
  * @param setAside ids of run entries that don't count
  */
 export function traysOf(entries: readonly TrayEntry[], setAside?: ReadonlySet<string>): Tray[] {

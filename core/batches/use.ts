@@ -13,8 +13,8 @@ export interface PlannedUse {
 }
 
 /**
- * What to draw for a batch as it stands: what was measured; else what was planned, for the share of the pieces that reached the
- * step that uses it.
+ * What to draw for a batch as it stands: what was measured; else what was planned, for the share of the
+ * pieces that reached the step that uses it.
  */
 export function proposedUse(batch: Batch, run: Run): PlannedUse[] {
   const uses = new Map<string, { label: string; planned: number; reached: number }>()

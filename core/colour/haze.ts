@@ -1,7 +1,10 @@
 import { requireRange } from '../units/reading'
 import { mix } from './srgb'
 
-/** How colours are lightened for scale: by the air between the eye and the scene, by what makers commonly do, or not at all. */
+/**
+ * How colours are lightened for scale: by the air between the eye and the scene, by what makers commonly do,
+ * or not at all.
+ */
 export const hazeSchools = ['common practice', 'physical', 'none'] as const
 /** What holds where a commission says nothing. */
 export const USUAL_HAZE: (typeof hazeSchools)[number] = 'physical'
@@ -25,7 +28,10 @@ export function koschmiederShare(distanceM: number, visualRangeKm = CLEAR_AIR_KM
   return 1 - Math.exp((-3.912 * distanceM) / (visualRangeKm * 1000))
 }
 
-/** Lightening for scale at known ratios: 5 % at 1:48, 10 % at 1:87, 15–20 % at 1:160; nothing at full size. Common practice. */
+/**
+ * Lightening for scale at known ratios: 5 % at 1:48, 10 % at 1:87, 15–20 % at 1:160; nothing at full size.
+ * Common practice.
+ */
 const PRACTICE: readonly (readonly [ratio: number, share: number])[] = [
   [1, 0],
   [48, 0.05],
@@ -34,7 +40,10 @@ const PRACTICE: readonly (readonly [ratio: number, share: number])[] = [
   [220, 0.2],
 ]
 
-/** Share of pale sky mixed in for a scale by common practice, joined by the logarithm of the ratio. @throws RangeError below 1 */
+/**
+ * Share of pale sky mixed in for a scale by common practice, joined by the logarithm of the ratio.
+ * @throws RangeError below 1
+ */
 export function practiceShare(ratio: number): number {
   requireRange('scale ratio', ratio, '', { min: 1 })
   for (let i = 1; i < PRACTICE.length; i += 1) {
@@ -46,7 +55,10 @@ export function practiceShare(ratio: number): number {
   return 0.2
 }
 
-/** Share of sky mixed into every colour of a model. @param viewingMm from the eye to the model; × ratio is the distance that it stands for */
+/**
+ * Share of sky mixed into every colour of a model.
+ * @param viewingMm from the eye to the model; × ratio is the distance that it stands for
+ */
 export function hazeShare(school: HazeSchool, ratio: number, viewingMm: number): number {
   if (school === 'none') return 0
   return school === 'physical' ? koschmiederShare((viewingMm * ratio) / 1000) : practiceShare(ratio)

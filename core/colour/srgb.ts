@@ -1,6 +1,9 @@
 import { requireRange } from '../units/reading'
 
-/** A colour in linear light, each channel 0–1 (IEC 61966-2-1 primaries). Mixing and averaging happen here, never on the encoded bytes. */
+/**
+ * A colour in linear light, each channel 0–1 (IEC 61966-2-1 primaries). Mixing and averaging happen here,
+ * never on the encoded bytes.
+ */
 export type Linear = readonly [red: number, green: number, blue: number]
 
 /** Decodes one sRGB channel, 0–1, to linear light. Source: IEC 61966-2-1. */
@@ -39,7 +42,10 @@ export function mix(first: string, second: string, share: number): string {
   ])
 }
 
-/** The mean of colours in linear light, weighted; weights need not sum to 1. @throws RangeError when they sum to nothing */
+/**
+ * The mean of colours in linear light, weighted; weights need not sum to 1.
+ * @throws RangeError when they sum to nothing
+ */
 export function mixLinear(colours: readonly (readonly [colour: Linear, weight: number])[]): Linear {
   const sum = colours.reduce((total, [, weight]) => total + weight, 0)
   requireRange('sum of the weights', sum, '', { above: 0 })
@@ -54,18 +60,27 @@ export function luminance(hex: string): number {
   return 0.2126 * r + 0.7152 * g + 0.0722 * b
 }
 
-/** The three tones of every crown: shade inside and underneath, base, and a highlight one step lighter from above. Common practice. */
+/**
+ * The three tones of every crown: shade inside and underneath, base, and a highlight one step lighter from
+ * above. Common practice.
+ */
 export interface Tones {
   readonly shade: string
   readonly base: string
   readonly light: string
 }
 
-/** How far the highlight lies above the base and the shade below it, in L*. Common practice: one quiet step; the numbers are from memory. */
+/**
+ * How far the highlight lies above the base and the shade below it, in L*. Common practice: one quiet step;
+ * the numbers are from memory.
+ */
 const HIGHLIGHT_STEP = 9
 const SHADE_STEP = 13
 
-/** Derives shade and highlight from a base colour: a step of lightness towards a warm pale or a deep green-black, never another hue. */
+/**
+ * Derives shade and highlight from a base colour: a step of lightness towards a warm pale or a deep
+ * green-black, never another hue.
+ */
 export function tonesOf(base: string): Tones {
   return {
     shade: towards(base, '#10140d', -SHADE_STEP),
@@ -74,7 +89,10 @@ export function tonesOf(base: string): Tones {
   }
 }
 
-/** Five tones from three, for a crown drawn: deep shade inside, shade, base, light, and the last glance of light on top. */
+/**
+ * Five tones from three, for a crown drawn: deep shade inside, shade, base, light, and the last glance of
+ * light on top.
+ */
 export function fiveTones({ shade, base, light }: Tones): readonly [string, string, string, string, string] {
   return [mix(shade, '#10140d', 0.34), shade, base, light, mix(light, '#fbf7d6', 0.08)]
 }

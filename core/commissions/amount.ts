@@ -24,10 +24,9 @@ export function amountWithNoun(amount: Amount): string {
 /** Tufts of a patch that are shown one by one. */
 const FEW = 12
 
-/** Pieces that a line shows at most when they are drawn one by one: its own, one stretch of a hedge, a few tufts of a patch. */
+/**
+ * Pieces that a line shows at most when they are drawn one by one: its own, one stretch of a hedge, a few
+ * tufts of a patch.
+ */
 export const piecesToShow = (amount: Amount): number =>
   amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? 1 : FEW
-
-/** How much of an amount it is in its own measure: pieces, mm or cm². */
-export const sizeOfAmount = (amount: Amount): number =>
-  amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? amount.lengthMm : amount.areaCm2

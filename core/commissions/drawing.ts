@@ -1,5 +1,4 @@
 import type { Species } from '../plants'
-import { drawPlant, type PlantDrawing } from '../drawing'
 import type { Dress, Habitus } from '../growth'
 import { seedOf } from '../units'
 import type { Line } from './records'
@@ -9,7 +8,10 @@ import type { LineSize } from './sizes'
 const THINNEST_STEM = 0.012
 const THINNEST_OF_MANY = 0.006
 
-/** Everything that a drawing follows from, but the season: what it is grown into, dressed with, and its seed. Plain data, so that a worker can be asked for it. */
+/**
+ * Everything that a drawing follows from, but the season: what it is grown into, dressed with, and its seed.
+ * Plain data, so that a worker can be asked for it.
+ */
 export interface Sitter {
   readonly habitus: Habitus
   readonly dress: Dress
@@ -26,7 +28,9 @@ export const stretchMm = (
 ): number => Math.min(lengthMm, Math.max((STRETCH * size.heightMm) / size.heightShare, 2 * size.crownWidthMm))
 
 /**
- * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one drawing serves the whole year. A hedge is a stretch of it. The line's id is the seed: screen and paper show the same plant.
+ * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one
+ * drawing serves the whole year. A hedge is a stretch of it. The line's id is the seed: screen and paper show
+ * the same plant.
  * @param piece number of the piece in the line, from 1, for its own seed; absent: the line's example
  */
 export function sitterOf(
@@ -68,5 +72,3 @@ export function sitterOf(
     seed: seedOf(piece === undefined ? line.id : `${line.id}#${piece}`),
   }
 }
-
-export const drawSitter = ({ habitus, dress, seed }: Sitter): PlantDrawing => drawPlant(habitus, dress, seed)

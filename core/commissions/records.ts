@@ -30,7 +30,10 @@ export const commissionSchema = z.strictObject({
   /** Degrees, south negative. */
   latitudeDeg: z.number().min(-70).max(70),
   altitudeM: z.number().min(-430).max(6000),
-  /** How the seasons follow latitude and height; absent: gently. And how many days later its maker knows them to come. */
+  /**
+   * How the seasons follow latitude and height; absent: gently. And how many days later its maker knows them
+   * to come.
+   */
   seasonLaw: z.enum(seasonLaws).optional(),
   springDays: z.number().int().min(-60).max(60).optional(),
   autumnDays: z.number().int().min(-60).max(60).optional(),
@@ -65,8 +68,8 @@ export const hedgeMmSchema = z.number().min(5).max(200_000)
 export const areaCm2Schema = z.number().min(1).max(1_000_000)
 
 /**
- * How much of a plant a line wants: pieces; a length of hedge, free or trimmed; or an area. Lengths and areas are those on the
- * board, as makers measure them.
+ * How much of a plant a line wants: pieces; a length of hedge, free or trimmed; or an area. Lengths and areas
+ * are those on the board, as makers measure them.
  */
 export const amountSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('pieces'), pieces: piecesSchema }),

@@ -3,7 +3,10 @@ import { formOf, type Form, type LookOptions, type Species } from '../plants'
 import { normal, requireRange, seededRandom, seedOf, toModelMm } from '../units'
 import type { Commission, Line, Zone } from './records'
 
-/** A line's plant as it will be built: real form, and model lengths in mm after scale, stature and forced perspective. */
+/**
+ * A line's plant as it will be built: real form, and model lengths in mm after scale, stature and forced
+ * perspective.
+ */
 export interface LineSize {
   readonly form: Form
   readonly stature: number
@@ -30,8 +33,9 @@ export const zoneDepth: Record<Zone, number> = { front: 0, middle: 0.5, back: 1 
 export const USUAL_BOARD_DEPTH_MM = 600
 
 /**
- * Share of the size for forced perspective: (v + z) / (v + k·z), with viewing distance v, distance z behind the front, and k times the depth to be
- * simulated. Source: similar triangles; to make plants smaller behind is common practice.
+ * Share of the size for forced perspective: (v + z) / (v + k·z), with viewing distance v, distance z behind
+ * the front, and k times the depth to be simulated. Source: similar triangles; to make plants smaller behind
+ * is common practice.
  * @throws RangeError when v is not above 0, z below 0, or k below 1
  */
 export function perspectiveFactor(viewingMm: number, behindMm: number, depthFactor: number): number {
@@ -62,8 +66,10 @@ export function apparentShare(commission: Scaled, zone: Zone): number {
 }
 
 /**
- * Sizes of a line at its commission's scale. Model length = real length ÷ ratio × stature × perspective. Source: arithmetic; stature is common practice.
- * @param heightShare of the full height that stands on the day, for what dies back or is mown; a plant that is lower is no narrower
+ * Sizes of a line at its commission's scale. Model length = real length ÷ ratio × stature × perspective.
+ * Source: arithmetic; stature is common practice.
+ * @param heightShare of the full height that stands on the day, for what dies back or is mown; a plant that
+ * is lower is no narrower
  */
 export function lineSize(line: Measured, commission: Scaled, species: Species, heightShare = 1): LineSize {
   const form = formOf(species, line.age, { heightM: line.heightM, crownWidthM: line.crownWidthM })
@@ -89,7 +95,10 @@ export function lineSize(line: Measured, commission: Scaled, species: Species, h
 /** Spread of sizes in a batch: no two plants are alike. Coefficient of variation; common practice. */
 export const SIZE_VARIATION = 0.12
 
-/** How closely crown and stem follow the height from piece to piece: the share of their spread that is their own. From memory. */
+/**
+ * How closely crown and stem follow the height from piece to piece: the share of their spread that is their
+ * own. From memory.
+ */
 const OWN_SPREAD = 0.5
 
 /** Measures of one piece of a line, mm. */
@@ -102,8 +111,9 @@ export interface PieceSize {
 }
 
 /**
- * Individual measures of a batch: log-normal around the line's, height, crown and stem varying together, each a little on its own; the same each
- * time for the same id, and the first pieces of a longer batch are those of a shorter.
+ * Individual measures of a batch: log-normal around the line's, height, crown and stem varying together, each
+ * a little on its own; the same each time for the same id, and the first pieces of a longer batch are those
+ * of a shorter.
  * @param id of the line or batch that the pieces belong to
  * @throws RangeError when the variation is below 0 or above 0.6
  */

@@ -65,7 +65,7 @@ export function readRealMeasure(
   const field: NumberField = {
     name: real[measure],
     schema: line[measure],
-    show: (metres) => formatRealLength(metres * 1000, system),
+    show: (metres) => (system === 'imperial' ? formatRealLength(metres * 1000, system) : mm(metres * 1000)),
   }
   return readBoundedLength(field, typed, system === 'imperial' ? 'ft' : 'm', 1000)
 }

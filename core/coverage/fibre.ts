@@ -26,7 +26,10 @@ export function fibreDiameterUm(dtex: number, densityGPerMl: number): number {
   return 11.28 * Math.sqrt(dtex / densityGPerMl)
 }
 
-/** Two stocked lengths that average to the wanted one. `share` is the longer one's share of the fibres by number, 0–1. */
+/**
+ * Two stocked lengths that average to the wanted one. `share` is the longer one's share of the fibres by
+ * number, 0–1.
+ */
 export interface LengthMix {
   readonly shorterMm: number
   readonly longerMm: number
@@ -34,7 +37,8 @@ export interface LengthMix {
 }
 
 /**
- * Mixes the nearest stocked lengths so that their mean is the wanted length; outside the stocked range, the nearest alone.
+ * Mixes the nearest stocked lengths so that their mean is the wanted length; outside the stocked range, the
+ * nearest alone.
  * @param stockedMm lengths in stock, any order, at least one
  */
 export function mixLengths(wantedMm: number, stockedMm: readonly number[]): LengthMix {

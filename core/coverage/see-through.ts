@@ -17,14 +17,6 @@ export function massPerArea(seeThrough: number, grainMm: number, densityGPerMl: 
   return -Math.log(seeThrough) * (2 / 3) * (grainMm / 10) * densityGPerMl
 }
 
-/** The see-through share that a mass of flock per area leaves: the inverse of {@link massPerArea}. @param massGPerCm2 g per cm² */
-export function seeThroughOf(massGPerCm2: number, grainMm: number, densityGPerMl: number): number {
-  requireRange('mass per area', massGPerCm2, 'g/cm²', { min: 0 })
-  requireRange('grain', grainMm, 'mm', { above: 0 })
-  requireRange('grain density', densityGPerMl, 'g/ml', { above: 0 })
-  return Math.exp(-massGPerCm2 / ((2 / 3) * (grainMm / 10) * densityGPerMl))
-}
-
 /** What is thrown, what sticks, what falls and what comes back. All in g. */
 export interface Sprinkling {
   readonly stuckG: number

@@ -16,7 +16,10 @@ export interface Line {
   readonly shape: number
 }
 
-/** What grasses, reeds, ferns, herbs and palms are drawn with; `woody` says which nodes are stems rather than leaves. */
+/**
+ * What grasses, reeds, ferns, herbs and palms are drawn with; `woody` says which nodes are stems rather than
+ * leaves.
+ */
 export interface BladeWork {
   readonly lines: Line[]
   readonly marks: Mark[]

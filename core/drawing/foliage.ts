@@ -20,9 +20,10 @@ const MOST_MARKS = 2600
 const LOBED = 0.86
 
 /**
- * Leaf clusters on the tips and thin shoots, so many and so large that the crown is seen through as wished: with n discs of area a over the
- * crown's side area A, the see-through share is exp(−n·a/A) (Boolean model). Discs have the leaf's own scaled size where that takes no more than
- * {@link MOST_MARKS}; where it takes more, a disc stands for a cluster of leaves.
+ * Leaf clusters on the tips and thin shoots, so many and so large that the crown is seen through as wished:
+ * with n discs of area a over the crown's side area A, the see-through share is exp(−n·a/A) (Boolean model).
+ * Discs have the leaf's own scaled size where that takes no more than {@link MOST_MARKS}; where it takes
+ * more, a disc stands for a cluster of leaves.
  */
 export function dressCrown(skeleton: Skeleton, plant: Habitus, dress: Dress, random: Random): Mark[] {
   const conical = plant.crownForm === 'conical' && !plant.row
@@ -85,8 +86,9 @@ export function dressCrown(skeleton: Skeleton, plant: Habitus, dress: Dress, ran
 }
 
 /**
- * In which order clusters stay on, 0–1: the outermost go first, and the last ones hang low, as dead leaves that are held do
- * (general knowledge; the weights are from memory). Spread evenly, so that a share of the foliage is that share of the clusters.
+ * In which order clusters stay on, 0–1: the outermost go first, and the last ones hang low, as dead leaves
+ * that are held do (general knowledge; the weights are from memory). Spread evenly, so that a share of the
+ * foliage is that share of the clusters.
  */
 function lastingOrder(
   marks: readonly Point[],
@@ -135,7 +137,10 @@ function sideAreaMm2(plant: Habitus): number {
 /** Share of its rectangle that an unclipped hedge fills, seen from the side. From memory. */
 const UNCLIPPED = 0.88
 
-/** A fifth in full light, a quarter in light, a third base, the rest in shade. From memory: two or three tones on every crown are common practice. */
+/**
+ * A fifth in full light, a quarter in light, a third base, the rest in shade. From memory: two or three tones
+ * on every crown are common practice.
+ */
 const toneAt = (lit: number): number => (lit > 0.82 ? 4 : lit > 0.58 ? 3 : lit > 0.28 ? 2 : lit > 0.1 ? 1 : 0)
 
 /** Where leaves sit: tips, and the thin shoots behind them, which count less. */
@@ -152,7 +157,10 @@ function leafy({ nodes, tips }: Skeleton, needled: boolean): Node[] {
   return needled ? [...ends, ...shoots] : [...ends, ...ends, ...shoots]
 }
 
-/** How much light reaches each cluster from above and a little from the front and left, 0 for the darkest. Common practice: light falls from above. */
+/**
+ * How much light reaches each cluster from above and a little from the front and left, 0 for the darkest.
+ * Common practice: light falls from above.
+ */
 function exposure(marks: readonly (Point & { r: number })[], r: number): Float64Array {
   const light = new Float64Array(marks.length)
   const cell = r * 2.2

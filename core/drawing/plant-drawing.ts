@@ -5,7 +5,10 @@ import { dressCrown, type Mark } from './foliage'
 import { growing } from '../growth/grow'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
 
-/** Numbers to an entry of {@link PlantDrawing.wood} and {@link PlantDrawing.blades}: x1 y1 z1 x2 y2 z2, then the diameters at both ends. */
+/**
+ * Numbers to an entry of {@link PlantDrawing.wood} and {@link PlantDrawing.blades}: x1 y1 z1 x2 y2 z2, then
+ * the diameters at both ends.
+ */
 export const LINE_STRIDE = 8
 /** Numbers to an entry of {@link PlantDrawing.marks}: x y z and radius. */
 export const MARK_STRIDE = 4
@@ -27,8 +30,8 @@ export const Trait = {
 } as const
 
 /**
- * A plant dressed, in three dimensions at its true model size (mm), the season left open: what is shown on a day follows from the look.
- * Arrays of numbers, so that a worker can hand it over at once.
+ * A plant dressed, in three dimensions at its true model size (mm), the season left open: what is shown on a
+ * day follows from the look. Arrays of numbers, so that a worker can hand it over at once.
  */
 export interface PlantDrawing {
   readonly habit: Habit

@@ -14,11 +14,13 @@ const MOST_ROUNDS = 220
 const STUCK_ROUNDS = 5
 
 /**
- * Space colonisation: each point draws on the branch nearest to it within reach, and a branch grows a step towards the mean of what draws on it;
- * a point that is reached is gone. Source: Runions, Lane & Prusinkiewicz 2007. New nodes look up the points near them in a grid of cells, so the
- * work grows nearly in proportion to the points.
+ * Space colonisation: each point draws on the branch nearest to it within reach, and a branch grows a step
+ * towards the mean of what draws on it; a point that is reached is gone. Source: Runions, Lane &
+ * Prusinkiewicz 2007. New nodes look up the points near them in a grid of cells, so the work grows nearly in
+ * proportion to the points.
  * @param nodes to grow from; new ones are added to it
- * @param points to reach @param spacing mean distance between points, mm
+ * @param points to reach
+ * @param spacing mean distance between points, mm
  * @returns nothing; yields the share of points reached, 0–1, after each round
  */
 export function* colonise(

@@ -4,8 +4,9 @@ import { sprout } from './pipes'
 import type { Habitus, Node } from './types'
 
 /**
- * A conifer with a leader and whorls: limbs that rise near the top, lie level in the middle and hang at the foot by the kind's droop, with tips that
- * turn up again and side twigs in the limb's plane. Common practice for the shape; the angles are from memory.
+ * A conifer with a leader and whorls: limbs that rise near the top, lie level in the middle and hang at the
+ * foot by the kind's droop, with tips that turn up again and side twigs in the limb's plane. Common practice
+ * for the shape; the angles are from memory.
  */
 export function growWhorls(plant: Habitus, tips: number, random: Random): Node[] {
   const nodes: Node[] = []

@@ -61,8 +61,8 @@ function lobesOf(plant: Habitus, random: Random): Lobe[] {
 }
 
 /**
- * Points spread through the crown, denser towards the surface, where the light is: in its lobes, or evenly in a crown without.
- * All lie inside the outline.
+ * Points spread through the crown, denser towards the surface, where the light is: in its lobes, or evenly in
+ * a crown without. All lie inside the outline.
  */
 export function fillCrown(plant: Habitus, count: number, random: Random): Point[] {
   const points: Point[] = []

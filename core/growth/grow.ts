@@ -11,11 +11,13 @@ const TREE_TIPS = 340
 const SHRUB_TIPS = 180
 
 /**
- * Grows the branching structure of a plant in three dimensions, inside the outline of its crown: whorls about a leader for conical conifers, fronds
- * on a stem for palms, a row of stems for a hedge, blades from the ground for grasses, reeds, ferns and herbs, and space colonisation for all others. Thickness by the pipe model.
- * Yields its progress, 0–1, so that a worker can report it or stop.
+ * Grows the branching structure of a plant in three dimensions, inside the outline of its crown: whorls about
+ * a leader for conical conifers, fronds on a stem for palms, a row of stems for a hedge, blades from the
+ * ground for grasses, reeds, ferns and herbs, and space colonisation for all others. Thickness by the pipe
+ * model. Yields its progress, 0–1, so that a worker can report it or stop.
  * @param seed the same seed gives the same plant
- * @throws RangeError when a measure is not a length, the crown's base is not below the top, or the tips are not 1 to 20 000
+ * @throws RangeError when a measure is not a length, the crown's base is not below the top, or the tips are
+ * not 1 to 20 000
  */
 export function* growing(plant: Habitus, seed: number): Generator<number, Skeleton> {
   requireRange('height', plant.heightMm, 'mm', { above: 0 })

@@ -3,7 +3,10 @@ import { colonise } from './colonise'
 import { setTips, sprout } from './pipes'
 import type { Habitus, Node, Point, Row } from './types'
 
-/** From stem to stem, as a share of the hedge's thickness; common practice plants three to five to a metre, of which a few are seen. */
+/**
+ * From stem to stem, as a share of the hedge's thickness; common practice plants three to five to a metre, of
+ * which a few are seen.
+ */
 const SPACING = 0.3
 /** Tips to a length as long as the hedge is thick, and at most. They read well at 5 to 60 mm. */
 const TIPS_PER_WIDTH = 150
@@ -51,7 +54,10 @@ export function* growHedge(
   }))
 }
 
-/** Whether a point lies inside: a box with rounded shoulders, or one whose top and sides are those of unclipped bushes. */
+/**
+ * Whether a point lies inside: a box with rounded shoulders, or one whose top and sides are those of
+ * unclipped bushes.
+ */
 function sectionOf(
   { heightMm, crownWidthMm }: Pick<Habitus, 'heightMm' | 'crownWidthMm'>,
   { trimmed }: Row,

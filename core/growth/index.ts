@@ -1,4 +1,4 @@
 export { grow, growing } from './grow'
-export * from './measures'
+export * from './views'
 export { pipesOf } from './pipes'
 export * from './types'

@@ -1,6 +1,9 @@
 import type { Node, Point, Skeleton } from './types'
 
-/** A node as growth leaves it, before it has a diameter. @param order above 0 for what is known to be a side shoot, however strong */
+/**
+ * A node as growth leaves it, before it has a diameter.
+ * @param order above 0 for what is known to be a side shoot, however strong
+ */
 export const sprout = (at: Point, parent: number, order = 0): Node => ({
   x: at.x,
   y: at.y,
@@ -11,9 +14,11 @@ export const sprout = (at: Point, parent: number, order = 0): Node => ({
 })
 
 /**
- * Pipe model: each tip is one pipe of the same cross-section, and a stem carries the pipes of all tips above it, so that cross-sections add up at
- * every fork (Leonardo's rule). Source: Shinozaki and others 1964. The thickest foot gets the diameter asked for. Orders: the child with most
- * pipes goes on with its parent's order, the others begin the next; a shoot that growth knows for a side shoot never takes the leader's place.
+ * Pipe model: each tip is one pipe of the same cross-section, and a stem carries the pipes of all tips above
+ * it, so that cross-sections add up at every fork (Leonardo's rule). Source: Shinozaki and others 1964. The
+ * thickest foot gets the diameter asked for. Orders: the child with most pipes goes on with its parent's
+ * order, the others begin the next; a shoot that growth knows for a side shoot never takes the leader's
+ * place.
  * @param trunkMm diameter of the thickest stem at its foot
  */
 export function thicken(nodes: Node[], trunkMm: number, roots: Skeleton['roots'] = []): Skeleton {

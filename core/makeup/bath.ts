@@ -26,8 +26,8 @@ export interface BathWork {
 }
 
 /**
- * Works a bath out: what was kept is poured in first, the rest is mixed fresh, and what stands at the end becomes a lot again
- * with its share of the cost. Ratios by volume.
+ * Works a bath out: what was kept is poured in first, the rest is mixed fresh, and what stands at the end
+ * becomes a lot again with its share of the cost. Ratios by volume.
  */
 export function bathWork(task: Task, order: BathOrder): BathWork {
   const { started } = task

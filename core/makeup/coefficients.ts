@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { changeable } from '../units/schema'
-import { requireRange, type NumberInput, type Origin } from '../units'
+import type { NumberInput, Origin } from '../units'
 
 /** A number that a way of making rests on: what it is worth until a maker, or later the log, knows better. */
 export interface Coefficient {
@@ -44,7 +44,10 @@ export type OwnCoefficient = z.infer<typeof ownCoefficientSchema>
 /** The makers' own values, by id. */
 export type OwnValues = ReadonlyMap<string, number>
 
-/** What a coefficient is worth in this workshop. A stored value out of its range, as from another version, is passed over. */
+/**
+ * What a coefficient is worth in this workshop. A stored value out of its range, as from another version, is
+ * passed over.
+ */
 export function worthOf(coefficient: Coefficient, own: OwnValues): { value: number; origin: Origin } {
   const set = own.get(coefficient.id)
   const [least, most] = coefficient.range
@@ -58,10 +61,4 @@ export function coefficientInput(coefficient: Coefficient, own: OwnValues): Numb
   const { value, origin } = worthOf(coefficient, own)
   const { name, unit, id, note } = coefficient
   return { name, value, unit, origin, coefficient: id, ...(note === undefined ? {} : { note }) }
-}
-
-/** @throws RangeError when an own value is not what the coefficient can be */
-export function requireWorth(coefficient: Coefficient, value: number): void {
-  const [min, max] = coefficient.range
-  requireRange(coefficient.name, value, coefficient.unit, { min, max })
 }

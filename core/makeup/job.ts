@@ -76,7 +76,11 @@ export const isBladed = ({ habit }: Pick<Piece, 'habit'>): boolean =>
 /** Shrubs, and climbers as the mounds and mats that they are modelled as. */
 export const isBushy = ({ habit }: Pick<Piece, 'habit'>): boolean => habit === 'shrub' || habit === 'climber'
 
-/** The plant of a line on a date, and the size and look that it follows from. @param date YYYY-MM-DD @param look of that date, where it is known already */
+/**
+ * The plant of a line on a date, and the size and look that it follows from.
+ * @param date YYYY-MM-DD
+ * @param look of that date, where it is known already
+ */
 export function pieceOf(
   line: Line,
   commission: Commission,

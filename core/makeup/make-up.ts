@@ -161,8 +161,8 @@ export function drawsOf(uses: readonly Use[]): Need[] {
 }
 
 /**
- * What a make-up needs of the shelf: what leaves it for good, and what must lie there meanwhile. A bath must be poured whole, but
- * what stands in the tub at the end serves the next batch.
+ * What a make-up needs of the shelf: what leaves it for good, and what must lie there meanwhile. A bath must
+ * be poured whole, but what stands in the tub at the end serves the next batch.
  */
 export const needsOf = (uses: readonly Use[]): Need[] =>
   mergedNeeds(

@@ -18,7 +18,10 @@ export interface Option {
   readonly choices: readonly { readonly id: string; readonly name: string; readonly words: string }[]
 }
 
-/** So much of one material at one step: for one piece, for the batch, and what must lie on the tray where some of it comes back. */
+/**
+ * So much of one material at one step: for one piece, for the batch, and what must lie on the tray where some
+ * of it comes back.
+ */
 export interface Use {
   readonly slot: string
   readonly step: string
@@ -57,7 +60,10 @@ export interface Yield {
   /** The material that it is; made known to the workshop where it is not yet. */
   readonly material: Omit<Material, 'changedAt' | 'removed' | 'fieldsAt'>
   readonly quantity: Figure
-  /** Of what the batch draws of each material, the share that goes into this lot. By-products take none: they cost nothing. */
+  /**
+   * Of what the batch draws of each material, the share that goes into this lot. By-products take none: they
+   * cost nothing.
+   */
   readonly shares: readonly { readonly materialId: string; readonly share: number }[]
 }
 

@@ -75,7 +75,10 @@ function outside(of: { fromMm?: number; toMm?: number }, heightMm: number): numb
   return 0
 }
 
-/** How far a material is from what a slot wishes, 0 for a perfect match. One point is a halved or doubled size, or a ΔE of 20. */
+/**
+ * How far a material is from what a slot wishes, 0 for a perfect match. One point is a halved or doubled
+ * size, or a ΔE of 20.
+ */
 export function mismatch({ of }: Pick<Material, 'of'>, wish: Wish): number {
   const colour = 'colour' in wish ? wish.colour : undefined
   const own = colourOf(of)
@@ -108,10 +111,16 @@ export function tonesFit(colour: string, is: 'lighter' | 'darker', than: string)
   return (is === 'lighter' ? step >= TONE_STEP : step <= -TONE_STEP) && sameHueFamily(colour, than)
 }
 
-/** What having none of it in stock counts for, in points of {@link mismatch}: a near match on the shelf beats a perfect one in the shop. */
+/**
+ * What having none of it in stock counts for, in points of {@link mismatch}: a near match on the shelf beats
+ * a perfect one in the shop.
+ */
 const NOT_IN_STOCK = 0.6
 
-/** Materials that may fill a slot, the best first. Two tones come from two jars: what another slot has taken is left out. */
+/**
+ * Materials that may fill a slot, the best first. Two tones come from two jars: what another slot has taken
+ * is left out.
+ */
 export function candidatesFor(
   slot: Slot,
   states: readonly StockState[],
@@ -154,8 +163,9 @@ export function wishWords(wish: Wish): string {
 }
 
 /**
- * Fills the slots of a way of making in their order: with what the maker chose where it fits, else with the best on the list.
- * A choice that no longer fits its neighbour's tone is said and passed over; where nothing fits, the slot stays open.
+ * Fills the slots of a way of making in their order: with what the maker chose where it fits, else with the
+ * best on the list. A choice that no longer fits its neighbour's tone is said and passed over; where nothing
+ * fits, the slot stays open.
  */
 export function fillSlots(
   slots: readonly Slot[],

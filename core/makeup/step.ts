@@ -16,11 +16,10 @@ const wordsSchema = z.string().max(200)
 const looseId = z.string().min(1).max(60)
 
 /**
- * How glue and paint dry: an open film follows the air, and so does glue that is to turn tacky; a closed joint and a cure keep
- * their full time whatever the weather (common practice).
+ * How glue and paint dry: an open film follows the air, and so does glue that is to turn tacky; a closed
+ * joint and a cure keep their full time whatever the weather (common practice).
  */
 export const waitKinds = ['open film', 'closed joint', 'cure', 'tack clearing'] as const
-export type WaitKind = (typeof waitKinds)[number]
 
 /** What limits how many are done at once. */
 export const limitKinds = ['window', 'holder', 'bowl', 'sheet'] as const
@@ -29,7 +28,10 @@ export const placeNeeds = ['ventilation', 'daylight', 'outdoors'] as const
 /** What a step leaves in the air, and can't stand near. */
 export const airs = ['wet alcohol', 'solvent', 'aerosol', 'sparks'] as const
 
-/** One operation, worked out for a batch. It is copied into the batch when that is planned, so that later changes leave it alone. */
+/**
+ * One operation, worked out for a batch. It is copied into the batch when that is planned, so that later
+ * changes leave it alone.
+ */
 export const stepSchema = z.strictObject({
   id: z.string().min(1).max(40),
   title: nameSchema,

@@ -18,9 +18,8 @@ export const methods: readonly Method[] = [sprigTree, mouldedTrunk, woolBush, tu
 const byId = new Map(methods.map((method) => [method.id, method]))
 
 /** The way of making with this id; undefined for one that this version does not know, as from a later one. */
-export const methodById = (id: string): Method | undefined => byId.get(id)
 
-/** The way of making plants with this id. */
+/** The way of making plants with this id; undefined for one that this version does not know, as from a later one. */
 export function plantMethodById(id: string): PlantMethod | undefined {
   const method = byId.get(id)
   return method && isPlantMethod(method) ? method : undefined

@@ -28,7 +28,10 @@ const USUAL_SIZE: Record<Grouping, readonly [number, number]> = {
 /** Kept clear along the board's edges where nothing else is said, mm. */
 export const USUAL_EDGE_MM = 6
 
-/** Lines of a commission as beds: pieces with a crown each, in the odd groups of their kind; hedges by their length, grass by its area. */
+/**
+ * Lines of a commission as beds: pieces with a crown each, in the odd groups of their kind; hedges by their
+ * length, grass by its area.
+ */
 export function bedsOf(
   commission: Commission,
   lines: readonly { readonly line: Line; readonly species: Species }[],

@@ -20,8 +20,8 @@ const CANDIDATES = 14
 const UNDER = { shrub: 0.8, tree: 0.3 }
 
 /**
- * The distance that two pieces keep, mm: like from like by both their own halves; a shrub may stand under a tree's edge, and what grows
- * on the ground under any crown, but not in a stem.
+ * The distance that two pieces keep, mm: like from like by both their own halves; a shrub may stand under a
+ * tree's edge, and what grows on the ground under any crown, but not in a stem.
  */
 export function spacingOf(
   a: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
@@ -137,7 +137,10 @@ export class Field {
     return undefined
   }
 
-  /** Which way a row runs: along the nearest hedge, track, path or shape that is not too far away; else along the front. */
+  /**
+   * Which way a row runs: along the nearest hedge, track, path or shape that is not too far away; else along
+   * the front.
+   */
   headingAt(at: Place): number {
     let nearest: { distance: number; heading: number } | undefined
     const lines = [
@@ -176,7 +179,10 @@ export class Field {
 const hedgeDistance = (piece: Piece): number =>
   piece.layer === 'tree' ? piece.stemMm / 2 : piece.layer === 'shrub' ? piece.ownMm * 0.6 : piece.ownMm * 0.2
 
-/** How far a piece's middle keeps from the board's edge, mm: half its crown, so that it does not hang over; less where the board is too small for that. */
+/**
+ * How far a piece's middle keeps from the board's edge, mm: half its crown, so that it does not hang over;
+ * less where the board is too small for that.
+ */
 export const edgeDistance = (
   piece: Pick<Spot, 'crownMm' | 'stemMm'>,
   board: Pick<Board, 'widthMm' | 'depthMm'>,

@@ -20,7 +20,10 @@ export const groupingWords: Record<Grouping, string> = {
   carpet: 'close together',
 }
 
-/** Odd groups that add up to about as many pieces: as large as the kind stands together, the rest smaller, one left over alone. */
+/**
+ * Odd groups that add up to about as many pieces: as large as the kind stands together, the rest smaller, one
+ * left over alone.
+ */
 export function groupsOf({ groups }: Pick<Species, 'groups'>, pieces: number): number[] {
   const odd = (n: number): number => (n % 2 === 1 ? n : n - 1)
   const [least, most] = groups.size

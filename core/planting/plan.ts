@@ -72,8 +72,10 @@ export const codeOf = (place: number): string =>
   place < 26 ? String.fromCharCode(65 + place) : `${codeOf(Math.floor(place / 26) - 1)}${codeOf(place % 26)}`
 
 /**
- * Places each piece by Poisson-disc sampling with a radius of its own: darts are thrown around its group, and one that comes too near to a piece, an
- * edge or a keep-out is thrown again. Source: variable-radius dart throwing after Bridson 2007. Hedges are laid first, then rows, which need room on end; then the largest kinds.
+ * Places each piece by Poisson-disc sampling with a radius of its own: darts are thrown around its group, and
+ * one that comes too near to a piece, an edge or a keep-out is thrown again. Source: variable-radius dart
+ * throwing after Bridson 2007. Hedges are laid first, then rows, which need room on end; then the largest
+ * kinds.
  * @param seed the same seed gives the same plan
  * @throws RangeError when the board is not above 0 mm
  */
@@ -117,7 +119,10 @@ function overhangOf(keepOuts: readonly KeepOut[], spots: readonly Spot[]): numbe
   return most
 }
 
-/** Zones that the groups of what grows low are dealt to, for each that its line names: most of them there, some in the others. */
+/**
+ * Zones that the groups of what grows low are dealt to, for each that its line names: most of them there,
+ * some in the others.
+ */
 const LOW_ZONES: Record<Zone, readonly Zone[]> = {
   front: ['front', 'front', 'front', 'middle', 'back'],
   middle: ['middle', 'middle', 'middle', 'front', 'back'],

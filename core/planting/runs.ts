@@ -48,7 +48,10 @@ export const HEDGE_MARK_MM = 100
 /** Where something lies that nobody has drawn yet, as a share of the board's depth. */
 const DEPTH: Record<Zone, number> = { front: 0.16, middle: 0.5, back: 0.86 }
 
-/** Lays hedges where they are drawn; else straight across their zone, as far as the board goes, the rest of it in further rows behind. */
+/**
+ * Lays hedges where they are drawn; else straight across their zone, as far as the board goes, the rest of it
+ * in further rows behind.
+ */
 export function laidHedges(board: Board, beds: readonly HedgeBed[]): Hedge[] {
   return beds.map((bed): Hedge => {
     const points = bed.drawn ?? acrossZone(board, bed)

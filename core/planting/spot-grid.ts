@@ -5,7 +5,10 @@ const FINEST_MM = 1
 /** Cells are numbered so far to either side. */
 const SPAN = 1 << 15
 
-/** Spots sorted by size into levels of square cells, each twice as wide as the one below, so that those near a place are found without asking all. */
+/**
+ * Spots sorted by size into levels of square cells, each twice as wide as the one below, so that those near a
+ * place are found without asking all.
+ */
 export class SpotGrid {
   private readonly levels: { readonly cellMm: number; readonly cells: Map<number, Spot[]> }[] = []
 
@@ -27,7 +30,10 @@ export class SpotGrid {
     else level.cells.set(key, [spot])
   }
 
-  /** Whether all spots that could come too near to a place pass. @param ownMm half of the distance that what is to stand there keeps */
+  /**
+   * Whether all spots that could come too near to a place pass.
+   * @param ownMm half of the distance that what is to stand there keeps
+   */
   every({ x, y }: { x: number; y: number }, ownMm: number, passes: (spot: Spot) => boolean): boolean {
     for (const { cellMm, cells } of this.levels) {
       if (cells.size === 0) continue

@@ -68,15 +68,22 @@ const TELLS = [1, 1.15, 1.3, 1.15]
 /** From so many pieces on, a species is split by age: so many ages at most. */
 const SPLIT_FROM = 5
 const MOST_AGES = 3
-/** From this cover on a wood is closed, and its crowns about half as wide as in the open. General knowledge; from memory. */
+/**
+ * From this cover on a wood is closed, and its crowns about half as wide as in the open. General knowledge;
+ * from memory.
+ */
 const CLOSED_COVER = 0.7
 const CLOSED_CROWN = 0.55
-/** A display of less real ground than this, or with less than one tree, is a vignette, whatever the hectare says, m². From memory. */
+/**
+ * A display of less real ground than this, or with less than one tree, is a vignette, whatever the hectare
+ * says, m². From memory.
+ */
 const VIGNETTE_M2 = 120
 
 /**
- * Lines for an area of one or more habitats: numbers from the densities of the species table, thinned to the pieces that are wanted or set on a part
- * of it, in odd groups, low growth in front. A small display becomes a vignette. Densities are from memory; odd numbers are common practice.
+ * Lines for an area of one or more habitats: numbers from the densities of the species table, thinned to the
+ * pieces that are wanted or set on a part of it, in odd groups, low growth in front. A small display becomes
+ * a vignette. Densities are from memory; odd numbers are common practice.
  * @returns lines, the tallest layer first, with what was left out; or why there are none
  * @throws RangeError when the area is not above 0 or the pieces are not 1 to 5000
  */
@@ -117,7 +124,10 @@ function apartFrom(habitats: readonly HabitatId[]): string | undefined {
     : undefined
 }
 
-/** What the suggestion leaves out, in words: kinds beyond those that are told apart, kinds too rare for a piece, and the bare part. */
+/**
+ * What the suggestion leaves out, in words: kinds beyond those that are told apart, kinds too rare for a
+ * piece, and the bare part.
+ */
 function leftOut(
   found: readonly Expected[],
   lines: readonly SuggestedLine[],
@@ -271,8 +281,8 @@ function agesOf(row: Expected, total: number): { age: Age; pieces: number }[] {
 }
 
 /**
- * Low growth in front, where people look over the edge; trees behind it, the larger before the smaller for depth (common practice). On open ground there
- * is little to hide behind a tree, and it stands in the middle.
+ * Low growth in front, where people look over the edge; trees behind it, the larger before the smaller for
+ * depth (common practice). On open ground there is little to hide behind a tree, and it stands in the middle.
  */
 function zoneOf({ layer, habitat }: Expected, larger: boolean, tallInFront: boolean): Zone {
   if (layer === 'ground') return tallInFront ? 'middle' : 'front'
@@ -281,7 +291,10 @@ function zoneOf({ layer, habitat }: Expected, larger: boolean, tallInFront: bool
   return larger || habitat.cover < 0.2 ? 'middle' : 'back'
 }
 
-/** Never more pieces than asked for: the commonest line gives first, its smallest group, and none is given up altogether. */
+/**
+ * Never more pieces than asked for: the commonest line gives first, its smallest group, and none is given up
+ * altogether.
+ */
 function fitted(lines: readonly Draft[], pieces: number): Draft[] {
   const result = lines.map((line) => ({ ...line, groups: [...line.groups] }))
   for (let over = result.reduce((sum, line) => sum + line.pieces, 0) - pieces; over > 0;) {

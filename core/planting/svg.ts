@@ -35,7 +35,8 @@ function patchSvg(patch: Patch, y: Down, colourOf: (lineId: string) => string): 
 }
 
 /**
- * The plan as SVG at 1:1, the front edge at the bottom: crowns, numbered crosses, keep-outs and a bar of 50 mm to check the print with.
+ * The plan as SVG at 1:1, the front edge at the bottom: crowns, numbered crosses, keep-outs and a bar of 50
+ * mm to check the print with.
  * @param colourOf colour of a line's crowns, #RRGGBB
  */
 export function planSvg(plan: PlantingPlan, colourOf: (lineId: string) => string): string {

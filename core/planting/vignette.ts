@@ -2,13 +2,19 @@ import { ages, formOf, type Age } from '../plants'
 import { plain } from './reasons'
 import type { Expected, PlantingWish, SuggestedLine, Suggestion } from './suggest'
 
-/** What a small display is made of: one plant that leads, a few shrubs, something that climbs, and the ground. From memory. */
+/**
+ * What a small display is made of: one plant that leads, a few shrubs, something that climbs, and the ground.
+ * From memory.
+ */
 const SHRUB_KINDS = 2
 const GROUND_KINDS = 3
 /** A leading plant's crown takes at most this share of the display's side. From memory. */
 const LEADS_SHARE = 0.7
 
-/** The age at which a plant still fits the display, the oldest first that it usually has there; the youngest where none does. */
+/**
+ * The age at which a plant still fits the display, the oldest first that it usually has there; the youngest
+ * where none does.
+ */
 function fittingAge({ species, ages: shares }: Expected, sideM: number, most: number): Age {
   const usual = ages.filter((_, i) => (shares[i] ?? 0) > 0)
   const fits = [...usual].reverse().find((age) => formOf(species, age).crownWidthM <= sideM * most)
@@ -16,7 +22,8 @@ function fittingAge({ species, ages: shares }: Expected, sideM: number, most: nu
 }
 
 /**
- * Lines for a display that holds less than a hectare's figures can tell: one leading plant, a few shrubs, a climber, ground.
+ * Lines for a display that holds less than a hectare's figures can tell: one leading plant, a few shrubs, a
+ * climber, ground.
  * @param found kinds of the habitats, with their densities
  */
 export function vignette(found: readonly Expected[], wish: PlantingWish): Suggestion {

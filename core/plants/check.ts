@@ -9,7 +9,10 @@ export interface RowFault {
   readonly message: string
 }
 
-/** What does not fit together in a species row: heights that don't rise, dates out of order, colours that no screen shows. */
+/**
+ * What does not fit together in a species row: heights that don't rise, dates out of order, colours that no
+ * screen shows.
+ */
 export function faultsOf(row: Species): RowFault[] {
   const faults: RowFault[] = []
   const fault = (path: string, message: string): void => {

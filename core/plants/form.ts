@@ -86,7 +86,8 @@ export function crownProfile(form: CrownForm, t: number): number {
 }
 
 /**
- * Area of the crown seen from the side, in the square of the unit of the lengths given: the outline integrated over the crown's depth.
+ * Area of the crown seen from the side, in the square of the unit of the lengths given: the outline
+ * integrated over the crown's depth.
  * @throws RangeError when a length is not above 0
  */
 export function crownSideArea(form: CrownForm, width: number, depth: number): number {

@@ -35,7 +35,10 @@ export const crownForms = [
 ] as const
 export type CrownForm = (typeof crownForms)[number]
 
-/** What a plant does with its leaves over the year; "holds dead leaves" until the new ones come, "dies back" to the ground. */
+/**
+ * What a plant does with its leaves over the year; "holds dead leaves" until the new ones come, "dies back"
+ * to the ground.
+ */
 export const leafHabits = ['evergreen', 'deciduous', 'holds dead leaves', 'dies back'] as const
 export const arrangements = [
   'alternate',

@@ -35,8 +35,9 @@ export interface Look {
 }
 
 /**
- * Dead leaves that beech, oak or hornbeam hold, as a share of the full foliage: at the fall, and still when the new ones come.
- * They belong to young trees, the lower crown and clipped hedges; an old tree stands bare. General knowledge; from memory.
+ * Dead leaves that beech, oak or hornbeam hold, as a share of the full foliage: at the fall, and still when
+ * the new ones come. They belong to young trees, the lower crown and clipped hedges; an old tree stands bare.
+ * General knowledge; from memory.
  */
 const HELD: Record<Age | 'clipped', readonly [atFall: number, inSpring: number]> = {
   clipped: [0.55, 0.4],
@@ -62,8 +63,9 @@ export interface LookOptions {
 }
 
 /**
- * The look of a species on a date at a place: its phenology shifted for latitude and height, half a year in the south; wet and
- * dry in the tropics. Smooth, and the same at the end of a year as at the start of the next. Leaves are mixed in linear light.
+ * The look of a species on a date at a place: its phenology shifted for latitude and height, half a year in
+ * the south; wet and dry in the tropics. Smooth, and the same at the end of a year as at the start of the
+ * next. Leaves are mixed in linear light.
  * @throws RangeError when the date is not YYYY-MM-DD
  */
 export function lookOn(
@@ -195,7 +197,10 @@ function leafColours(species: Species, stage: Stage, held: readonly [number, num
   ])
 }
 
-/** Share of what dies back that stays green through the winter: the kind's own, and what has grown again after a cut. */
+/**
+ * Share of what dies back that stays green through the winter: the kind's own, and what has grown again after
+ * a cut.
+ */
 function greenShare(species: Species, { day, out }: Stage): number {
   if (!species.standing) return 0
   const { cut } = cycleOf(species)
@@ -205,7 +210,10 @@ function greenShare(species: Species, { day, out }: Stage): number {
   return Math.max(own, mown)
 }
 
-/** Leaves don't turn together: shares of the stages when the mean leaf has come a share of the way from the first to the last. */
+/**
+ * Leaves don't turn together: shares of the stages when the mean leaf has come a share of the way from the
+ * first to the last.
+ */
 function spread(turned: number, stages: number): number[] {
   const last = stages - 1
   const shares = new Array<number>(stages).fill(0)

@@ -1,6 +1,9 @@
 import { daysFrom, YEAR_DAYS } from './days'
 
-/** How the seasons follow latitude and height: gently, as gardeners and foresters find; or by Hopkins' law, its outer bound. */
+/**
+ * How the seasons follow latitude and height: gently, as gardeners and foresters find; or by Hopkins' law,
+ * its outer bound.
+ */
 export const seasonLaws = ['gentle', 'hopkins'] as const
 export type SeasonLaw = (typeof seasonLaws)[number]
 
@@ -26,8 +29,9 @@ const DAYS_PER_DEGREE = 4
 const DAYS_PER_METRE = 4 / (400 * 0.3048)
 
 /**
- * Days that spring comes later than at the reference place, and autumn sooner: 4 for each degree of latitude towards the pole and 4 for each
- * 400 ft up. Source: Hopkins 1918, the bioclimatic law. Its term for longitude is left out: it holds for one continent.
+ * Days that spring comes later than at the reference place, and autumn sooner: 4 for each degree of latitude
+ * towards the pole and 4 for each 400 ft up. Source: Hopkins 1918, the bioclimatic law. Its term for
+ * longitude is left out: it holds for one continent.
  */
 export function hopkinsDays(place: Pick<Place, 'latitudeDeg' | 'altitudeM'>): number {
   return (
@@ -36,12 +40,18 @@ export function hopkinsDays(place: Pick<Place, 'latitudeDeg' | 'altitudeM'>): nu
   )
 }
 
-/** Days of spring to a degree, and to 100 m; autumn follows by less. General knowledge of gardeners and foresters; the numbers are from memory. */
+/**
+ * Days of spring to a degree, and to 100 m; autumn follows by less. General knowledge of gardeners and
+ * foresters; the numbers are from memory.
+ */
 const GENTLE_PER_DEGREE = 2.5
 const GENTLE_PER_100_M = 2.5
 const AUTUMN_SHARE = 0.4
 
-/** How many days later spring and autumn come than at the reference place. Autumn comes sooner where spring comes later. */
+/**
+ * How many days later spring and autumn come than at the reference place. Autumn comes sooner where spring
+ * comes later.
+ */
 export interface Shifts {
   readonly spring: number
   readonly autumn: number
@@ -58,7 +68,10 @@ function lawOf(place: Place): Shifts {
   return { spring: days, autumn: -AUTUMN_SHARE * days }
 }
 
-/** Days of the reference year between which the whole shift holds, in spring and in autumn; it passes over evenly between them. */
+/**
+ * Days of the reference year between which the whole shift holds, in spring and in autumn; it passes over
+ * evenly between them.
+ */
 const SPRING = [100, 140] as const
 const AUTUMN = [280, 315] as const
 const SUMMER_LENGTH = AUTUMN[0] - SPRING[1]
@@ -68,8 +81,8 @@ const WINTER_LENGTH = YEAR_DAYS - AUTUMN[1] + SPRING[0]
 const LEAST_SEASON = 0.6
 
 /**
- * The shifts that are shown at a place: by its law, with what its maker knows better, held so that neither summer nor winter
- * is squeezed below 60 % of its length.
+ * The shifts that are shown at a place: by its law, with what its maker knows better, held so that neither
+ * summer nor winter is squeezed below 60 % of its length.
  */
 export function shiftsAt(place: Place): Shifts {
   const law = lawOf(place)
@@ -96,7 +109,10 @@ const halfYear = ({ latitudeDeg }: Place): number => (latitudeDeg < 0 ? YEAR_DAY
 export const localDay = (referenceDay: number, place: Place): number =>
   daysFrom(0, referenceDay + shiftOn(referenceDay, shiftsAt(place)) + halfYear(place))
 
-/** The day of the reference year, 0 up to 365, that a day at a place corresponds to; the inverse of {@link localDay}. */
+/**
+ * The day of the reference year, 0 up to 365, that a day at a place corresponds to; the inverse of {@link
+ * localDay}.
+ */
 export function referenceDay(day: number, place: Place): number {
   const north = day - halfYear(place)
   const shifts = shiftsAt(place)
@@ -114,8 +130,9 @@ export function referenceDay(day: number, place: Place): number {
 const WET_MIDDLE = 210
 
 /**
- * The tropical year: how dry it is, 0–1, and how far along, 0–1 from the middle of the rains to the next. The dry season is
- * the deeper the farther from the equator, and nothing at it: so nothing flips there from one side to the other.
+ * The tropical year: how dry it is, 0–1, and how far along, 0–1 from the middle of the rains to the next. The
+ * dry season is the deeper the farther from the equator, and nothing at it: so nothing flips there from one
+ * side to the other.
  */
 export function tropicalYear(
   day: number,

@@ -16,8 +16,8 @@ const FLOWERS = [0.66, 0.16] as const
 const FRUITS = [0.95, 0.2] as const
 
 /**
- * A species' stage in a wet and dry year: no winter; what sheds its leaves does so in the dry season, the more the farther from
- * the equator, and evergreens stand as they are. A simple model, from memory.
+ * A species' stage in a wet and dry year: no winter; what sheds its leaves does so in the dry season, the
+ * more the farther from the equator, and evergreens stand as they are. A simple model, from memory.
  * @param day of the year at the place
  */
 export function tropicalStage(species: Species, day: number, place: Place): Stage {

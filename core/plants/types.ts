@@ -21,8 +21,8 @@ const daySchema = z
 const span = z.tuple([daySchema, daySchema])
 
 /**
- * One row of the species table. Lengths are real ones, in metres unless the name says otherwise; colours are CIELAB (D65);
- * dates are those of a plant at 50° N and 100 m.
+ * One row of the species table. Lengths are real ones, in metres unless the name says otherwise; colours are
+ * CIELAB (D65); dates are those of a plant at 50° N and 100 m.
  */
 export const speciesSchema = z.strictObject({
   id: z
@@ -46,7 +46,10 @@ export const speciesSchema = z.strictObject({
   stems: z.number().int().min(1).max(60),
   /** Share of the background seen through a crown in full leaf. */
   seeThrough: z.number().min(0.02).max(0.8),
-  /** How the crown is built: lobes (clumps, pads or tiers) that it divides into, 0 for one even crown; how far shoots hang (−1 stiffly upright, 1 hanging). */
+  /**
+   * How the crown is built: lobes (clumps, pads or tiers) that it divides into, 0 for one even crown; how far
+   * shoots hang (−1 stiffly upright, 1 hanging).
+   */
   growth: z.strictObject({ lobes: z.number().int().min(0).max(40), droop: z.number().min(-1).max(1) }),
   /** Length of a leaf or of the cluster that reads as one, mm. */
   leafMm: z.number().min(0.5).max(8000),
@@ -77,7 +80,10 @@ export const speciesSchema = z.strictObject({
     fall: daySchema.optional(),
     bare: daySchema.optional(),
   }),
-  /** Grasses, reeds, ferns and herbs: share of the full height that stands in winter, the day it is mown, and what stays green. */
+  /**
+   * Grasses, reeds, ferns and herbs: share of the full height that stands in winter, the day it is mown, and
+   * what stays green.
+   */
   standing: z
     .strictObject({
       winter: share,

@@ -1,4 +1,7 @@
-/** Cautions, shown at the step where they matter. All common practice; labels, safety sheets and local rules come first. */
+/**
+ * Cautions, shown at the step where they matter. All common practice; labels, safety sheets and local rules
+ * come first.
+ */
 export const cautions = {
   spray: {
     title: 'Spray',

@@ -86,8 +86,9 @@ const trunk = (id: string, size: string, fromMm: number, toMm: number, extra: Ex
   )
 
 /**
- * The materials that a new workshop starts with. Named by what they are; densities and packs are from memory and are there to be
- * overwritten. Grain densities are those of a single dyed foam grain, bulk densities those of the loose heap.
+ * The materials that a new workshop starts with. Named by what they are; densities and packs are from memory
+ * and are there to be overwritten. Grain densities are those of a single dyed foam grain, bulk densities
+ * those of the loose heap.
  */
 export const catalogue: readonly CatalogueRow[] = [
   pieces(

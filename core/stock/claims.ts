@@ -7,7 +7,10 @@ export interface Need {
   readonly materialId: string
   /** What leaves the shelf. */
   readonly quantity: number
-  /** What must lie on the tray or in the tub while it is worked with; the rest of it comes back. Absent: the quantity. */
+  /**
+   * What must lie on the tray or in the tub while it is worked with; the rest of it comes back. Absent: the
+   * quantity.
+   */
   readonly lies?: number
 }
 
@@ -79,8 +82,8 @@ const inTurn = (a: Claim, b: Claim): number =>
   a.id.localeCompare(b.id)
 
 /**
- * Shares out the shelf: claims are served in turn, each from what those before it have left. A promise is a need: planning a
- * batch does not hide what it lacks.
+ * Shares out the shelf: claims are served in turn, each from what those before it have left. A promise is a
+ * need: planning a batch does not hide what it lacks.
  */
 export function allocate(claims: readonly Claim[], states: readonly StockState[]): Allocation {
   const lacks = new Map<string, Lack[]>()

@@ -48,9 +48,9 @@ function gramsPer(material: Weighed, unit: StockUnit): Reading<number> {
 }
 
 /**
- * Converts an amount of a material between units through what is known of it: density for what is poured, bulk density for a
- * heap, the weight of a piece, the pack. Nothing is taken one to one across units: what can't be converted is refused with the
- * property that is missing.
+ * Converts an amount of a material between units through what is known of it: density for what is poured,
+ * bulk density for a heap, the weight of a piece, the pack. Nothing is taken one to one across units: what
+ * can't be converted is refused with the property that is missing.
  */
 export function convertQuantity(
   material: Weighed,

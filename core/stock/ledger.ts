@@ -126,10 +126,10 @@ export interface DrawPlan {
 }
 
 /**
- * Takes a quantity from the lots of a material, first in, first out.
- * What an overdrawn lot owes is owed by the others: a jar that the books have below nothing was filled from the next one.
- * What the books can't cover is drawn from the last lot touched and marked uncovered; with no lot at all nothing can be drawn,
- * and the whole quantity is the shortfall.
+ * Takes a quantity from the lots of a material, first in, first out. What an overdrawn lot owes is owed by
+ * the others: a jar that the books have below nothing was filled from the next one. What the books can't
+ * cover is drawn from the last lot touched and marked uncovered; with no lot at all nothing can be drawn, and
+ * the whole quantity is the shortfall.
  * @param quantity in the material's unit, at least 0
  */
 export function planDraw(quantity: number, lots: readonly LotState[]): DrawPlan {

@@ -10,8 +10,8 @@ export interface PriceBook {
 }
 
 /**
- * Prices of lots: a bought lot costs what was paid for it; one made from others its share of what its batch drew, at what those
- * lots cost. A lot whose making leads back to itself has no price.
+ * Prices of lots: a bought lot costs what was paid for it; one made from others its share of what its batch
+ * drew, at what those lots cost. A lot whose making leads back to itself has no price.
  * @param drawsOf net draws of a batch by lot, in the material's unit
  */
 export function priceBook(
@@ -65,8 +65,9 @@ export const packUnitPriceMinor = ({ material }: Pick<StockState, 'material'>): 
     : material.packPriceMinor / material.packQuantity
 
 /**
- * What a quantity will cost, in hundredths: first in, first out, at the lots that would be drawn; what the shelf does not hold
- * at the usual pack's price, or else as the newest lot. Absent where a price that counts is not known.
+ * What a quantity will cost, in hundredths: first in, first out, at the lots that would be drawn; what the
+ * shelf does not hold at the usual pack's price, or else as the newest lot. Absent where a price that counts
+ * is not known.
  */
 export function costOfDraw(quantity: number, state: StockState): number | undefined {
   const plan = planDraw(quantity, state.lots)

@@ -41,8 +41,8 @@ export const lotSources = [
 export type LotSource = (typeof lotSources)[number]
 
 /**
- * What a lot was made from: of what a batch drew of each material, this share went into the lot. Its cost follows from what
- * those draws cost, and the batch pays for the rest.
+ * What a lot was made from: of what a batch drew of each material, this share went into the lot. Its cost
+ * follows from what those draws cost, and the batch pays for the rest.
  */
 export const madeFromSchema = z.strictObject({
   batchId: idSchema,

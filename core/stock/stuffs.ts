@@ -2,8 +2,8 @@ import * as z from 'zod'
 import { colourSchema, idSchema } from '../units/schema'
 
 /**
- * What a material is made of: each stuff with the properties that ways of making ask for. A size is what the maker buys it by;
- * bounds are what is physically meaningful for model work, and forms read them here.
+ * What a material is made of: each stuff with the properties that ways of making ask for. A size is what the
+ * maker buys it by; bounds are what is physically meaningful for model work, and forms read them here.
  */
 const grainMm = z.number().min(0.02).max(60)
 const sideMm = z.number().min(0.05).max(5_000)

@@ -48,7 +48,10 @@ export function withinBounds(field: NumberField, stored: number | undefined, typ
   )
 }
 
-/** Reads a number, with its unit or without, and keeps it to its schema's bounds. A number that can be read in two ways is shown back. */
+/**
+ * Reads a number, with its unit or without, and keeps it to its schema's bounds. A number that can be read in
+ * two ways is shown back.
+ */
 export function readBounded(field: NumberField, typed: string): Reading<number> {
   const { name, schema, unit = '', per = 1 } = field
   const text = typed.trim()
@@ -61,7 +64,8 @@ export function readBounded(field: NumberField, typed: string): Reading<number> 
 
 /**
  * Reads a length and keeps it to its schema's bounds.
- * @param bareUnit what a number without a unit is @param mmPerStored millimetres to one of what is stored: 1000 for metres
+ * @param bareUnit what a number without a unit is
+ * @param mmPerStored millimetres to one of what is stored: 1000 for metres
  */
 export function readBoundedLength(
   field: NumberField,

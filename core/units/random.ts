@@ -1,7 +1,13 @@
-/** A source of chance: each call gives the next number in [0, 1). Seeded, so that the same seed gives the same pieces. */
+/**
+ * A source of chance: each call gives the next number in [0, 1). Seeded, so that the same seed gives the same
+ * pieces.
+ */
 export type Random = () => number
 
-/** A small seeded generator (mulberry32, public domain): good enough for scatter and spread, not for secrets. @param seed any 32-bit integer */
+/**
+ * A small seeded generator (mulberry32, public domain): good enough for scatter and spread, not for secrets.
+ * @param seed any 32-bit integer
+ */
 export function seededRandom(seed: number): Random {
   let state = seed >>> 0
   return () => {

@@ -10,7 +10,10 @@ export interface StandardScale {
   readonly source: string
 }
 
-/** Source: NMRA S-1.x and NEM 010 for the railway scales; British mm-to-the-foot scales; common practice for gaming and military scales. */
+/**
+ * Source: NMRA S-1.x and NEM 010 for the railway scales; British mm-to-the-foot scales; common practice for
+ * gaming and military scales.
+ */
 export const standardScales: readonly StandardScale[] = [
   { name: 'Z', aliases: ['nem z'], ratio: 220, source: 'NEM 010' },
   { name: 'N', aliases: [], ratio: 160, source: 'NEM 010' },
@@ -39,8 +42,8 @@ const MIN_RATIO = 1
 const MAX_RATIO = 2000
 
 /**
- * Reads a scale as makers write it: "1:87.1", "1/87", "87.1", "4mm/ft", "3.5 mm to the foot", "1/4in", "1/4\" = 1'", "HO".
- * Inches without a real length mean inches to the foot.
+ * Reads a scale as makers write it: "1:87.1", "1/87", "87.1", "4mm/ft", "3.5 mm to the foot", "1/4in", "1/4\"
+ * = 1'", "HO". Inches without a real length mean inches to the foot.
  * @returns the ratio's second number, from 1 to 2000; or why not
  */
 export function parseRatio(text: string): Reading<number> {

@@ -43,8 +43,9 @@ function ungrouped(text: string): string {
 }
 
 /**
- * Why a number can't be taken without asking: "1,200" is twelve hundred to one maker and one and a fifth to another, unless
- * a unit or a price says which. Shown back with both readings; undefined where there is only one.
+ * Why a number can't be taken without asking: "1,200" is twelve hundred to one maker and one and a fifth to
+ * another, unless a unit or a price says which. Shown back with both readings; undefined where there is only
+ * one.
  */
 export function ambiguityOf(text: string): string | undefined {
   const typed = text.trim()
@@ -77,7 +78,10 @@ export function plainNumber(value: number, digits: number): string {
   return trimmed === '-0' ? '0' : trimmed
 }
 
-/** Throws a RangeError that names the quantity, its value and its unit unless the value is finite and within the bounds. */
+/**
+ * Throws a RangeError that names the quantity, its value and its unit unless the value is finite and within
+ * the bounds.
+ */
 export function requireRange(
   name: string,
   value: number,

@@ -28,8 +28,8 @@ export const nameSchema = z
 export const noteSchema = z.string().max(2000, 'must be at most 2000 characters')
 
 /**
- * Fields of a record that people change. `changedAt` is when it was first written, `fieldsAt` when each field was changed since;
- * copies that meet keep the later of each field, and a removed record stays as a marker.
+ * Fields of a record that people change. `changedAt` is when it was first written, `fieldsAt` when each field
+ * was changed since; copies that meet keep the later of each field, and a removed record stays as a marker.
  */
 export const changeable = {
   id: idSchema,

@@ -46,7 +46,10 @@ export function plainSpecies(own: OwnSpecies): Species {
   return row
 }
 
-/** The lists of records in a document, in the order in which one refers to the next: how each is checked, and how many there may be. */
+/**
+ * The lists of records in a document, in the order in which one refers to the next: how each is checked, and
+ * how many there may be.
+ */
 export const recordTables = {
   species: { schema: ownSpeciesSchema, most: 2_000 },
   commissions: { schema: commissionSchema, most: 2_000 },

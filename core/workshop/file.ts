@@ -15,8 +15,8 @@ export const writeWorkshopFile = (document: WorkshopDocument): string =>
   `${JSON.stringify(document, null, 1)}\n`
 
 /**
- * Reads a workshop file. Nothing in it is trusted: size, shape, version, every field and every reference are checked, and the
- * answer says which field, what was read and what is allowed.
+ * Reads a workshop file. Nothing in it is trusted: size, shape, version, every field and every reference are
+ * checked, and the answer says which field, what was read and what is allowed.
  */
 export function readWorkshopFile(text: string): Reading<WorkshopDocument> {
   if (text.length > MAX_FILE_CHARACTERS)

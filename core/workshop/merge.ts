@@ -25,8 +25,9 @@ const stampOf = (row: ChangeableRow, field: string): string =>
 const BOOKKEEPING = new Set(['id', 'changedAt', 'fieldsAt'])
 
 /**
- * Unites two copies of a record field by field: each field as it was changed last; for equal moments the value whose text sorts
- * last. Fields that were changed apart both stay. A field that is absent counts as a value: emptying it is a change too.
+ * Unites two copies of a record field by field: each field as it was changed last; for equal moments the
+ * value whose text sorts last. Fields that were changed apart both stay. A field that is absent counts as a
+ * value: emptying it is a change too.
  */
 function mergeFields<T extends ChangeableRow>(a: T, b: T): T {
   const changedAt = a.changedAt > b.changedAt ? a.changedAt : b.changedAt
@@ -74,9 +75,10 @@ export function mergeRows<T extends Row>(a: readonly T[], b: readonly T[]): T[] 
 }
 
 /**
- * Merges two copies of a workshop. Commutative, associative and idempotent: it does not matter who sends whom what how often.
- * Ledger entries, tray entries and run entries are united; of a record that both changed, the last change of each field stays.
- * Which run entries count where both went on with a batch follows from the entries themselves (see causesOf).
+ * Merges two copies of a workshop. Commutative, associative and idempotent: it does not matter who sends whom
+ * what how often. Ledger entries, tray entries and run entries are united; of a record that both changed, the
+ * last change of each field stays. Which run entries count where both went on with a batch follows from the
+ * entries themselves (see causesOf).
  */
 export function mergeWorkshops(a: WorkshopDocument, b: WorkshopDocument): WorkshopDocument {
   const merged = Object.fromEntries(tables.map((name) => [name, mergeRows<Row>(a[name], b[name])]))
@@ -89,7 +91,10 @@ export function mergeWorkshops(a: WorkshopDocument, b: WorkshopDocument): Worksh
   } as WorkshopDocument
 }
 
-/** The fields of a record that differ from it, with the moment that they were changed: later than the stored one whatever the clock says. */
+/**
+ * The fields of a record that differ from it, with the moment that they were changed: later than the stored
+ * one whatever the clock says.
+ */
 export function withChange<T extends ChangeableRow>(stored: T, changed: Partial<T>, now: string): T {
   const fieldsAt: Record<string, string> = { ...stored.fieldsAt }
   const next: Record<string, unknown> = { ...(stored as object) }

@@ -50,7 +50,11 @@ export function migrateDocument(document: Loose): Reading<Loose> {
   return ok(current)
 }
 
-/** The rows of a database of an older version, brought up by the same rules as files. @param from the version that they are of @param to the version wanted */
+/**
+ * The rows of a database of an older version, brought up by the same rules as files.
+ * @param from the version that they are of
+ * @param to the version wanted
+ */
 export function migrateRows(rows: Loose, from: number, to: number = FILE_VERSION): Loose {
   let current = rows
   for (let version = from; version < to; version += 1) current = steps[version]?.(current) ?? current

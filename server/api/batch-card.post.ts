@@ -3,7 +3,10 @@ import { printCard } from '../cards/print'
 
 const MAX_BYTES = 64 * 1024
 
-/** The printed batch card, as a PDF. What is sent is checked field by field; the figures are worked out here by the same core. */
+/**
+ * The printed batch card, as a PDF. What is sent is checked field by field; the figures are worked out here
+ * by the same core.
+ */
 export default defineEventHandler(async (event) => {
   const order = await readOrder(event, cardOrderSchema, MAX_BYTES)
   if (order.kind === 'problem') return order.answer

@@ -22,7 +22,10 @@ import { commissionSeeds, lotSeeds } from './lines'
 const DAY = 86_400_000
 const MINUTE = 60_000
 
-/** How a demo batch went. `slow` and `used` are real ÷ planned; `stopAt` leaves it open at that step, `tackyAgoMs` says when a glue that stays open was put on. */
+/**
+ * How a demo batch went. `slow` and `used` are real ÷ planned; `stopAt` leaves it open at that step,
+ * `tackyAgoMs` says when a glue that stays open was put on.
+ */
 interface Story {
   readonly lineId: string
   readonly name: string

@@ -2,7 +2,10 @@ import type { Commission, Line } from '../../core/commissions'
 
 type LineSeed = Omit<Line, 'changedAt' | 'fieldsAt' | 'commissionId' | 'order'>
 
-/** The invented commissions of the demo. Dates are given as month and day; the builder puts them into the coming season. */
+/**
+ * The invented commissions of the demo. Dates are given as month and day; the builder puts them into the
+ * coming season.
+ */
 export const commissionSeeds: readonly { readonly commission: Omit<Commission, 'changedAt' | 'fieldsAt' | 'dateDepicted' | 'deadline'>; readonly depicted: string; readonly due?: string; readonly lines: readonly LineSeed[] }[] = [
   {
     commission: { id: 'kestrel-halt', name: 'Kestrel Halt', ratio: 87.1, place: 'a forest halt in the hills', latitudeDeg: 49, altitudeM: 640, viewingMm: 700, stature: 0.75, boardWidthMm: 1500, boardDepthMm: 600,

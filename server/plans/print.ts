@@ -19,7 +19,10 @@ interface Paper {
   readonly pen: Pen
 }
 
-/** Sheets of a drilling template at 1:1: numbered crosses on the board's outline, keep-outs, and a bar on each sheet; a legend at the end. */
+/**
+ * Sheets of a drilling template at 1:1: numbered crosses on the board's outline, keep-outs, and a bar on each
+ * sheet; a legend at the end.
+ */
 export async function printPlan(order: PlanOrder, faces: Faces): Promise<Buffer | string> {
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',

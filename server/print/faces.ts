@@ -26,7 +26,10 @@ const own: Readonly<Record<Style, readonly [string, ...string[]]>> = {
 
 const noto = (part: string): string => `noto-sans-${part}-400-normal`
 const HAN = /\p{Script=Han}|[\u3000-\u303f\uff00-\uff65]/u
-/** Faces for other scripts, with what a text must hold for them to be read. A character is set in the first that has it. */
+/**
+ * Faces for other scripts, with what a text must hold for them to be read. A character is set in the first
+ * that has it.
+ */
 const others: readonly { readonly file: string; readonly when: RegExp }[] = [
   { file: noto('latin-ext'), when: /[\u0100-\u02ff\u1e00-\u1eff\u2c60-\u2c7f\ua720-\ua7ff]/u },
   { file: noto('vietnamese'), when: /[\u0300-\u036f\u1ea0-\u1ef9\u20ab]/u },

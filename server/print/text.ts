@@ -32,8 +32,10 @@ interface Sign {
 }
 
 /**
- * Sets a text in lines by the Unicode rules: UAX 9 for direction, UAX 14 for where a line may end, each sign in the first face that has it.
- * @param faces in the order they are asked @param width the most a line may take; undefined is a single line
+ * Sets a text in lines by the Unicode rules: UAX 9 for direction, UAX 14 for where a line may end, each sign
+ * in the first face that has it.
+ * @param faces in the order they are asked
+ * @param width the most a line may take; undefined is a single line
  */
 export function setText(text: string, faces: Chain, measure: Measure, width?: number): SetLine[] {
   return text.split('\n').flatMap((paragraph) => {

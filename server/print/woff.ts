@@ -5,7 +5,8 @@ const HEADER = 44
 const ENTRY = 20
 
 /**
- * The font inside a WOFF file (W3C, WOFF File Format 1.0), unpacked by the platform's own zlib: many times quicker than table by table in script.
+ * The font inside a WOFF file (W3C, WOFF File Format 1.0), unpacked by the platform's own zlib: many times
+ * quicker than table by table in script.
  * @param file bytes of a WOFF; another font file comes back as it is
  */
 export function unwrapWoff(file: Buffer): Buffer {

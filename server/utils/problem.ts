@@ -20,8 +20,8 @@ export function problem(
 }
 
 /**
- * Reads a request's body up to a number of bytes; undefined where it is longer, or where the client has gone away. Nothing beyond
- * the bound is kept.
+ * Reads a request's body up to a number of bytes; undefined where it is longer, or where the client has gone
+ * away. Nothing beyond the bound is kept.
  */
 export function readBounded(event: H3Event, maxBytes: number): Promise<string | undefined> {
   const request = event.node.req

@@ -1,4 +1,7 @@
-/** Sheets that are worked on at once; the others wait their turn, so that many orders together take no more room than a few. */
+/**
+ * Sheets that are worked on at once; the others wait their turn, so that many orders together take no more
+ * room than a few.
+ */
 const AT_ONCE = 2
 /** Orders that may wait; beyond them the server says that it is busy. */
 const MOST_WAITING = 60

@@ -68,7 +68,9 @@ test.describe('the Bench', () => {
     await maker.open('line-up', 'demo')
     await maker.chooseLine('Rowan')
     await page.getByLabel('Start', { exact: true }).fill('many')
-    await expect(page.getByText('Read “many”; allowed is 1 to 20000.')).toBeVisible()
+    await expect(
+      page.getByText('Pieces: read “many”; allowed is a whole number from 1 to 20000.'),
+    ).toBeVisible()
     await page.getByLabel('Start', { exact: true }).fill('5')
     await page.getByRole('button', { name: 'Plan batch' }).click()
     await maker.go('Bench')

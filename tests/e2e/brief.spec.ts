@@ -43,7 +43,7 @@ test.describe('the Brief, with awkward hands', () => {
     await expect(row.getByRole('alert')).toContainText('“very” is not a length')
     await row.getByLabel('Real height').fill('500 m')
     await row.getByLabel('Real height').press('Tab')
-    await expect(row.getByRole('alert')).toContainText('allowed is up to 120 m')
+    await expect(row.getByRole('alert')).toContainText('allowed is 5 mm to 130 m')
     await row.getByLabel('Pieces').fill('0')
     await row.getByLabel('Pieces').press('Tab')
     await expect(row.getByRole('alert')).toContainText('Pieces: read “0”')
@@ -71,7 +71,9 @@ test.describe('the Brief, with awkward hands', () => {
       await page.keyboard.press('Tab')
     }
     await expect(row.getByLabel('Model size')).toContainText('129 mm × 74 mm')
-    await expect(row.getByRole('alert')).toHaveText('Pieces: read “none”; allowed is 1 to 10000.')
+    await expect(row.getByRole('alert')).toHaveText(
+      'Pieces: read “none”; allowed is a whole number from 1 to 10000.',
+    )
     await expect(row.getByLabel('Pieces')).toHaveValue('none')
     await page.reload()
     await expect(row.getByLabel('Pieces')).toHaveValue('5')
@@ -124,7 +126,7 @@ test.describe('Make-up, of what does not fit', () => {
     const field = page.getByLabel('See-through')
     await field.fill('95')
     await field.press('Tab')
-    await expect(page.getByRole('alert')).toContainText('allowed is 2 to 90 %')
+    await expect(page.getByRole('alert')).toContainText('allowed is 2 % to 90 %')
     await field.fill('10')
     await field.press('Tab')
     await expect(page.getByRole('alert')).toHaveCount(0)

@@ -7,7 +7,10 @@ import { Maker } from './support/maker'
 
 const HOUR = 3_600_000
 
-/** The whole path of a first batch, in a browser that is really closed and started again in the middle of a drying step. */
+/**
+ * The whole path of a first batch, in a browser that is really closed and started again in the middle of a
+ * drying step.
+ */
 test('from a new commission to the log, through a closed browser', async ({ baseURL }) => {
   test.setTimeout(300_000)
   const profile = mkdtempSync(join(tmpdir(), 'thicket-'))

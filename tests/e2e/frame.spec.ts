@@ -100,7 +100,8 @@ test.describe('the frame', () => {
     await page.getByRole('button', { name: /^Rowan, 95 mm/ }).click()
     await expect(rule).toContainText('95 mm = 8.3 m')
     const face = (await rule.locator('.face').boundingBox())!
-    await page.mouse.move(face.x + 14 + (face.width - 28) / 3, face.y + 20)
+    // The spruce of 241 mm makes it a rule of 260 mm.
+    await page.mouse.move(face.x + 14 + ((face.width - 28) * 100) / 260, face.y + 20)
     await expect(rule).toContainText('100 mm = 8.7 m')
     await rule.getByLabel('Real length').fill('8ft6')
     await expect(rule.getByLabel('Model length')).toHaveValue('30 mm')

@@ -43,7 +43,7 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
     await dialog.getByLabel('Pieces of Silver birch').first().fill('lots')
     await dialog.getByLabel('Pieces of Silver birch').first().press('Tab')
     await expect(dialog.getByRole('alert')).toContainText(
-      /Pieces of Silver birch.*: read “lots”; allowed is 1 to 10000\. It stays at/,
+      /Pieces of Silver birch.*: read “lots”; allowed is a whole number from 1 to 10000\. It stays at/,
     )
     await dialog.getByLabel('Pieces of Silver birch').first().fill('9')
     await dialog.getByLabel('Pieces of Silver birch').first().press('Tab')
@@ -105,7 +105,8 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
       page.getByRole('button', { name: 'Template, 1:1 PDF' }).click(),
     ])
     const pages = await readPdf(readFileSync(await download.path()))
-    // 900 × 400 mm on A4 with a printable 186 × 252 mm, overlapping by 8: 6 across would be too many, 5 columns and 2 rows, then the legend.
+    // 900 × 400 mm on A4 with a printable 186 × 252 mm, overlapping by 8: 6 across would be too many, 5
+    // columns and 2 rows, then the legend.
     const sheets = pages.slice(0, -1)
     expect(sheets).toHaveLength(Math.ceil((900 - 8) / (186 - 8)) * Math.ceil((400 - 8) / (252 - 8)))
     expect(pages.at(-1)!.text).toContain('Silver birch')

@@ -212,7 +212,8 @@ test.describe('the line-up', () => {
     const spruce = page.getByRole('button', { name: /^Norway spruce, / })
     const whole = (await spruce.boundingBox())!.height
     await page.getByRole('button', { name: 'As seen' }).click()
-    // The back stands 600 mm behind the front edge and is seen from 700 mm: 7/13 of its size. The scale on the screen grows with what is tallest.
+    // The back stands 600 mm behind the front edge and is seen from 700 mm: 7/13 of its size. The scale on
+    // the screen grows with what is tallest.
     await expect(page.getByText('From 700 mm before the front edge.')).toBeVisible()
     const birch = page.getByRole('button', { name: /^Silver birch, / })
     await expect

@@ -153,7 +153,10 @@ test.describe('storage that fails is told and survived', () => {
   })
 })
 
-/** The server behind a door that hands out another service worker when it is told to, as a new version of the app does. */
+/**
+ * The server behind a door that hands out another service worker when it is told to, as a new version of the
+ * app does.
+ */
 async function behindADoor(target: string) {
   let next = false
   const door = createServer((request, response) => {

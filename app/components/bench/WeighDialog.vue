@@ -27,7 +27,10 @@ const materials = computed<Material[]>(() => {
   ]
   return ids.flatMap((id) => stock.stateById.get(id)?.material ?? [])
 })
-/** Grams can be taken where they can be turned into the material's unit; else it says which property is missing, and amounts are typed. */
+/**
+ * Grams can be taken where they can be turned into the material's unit; else it says which property is
+ * missing, and amounts are typed.
+ */
 const scaleOf = (material: Material) => unitsPerGram(material)
 const weighable = (material: Material): boolean =>
   material.unit !== 'piece' && scaleOf(material).kind === 'ok'

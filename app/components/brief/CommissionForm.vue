@@ -12,7 +12,10 @@ import {
 } from '~~/core/units'
 import { changeCommission, removeCommission } from '../../db/commands/brief'
 
-/** The commission's own facts. A field is stored when it is left; what can't be read stays in the field with the reason. */
+/**
+ * The commission's own facts. A field is stored when it is left; what can't be read stays in the field with
+ * the reason.
+ */
 const props = defineProps<{ commission: Commission }>()
 const emit = defineEmits<{ makeNew: [] }>()
 const workshop = useWorkshop()

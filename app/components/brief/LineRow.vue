@@ -14,7 +14,10 @@ import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { changeLine, removeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
-/** One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size follows while they are typed. */
+/**
+ * One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size
+ * follows while they are typed.
+ */
 const props = defineProps<{ plant: Plant }>()
 const emit = defineEmits<{ move: [by: -1 | 1] }>()
 const workshop = useWorkshop()

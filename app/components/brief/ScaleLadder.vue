@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { personPaths } from '../../drawing/person-outline'
-import { formatRatio, standardScales } from '~~/core/units'
+import { formatRatio, standardScaleOf, standardScales } from '~~/core/units'
 
 /** The standard scales as people of 1.75 m at their true relative sizes. */
 const props = defineProps<{ ratio: number }>()
@@ -12,9 +12,9 @@ const scales = [...standardScales].sort((a, b) => a.ratio - b.ratio)
 const largest = PERSON_MM / Math.min(...scales.map(({ ratio }) => ratio))
 const personPx = (ratio: number): number => (PERSON_MM / ratio / largest) * (HEIGHT - 6)
 const path = personPaths.map((points) => `M${points.map(([x, y]) => `${x},${-y}`).join('L')}Z`).join('')
-const isHere = (ratio: number): boolean => Math.abs(ratio - props.ratio) < 0.06
+const here = computed(() => standardScaleOf(props.ratio))
 /** Where a typed ratio stands between the rungs. */
-const between = computed(() => (scales.some(({ ratio }) => isHere(ratio)) ? undefined : props.ratio))
+const between = computed(() => (here.value ? undefined : props.ratio))
 </script>
 
 <template>
@@ -24,8 +24,8 @@ const between = computed(() => (scales.some(({ ratio }) => isHere(ratio)) ? unde
       :key="scale.ratio"
       type="button"
       class="rung"
-      :class="{ here: isHere(scale.ratio) }"
-      :aria-pressed="isHere(scale.ratio)"
+      :class="{ here: scale === here }"
+      :aria-pressed="scale === here"
       :title="scale.source"
       @click="emit('pick', scale.ratio)"
     >

@@ -4,7 +4,10 @@ import { mix } from '~~/core/colour'
 import { hazeOf } from '~~/core/commissions'
 import { addDays, dateOfDay, dayOfYear, lookOn, type Look, type Species } from '~~/core/plants'
 
-/** Twelve months, a ribbon for each plant of the commission at its place, and the marker of the date depicted. A ribbon under the pointer is put into words. */
+/**
+ * Twelve months, a ribbon for each plant of the commission at its place, and the marker of the date depicted.
+ * A ribbon under the pointer is put into words.
+ */
 const commission = useCommission()
 const track = useTemplateRef<HTMLElement>('track')
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')

@@ -7,7 +7,10 @@ import { seenX } from '../../drawing/sight'
 import { arrived, drawingOf } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 
-/** A lens over the line-up: five times nearer, for what is small. It follows the pointer; without one it lies over the plant in hand. */
+/**
+ * A lens over the line-up: five times nearer, for what is small. It follows the pointer; without one it lies
+ * over the plant in hand.
+ */
 const props = defineProps<{
   layout: LineUp<Subject>
   at: { x: number; y: number } | undefined

@@ -10,7 +10,9 @@ export interface GridLine {
 
 /**
  * Lines of the grid: over the whole drawing, or on each shelf as high as its plants.
- * @param groundOf where a shelf's ground lies, px from the top @param heightPx of the drawing @param topMm what a shelf's grid reaches
+ * @param groundOf where a shelf's ground lies, px from the top
+ * @param heightPx of the drawing
+ * @param topMm what a shelf's grid reaches
  */
 export function gridLines(
   shelves: readonly number[],

@@ -8,7 +8,10 @@ import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
 import { arrived, drawingOf } from '../../drawing/studio'
 
-/** The board from above, its front edge at the foot: every piece where it stands, what is kept clear, and a new keep-out while it is drawn. */
+/**
+ * The board from above, its front edge at the foot: every piece where it stands, what is kept clear, and a
+ * new keep-out while it is drawn.
+ */
 const props = defineProps<{ plan: PlantingPlan; numbers: boolean; drawing: KeepOut | undefined }>()
 const emit = defineEmits<{ point: [x: number, y: number]; finish: [] }>()
 const commission = useCommission()

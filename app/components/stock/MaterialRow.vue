@@ -8,6 +8,7 @@ import {
   type StockState,
 } from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
+import { measureWords } from './material-words'
 
 const props = defineProps<{
   state: StockState
@@ -18,6 +19,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ toggle: []; receive: []; edit: []; make: [] }>()
 const { money } = useFormat()
+const workshop = useWorkshop()
 const counting = ref<LotState>()
 
 /** Paid, worked out from what went into it, or not known; nothing paid is a price. */
@@ -92,7 +94,15 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
     </tr>
     <tr class="lot">
       <td colspan="5" class="!pl-14 text-sm text-soft">
-        {{ state.lots.length === 0 ? 'No lots yet. ' : '' }}{{ state.material.note }}
+        {{
+          [
+            state.lots.length === 0 ? 'No lots yet' : '',
+            measureWords(state.material, workshop.settings.units),
+            state.material.note ?? '',
+          ]
+            .filter(Boolean)
+            .join(' · ')
+        }}
       </td>
       <td class="number">
         <button type="button" class="button button-quiet button-small" @click="emit('edit')">

@@ -2,7 +2,10 @@
 import { lackWords } from '~~/core/stock'
 import { counted } from '~~/core/units'
 
-/** What the workshop is short of, and the packs that would cover it; then the line in hand by itself, and who has what it lacks. */
+/**
+ * What the workshop is short of, and the packs that would cover it; then the line in hand by itself, and who
+ * has what it lacks.
+ */
 const emit = defineEmits<{ receive: [materialId: string] }>()
 const commission = useCommission()
 const stock = useStock()

@@ -46,7 +46,10 @@ const rangeOf = (id: string): string => {
 const WIDTH = 420
 /** Where a panel with a long list of inputs and the form to set one surely fits. */
 const ROOMY = 480
-/** Keeps the panel on the screen: below the figure where there is room, else on the side with more of it; what is longer scrolls. */
+/**
+ * Keeps the panel on the screen: below the figure where there is room, else on the side with more of it; what
+ * is longer scrolls.
+ */
 function settle(event: MouseEvent): void {
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
   const under = window.innerHeight - box.bottom

@@ -53,8 +53,9 @@ async function readRun(
 const GONE = 'This batch is gone.'
 
 /**
- * Writes down something done at the bench, if the run as it stands now allows it. Run and decision are read in the same
- * transaction as the entry is written, so that two windows can't both finish one step. Ending and undoing have commands of their own.
+ * Writes down something done at the bench, if the run as it stands now allows it. Run and decision are read
+ * in the same transaction as the entry is written, so that two windows can't both finish one step. Ending and
+ * undoing have commands of their own.
  */
 export async function doDeed(
   { db, now, newId }: CommandContext,
@@ -82,8 +83,9 @@ async function lotStates(db: CommandContext['db'], materialId: string): Promise<
 }
 
 /**
- * Finishes or abandons a batch: draws from stock what was really used, puts what came out into stock and onto its tray, and
- * writes the entry, in one transaction. Where the books can't cover a draw, nothing is written unless `allowUncovered` is set.
+ * Finishes or abandons a batch: draws from stock what was really used, puts what came out into stock and onto
+ * its tray, and writes the entry, in one transaction. Where the books can't cover a draw, nothing is written
+ * unless `allowUncovered` is set.
  */
 export async function endBatch(
   { db, now, newId }: CommandContext,
@@ -141,8 +143,8 @@ export async function endBatch(
 }
 
 /**
- * Takes back the last thing done on a batch; where that ended it, what was drawn goes back to its lots, and what came out of it
- * is taken out again. Refused where pieces of it have gone on from their tray meanwhile.
+ * Takes back the last thing done on a batch; where that ended it, what was drawn goes back to its lots, and
+ * what came out of it is taken out again. Refused where pieces of it have gone on from their tray meanwhile.
  * @param target id of the entry that the maker saw last
  */
 export async function undoDeed(

@@ -139,8 +139,8 @@ async function openBatchName(db: CommandContext['db'], lineId: string): Promise<
 }
 
 /**
- * Fields to change in a stored record, or what makes them from the record as it is stored now. A field given as undefined is emptied; one not named
- * stays, whatever a window still shows of it.
+ * Fields to change in a stored record, or what makes them from the record as it is stored now. A field given
+ * as undefined is emptied; one not named stays, whatever a window still shows of it.
  */
 export type Change<T> =
   | Partial<Omit<T, 'id' | 'changedAt' | 'fieldsAt'>>

@@ -4,7 +4,10 @@ import { none, plainNumber, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
 
-/** Sets a coefficient to the maker's own value, or takes that back. @param value absent: what the app knows holds again */
+/**
+ * Sets a coefficient to the maker's own value, or takes that back.
+ * @param value absent: what the app knows holds again
+ */
 export async function setCoefficient(
   { db, now }: CommandContext,
   id: string,

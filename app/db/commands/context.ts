@@ -2,7 +2,10 @@ import type * as z from 'zod'
 import { none, ok, type Reading } from '../../../core/units'
 import type { WorkshopDb } from '../database'
 
-/** What every command works with. A command is one user action in one transaction; it answers with what it wrote, or why not. */
+/**
+ * What every command works with. A command is one user action in one transaction; it answers with what it
+ * wrote, or why not.
+ */
 export interface CommandContext {
   readonly db: WorkshopDb
   readonly now: () => string

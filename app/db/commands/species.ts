@@ -3,7 +3,10 @@ import { none, ok, type Reading } from '../../../core/units'
 import { ownSpeciesSchema, withChange, type OwnSpecies } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
 
-/** Writes a species of the maker's own: a new one, or a changed one. One of ours is never overwritten; a copy has an id of its own. */
+/**
+ * Writes a species of the maker's own: a new one, or a changed one. One of ours is never overwritten; a copy
+ * has an id of its own.
+ */
 export async function saveSpecies({ db, now }: CommandContext, row: Species): Promise<Reading<OwnSpecies>> {
   if (speciesTable.some(({ id }) => id === row.id))
     return none(

@@ -72,7 +72,10 @@ export async function receiveLot(
   })
 }
 
-/** Sets a lot right by what was found in it: an entry for the difference, also when there is none. @param counted in the material's unit */
+/**
+ * Sets a lot right by what was found in it: an entry for the difference, also when there is none.
+ * @param counted in the material's unit
+ */
 export async function countLot(
   { db, now, newId }: CommandContext,
   lotId: string,

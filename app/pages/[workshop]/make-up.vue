@@ -15,7 +15,10 @@ useStation('Make-up')
 
 const plant = computed(() => commission.selected)
 const ranked = computed(() => (plant.value ? rankMethods(plantMethods, plant.value.job) : []))
-/** The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a proposal. */
+/**
+ * The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a
+ * proposal.
+ */
 const method = computed(() => {
   const chosen =
     plant.value?.line.methodId === undefined ? undefined : plantMethodById(plant.value.line.methodId)

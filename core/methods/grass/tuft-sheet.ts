@@ -123,7 +123,10 @@ function layout(task: PlantTask) {
   return { dot, ...sheetsFor(task.started, SHEET.widthMm, SHEET.heightMm, dot, Math.max(3, dot * 0.8)) }
 }
 
-/** Fibre of a slot, in each of the lengths that it is mixed from: shares are by number, so a longer fibre weighs more. */
+/**
+ * Fibre of a slot, in each of the lengths that it is mixed from: shares are by number, so a longer fibre
+ * weighs more.
+ */
 function fibreUses(task: PlantTask, slot: string, label: string, share: number, footCm2: number): Use[] {
   const filled = task.fill(slot)
   const { wish } = filled.slot

@@ -6,8 +6,9 @@ import { southern } from './southern'
 import type { Species } from '../types'
 
 /**
- * The reference plants, for a plant in the open on fair ground. All measures, colours and dates are from memory, rounded, as each row's origin
- * says; a maker overwrites them line by line, or keeps kinds of their own.
+ * The reference plants, for a plant in the open on fair ground. All measures, colours and dates are from
+ * memory, rounded, as each row's origin says; a maker overwrites them line by line, or keeps kinds of their
+ * own.
  */
 export const speciesTable: readonly Species[] = [...conifers, ...broadleaves, ...southern, ...shrubs, ...ground]
 

@@ -16,8 +16,9 @@ const defined = (row: Loose): Loose =>
 const UNTOUCHED = '1970-01-01T00:00:00.000Z'
 
 /**
- * 3 → 4: a line has an amount; a material says what stuff it is; steps tell hands, waits and limits apart; entries name what
- * they follow from; finished pieces stand on trays; a workshop keeps coefficients of its own.
+ * 3 → 4: a line has an amount; a material says what stuff it is; steps tell hands, waits and limits apart;
+ * entries name what they follow from; finished pieces stand on trays; a workshop keeps coefficients of its
+ * own.
  */
 export function toVersion4(document: Loose): Loose {
   const events = chained(rowsOf(document.events))
@@ -155,7 +156,10 @@ function step4(step: Loose): Loose {
   }
 }
 
-/** Pieces of finished batches stand on the tray that their ending named. A batch that can't be read is left to the checks. */
+/**
+ * Pieces of finished batches stand on the tray that their ending named. A batch that can't be read is left to
+ * the checks.
+ */
 function trayEntries4(batches: readonly Loose[], events: readonly Loose[]): Loose[] {
   const byBatch = new Map<unknown, Loose[]>()
   for (const event of events) byBatch.set(event.batchId, [...(byBatch.get(event.batchId) ?? []), event])

@@ -21,7 +21,10 @@ import { countLot, receiveLot } from '../../../app/db/commands/stock'
 import { WorkshopDb } from '../../../app/db/database'
 import { batch, commission, ids, line, minutesAfter, pieces } from '../../support/workshop'
 
-/** One workshop on two machines: the laptop upstairs and the tablet at the bench. Each has its own clock and makes its own ids. */
+/**
+ * One workshop on two machines: the laptop upstairs and the tablet at the bench. Each has its own clock and
+ * makes its own ids.
+ */
 let serial = 0
 async function twoCopies(): Promise<{
   laptop: CommandContext

@@ -1,4 +1,5 @@
-import { lineSize, drawSitter, sitterOf } from '../../../core/commissions'
+import { lineSize, sitterOf } from '../../../core/commissions'
+import { drawSitter } from '../../support/drawings'
 import { lookOn, speciesById } from '../../../core/plants'
 import { paletteOf, pixelOf } from '../../../app/drawing/palette'
 import { lineUpSvg, marginOf, plantSvg } from '../../../app/drawing/picture'

@@ -141,7 +141,8 @@ describe('a run', () => {
       ],
       events,
     )
-    // From the start to the last piece half an hour; without the undone entry the gap would have been too long to be work.
+    // From the start to the last piece half an hour; without the undone entry the gap would have been too
+    // long to be work.
     expect(foldRun(five, undone).state).toMatchObject({ doneInStep: 1, handsMs: 30 * 60_000, gapMs: 0 })
   })
 

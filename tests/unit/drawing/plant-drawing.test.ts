@@ -1,4 +1,5 @@
-import { drawSitter, lineSize, sitterOf, type Line } from '../../../core/commissions'
+import { lineSize, sitterOf, type Line } from '../../../core/commissions'
+import { drawSitter } from '../../support/drawings'
 import { lookOn, speciesById, speciesTable, type Species } from '../../../core/plants'
 import {
   drawPlant,

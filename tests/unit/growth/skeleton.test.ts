@@ -1,17 +1,8 @@
 import fc from 'fast-check'
 import { lineSize, sitterOf } from '../../../core/commissions'
 import { speciesById, speciesTable, type Species } from '../../../core/plants'
-import {
-  grow,
-  growing,
-  lengthByDiameter,
-  pipesOf,
-  segmentsOf,
-  silhouetteOf,
-  woodBalls,
-  type Habitus,
-  type Skeleton,
-} from '../../../core/growth'
+import { grow, growing, pipesOf, type Habitus, type Skeleton } from '../../../core/growth'
+import { segmentsOf, silhouetteOf, woodBalls } from '../../support/silhouettes'
 import { commission, line } from '../../support/workshop'
 
 const habitus = (row: Species): Habitus => {
@@ -97,17 +88,12 @@ describe('a skeleton', () => {
     expect(low.filter((y) => y < willow.heightMm * 0.4).length / low.length).toBeGreaterThan(0.35)
   })
 
-  test('segments, lengths by diameter and pipes agree', () => {
+  test('segments and pipes agree', () => {
     const skeleton = grow(of('beech'), 9)
     const segments = segmentsOf(skeleton)
     expect(segments.length).toBe(skeleton.nodes.filter(({ parent }) => parent >= 0).length)
     expect(segments.every(({ parent }, i) => parent < i)).toBe(true)
-    const total = segments.reduce((sum, { lengthMm }) => sum + lengthMm, 0)
-    const classes = lengthByDiameter(skeleton, [0.3, 0.6, 1.2, 3])
-    expect(classes).toHaveLength(5)
-    expect(classes.reduce((sum, length) => sum + length, 0)).toBeCloseTo(total, 6)
     expect(pipesOf(skeleton.nodes)[0]).toBe(skeleton.tips.length)
-    expect(() => lengthByDiameter(skeleton, [1, 0.5])).toThrow(/diameter limit is 0.5 mm/)
   })
 
   test('grows in slices that tell how far it is, never backwards', () => {

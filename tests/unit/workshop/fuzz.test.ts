@@ -16,7 +16,10 @@ const demo = buildDemo(Date.parse('2026-11-25T08:00:00.000Z'))
 const copySpecies = { ...speciesTable[0]!, id: 'own-beech', changedAt: demo.savedAt }
 const whole = JSON.stringify({ ...demo, species: [copySpecies] })
 
-/** Values that well-formed but bad files have held, and what else could stand for a number, a text, a date or a reference. */
+/**
+ * Values that well-formed but bad files have held, and what else could stand for a number, a text, a date or
+ * a reference.
+ */
 const BAD: readonly Json[] = [
   null,
   true,
@@ -79,7 +82,10 @@ function spoil(document: { [key: string]: Json }, random: Random): string {
   }
 }
 
-/** Works out all that the stations show of a workshop. A line that can't be worked out may say so; nothing else may fail. */
+/**
+ * Works out all that the stations show of a workshop. A line that can't be worked out may say so; nothing
+ * else may fail.
+ */
 function showAll(document: WorkshopDocument): void {
   const runs = document.batches.map((batch) => {
     const run = foldRun(

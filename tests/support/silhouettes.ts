@@ -1,8 +1,9 @@
-import { requireRange } from '../units'
-import type { Point, Skeleton } from './types'
+import { seenFrom, type Point, type Skeleton, type View } from '../../core/growth'
+
+/** What a skeleton looks like from a side, counted in cells: an independent measure of what growth has made. */
 
 /** A piece of stem, branch or twig between two nodes. */
-export interface Segment {
+interface Segment {
   readonly start: Point
   readonly end: Point
   /** Diameter, mm, at its end; that of its start is its parent's. */
@@ -33,36 +34,8 @@ export function segmentsOf({ nodes }: Skeleton): Segment[] {
   return segments
 }
 
-/**
- * Total length of wood by diameter: what wire or twig of each thickness is needed.
- * @param limitsMm upper limits of the classes, rising; one class more holds what is thicker
- * @returns mm in each class
- * @throws RangeError when the limits don't rise
- */
-export function lengthByDiameter(skeleton: Skeleton, limitsMm: readonly number[]): number[] {
-  limitsMm.forEach((limit, i) => requireRange('diameter limit', limit, 'mm', { above: limitsMm[i - 1] ?? 0 }))
-  const lengths = new Array<number>(limitsMm.length + 1).fill(0)
-  for (const { dMm, lengthMm } of segmentsOf(skeleton)) {
-    const at = limitsMm.findIndex((limit) => dMm <= limit)
-    const place = at < 0 ? limitsMm.length : at
-    lengths[place] = (lengths[place] ?? 0) + lengthMm
-  }
-  return lengths
-}
-
-export const views = ['front', 'side', 'top'] as const
-export type View = (typeof views)[number]
-
-/** A point as seen from a side: across, up, and towards the eye. From above, up is away from the front. */
-export function seenFrom(
-  view: View,
-  { x, y, z }: Point,
-): readonly [across: number, up: number, near: number] {
-  return view === 'front' ? [x, y, z] : view === 'side' ? [z, y, -x] : [x, -z, y]
-}
-
 /** What a plant covers seen from a side, in square cells. */
-export interface Silhouette {
+interface Silhouette {
   readonly cellMm: number
   readonly columns: number
   readonly rows: number
@@ -82,7 +55,6 @@ export function silhouetteOf(
   view: View,
   cellMm: number,
 ): Silhouette {
-  requireRange('cell', cellMm, 'mm', { above: 0 })
   const seen = balls.map((ball) => [...seenFrom(view, ball), ball.r] as const)
   const bound = (pick: (ball: readonly [number, number, number, number]) => number, most: boolean): number =>
     seen.reduce(

@@ -1,0 +1,35 @@
+import { fibreDiameterUm } from '~~/core/coverage/fibre'
+import type { Material } from '~~/core/stock'
+import { formatModelLength, formatQuantity, plainNumber, type UnitSystem } from '~~/core/units'
+
+/** What a material measures, in words: its stuff's own properties. */
+export function measureWords({ of, densityGPerMl }: Material, system: UnitSystem): string {
+  const mm = (value: number): string => formatModelLength(value, system)
+  switch (of.stuff) {
+    case 'foam':
+      return `grain ${mm(of.grainMm)}`
+    case 'powder':
+      return of.grainMm === undefined ? '' : `grain ${mm(of.grainMm)}`
+    case 'fibre': {
+      const thick =
+        densityGPerMl === undefined
+          ? ''
+          : `, ${plainNumber(fibreDiameterUm(of.dtex, densityGPerMl), 0)} µm thick`
+      return `${mm(of.lengthMm)} long, ${plainNumber(of.dtex, 1)} dtex${thick}`
+    }
+    case 'wire':
+    case 'dowel':
+      return `${plainNumber(of.diameterMm, 3)} mm thick`
+    case 'pad':
+      return `${mm(of.thicknessMm)} thick`
+    case 'sheet':
+      return of.widthMm === undefined || of.heightMm === undefined
+        ? ''
+        : `a sheet ${mm(of.widthMm)} × ${mm(of.heightMm)}, ${formatQuantity((of.widthMm * of.heightMm) / 100, 'cm2')}`
+    case 'twig':
+    case 'goods':
+      return of.fromMm === undefined || of.toMm === undefined ? '' : `${mm(of.fromMm)} to ${mm(of.toMm)}`
+    default:
+      return ''
+  }
+}
