@@ -7,6 +7,8 @@ type TableOf = (name: string) => Table
 
 /** How many rows of a long table are read at once. */
 const ROWS_AT_ONCE = 20_000
+/** How many are read at once beside a maker's work: what is pressed meanwhile waits for no more than these, some 20 ms. */
+const ROWS_BESIDE = 400
 
 /** Goes through a table by its ids, some thousand rows at a time. */
 export async function inParts<T extends { id: string }>(
@@ -87,7 +89,7 @@ export async function bookMovements(table: TableOf, movements: readonly Movement
 }
 
 /**
- * Checks the stored balances against the whole ledger, some thousand entries at a time, and sets right what differs.
+ * Checks the stored balances against the whole ledger, a few hundred entries at a time, and sets right what differs.
  * @returns ids of the lots that were set right; none in a sound workshop
  */
 export async function checkBalances(
@@ -97,13 +99,16 @@ export async function checkBalances(
   const aside = new Set(((await table('setAside').toArray()) as { id: string }[]).map(({ id }) => id))
   const before = await table('movements').count()
   const summed = new Map<string, LotBalance>()
+  let began = performance.now()
   await inParts<Movement>(
     table('movements'),
     async (movements) => {
       addToBalances(summed, movements, aside)
-      await new Promise((resolve) => setTimeout(resolve))
+      // As long a rest as the work took: the page comes first.
+      await new Promise((resolve) => setTimeout(resolve, performance.now() - began))
+      began = performance.now()
     },
-    5000,
+    ROWS_BESIDE,
   )
   return transact(async () => {
     // Something was booked meanwhile: the next check will see.
