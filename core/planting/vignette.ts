@@ -1,4 +1,5 @@
 import { ages, formOf, type Age } from '../plants'
+import { noun } from '../units'
 import { plain } from './reasons'
 import type { Expected, PlantingWish, SuggestedLine, Suggestion } from './suggest'
 
@@ -10,6 +11,9 @@ const SHRUB_KINDS = 2
 const GROUND_KINDS = 3
 /** A leading plant's crown takes at most this share of the display's side. From memory. */
 const LEADS_SHARE = 0.7
+
+/** Share of the ground that grass covers at most; what flowers stands in one drift. From memory. */
+const GRASS_COVER = 0.6
 
 /**
  * The age at which a plant still fits the display, the oldest first that it usually has there; the youngest
@@ -75,15 +79,17 @@ export function vignette(found: readonly Expected[], wish: PlantingWish): Sugges
     add(row, 3, 'middle', 0.4, 'three of a kind, low enough to let the leading plant lead.')
   if (climbers[0]) add(climbers[0], 1, 'back', 0.5, 'climbs or creeps where something is to be softened.')
   const kinds = ground.filter((other) => other !== leading).slice(0, GROUND_KINDS)
-  kinds.forEach((row, i) => {
-    const share = Math.floor(left / (kinds.length - i))
-    add(
-      row,
-      share % 2 === 0 && share > 1 ? share - 1 : share,
-      i === 0 ? 'front' : 'middle',
-      0.3,
-      'covers the ground, most of it at the front.',
-    )
+  const grassy = kinds.filter(({ species }) => species.habit === 'grass')
+  // Flowers and ferns first, each in one drift; grass takes what is left, as far as there is ground.
+  for (const row of kinds.filter((other) => !grassy.includes(other))) {
+    const drift = Math.min(row.species.groups.size[1], Math.floor(left / kinds.length))
+    add(row, odd(drift), 'middle', 0.3, 'one drift of it, for the eye to find.')
+  }
+  grassy.forEach((row, i) => {
+    const { crownWidthM } = formOf(row.species, fittingAge(row, sideM, 0.3))
+    const covers = Math.floor((GRASS_COVER * wish.areaM2) / (0.25 * Math.PI * crownWidthM ** 2))
+    const share = Math.min(covers, Math.floor(left / (grassy.length - i)))
+    add(row, odd(share), i === 0 ? 'front' : 'middle', 0.3, 'covers the ground, most of it at the front.')
   })
   const taken = new Set(lines.map(({ speciesId }) => speciesId))
   const others = found.filter(({ species }) => !taken.has(species.id)).map(({ species }) => species.common)
@@ -94,8 +100,13 @@ export function vignette(found: readonly Expected[], wish: PlantingWish): Sugges
       `${plain(wish.areaM2)} m² is a small display: a vignette is laid out, not the hectare’s numbers.`,
       ...(others.length > 0 ? [`Left out, for room: ${others.join(', ')}.`] : []),
       ...(left > 0
-        ? [`${left} of the ${wish.pieces} pieces are left for touches: seed heads, litter, a second tone.`]
+        ? [
+            `${left} of the ${wish.pieces} pieces ${noun(left, 'is', 'are')} left for touches: seed heads, litter, a second tone.`,
+          ]
         : []),
     ],
   }
 }
+
+/** The largest odd number that is no more; 0 for none. */
+const odd = (count: number): number => (count < 1 ? 0 : count % 2 === 1 ? count : count - 1)

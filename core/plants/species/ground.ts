@@ -26,7 +26,7 @@ export const ground: readonly Species[] = [
     heightM: [0.08, 0.15, 0.25, 0.35], crownRatio: [1.1, 1, 0.9, 0.85], stems: 30, seeThrough: 0.3, growth: { lobes: 0, droop: 0.1 }, leafMm: 120, bark: straw,
     colours: { fresh: [60, -14, 28], summer: [56, -9, 22], turning: [[64, 0, 28]], dead: [68, 3, 28], twig: [64, 3, 26], flower: [66, 3, 22] }, show: { flower: 0.18, fruit: 0 },
     dates: { burst: '03-20', fullLeaf: '05-15', flower: ['05-25', '07-05'], turning: '08-10', fall: '10-20', bare: '12-15' }, standing: { winter: 0.6, green: 0.7 },
-    habitats: [{ habitat: 'pasture', perHa: 2500, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'heath', perHa: 1200, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'mountain-slope', perHa: 1600, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'dry-interior', perHa: 900, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'carpet', size: [9, 25] },
+    habitats: [{ habitat: 'garden', perHa: 900, ages: [0.3, 0.5, 0.2, 0] }, { habitat: 'pasture', perHa: 2500, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'heath', perHa: 1200, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'mountain-slope', perHa: 1600, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'dry-interior', perHa: 900, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'carpet', size: [9, 25] },
   },
   {
     id: 'dry-grass', botanical: 'Brachypodium retusum', common: 'Mediterranean false-brome', ...grass,
@@ -106,7 +106,7 @@ export const ground: readonly Species[] = [
     bark: { low: [40, 8, 20], high: [44, -4, 24], marks: 'none' },
     colours: { fresh: [64, -24, 48], summer: [48, -20, 34], turning: [[62, 2, 44]], dead: [44, 12, 26], twig: [44, 8, 22] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-18', fullLeaf: '05-28', turning: '09-28', fall: '10-25', bare: '12-05' }, standing: { winter: 0.25 },
-    habitats: [{ habitat: 'broadleaf-wood', perHa: 400, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'hedge-bank', perHa: 500, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'east-asian-wood', perHa: 300, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'carr', perHa: 300, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'few', size: [3, 7] },
+    habitats: [{ habitat: 'garden', perHa: 30, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'broadleaf-wood', perHa: 400, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'hedge-bank', perHa: 500, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'east-asian-wood', perHa: 300, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'carr', perHa: 300, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'few', size: [3, 7] },
   },
   {
     id: 'cow-parsley', botanical: 'Anthriscus sylvestris', common: 'Cow parsley', ...herb,
@@ -120,7 +120,7 @@ export const ground: readonly Species[] = [
     heightM: [0.2, 0.35, 0.5, 0.65], crownRatio: [0.6, 0.55, 0.5, 0.5], stems: 10, seeThrough: 0.5, growth: { lobes: 0, droop: -0.4 }, leafMm: 60, bark: straw,
     colours: { fresh: [58, -20, 36], summer: [48, -17, 28], turning: [[58, 0, 32]], dead: [56, 6, 26], twig: [54, 4, 24], flower: [94, 0, 12] }, show: { flower: 0.5, fruit: 0 },
     dates: { burst: '03-15', fullLeaf: '05-20', flower: ['06-01', '07-20'], turning: '08-10', fall: '09-20', bare: '11-15' }, standing: { winter: 0.15, cut: '07-12' },
-    habitats: [{ habitat: 'hay-meadow', perHa: 1500, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'hedge-bank', perHa: 200, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'drift', size: [5, 15] },
+    habitats: [{ habitat: 'garden', perHa: 120, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'hay-meadow', perHa: 1500, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'hedge-bank', perHa: 200, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'drift', size: [5, 15] },
   },
   {
     id: 'poppy', botanical: 'Papaver rhoeas', common: 'Poppy', ...herb,

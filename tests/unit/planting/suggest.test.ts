@@ -223,6 +223,27 @@ describe('a suggested planting', () => {
       expect(formOf(speciesById(speciesId), age).crownWidthM).toBeLessThanOrEqual(side * 0.7 + 1e-9)
   })
 
+  test('in a small garden flowers stand in a drift, and grass takes the rest as far as there is ground', () => {
+    const areaM2 = (0.3 * 24) ** 2
+    const of = (pieces: number) =>
+      new Map(
+        told({ areaM2, habitats: ['garden'], pieces }).lines.map((line) => [line.speciesId, line.pieces]),
+      )
+    const many = of(150)
+    expect(many.get('foxglove') ?? 0).toBeLessThanOrEqual(speciesById('foxglove').groups.size[1])
+    expect(many.get('oxeye-daisy') ?? 0).toBeLessThanOrEqual(speciesById('oxeye-daisy').groups.size[1])
+    expect(many.get('fescue')).toBeGreaterThan(75)
+    // 60 % of 51.84 m² of tufts: more pieces than the ground takes are said to be left.
+    const { lines, said } = told({ areaM2, habitats: ['garden'], pieces: 5000 })
+    const tuft = formOf(speciesById('fescue'), lines.find(({ speciesId }) => speciesId === 'fescue')!.age)
+    const covered =
+      (lines.find(({ speciesId }) => speciesId === 'fescue')!.pieces * Math.PI * tuft.crownWidthM ** 2) / 4
+    expect(covered / areaM2).toBeGreaterThan(0.55)
+    expect(covered / areaM2).toBeLessThanOrEqual(0.6)
+    expect(said.at(-1)).toMatch(/of the 5000 pieces are left for touches/)
+    expect(of(1).size).toBe(1)
+  })
+
   test('says why when there is nothing to suggest', () => {
     expect(suggestPlanting(wish({ habitats: [] }), speciesTable)).toMatchObject({
       kind: 'none',
