@@ -7,7 +7,10 @@ type TableOf = (name: string) => Table
 
 /** How many rows of a long table are read at once. */
 const ROWS_AT_ONCE = 20_000
-/** How many are read at once beside a maker's work: what is pressed meanwhile waits for no more than these, some 20 ms. */
+/**
+ * How many are read at once beside a maker's work: what is pressed meanwhile waits for no more than these,
+ * some 20 ms.
+ */
 const ROWS_BESIDE = 400
 
 /** Goes through a table by its ids, some thousand rows at a time. */

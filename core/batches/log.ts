@@ -26,6 +26,8 @@ export interface LogEntry {
     readonly used: number
   }[]
   readonly cost: BatchCost
+  /** Entries of another copy that went on with the batch in another way; they count for nothing. */
+  readonly setAside: Run['setAside']
 }
 
 export interface BatchCost {
@@ -163,6 +165,7 @@ export function logEntry(batch: Batch, run: Run, ledger: Ledger): LogEntry | und
       used: used.get(materialId) ?? 0,
     })),
     cost: batchCost(batch.id, ledger),
+    setAside: run.setAside,
   }
 }
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { stepAt, type Batch, type Deed, type Run } from '~~/core/batches'
-import { counted, noun } from '~~/core/units'
+import { counted } from '~~/core/units'
 import { doDeed, undoDeed } from '../../db/commands/bench'
+import { deedWords } from './deed-words'
 
 /** One batch at the bench: its step, large; what was done, undo, rejects, weighing, and the end. */
 const props = defineProps<{ batch: Batch; run: Run }>()
@@ -15,13 +16,6 @@ const state = computed(() => props.run.state)
 const step = computed(() => stepAt(props.batch, state.value.stepIndex))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const busy = ref(false)
-/** What was set aside, each kind once: "2 × pieces done, finish". */
-const asideWords = computed(() => {
-  const kinds = new Map<Deed['type'], number>()
-  for (const { deed } of props.run.setAside) kinds.set(deed.type, (kinds.get(deed.type) ?? 0) + 1)
-  return [...kinds].map(([type, n]) => (n > 1 ? `${n} × ${deedWords[type]}` : deedWords[type])).join(', ')
-})
-
 /** One deed at a time: a second tap while the first is being written is not a second piece. */
 async function act(deed: Exclude<Deed, { type: 'finish' | 'abandon' | 'undo' }>): Promise<void> {
   if (busy.value) return
@@ -60,22 +54,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     void undo()
   }
 })
-
-const deedWords: Record<Deed['type'], string> = {
-  start: 'start',
-  pieces: 'pieces done',
-  round: 'start of the round',
-  advance: 'end of the wait',
-  reject: 'reject',
-  'weigh-in': 'weigh-in',
-  'weigh-out': 'weigh-out',
-  use: 'amount used',
-  pause: 'pause',
-  resume: 'going on',
-  undo: 'undo',
-  finish: 'finish',
-  abandon: 'abandoning',
-}
 </script>
 
 <template>
@@ -114,11 +92,7 @@ const deedWords: Record<Deed['type'], string> = {
       </div>
     </header>
 
-    <p v-if="run.setAside.length > 0" class="mx-6 mt-3 text-sm text-larch" role="status">
-      {{ counted(run.setAside.length, 'entry', 'entries') }} of another copy went another way and
-      {{ noun(run.setAside.length, 'is', 'are') }} set aside, with what
-      {{ noun(run.setAside.length, 'it', 'they') }} drew: {{ asideWords }}. Count the pieces.
-    </p>
+    <SetAsideNote class="mx-6 mt-3" :entries="run.setAside" />
     <PlannedBatch
       v-if="state.phase === 'planned'"
       :batch="batch"

@@ -75,6 +75,7 @@ const off = (used: number, planned: number): string =>
       </tr>
       <tr v-if="opened.has(entry.batch.id)" class="detail">
         <td colspan="8" class="!pl-11">
+          <SetAsideNote :entries="entry.setAside" />
           <div class="grid gap-6 py-1 lg:grid-cols-[minmax(0,1fr)_320px]">
             <table class="ruled w-full">
               <thead>

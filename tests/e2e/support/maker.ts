@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, type Locator, type Page } from '@playwright/test'
 
 /** What a maker does, in a maker's words; so that the specs read as a day at the bench. */
@@ -85,5 +86,54 @@ export class Maker {
       .getByRole('button', { name: /^(All \d+ left|Piece done)$/ })
       .last()
       .click()
+  }
+
+  /** Works a batch through from where it stands until all that is left is to finish it; waits are said to be over. */
+  async workThrough(): Promise<void> {
+    const { page } = this
+    const finish = page.getByRole('button', { name: 'Finish batch' })
+    const next = page.getByRole('button', {
+      name: /^(All \d+ left|Piece done|It is dry already|Next step|Start a round of \d+)$/,
+    })
+    const dialog = page.getByRole('dialog')
+    await expect(finish).toBeVisible()
+    for (let presses = 0; presses < 60; presses += 1) {
+      if (await finish.isEnabled()) return
+      const shown = await next.allTextContents()
+      const words = shown.map((text) => text.trim())
+      const order = ['Next step', 'It is dry already', 'Piece done', 'Start a round']
+      const all = words.find((text) => text.startsWith('All '))
+      const press = all ?? order.map((name) => words.find((text) => text.startsWith(name))).find(Boolean)
+      if (press === undefined) continue
+      const before = await page.locator('main').innerText()
+      await page.getByRole('button', { name: press, exact: true }).click()
+      const yes = dialog.getByRole('button').last()
+      await expect
+        .poll(async () => (await dialog.isVisible()) || (await page.locator('main').innerText()) !== before)
+        .toBe(true)
+      if (await dialog.isVisible()) {
+        await yes.click()
+        await expect(dialog).toBeHidden()
+      }
+    }
+    throw new Error('The batch did not come to its end.')
+  }
+
+  /** Exports the workshop and gives the file back, as it is to be imported elsewhere. */
+  async exportFile(name: string): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
+    await this.go('Workshop')
+    const [download] = await Promise.all([
+      this.page.waitForEvent('download'),
+      this.page.getByRole('button', { name: 'Export to a file' }).click(),
+    ])
+    return { name, mimeType: 'application/json', buffer: readFileSync(await download.path()) }
+  }
+
+  /** Imports a file and merges it into the workshop that is open. */
+  async mergeFile(file: { name: string; mimeType: string; buffer: Buffer }): Promise<void> {
+    await this.go('Workshop')
+    await this.page.getByLabel('Import a file…').setInputFiles(file)
+    await this.page.getByRole('button', { name: 'Merge into this workshop' }).click()
+    await expect(this.page.getByText(`“${file.name}” is merged in.`)).toBeVisible()
   }
 }

@@ -1,0 +1,18 @@
+import type { Deed } from '~~/core/batches'
+
+/** What each entry of a run says was done. */
+export const deedWords: Record<Deed['type'], string> = {
+  start: 'start',
+  pieces: 'pieces done',
+  round: 'start of the round',
+  advance: 'end of the wait',
+  reject: 'reject',
+  'weigh-in': 'weigh-in',
+  'weigh-out': 'weigh-out',
+  use: 'amount used',
+  pause: 'pause',
+  resume: 'going on',
+  undo: 'undo',
+  finish: 'finish',
+  abandon: 'abandoning',
+}
