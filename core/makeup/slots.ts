@@ -93,7 +93,7 @@ export function mismatch({ of }: Pick<Material, 'of'>, wish: Wish): number {
 /** The least step of lightness that reads as another tone, in L*. From memory. */
 const TONE_STEP = 2
 /** Hues within this angle are one family; greys belong to all. From memory. */
-const HUE_FAMILY_DEG = 40
+const HUE_FAMILY_DEG = 30
 const GREY_CHROMA = 8
 
 /** Whether two colours are of one hue family. */

@@ -72,6 +72,12 @@ describe('a highlight', () => {
     expect(tonesFit('#3a5330', 'darker', '#5a7a36')).toBe(true)
     expect(sameHueFamily('#808080', '#5a7a36')).toBe(true)
     expect(sameHueFamily('#9c5a2c', '#5a7a36')).toBe(false)
+    // Straw on green reads as drought, not as light; light green does, and straw on russet.
+    const of = (name: string): string =>
+      colourOf(materials.find((row) => row.name === `Ground foam, ${name}`)!.of)!
+    expect(sameHueFamily(of('fine, straw'), of('fine, mid green'))).toBe(false)
+    expect(sameHueFamily(of('fine, light green'), of('fine, mid green'))).toBe(true)
+    expect(sameHueFamily(of('fine, straw'), of('medium, russet'))).toBe(true)
   })
 })
 
