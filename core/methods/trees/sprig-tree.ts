@@ -1,7 +1,6 @@
 import {
   bathWork,
   coatUse,
-  coefficients,
   examplePiece,
   examplePieces,
   crownInput,
@@ -24,115 +23,7 @@ import {
 } from '../../makeup'
 import { catalogueRow } from '../../stock'
 import { counted, figure, input, noun, type NumberInput } from '../../units'
-
-const k = coefficients('sprig-tree', {
-  spoilage: { name: 'spoilage', value: 0.08, unit: '', origin: 'memory', range: [0, 0.5] },
-  spare: {
-    name: 'sprigs picked for one that is used',
-    value: 1.1,
-    unit: '',
-    origin: 'memory',
-    range: [1, 4],
-  },
-  width: {
-    name: 'width of a sprig’s crown, of its height',
-    value: 0.75,
-    unit: '',
-    origin: 'memory',
-    range: [0.2, 2],
-  },
-  longest: {
-    name: 'longest good sprig',
-    value: 160,
-    unit: 'mm',
-    origin: 'common practice',
-    range: [40, 400],
-  },
-  pickUp: {
-    name: 'bath carried away, for each mm of a sprig',
-    value: 0.015,
-    unit: 'ml/mm',
-    origin: 'memory',
-    range: [0.001, 0.2],
-  },
-  standing: {
-    name: 'standing in the tub at the end',
-    value: 400,
-    unit: 'ml',
-    origin: 'memory',
-    range: [20, 5000],
-  },
-  bowl: { name: 'sprigs in the bath at once', value: 10, unit: '', origin: 'memory', range: [1, 60] },
-  soakSec: {
-    name: 'a soak',
-    value: 150,
-    unit: 's',
-    origin: 'common practice',
-    range: [60, 900],
-    note: '2–3 minutes',
-  },
-  sortSec: { name: 'pick and clean a sprig', value: 60, unit: 's', origin: 'memory', range: [5, 600] },
-  pegSec: { name: 'peg a sprig', value: 15, unit: 's', origin: 'memory', range: [2, 120] },
-  paintSec: {
-    name: 'spray a trunk, for each 40 cm² of crown',
-    value: 12,
-    unit: 's',
-    origin: 'memory',
-    range: [1, 120],
-  },
-  flockSec: {
-    name: 'sprinkle, for each cm² of crown',
-    value: 0.28,
-    unit: 's',
-    origin: 'memory',
-    range: [0.02, 3],
-  },
-  mistSec: {
-    name: 'a mist from above, for each 40 cm² of crown',
-    value: 6,
-    unit: 's',
-    origin: 'memory',
-    range: [1, 120],
-  },
-  setUpSec: {
-    name: 'spray a round before the first sprinkle',
-    value: 8,
-    unit: 's',
-    origin: 'memory',
-    range: [0, 50],
-  },
-  wetSec: { name: 'hairspray stays wet', value: 60, unit: 's', origin: 'memory', range: [10, 600] },
-  dryMin: {
-    name: 'bath film dries',
-    value: 600,
-    unit: 'min',
-    origin: 'common practice',
-    range: [60, 2880],
-    note: 'overnight',
-  },
-  paintMin: { name: 'spray paint dries', value: 20, unit: 'min', origin: 'memory', range: [2, 600] },
-  setMin: { name: 'hairspray sets', value: 10, unit: 'min', origin: 'memory', range: [1, 240] },
-  trunkCoat: { name: 'trunk coat', value: 0.03, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
-  tipsCoat: {
-    name: 'dark mist on the tips',
-    value: 0.008,
-    unit: 'ml/cm²',
-    origin: 'memory',
-    range: [0.001, 1],
-  },
-  sprayCoat: { name: 'hairspray', value: 0.04, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
-  canopyCoat: { name: 'canopy colour', value: 0.03, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
-  mistCoat: { name: 'highlight mist', value: 0.008, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
-  sticks: { name: 'sticks, of what is thrown', value: 0.45, unit: '', origin: 'memory', range: [0.05, 1] },
-  highlight: {
-    name: 'share of the foliage on top',
-    value: 0.15,
-    unit: '',
-    origin: 'memory',
-    range: [0, 0.5],
-    note: 'common practice: subtle',
-  },
-})
+import { sprigFigures as k } from './sprig-tree-figures'
 
 /** Bark of most trunks, and the depth at the tips: grey-brown, dark. Common practice. */
 const TRUNK = '#7d756b'
