@@ -9,19 +9,14 @@ import {
   TRAIT_STRIDE,
   type PlantDrawing,
 } from '../../core/drawing'
-import { seenFrom, type View } from '../../core/growth'
+import type { View } from '../../core/growth'
 import type { Palette } from './palette'
+import { blit, recorded, type Lines } from './raster/kept-lines'
+import { line, onto, type Raster, type Sink } from './raster/pixels'
+import { sceneOf, type Scene } from './raster/scene'
+import { stampMark } from './raster/stamps'
 
-/**
- * Paints plants into a buffer of pixels. A crown has thousands of leaf clusters and is painted anew for each
- * day that the season band passes over; writing the pixels directly is many times quicker than asking a
- * canvas for each shape.
- */
-export interface Raster {
-  readonly width: number
-  readonly height: number
-  readonly pixels: Uint32Array
-}
+export type { Raster } from './raster/pixels'
 
 /** Where a plant stands in a raster. */
 export interface At {
@@ -98,39 +93,6 @@ interface Foot {
   readonly upPxPerMm: number
 }
 
-/**
- * Where the pixels of lines go: place, colour, and how strongly they cover, 0–1; those beyond its width and
- * height are not asked for.
- */
-interface Sink {
-  readonly emit: (x: number, y: number, colour: number, strength: number) => void
-  readonly bounds?: { readonly width: number; readonly height: number }
-}
-
-/** Writes pixels straight into a raster. */
-function onto(raster: Raster): Sink {
-  const { width, height, pixels } = raster
-  return {
-    bounds: raster,
-    emit: (x, y, colour, strength) => {
-      if (x < 0 || y < 0 || x >= width || y >= height) return
-      const at = y * width + x
-      pixels[at] = over(colour, pixels[at] ?? 0, strength)
-    },
-  }
-}
-
-/**
- * The pixels of many lines about the plant's foot, line after line: the season changes their colours at most,
- * never their places.
- */
-interface Lines {
-  readonly start: Uint32Array
-  readonly dx: Int16Array
-  readonly dy: Int16Array
-  readonly colour: Uint32Array
-  readonly strength: Float32Array
-}
 interface Kept {
   readonly wood: Lines
   readonly blades: Lines
@@ -162,97 +124,6 @@ function keptLines(
   }
   keptScenes.set(scene, [{ key, lines }, ...before].slice(0, 2))
   return lines
-}
-
-function recorded(count: number, draw: (i: number, sink: Sink) => void): Lines {
-  const [dx, dy, colours, strengths]: [number[], number[], number[], number[]] = [[], [], [], []]
-  const start = new Uint32Array(count + 1)
-  for (let i = 0; i < count; i += 1) {
-    draw(i, {
-      emit: (x, y, colour, strength) => {
-        dx.push(x)
-        dy.push(y)
-        colours.push(colour)
-        strengths.push(strength)
-      },
-    })
-    start[i + 1] = dx.length
-  }
-  return {
-    start,
-    dx: Int16Array.from(dx),
-    dy: Int16Array.from(dy),
-    colour: Uint32Array.from(colours),
-    strength: Float32Array.from(strengths),
-  }
-}
-
-/** Lays a kept line into a raster, in its own colour or another. */
-function blit(
-  { width, height, pixels }: Raster,
-  { start, dx, dy, colour, strength }: Lines,
-  i: number,
-  { x, groundY }: Foot,
-  other: number | undefined,
-): void {
-  const end = start[i + 1] ?? 0
-  for (let k = start[i] ?? 0; k < end; k += 1) {
-    const px = x + (dx[k] ?? 0)
-    const py = groundY + (dy[k] ?? 0)
-    if (px < 0 || py < 0 || px >= width || py >= height) continue
-    const at = py * width + px
-    const own = other ?? colour[k] ?? 0
-    const covers = strength[k] ?? 1
-    pixels[at] = covers >= 1 ? own : over(own, pixels[at] ?? 0, covers)
-  }
-}
-
-/** A drawing as seen from a side, sorted from far to near; kept, because the same plant is painted again and again. */
-interface Scene {
-  readonly wood: Float32Array
-  readonly woodNear: Float32Array
-  readonly woodOrder: Uint32Array
-  readonly marks: Float32Array
-  readonly markNear: Float32Array
-  readonly markOrder: Uint32Array
-  readonly blades: Float32Array
-  readonly bladeOrder: Uint32Array
-}
-const scenes = new WeakMap<PlantDrawing, Partial<Record<View, Scene>>>()
-
-function sceneOf(drawing: PlantDrawing, view: View): Scene {
-  const known = scenes.get(drawing) ?? {}
-  const found = known[view]
-  if (found) return found
-  const turn = (
-    numbers: Float32Array,
-    stride: number,
-    points: number,
-  ): [Float32Array, Float32Array, Uint32Array] => {
-    const turned = Float32Array.from(numbers)
-    const count = numbers.length / stride
-    const near = new Float32Array(count)
-    for (let i = 0; i < count; i += 1) {
-      for (let p = 0; p < points; p += 1) {
-        const o = i * stride + p * 3
-        const [across, up, towards] = seenFrom(view, {
-          x: numbers[o] ?? 0,
-          y: numbers[o + 1] ?? 0,
-          z: numbers[o + 2] ?? 0,
-        })
-        turned[o] = across
-        turned[o + 1] = up
-        near[i] = (near[i] ?? 0) + towards / points
-      }
-    }
-    return [turned, near, Uint32Array.from(near.keys()).sort((a, b) => (near[a] ?? 0) - (near[b] ?? 0))]
-  }
-  const [wood, woodNear, woodOrder] = turn(drawing.wood, LINE_STRIDE, 2)
-  const [marks, markNear, markOrder] = turn(drawing.marks, MARK_STRIDE, 1)
-  const [blades, , bladeOrder] = turn(drawing.blades, LINE_STRIDE, 2)
-  const scene = { wood, woodNear, woodOrder, marks, markNear, markOrder, blades, bladeOrder }
-  scenes.set(drawing, { ...known, [view]: scene })
-  return scene
 }
 
 /** Colour of a leaf by its place in the mixture, in one of five tones. */
@@ -292,90 +163,6 @@ function paintMark(
   const cx = x + (marks[o] ?? 0) * pxPerMm
   const cy = groundY - (marks[o + 1] ?? 0) * upPxPerMm
   stampMark(raster, cx, cy, r, colour, i, traits[t + Trait.shape] === Shape.spray)
-}
-
-/** Largest ragged cluster that is kept ready, px; beyond it clusters are scaled from it. */
-const LARGEST_STAMP = 26
-const VARIANTS = 6
-const stamps = new Map<number, Int16Array>()
-
-/**
- * Rows of a ragged cluster: dy, from, to, and so on. A disc up to 2 px; beyond that a handful of leaves that
- * together have its area, or a spray of needles that fan out and down a little.
- */
-function stampOf(r: number, variant: number, spray: boolean): Int16Array {
-  const key = (r * VARIANTS + variant) * 2 + (spray ? 1 : 0)
-  const known = stamps.get(key)
-  if (known) return known
-  const inside = new Uint8Array((4 * r + 5) ** 2)
-  const side = 4 * r + 5
-  const middle = 2 * r + 2
-  const disc = (cx: number, cy: number, rx: number, ry: number, turn: number): void => {
-    const [c, s] = [Math.cos(turn), Math.sin(turn)]
-    for (let y = 0; y < side; y += 1)
-      for (let x = 0; x < side; x += 1) {
-        const [dx, dy] = [x - middle - cx, y - middle - cy]
-        const [u, v] = [(dx * c + dy * s) / rx, (dy * c - dx * s) / ry]
-        if (u * u + v * v <= 1) inside[y * side + x] = 1
-      }
-  }
-  if (r <= 2 && !spray) disc(0, 0, r + 0.3, r + 0.3, 0)
-  else if (spray) {
-    const needles = 7
-    for (let k = 0; k < needles; k += 1) {
-      const angle = ((k + 0.3 * variant) / needles) * 2 * Math.PI
-      const [ex, ey] = [Math.cos(angle) * r * 1.5, Math.sin(angle) * r * 0.75 + r * 0.2]
-      disc(ex / 2, ey / 2, Math.hypot(ex, ey) / 2 + 0.3, Math.max(0.55, r * 0.13), Math.atan2(ey, ex))
-    }
-  } else {
-    const leaves = 9
-    for (let k = 0; k < leaves; k += 1) {
-      const angle = k * 2.4 + variant * 1.7
-      const out = r * 0.95 * Math.sqrt((k + 0.5) / leaves)
-      disc(Math.cos(angle) * out, Math.sin(angle) * out, r * 0.46, r * 0.28, angle + 0.6 * variant + 0.5 * k)
-    }
-  }
-  const rows: number[] = []
-  for (let y = 0; y < side; y += 1)
-    for (let x = 0; x < side; x += 1) {
-      if (!inside[y * side + x] || inside[y * side + x - 1]) continue
-      let end = x
-      while (inside[y * side + end + 1]) end += 1
-      rows.push(y - middle, x - middle, end - middle)
-    }
-  const stamp = Int16Array.from(rows)
-  stamps.set(key, stamp)
-  return stamp
-}
-
-function stampMark(
-  { width, height, pixels }: Raster,
-  cx: number,
-  cy: number,
-  radius: number,
-  colour: number,
-  i: number,
-  spray: boolean,
-): void {
-  const px = Math.round(cx)
-  const py = Math.round(cy)
-  if (px < -120 || px > width + 120 || py < -120 || py > height + 120) return
-  if (radius < 0.8) {
-    if (px >= 0 && px < width && py >= 0 && py < height) pixels[py * width + px] = colour
-    return
-  }
-  const r = Math.min(LARGEST_STAMP, Math.round(radius))
-  const grow = radius > LARGEST_STAMP ? Math.ceil(radius / LARGEST_STAMP) : 1
-  const stamp = stampOf(r, i % VARIANTS, spray)
-  for (let k = 0; k < stamp.length; k += 3) {
-    const from = Math.max(0, px + (stamp[k + 1] ?? 0) * grow)
-    const to = Math.min(width - 1, px + ((stamp[k + 2] ?? 0) + 1) * grow - 1)
-    for (let g = 0; g < grow; g += 1) {
-      const y = py + (stamp[k] ?? 0) * grow + g
-      if (y < 0 || y >= height || from > to) continue
-      for (let at = y * width + from, end = y * width + to; at <= end; at += 1) pixels[at] = colour
-    }
-  }
 }
 
 function paintBlades(
@@ -443,96 +230,4 @@ function lineOfWood(
     },
     sink,
   )
-}
-
-/** Lines that reach further than this beyond a picture are not worth following, px. */
-const FURTHEST = 20_000
-
-/**
- * A tapering line with round ends; the colour may change across (−1 to 1) and along (0 to 1) it. Thin lines
- * keep their weight by covering less.
- */
-function line(
-  x1: number,
-  y1: number,
-  x2: number,
-  y2: number,
-  w1: number,
-  w2: number,
-  colour: (across: number, along: number) => number,
-  { emit, bounds }: Sink,
-): void {
-  const [dx, dy] = [x2 - x1, y2 - y1]
-  const length = Math.hypot(dx, dy)
-  const most = Math.max(w1, w2) / 2
-  if (Math.abs(x1) > FURTHEST || Math.abs(y1) > FURTHEST || length > FURTHEST) return
-  if (
-    bounds &&
-    (Math.max(x1, x2) + most < 0 ||
-      Math.min(x1, x2) - most > bounds.width ||
-      Math.max(y1, y2) + most < 0 ||
-      Math.min(y1, y2) - most > bounds.height)
-  )
-    return
-  if (most < 0.8) {
-    const steps = Math.max(1, Math.ceil(Math.max(Math.abs(dx), Math.abs(dy))))
-    const strength = Math.min(1, Math.max(0.28, most * 1.5))
-    for (let k = 0; k <= steps; k += 1)
-      emit(
-        Math.round(x1 + (dx * k) / steps),
-        Math.round(y1 + (dy * k) / steps),
-        colour(0, k / steps),
-        strength,
-      )
-    return
-  }
-  const [ux, uy] = length > 0 ? [dx / length, dy / length] : [0, -1]
-  const bottom = Math.min(bounds ? bounds.height - 1 : Infinity, Math.ceil(Math.max(y1, y2) + most))
-  for (
-    let py = Math.max(bounds ? 0 : -Infinity, Math.floor(Math.min(y1, y2) - most));
-    py <= bottom;
-    py += 1
-  ) {
-    const [left, right] = spanOf(py, x1, y1, dx, dy, most)
-    const end = bounds ? Math.min(bounds.width - 1, right) : right
-    for (let px = bounds ? Math.max(0, left) : left; px <= end; px += 1) {
-      const [rx, ry] = [px - x1, py - y1]
-      const along = length > 0 ? Math.min(1, Math.max(0, (rx * ux + ry * uy) / length)) : 0
-      const half = (w1 + (w2 - w1) * along) / 2
-      const [ex, ey] = [rx - dx * along, ry - dy * along]
-      if (ex * ex + ey * ey <= half * half) emit(px, py, colour((ex * -uy + ey * ux) / half, along), 1)
-    }
-  }
-}
-
-/** A colour laid over a pixel with a strength, 0–1: how thin lines keep their weight. */
-function over(colour: number, under: number, strength: number): number {
-  if (strength >= 1) return colour
-  const covered = under >>> 24
-  if (covered === 0) return ((Math.round(strength * 255) << 24) | (colour & 0xffffff)) >>> 0
-  const mixed = (shift: number): number =>
-    Math.round(((colour >> shift) & 255) * strength + ((under >> shift) & 255) * (1 - strength)) << shift
-  return (
-    ((Math.round(255 * strength + covered * (1 - strength)) << 24) | mixed(16) | mixed(8) | mixed(0)) >>> 0
-  )
-}
-
-/** The columns that a thick line can reach in a row of pixels. */
-function spanOf(
-  py: number,
-  x1: number,
-  y1: number,
-  dx: number,
-  dy: number,
-  most: number,
-): readonly [number, number] {
-  const slack = most * 1.5 + 1
-  let [low, high] = [Math.min(x1, x1 + dx), Math.max(x1, x1 + dx)]
-  if (Math.abs(dy) > Math.abs(dx) * 0.2 && Math.abs(dy) > 1) {
-    const a = x1 + (dx * (py - slack - y1)) / dy
-    const b = x1 + (dx * (py + slack - y1)) / dy
-    low = Math.max(low, Math.min(a, b))
-    high = Math.min(high, Math.max(a, b))
-  }
-  return [Math.floor(low - slack), Math.ceil(high + slack)]
 }
