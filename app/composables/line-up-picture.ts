@@ -2,7 +2,7 @@ import { until } from '@vueuse/core'
 import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
 import { labelOf, layOut } from '../drawing/line-up'
 import { lineUpSvg, type LineUpPicture, type Placed } from '../drawing/picture'
-import { drawingOf, underWay } from '../drawing/studio'
+import { drawingAsked, underWay } from '../drawing/studio'
 import { roundStep } from '../drawing/ticks'
 import { sitterAt } from '../stores/line-up'
 import { fileNameOf, save } from './save'
@@ -27,7 +27,7 @@ export function useLineUpPicture() {
     const mm = (px: number): number => px / layout.pxPerMm
     const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) =>
       xs.flatMap((x, i) => {
-        const drawing = drawingOf(sitterAt(plant, i))
+        const drawing = drawingAsked(sitterAt(plant, i))
         return drawing
           ? [{ drawing, look: plant.plant.look, xMm: mm(x), liftMm: mm(lift), shrink: plant.shrink }]
           : []

@@ -1,4 +1,4 @@
-import type { Table } from 'dexie'
+import type { Dexie, Table } from 'dexie'
 import { foldRun, isOpen, type Batch, type RunEvent } from '../../core/batches'
 import { addToBalances, type LotBalance, type Movement } from '../../core/stock'
 
@@ -95,10 +95,8 @@ export async function bookMovements(table: TableOf, movements: readonly Movement
  * Checks the stored balances against the whole ledger, a few hundred entries at a time, and sets right what differs.
  * @returns ids of the lots that were set right; none in a sound workshop
  */
-export async function checkBalances(
-  table: TableOf,
-  transact: (work: () => Promise<string[]>) => Promise<string[]>,
-): Promise<string[]> {
+export async function checkBalances(db: Dexie): Promise<string[]> {
+  const table: TableOf = (name) => db.table(name)
   const aside = new Set(((await table('setAside').toArray()) as { id: string }[]).map(({ id }) => id))
   const before = await table('movements').count()
   const summed = new Map<string, LotBalance>()
@@ -113,7 +111,7 @@ export async function checkBalances(
     },
     ROWS_BESIDE,
   )
-  return transact(async () => {
+  return db.transaction('rw', ['movements', 'balances'], async () => {
     // Something was booked meanwhile: the next check will see.
     if ((await table('movements').count()) !== before) return []
     const stored = new Map(

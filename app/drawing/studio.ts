@@ -45,10 +45,16 @@ function keyOf(sitter: Sitter): string {
 }
 
 /**
- * The drawing of a sitter if it has been grown; else it is asked of the worker. A computed value that asks is
- * worked out again when it is there; {@link arrived} tells of any.
+ * The drawing of a sitter, if it has been grown. A computed value that looks for one is worked out again when
+ * it is there; {@link arrived} tells of any.
  */
-export function drawingOf(sitter: Sitter): PlantDrawing | undefined {
+export const drawingOf = (sitter: Sitter): PlantDrawing | undefined => grown.get(keyOf(sitter))
+
+/**
+ * The drawing of a sitter; where it has not been grown, it is asked of the worker. For who paints, not for who
+ * computes.
+ */
+export function drawingAsked(sitter: Sitter): PlantDrawing | undefined {
   const key = keyOf(sitter)
   const known = grown.get(key)
   if (known || asked.has(key) || stopped.value) return known

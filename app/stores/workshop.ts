@@ -247,10 +247,7 @@ export const useWorkshop = defineStore('workshop', () => {
     await new Promise((resolve) => setTimeout(resolve, 4000))
     if (db.value !== opened) return
     try {
-      const wrong = await checkBalances(
-        (name) => opened.table(name),
-        (work) => opened.transaction('rw', [opened.movements, opened.balances], work),
-      )
+      const wrong = await checkBalances(opened)
       if (wrong.length > 0)
         useNotices().fault(
           `The balances of ${counted(wrong.length, 'lot')} were not what the ledger adds up to, and are set right.`,

@@ -6,7 +6,7 @@ import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
 import { paintPlant } from '../../drawing/raster'
 import { seenX } from '../../drawing/sight'
-import { arrived, drawingOf } from '../../drawing/studio'
+import { arrived, drawingAsked } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 import { gridLines } from './grid'
 
@@ -52,7 +52,7 @@ function paint(): void {
     (pixels, k) => {
       for (const { plant, xs, lift } of layout.value.stands)
         xs.forEach((x, i) => {
-          const drawing = drawingOf(sitterAt(plant, i))
+          const drawing = drawingAsked(sitterAt(plant, i))
           if (drawing)
             paintPlant(pixels, drawing, paletteOf(plant.plant.look), {
               x: seenX(sight.value, x) * k,

@@ -4,7 +4,7 @@ import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
 import { paintPlant } from '../../drawing/raster'
 import { seenX } from '../../drawing/sight'
-import { arrived, drawingOf } from '../../drawing/studio'
+import { arrived, drawingAsked } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 
 /**
@@ -62,7 +62,7 @@ function paint(): void {
         xs.forEach((at, i) => {
           const reach = plant.crownWidthMm * pxPerMm
           if (x(at) < -reach || x(at) > SIDE + reach) return
-          const drawing = drawingOf(sitterAt(plant, i))
+          const drawing = drawingAsked(sitterAt(plant, i))
           if (drawing)
             paintPlant(pixels, drawing, paletteOf(plant.plant.look), {
               x: x(at) * k,

@@ -6,7 +6,7 @@ import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
-import { arrived, drawingOf } from '../../drawing/studio'
+import { arrived, drawingAsked } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
 
 /** The piece from the front, the side or above, dressed as on the day or bare, with its measures. */
@@ -45,7 +45,7 @@ const y = (mm: number): number => GROUND - mm * pxPerMm.value
 const raster = useRaster(canvas, width, ref(HEIGHT))
 function paint(): void {
   const { line, species, piece, look } = props.plant
-  const drawing = drawingOf(sitterOf(line, species, size.value, piece.seeThrough))
+  const drawing = drawingAsked(sitterOf(line, species, size.value, piece.seeThrough))
   raster.paint((pixels, k) => {
     if (drawing)
       paintPlant(

@@ -6,7 +6,7 @@ import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from
 import { formatQuantity } from '~~/core/units'
 import { paletteOf } from '../../drawing/palette'
 import { paintPlant } from '../../drawing/raster'
-import { arrived, drawingOf } from '../../drawing/studio'
+import { arrived, drawingAsked } from '../../drawing/studio'
 
 /**
  * The board from above, its front edge at the foot: every piece where it stands, what is kept clear, and a
@@ -51,7 +51,7 @@ function paint(): void {
     for (const spot of order) {
       const plant = plants.value.get(spot.lineId)
       if (!plant) continue
-      const drawing = drawingOf(sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
+      const drawing = drawingAsked(sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
       if (drawing)
         paintPlant(pixels, drawing, paletteOf(plant.look), {
           x: px(spot.x) * k,

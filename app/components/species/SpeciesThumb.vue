@@ -5,7 +5,7 @@ import { ages, lookOn, type Age, type Place, type Species } from '~~/core/plants
 import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
 import { paintPlant } from '../../drawing/raster'
-import { drawingOf } from '../../drawing/studio'
+import { drawingAsked, drawingOf, stopped } from '../../drawing/studio'
 
 /** A species drawn on a day: one plant as large as fits, or its four ages side by side with a person, at one scale. */
 const props = withDefaults(
@@ -53,15 +53,21 @@ const layout = computed(() => {
 })
 /** Only what can be seen is grown and painted: the library is long. */
 const seen = useElementVisibility(canvas, { rootMargin: '120px' })
-const drawings = computed(() =>
+const sitters = computed(() =>
   seen.value
     ? layout.value.places.map(({ age, size }) =>
-        drawingOf(
-          sitterOf({ id: `${props.species.id}-${age}` }, props.species, size, props.species.seeThrough),
-        ),
+        sitterOf({ id: `${props.species.id}-${age}` }, props.species, size, props.species.seeThrough),
       )
     : [],
 )
+watch(
+  [sitters, stopped],
+  ([all]) => {
+    for (const sitter of all) drawingAsked(sitter)
+  },
+  { immediate: true },
+)
+const drawings = computed(() => sitters.value.map(drawingOf))
 function paint(): void {
   if (seen.value)
     raster.paint(
