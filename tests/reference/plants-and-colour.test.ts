@@ -115,7 +115,9 @@ describe('CIELAB and sRGB (CIE 15, IEC 61966-2-1)', () => {
 describe('haze', () => {
   test('Koschmieder 1924: β = 3.912 / V, so at the visual range 2 % of the contrast is left', () => {
     expect(1 - koschmiederShare(20_000, 20)).toBeCloseTo(0.02, 4)
-    expect(koschmiederShare(5_000, 20)).toBeCloseTo(1 - Math.exp(-3.912 / 4), 12)
+    // A fiftieth of the contrast is left at the range of sight (β = 3.912 / V), its fourth root at a quarter of it:
+    // √√0.02 = √0.141421 = 0.376060.
+    expect(koschmiederShare(5_000, 20)).toBeCloseTo(0.62394, 4)
     expect(koschmiederShare(0)).toBe(0)
     expect(() => koschmiederShare(10, 0)).toThrow(/visual range is 0 km/)
   })
