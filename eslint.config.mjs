@@ -11,7 +11,7 @@ const floors = [
   ['plants'],
   ['growth', 'coverage', 'adhesives', 'stock', 'grass'],
   ['drawing'],
-  ['commissions'],
+  ['commissions', 'painting'],
   ['makeup'],
   ['methods', 'planting'],
   ['batches'],

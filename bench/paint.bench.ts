@@ -1,5 +1,5 @@
-import { paletteOf } from '../app/drawing/palette'
-import { paintPlant, type Raster } from '../app/drawing/raster'
+import { paletteOf } from '../core/painting'
+import { paintPlant, type Raster } from '../core/painting'
 import { lineSize, sitterOf } from '../core/commissions'
 import { drawPlant } from '../core/drawing'
 import { lookOn, speciesById } from '../core/plants'

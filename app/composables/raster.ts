@@ -1,16 +1,14 @@
 import { useDevicePixelRatio } from '@vueuse/core'
-import type { Raster } from '../drawing/raster'
+import type { Raster } from '~~/core/painting'
 
-/** Pixels of the raster to a pixel of the page: twice as many, so that leaves and twigs have soft edges. */
-const FINER = 2
 /** Paintings that follow each other faster than this are of something that moves: they are made coarser, to keep up. */
 const HURRY_MS = 260
 /** A picture that has come to rest for so long is painted finely. */
 const REST_MS = 280
 
 /**
- * A canvas as a buffer of pixels to paint plants into, finer than the page while nothing moves. Lengths given
- * to painters are in px of the page times `scale`.
+ * A canvas as a buffer of pixels to paint plants into, as fine as the screen. Lengths given to painters are
+ * in px of the page times `scale`.
  */
 export function useRaster(
   canvas: Readonly<Ref<HTMLCanvasElement | null>>,
@@ -18,7 +16,7 @@ export function useRaster(
   height: Ref<number>,
 ) {
   const { pixelRatio } = useDevicePixelRatio()
-  const fine = computed(() => Math.min(3, Math.max(FINER, pixelRatio.value)))
+  const fine = computed(() => Math.min(3, Math.max(1, pixelRatio.value)))
   let image: ImageData | undefined
   let last = -Infinity
   let rest: ReturnType<typeof setTimeout> | undefined
@@ -33,11 +31,12 @@ export function useRaster(
     clearTimeout(rest)
     if (hurried)
       rest = setTimeout(() => {
-        render(fine.value, work, after)
+        render(false, work, after)
       }, REST_MS)
-    render(hurried ? pixelRatio.value : fine.value, work, after)
+    render(hurried, work, after)
   }
-  function render(scale: number, work: Work, after?: After): void {
+  function render(coarse: boolean, work: Work, after?: After): void {
+    const scale = fine.value
     const element = canvas.value
     const context = element?.getContext('2d', { willReadFrequently: true })
     if (!element || !context || width.value === 0) return
@@ -50,7 +49,7 @@ export function useRaster(
     if (image?.width !== columns || image.height !== rows) image = new ImageData(columns, rows)
     const pixels = new Uint32Array(image.data.buffer)
     pixels.fill(0)
-    work({ width: columns, height: rows, pixels }, scale)
+    work({ width: columns, height: rows, pixels, coarse }, scale)
     context.putImageData(image, 0, 0)
     if (!after) return
     context.setTransform(scale, 0, 0, scale, 0, 0)

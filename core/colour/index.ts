@@ -1,4 +1,5 @@
 export * from './difference'
 export * from './haze'
 export * from './lab'
+export * from './ramp'
 export * from './srgb'

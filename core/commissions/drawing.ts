@@ -1,4 +1,4 @@
-import type { Species } from '../plants'
+import { branchingOf, leafKindOf, organsOf, type Species } from '../plants'
 import type { Dress, Habitus } from '../growth'
 import { seedOf } from '../units'
 import type { Line } from './records'
@@ -44,18 +44,19 @@ export function sitterOf(
   return {
     habitus: {
       habit: species.habit,
-      crownForm: species.crownForm,
+      crownForm: size.form.crownForm,
       arrangement: species.arrangement,
-      stems: species.stems,
+      stems: size.form.stems,
       lobes: species.growth.lobes,
       droop: species.growth.droop,
+      branching: branchingOf(species, size.form.crownForm),
       heightMm: full(size.heightMm),
       crownWidthMm: size.crownWidthMm,
       clearStemMm: full(size.clearStemMm),
       crownBaseMm: full(size.crownBaseMm),
       trunkMm: Math.max(
         size.trunkMm,
-        full(size.heightMm) * (species.stems > 1 ? THINNEST_OF_MANY : THINNEST_STEM),
+        full(size.heightMm) * (size.form.stems > 1 ? THINNEST_OF_MANY : THINNEST_STEM),
       ),
       leanDeg: line.leanDeg,
       wind: line.wind,
@@ -68,7 +69,14 @@ export function sitterOf(
           }
         : {}),
     },
-    dress: { seeThrough, leafMm: species.leafMm * size.scale, bark: species.bark.marks },
+    dress: {
+      seeThrough,
+      leafMm: species.leafMm * size.scale,
+      leafRealMm: species.leafMm,
+      leaf: leafKindOf(species),
+      ...organsOf(species),
+      bark: species.bark.marks,
+    },
     seed: seedOf(piece === undefined ? line.id : `${line.id}#${piece}`),
   }
 }

@@ -1,44 +1,36 @@
+import type { Dress, Habitus, Node, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'
-import type { Mark } from './foliage'
-import { Shape } from './shapes'
-import type { Habitus, Node, Point, Skeleton } from '../growth/types'
+import { dressTwigs, type Foliage } from './foliage'
+import { along, fan, frond, leafBlade, traits, type Line } from './fronds'
+import { headsOn } from './heads'
+import { Part, type Organ } from './organs'
+import type { Twig } from './twigs'
 
-/** A blade, rib or leaflet as a straight piece. */
-export interface Line {
-  readonly a: Point
-  readonly b: Point
-  readonly d1: number
-  readonly d2: number
-  readonly tone: number
-  readonly from: number
-  readonly hue: number
-  readonly bloom: number
-  readonly shape: number
-}
+export type { Line } from './fronds'
 
 /**
  * What grasses, reeds, ferns, herbs and palms are drawn with; `woody` says which nodes are stems rather than
- * leaves.
+ * leaves; `foliage` is there where leaves sit on twigs.
  */
 export interface BladeWork {
   readonly lines: Line[]
-  readonly marks: Mark[]
+  readonly organs: Organ[]
   readonly woody: readonly boolean[]
+  readonly foliage?: Foliage
 }
 
 /** Dresses what has blades and fronds instead of a crown of leaves on twigs. */
-export function bladeWork(skeleton: Skeleton, plant: Habitus, random: Random): BladeWork {
-  const work: BladeWork = { lines: [], marks: [], woody: [] }
+export function bladeWork(skeleton: Skeleton, plant: Habitus, dress: Dress, random: Random): BladeWork {
   const chains = chainsOf(skeleton)
-  if (plant.habit === 'palm') return { ...work, ...palmWork(skeleton, chains, plant, random) }
-  if (plant.habit === 'reed' && plant.arrangement === 'alternate')
-    return { lines: [], marks: culmLeaves(chains, plant, random), woody: skeleton.nodes.map(() => true) }
-  for (const chain of chains) {
-    if (plant.habit === 'fern') frond(work.lines, chain, plant.heightMm * 0.11, random, plant)
-    else if (plant.habit === 'herb') herb(work, chain, plant, random)
-    else blade(work, chain, plant, random)
-  }
-  return { ...work, woody: skeleton.nodes.map(() => false) }
+  if (plant.habit === 'palm') return palmWork(skeleton, chains, plant, random)
+  if (plant.habit === 'reed' && plant.clearStemMm > 0) return caneWork(skeleton, chains, plant, dress, random)
+  const work: BladeWork = { lines: [], organs: [], woody: skeleton.nodes.map(() => false) }
+  chains.forEach((chain, i) => {
+    if (plant.habit === 'fern') fernFrond(work.lines, chain, plant, random)
+    else if (plant.habit === 'herb') herb(work, chain, plant, dress, random)
+    else blade(work, chain, plant, dress, i, random)
+  })
+  return work
 }
 
 /** Each shoot as its nodes from the foot (or the fork) to the tip. */
@@ -53,255 +45,191 @@ function chainsOf({ nodes, tips }: Skeleton): Node[][] {
   })
 }
 
-interface Traits {
-  readonly tone: number
-  readonly from: number
-  readonly hue: number
-  readonly bloom: number
-  readonly shape: number
-}
-const traits = (random: Random, most = 0.7): Traits => ({
-  tone: 1 + Math.floor(random() * 4),
-  from: random() * most,
-  hue: random(),
-  bloom: 1,
-  shape: Shape.cluster,
-})
+/** Thinnest blade by the plant's height: what is finer than a fibre would not be seen. */
+const THINNEST = 0.006
 
-/** A chain as tapering pieces. */
-function along(lines: Line[], chain: readonly Point[], widthMm: number, look: Traits): void {
-  chain.forEach((b, i) => {
-    const a = chain[i - 1]
-    if (!a) return
-    const width = (at: number): number => widthMm * (1 - (at / (chain.length - 1)) ** 2 * 0.9)
-    lines.push({ ...look, a, b, d1: width(i - 1), d2: width(i) })
-  })
-}
-
-function blade(work: BladeWork, chain: readonly Node[], plant: Habitus, random: Random): void {
+function blade(
+  work: BladeWork,
+  chain: readonly Node[],
+  plant: Habitus,
+  dress: Dress,
+  i: number,
+  random: Random,
+): void {
   const look = traits(random)
-  const width = plant.heightMm * (plant.habit === 'reed' ? 0.016 : 0.014)
-  along(work.lines, chain, width, look)
-  if (plant.habit === 'reed' && plant.droop > -0.35) reedLeaves(work.lines, chain, plant, look, random)
-  if (random() < 0.55) heads(work.marks, chain, plant, random)
+  const tall = (chain[chain.length - 1]?.y ?? 0) > plant.heightMm * 0.66
+  const swords = plant.habit === 'reed' && dress.leaf === 'broad'
+  const width = plant.heightMm * (swords && !tall ? 0.018 : plant.habit === 'reed' ? 0.01 : 0.009)
+  along(work.lines, chain, Math.max(width, plant.heightMm * THINNEST), look)
+  if (plant.habit === 'reed' && plant.arrangement === 'alternate')
+    reedLeaves(work.lines, chain, plant, random)
+  const bears = plant.habit === 'reed' ? i % 3 !== 1 : true
+  if (tall && bears) work.organs.push(...headsOn(chain, plant, dress, random))
 }
 
 /** Leaves of a reed: long, off the stem to alternate sides, rising and bent over. */
-function reedLeaves(
-  lines: Line[],
-  chain: readonly Node[],
-  plant: Habitus,
-  look: Traits,
-  random: Random,
-): void {
+function reedLeaves(lines: Line[], chain: readonly Node[], plant: Habitus, random: Random): void {
+  const windward = random() * Math.PI
   for (let k = 1; k < chain.length - 1; k += 1) {
     const at = chain[k]
     if (!at) continue
     const side = k % 2 === 0 ? 1 : -1
-    const turn = random() * Math.PI
-    const long = plant.heightMm * (0.16 + 0.1 * random())
-    const wide = Math.min(long * 0.62, plant.crownWidthMm * 0.3)
+    const turn = windward + 0.6 * (random() - 0.5)
+    const long = plant.heightMm * (0.17 + 0.1 * random())
+    const wide = Math.min(long * 0.66, plant.crownWidthMm * 0.34)
     const point = (t: number): Point => ({
       x: at.x + side * Math.cos(turn) * wide * t,
-      y: at.y + long * (0.8 * t - 0.42 * t * t),
+      y: at.y + long * (0.85 * t - 0.5 * t * t),
       z: at.z + Math.sin(turn) * wide * t,
     })
-    along(lines, [at, point(0.35), point(0.7), point(1)], plant.heightMm * 0.013, look)
+    const look = traits(random)
+    const middle = point(0.5)
+    leafBlade(lines, at, middle, plant.heightMm * 0.012, look)
+    lines.push({ ...look, a: middle, b: point(1), d1: plant.heightMm * 0.01, d2: plant.heightMm * 0.002 })
   }
 }
 
-/** Flower and seed heads near the tip of a shoot. */
-function heads(marks: Mark[], chain: readonly Node[], plant: Habitus, random: Random): void {
-  const tip = chain[chain.length - 1]
-  const below = chain[chain.length - 2]
-  if (!tip || !below) return
-  const count = plant.habit === 'reed' ? 7 : 5
-  for (let k = 0; k < count; k += 1) {
-    const t = 0.25 + (0.75 * k) / count
-    const spread = plant.heightMm * 0.012
-    marks.push({
-      x: below.x + (tip.x - below.x) * t + (random() - 0.5) * spread,
-      y: below.y + (tip.y - below.y) * t,
-      z: below.z + (tip.z - below.z) * t + (random() - 0.5) * spread,
-      r: plant.heightMm * (plant.habit === 'reed' ? 0.014 : 0.01),
-      tone: 1 + Math.floor(random() * 4),
-      from: 1,
-      hue: 0,
-      bloom: 0.3 * random(),
-      shape: Shape.flowerOnly,
-    })
-  }
+/** Fronds: in a funnel from one foot, or single on a stalk that holds them level. */
+function fernFrond(lines: Line[], chain: readonly Node[], plant: Habitus, random: Random): void {
+  const single = plant.arrangement === 'alternate'
+  frond(
+    lines,
+    chain,
+    {
+      leafletMm: plant.heightMm * (single ? 0.26 : 0.13),
+      width: single ? 0.3 : 0.26,
+      ribMm: plant.heightMm * 0.012,
+      first: single ? 0.5 : 0.18,
+      per: single ? 3 : 4,
+      hang: single ? 0.08 : 0.14,
+    },
+    random,
+  )
 }
 
-/** A stem with leaves along its lower part and flowers about its tip. */
-function herb(work: BladeWork, chain: readonly Node[], plant: Habitus, random: Random): void {
-  const look = traits(random)
-  along(work.lines, chain, plant.heightMm * 0.014, look)
-  const tip = chain[chain.length - 1]
-  if (!tip) return
-  const spire = plant.droop <= -0.7
+/** A stem with leaves at its foot or along it, and what it bears at its end. */
+function herb(work: BladeWork, chain: readonly Node[], plant: Habitus, dress: Dress, random: Random): void {
+  const high = plant.heightMm
+  along(work.lines, chain, high * 0.011, traits(random, 0.5))
+  const long = Math.min(plant.crownWidthMm * 0.6, Math.max(high * 0.05, dress.leafMm))
+  const { aspect, pairs } = herbLeaf(dress)
   chain.slice(0, -1).forEach((node, k) => {
-    const leaves = plant.arrangement === 'opposite' ? 3 : k === 0 ? 6 : k < 4 ? 2 : 0
+    const t = k / (chain.length - 1)
+    const leaves = plant.arrangement === 'opposite' ? 3 : k === 0 ? 6 : t < 0.72 ? 2 : 0
     for (let i = 0; i < leaves; i += 1) {
-      const angle = random() * 2 * Math.PI
-      const out = plant.heightMm * (0.12 - 0.016 * k) * (0.5 + random())
-      work.lines.push({
-        ...look,
-        tone: 1 + Math.floor(random() * 4),
-        from: random() * 0.8,
-        a: node,
-        b: { x: node.x + Math.cos(angle) * out, y: node.y + out * 0.5, z: node.z + Math.sin(angle) * out },
-        d1: plant.heightMm * 0.028,
-        d2: plant.heightMm * 0.01,
-      })
+      const angle = (i / leaves) * 6.3 + random() * 1.4 + k * 1.57
+      const out = long * (1 - 0.6 * t) * (0.65 + 0.5 * random())
+      const rise = k === 0 ? 0.28 : 0.35 - 0.6 * random()
+      const tip = {
+        x: node.x + Math.cos(angle) * out,
+        y: Math.max(high * 0.006, node.y + out * rise),
+        z: node.z + Math.sin(angle) * out,
+      }
+      const look = { ...traits(random, 0.8), tone: 0.2 + 0.5 * t + 0.3 * random() }
+      if (pairs)
+        frond(
+          work.lines,
+          [node, mid(node, tip, 0.12), tip],
+          { ...pairs, leafletMm: out * 0.34, ribMm: out * 0.04 },
+          random,
+        )
+      else leafBlade(work.lines, node, tip, out * aspect, look)
     }
   })
-  const flowers = spire ? 16 : 9
-  for (let i = 0; i < flowers; i += 1) {
-    const down = spire ? plant.heightMm * 0.4 * (i / flowers) : plant.heightMm * 0.03 * random()
-    const wide = plant.heightMm * (spire ? 0.012 + 0.02 * (i / flowers) : 0.075)
-    const angle = random() * 2 * Math.PI
-    work.marks.push({
-      x: tip.x + Math.cos(angle) * wide * random(),
-      y: tip.y - down,
-      z: tip.z + Math.sin(angle) * wide * random(),
-      r: plant.heightMm * (spire ? 0.02 : 0.022),
-      tone: 2 + Math.floor(random() * 3),
-      from: 1,
-      hue: 0,
-      bloom: 0.4 * random(),
-      shape: Shape.flowerOnly,
-    })
-  }
+  work.organs.push(...headsOn(chain, plant, dress, random))
 }
 
-/** A frond: a rib with leaflets on both sides, longest before the middle. */
-function frond(
-  lines: Line[],
-  rib: readonly Point[],
-  leafletMm: number,
-  random: Random,
-  plant: Habitus,
-): void {
-  const look = traits(random, 0.85)
-  along(lines, rib, plant.heightMm * 0.014, look)
-  const per = 4
-  rib.forEach((b, i) => {
-    const a = rib[i - 1]
-    if (!a || i < 2) return
-    const [dx, dz] = [b.x - a.x, b.z - a.z]
-    const flat = Math.hypot(dx, dz) || 1
-    for (let k = 0; k < per; k += 1) {
-      const t = (i - 1 + k / per) / (rib.length - 1)
-      const long = leafletMm * (1.25 * (1 - t) ** 0.8 + 0.12) * (t < 0.2 ? t / 0.2 : 1)
-      const at = { x: a.x + dx * (k / per), y: a.y + (b.y - a.y) * (k / per), z: a.z + dz * (k / per) }
-      for (const side of [-1, 1]) {
-        lines.push({
-          ...look,
-          tone: side > 0 ? 3 : 2 - (k % 2),
-          a: at,
-          b: {
-            x: at.x + ((-dz / flat) * side + (dx / flat) * 0.35) * long,
-            y: at.y - long * (plant.habit === 'palm' ? 0.5 : 0.12),
-            z: at.z + ((dx / flat) * side + (dz / flat) * 0.35) * long,
-          },
-          d1: leafletMm * (plant.habit === 'palm' ? 0.09 : 0.2),
-          d2: leafletMm * 0.04,
-        })
-      }
-    }
-  })
+const mid = (a: Point, b: Point, lift: number): Point => ({
+  x: (a.x + b.x) / 2,
+  y: (a.y + b.y) / 2 + lift * Math.hypot(b.x - a.x, b.z - a.z),
+  z: (a.z + b.z) / 2,
+})
+
+function herbLeaf({ leaf }: Dress): {
+  aspect: number
+  pairs?: Omit<Parameters<typeof frond>[2], 'leafletMm' | 'ribMm'>
+} {
+  if (leaf === 'feathered') return { aspect: 0.3, pairs: { width: 0.24, first: 0.2, per: 3, hang: 0.1 } }
+  return { aspect: leaf === 'narrow' ? 0.14 : leaf === 'round' ? 0.8 : leaf === 'small' ? 0.4 : 0.36 }
 }
 
 function palmWork(skeleton: Skeleton, chains: readonly Node[][], plant: Habitus, random: Random): BladeWork {
   const lines: Line[] = []
-  const marks: Mark[] = []
+  const organs: Organ[] = []
   const stem = new Set(chains[0]?.filter((node) => chains[1]?.includes(node)) ?? [])
   for (const chain of chains) {
     const rib = chain.slice(chain.findLastIndex((node) => stem.has(node)))
     if (plant.arrangement === 'fan') fan(lines, rib, plant, random)
-    else frond(lines, rib, plant.crownWidthMm * 0.13, random, plant)
+    else
+      frond(
+        lines,
+        rib,
+        {
+          leafletMm: plant.crownWidthMm * 0.15,
+          width: 0.12,
+          ribMm: plant.crownWidthMm * 0.012,
+          first: 0.12,
+          per: 5,
+          hang: 0.35 + 0.35 * Math.max(0, plant.droop),
+        },
+        random,
+      )
   }
   const top = chains[0]?.findLast((node) => stem.has(node))
   if (top)
-    for (let i = 0; i < 26; i += 1)
-      marks.push({
-        x: top.x + (random() - 0.5) * plant.crownWidthMm * 0.12,
+    for (let i = 0; i < 48; i += 1) {
+      const r = plant.crownWidthMm * 0.011
+      organs.push({
+        x: top.x + (random() - 0.5) * plant.crownWidthMm * 0.16,
         y: top.y - plant.crownWidthMm * (0.02 + 0.1 * random()),
-        z: top.z + (random() - 0.5) * plant.crownWidthMm * 0.12,
-        r: plant.crownWidthMm * 0.014,
-        tone: 2 + Math.floor(random() * 3),
-        from: 1,
-        hue: 0,
-        bloom: 1 - 0.08 * random(),
-        shape: Shape.flowerOnly,
+        z: top.z + plant.crownWidthMm * (0.02 + 0.06 * random()),
+        ax: 0,
+        ay: r,
+        az: 0,
+        halfMm: r * 0.8,
+        tone: 0.3 + 0.6 * random(),
+        rank: 0.05 * random(),
+        part: Part.fruit,
       })
-  return { lines, marks, woody: skeleton.nodes.map((node) => stem.has(node)) }
-}
-
-/** A fan leaf at the end of its stalk. */
-function fan(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
-  const look = traits(random, 0.85)
-  const hub = rib[Math.max(1, rib.length - 4)]
-  const foot = rib[0]
-  const tip = rib[rib.length - 1]
-  if (!hub || !foot || !tip) return
-  lines.push({ ...look, a: foot, b: hub, d1: plant.crownWidthMm * 0.012, d2: plant.crownWidthMm * 0.01 })
-  const length = Math.hypot(tip.x - hub.x, tip.y - hub.y, tip.z - hub.z)
-  const forward = { x: (tip.x - hub.x) / length, y: (tip.y - hub.y) / length, z: (tip.z - hub.z) / length }
-  const flat = Math.hypot(forward.x, forward.z) || 1
-  const across = { x: -forward.z / flat, z: forward.x / flat }
-  for (let k = -6; k <= 6; k += 1) {
-    const angle = (k / 6) * 1.35
-    const [c, s] = [Math.cos(angle) * length, Math.sin(angle) * length]
-    const end = {
-      x: hub.x + forward.x * c + across.x * s,
-      y: hub.y + forward.y * c - Math.abs(s) * 0.25 * Math.max(0, plant.droop),
-      z: hub.z + forward.z * c + across.z * s,
     }
-    lines.push({
-      ...look,
-      tone: Math.max(0, Math.min(4, 3 - Math.round(Math.abs(k) / 3))),
-      a: hub,
-      b: end,
-      d1: length * 0.16,
-      d2: length * 0.05,
-    })
-  }
+  return { lines, organs, woody: skeleton.nodes.map((node) => stem.has(node)) }
 }
 
-/** Leaf clusters of a bamboo, on the upper part of its culms. */
-function culmLeaves(chains: readonly Node[][], plant: Habitus, random: Random): Mark[] {
-  const marks: Mark[] = []
-  const each = Math.ceil(620 / Math.max(1, chains.length))
-  for (const chain of chains) {
+/** Bamboo: canes that are wood, and leaves on short twigs along their upper part. */
+function caneWork(
+  skeleton: Skeleton,
+  chains: readonly Node[][],
+  plant: Habitus,
+  dress: Dress,
+  random: Random,
+): BladeWork {
+  const twigs: Twig[] = []
+  const each = Math.ceil(900 / Math.max(1, chains.length))
+  const low = plant.clearStemMm / plant.heightMm
+  for (const chain of chains)
     for (let i = 0; i < each; i += 1) {
-      const t = plant.clearStemMm / plant.heightMm + (1 - plant.clearStemMm / plant.heightMm) * random()
+      const t = low + (1 - low) * random()
       const at = t * (chain.length - 1)
       const [a, b] = [chain[Math.floor(at)], chain[Math.min(chain.length - 1, Math.floor(at) + 1)]]
       if (!a || !b) continue
       const s = at - Math.floor(at)
-      const out =
-        plant.crownWidthMm *
-        0.22 *
-        Math.cbrt(random()) *
-        Math.sin(Math.PI * Math.min(1, t * 0.9 + 0.1)) ** 0.5
+      const from = { x: a.x + (b.x - a.x) * s, y: a.y + (b.y - a.y) * s, z: a.z + (b.z - a.z) * s }
       const angle = random() * 2 * Math.PI
-      const lit = random()
-      const r = plant.crownWidthMm * 0.02
-      const y = Math.min(plant.heightMm - r, a.y + (b.y - a.y) * s - out * 0.3 * random())
-      marks.push({
-        x: a.x + (b.x - a.x) * s + Math.cos(angle) * out,
-        y,
-        z: a.z + (b.z - a.z) * s + Math.sin(angle) * out,
-        r: r * (0.7 + 0.6 * random()),
-        tone: Math.min(4, Math.floor(lit * 5)),
-        from: random(),
-        hue: random(),
-        bloom: 1,
-        shape: Shape.cluster,
+      const out = plant.crownWidthMm * 0.2 * (0.4 + 0.6 * random()) * (1.1 - 0.6 * t)
+      twigs.push({
+        from,
+        to: {
+          x: from.x + Math.cos(angle) * out,
+          y: Math.min(plant.heightMm, from.y + out * (0.4 - 0.9 * random())),
+          z: from.z + Math.sin(angle) * out,
+        },
+        dMm: plant.heightMm * 0.001,
       })
     }
+  return {
+    lines: [],
+    organs: [],
+    woody: skeleton.nodes.map(() => true),
+    foliage: dressTwigs(twigs, skeleton, plant, dress, random),
   }
-  return marks
 }

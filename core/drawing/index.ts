@@ -1,3 +1,5 @@
-export * from './paths'
+export * from './leaf-shapes'
+export * from './leaves'
+export * from './organs'
 export * from './plant-drawing'
-export * from './shapes'
+export * from './strokes'

@@ -1,32 +1,36 @@
-import type { BarkMarks, Habit } from '../plants'
+import type { BarkMarks, Habit, LeafKind } from '../plants'
 import { seededRandom } from '../units'
 import { bladeWork, type Line } from './blade-work'
-import { dressCrown, type Mark } from './foliage'
+import { dressCrown, type Foliage, type Mark } from './foliage'
+import { organsOnCrown } from './organs'
 import { growing } from '../growth/grow'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
+import { woodOf } from './wood'
 
 /**
  * Numbers to an entry of {@link PlantDrawing.wood} and {@link PlantDrawing.blades}: x1 y1 z1 x2 y2 z2, then
  * the diameters at both ends.
  */
 export const LINE_STRIDE = 8
-/** Numbers to an entry of {@link PlantDrawing.marks}: x y z and radius. */
-export const MARK_STRIDE = 4
+/** Numbers to an entry of {@link PlantDrawing.marks}: x y z, and half of its length as a vector. */
+export const MARK_STRIDE = 6
+/** Numbers to an entry of {@link PlantDrawing.organs}: x y z, half of its length as a vector, half its width. */
+export const ORGAN_STRIDE = 7
 /** Bytes to an entry of the traits: see {@link Trait}. */
-export const TRAIT_STRIDE = 5
+export const TRAIT_STRIDE = 4
+/** Bytes to an organ's: tone, the share at which it shows, and its part. */
+export const ORGAN_TRAITS = 3
 
-/** Places of the traits of a mark or a blade. */
+/** Places of the traits of a mark or a blade, each of 255. */
 export const Trait = {
-  /** 0 deep shade to 4 full light, from above. */
+  /** 0 deep shade to 255 full light. */
   tone: 0,
-  /** Hangs while the share of foliage, of 255, is above this. */
+  /** Hangs while the share of foliage is above this. */
   from: 1,
-  /** Its place in the mixture of leaf colours, of 255. */
+  /** Its place in the order in which leaves turn: 0 the first. */
   hue: 2,
-  /** It flowers while the share that flowers, of 255, is above this; fruit comes from the other end. 255: never. */
+  /** It flowers while the share that flowers is above this; 255: never. */
   bloom: 3,
-  /** See Shape. */
-  shape: 4,
 } as const
 
 /**
@@ -42,9 +46,19 @@ export interface PlantDrawing {
   /** Grass blades, ribs and leaflets: drawn in leaf colours. */
   readonly blades: Float32Array
   readonly bladeTraits: Uint8Array
-  /** Leaf clusters, from the back to the front. */
+  /** Stretches of twig that bear leaves; see eachLeaf. */
   readonly marks: Float32Array
   readonly markTraits: Uint8Array
+  /** What a leaf is, how long, how far off its twig, mm, and how many a stretch bears. */
+  readonly leaf: {
+    readonly kind: LeafKind
+    readonly lengthMm: number
+    readonly offMm: number
+    readonly each: number
+  }
+  /** Flowers, fruit, heads, cones and catkins. */
+  readonly organs: Float32Array
+  readonly organTraits: Uint8Array
 }
 
 /** Grows and dresses a plant, yielding its progress, 0–1. @param seed the same seed gives the same drawing */
@@ -62,54 +76,48 @@ export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDraw
   }
 }
 
+const NONE: Foliage = { twigs: [], marks: [], lengthMm: 1, offMm: 0, each: 0 }
+
 function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: number): PlantDrawing {
   const random = seededRandom(seed ^ 0x5bd1e995)
   const bladed = plant.crownForm === 'blades' || plant.habit === 'palm'
-  const { lines, marks, woody } = bladed
-    ? bladeWork(skeleton, plant, random)
-    : { lines: [], marks: dressCrown(skeleton, plant, dress, random), woody: skeleton.nodes.map(() => true) }
-  marks.sort((a, b) => a.z - b.z)
+  const blades = bladed ? bladeWork(skeleton, plant, dress, random) : undefined
+  const foliage = blades?.foliage ?? (bladed ? NONE : dressCrown(skeleton, plant, dress, random))
+  const organs = blades?.organs ?? organsOnCrown(foliage, plant, dress, random)
+  const lines = blades?.lines ?? []
+  const woody = blades?.woody ?? skeleton.nodes.map(() => true)
+  // Blossom lies over the leaves; what has a shape of its own is drawn by itself.
+  const covered = dress.flower === 'blossom'
+  const marks = covered ? foliage.marks : foliage.marks.map((mark) => ({ ...mark, bloom: 1 }))
   return {
     habit: plant.habit,
     bark: dress.bark,
     heightMm: plant.heightMm,
     widthMm: plant.row?.lengthMm ?? plant.crownWidthMm,
-    wood: woodOf(skeleton, woody),
+    wood: woodOf(skeleton, woody, foliage.twigs),
     blades: linesOf(lines),
     bladeTraits: traitsOf(lines),
-    marks: placesOf(marks),
+    marks: packed(new Float32Array(marks.length * MARK_STRIDE), marks, ({ x, y, z, ax, ay, az }) => [
+      x,
+      y,
+      z,
+      ax,
+      ay,
+      az,
+    ]),
     markTraits: traitsOf(marks),
+    leaf: { kind: dress.leaf, lengthMm: foliage.lengthMm, offMm: foliage.offMm, each: foliage.each },
+    organs: packed(
+      new Float32Array(organs.length * ORGAN_STRIDE),
+      organs,
+      ({ x, y, z, ax, ay, az, halfMm }) => [x, y, z, ax, ay, az, halfMm],
+    ),
+    organTraits: packed(new Uint8Array(organs.length * ORGAN_TRAITS), organs, ({ tone, rank, part }) => [
+      byte(tone),
+      byte(rank),
+      part,
+    ]),
   }
-}
-
-/** A few hundred tips stand for many thousands: what is drawn thins out faster than their pipes do. From memory. */
-const FINER = 1.32
-
-function woodOf({ nodes, roots }: Skeleton, woody: readonly boolean[]): Float32Array {
-  const numbers: number[] = []
-  const thickest = nodes.reduce((most, node) => Math.max(most, node.dMm), 1e-6)
-  nodes.forEach((node, i) => {
-    const from = nodes[node.parent]
-    if (!from || !woody[i]) return
-    const drawn = (dMm: number): number => thickest * (dMm / thickest) ** FINER
-    // A twig leaves its limb at its own thickness, the stem's own line tapers.
-    numbers.push(
-      from.x,
-      from.y,
-      from.z,
-      node.x,
-      node.y,
-      node.z,
-      drawn(from.order === node.order ? from.dMm : node.dMm),
-      drawn(node.dMm),
-    )
-  })
-  for (const root of roots)
-    root.forEach((to, i) => {
-      const from = root[i - 1]
-      if (from) numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, from.dMm, to.dMm)
-    })
-  return Float32Array.from(numbers)
 }
 
 const linesOf = (lines: readonly Line[]): Float32Array =>
@@ -123,16 +131,13 @@ const linesOf = (lines: readonly Line[]): Float32Array =>
     d1,
     d2,
   ])
-const placesOf = (marks: readonly Mark[]): Float32Array =>
-  packed(new Float32Array(marks.length * MARK_STRIDE), marks, ({ x, y, z, r }) => [x, y, z, r])
 const byte = (share: number): number => Math.max(0, Math.min(255, Math.round(share * 255)))
-const traitsOf = (marks: readonly Pick<Mark, 'tone' | 'from' | 'hue' | 'bloom' | 'shape'>[]): Uint8Array =>
-  packed(new Uint8Array(marks.length * TRAIT_STRIDE), marks, ({ tone, from, hue, bloom, shape }) => [
-    tone,
+const traitsOf = (marks: readonly Pick<Mark, 'tone' | 'from' | 'hue' | 'bloom'>[]): Uint8Array =>
+  packed(new Uint8Array(marks.length * TRAIT_STRIDE), marks, ({ tone, from, hue, bloom }) => [
+    byte(tone),
     byte(from),
     byte(hue),
     byte(bloom),
-    shape,
   ])
 
 /** Writes the numbers of each entry one after the other. */
@@ -163,7 +168,7 @@ export function sidewaysReach(drawing: PlantDrawing): { readonly left: number; r
       widen(lines[i + 3] ?? 0, 0)
     }
   for (let i = 0; i < drawing.marks.length; i += MARK_STRIDE)
-    widen(drawing.marks[i] ?? 0, drawing.marks[i + 3] ?? 0)
+    widen(drawing.marks[i] ?? 0, Math.abs(drawing.marks[i + 3] ?? 0))
   reaches.set(drawing, reach)
   return reach
 }

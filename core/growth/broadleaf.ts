@@ -1,75 +1,24 @@
 import type { Random } from '../units'
 import { colonise } from './colonise'
-import { crownVolume, fillCrown } from './envelope'
+import { fillCrown } from './envelope'
+import { frameOf, spacingOf } from './limbs'
 import { setTips, sprout } from './pipes'
 import type { Habitus, Node, Skeleton } from './types'
 
-/** A stem with limbs, or several stems, grown into the crown's outline. Yields its progress. */
+/** Of all points that draw shoots, so many to a tip that is wanted. */
+const POINTS_TO_A_TIP = 1.12
+
+/** A stem with limbs, or several stems, grown out into the crown's outline. Yields its progress. */
 export function* growCrown(plant: Habitus, tips: number, random: Random): Generator<number, Node[]> {
-  const points = fillCrown(plant, Math.round(tips * 1.12), random)
-  const spacing = Math.cbrt(crownVolume(plant) / Math.max(1, points.length)) * (plant.lobes > 0 ? 0.86 : 1)
-  const nodes = stems(plant, spacing * 0.42, random)
+  const count = Math.round(tips * POINTS_TO_A_TIP)
+  const spacing = spacingOf(plant, count) * (plant.lobes > 0 ? 0.86 : 1)
+  const { nodes, masses } = frameOf(plant, spacing * 0.5, random)
+  const points = fillCrown(plant, masses, count, random)
   const upward = 0.14 - 0.42 * plant.droop * (plant.droop > 0 ? 0.4 : 1)
-  for (const share of colonise(nodes, points, spacing, { upward, wander: 0.42 }, random)) yield share
+  const wander = 0.3 + 0.3 * plant.branching.crook
+  for (const share of colonise(nodes, points, spacing, { upward, wander }, random)) yield share
   const set = setTips(nodes, tips, spacing * 0.42, random)
   return plant.droop >= 0.5 ? hang(set, plant, random) : set
-}
-
-/** How high the stem runs as one before its limbs take over, as a share of the crown's depth. From memory. */
-function leaderShare(plant: Habitus): number {
-  switch (plant.crownForm) {
-    case 'columnar':
-      return 0.9
-    case 'conical':
-      return 0.86
-    case 'ovate':
-      return 0.62
-    case 'layered':
-      return 0.74
-    case 'irregular':
-      return plant.habit === 'conifer' ? 0.66 : 0.4
-    case 'flat-topped':
-      return 0.3
-    case 'vase':
-      return 0.08
-    default:
-      return 0.34
-  }
-}
-
-function stems(plant: Habitus, step: number, random: Random): Node[] {
-  const nodes: Node[] = []
-  const low = Math.max(plant.clearStemMm, plant.crownBaseMm)
-  const many = plant.stems > 1
-  const top = low + (plant.heightMm - low) * (many ? 0.2 : leaderShare(plant))
-  for (let stem = 0; stem < plant.stems; stem += 1) {
-    const angle = (stem / plant.stems) * 2 * Math.PI + random()
-    const foot = many ? plant.crownWidthMm * 0.04 * random() + plant.crownWidthMm * 0.02 : 0
-    const spread = many
-      ? plant.crownWidthMm * (0.08 + 0.16 * random())
-      : plant.heightMm * 0.02 * (random() - 0.5)
-    const bow = many
-      ? plant.crownWidthMm * 0.03 * (random() - 0.5)
-      : plant.heightMm * 0.022 * (random() - 0.5)
-    const waver = random() * 6
-    const height = many ? top * (0.75 + 0.5 * random()) : top
-    const steps = Math.max(2, Math.round(height / step))
-    for (let i = 0; i <= steps; i += 1) {
-      const t = i / steps
-      const out = foot + spread * t
-      nodes.push(
-        sprout(
-          {
-            x: Math.cos(angle) * out + bow * Math.sin(t * Math.PI * 1.4 + waver) - bow * Math.sin(waver),
-            y: height * t,
-            z: Math.sin(angle) * out,
-          },
-          i === 0 ? -1 : nodes.length - 1,
-        ),
-      )
-    }
-  }
-  return nodes
 }
 
 /** Hanging shoots: strands that leave every tip outward, turn over and fall towards the crown's base. */

@@ -3,10 +3,13 @@ import type { Random } from '../units'
 import { sprout } from './pipes'
 import type { Habitus, Node } from './types'
 
+/** Whorls stand closer the lower they are. From memory. */
+const DENSER_BELOW = 1.18
+
 /**
- * A conifer with a leader and whorls: limbs that rise near the top, lie level in the middle and hang at the
- * foot by the kind's droop, with tips that turn up again and side twigs in the limb's plane. Common practice
- * for the shape; the angles are from memory.
+ * A conifer with a leader and whorls: limbs that rise near the top and lie level or hang at the foot, by the
+ * kind's angles, with tips that turn up again and side twigs in the limb's plane. Common practice for the
+ * shape.
  */
 export function growWhorls(plant: Habitus, tips: number, random: Random): Node[] {
   const nodes: Node[] = []
@@ -16,6 +19,7 @@ export function growWhorls(plant: Habitus, tips: number, random: Random): Node[]
   const whorls = Math.max(7, Math.min(60, Math.round(tips / (limbsEach * (twigsEach + 1)))))
   const low = Math.max(plant.crownBaseMm, plant.heightMm * 0.01)
   const rise = depth / whorls
+  const [angle0, angle1] = plant.branching.angle
   let stem = nodes.push(sprout({ x: 0, y: 0, z: 0 }, -1)) - 1
   for (let k = 1; k <= 4; k += 1) stem = nodes.push(sprout({ x: 0, y: (low * k) / 4, z: 0 }, stem)) - 1
   for (let w = 0; w < whorls; w += 1) {
@@ -23,7 +27,7 @@ export function growWhorls(plant: Habitus, tips: number, random: Random): Node[]
     const turn = random() * 2 * Math.PI
     for (let limb = 0; limb < limbs; limb += 1) {
       // A whorl is never quite one ring: its limbs leave the stem one a little above the other.
-      const y = low + (depth * w) / whorls + rise * 0.85 * (limb / limbs)
+      const y = low + depth * (w / whorls) ** DENSER_BELOW + rise * 0.85 * (limb / limbs)
       const t = Math.min(0.995, (y - plant.crownBaseMm) / depth)
       stem = nodes.push(sprout({ x: 0, y, z: 0 }, stem)) - 1
       const angle = turn + ((limb * 2 + (limb >= limbs / 2 ? 1 : 0) + random() * 0.6) / limbs) * 2 * Math.PI
@@ -34,8 +38,9 @@ export function growWhorls(plant: Habitus, tips: number, random: Random): Node[]
         {
           angle,
           length,
-          slope: 0.75 * t ** 1.3 - plant.droop * (1 - t) * 1.1 + 0.08 + 0.1 * (random() - 0.5),
-          turnUp: 0.22 + 0.3 * Math.max(0, plant.droop),
+          slope:
+            1 / Math.tan(((angle0 + (angle1 - angle0) * t ** 0.8) * Math.PI) / 180) + 0.12 * (random() - 0.5),
+          turnUp: 0.18 + 0.3 * Math.max(0, plant.droop),
         },
         plant,
         twigsEach,

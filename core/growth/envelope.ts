@@ -8,8 +8,6 @@ interface Lobe extends Point {
   readonly flat: number
 }
 
-const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
-
 /** Volume of the crown's outline turned about the stem, mm³. Midpoint rule, 60 steps. */
 export function crownVolume(plant: Habitus): number {
   const depth = plant.heightMm - plant.crownBaseMm
@@ -31,50 +29,71 @@ function flatness(plant: Habitus): number {
   return plant.habit === 'conifer' ? 0.62 : 0.82
 }
 
-/** Lobes spread over the crown by the golden angle, further out than in, so that no two share a side. */
-function lobesOf(plant: Habitus, random: Random): Lobe[] {
-  const base = Math.max(plant.crownBaseMm, plant.clearStemMm)
-  const depth = plant.heightMm - base
+/** Share of its volume that a crown's lobes take together. From memory. */
+const LOBES_FILL = 0.78
+
+/** A lobe about each place that foliage gathers at, inside the outline: every mass hangs on a limb. */
+function lobesAt(plant: Habitus, masses: readonly Point[], random: Random): Lobe[] {
   const flat = flatness(plant)
-  const radius = 0.92 * Math.cbrt(crownVolume(plant) / plant.lobes / (4.19 * flat))
-  const turn = random() * 2 * Math.PI
-  const tiers = plant.crownForm === 'layered' ? Math.max(3, Math.round(plant.lobes / 2.2)) : 0
-  return Array.from({ length: plant.lobes }, (_, i): Lobe => {
-    const share = (i + 0.5) / plant.lobes
-    const t =
-      tiers > 0
-        ? (Math.floor(share * tiers) + 0.55 + 0.2 * (random() - 0.5)) / tiers
-        : 0.1 + 0.82 * share + 0.08 * (random() - 0.5)
-    const size = radius * (0.8 + 0.4 * random())
-    const y = Math.min(plant.heightMm - size * flat * 0.96, base + depth * t)
-    const half = crownHalf(plant, y)
-    const out = Math.max(0, half - size * 0.92) * (i === plant.lobes - 1 ? 0.2 : 0.72 + 0.28 * random())
-    const angle = turn + i * GOLDEN_ANGLE
+  const radius = Math.cbrt((LOBES_FILL * crownVolume(plant)) / Math.max(1, masses.length) / (4.19 * flat))
+  return masses.map(({ x, y, z }): Lobe => {
+    const size = radius * (0.75 + 0.5 * random())
+    const high = Math.min(plant.heightMm - size * flat * 0.96, y + size * flat * 0.3)
+    const half = crownHalf(plant, high)
+    const out = Math.hypot(x, z) || 1
+    const within = Math.min(out, Math.max(0, half - size * 0.85))
     return {
-      x: Math.cos(angle) * out,
-      y,
-      z: Math.sin(angle) * out,
+      x: (x / out) * within,
+      y: high,
+      z: (z / out) * within,
       radius: Math.min(size, Math.max(half, size * 0.4)),
       flat,
     }
   })
 }
 
+/** How much a crown's top and sides fall short of its outline here and there, as shares. From memory. */
+const UNEVEN_TOP = 0.09
+const UNEVEN_SIDE = 0.13
+
 /**
- * Points spread through the crown, denser towards the surface, where the light is: in its lobes, or evenly in
- * a crown without. All lie inside the outline.
+ * A crown's own shape: whether a point that lies inside the outline lies inside this one. Two of a kind are
+ * full in different places. Narrow kinds and conifers keep to their outline.
  */
-export function fillCrown(plant: Habitus, count: number, random: Random): Point[] {
+function ownShape(plant: Habitus, random: Random): (point: Point) => boolean {
+  if (plant.crownForm === 'columnar' || plant.crownForm === 'conical') return () => true
+  const [p1, p2, p3, p4] = [random() * 6.3, random() * 6.3, random() * 6.3, random() * 6.3]
+  const half = plant.crownWidthMm / 2
+  const depth = Math.max(1e-6, plant.heightMm - plant.crownBaseMm)
+  // The highest place stays: a height is a promise.
+  const dip = (x: number, z: number): number =>
+    Math.min(1, (Math.hypot(x, z) / half) * 2.2) *
+    (0.5 - 0.25 * Math.sin((4.2 * x) / half + p1) - 0.25 * Math.sin((4.2 * z) / half + p2))
+  const short = (azimuth: number, y: number): number =>
+    0.5 + 0.3 * Math.sin(2 * azimuth + p3) + 0.2 * Math.sin(3 * azimuth + (5 * y) / depth + p4)
+  return ({ x, y, z }) =>
+    y <= plant.heightMm - depth * UNEVEN_TOP * dip(x, z) &&
+    Math.hypot(x, z) <= crownHalf(plant, y) * (1 - UNEVEN_SIDE * short(Math.atan2(z, x), y))
+}
+
+/** Of a lobed crown's points, the share that lies in its outer shell whatever the lobes: the outline is a promise. */
+const SHELL = 0.42
+
+/**
+ * Points spread through the crown, denser towards the surface, where the light is: in lobes about its masses
+ * and along its outline, or evenly in a crown without lobes. All lie inside the outline.
+ */
+export function fillCrown(plant: Habitus, masses: readonly Point[], count: number, random: Random): Point[] {
   const points: Point[] = []
   const depth = plant.heightMm - plant.crownBaseMm
   const low = Math.max(plant.crownBaseMm, plant.clearStemMm * 0.96)
-  const lobes = plant.lobes > 0 ? lobesOf(plant, random) : []
+  const inside = ownShape(plant, random)
+  const lobes = plant.lobes > 0 ? lobesAt(plant, masses, random) : []
   const weights = lobes.map(({ radius }) => radius ** 2.4)
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   for (let tries = 0; points.length < count && tries < count * 400; tries += 1) {
     const angle = random() * 2 * Math.PI
-    // A few points stay outside the lobes, so that limbs reach between them.
-    if (lobes.length > 0 && random() > 0.06) {
+    if (lobes.length > 0 && random() > SHELL) {
       let pick = random() * total
       const lobe = lobes.find((_, i) => (pick -= weights[i] ?? 0) <= 0) ?? lobes[0]
       if (!lobe) continue
@@ -86,15 +105,16 @@ export function fillCrown(plant: Habitus, count: number, random: Random): Point[
         y: lobe.y + rise * r * lobe.flat,
         z: lobe.z + Math.sin(angle) * across,
       }
-      if (point.y >= low && Math.hypot(point.x, point.z) <= crownHalf(plant, point.y) * 0.99)
+      if (point.y >= low && Math.hypot(point.x, point.z) <= crownHalf(plant, point.y) * 0.99 && inside(point))
         points.push(point)
       continue
     }
     const y = low + (plant.heightMm - low) * random() * 0.99
     const half = crownHalf(plant, y)
     if (random() > half / (plant.crownWidthMm / 2)) continue
-    const r = half * 0.97 * Math.sqrt(0.12 + 0.88 * random())
-    points.push({ x: Math.cos(angle) * r, y, z: Math.sin(angle) * r })
+    const r = half * 0.97 * Math.sqrt(lobes.length > 0 ? 0.5 + 0.5 * random() : 0.12 + 0.88 * random())
+    const point = { x: Math.cos(angle) * r, y, z: Math.sin(angle) * r }
+    if (inside(point)) points.push(point)
   }
   // The top is always reached: a height is a promise.
   if (points.length > 0 && depth > 0) points[0] = { x: 0, y: plant.heightMm * 0.985, z: 0 }

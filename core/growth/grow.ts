@@ -7,8 +7,8 @@ import { thicken } from './pipes'
 import type { Habitus, Node, Skeleton } from './types'
 
 /** Tips that read well at 2 to 400 mm. */
-const TREE_TIPS = 340
-const SHRUB_TIPS = 180
+const TREE_TIPS = 620
+const SHRUB_TIPS = 320
 
 /**
  * Grows the branching structure of a plant in three dimensions, inside the outline of its crown: whorls about

@@ -1,4 +1,4 @@
-import type { BarkMarks, CrownForm, Habit, Species } from '../plants'
+import type { BarkMarks, Branching, CrownForm, Habit, LeafKind, OrganKind, Species } from '../plants'
 
 /** What a skeleton is grown into. Lengths in mm at the model. */
 export interface Habitus {
@@ -16,6 +16,7 @@ export interface Habitus {
   readonly lobes: number
   /** How far shoots hang: −1 stiffly upright, 1 hanging. */
   readonly droop: number
+  readonly branching: Branching
   /** Growing tips; the pipe model counts them. Absent: as many as read well. */
   readonly tips?: number
   /** Lean of the stem to the right, degrees. */
@@ -39,6 +40,11 @@ export interface Dress {
   readonly seeThrough: number
   /** Length of a leaf at the model, mm. */
   readonly leafMm: number
+  /** Length of a leaf on the real plant, mm: what else it bears is scaled as its leaves are. */
+  readonly leafRealMm: number
+  readonly leaf: LeafKind
+  readonly flower: OrganKind
+  readonly fruit: OrganKind
   readonly bark: BarkMarks
 }
 

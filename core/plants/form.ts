@@ -15,6 +15,10 @@ export interface Form {
   readonly stems: number
 }
 
+/** A measure that is the same at all ages, or one of four. */
+export const atAge = <T extends string | number>(value: T | readonly [T, T, T, T], age: Age): T =>
+  typeof value === 'object' ? value[ages.indexOf(age) as 0 | 1 | 2 | 3] : value
+
 /**
  * The form of a species at an age, with what a maker overwrote.
  * An overwritten height carries the crown along in proportion unless the crown is overwritten too.
@@ -26,19 +30,20 @@ export function formOf(
   overwritten: { heightM?: number; crownWidthM?: number } = {},
 ): Form {
   const at = ages.indexOf(age)
+  const clearStem = atAge(species.clearStem, age)
   const heightM = overwritten.heightM ?? species.heightM[at] ?? species.heightM[2]
   const crownWidthM = overwritten.crownWidthM ?? heightM * (species.crownRatio[at] ?? species.crownRatio[2])
   requireRange('height', heightM, 'm', { above: 0 })
   requireRange('crown width', crownWidthM, 'm', { above: 0 })
   return {
     habit: species.habit,
-    crownForm: species.crownForm,
+    crownForm: atAge(species.crownForm, age),
     heightM,
     crownWidthM,
-    clearStemM: heightM * species.clearStem,
-    crownBaseM: heightM * (species.crownBase ?? species.clearStem),
+    clearStemM: heightM * clearStem,
+    crownBaseM: heightM * atAge(species.crownBase ?? clearStem, age),
     dbhM: heightM * species.dbhRatio,
-    stems: species.stems,
+    stems: atAge(species.stems, age),
   }
 }
 

@@ -1,4 +1,5 @@
 import type { HabitatId } from './kinds'
+import type { Species } from './types'
 
 /** Parts of the world whose plants are not mixed. */
 export const regions = ['temperate', 'mediterranean', 'western interior', 'subtropics', 'east asia', 'australia'] as const
@@ -43,3 +44,8 @@ export function habitatById(id: string): Habitat {
   if (!found) throw new RangeError(`habitat is ${id}; it must be one of ${habitats.map((habitat) => habitat.id).join(', ')}`)
   return found
 }
+
+/** The parts of the world that a species grows in: those of its habitats. */
+export const regionsOf = ({ habitats: own }: Pick<Species, 'habitats'>): Region[] => [
+  ...new Set(own.map(({ habitat }) => habitatById(habitat).region)),
+]

@@ -1,3 +1,4 @@
+export * from './branching'
 export * from './check'
 export * from './days'
 export * from './form'

@@ -50,6 +50,50 @@ export const arrangements = [
   'fan',
   'basal',
 ] as const
+/** How leaves are made, as the eye tells kinds of tree apart by them. */
+export const leafKinds = [
+  'broad',
+  'round',
+  'lobed',
+  'feathered',
+  'hand',
+  'narrow',
+  'small',
+  'tuft',
+  'spray',
+  'scale',
+  'spine',
+] as const
+export type LeafKind = (typeof leafKinds)[number]
+
+/**
+ * What flowers and fruit look like from a few steps away: "blossom" covers the leaves, everything else stands
+ * or hangs by itself.
+ */
+export const organKinds = [
+  'blossom',
+  'catkins',
+  'candles',
+  'plates',
+  'berries',
+  'fruits',
+  'cones',
+  'pods',
+  'keys',
+  'balls',
+  'umbel',
+  'daisy',
+  'cup',
+  'spire',
+  'plume',
+  'mace',
+  'panicle',
+  'feather',
+  'ear',
+  'tassel',
+] as const
+export type OrganKind = (typeof organKinds)[number]
+
 export const barkMarks = ['smooth', 'furrowed', 'plated', 'peeling', 'birch', 'ringed', 'none'] as const
 export type BarkMarks = (typeof barkMarks)[number]
 export const groupings = ['alone', 'few', 'grove', 'drift', 'row', 'carpet'] as const

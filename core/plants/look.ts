@@ -11,6 +11,8 @@ import { wordsFor } from './words'
 export interface LeafShare {
   readonly tones: Tones
   readonly share: number
+  /** Where they hang: the higher, the further out and up in the crown. */
+  readonly outer: number
 }
 
 /** How a plant looks on a day. Shares are 0–1. */
@@ -104,7 +106,12 @@ export function lookOn(
     flower,
     fruit,
     leaves: mixture
-      .map(([lab, share]) => ({ tones: tonesOf(seen(lab)), share }))
+      .map(([lab, share], i) => ({
+        tones: tonesOf(seen(lab)),
+        share,
+        // A flush is outside of last year's leaves; what has turned further is outside of what has not.
+        outer: species.keeps === 'evergreen' ? -i : i,
+      }))
       .sort((a, b) => b.share - a.share),
     tones: tonesOf(hazed(toHex(mean), haze)),
     bark: { low: seen(low), high: seen(high), twig: seen(species.colours.twig) },

@@ -1,6 +1,16 @@
 import * as z from 'zod'
 import { isDayOfYear } from './days'
-import { arrangements, barkMarks, crownForms, groupings, habitatIds, habits, leafHabits } from './kinds'
+import {
+  arrangements,
+  barkMarks,
+  crownForms,
+  groupings,
+  habitatIds,
+  habits,
+  leafHabits,
+  leafKinds,
+  organKinds,
+} from './kinds'
 
 const share = z.number().min(0).max(1)
 /** Measures at the four ages, within what plants are. */
@@ -8,6 +18,9 @@ const four = (least: number, most: number) => {
   const one = z.number().min(least).max(most)
   return z.tuple([one, one, one, one])
 }
+/** One value for all ages, or one for each of the four. */
+const byAges = <T extends z.ZodType>(one: T) => z.union([one, z.tuple([one, one, one, one])])
+const angle = z.number().min(5).max(120)
 const labSchema = z.tuple([
   z.number().min(0).max(100),
   z.number().min(-90).max(90),
@@ -32,28 +45,46 @@ export const speciesSchema = z.strictObject({
   botanical: z.string().min(3).max(80),
   common: z.string().min(3).max(80),
   habit: z.enum(habits),
-  crownForm: z.enum(crownForms),
+  /** The crown's outline; of kinds that change it with age, at each. */
+  crownForm: byAges(z.enum(crownForms)),
   /** Height at the four ages, m. */
   heightM: four(0.01, 130),
   /** Crown width divided by height, at the four ages. */
   crownRatio: four(0.02, 20),
-  /** Share of the height that is stem without branches, 0–0.85. */
-  clearStem: z.number().min(0).max(0.85),
+  /** Share of the height that is stem without branches, 0–0.85: one, or one for each age. */
+  clearStem: byAges(z.number().min(0).max(0.85)),
   /** Share of the height that the lowest foliage hangs down to; absent: the clear stem. */
-  crownBase: z.number().min(0).max(0.85).optional(),
+  crownBase: byAges(z.number().min(0).max(0.85)).optional(),
   /** Trunk diameter at breast height divided by the height; 0 where there is no trunk. */
   dbhRatio: z.number().min(0).max(0.09),
-  stems: z.number().int().min(1).max(60),
+  stems: byAges(z.number().int().min(1).max(60)),
   /** Share of the background seen through a crown in full leaf. */
   seeThrough: z.number().min(0.02).max(0.8),
   /**
    * How the crown is built: lobes (clumps, pads or tiers) that it divides into, 0 for one even crown; how far
-   * shoots hang (−1 stiffly upright, 1 hanging).
+   * shoots hang (−1 stiffly upright, 1 hanging). Where the kind differs from its crown form: the angle of its
+   * limbs from the vertical where they leave the stem, at the crown's base and at its top, degrees; the share
+   * of the crown's depth that its stem runs through as one; its limbs; how far they turn up along their length
+   * (below 0: down); and how crooked it grows (0 straight, 1 gnarled).
    */
-  growth: z.strictObject({ lobes: z.number().int().min(0).max(40), droop: z.number().min(-1).max(1) }),
+  growth: z.strictObject({
+    lobes: z.number().int().min(0).max(40),
+    droop: z.number().min(-1).max(1),
+    angle: z.tuple([angle, angle]).optional(),
+    leader: share.optional(),
+    limbs: z.number().int().min(2).max(60).optional(),
+    curve: z.number().min(-1).max(1).optional(),
+    crook: share.optional(),
+  }),
   /** Length of a leaf or of the cluster that reads as one, mm. */
   leafMm: z.number().min(0.5).max(8000),
   arrangement: z.enum(arrangements),
+  /** What a leaf looks like; absent: what its arrangement and length suggest. */
+  leaf: z.enum(leafKinds).optional(),
+  /** What flowers and fruit look like; absent: blossom and berries, of conifers cones. */
+  organs: z
+    .strictObject({ flower: z.enum(organKinds).optional(), fruit: z.enum(organKinds).optional() })
+    .optional(),
   keeps: z.enum(leafHabits),
   /** Bark at the foot and in the crown, and what marks it. */
   bark: z.strictObject({ low: labSchema, high: labSchema, marks: z.enum(barkMarks) }),

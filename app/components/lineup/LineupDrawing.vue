@@ -2,11 +2,10 @@
 import { useElementSize } from '@vueuse/core'
 import { toModelMm, toRealMm } from '~~/core/units'
 import { layOut, type Stand as StandOf } from '../../drawing/line-up'
-import { paletteOf } from '../../drawing/palette'
+import { paintAll, paintOutline, type Placed } from '../../drawing/painter'
 import { paintPerson } from '../../drawing/person'
-import { paintPlant } from '../../drawing/raster'
 import { seenX } from '../../drawing/sight'
-import { arrived, drawingAsked } from '../../drawing/studio'
+import { arrived, drawingOf } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 import { gridLines } from './grid'
 
@@ -48,20 +47,22 @@ const raster = useRaster(canvas, width, ref(HEIGHT))
 let frame = 0
 function paint(): void {
   frame = 0
+  const wanted = layout.value.stands.flatMap(({ plant, xs, lift }) =>
+    xs.map((x, i) => ({
+      sitter: sitterAt(plant, i),
+      look: plant.plant.look,
+      x: seenX(sight.value, x),
+      groundY: groundOf(lift),
+      pxPerMm: pxPerMm.value * plant.shrink,
+    })),
+  )
+  let waiting: readonly Placed[] = []
   raster.paint(
     (pixels, k) => {
-      for (const { plant, xs, lift } of layout.value.stands)
-        xs.forEach((x, i) => {
-          const drawing = drawingAsked(sitterAt(plant, i))
-          if (drawing)
-            paintPlant(pixels, drawing, paletteOf(plant.plant.look), {
-              x: seenX(sight.value, x) * k,
-              groundY: groundOf(lift) * k,
-              pxPerMm: pxPerMm.value * plant.shrink * k,
-            })
-        })
+      waiting = paintAll(pixels, wanted, k)
     },
     (context) => {
+      for (const place of waiting) paintOutline(context, place)
       paintPerson(
         context,
         seenX(sight.value, layout.value.personX),
@@ -70,6 +71,8 @@ function paint(): void {
       )
     },
   )
+  // What is grown but had no time in this frame is painted in the next.
+  if (waiting.some(({ sitter }) => drawingOf(sitter))) schedule()
 }
 function schedule(): void {
   if (frame === 0) frame = requestAnimationFrame(paint)

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { LineUp } from '../../drawing/line-up'
-import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
-import { paintPlant } from '../../drawing/raster'
+import { paintPlant, paletteOf } from '~~/core/painting'
 import { seenX } from '../../drawing/sight'
 import { arrived, drawingAsked } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'

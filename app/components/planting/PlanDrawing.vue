@@ -4,8 +4,7 @@ import type { KeepOut } from '~~/core/commissions'
 import { sitterOf } from '~~/core/commissions'
 import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
 import { formatQuantity } from '~~/core/units'
-import { paletteOf } from '../../drawing/palette'
-import { paintPlant } from '../../drawing/raster'
+import { paintPlant, paletteOf } from '~~/core/painting'
 import { arrived, drawingAsked } from '../../drawing/studio'
 
 /**
@@ -40,6 +39,9 @@ const py = (y: number): number => PAD + boardPx.value.h - y * scale.value
 const plants = computed(() => new Map(commission.plants.map((plant) => [plant.line.id, plant])))
 const raster = useRaster(canvas, width, height)
 let frame = 0
+/** Sizes are told apart in steps of an eighth: pieces of one size are painted from one plate. */
+const stepped = (share: number): number => Math.max(1, Math.round(share * 8)) / 8
+
 /** Each piece from above, the low ones first; a disc stands in until the plant is grown. */
 function paint(): void {
   frame = 0
@@ -56,7 +58,7 @@ function paint(): void {
         paintPlant(pixels, drawing, paletteOf(plant.look), {
           x: px(spot.x) * k,
           groundY: py(spot.y) * k,
-          pxPerMm: scale.value * (spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)) * k,
+          pxPerMm: scale.value * stepped(spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)) * k,
           view: 'top',
         })
     }

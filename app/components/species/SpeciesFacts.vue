@@ -9,6 +9,7 @@ import {
   habitatById,
   localDay,
   lookOn,
+  regionsOf,
   type Place,
   type Species,
 } from '~~/core/plants'
@@ -72,16 +73,15 @@ const swatches = computed(() => {
       : [],
   )
 })
+const stemmed = computed(() => ages.some((age) => formOf(props.species, age).clearStemM > 0.05))
 const facts = computed<[string, string][]>(() => {
   const row = props.species
   const form = formOf(row, 'mature')
   return [
-    ['Habit', `${row.habit}, crown ${row.crownForm}${row.stems > 1 ? `, ${row.stems} stems` : ''}`],
+    ['Habit', `${row.habit}, crown ${form.crownForm}${form.stems > 1 ? `, ${form.stems} stems` : ''}`],
+    ['Region', regionsOf(row).join(', ') || 'not said'],
     ['Leaf', `${plainNumber(row.leafMm, 0)} mm, ${row.arrangement}; ${row.keeps}`],
-    ...(row.clearStem > 0
-      ? [['Clear stem', `${Math.round(row.clearStem * 100)} % of the height`] as [string, string]]
-      : []),
-    ...(form.dbhM > 0 && row.crownForm !== 'blades'
+    ...(form.dbhM > 0 && form.crownForm !== 'blades'
       ? [
           ['Stem', `${Math.round(form.dbhM * 100)} cm at breast height, ${row.bark.marks}`] as [
             string,
@@ -132,6 +132,12 @@ const facts = computed<[string, string][]>(() => {
           <td class="text-soft">Crown</td>
           <td v-for="age in ages" :key="age" class="text-right">
             {{ real(formOf(species, age).crownWidthM * 1000) }}
+          </td>
+        </tr>
+        <tr v-if="stemmed">
+          <td class="text-soft">Clear stem</td>
+          <td v-for="age in ages" :key="age" class="text-right">
+            {{ real(formOf(species, age).clearStemM * 1000) }}
           </td>
         </tr>
       </tbody>

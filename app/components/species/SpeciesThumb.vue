@@ -2,9 +2,8 @@
 import { useElementVisibility } from '@vueuse/core'
 import { lineSize, sitterOf } from '~~/core/commissions'
 import { ages, lookOn, type Age, type Place, type Species } from '~~/core/plants'
-import { paletteOf } from '../../drawing/palette'
 import { paintPerson } from '../../drawing/person'
-import { paintPlant } from '../../drawing/raster'
+import { paintPlant, paletteOf } from '~~/core/painting'
 import { drawingAsked, drawingOf, stopped } from '../../drawing/studio'
 
 /** A species drawn on a day: one plant as large as fits, or its four ages side by side with a person, at one scale. */

@@ -62,10 +62,6 @@ export const speciesFields: readonly SpeciesField[] = [
   { path: 'botanical', label: 'Botanical name', kind: 'text', group: 'Name' },
   { path: 'note', label: 'Note', kind: 'text', group: 'Name', optional: true },
   choice('habit', 'Habit', habits, 'Form'),
-  choice('crownForm', 'Crown', crownForms, 'Form'),
-  number('stems', 'Stems', 'Form'),
-  percent('clearStem', 'Clear stem, %', 'Form'),
-  percent('crownBase', 'Foliage hangs to, %', 'Form', true),
   number('dbhRatio', 'Stem ÷ height', 'Form'),
   percent('seeThrough', 'See-through, %', 'Form'),
   number('growth.lobes', 'Clumps', 'Form'),
@@ -73,6 +69,10 @@ export const speciesFields: readonly SpeciesField[] = [
   ...ages.flatMap((age, i) => [
     number(`heightM.${i}`, `Height, ${age}, m`, 'Ages'),
     number(`crownRatio.${i}`, `Crown ÷ height, ${age}`, 'Ages'),
+    choice(`crownForm.${i}`, `Crown, ${age}`, crownForms, 'Ages'),
+    percent(`clearStem.${i}`, `Clear stem, ${age}, %`, 'Ages'),
+    percent(`crownBase.${i}`, `Foliage hangs to, ${age}, %`, 'Ages', true),
+    number(`stems.${i}`, `Stems, ${age}`, 'Ages'),
   ]),
   number('leafMm', 'Leaf, mm', 'Leaf and bark'),
   choice('arrangement', 'Leaves', arrangements, 'Leaf and bark'),
@@ -117,8 +117,28 @@ function at(row: unknown, path: string): unknown {
     )
 }
 
+/** What may be one for all ages, or one for each. */
+const AGED = ['crownForm', 'clearStem', 'crownBase', 'stems'] as const
+
+/** A row with one of each for each age, as the form shows it. */
+function spreadOut(row: Species): Tree {
+  const tree = JSON.parse(JSON.stringify(row)) as Tree
+  for (const key of AGED)
+    if (tree[key] !== undefined && !Array.isArray(tree[key])) tree[key] = ages.map(() => tree[key])
+  return tree
+}
+
+/** Back again: one where all are the same, none where all are empty. */
+function drawnTogether(row: Tree): void {
+  for (const key of AGED) {
+    const values = row[key] === undefined ? [] : Object.values(row[key] as Tree)
+    if (values.every((value) => value === values[0])) row[key] = values[0]
+  }
+}
+
 /** A row as text for the form's fields. */
-export function textOf(row: Species): Record<string, string> {
+export function textOf(species: Species): Record<string, string> {
+  const row = spreadOut(species)
   return Object.fromEntries(
     speciesFields.map(({ path, kind }): [string, string] => {
       const value = at(row, path)
@@ -135,7 +155,7 @@ export function rowOf(
   base: Species,
   text: Record<string, string>,
 ): { row: unknown; faults: Record<string, string> } {
-  const row = JSON.parse(JSON.stringify(base)) as Tree
+  const row = spreadOut(base)
   const faults: Record<string, string> = {}
   for (const field of speciesFields) {
     const typed = (text[field.path] ?? '').trim()
@@ -177,5 +197,6 @@ function tidy(row: Tree): Tree {
   colours.turning = Object.values((colours.turning ?? {}) as Tree).filter((value) => value !== undefined)
   const standing = row.standing as Tree | undefined
   if (standing && standing.winter === undefined && standing.cut === undefined) row.standing = undefined
+  drawnTogether(row)
   return row
 }

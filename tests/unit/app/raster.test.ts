@@ -1,9 +1,9 @@
 import { lineSize, sitterOf } from '../../../core/commissions'
 import { drawSitter } from '../../support/drawings'
 import { lookOn, speciesById } from '../../../core/plants'
-import { paletteOf, pixelOf } from '../../../app/drawing/palette'
+import { paletteOf, pixelOf } from '../../../core/painting'
 import { lineUpSvg, marginOf, plantSvg } from '../../../app/drawing/picture'
-import { paintPlant, type Raster } from '../../../app/drawing/raster'
+import { paintPlant, type Raster } from '../../../core/painting'
 import { commission, line } from '../../support/workshop'
 
 const blank = (): Raster => ({ width: 240, height: 260, pixels: new Uint32Array(240 * 260) })

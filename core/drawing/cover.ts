@@ -1,0 +1,99 @@
+import { crownHalf } from '../growth/envelope'
+import type { Habitus, Point, Skeleton } from '../growth/types'
+
+/**
+ * Mean area that an oval leaf shows, by its length times its width: π/4, foreshortened in length and in width
+ * as leaves that lie anyhow are (an ellipse seen at random).
+ */
+export const SHOWN = (Math.PI / 4) * 0.785 * 0.775
+
+/** Cells along a crown's height: finer than its masses, coarser than its leaves. */
+const CELLS = 64
+/** A crown never bears more than so many times the foliage that would do if it hung evenly. */
+const MOST = 7
+
+/**
+ * Leaves to a stretch of twig for a crown that is seen through as wished. In a small cell of the crown's
+ * outline leaves lie anyhow, so that it is open by exp(−a), with a their area by its own; their mean over the
+ * outline is what is seen through the whole, gaps between its masses and its limbs included. The law holds
+ * cell by cell; that twigs gather in masses is counted, not guessed.
+ * Source of the law: Boolean model; Nilson 1971.
+ * @param stretches middles of the stretches, with half of their length as a vector, mm
+ * @param leafMm2 length times width of a leaf, mm²
+ * @param offMm how far leaves stand off their stretch
+ * @returns leaves to a stretch, above 0
+ */
+export function leavesToCover(
+  stretches: readonly (Point & { readonly ax: number; readonly ay: number })[],
+  skeleton: Skeleton,
+  plant: Habitus,
+  seeThrough: number,
+  leafMm2: number,
+  offMm: number,
+): number {
+  const cells = outlineCells(plant)
+  const { side, columns, rows, inside } = cells
+  const leaves = new Float64Array(columns * rows)
+  const wood = new Float64Array(columns * rows)
+  const put = (into: Float64Array, x: number, y: number, areaMm2: number): void => {
+    const [i, j] = [Math.floor(x / side + columns / 2), Math.floor(y / side)]
+    if (i >= 0 && j >= 0 && i < columns && j < rows)
+      into[j * columns + i] = (into[j * columns + i] ?? 0) + areaMm2 / (side * side)
+  }
+  const spread = [-0.75, 0, 0.75]
+  for (const { x, y, ax, ay } of stretches)
+    for (const t of [-0.6, 0.6])
+      for (const dx of spread)
+        for (const dy of spread)
+          put(leaves, x + ax * t + dx * offMm, y + ay * t + dy * offMm, (leafMm2 * SHOWN) / 18)
+  for (const node of skeleton.nodes) {
+    const from = skeleton.nodes[node.parent]
+    if (!from) continue
+    const long = Math.hypot(node.x - from.x, node.y - from.y)
+    put(wood, (node.x + from.x) / 2, (node.y + from.y) / 2, long * node.dMm)
+  }
+  const open = (each: number): number => {
+    let [sum, count] = [0, 0]
+    for (let at = 0; at < inside.length; at += 1) {
+      if (!inside[at]) continue
+      sum += Math.exp(-each * (leaves[at] ?? 0) - (wood[at] ?? 0))
+      count += 1
+    }
+    return sum / Math.max(1, count)
+  }
+  const mean =
+    leaves.reduce((sum, area, at) => sum + (inside[at] ? area : 0), 0) /
+    Math.max(
+      1,
+      inside.reduce((sum, one) => sum + one, 0),
+    )
+  const even = -Math.log(Math.min(0.95, seeThrough)) / Math.max(1e-9, mean)
+  let [low, high] = [even * 0.2, even * MOST]
+  for (let i = 0; i < 30; i += 1) {
+    const middle = (low + high) / 2
+    if (open(middle) > seeThrough) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
+
+/** Cells of the crown's outline seen from the front; of a hedge, of its stretch. */
+function outlineCells(plant: Habitus): {
+  readonly side: number
+  readonly columns: number
+  readonly rows: number
+  readonly inside: Uint8Array
+} {
+  const widthMm = plant.row?.lengthMm ?? plant.crownWidthMm
+  const side = Math.max(plant.heightMm, widthMm * 0.6) / CELLS
+  const columns = Math.max(1, 2 * Math.ceil(widthMm / side / 2))
+  const rows = Math.max(1, Math.ceil(plant.heightMm / side))
+  const inside = new Uint8Array(columns * rows)
+  for (let j = 0; j < rows; j += 1)
+    for (let i = 0; i < columns; i += 1) {
+      const [x, y] = [(i + 0.5 - columns / 2) * side, (j + 0.5) * side]
+      const half = plant.row ? plant.row.lengthMm / 2 : y < plant.crownBaseMm ? 0 : crownHalf(plant, y)
+      inside[j * columns + i] = Math.abs(x) < half ? 1 : 0
+    }
+  return { side, columns, rows, inside }
+}

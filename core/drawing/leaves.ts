@@ -1,0 +1,88 @@
+import { seededRandom } from '../units'
+import { leafShapes } from './leaf-shapes'
+import { MARK_STRIDE, type PlantDrawing } from './plant-drawing'
+
+/** One leaf: its middle and half of its length as a vector, mm; half its width; its stretch; a number of its own. */
+export type LeafVisit = (
+  x: number,
+  y: number,
+  z: number,
+  ax: number,
+  ay: number,
+  az: number,
+  halfWidth: number,
+  mark: number,
+  chance: number,
+) => void
+
+/** A leaf's width as it is seen, at the narrowest, by its width. */
+const EDGE_ON = 0.55
+
+/** A number from 0 to 1 that is the same for the same stretch. */
+function chanceOf(a: number): number {
+  let n = Math.imul(a + 1, 0x9e3779b1)
+  n = Math.imul(n ^ (n >>> 15), 0x2c1b3c6d)
+  n = Math.imul(n ^ (n >>> 12), 0x297a2d39)
+  return ((n ^ (n >>> 15)) >>> 0) / 4_294_967_296
+}
+
+/** What would rise above the top or sink into the ground is turned back: nothing ends at a ruler's edge. */
+function within(y: number, low: number, high: number): number {
+  const up = y > high ? high - 0.8 * (y - high) : y
+  return up < low ? Math.min(high, low + 0.8 * (low - up)) : up
+}
+
+/**
+ * Visits the leaves of a drawing, each where it hangs. Leaves that would be finer than can be seen are joined:
+ * fewer and larger ones of the same area. From nearer there are more of them, not larger ones.
+ * @param leastMm the least length worth drawing, mm
+ */
+export function eachLeaf(drawing: PlantDrawing, leastMm: number, visit: LeafVisit): void {
+  const { marks, heightMm } = drawing
+  const { aspect, follows, hangs } = leafShapes[drawing.leaf.kind]
+  const length = Math.max(drawing.leaf.lengthMm, leastMm)
+  const width = Math.max(drawing.leaf.lengthMm * aspect, Math.min(length, leastMm * 0.62))
+  const each = (drawing.leaf.each * drawing.leaf.lengthMm ** 2 * aspect) / (length * width)
+  const count = marks.length / MARK_STRIDE
+  const off = drawing.leaf.offMm
+  const loose = 1 - follows
+  for (let i = 0; i < count; i += 1) {
+    const o = i * MARK_STRIDE
+    const here = Math.floor(each + chanceOf(i))
+    if (here === 0) continue
+    const [x, y, z] = [marks[o] ?? 0, marks[o + 1] ?? 0, marks[o + 2] ?? 0]
+    const [ax, ay, az] = [marks[o + 3] ?? 0, marks[o + 4] ?? 0, marks[o + 5] ?? 0]
+    const stretch = Math.sqrt(ax * ax + ay * ay + az * az) || 1
+    const [ux, uy, uz] = [
+      (follows * ax) / stretch,
+      (follows * ay) / stretch - hangs,
+      (follows * az) / stretch,
+    ]
+    const random = seededRandom(i * 2_654_435_761)
+    for (let j = 0; j < here; j += 1) {
+      const along = 2 * random() - 1
+      const turn = 6.2832 * random()
+      const rise = 2 * random() - 1
+      const round = Math.sqrt(1 - rise * rise)
+      const out = off * Math.sqrt(random())
+      const [rx, ry, rz] = [Math.cos(turn) * round, rise, Math.sin(turn) * round]
+      // A leaf points away from its twig, along it, and up or down by its kind.
+      const [dx, dy, dz] = [ux + loose * rx, uy + loose * ry, uz + loose * rz]
+      const size = 0.8 + 0.4 * random()
+      const norm = (size * length) / 2 / (Math.sqrt(dx * dx + dy * dy + dz * dz) || 1)
+      const tip = Math.abs(dy) * norm
+      const chance = random()
+      visit(
+        x + along * ax + rx * out,
+        within(y + along * ay + ry * out, tip, heightMm - tip * 0.7),
+        z + along * az + rz * out,
+        dx * norm,
+        dy * norm,
+        dz * norm,
+        (width / 2) * size * (EDGE_ON + (1 - EDGE_ON) * ((chance * 31) % 1)),
+        i,
+        chance,
+      )
+    }
+  }
+}

@@ -1,0 +1,38 @@
+import type { Skeleton } from '../growth/types'
+import type { Twig } from './twigs'
+
+/** A few hundred tips stand for many thousands: what is drawn thins out faster than their pipes do. From memory. */
+const FINER = 1.22
+/** A limb leaves its stem so much thicker than it goes on, for a length of so many diameters. */
+const COLLAR = 1.45
+/** The stem's foot spreads by this share, and the spread is half gone a diameter up. From memory. */
+const FLARE = 0.55
+
+/** Stem, limbs, roots and twigs as tapering lines: limbs grow out of the stem, the stem out of the ground. */
+export function woodOf(
+  { nodes, roots }: Skeleton,
+  woody: readonly boolean[],
+  twigs: readonly Twig[],
+): Float32Array {
+  const numbers: number[] = []
+  const thickest = nodes.reduce((most, node) => Math.max(most, node.dMm), 1e-6)
+  const drawn = (dMm: number): number => thickest * (dMm / thickest) ** FINER
+  const flared = (dMm: number, yMm: number): number =>
+    roots.length === 0 ? dMm : dMm * (1 + FLARE * 2 ** (-yMm / Math.max(1e-6, thickest)))
+  nodes.forEach((node, i) => {
+    const from = nodes[node.parent]
+    if (!from || !woody[i]) return
+    const own = drawn(node.dMm)
+    const start = from.order === node.order ? drawn(from.dMm) : Math.min(drawn(from.dMm), own * COLLAR)
+    numbers.push(from.x, from.y, from.z, node.x, node.y, node.z, flared(start, from.y), flared(own, node.y))
+  })
+  const finest = drawn(nodes.reduce((least, node) => Math.min(least, node.dMm), Infinity))
+  for (const { from, to } of twigs)
+    numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, finest * 0.8, finest * 0.5)
+  for (const root of roots)
+    root.forEach((to, i) => {
+      const from = root[i - 1]
+      if (from) numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, from.dMm, to.dMm)
+    })
+  return Float32Array.from(numbers)
+}

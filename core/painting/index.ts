@@ -1,0 +1,3 @@
+export * from './paint'
+export * from './palette'
+export { plateOf, type Plate } from './plate'
