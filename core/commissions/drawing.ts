@@ -1,4 +1,4 @@
-import { branchingOf, leafKindOf, organsOf, type Species } from '../plants'
+import { branchingOf, isClothed, leafKindOf, organsOf, type Species } from '../plants'
 import type { Dress, Habitus } from '../growth'
 import { seedOf } from '../units'
 import type { Line } from './records'
@@ -17,6 +17,9 @@ export interface Sitter {
   readonly dress: Dress
   readonly seed: number
 }
+
+/** What climbs a wall or a trellis stands off it by this share of its width. From memory. */
+const WALL_DEPTH = 0.22
 
 /** How much of a hedge is shown: so many times its height, and at least twice its thickness. */
 const STRETCH = 3
@@ -41,6 +44,7 @@ export function sitterOf(
   piece?: number,
 ): Sitter {
   const full = (mm: number): number => mm / size.heightShare
+  const wall = size.form.crownForm === 'wall'
   return {
     habitus: {
       habit: species.habit,
@@ -50,8 +54,9 @@ export function sitterOf(
       lobes: species.growth.lobes,
       droop: species.growth.droop,
       branching: branchingOf(species, size.form.crownForm),
+      ...(species.growth.tips === undefined ? {} : { tips: species.growth.tips }),
       heightMm: full(size.heightMm),
-      crownWidthMm: size.crownWidthMm,
+      crownWidthMm: wall ? size.crownWidthMm * WALL_DEPTH : size.crownWidthMm,
       clearStemMm: full(size.clearStemMm),
       crownBaseMm: full(size.crownBaseMm),
       trunkMm: Math.max(
@@ -60,6 +65,9 @@ export function sitterOf(
       ),
       leanDeg: line.leanDeg,
       wind: line.wind,
+      ...(wall && line.amount?.kind !== 'length'
+        ? { row: { lengthMm: size.crownWidthMm, trimmed: false } }
+        : {}),
       ...(line.amount?.kind === 'length'
         ? {
             row: {
@@ -74,6 +82,7 @@ export function sitterOf(
       leafMm: species.leafMm * size.scale,
       leafRealMm: species.leafMm,
       leaf: leafKindOf(species),
+      clothed: isClothed(species),
       ...organsOf(species),
       bark: species.bark.marks,
     },

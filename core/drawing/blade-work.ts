@@ -45,6 +45,12 @@ function chainsOf({ nodes, tips }: Skeleton): Node[][] {
   })
 }
 
+/** Width of a blade of grass, and of a leaf that rises from a rush's foot, by the plant's height. From memory. */
+const bladeWidths: Partial<Record<Dress['leaf'], readonly [number, number]>> = {
+  broad: [0.075, 0.018],
+  narrow: [0.009, 0.009],
+}
+
 /** Thinnest blade by the plant's height: what is finer than a fibre would not be seen. */
 const THINNEST = 0.006
 
@@ -58,17 +64,26 @@ function blade(
 ): void {
   const look = traits(random)
   const tall = (chain[chain.length - 1]?.y ?? 0) > plant.heightMm * 0.66
-  const swords = plant.habit === 'reed' && dress.leaf === 'broad'
-  const width = plant.heightMm * (swords && !tall ? 0.018 : plant.habit === 'reed' ? 0.01 : 0.009)
+  const width =
+    plant.heightMm *
+    (tall && plant.habit === 'reed'
+      ? 0.009
+      : (bladeWidths[dress.leaf]?.[plant.habit === 'reed' ? 1 : 0] ?? 0.009))
   along(work.lines, chain, Math.max(width, plant.heightMm * THINNEST), look)
   if (plant.habit === 'reed' && plant.arrangement === 'alternate')
-    reedLeaves(work.lines, chain, plant, random)
+    reedLeaves(work.lines, chain, plant, dress.leaf === 'narrow' ? 0.012 : 0.034, random)
   const bears = plant.habit === 'reed' ? i % 3 !== 1 : true
   if (tall && bears) work.organs.push(...headsOn(chain, plant, dress, random))
 }
 
 /** Leaves of a reed: long, off the stem to alternate sides, rising and bent over. */
-function reedLeaves(lines: Line[], chain: readonly Node[], plant: Habitus, random: Random): void {
+function reedLeaves(
+  lines: Line[],
+  chain: readonly Node[],
+  plant: Habitus,
+  width: number,
+  random: Random,
+): void {
   const windward = random() * Math.PI
   for (let k = 1; k < chain.length - 1; k += 1) {
     const at = chain[k]
@@ -84,8 +99,14 @@ function reedLeaves(lines: Line[], chain: readonly Node[], plant: Habitus, rando
     })
     const look = traits(random)
     const middle = point(0.5)
-    leafBlade(lines, at, middle, plant.heightMm * 0.012, look)
-    lines.push({ ...look, a: middle, b: point(1), d1: plant.heightMm * 0.01, d2: plant.heightMm * 0.002 })
+    leafBlade(lines, at, middle, plant.heightMm * width, look)
+    lines.push({
+      ...look,
+      a: middle,
+      b: point(1),
+      d1: plant.heightMm * width * 0.8,
+      d2: plant.heightMm * 0.002,
+    })
   }
 }
 
@@ -119,13 +140,13 @@ function herb(work: BladeWork, chain: readonly Node[], plant: Habitus, dress: Dr
     for (let i = 0; i < leaves; i += 1) {
       const angle = (i / leaves) * 6.3 + random() * 1.4 + k * 1.57
       const out = long * (1 - 0.6 * t) * (0.65 + 0.5 * random())
-      const rise = k === 0 ? 0.28 : 0.35 - 0.6 * random()
+      const rise = k === 0 ? 0.3 + 0.3 * random() : 0.35 - 0.6 * random()
       const tip = {
         x: node.x + Math.cos(angle) * out,
         y: Math.max(high * 0.006, node.y + out * rise),
         z: node.z + Math.sin(angle) * out,
       }
-      const look = { ...traits(random, 0.8), tone: 0.2 + 0.5 * t + 0.3 * random() }
+      const look = { ...traits(random, 0.8), tone: 0.34 + 0.4 * t + 0.26 * random() }
       if (pairs)
         frond(
           work.lines,
@@ -160,6 +181,8 @@ function palmWork(skeleton: Skeleton, chains: readonly Node[][], plant: Habitus,
   for (const chain of chains) {
     const rib = chain.slice(chain.findLastIndex((node) => stem.has(node)))
     if (plant.arrangement === 'fan') fan(lines, rib, plant, random)
+    else if (plant.arrangement === 'basal') sword(lines, rib, plant, random)
+    else if (plant.arrangement === 'alternate') paddle(lines, rib, plant, random)
     else
       frond(
         lines,
@@ -193,6 +216,39 @@ function palmWork(skeleton: Skeleton, chains: readonly Node[][], plant: Habitus,
       })
     }
   return { lines, organs, woody: skeleton.nodes.map((node) => stem.has(node)) }
+}
+
+/** Stiff narrow leaves in the place of a frond, as a yucca has them: several to each. */
+function sword(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
+  const foot = rib[0]
+  const tip = rib[rib.length - 1]
+  if (!foot || !tip) return
+  for (let k = 0; k < 7; k += 1) {
+    const stray = (): number => (random() - 0.5) * plant.crownWidthMm * 0.3
+    const to = { x: tip.x + stray(), y: Math.min(plant.heightMm, tip.y + stray() * 0.8), z: tip.z + stray() }
+    leafBlade(lines, foot, to, plant.crownWidthMm * 0.014, traits(random, 0.85))
+  }
+}
+
+/** A banana's leaf: a rib with one broad blade on both sides, torn here and there. */
+function paddle(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
+  const look = traits(random, 0.85)
+  const wide = plant.crownWidthMm * 0.2
+  rib.forEach((b, i) => {
+    const a = rib[i - 1]
+    if (!a) return
+    const t = i / (rib.length - 1)
+    const width = wide * Math.sin(Math.PI * Math.min(1, 0.12 + 0.86 * t)) ** 0.7
+    lines.push({
+      ...look,
+      a,
+      b,
+      d1: width * (i === 1 ? 0.3 : 1),
+      d2: width * (t === 1 ? 0.2 : 0.92),
+      tone: look.tone * (0.8 + 0.3 * random()),
+    })
+    lines.push({ ...look, a, b, d1: wide * 0.07, d2: wide * 0.06, tone: 1 })
+  })
 }
 
 /** Bamboo: canes that are wood, and leaves on short twigs along their upper part. */

@@ -11,6 +11,8 @@ interface Stem {
   readonly below: Point
   /** The plant's height, mm: heads are measured by it. */
   readonly high: number
+  /** What stands alone bears larger heads than what stands in a clump. */
+  readonly large: number
   readonly part: 0 | 1
   readonly random: Random
 }
@@ -131,7 +133,7 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
       })
     }),
   daisy: (stem) => {
-    const half = 0.05 * stem.high
+    const half = 0.05 * stem.large * stem.high
     const turn = stem.random() * 6.3
     return many(7, (_t, k) => {
       const angle = (k / 7) * 2 * Math.PI
@@ -192,7 +194,16 @@ export function headsOn(
   if (!tip || !below) return []
   return (['flower', 'fruit'] as const).flatMap((part) => {
     const head = heads[kinds[part]]
-    const organs = head ? head({ tip, below, high: plant.heightMm, part: Part[part], random }) : []
+    const organs = head
+      ? head({
+          tip,
+          below,
+          high: plant.heightMm,
+          large: plant.stems <= 2 ? 1.8 : 1,
+          part: Part[part],
+          random,
+        })
+      : []
     return organs.map((organ) => ({ ...organ, y: Math.min(organ.y, plant.heightMm * 1.02) }))
   })
 }

@@ -94,7 +94,7 @@ function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: numb
     bark: dress.bark,
     heightMm: plant.heightMm,
     widthMm: plant.row?.lengthMm ?? plant.crownWidthMm,
-    wood: woodOf(skeleton, woody, foliage.twigs),
+    wood: woodOf(skeleton, woody, dress.clothed ? [] : foliage.twigs),
     blades: linesOf(lines),
     bladeTraits: traitsOf(lines),
     marks: packed(new Float32Array(marks.length * MARK_STRIDE), marks, ({ x, y, z, ax, ay, az }) => [

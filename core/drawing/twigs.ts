@@ -16,6 +16,8 @@ const PER_SHOOT = 1.6
 const LENGTH = 0.62
 /** A twig reaches no further than this share of the outline's half-width. */
 const OUTMOST = 1.0
+/** What is grown into fewer tips than this has stems without twigs, as a cactus. */
+export const SUCCULENT = 12
 /** Thinner than so many times a tip is a thin shoot. */
 const THIN = 2.1
 
@@ -25,6 +27,7 @@ const THIN = 2.1
  */
 export function twigsOf(skeleton: Skeleton, plant: Habitus, random: Random): Twig[] {
   const { nodes, tips } = skeleton
+  if (plant.tips !== undefined && plant.tips < SUCCULENT) return []
   const whorled = plant.habit === 'conifer' && plant.crownForm === 'conical' && !plant.row
   const isTip = new Uint8Array(nodes.length)
   for (const tip of tips) isTip[tip] = 1

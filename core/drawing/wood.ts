@@ -1,8 +1,10 @@
 import type { Skeleton } from '../growth/types'
-import type { Twig } from './twigs'
+import { SUCCULENT, type Twig } from './twigs'
 
 /** A few hundred tips stand for many thousands: what is drawn thins out faster than their pipes do. From memory. */
 const FINER = 1.22
+/** The arms of what has no twigs are nearly as stout as its stem. */
+const STOUT = 0.4
 /** A limb leaves its stem so much thicker than it goes on, for a length of so many diameters. */
 const COLLAR = 1.45
 /** The stem's foot spreads by this share, and the spread is half gone a diameter up. From memory. */
@@ -16,7 +18,9 @@ export function woodOf(
 ): Float32Array {
   const numbers: number[] = []
   const thickest = nodes.reduce((most, node) => Math.max(most, node.dMm), 1e-6)
-  const drawn = (dMm: number): number => thickest * (dMm / thickest) ** FINER
+  const tips = nodes.length - new Set(nodes.map(({ parent }) => parent)).size
+  const finer = tips < SUCCULENT ? STOUT : FINER
+  const drawn = (dMm: number): number => thickest * (dMm / thickest) ** finer
   const flared = (dMm: number, yMm: number): number =>
     roots.length === 0 ? dMm : dMm * (1 + FLARE * 2 ** (-yMm / Math.max(1e-6, thickest)))
   nodes.forEach((node, i) => {

@@ -8,6 +8,8 @@ import type { Habitus, Node, Point, Row } from './types'
  * which a few are seen.
  */
 const SPACING = 0.3
+/** The same for what is trained on wires above a bare foot, by its height. From memory. */
+const VINES = 0.55
 /** Tips to a length as long as the hedge is thick, and at most. They read well at 5 to 60 mm. */
 const TIPS_PER_WIDTH = 150
 const MOST_TIPS = 1500
@@ -21,28 +23,31 @@ const BULGE = 0.16
  * @throws RangeError when the length is not above 0
  */
 export function* growHedge(
-  plant: Pick<Habitus, 'heightMm' | 'crownWidthMm'>,
+  plant: Pick<Habitus, 'heightMm' | 'crownWidthMm' | 'crownBaseMm'>,
   row: Row,
   random: Random,
 ): Generator<number, Node[]> {
   requireRange('hedge length', row.lengthMm, 'mm', { above: 0 })
   const { heightMm, crownWidthMm: widthMm } = plant
-  const spacingMm = widthMm * SPACING
+  // Vines stand further apart than the thorns of a hedge.
+  const spacingMm = plant.crownBaseMm > heightMm * 0.2 ? heightMm * VINES : widthMm * SPACING
   const count = Math.max(1, Math.round(row.lengthMm / spacingMm))
   const wanted = Math.round((TIPS_PER_WIDTH * row.lengthMm) / widthMm)
   const tips = Math.min(MOST_TIPS, Math.max(count, 60, wanted))
   const section = sectionOf(plant, row, random)
+  // Vines are bare below their wires; a hedge is leafy to the ground.
+  const low = Math.max(plant.crownBaseMm, heightMm * 0.05)
   const points: Point[] = []
   while (points.length < tips * 1.12) {
     const point = {
       x: (random() - 0.5) * row.lengthMm,
-      y: heightMm * (0.05 + 0.95 * random()),
+      y: low + (heightMm - low) * random(),
       z: (random() - 0.5) * widthMm,
     }
     if (section(point)) points.push(point)
   }
   const spacing = Math.cbrt((row.lengthMm * heightMm * widthMm * 0.8) / points.length)
-  const nodes = stems(count, row.lengthMm, heightMm, random)
+  const nodes = stems(count, row.lengthMm, Math.max(low, heightMm * 0.24), random)
   yield* colonise(nodes, points, spacing, { upward: 0.2, wander: 0.4 }, random)
   const within = (value: number, most: number): number => Math.max(-most, Math.min(most, value))
   // What grows beyond the section is clipped, as a hedge is.
@@ -76,7 +81,7 @@ function sectionOf(
   }
 }
 
-function stems(count: number, lengthMm: number, heightMm: number, random: Random): Node[] {
+function stems(count: number, lengthMm: number, stemMm: number, random: Random): Node[] {
   const nodes: Node[] = []
   const apart = lengthMm / count
   for (let i = 0; i < count; i += 1) {
@@ -84,7 +89,7 @@ function stems(count: number, lengthMm: number, heightMm: number, random: Random
     let parent = -1
     for (let k = 0; k <= 3; k += 1) {
       const strayed = x + (random() - 0.5) * apart * 0.1 * k
-      parent = nodes.push(sprout({ x: strayed, y: (heightMm * 0.24 * k) / 3, z: 0 }, parent)) - 1
+      parent = nodes.push(sprout({ x: strayed, y: (stemMm * k) / 3, z: 0 }, parent)) - 1
     }
   }
   return nodes

@@ -43,6 +43,8 @@ export interface Dress {
   /** Length of a leaf on the real plant, mm: what else it bears is scaled as its leaves are. */
   readonly leafRealMm: number
   readonly leaf: LeafKind
+  /** Needles clothe the last twigs all year: they are not seen. */
+  readonly clothed: boolean
   readonly flower: OrganKind
   readonly fruit: OrganKind
   readonly bark: BarkMarks

@@ -70,6 +70,14 @@ function pieceBed(
     stemMm: size.trunkMm,
     groups: exactly(groups, count),
     inRow: as === 'row',
+    ...(species.rows && (line.stands ?? species.groups.as) === species.groups.as
+      ? {
+          rows: {
+            apartMm: species.rows.apartM * 1000 * size.scale,
+            inRowMm: species.rows.inRowM * 1000 * size.scale,
+          },
+        }
+      : {}),
     closeness: CLOSENESS[as] * (layer === 'ground' && as !== 'row' ? LOOSER_ON_GROUND : 1),
   }
 }

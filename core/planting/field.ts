@@ -155,7 +155,8 @@ export class Field {
     return nearest?.heading ?? 0
   }
 
-  private free(piece: Piece, place: Place): boolean {
+  /** Whether a piece has room at a place. */
+  free(piece: Piece, place: Place): boolean {
     const { widthMm, depthMm, edgeMm, keepOuts, plantedShare } = this.board
     const { x, y } = place
     const edge = Math.max(edgeMm, edgeDistance(piece, this.board))

@@ -3,10 +3,14 @@ import type { Grouping, Species } from '../plants'
 export const layers = ['tree', 'shrub', 'ground'] as const
 export type Layer = (typeof layers)[number]
 
-export const layerOf = ({ habit }: Pick<Species, 'habit'>): Layer =>
+/** Canes with a clear stem, as bamboo's, stand among the trees. */
+export const layerOf = ({ habit, clearStem }: Pick<Species, 'habit' | 'clearStem'>): Layer =>
   habit === 'shrub' || habit === 'climber'
     ? 'shrub'
-    : habit === 'broadleaf' || habit === 'conifer' || habit === 'palm'
+    : habit === 'broadleaf' ||
+        habit === 'conifer' ||
+        habit === 'palm' ||
+        (habit === 'reed' && clearStem !== 0)
       ? 'tree'
       : 'ground'
 

@@ -4,6 +4,7 @@ import { Field } from './field'
 import { clearanceOf } from './geometry'
 import { laidHedges, laidPatches, type Hedge, type HedgeBed, type Patch, type PatchBed } from './runs'
 import type { Layer } from './layers'
+import { plotPlaces, slotsOf, type Rows, type Slot } from './plots'
 
 /** A line of pieces to be planted, in the order of their numbers. */
 export interface Bed {
@@ -22,6 +23,8 @@ export interface Bed {
   readonly closeness: number
   /** Whether the members of a group stand in a row, as in a hedge or an avenue. */
   readonly inRow: boolean
+  /** Of what is planted in rows or on a grid: how far apart. */
+  readonly rows?: Rows
 }
 
 export interface Board {
@@ -88,9 +91,11 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
     (a, b) => Number(rowOf(b)) - Number(rowOf(a)) || widest(b) - widest(a) || a.code.localeCompare(b.code),
   )
   const left: { lineId: string; code: string; pieces: number }[] = []
+  const slots = slotsOf(beds.pieces)
   for (const bed of inTurn) {
     const random = seededRandom(seedOf(`${seed}|${bed.lineId}`))
-    const missed = plantBed(field, bed, random)
+    const slot = slots.get(bed.lineId)
+    const missed = slot ? plantPlot(field, board, bed, slot) : plantBed(field, bed, random)
     if (missed > 0) left.push({ lineId: bed.lineId, code: bed.code, pieces: missed })
   }
   const spots = [...field.spots].sort(
@@ -109,7 +114,8 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
 const widest = ({ crownsMm }: Bed): number => crownsMm.reduce((most, crown) => Math.max(most, crown), 0)
 
 /** A few in a row find room among others; a hedge or an avenue does not. */
-const rowOf = ({ inRow, groups }: Bed): boolean => inRow && Math.max(...groups) >= 5
+const rowOf = ({ inRow, groups, rows }: Bed): boolean =>
+  rows !== undefined || (inRow && Math.max(...groups) >= 5)
 
 /** How far crowns reach over keep-outs at most, mm. */
 function overhangOf(keepOuts: readonly KeepOut[], spots: readonly Spot[]): number {
@@ -129,6 +135,36 @@ const LOW_ZONES: Record<Zone, readonly Zone[]> = {
   back: ['back', 'back', 'back', 'middle', 'front'],
 }
 
+/** Sets pieces in the rows of their plot, over what is kept clear. */
+function plantPlot(field: Field, board: Board, bed: Bed, slot: Slot): number {
+  if (!bed.rows) return bed.crownsMm.length
+  let next = 0
+  for (const place of plotPlaces(board, bed, bed.rows, slot)) {
+    const crownMm = bed.crownsMm[next]
+    if (crownMm === undefined) break
+    const piece = pieceOf(bed, next + 1, crownMm)
+    if (!field.free(piece, place)) continue
+    field.add({ ...piece, ...place })
+    next += 1
+  }
+  return bed.crownsMm.length - next
+}
+
+/** A piece of a bed before it has a place. */
+function pieceOf(bed: Bed, number: number, crownMm: number): Omit<Spot, 'x' | 'y'> {
+  // In rows neighbours stand as close as the rows say, crowns touching or not.
+  const closest = bed.rows ? Math.min(bed.rows.apartMm, bed.rows.inRowMm) * 0.49 : Infinity
+  return {
+    lineId: bed.lineId,
+    code: bed.code,
+    number,
+    layer: bed.layer,
+    crownMm,
+    stemMm: bed.stemMm,
+    ownMm: Math.min(closest, Math.max(0.5, (crownMm / 2) * bed.closeness)),
+  }
+}
+
 function plantBed(field: Field, bed: Bed, random: Random): number {
   let number = 0
   let missed = 0
@@ -142,15 +178,7 @@ function plantBed(field: Field, bed: Bed, random: Random): number {
     for (let i = 0; i < size && number < bed.crownsMm.length; i += 1) {
       number += 1
       const crownMm = bed.crownsMm[number - 1] ?? 0
-      const piece = {
-        lineId: bed.lineId,
-        code: bed.code,
-        number,
-        layer: bed.layer,
-        crownMm,
-        stemMm: bed.stemMm,
-        ownMm: Math.max(0.5, (crownMm / 2) * bed.closeness),
-      }
+      const piece = pieceOf(bed, number, crownMm)
       const inLine = bed.inRow ? field.inLine(piece, members, heading, random) : undefined
       const joined = bed.inRow ? inLine?.place : field.beside(piece, members, zone, random)
       const place = joined ?? field.centre(piece, zone, random)

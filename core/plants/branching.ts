@@ -42,6 +42,7 @@ const byForm: Record<CrownForm, Manner> = {
   'multi-stemmed': [24, 12, 0.16, 6, -0.1, 0.3],
   prostrate: [78, 40, 0.2, 6, 0.3, 0.4],
   mound: [62, 16, 0.2, 6, 0.25, 0.3],
+  wall: [40, 15, 0.2, 6, 0.2, 0.4],
   tuft: [60, 20, 1, 6, 0, 0],
   blades: [40, 10, 0.3, 6, 0, 0],
 }
@@ -79,6 +80,12 @@ export function leafKindOf({ leaf, arrangement, leafMm, habit }: Species): LeafK
       return leafMm < SMALL_MM ? 'small' : 'broad'
   }
 }
+
+const NEEDLED: readonly LeafKind[] = ['tuft', 'spray', 'scale', 'spine']
+
+/** Whether needles or scales clothe a species' last twigs all year, so that none is seen bare. */
+export const isClothed = (species: Species): boolean =>
+  species.keeps === 'evergreen' && NEEDLED.includes(leafKindOf(species))
 
 /** What a species' flowers and fruit look like. */
 export function organsOf({ organs, habit }: Species): {

@@ -83,6 +83,8 @@ export function crownProfile(form: CrownForm, t: number): number {
       return (1 - t ** 1.6) ** 0.5
     case 'mound':
       return Math.sqrt(1 - t * t)
+    case 'wall':
+      return t < 0.72 ? 1 : Math.sqrt(1 - ((t - 0.72) / 0.28) ** 2)
     case 'tuft':
       return Math.sin(Math.PI * Math.min(1, 0.18 + 0.82 * t) ** 1.25)
     case 'blades':

@@ -30,6 +30,7 @@ export const crownForms = [
   'multi-stemmed',
   'prostrate',
   'mound',
+  'wall',
   'tuft',
   'blades',
 ] as const
@@ -118,5 +119,16 @@ export const habitatIds = [
   'subtropical-park',
   'east-asian-wood',
   'australian-bush',
+  'australian-heights',
+  'australian-desert',
+  'eastern-wood',
+  'savanna',
+  'desert',
+  'arable',
+  'vineyard',
+  'waste-ground',
+  'dry-slope',
+  'mediterranean-mountain',
+  'rice-terrace',
 ] as const
 export type HabitatId = (typeof habitatIds)[number]

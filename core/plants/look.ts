@@ -127,7 +127,7 @@ function leafAmount(species: Species, stage: Stage, held: readonly [number, numb
   const { out, fallen, day } = stage
   switch (species.keeps) {
     case 'evergreen':
-      return 1 - SHED * out * (1 - stage.hardened)
+      return (1 - SHED * out * (1 - stage.hardened)) * (1 - (1 - (species.winterLeaf ?? 1)) * winterOf(stage))
     case 'deciduous':
       return out * (1 - fallen)
     case 'dies back':
@@ -139,6 +139,12 @@ function leafAmount(species: Species, stage: Stage, held: readonly [number, numb
       )
   }
 }
+
+/** Of what bronzes in the cold, the share that has in the middle of winter. From memory. */
+const BRONZED = 0.55
+
+/** How much of a winter it is for an evergreen, 0–1: from half a year after its buds burst until they burst again. */
+const winterOf = ({ day }: Stage): number => smooth((day - 195) / 70) * (1 - smooth((day - 320) / 45))
 
 function heldShare(
   species: Species,
@@ -167,9 +173,11 @@ function leafColours(species: Species, stage: Stage, held: readonly [number, num
   ]
   if (species.keeps === 'evergreen') {
     const flush = FLUSH * out * (1 - hardened)
+    const bronzed = turning[0] ? BRONZED * winterOf(stage) : 0
     return tidy([
       [fresh, flush],
-      [summer, 1 - flush],
+      [summer, (1 - flush) * (1 - bronzed)],
+      [turning[0] ?? summer, (1 - flush) * bronzed],
     ])
   }
   const stages: Lab[] = [late, ...turning, ...(species.keeps === 'deciduous' ? [] : [dead])]

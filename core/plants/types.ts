@@ -75,6 +75,8 @@ export const speciesSchema = z.strictObject({
     limbs: z.number().int().min(2).max(60).optional(),
     curve: z.number().min(-1).max(1).optional(),
     crook: share.optional(),
+    /** Shoots that end in the light; absent: as many as read well. Of stems without twigs: all that there are. */
+    tips: z.number().int().min(1).max(2000).optional(),
   }),
   /** Length of a leaf or of the cluster that reads as one, mm. */
   leafMm: z.number().min(0.5).max(8000),
@@ -86,6 +88,12 @@ export const speciesSchema = z.strictObject({
     .strictObject({ flower: z.enum(organKinds).optional(), fruit: z.enum(organKinds).optional() })
     .optional(),
   keeps: z.enum(leafHabits),
+  /** Of a kind that keeps only part of its leaves over winter: the share that hangs in the middle of it. */
+  winterLeaf: share.optional(),
+  /** Planted in rows: metres from row to row, and from plant to plant in a row. */
+  rows: z
+    .strictObject({ apartM: z.number().min(0.05).max(30), inRowM: z.number().min(0.01).max(30) })
+    .optional(),
   /** Bark at the foot and in the crown, and what marks it. */
   bark: z.strictObject({ low: labSchema, high: labSchema, marks: z.enum(barkMarks) }),
   colours: z.strictObject({

@@ -7,7 +7,7 @@ const opposite = { ...alternate, arrangement: 'opposite' } as const
 export const broadleaves: readonly Species[] = [
   {
     id: 'beech', botanical: 'Fagus sylvatica', common: 'Beech', crownForm: 'rounded', ...alternate, keeps: 'holds dead leaves',
-    heightM: [7, 14, 24, 28], crownRatio: [0.55, 0.6, 0.68, 0.78], clearStem: 0.16, dbhRatio: 0.03, stems: 1, seeThrough: 0.16, growth: { lobes: 12, droop: 0.05 }, leafMm: 80,
+    heightM: [7, 14, 24, 28], crownRatio: [0.55, 0.6, 0.68, 0.78], clearStem: 0.16, dbhRatio: 0.03, stems: 1, seeThrough: 0.16, growth: { lobes: 12, droop: 0.05, angle: [50, 18], leader: 0.52, limbs: 13, curve: 0.6 }, leafMm: 80,
     bark: { low: [57, 0, 5], high: [60, 0, 4], marks: 'smooth' },
     colours: { fresh: [70, -26, 56], summer: [43, -20, 32], turning: [[62, 8, 58], [56, 24, 54]], dead: [45, 20, 34], twig: [47, 8, 16] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-24', fullLeaf: '05-14', turning: '10-04', fall: '10-20', bare: '11-24' },
@@ -15,7 +15,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'pedunculate-oak', botanical: 'Quercus robur', common: 'Pedunculate oak', crownForm: 'spreading', ...alternate, keeps: 'holds dead leaves',
-    heightM: [6, 12, 20, 22], crownRatio: [0.6, 0.72, 0.9, 1.05], clearStem: 0.16, dbhRatio: 0.045, stems: 1, seeThrough: 0.24, growth: { lobes: 13, droop: -0.05 }, leafMm: 100,
+    heightM: [6, 12, 20, 22], crownRatio: [0.6, 0.72, 0.9, 1.05], clearStem: 0.16, dbhRatio: 0.045, stems: 1, seeThrough: 0.24, growth: { lobes: 13, droop: -0.05, angle: [74, 34], leader: 0.16, limbs: 6, curve: 0.05, crook: 0.7 }, leaf: 'lobed', leafMm: 100,
     bark: { low: [46, 2, 8], high: [50, 2, 8], marks: 'furrowed' },
     colours: { fresh: [66, -10, 48], summer: [42, -17, 30], turning: [[58, 8, 46], [50, 16, 42]], dead: [44, 15, 30], twig: [48, 4, 14] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-26', fullLeaf: '05-20', turning: '10-06', fall: '10-24', bare: '11-28' },
@@ -24,7 +24,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'hornbeam', botanical: 'Carpinus betulus', common: 'Hornbeam', crownForm: 'ovate', ...alternate, keeps: 'holds dead leaves',
-    heightM: [5, 10, 17, 20], crownRatio: [0.6, 0.66, 0.75, 0.85], clearStem: 0.12, dbhRatio: 0.032, stems: 1, seeThrough: 0.14, growth: { lobes: 8, droop: -0.2 }, leafMm: 80,
+    heightM: [5, 10, 17, 20], crownRatio: [0.6, 0.66, 0.75, 0.85], clearStem: 0.12, dbhRatio: 0.032, stems: 1, seeThrough: 0.14, growth: { lobes: 8, droop: -0.2, angle: [48, 16], limbs: 14 }, leafMm: 80,
     bark: { low: [54, 0, 4], high: [58, 0, 4], marks: 'smooth' },
     colours: { fresh: [66, -24, 50], summer: [44, -20, 32], turning: [[70, 0, 60]], dead: [52, 12, 32], twig: [48, 5, 14] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-14', fullLeaf: '05-08', turning: '10-02', fall: '10-20', bare: '11-22' },
@@ -32,15 +32,15 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'silver-birch', botanical: 'Betula pendula', common: 'Silver birch', crownForm: 'ovate', ...alternate,
-    heightM: [6, 12, 18, 20], crownRatio: [0.4, 0.4, 0.42, 0.46], clearStem: 0.2, crownBase: 0.14, dbhRatio: 0.014, stems: 1, seeThrough: 0.44, growth: { lobes: 0, droop: 0.6 }, leafMm: 45,
+    heightM: [6, 12, 18, 20], crownRatio: [0.4, 0.4, 0.42, 0.46], clearStem: 0.2, crownBase: 0.14, dbhRatio: 0.019, stems: 1, seeThrough: 0.44, growth: { lobes: 0, droop: 0.6, angle: [44, 24], leader: 0.86, limbs: 20, curve: -0.15, crook: 0.16 }, leaf: 'small', organs: { flower: 'catkins' }, leafMm: 45,
     bark: { low: [62, 1, 4], high: [85, 1, 6], marks: 'birch' },
     colours: { fresh: [72, -24, 50], summer: [53, -19, 36], turning: [[74, 3, 64], [72, 10, 60]], dead: [60, 14, 44], twig: [36, 12, 8], flower: [64, 2, 36] }, show: { flower: 0.08, fruit: 0 },
     dates: { burst: '04-08', fullLeaf: '04-28', flower: ['04-10', '05-02'], turning: '09-16', fall: '09-28', bare: '11-02' },
     habitats: [{ habitat: 'woodland-edge', perHa: 60, ages: [0.4, 0.35, 0.22, 0.03] }, { habitat: 'boreal-forest', perHa: 120, ages: [0.4, 0.35, 0.25, 0] }, { habitat: 'heath', perHa: 30, ages: [0.6, 0.3, 0.1, 0] }, { habitat: 'garden', perHa: 4, ages: [0.3, 0.5, 0.2, 0] }], groups: { as: 'few', size: [3, 5] },
   },
   {
-    id: 'alder', botanical: 'Alnus glutinosa', common: 'Alder', crownForm: 'conical', ...alternate,
-    heightM: [5, 10, 17, 21], crownRatio: [0.5, 0.46, 0.46, 0.5], clearStem: 0.12, dbhRatio: 0.02, stems: 2, seeThrough: 0.26, growth: { lobes: 12, droop: -0.1 }, leafMm: 70,
+    id: 'alder', botanical: 'Alnus glutinosa', common: 'Alder', crownForm: ['conical', 'conical', 'ovate', 'ovate'], ...alternate,
+    heightM: [5, 10, 17, 21], crownRatio: [0.5, 0.46, 0.46, 0.5], clearStem: [0.06, 0.1, 0.18, 0.24], dbhRatio: 0.02, stems: 1, seeThrough: 0.26, growth: { lobes: 12, droop: -0.1, angle: [70, 42], leader: 0.85, limbs: 18 }, leaf: 'round', organs: { flower: 'catkins', fruit: 'cones' }, leafMm: 70,
     bark: { low: [38, 3, 6], high: [46, 2, 6], marks: 'furrowed' },
     colours: { fresh: [60, -22, 40], summer: [37, -17, 24], turning: [[44, -6, 28]], dead: [36, 8, 18], twig: [38, 10, 8], flower: [42, 16, 20], fruit: [26, 6, 8] }, show: { flower: 0.14, fruit: 0.06 },
     dates: { burst: '04-14', fullLeaf: '05-10', flower: ['02-25', '04-05'], fruit: ['09-15', '04-01'], turning: '10-20', fall: '10-26', bare: '11-24' },
@@ -48,15 +48,15 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'aspen', botanical: 'Populus tremula', common: 'Aspen', crownForm: 'ovate', ...alternate,
-    heightM: [6, 11, 18, 22], crownRatio: [0.4, 0.4, 0.42, 0.46], clearStem: 0.28, dbhRatio: 0.018, stems: 1, seeThrough: 0.36, growth: { lobes: 9, droop: -0.1 }, leafMm: 55,
+    heightM: [6, 11, 18, 22], crownRatio: [0.4, 0.4, 0.42, 0.46], clearStem: 0.28, dbhRatio: 0.018, stems: 1, seeThrough: 0.36, growth: { lobes: 9, droop: -0.1, angle: [56, 32], leader: 0.76 }, leaf: 'round', leafMm: 55,
     bark: { low: [50, 1, 8], high: [74, -2, 10], marks: 'birch' },
     colours: { fresh: [66, -14, 42], summer: [52, -16, 24], turning: [[76, 6, 68], [70, 18, 64]], dead: [54, 14, 36], twig: [50, 6, 16] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-22', fullLeaf: '05-18', turning: '09-20', fall: '10-04', bare: '11-04' },
-    habitats: [{ habitat: 'boreal-forest', perHa: 60, ages: [0.4, 0.4, 0.2, 0] }, { habitat: 'mountain-slope', perHa: 30, ages: [0.5, 0.4, 0.1, 0] }, { habitat: 'dry-interior', perHa: 12, ages: [0.5, 0.35, 0.15, 0] }], groups: { as: 'grove', size: [5, 9] },
+    habitats: [{ habitat: 'boreal-forest', perHa: 60, ages: [0.4, 0.4, 0.2, 0] }, { habitat: 'mountain-slope', perHa: 30, ages: [0.5, 0.4, 0.1, 0] }], groups: { as: 'grove', size: [5, 9] },
   },
   {
     id: 'lombardy-poplar', botanical: 'Populus nigra ‘Italica’', common: 'Lombardy poplar', crownForm: 'columnar', ...alternate,
-    heightM: [8, 16, 26, 30], crownRatio: [0.2, 0.17, 0.15, 0.16], clearStem: 0.05, dbhRatio: 0.028, stems: 1, seeThrough: 0.18, growth: { lobes: 0, droop: -1 }, leafMm: 60,
+    heightM: [8, 16, 26, 30], crownRatio: [0.2, 0.17, 0.15, 0.16], clearStem: 0.05, dbhRatio: 0.028, stems: 1, seeThrough: 0.18, growth: { lobes: 0, droop: -1, angle: [20, 10], leader: 0.86, limbs: 40, curve: 0.5 }, leaf: 'round', leafMm: 60,
     bark: { low: [44, 2, 8], high: [52, 1, 8], marks: 'furrowed' },
     colours: { fresh: [66, -16, 46], summer: [48, -18, 34], turning: [[72, 2, 62]], dead: [54, 12, 36], twig: [56, 4, 20] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-16', fullLeaf: '05-10', turning: '09-28', fall: '10-12', bare: '11-14' },
@@ -64,7 +64,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'white-willow', botanical: 'Salix alba', common: 'White willow', crownForm: 'irregular', ...alternate,
-    heightM: [6, 11, 18, 22], crownRatio: [0.6, 0.62, 0.68, 0.78], clearStem: 0.14, dbhRatio: 0.045, stems: 1, seeThrough: 0.26, growth: { lobes: 12, droop: 0.15 }, leafMm: 80,
+    heightM: [6, 11, 18, 22], crownRatio: [0.6, 0.62, 0.68, 0.78], clearStem: 0.14, dbhRatio: 0.045, stems: 1, seeThrough: 0.26, growth: { lobes: 12, droop: 0.15, angle: [46, 18], leader: 0.3, limbs: 8, crook: 0.4 }, leaf: 'narrow', organs: { flower: 'catkins' }, leafMm: 80,
     bark: { low: [48, 2, 9], high: [56, 2, 12], marks: 'furrowed' },
     colours: { fresh: [68, -14, 38], summer: [57, -12, 20], turning: [[70, -2, 40]], dead: [56, 8, 30], twig: [56, 10, 34], flower: [74, -4, 46] }, show: { flower: 0.1, fruit: 0 },
     dates: { burst: '04-04', fullLeaf: '05-04', flower: ['04-12', '05-06'], turning: '10-10', fall: '10-24', bare: '11-28' },
@@ -72,7 +72,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'weeping-willow', botanical: 'Salix × sepulcralis', common: 'Weeping willow', crownForm: 'weeping', ...alternate,
-    heightM: [5, 9, 15, 18], crownRatio: [0.8, 0.9, 1, 1.05], clearStem: 0.2, crownBase: 0.04, dbhRatio: 0.05, stems: 1, seeThrough: 0.2, growth: { lobes: 9, droop: 1 }, leafMm: 90,
+    heightM: [5, 9, 15, 18], crownRatio: [0.8, 0.9, 1, 1.05], clearStem: 0.2, crownBase: 0.04, dbhRatio: 0.05, stems: 1, seeThrough: 0.2, growth: { lobes: 9, droop: 1 }, leaf: 'narrow', leafMm: 90,
     bark: { low: [48, 3, 10], high: [54, 3, 12], marks: 'furrowed' },
     colours: { fresh: [74, -18, 56], summer: [58, -17, 36], turning: [[74, 0, 54]], dead: [60, 8, 36], twig: [57, -3, 34] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '03-26', fullLeaf: '04-28', turning: '10-14', fall: '10-30', bare: '12-04' },
@@ -80,7 +80,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'ash', botanical: 'Fraxinus excelsior', common: 'Ash', crownForm: 'ovate', ...opposite,
-    heightM: [6, 13, 22, 26], crownRatio: [0.5, 0.52, 0.6, 0.68], clearStem: 0.2, dbhRatio: 0.027, stems: 1, seeThrough: 0.38, growth: { lobes: 11, droop: -0.25 }, leafMm: 200,
+    heightM: [6, 13, 22, 26], crownRatio: [0.5, 0.52, 0.6, 0.68], clearStem: 0.2, dbhRatio: 0.027, stems: 1, seeThrough: 0.38, growth: { lobes: 11, droop: -0.25, angle: [46, 22], leader: 0.5, limbs: 12, curve: 0.45, crook: 0.12 }, leaf: 'feathered', organs: { fruit: 'keys' }, leafMm: 200,
     bark: { low: [54, 0, 8], high: [60, -1, 8], marks: 'furrowed' },
     colours: { fresh: [62, -20, 42], summer: [46, -19, 28], turning: [[66, -8, 42]], dead: [50, 4, 26], twig: [56, -2, 10], fruit: [54, 6, 26] }, show: { flower: 0, fruit: 0.12 },
     dates: { burst: '05-06', fullLeaf: '06-02', fruit: ['09-01', '02-10'], turning: '10-01', fall: '10-10', bare: '11-04' },
@@ -88,7 +88,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'field-maple', botanical: 'Acer campestre', common: 'Field maple', crownForm: 'rounded', ...opposite,
-    heightM: [3, 6, 10, 13], crownRatio: [0.7, 0.75, 0.8, 0.85], clearStem: 0.14, dbhRatio: 0.03, stems: 1, seeThrough: 0.2, growth: { lobes: 8, droop: 0 }, leafMm: 55,
+    heightM: [3, 6, 10, 13], crownRatio: [0.7, 0.75, 0.8, 0.85], clearStem: 0.14, dbhRatio: 0.03, stems: 1, seeThrough: 0.2, growth: { lobes: 8, droop: 0 }, leaf: 'lobed', leafMm: 55,
     bark: { low: [48, 4, 12], high: [52, 4, 12], marks: 'furrowed' },
     colours: { fresh: [66, -16, 48], summer: [46, -19, 32], turning: [[76, 4, 70], [68, 16, 62]], dead: [54, 16, 38], twig: [48, 8, 18] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '05-14', turning: '09-28', fall: '10-16', bare: '11-14' },
@@ -96,7 +96,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'sycamore', botanical: 'Acer pseudoplatanus', common: 'Sycamore', crownForm: 'rounded', ...opposite,
-    heightM: [6, 13, 22, 26], crownRatio: [0.55, 0.62, 0.74, 0.85], clearStem: 0.15, dbhRatio: 0.033, stems: 1, seeThrough: 0.1, growth: { lobes: 14, droop: 0 }, leafMm: 140,
+    heightM: [6, 13, 22, 26], crownRatio: [0.55, 0.62, 0.74, 0.85], clearStem: 0.15, dbhRatio: 0.033, stems: 1, seeThrough: 0.1, growth: { lobes: 14, droop: 0 }, leaf: 'lobed', leafMm: 140,
     bark: { low: [56, 3, 8], high: [60, 2, 8], marks: 'plated' },
     colours: { fresh: [66, -18, 50], summer: [38, -16, 24], turning: [[60, 4, 46]], dead: [46, 12, 28], twig: [52, 2, 12] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-16', fullLeaf: '05-10', turning: '09-26', fall: '10-12', bare: '11-10' },
@@ -104,7 +104,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'small-leaved-lime', botanical: 'Tilia cordata', common: 'Small-leaved lime', crownForm: 'ovate', ...alternate,
-    heightM: [6, 13, 22, 27], crownRatio: [0.5, 0.52, 0.58, 0.64], clearStem: 0.1, dbhRatio: 0.033, stems: 1, seeThrough: 0.12, growth: { lobes: 10, droop: 0.2 }, leafMm: 60,
+    heightM: [6, 13, 22, 27], crownRatio: [0.5, 0.52, 0.58, 0.64], clearStem: 0.1, dbhRatio: 0.033, stems: 1, seeThrough: 0.12, growth: { lobes: 10, droop: 0.2, angle: [66, 18], leader: 0.55, limbs: 16, curve: -0.1 }, leaf: 'round', organs: { flower: 'plates' }, leafMm: 60,
     bark: { low: [48, 1, 6], high: [54, 1, 6], marks: 'furrowed' },
     colours: { fresh: [70, -24, 52], summer: [46, -20, 30], turning: [[74, 0, 62]], dead: [56, 10, 36], twig: [44, 14, 14], flower: [78, -4, 36] }, show: { flower: 0.16, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '05-14', flower: ['07-02', '07-22'], turning: '09-28', fall: '10-12', bare: '11-10' },
@@ -112,7 +112,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'wych-elm', botanical: 'Ulmus glabra', common: 'Wych elm', crownForm: 'vase', ...alternate,
-    heightM: [6, 12, 22, 27], crownRatio: [0.6, 0.66, 0.75, 0.82], clearStem: 0.14, dbhRatio: 0.035, stems: 1, seeThrough: 0.18, growth: { lobes: 11, droop: 0.1 }, leafMm: 110,
+    heightM: [6, 12, 22, 27], crownRatio: [0.6, 0.66, 0.75, 0.82], clearStem: 0.14, dbhRatio: 0.035, stems: 1, seeThrough: 0.18, growth: { lobes: 11, droop: 0.1, angle: [40, 24], leader: 0.14, limbs: 8 }, organs: { fruit: 'keys' }, leafMm: 110,
     bark: { low: [44, 3, 8], high: [48, 3, 8], marks: 'furrowed' },
     colours: { fresh: [66, -20, 48], summer: [41, -17, 26], turning: [[68, 2, 56]], dead: [52, 12, 34], twig: [38, 8, 10], flower: [36, 22, 10], fruit: [70, -14, 44] }, show: { flower: 0.1, fruit: 0.2 },
     dates: { burst: '04-16', fullLeaf: '05-10', flower: ['03-08', '03-30'], fruit: ['05-02', '05-30'], turning: '09-24', fall: '10-10', bare: '11-06' },
@@ -120,7 +120,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'rowan', botanical: 'Sorbus aucuparia', common: 'Rowan', crownForm: 'ovate', ...alternate,
-    heightM: [4, 7, 11, 13], crownRatio: [0.45, 0.5, 0.55, 0.6], clearStem: 0.18, dbhRatio: 0.02, stems: 1, seeThrough: 0.34, growth: { lobes: 8, droop: -0.15 }, leafMm: 120,
+    heightM: [4, 7, 11, 13], crownRatio: [0.45, 0.5, 0.55, 0.6], clearStem: 0.18, dbhRatio: 0.02, stems: 1, seeThrough: 0.34, growth: { lobes: 8, droop: -0.15 }, leaf: 'feathered', organs: { flower: 'plates' }, leafMm: 120,
     bark: { low: [56, 2, 8], high: [60, 1, 8], marks: 'smooth' },
     colours: { fresh: [64, -20, 42], summer: [46, -19, 28], turning: [[60, 20, 52], [46, 38, 38]], dead: [44, 22, 28], twig: [46, 8, 14], flower: [90, -2, 12], fruit: [50, 58, 48] }, show: { flower: 0.34, fruit: 0.24 },
     dates: { burst: '04-14', fullLeaf: '05-10', flower: ['05-16', '06-08'], fruit: ['08-10', '11-25'], turning: '09-14', fall: '10-02', bare: '11-06' },
@@ -128,7 +128,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'hawthorn', botanical: 'Crataegus monogyna', common: 'Hawthorn', crownForm: 'irregular', ...alternate,
-    heightM: [2.5, 4, 6, 8], crownRatio: [0.8, 0.85, 0.9, 1], clearStem: 0.14, dbhRatio: 0.03, stems: 1, seeThrough: 0.2, growth: { lobes: 9, droop: 0.15 }, leafMm: 35,
+    heightM: [2.5, 4, 6, 8], crownRatio: [0.8, 0.85, 0.9, 1], clearStem: 0.14, dbhRatio: 0.03, stems: 1, seeThrough: 0.2, growth: { lobes: 9, droop: 0.15, angle: [64, 24], leader: 0.25, limbs: 10, crook: 0.7 }, leaf: 'lobed', leafMm: 35,
     bark: { low: [44, 4, 10], high: [46, 3, 8], marks: 'plated' },
     colours: { fresh: [64, -22, 46], summer: [44, -18, 30], turning: [[54, 10, 38], [42, 24, 26]], dead: [42, 16, 24], twig: [42, 8, 12], flower: [93, -1, 8], fruit: [36, 46, 28] }, show: { flower: 0.6, fruit: 0.24 },
     dates: { burst: '03-28', fullLeaf: '04-28', flower: ['05-08', '06-06'], fruit: ['09-05', '12-20'], turning: '09-24', fall: '10-12', bare: '11-14' },
@@ -147,13 +147,13 @@ export const broadleaves: readonly Species[] = [
     id: 'wild-cherry', botanical: 'Prunus avium', common: 'Wild cherry', crownForm: 'ovate', ...alternate,
     heightM: [5, 10, 17, 20], crownRatio: [0.5, 0.55, 0.6, 0.66], clearStem: 0.18, dbhRatio: 0.025, stems: 1, seeThrough: 0.26, growth: { lobes: 10, droop: -0.1 }, leafMm: 100,
     bark: { low: [42, 10, 10], high: [48, 10, 10], marks: 'ringed' },
-    colours: { fresh: [58, -8, 38], summer: [44, -18, 30], turning: [[62, 22, 50], [46, 40, 34]], dead: [44, 24, 28], twig: [44, 12, 12], flower: [94, 0, 4] }, show: { flower: 0.72, fruit: 0 },
-    dates: { burst: '04-12', fullLeaf: '05-10', flower: ['04-12', '05-02'], turning: '09-22', fall: '10-10', bare: '11-08' },
+    colours: { fresh: [54, 4, 34], summer: [44, -18, 30], turning: [[62, 22, 50], [46, 40, 34]], dead: [44, 24, 28], twig: [44, 12, 12], flower: [94, 0, 4] }, show: { flower: 0.72, fruit: 0 },
+    dates: { burst: '04-12', fullLeaf: '05-10', flower: ['04-18', '05-08'], turning: '09-22', fall: '10-10', bare: '11-08' },
     habitats: [{ habitat: 'woodland-edge', perHa: 20, ages: [0.35, 0.35, 0.3, 0] }, { habitat: 'broadleaf-wood', perHa: 14, ages: [0.35, 0.35, 0.3, 0] }], groups: { as: 'few', size: [1, 3] },
   },
   {
     id: 'apple', botanical: 'Malus domestica', common: 'Apple', crownForm: 'spreading', ...alternate,
-    heightM: [2.5, 4, 6, 7.5], crownRatio: [0.8, 0.95, 1.1, 1.15], clearStem: 0.26, dbhRatio: 0.045, stems: 1, seeThrough: 0.3, growth: { lobes: 9, droop: 0.1 }, leafMm: 75,
+    rows: { apartM: 7, inRowM: 7 }, heightM: [2.5, 4, 6, 7.5], crownRatio: [0.8, 0.95, 1.1, 1.15], clearStem: 0.26, dbhRatio: 0.045, stems: 1, seeThrough: 0.3, growth: { lobes: 9, droop: 0.1, angle: [66, 36], leader: 0.12, limbs: 6, crook: 0.6 }, organs: { fruit: 'fruits' }, leafMm: 75,
     bark: { low: [48, 4, 9], high: [50, 4, 9], marks: 'plated' },
     colours: { fresh: [66, -20, 44], summer: [46, -18, 30], turning: [[62, 0, 46]], dead: [50, 12, 32], twig: [44, 10, 10], flower: [88, 12, 0], fruit: [54, 40, 36] }, show: { flower: 0.62, fruit: 0.14 },
     dates: { burst: '04-12', fullLeaf: '05-14', flower: ['05-01', '05-20'], fruit: ['08-20', '10-25'], turning: '10-08', fall: '10-22', bare: '11-20' },
@@ -161,7 +161,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'pear', botanical: 'Pyrus communis', common: 'Pear', crownForm: 'ovate', ...alternate,
-    heightM: [3, 6, 11, 14], crownRatio: [0.5, 0.5, 0.52, 0.58], clearStem: 0.2, dbhRatio: 0.035, stems: 1, seeThrough: 0.26, growth: { lobes: 9, droop: -0.3 }, leafMm: 65,
+    rows: { apartM: 7, inRowM: 7 }, heightM: [3, 6, 11, 14], crownRatio: [0.5, 0.5, 0.52, 0.58], clearStem: 0.2, dbhRatio: 0.035, stems: 1, seeThrough: 0.26, growth: { lobes: 9, droop: -0.3, angle: [30, 14], leader: 0.6 }, organs: { fruit: 'fruits' }, leafMm: 65,
     bark: { low: [40, 3, 6], high: [44, 3, 7], marks: 'plated' },
     colours: { fresh: [66, -20, 46], summer: [42, -18, 26], turning: [[60, 14, 50], [48, 30, 36]], dead: [44, 18, 26], twig: [42, 8, 10], flower: [94, -1, 6], fruit: [62, 2, 46] }, show: { flower: 0.7, fruit: 0.1 },
     dates: { burst: '04-08', fullLeaf: '05-10', flower: ['04-18', '05-06'], fruit: ['08-15', '10-10'], turning: '10-04', fall: '10-18', bare: '11-14' },
@@ -169,7 +169,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'plum', botanical: 'Prunus domestica', common: 'Plum', crownForm: 'rounded', ...alternate,
-    heightM: [2.5, 4, 6, 7], crownRatio: [0.75, 0.8, 0.85, 0.9], clearStem: 0.22, dbhRatio: 0.032, stems: 1, seeThrough: 0.3, growth: { lobes: 8, droop: 0 }, leafMm: 70,
+    rows: { apartM: 6, inRowM: 6 }, heightM: [2.5, 4, 6, 7], crownRatio: [0.75, 0.8, 0.85, 0.9], clearStem: 0.22, dbhRatio: 0.032, stems: 1, seeThrough: 0.3, growth: { lobes: 8, droop: 0 }, organs: { fruit: 'fruits' }, leafMm: 70,
     bark: { low: [40, 5, 7], high: [44, 6, 8], marks: 'plated' },
     colours: { fresh: [66, -20, 46], summer: [44, -18, 30], turning: [[66, 2, 52]], dead: [50, 12, 32], twig: [42, 10, 10], flower: [94, -1, 6], fruit: [34, 20, -8] }, show: { flower: 0.66, fruit: 0.12 },
     dates: { burst: '04-06', fullLeaf: '05-08', flower: ['04-08', '04-26'], fruit: ['08-01', '09-20'], turning: '09-28', fall: '10-14', bare: '11-10' },
@@ -177,7 +177,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'horse-chestnut', botanical: 'Aesculus hippocastanum', common: 'Horse chestnut', crownForm: 'ovate', ...opposite,
-    heightM: [6, 12, 20, 24], crownRatio: [0.6, 0.66, 0.76, 0.84], clearStem: 0.12, dbhRatio: 0.042, stems: 1, seeThrough: 0.07, growth: { lobes: 13, droop: 0.2 }, leafMm: 260,
+    heightM: [6, 12, 20, 24], crownRatio: [0.6, 0.66, 0.76, 0.84], clearStem: 0.12, dbhRatio: 0.042, stems: 1, seeThrough: 0.07, growth: { lobes: 13, droop: 0.2, angle: [62, 20], leader: 0.5, limbs: 12, curve: 0.3 }, leaf: 'hand', organs: { flower: 'candles' }, leafMm: 260,
     bark: { low: [44, 4, 7], high: [48, 4, 8], marks: 'plated' },
     colours: { fresh: [64, -22, 46], summer: [38, -18, 26], turning: [[62, 12, 50], [48, 22, 40]], dead: [42, 18, 28], twig: [46, 8, 12], flower: [92, 2, 8] }, show: { flower: 0.32, fruit: 0 },
     dates: { burst: '04-06', fullLeaf: '05-02', flower: ['05-04', '05-28'], turning: '09-08', fall: '09-28', bare: '11-02' },
@@ -185,7 +185,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'sweet-chestnut', botanical: 'Castanea sativa', common: 'Sweet chestnut', crownForm: 'spreading', ...alternate,
-    heightM: [6, 12, 20, 25], crownRatio: [0.6, 0.7, 0.8, 0.9], clearStem: 0.16, dbhRatio: 0.05, stems: 1, seeThrough: 0.16, growth: { lobes: 11, droop: 0 }, leafMm: 190,
+    heightM: [6, 12, 20, 25], crownRatio: [0.6, 0.7, 0.8, 0.9], clearStem: 0.16, dbhRatio: 0.05, stems: 1, seeThrough: 0.16, growth: { lobes: 11, droop: 0, angle: [62, 28], leader: 0.22, limbs: 7, crook: 0.5 }, leaf: 'narrow', organs: { flower: 'catkins' }, leafMm: 190,
     bark: { low: [46, 4, 9], high: [50, 4, 9], marks: 'furrowed' },
     colours: { fresh: [66, -22, 46], summer: [44, -19, 32], turning: [[70, 4, 58], [58, 16, 48]], dead: [48, 16, 34], twig: [46, 8, 14], flower: [82, -4, 34] }, show: { flower: 0.3, fruit: 0 },
     dates: { burst: '04-28', fullLeaf: '05-24', flower: ['06-24', '07-18'], turning: '10-04', fall: '10-20', bare: '11-20' },
@@ -193,7 +193,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'walnut', botanical: 'Juglans regia', common: 'Walnut', crownForm: 'spreading', ...alternate,
-    heightM: [5, 10, 17, 20], crownRatio: [0.7, 0.8, 0.9, 1], clearStem: 0.18, dbhRatio: 0.04, stems: 1, seeThrough: 0.24, growth: { lobes: 10, droop: -0.1 }, leafMm: 260,
+    heightM: [5, 10, 17, 20], crownRatio: [0.7, 0.8, 0.9, 1], clearStem: 0.18, dbhRatio: 0.04, stems: 1, seeThrough: 0.24, growth: { lobes: 10, droop: -0.1, angle: [62, 28], leader: 0.18, limbs: 7 }, leaf: 'feathered', leafMm: 260,
     bark: { low: [62, 0, 5], high: [66, 0, 5], marks: 'furrowed' },
     colours: { fresh: [60, -8, 42], summer: [48, -17, 34], turning: [[64, 0, 48]], dead: [42, 10, 26], twig: [46, 4, 10] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '05-02', fullLeaf: '05-30', turning: '09-24', fall: '10-08', bare: '11-02' },
@@ -201,7 +201,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'plane', botanical: 'Platanus × hispanica', common: 'Plane', crownForm: 'spreading', ...alternate,
-    heightM: [7, 14, 24, 30], crownRatio: [0.55, 0.65, 0.75, 0.85], clearStem: 0.22, dbhRatio: 0.042, stems: 1, seeThrough: 0.2, growth: { lobes: 12, droop: 0.15 }, leafMm: 180,
+    heightM: [7, 14, 24, 30], crownRatio: [0.55, 0.65, 0.75, 0.85], clearStem: 0.22, dbhRatio: 0.042, stems: 1, seeThrough: 0.2, growth: { lobes: 12, droop: 0.15, angle: [58, 22], leader: 0.3, limbs: 9, crook: 0.4 }, leaf: 'lobed', organs: { fruit: 'balls' }, leafMm: 180,
     bark: { low: [50, 2, 12], high: [72, -2, 16], marks: 'peeling' },
     colours: { fresh: [66, -18, 44], summer: [48, -18, 32], turning: [[64, 4, 48]], dead: [50, 14, 36], twig: [48, 4, 14], fruit: [46, 8, 22] }, show: { flower: 0, fruit: 0.06 },
     dates: { burst: '04-26', fullLeaf: '05-22', fruit: ['10-01', '04-01'], turning: '10-08', fall: '10-24', bare: '11-28' },
@@ -209,7 +209,7 @@ export const broadleaves: readonly Species[] = [
   },
   {
     id: 'cottonwood', botanical: 'Populus deltoides', common: 'Cottonwood', crownForm: 'vase', ...alternate,
-    heightM: [7, 14, 24, 28], crownRatio: [0.5, 0.6, 0.75, 0.85], clearStem: 0.16, dbhRatio: 0.045, stems: 1, seeThrough: 0.3, growth: { lobes: 12, droop: 0 }, leafMm: 90,
+    heightM: [7, 14, 24, 28], crownRatio: [0.5, 0.6, 0.75, 0.85], clearStem: 0.16, dbhRatio: 0.045, stems: 1, seeThrough: 0.3, growth: { lobes: 12, droop: 0 }, leaf: 'round', leafMm: 90,
     bark: { low: [52, 2, 8], high: [62, 0, 8], marks: 'furrowed' },
     colours: { fresh: [68, -18, 48], summer: [52, -18, 36], turning: [[76, 4, 70]], dead: [56, 12, 38], twig: [60, 2, 18] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-22', fullLeaf: '05-16', turning: '09-24', fall: '10-12', bare: '11-10' },

@@ -1,8 +1,15 @@
+import { american } from './american'
+import { asian } from './asian'
 import { broadleaves } from './broadleaves'
 import { conifers } from './conifers'
+import { crops } from './crops'
+import { dry } from './dry'
+import { garden } from './garden'
 import { ground } from './ground'
+import { orchard } from './orchard'
 import { shrubs } from './shrubs'
 import { southern } from './southern'
+import { weeds } from './weeds'
 import type { Species } from '../types'
 
 /**
@@ -10,7 +17,7 @@ import type { Species } from '../types'
  * memory, rounded, as each row's origin says; a maker overwrites them line by line, or keeps kinds of their
  * own.
  */
-export const speciesTable: readonly Species[] = [...conifers, ...broadleaves, ...southern, ...shrubs, ...ground]
+export const speciesTable: readonly Species[] = [...conifers, ...broadleaves, ...orchard, ...american, ...southern, ...asian, ...dry, ...shrubs, ...garden, ...ground, ...crops, ...weeds]
 
 const byId = new Map(speciesTable.map((species) => [species.id, species]))
 

@@ -8,7 +8,7 @@ const evergreen = { ...shrub, keeps: 'evergreen' } as const
 export const shrubs: readonly Species[] = [
   {
     id: 'hazel', botanical: 'Corylus avellana', common: 'Hazel', crownForm: 'multi-stemmed', ...deciduous,
-    heightM: [2, 3.5, 5, 6], crownRatio: [0.9, 0.95, 1, 1], clearStem: 0.04, stems: 9, seeThrough: 0.22, growth: { lobes: 9, droop: 0 }, leafMm: 90,
+    heightM: [2, 3.5, 5, 6], crownRatio: [0.9, 0.95, 1, 1], clearStem: 0.04, stems: 9, seeThrough: 0.22, growth: { lobes: 9, droop: 0 }, leaf: 'round', organs: { flower: 'catkins' }, leafMm: 90,
     bark: { low: [50, 6, 14], high: [54, 7, 16], marks: 'smooth' },
     colours: { fresh: [68, -22, 48], summer: [48, -19, 32], turning: [[72, 0, 56]], dead: [54, 12, 36], twig: [50, 8, 18], flower: [74, 0, 50] }, show: { flower: 0.16, fruit: 0 },
     dates: { burst: '04-06', fullLeaf: '05-04', flower: ['02-01', '03-14'], turning: '09-28', fall: '10-14', bare: '11-16' },
@@ -16,7 +16,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'blackthorn', botanical: 'Prunus spinosa', common: 'Blackthorn', crownForm: 'mound', ...deciduous,
-    heightM: [1, 1.5, 2.5, 3.5], crownRatio: [1.2, 1.2, 1.1, 1.1], stems: 11, seeThrough: 0.16, growth: { lobes: 6, droop: -0.2 }, leafMm: 30,
+    heightM: [1, 1.5, 2.5, 3.5], crownRatio: [1.2, 1.2, 1.1, 1.1], stems: 11, seeThrough: 0.16, growth: { lobes: 6, droop: -0.2 }, leaf: 'small', leafMm: 30,
     bark: { low: [28, 3, 4], high: [32, 4, 5], marks: 'none' },
     colours: { fresh: [62, -20, 42], summer: [42, -17, 28], turning: [[58, 4, 44]], dead: [46, 10, 28], twig: [32, 8, 4], flower: [94, -1, 5], fruit: [26, 6, -14] }, show: { flower: 0.66, fruit: 0.1 },
     dates: { burst: '04-12', fullLeaf: '05-08', flower: ['03-26', '04-24'], fruit: ['09-01', '11-20'], turning: '09-26', fall: '10-10', bare: '11-10' },
@@ -24,7 +24,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'goat-willow', botanical: 'Salix caprea', common: 'Goat willow', crownForm: 'multi-stemmed', ...deciduous,
-    heightM: [2, 4, 7, 9], crownRatio: [0.85, 0.9, 0.95, 1], clearStem: 0.06, stems: 5, seeThrough: 0.24, growth: { lobes: 10, droop: -0.1 }, leafMm: 75,
+    heightM: [2, 4, 7, 9], crownRatio: [0.85, 0.9, 0.95, 1], clearStem: 0.06, stems: 5, seeThrough: 0.24, growth: { lobes: 10, droop: -0.1 }, organs: { flower: 'catkins' }, leafMm: 75,
     bark: { low: [48, 2, 8], high: [54, 2, 12], marks: 'furrowed' },
     colours: { fresh: [66, -16, 38], summer: [52, -14, 24], turning: [[66, 0, 46]], dead: [52, 10, 32], twig: [50, 8, 26], flower: [82, -4, 48] }, show: { flower: 0.34, fruit: 0 },
     dates: { burst: '04-14', fullLeaf: '05-10', flower: ['03-14', '04-18'], turning: '10-02', fall: '10-18', bare: '11-16' },
@@ -32,7 +32,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'elder', botanical: 'Sambucus nigra', common: 'Elder', crownForm: 'multi-stemmed', ...deciduous, arrangement: 'opposite',
-    heightM: [1.5, 3, 5, 6.5], crownRatio: [0.9, 0.95, 1, 1.05], clearStem: 0.05, stems: 6, seeThrough: 0.2, growth: { lobes: 9, droop: 0.2 }, leafMm: 130,
+    heightM: [1.5, 3, 5, 6.5], crownRatio: [0.9, 0.95, 1, 1.05], clearStem: 0.05, stems: 6, seeThrough: 0.2, growth: { lobes: 9, droop: 0.2 }, leaf: 'feathered', organs: { flower: 'plates' }, leafMm: 130,
     bark: { low: [58, 3, 12], high: [60, 3, 12], marks: 'furrowed' },
     colours: { fresh: [62, -20, 40], summer: [44, -18, 28], turning: [[64, -6, 42]], dead: [48, 6, 28], twig: [58, 3, 14], flower: [92, -3, 16], fruit: [18, 8, -2] }, show: { flower: 0.42, fruit: 0.14 },
     dates: { burst: '03-14', fullLeaf: '04-24', flower: ['06-02', '07-04'], fruit: ['08-24', '10-10'], turning: '10-02', fall: '10-14', bare: '11-12' },
@@ -48,7 +48,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'dog-rose', botanical: 'Rosa canina', common: 'Dog rose', crownForm: 'mound', ...deciduous,
-    heightM: [1, 1.6, 2.2, 2.8], crownRatio: [1, 1.1, 1.2, 1.2], stems: 14, seeThrough: 0.34, growth: { lobes: 5, droop: 0.6 }, leafMm: 70,
+    heightM: [1, 1.6, 2.2, 2.8], crownRatio: [1, 1.1, 1.2, 1.2], stems: 14, seeThrough: 0.34, growth: { lobes: 5, droop: 0.6 }, leaf: 'feathered', leafMm: 70,
     bark: { low: [46, 6, 16], high: [48, -2, 20], marks: 'none' },
     colours: { fresh: [64, -20, 42], summer: [48, -18, 30], turning: [[62, 4, 44]], dead: [48, 12, 28], twig: [46, 2, 18], flower: [84, 20, 0], fruit: [46, 56, 44] }, show: { flower: 0.3, fruit: 0.2 },
     dates: { burst: '03-30', fullLeaf: '05-02', flower: ['06-04', '07-08'], fruit: ['09-08', '01-10'], turning: '09-30', fall: '10-14', bare: '11-20' },
@@ -80,7 +80,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'broom', botanical: 'Cytisus scoparius', common: 'Broom', crownForm: 'vase', ...deciduous,
-    heightM: [0.6, 1.2, 1.8, 2.2], crownRatio: [0.8, 0.85, 0.95, 1], stems: 16, seeThrough: 0.3, growth: { lobes: 4, droop: -0.7 }, leafMm: 15,
+    heightM: [0.6, 1.2, 1.8, 2.2], crownRatio: [0.8, 0.85, 0.95, 1], stems: 16, seeThrough: 0.3, growth: { lobes: 4, droop: -0.7 }, leaf: 'spine', leafMm: 15,
     bark: { low: [44, 2, 14], high: [46, -14, 24], marks: 'none' },
     colours: { fresh: [60, -18, 34], summer: [46, -16, 28], turning: [[54, -8, 34]], dead: [44, 4, 22], twig: [42, -14, 24], flower: [80, 8, 80] }, show: { flower: 0.66, fruit: 0 },
     dates: { burst: '04-10', fullLeaf: '05-20', flower: ['05-08', '06-14'], turning: '09-20', fall: '10-10', bare: '11-20' },
@@ -88,7 +88,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'heather', botanical: 'Calluna vulgaris', common: 'Heather', crownForm: 'prostrate', ...evergreen, arrangement: 'scales',
-    heightM: [0.15, 0.3, 0.45, 0.6], crownRatio: [1.4, 1.5, 1.6, 1.8], stems: 18, seeThrough: 0.14, growth: { lobes: 5, droop: -0.6 }, leafMm: 10,
+    heightM: [0.15, 0.3, 0.45, 0.6], crownRatio: [1.4, 1.5, 1.6, 1.8], stems: 18, seeThrough: 0.14, growth: { lobes: 5, droop: -0.6 }, leaf: 'scale', leafMm: 10,
     bark: { low: [34, 6, 8], high: [38, 8, 10], marks: 'none' },
     colours: { fresh: [48, -12, 24], summer: [36, -6, 16], turning: [], dead: [40, 10, 14], twig: [36, 10, 10], flower: [56, 28, -16], fruit: [50, 14, 12] }, show: { flower: 0.62, fruit: 0.3 },
     dates: { burst: '05-04', fullLeaf: '06-20', flower: ['08-02', '09-18'], fruit: ['09-20', '01-10'] },
@@ -104,7 +104,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'sea-buckthorn', botanical: 'Hippophae rhamnoides', common: 'Sea buckthorn', crownForm: 'mound', ...deciduous,
-    heightM: [0.8, 1.8, 3, 4.5], crownRatio: [1, 1.05, 1.1, 1.1], stems: 8, seeThrough: 0.26, growth: { lobes: 7, droop: -0.2 }, leafMm: 45,
+    heightM: [0.8, 1.8, 3, 4.5], crownRatio: [1, 1.05, 1.1, 1.1], stems: 8, seeThrough: 0.26, growth: { lobes: 7, droop: -0.2 }, leaf: 'narrow', leafMm: 45,
     bark: { low: [42, 4, 8], high: [50, 3, 8], marks: 'none' },
     colours: { fresh: [64, -8, 18], summer: [58, -7, 10], turning: [[64, -3, 20]], dead: [58, 2, 16], twig: [52, 6, 12], fruit: [64, 40, 66] }, show: { flower: 0, fruit: 0.36 },
     dates: { burst: '04-18', fullLeaf: '05-20', fruit: ['08-24', '12-20'], turning: '10-10', fall: '10-24', bare: '11-26' },
@@ -112,15 +112,15 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'tamarisk', botanical: 'Tamarix gallica', common: 'Tamarisk', crownForm: 'irregular', ...deciduous, arrangement: 'scales',
-    heightM: [1.2, 2.2, 3.5, 5], crownRatio: [0.9, 0.95, 1, 1.05], clearStem: 0.08, stems: 5, seeThrough: 0.4, growth: { lobes: 8, droop: 0.4 }, leafMm: 20,
+    heightM: [1.2, 2.2, 3.5, 5], crownRatio: [0.9, 0.95, 1, 1.05], clearStem: 0.08, stems: 5, seeThrough: 0.4, growth: { lobes: 8, droop: 0.4 }, leaf: 'scale', leafMm: 20,
     bark: { low: [40, 8, 10], high: [42, 16, 14], marks: 'none' },
     colours: { fresh: [66, -12, 26], summer: [58, -11, 20], turning: [[68, 4, 44]], dead: [58, 10, 32], twig: [42, 18, 16], flower: [80, 20, -2] }, show: { flower: 0.5, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '05-28', flower: ['06-10', '08-20'], turning: '10-04', fall: '10-20', bare: '11-24' },
-    habitats: [{ habitat: 'shoreline', perHa: 40, ages: [0.3, 0.5, 0.2, 0] }, { habitat: 'dry-interior', perHa: 10, ages: [0.4, 0.4, 0.2, 0] }], groups: { as: 'few', size: [1, 5] },
+    habitats: [{ habitat: 'shoreline', perHa: 40, ages: [0.3, 0.5, 0.2, 0] }], groups: { as: 'few', size: [1, 5] },
   },
   {
     id: 'oleander', botanical: 'Nerium oleander', common: 'Oleander', crownForm: 'multi-stemmed', ...evergreen, arrangement: 'whorled',
-    heightM: [1, 2, 3, 4], crownRatio: [0.9, 0.9, 0.9, 0.95], stems: 10, seeThrough: 0.14, growth: { lobes: 8, droop: -0.5 }, leafMm: 120,
+    heightM: [1, 2, 3, 4], crownRatio: [0.9, 0.9, 0.9, 0.95], stems: 10, seeThrough: 0.14, growth: { lobes: 8, droop: -0.5 }, leaf: 'narrow', leafMm: 120,
     bark: { low: [52, 2, 9], high: [56, 0, 10], marks: 'none' },
     colours: { fresh: [60, -18, 34], summer: [44, -13, 19], turning: [], dead: [58, 6, 34], twig: [52, -6, 18], flower: [66, 40, 4] }, show: { flower: 0.36, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '06-01', flower: ['07-01', '10-01'] },
@@ -136,7 +136,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'lavender', botanical: 'Lavandula angustifolia', common: 'Lavender', crownForm: 'mound', ...evergreen, arrangement: 'opposite',
-    heightM: [0.25, 0.4, 0.5, 0.65], crownRatio: [1.2, 1.3, 1.4, 1.5], stems: 22, seeThrough: 0.2, growth: { lobes: 0, droop: -0.8 }, leafMm: 30,
+    heightM: [0.25, 0.4, 0.5, 0.65], crownRatio: [1.2, 1.3, 1.4, 1.5], stems: 22, seeThrough: 0.2, growth: { lobes: 0, droop: -0.8 }, leaf: 'spine', organs: { flower: 'spire' }, leafMm: 30,
     bark: { low: [46, 3, 10], high: [48, 2, 8], marks: 'none' },
     colours: { fresh: [62, -8, 16], summer: [54, -6, 10], turning: [], dead: [56, 3, 18], twig: [50, 2, 10], flower: [48, 24, -38] }, show: { flower: 0.6, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '06-01', flower: ['07-02', '08-14'] },
@@ -144,7 +144,7 @@ export const shrubs: readonly Species[] = [
   },
   {
     id: 'sagebrush', botanical: 'Artemisia tridentata', common: 'Sagebrush', crownForm: 'mound', ...evergreen,
-    heightM: [0.4, 0.8, 1.2, 1.8], crownRatio: [1.1, 1.1, 1.15, 1.15], stems: 9, seeThrough: 0.24, growth: { lobes: 7, droop: -0.4 }, leafMm: 25,
+    heightM: [0.4, 0.8, 1.2, 1.8], crownRatio: [1.1, 1.1, 1.15, 1.15], stems: 9, seeThrough: 0.24, growth: { lobes: 7, droop: -0.4 }, organs: { flower: 'spire' }, leafMm: 25,
     bark: { low: [48, 5, 12], high: [52, 4, 10], marks: 'peeling' },
     colours: { fresh: [66, -6, 14], summer: [60, -5, 10], turning: [], dead: [56, 3, 16], twig: [54, 3, 12], flower: [72, 0, 46] }, show: { flower: 0.3, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '06-10', flower: ['08-25', '10-05'] },
@@ -168,16 +168,16 @@ export const shrubs: readonly Species[] = [
     note: 'Measured as a mat on the ground or a wall; on a trunk, as high as the trunk allows.',
   },
   {
-    id: 'bramble', botanical: 'Rubus fruticosus', common: 'Bramble', habit: 'climber', crownForm: 'mound', arrangement: 'alternate', keeps: 'holds dead leaves', origin: 'memory', clearStem: 0, dbhRatio: 0.006,
+    id: 'bramble', botanical: 'Rubus fruticosus', common: 'Bramble', habit: 'climber', crownForm: 'mound', arrangement: 'alternate', keeps: 'evergreen', winterLeaf: 0.6, origin: 'memory', clearStem: 0, dbhRatio: 0.006,
     heightM: [0.5, 0.9, 1.3, 1.8], crownRatio: [1.6, 1.8, 2, 2], stems: 16, seeThrough: 0.18, growth: { lobes: 6, droop: 0.9 }, leafMm: 70,
     bark: { low: [36, 16, 10], high: [40, 20, 12], marks: 'none' },
-    colours: { fresh: [62, -20, 42], summer: [40, -17, 26], turning: [[50, 12, 34], [38, 30, 16]], dead: [40, 16, 20], twig: [36, 20, 10], flower: [90, 6, 2], fruit: [20, 14, 0] }, show: { flower: 0.2, fruit: 0.14 },
-    dates: { burst: '03-24', fullLeaf: '05-06', flower: ['06-08', '08-10'], fruit: ['08-05', '10-05'], turning: '10-06', fall: '11-08', bare: '12-28' },
+    colours: { fresh: [62, -20, 42], summer: [40, -17, 26], turning: [[40, 10, 22]], dead: [40, 16, 20], twig: [36, 20, 10], flower: [90, 6, 2], fruit: [20, 14, 0] }, show: { flower: 0.2, fruit: 0.14 },
+    dates: { burst: '03-24', fullLeaf: '05-06', flower: ['06-08', '08-10'], fruit: ['08-05', '10-05'] },
     habitats: [{ habitat: 'woodland-edge', perHa: 180, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'hedge-bank', perHa: 320, ages: [0.4, 0.4, 0.2, 0] }, { habitat: 'broadleaf-wood', perHa: 60, ages: [0.5, 0.4, 0.1, 0] }, { habitat: 'heath', perHa: 20, ages: [0.5, 0.4, 0.1, 0] }], groups: { as: 'drift', size: [3, 7] },
   },
   {
-    id: 'travellers-joy', botanical: 'Clematis vitalba', common: 'Traveller’s joy', habit: 'climber', crownForm: 'mound', arrangement: 'opposite', keeps: 'deciduous', origin: 'memory', clearStem: 0, dbhRatio: 0.006,
-    heightM: [0.8, 1.6, 2.4, 3], crownRatio: [1.3, 1.4, 1.4, 1.5], stems: 10, seeThrough: 0.26, growth: { lobes: 7, droop: 0.9 }, leafMm: 60,
+    id: 'travellers-joy', botanical: 'Clematis vitalba', common: 'Traveller’s joy', habit: 'climber', crownForm: 'mound', arrangement: 'opposite', organs: { fruit: 'balls' }, keeps: 'deciduous', origin: 'memory', clearStem: 0, dbhRatio: 0.006,
+    heightM: [0.8, 1.6, 2.4, 3], crownRatio: [1.3, 1.4, 1.4, 1.5], stems: 10, seeThrough: 0.26, growth: { lobes: 7, droop: 0.9 }, leaf: 'feathered', leafMm: 60,
     bark: { low: [52, 4, 12], high: [54, 5, 14], marks: 'peeling' },
     colours: { fresh: [64, -18, 42], summer: [46, -17, 28], turning: [[60, 0, 40]], dead: [48, 8, 26], twig: [52, 6, 18], flower: [88, -2, 16], fruit: [80, 0, 8] }, show: { flower: 0.34, fruit: 0.5 },
     dates: { burst: '04-06', fullLeaf: '05-14', flower: ['07-10', '08-30'], fruit: ['10-01', '02-20'], turning: '10-04', fall: '10-20', bare: '11-24' },

@@ -7,7 +7,7 @@ const palm = { habit: 'palm', crownForm: 'tuft', keeps: 'evergreen', origin: 'me
 export const southern: readonly Species[] = [
   {
     id: 'olive', botanical: 'Olea europaea', common: 'Olive', crownForm: 'irregular', ...evergreen, arrangement: 'opposite',
-    heightM: [2.5, 4, 6, 8], crownRatio: [0.75, 0.85, 0.95, 1], clearStem: 0.24, dbhRatio: 0.07, stems: 1, seeThrough: 0.3, growth: { lobes: 9, droop: 0 }, leafMm: 60,
+    rows: { apartM: 7, inRowM: 7 }, heightM: [2.5, 4, 6, 8], crownRatio: [0.75, 0.85, 0.95, 1], clearStem: 0.24, dbhRatio: 0.07, stems: 1, seeThrough: 0.3, growth: { lobes: 9, droop: 0 }, leaf: 'narrow', leafMm: 60,
     bark: { low: [52, 1, 8], high: [58, 0, 8], marks: 'furrowed' },
     colours: { fresh: [62, -10, 24], summer: [54, -8, 16], turning: [], dead: [56, 6, 22], twig: [62, 0, 10], flower: [86, -3, 20], fruit: [30, 6, 2] }, show: { flower: 0.16, fruit: 0.05 },
     dates: { burst: '04-20', fullLeaf: '06-05', flower: ['06-10', '07-05'], fruit: ['10-20', '01-20'] },
@@ -39,7 +39,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'southern-magnolia', botanical: 'Magnolia grandiflora', common: 'Evergreen magnolia', crownForm: 'conical', ...evergreen,
-    heightM: [3, 7, 14, 20], crownRatio: [0.6, 0.6, 0.64, 0.7], clearStem: 0.08, dbhRatio: 0.035, stems: 1, seeThrough: 0.08, growth: { lobes: 12, droop: 0.1 }, leafMm: 180,
+    heightM: [3, 7, 14, 20], crownRatio: [0.6, 0.6, 0.64, 0.7], clearStem: 0.08, dbhRatio: 0.035, stems: 1, seeThrough: 0.08, growth: { lobes: 12, droop: 0.1 }, organs: { flower: 'fruits' }, leafMm: 180,
     bark: { low: [48, 1, 5], high: [52, 1, 5], marks: 'smooth' },
     colours: { fresh: [60, -18, 38], summer: [34, -13, 20], turning: [], dead: [52, 18, 34], twig: [46, 12, 20], flower: [92, 0, 10] }, show: { flower: 0.08, fruit: 0 },
     dates: { burst: '05-01', fullLeaf: '06-10', flower: ['06-10', '08-20'] },
@@ -47,7 +47,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'date-palm', botanical: 'Phoenix canariensis', common: 'Feather palm', ...palm, arrangement: 'feather',
-    heightM: [2.5, 6, 11, 16], crownRatio: [1.3, 1, 0.72, 0.56], clearStem: 0.58, crownBase: 0.5, dbhRatio: 0.06, seeThrough: 0.24, growth: { lobes: 0, droop: 0.7 }, leafMm: 300,
+    heightM: [2.5, 6, 11, 16], crownRatio: [1.3, 1, 0.72, 0.56], clearStem: [0.06, 0.34, 0.56, 0.66], crownBase: [0.02, 0.26, 0.48, 0.58], dbhRatio: 0.05, seeThrough: 0.24, growth: { lobes: 0, droop: 0.7 }, leafMm: 300,
     bark: { low: [48, 6, 14], high: [52, 10, 22], marks: 'ringed' },
     colours: { fresh: [58, -16, 36], summer: [44, -15, 26], turning: [], dead: [60, 10, 34], twig: [52, 8, 28], fruit: [62, 24, 62] }, show: { flower: 0, fruit: 0.08 },
     dates: { burst: '04-10', fullLeaf: '06-20', fruit: ['09-01', '12-20'] },
@@ -55,7 +55,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'fan-palm', botanical: 'Washingtonia robusta', common: 'Tall fan palm', ...palm, arrangement: 'fan',
-    heightM: [3, 9, 18, 26], crownRatio: [0.9, 0.4, 0.22, 0.16], clearStem: 0.8, crownBase: 0.74, dbhRatio: 0.022, seeThrough: 0.18, growth: { lobes: 0, droop: 0.35 }, leafMm: 500,
+    heightM: [3, 9, 18, 26], crownRatio: [0.9, 0.4, 0.22, 0.16], clearStem: [0.1, 0.62, 0.8, 0.85], crownBase: [0.02, 0.5, 0.72, 0.8], dbhRatio: 0.022, seeThrough: 0.18, growth: { lobes: 0, droop: 0.35 }, leafMm: 500,
     bark: { low: [52, 6, 12], high: [54, 8, 16], marks: 'ringed' },
     colours: { fresh: [60, -18, 40], summer: [46, -16, 30], turning: [], dead: [62, 8, 32], twig: [56, 8, 26] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-10', fullLeaf: '06-20' },
@@ -63,7 +63,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'coconut-palm', botanical: 'Cocos nucifera', common: 'Coconut palm', ...palm, arrangement: 'feather',
-    heightM: [3, 8, 16, 22], crownRatio: [1.2, 0.75, 0.5, 0.4], clearStem: 0.72, crownBase: 0.66, dbhRatio: 0.018, seeThrough: 0.34, growth: { lobes: 0, droop: 0.9 }, leafMm: 350,
+    heightM: [3, 8, 16, 22], crownRatio: [1.2, 0.75, 0.5, 0.4], clearStem: [0.08, 0.55, 0.72, 0.78], crownBase: [0.03, 0.46, 0.65, 0.72], dbhRatio: 0.018, seeThrough: 0.34, growth: { lobes: 0, droop: 0.9 }, leafMm: 350,
     bark: { low: [56, 3, 10], high: [60, 3, 10], marks: 'ringed' },
     colours: { fresh: [66, -16, 48], summer: [50, -16, 38], turning: [], dead: [58, 12, 34], twig: [58, 6, 32], fruit: [58, 6, 46] }, show: { flower: 0, fruit: 0.06 },
     dates: { burst: '03-10', fullLeaf: '06-01', fruit: ['01-02', '12-30'] },
@@ -71,7 +71,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'river-gum', botanical: 'Eucalyptus camaldulensis', common: 'River gum', crownForm: 'irregular', ...evergreen,
-    heightM: [7, 14, 24, 30], crownRatio: [0.5, 0.56, 0.68, 0.8], clearStem: 0.3, dbhRatio: 0.045, stems: 1, seeThrough: 0.44, growth: { lobes: 13, droop: 0.35 }, leafMm: 120,
+    heightM: [7, 14, 24, 30], crownRatio: [0.5, 0.56, 0.68, 0.8], clearStem: 0.3, dbhRatio: 0.045, stems: 1, seeThrough: 0.44, growth: { lobes: 13, droop: 0.35 }, leaf: 'narrow', leafMm: 120,
     bark: { low: [54, 3, 10], high: [80, 2, 10], marks: 'peeling' },
     colours: { fresh: [58, -4, 26], summer: [50, -10, 18], turning: [], dead: [56, 12, 30], twig: [56, 12, 20], flower: [88, -4, 18] }, show: { flower: 0.05, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '06-20', flower: ['06-10', '07-20'] },
@@ -79,15 +79,15 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'snow-gum', botanical: 'Eucalyptus pauciflora', common: 'Snow gum', crownForm: 'multi-stemmed', ...evergreen,
-    heightM: [3, 6, 10, 14], crownRatio: [0.7, 0.75, 0.85, 0.95], clearStem: 0.22, dbhRatio: 0.035, stems: 4, seeThrough: 0.46, growth: { lobes: 12, droop: 0.1 }, leafMm: 110,
+    heightM: [3, 6, 10, 14], crownRatio: [0.7, 0.75, 0.85, 0.95], clearStem: 0.22, dbhRatio: 0.035, stems: 4, seeThrough: 0.46, growth: { lobes: 12, droop: 0.1 }, leaf: 'narrow', leafMm: 110,
     bark: { low: [66, 2, 12], high: [78, 1, 9], marks: 'peeling' },
     colours: { fresh: [58, 2, 30], summer: [48, -11, 19], turning: [], dead: [54, 12, 28], twig: [50, 18, 20], flower: [90, -2, 14] }, show: { flower: 0.08, fruit: 0 },
     dates: { burst: '05-10', fullLeaf: '06-30', flower: ['05-20', '07-20'] },
-    habitats: [{ habitat: 'australian-bush', perHa: 40, ages: [0.3, 0.35, 0.25, 0.1] }], groups: { as: 'grove', size: [3, 7] },
+    habitats: [{ habitat: 'australian-heights', perHa: 60, ages: [0.3, 0.35, 0.25, 0.1] }], groups: { as: 'grove', size: [3, 7] },
   },
   {
     id: 'silver-wattle', botanical: 'Acacia dealbata', common: 'Silver wattle', crownForm: 'vase', ...evergreen, arrangement: 'feather',
-    heightM: [3, 6, 11, 15], crownRatio: [0.6, 0.64, 0.7, 0.75], clearStem: 0.2, dbhRatio: 0.022, stems: 1, seeThrough: 0.36, growth: { lobes: 10, droop: 0.15 }, leafMm: 110,
+    heightM: [3, 6, 11, 15], crownRatio: [0.6, 0.64, 0.7, 0.75], clearStem: 0.2, dbhRatio: 0.022, stems: 1, seeThrough: 0.36, growth: { lobes: 10, droop: 0.15 }, leaf: 'feathered', leafMm: 110,
     bark: { low: [46, 2, 7], high: [58, 0, 8], marks: 'smooth' },
     colours: { fresh: [64, -10, 18], summer: [52, -10, 10], turning: [], dead: [54, 8, 24], twig: [56, 0, 8], flower: [82, 6, 76] }, show: { flower: 0.66, fruit: 0 },
     dates: { burst: '04-20', fullLeaf: '06-10', flower: ['02-10', '03-25'] },
@@ -95,7 +95,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'japanese-maple', botanical: 'Acer palmatum', common: 'Japanese maple', crownForm: 'layered', ...evergreen, arrangement: 'opposite', keeps: 'deciduous',
-    heightM: [1.5, 3, 6, 8], crownRatio: [0.9, 1, 1.05, 1.15], clearStem: 0.2, dbhRatio: 0.03, stems: 2, seeThrough: 0.26, growth: { lobes: 10, droop: 0 }, leafMm: 55,
+    heightM: [1.5, 3, 6, 8], crownRatio: [0.9, 1, 1.05, 1.15], clearStem: 0.2, dbhRatio: 0.03, stems: 2, seeThrough: 0.26, growth: { lobes: 10, droop: 0 }, leaf: 'lobed', leafMm: 55,
     bark: { low: [50, 2, 8], high: [54, 0, 8], marks: 'smooth' },
     colours: { fresh: [68, -16, 46], summer: [50, -18, 34], turning: [[62, 28, 54], [44, 52, 36]], dead: [40, 32, 28], twig: [42, 20, 14] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-12', fullLeaf: '05-06', turning: '10-08', fall: '11-02', bare: '11-26' },
@@ -111,7 +111,7 @@ export const southern: readonly Species[] = [
   },
   {
     id: 'ginkgo', botanical: 'Ginkgo biloba', common: 'Ginkgo', crownForm: 'irregular', ...evergreen, keeps: 'deciduous', arrangement: 'fan',
-    heightM: [4, 9, 18, 25], crownRatio: [0.4, 0.42, 0.5, 0.6], clearStem: 0.16, dbhRatio: 0.032, stems: 1, seeThrough: 0.3, growth: { lobes: 10, droop: -0.3 }, leafMm: 70,
+    heightM: [4, 9, 18, 25], crownRatio: [0.4, 0.42, 0.5, 0.6], clearStem: 0.16, dbhRatio: 0.032, stems: 1, seeThrough: 0.3, growth: { lobes: 10, droop: -0.3 }, leaf: 'round', leafMm: 70,
     bark: { low: [48, 2, 8], high: [54, 1, 8], marks: 'furrowed' },
     colours: { fresh: [66, -20, 44], summer: [50, -19, 32], turning: [[80, 2, 76]], dead: [70, 6, 58], twig: [54, 4, 14] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-16', fullLeaf: '05-12', turning: '10-10', fall: '11-02', bare: '11-16' },

@@ -42,7 +42,10 @@ describe('the species table', () => {
       row.colours.flower !== undefined || row.show.flower === 0,
       row.colours.fruit !== undefined || row.show.fruit === 0,
     ]).toEqual([true, true])
-    expect(row.crownBase ?? row.clearStem).toBeLessThanOrEqual(Math.max(row.clearStem, 0.9))
+    for (const age of ages) {
+      const form = formOf(row, age)
+      expect(form.crownBaseM).toBeLessThanOrEqual(form.clearStemM + 1e-9)
+    }
     for (const { ages: mix } of row.habitats)
       expect(mix.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9)
     expect(new Set(row.habitats.map(({ habitat }) => habitat)).size).toBe(row.habitats.length)
