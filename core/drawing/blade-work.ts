@@ -171,7 +171,7 @@ function herbLeaf({ leaf }: Dress): {
   pairs?: Omit<Parameters<typeof frond>[2], 'leafletMm' | 'ribMm'>
 } {
   if (leaf === 'feathered') return { aspect: 0.3, pairs: { width: 0.24, first: 0.2, per: 3, hang: 0.1 } }
-  return { aspect: leaf === 'narrow' ? 0.14 : leaf === 'round' ? 0.8 : leaf === 'small' ? 0.4 : 0.36 }
+  return { aspect: leaf === 'narrow' ? 0.14 : leaf === 'round' ? 0.6 : leaf === 'small' ? 0.4 : 0.36 }
 }
 
 function palmWork(skeleton: Skeleton, chains: readonly Node[][], plant: Habitus, random: Random): BladeWork {
@@ -233,7 +233,7 @@ function sword(lines: Line[], rib: readonly Node[], plant: Habitus, random: Rand
 /** A banana's leaf: a rib with one broad blade on both sides, torn here and there. */
 function paddle(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
   const look = traits(random, 0.85)
-  const wide = plant.crownWidthMm * 0.2
+  const wide = plant.crownWidthMm * 0.15
   rib.forEach((b, i) => {
     const a = rib[i - 1]
     if (!a) return

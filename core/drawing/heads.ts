@@ -1,7 +1,7 @@
 import type { Habitus, Point } from '../growth/types'
 import type { OrganKind } from '../plants'
 import type { Random } from '../units'
-import { Part, type Organ } from './organs'
+import { Part, type Organ, type PartOf } from './organs'
 
 /** Heads that stand show soon after the first flowers; the last of them late. */
 const SHOWS_FROM = 0.22
@@ -13,7 +13,7 @@ interface Stem {
   readonly high: number
   /** What stands alone bears larger heads than what stands in a clump. */
   readonly large: number
-  readonly part: 0 | 1
+  readonly part: PartOf
   readonly random: Random
 }
 
@@ -134,17 +134,17 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
     }),
   daisy: (stem) => {
     const half = 0.05 * stem.large * stem.high
-    const turn = stem.random() * 6.3
-    return many(7, (_t, k) => {
-      const angle = (k / 7) * 2 * Math.PI
-      const [c, s] = [Math.cos(angle) * half * 0.6, Math.sin(angle) * half * 0.6]
-      const at = {
-        x: stem.tip.x + c,
-        y: stem.tip.y + s * 0.45 + 0.1 * half * Math.cos(turn),
-        z: stem.tip.z + s,
-      }
-      return oval(stem, at, { x: c * 0.7, y: s * 0.35, z: s * 0.7 }, half * 0.26, 0.85)
+    const petals = 9
+    const face = 0.35 + 0.5 * stem.random()
+    const ring = many(petals, (_t, k) => {
+      const angle = (k / petals) * 2 * Math.PI
+      const [c, s] = [Math.cos(angle) * half * 0.62, Math.sin(angle) * half * 0.62]
+      const at = { x: stem.tip.x + c, y: stem.tip.y + s * face, z: stem.tip.z + s * (1 - face) }
+      return oval(stem, at, { x: c * 0.62, y: s * face * 0.62, z: s * (1 - face) * 0.6 }, half * 0.2, 0.8)
     })
+    const middle = { x: stem.tip.x, y: stem.tip.y, z: stem.tip.z + half * 0.6 }
+    const eye = { ...stem, part: stem.part === Part.flower ? Part.eye : stem.part }
+    return [...ring, oval(eye, middle, { x: half * 0.4, y: 0, z: 0 }, half * 0.4 * Math.max(0.5, face), 0.6)]
   },
   cup: (stem) => {
     const half = 0.062 * stem.high
@@ -186,14 +186,15 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
 export function headsOn(
   chain: readonly Point[],
   plant: Habitus,
-  kinds: { readonly flower: OrganKind; readonly fruit: OrganKind },
+  kinds: { readonly flower: OrganKind | undefined; readonly fruit: OrganKind | undefined },
   random: Random,
 ): Organ[] {
   const tip = chain[chain.length - 1]
   const below = chain[chain.length - 2]
   if (!tip || !below) return []
   return (['flower', 'fruit'] as const).flatMap((part) => {
-    const head = heads[kinds[part]]
+    const kind = kinds[part]
+    const head = kind && heads[kind]
     const organs = head
       ? head({
           tip,

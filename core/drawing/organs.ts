@@ -4,7 +4,8 @@ import type { Random } from '../units'
 import { PER_TWIG, type Foliage } from './foliage'
 
 /** Which show an organ belongs to. */
-export const Part = { flower: 0, fruit: 1 } as const
+export const Part = { flower: 0, fruit: 1, eye: 2 } as const
+export type PartOf = (typeof Part)[keyof typeof Part]
 
 /** A flower, a fruit or a piece of a head: an oval, its middle, half of its length as a vector, half its width. */
 export interface Organ extends Point {
@@ -16,7 +17,7 @@ export interface Organ extends Point {
   readonly tone: number
   /** It shows while its part's share is above this. */
   readonly rank: number
-  readonly part: 0 | 1
+  readonly part: PartOf
 }
 
 /** What stands or hangs at a twig's end, for one kind of organ. */
@@ -55,12 +56,14 @@ const LARGEST = 0.09
 /** All of them together cover this share of the crown's side; a show of so much shows so many of them. */
 const COVER = 1
 const MOST = 900
+/** How far out of the leaves it stands, by how far these stand off their twig. */
+const OUTSIDE = 0.9
 /** Of the twigs, by their order in the light, the share that never bears any. */
 const BARREN = 0.35
 
 /** Flowers and fruit of a crown at the ends of its lighter shoots, each in its own shape. */
 export function organsOnCrown(
-  { twigs, marks }: Foliage,
+  { twigs, marks, offMm, lengthMm }: Foliage,
   plant: Habitus,
   dress: Dress,
   random: Random,
@@ -70,10 +73,12 @@ export function organsOnCrown(
     .sort((a, b) => b.light - a.light)
   const bearing = ends.slice(0, Math.max(1, Math.round(ends.length * (1 - BARREN))))
   if (ends.length === 0) return []
+  const middleMm = (plant.heightMm + plant.crownBaseMm) / 2
   const scaleOf = dress.leafMm / Math.max(1e-9, dress.leafRealMm)
   const sideMm2 = 0.7 * (plant.row?.lengthMm ?? plant.crownWidthMm) * (plant.heightMm - plant.crownBaseMm)
   return (['flower', 'fruit'] as const).flatMap((part): Organ[] => {
-    const manner = manners[dress[part]]
+    const kind = dress[part]
+    const manner = kind && manners[kind]
     if (!manner) return []
     const long = Math.min(
       plant.heightMm * LARGEST,
@@ -85,12 +90,14 @@ export function organsOnCrown(
     return Array.from({ length: count }, () => {
       const end = bearing[Math.floor(random() ** 1.3 * bearing.length)]
       if (!end) return []
-      const jitter = (): number => (random() - 0.5) * long * 1.4
-      const out = Math.hypot(end.x, end.z) || 1
+      const jitter = (): number => (random() - 0.5) * long * 0.6
+      // Out of the leaves that hang about the twig's end, away from the middle of the crown.
+      const [dx, dy, dz] = [end.x, end.y - middleMm, end.z]
+      const away = (offMm * OUTSIDE + lengthMm * 0.5 + long * 0.2) / (Math.hypot(dx, dy, dz) || 1)
       const place = {
-        x: end.x + (end.x / out) * long * 0.5 + jitter(),
-        y: end.y + jitter(),
-        z: end.z + (end.z / out) * long * 0.5 + jitter(),
+        x: end.x + dx * away + jitter(),
+        y: end.y + dy * away + jitter(),
+        z: end.z + dz * away + jitter(),
       }
       return cluster(place, manner, long, pieceMm, {
         tone: 0.35 + 0.5 * end.light + 0.15 * random(),
@@ -106,7 +113,7 @@ export function organsOnCrown(
 interface Look {
   readonly tone: number
   readonly rank: number
-  readonly part: 0 | 1
+  readonly part: PartOf
   readonly highest: number
   readonly random: Random
 }

@@ -4,6 +4,7 @@ import { bladeWork, type Line } from './blade-work'
 import { dressCrown, type Foliage, type Mark } from './foliage'
 import { organsOnCrown } from './organs'
 import { growing } from '../growth/grow'
+import { leeward } from '../growth/leeward'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
 import { woodOf } from './wood'
 
@@ -63,8 +64,31 @@ export interface PlantDrawing {
 
 /** Grows and dresses a plant, yielding its progress, 0–1. @param seed the same seed gives the same drawing */
 export function* drawingPlant(plant: Habitus, dress: Dress, seed: number): Generator<number, PlantDrawing> {
-  const skeleton = yield* growing(plant, seed)
-  return dressPlant(skeleton, plant, dress, seed)
+  // It is dressed as it grew, upright; then all of it is carried to lee together.
+  const { leanDeg: _lean, wind: _wind, ...upright } = plant
+  const skeleton = yield* growing(upright, seed)
+  const drawing = dressPlant(skeleton, upright, dress, seed)
+  const blown = leeward(plant)
+  if (blown) carry(drawing, blown)
+  return drawing
+}
+
+/** Moves everything across, each end of it by its own height. */
+function carry(drawing: PlantDrawing, blown: (x: number, y: number) => number): void {
+  for (const lines of [drawing.wood, drawing.blades])
+    for (let i = 0; i < lines.length; i += LINE_STRIDE)
+      for (const end of [i, i + 3]) lines[end] = blown(lines[end] ?? 0, lines[end + 1] ?? 0)
+  const vectors = (numbers: Float32Array, stride: number): void => {
+    for (let i = 0; i < numbers.length; i += stride) {
+      const [x = 0, y = 0] = [numbers[i], numbers[i + 1]]
+      const [ax = 0, ay = 0] = [numbers[i + 3], numbers[i + 4]]
+      const at = blown(x, y)
+      numbers[i] = at
+      numbers[i + 3] = blown(x + ax, y + ay) - at
+    }
+  }
+  vectors(drawing.marks, MARK_STRIDE)
+  vectors(drawing.organs, ORGAN_STRIDE)
 }
 
 /** Grows and dresses a plant in one go. */

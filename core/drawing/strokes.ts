@@ -93,7 +93,7 @@ function bladeStrokes({ blades, bladeTraits }: PlantDrawing, look: Look): Stroke
 }
 
 function organStrokes({ organs, organTraits }: PlantDrawing, look: Look): Stroke[] {
-  const colours = [look.flower, look.fruit].map(({ colour }) => rampOf(colour))
+  const colours = [look.flower.colour, look.fruit.colour, look.flower.eye].map(rampOf)
   const shares = [look.flower.share, look.fruit.share].map((share) =>
     share >= LEAST_SHOW ? share * 255 : -1,
   )

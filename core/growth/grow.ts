@@ -3,6 +3,7 @@ import { growBlades, growPalm } from './blades'
 import { growCrown, rootsOf } from './broadleaf'
 import { growWhorls } from './conifer'
 import { growHedge } from './hedge'
+import { leeward } from './leeward'
 import { thicken } from './pipes'
 import type { Habitus, Node, Skeleton } from './types'
 
@@ -27,7 +28,11 @@ export function* growing(plant: Habitus, seed: number): Generator<number, Skelet
   if (plant.tips !== undefined) requireRange('tips', plant.tips, '', { min: 1, max: 20_000 })
   const random = seededRandom(seed)
   const nodes = yield* structure(plant, random)
-  shape(nodes, plant)
+  const blown = leeward(plant)
+  if (blown)
+    nodes.forEach((node, i) => {
+      nodes[i] = { ...node, x: blown(node.x, node.y) }
+    })
   return thicken(
     nodes,
     Math.max(plant.trunkMm, plant.heightMm * 1e-4),
@@ -46,18 +51,6 @@ function* structure(plant: Habitus, random: () => number): Generator<number, Nod
     plant.tips ?? (plant.habit === 'shrub' || plant.habit === 'climber' ? SHRUB_TIPS : TREE_TIPS),
     random,
   )
-}
-
-/** Lean and wind: the higher, the further it is carried; to windward the crown is cut short. */
-function shape(nodes: Node[], plant: Habitus): void {
-  const lean = Math.tan(((plant.leanDeg ?? 0) * Math.PI) / 180)
-  const wind = plant.wind ?? 0
-  if (lean === 0 && wind === 0) return
-  nodes.forEach((node, i) => {
-    const high = node.y / plant.heightMm
-    const short = node.x < 0 ? 1 - 0.62 * wind * high : 1 + 0.3 * wind * high
-    nodes[i] = { ...node, x: node.x * short + lean * node.y + wind * 0.42 * plant.crownWidthMm * high ** 1.4 }
-  })
 }
 
 /** Grows a plant in one go; see {@link growing}. */

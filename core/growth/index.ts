@@ -1,4 +1,5 @@
 export { grow, growing } from './grow'
+export { leeward } from './leeward'
 export * from './views'
 export { pipesOf } from './pipes'
 export * from './types'

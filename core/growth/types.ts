@@ -45,8 +45,9 @@ export interface Dress {
   readonly leaf: LeafKind
   /** Needles clothe the last twigs all year: they are not seen. */
   readonly clothed: boolean
-  readonly flower: OrganKind
-  readonly fruit: OrganKind
+  /** What flowers and fruit look like, of those that show. */
+  readonly flower: OrganKind | undefined
+  readonly fruit: OrganKind | undefined
   readonly bark: BarkMarks
 }
 

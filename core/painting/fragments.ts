@@ -1,5 +1,5 @@
 /** What a fragment is of. */
-export const Of = { leaf: 0, blade: 1, flower: 2, fruit: 3, wood: 4 } as const
+export const Of = { leaf: 0, blade: 1, flower: 2, fruit: 3, wood: 4, eye: 5 } as const
 
 /**
  * A fragment in 32 bits: what it is of (3), its tone (5), its place in the order of turning or, of wood, which

@@ -110,8 +110,8 @@ function develop(
             if (((fragment >>> 8) & 255) > blade) continue
             slot = (leafAt[(fragment >>> 16) & 255] ?? 0) + tone
           } else {
-            if (((fragment >>> 8) & 255) > (of === Of.flower ? flower : fruit)) continue
-            slot = (of === Of.flower ? Slot.flower : Slot.fruit) + tone
+            if (((fragment >>> 8) & 255) > (of === Of.fruit ? fruit : flower)) continue
+            slot = (of === Of.fruit ? Slot.fruit : of === Of.eye ? Slot.eye : Slot.flower) + tone
           }
           const at = slot * 3
           red += light[at] ?? 0

@@ -11,7 +11,8 @@ export const Slot = {
   leaf: 0,
   flower: MOST_LEAVES * TONES,
   fruit: (MOST_LEAVES + 1) * TONES,
-  wood: (MOST_LEAVES + 2) * TONES,
+  eye: (MOST_LEAVES + 2) * TONES,
+  wood: (MOST_LEAVES + 3) * TONES,
 } as const
 
 /** A look as the painter needs it: colours in linear light by slot, shares as bytes. */
@@ -53,6 +54,7 @@ export function paletteOf(look: Look): Palette {
   })
   put(Slot.flower, ramp(look.flower.colour))
   put(Slot.fruit, ramp(look.fruit.colour))
+  put(Slot.eye, ramp(look.flower.eye))
   put(Slot.wood, barkColours(look.bark))
   const shown = (share: number): number => (share >= LEAST_SHOW ? share * 255 : -1)
   const palette: Palette = {

@@ -92,6 +92,11 @@ function turnOf(view: View): Float64Array {
   return Float64Array.from([0, 1, 2].flatMap((row) => axes.map((axis) => axis[row] ?? 0)))
 }
 
+/** What the parts of a plant's flowers and fruit are painted as. */
+const partsOf = { [Part.flower]: Of.flower, [Part.fruit]: Of.fruit, [Part.eye]: Of.eye } as Readonly<
+  Record<number, number>
+>
+
 const within = (value: number): number => (value < 1 ? 1 : value > 255 ? 255 : value | 0)
 
 /** Everything that the drawing has, in px from its foot. */
@@ -136,7 +141,7 @@ function piecesOf(drawing: PlantDrawing, { view, pxPerMm, upPxPerMm, part }: Pla
     const g = (k: number): number => organs[i * ORGAN_STRIDE + k] ?? 0
     const [across, up, near] = turned(g(0), g(1), g(2))
     const [da, du] = turned(g(3), g(4), g(5))
-    const of = organTraits[i * ORGAN_TRAITS + 2] === Part.fruit ? Of.fruit : Of.flower
+    const of = partsOf[organTraits[i * ORGAN_TRAITS + 2] ?? Part.flower] ?? Of.flower
     const rank = organTraits[i * ORGAN_TRAITS + 1] ?? 0
     const fragment = fragmentOf(of, organTraits[i * ORGAN_TRAITS] ?? 128, 0, rank, 255)
     const r = Math.max(0.45, g(6) * pxPerMm)
@@ -264,11 +269,24 @@ function bladeLine(
   taper(layers, x1, y1, x2, y2, Math.max(0.5, w1), Math.max(0.35, w2), fragment, false)
 }
 
+/**
+ * Twigs thinner than this are drawn as fewer of this width, px: a hair of every width is either seen or not.
+ * At the least so large a share of them is drawn.
+ */
+const HAIR_PX = 0.55
+const LEAST_HAIRS = 0.4
+
+/** Whether a hair is one of those that are drawn. */
+const isDrawn = (i: number, widthPx: number): boolean =>
+  widthPx >= HAIR_PX || (i * 0.618034) % 1 < Math.max(LEAST_HAIRS, widthPx / HAIR_PX)
+
 /** Wood narrower than this has one colour across, px. */
 const PLAIN_PX = 1.2
 
 function woodLine(layers: Layers, drawing: PlantDrawing, i: number, size: PlateSize, box: Box): void {
   const { x1, y1, x2, y2, w1, w2, up1, up2 } = ends(drawing.wood, i, size, box)
+  const widest = Math.max(w1, w2)
+  if (!isDrawn(i, widest)) return
   const stemMm = drawing.wood[6] ?? 1
   const dMm = (drawing.wood[i * LINE_STRIDE + 6] ?? 0) / Math.max(1e-6, drawing.heightMm)
   const bark = barkOf(drawing.bark, dMm, w1, stemMm)
@@ -278,7 +296,17 @@ function woodLine(layers: Layers, drawing: PlantDrawing, i: number, size: PlateS
   }
   // Light comes from the left: across runs from the lit side to the other.
   const side = y2 <= y1 ? 1 : -1
-  if (Math.max(w1, w2) < PLAIN_PX)
-    taper(layers, x1, y1, x2, y2, w1, w2, at(i % 3 === 0 ? -0.4 : 0.1, 0.5), true)
+  if (widest < PLAIN_PX)
+    taper(
+      layers,
+      x1,
+      y1,
+      x2,
+      y2,
+      Math.max(HAIR_PX, w1),
+      Math.max(HAIR_PX, w2),
+      at(i % 3 === 0 ? -0.4 : 0.1, 0.5),
+      true,
+    )
   else taper(layers, x1, y1, x2, y2, w1, w2, (across, along) => at(across * side, along), true)
 }

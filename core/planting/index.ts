@@ -1,4 +1,5 @@
 export * from './beds'
+export * from './eye'
 export { edgeDistance, keepOutDistance, spacingOf } from './field'
 export * from './geometry'
 export * from './layers'

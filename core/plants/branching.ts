@@ -77,6 +77,7 @@ export function leafKindOf({ leaf, arrangement, leafMm, habit }: Species): LeafK
     case 'fan':
       return 'round'
     default:
+      if (habit === 'grass' || habit === 'reed') return 'narrow'
       return leafMm < SMALL_MM ? 'small' : 'broad'
   }
 }
@@ -87,14 +88,13 @@ const NEEDLED: readonly LeafKind[] = ['tuft', 'spray', 'scale', 'spine']
 export const isClothed = (species: Species): boolean =>
   species.keeps === 'evergreen' && NEEDLED.includes(leafKindOf(species))
 
-/** What a species' flowers and fruit look like. */
-export function organsOf({ organs, habit }: Species): {
-  readonly flower: OrganKind
-  readonly fruit: OrganKind
+/** What a species' flowers and fruit look like; undefined for those that don't show. */
+export function organsOf({ organs, habit, show }: Species): {
+  readonly flower: OrganKind | undefined
+  readonly fruit: OrganKind | undefined
 } {
   const heads = habit === 'grass' ? 'panicle' : habit === 'reed' ? 'plume' : undefined
-  return {
-    flower: organs?.flower ?? heads ?? (habit === 'herb' ? 'daisy' : 'blossom'),
-    fruit: organs?.fruit ?? heads ?? (habit === 'conifer' ? 'cones' : 'berries'),
-  }
+  const flower = organs?.flower ?? heads ?? (habit === 'herb' ? 'daisy' : 'blossom')
+  const fruit = organs?.fruit ?? heads ?? (habit === 'conifer' ? 'cones' : 'berries')
+  return { flower: show.flower > 0 ? flower : undefined, fruit: show.fruit > 0 ? fruit : undefined }
 }

@@ -24,7 +24,7 @@ export interface Look {
   /** Shade, base and light of the leaves taken together: what a blend aims at. */
   readonly tones: Tones
   /** Share of the crown covered by flowers or fruit, and their colour. */
-  readonly flower: { readonly share: number; readonly colour: string }
+  readonly flower: { readonly share: number; readonly colour: string; readonly eye: string }
   readonly fruit: { readonly share: number; readonly colour: string }
   readonly bark: { readonly low: string; readonly high: string; readonly twig: string }
   /** What the eye makes of the whole from afar: leaves, flowers, fruit and bare twigs by the area they show. */
@@ -43,9 +43,9 @@ export interface Look {
  */
 const HELD: Record<Age | 'clipped', readonly [atFall: number, inSpring: number]> = {
   clipped: [0.55, 0.4],
-  young: [0.4, 0.28],
-  'semi-mature': [0.16, 0.1],
-  mature: [0.06, 0.04],
+  young: [0.26, 0.18],
+  'semi-mature': [0.1, 0.07],
+  mature: [0.03, 0.02],
   veteran: [0, 0],
 }
 /** Foliage of what dies back, as it stands in winter. From memory. */
@@ -88,6 +88,7 @@ export function lookOn(
   const flower = {
     share: stage.flower * species.show.flower,
     colour: seen(species.colours.flower ?? species.colours.summer),
+    eye: seen(species.colours.eye ?? species.colours.flower ?? species.colours.summer),
   }
   const fruit = {
     share: stage.fruit * species.show.fruit,
@@ -195,7 +196,8 @@ function leafColours(species: Species, stage: Stage, held: readonly [number, num
     species.keeps === 'dies back' ? 1 - out : among > 0 ? (last * (1 - out)) / among : 0,
     fallen * fallen,
   )
-  const old = species.keeps === 'dies back' ? 0.12 * (1 - hardened) : 0
+  // Nothing of last year stands among what is sown anew.
+  const old = (species.standing?.winter ?? 0) > 0 ? 0.12 * (1 - hardened) : 0
   const green = greenShare(species, stage)
   const deadShare = (gone + (1 - gone) * old) * (1 - green)
   const winterGreen = Math.max(gone, turned) * green

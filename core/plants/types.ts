@@ -103,6 +103,8 @@ export const speciesSchema = z.strictObject({
     dead: labSchema,
     twig: labSchema,
     flower: labSchema.optional(),
+    /** The middle of a flower that has one of another colour. */
+    eye: labSchema.optional(),
     fruit: labSchema.optional(),
   }),
   /** Share of the crown that flowers and fruit cover at their best. */

@@ -1,13 +1,10 @@
 <script setup lang="ts">
-import { keepOutFields, type Commission, type KeepOut, type Line } from '~~/core/commissions'
+import type { Commission, KeepOut, Line } from '~~/core/commissions'
 import { cautionFootnote, cautions } from '~~/core/safety'
-import { groupingWords, planSvg } from '~~/core/planting'
-import { formatModelLength, formatQuantity, formatRatio, readBoundedLength } from '~~/core/units'
+import { planSvg } from '~~/core/planting'
+import { formatModelLength, formatRatio } from '~~/core/units'
 import { changeCommission, changeLine } from '../../db/commands/brief'
-import { newId } from '../../db/ids'
 import { fileNameOf, save } from '../../composables/save'
-import { useEventListener } from '@vueuse/core'
-import { isFree } from '../../composables/keys'
 
 /** Where each piece stands on the board, and the sheets to drill by. */
 const workshop = useWorkshop()
@@ -19,42 +16,17 @@ useStation('Planting plan')
 planting.follow()
 
 const numbers = ref(true)
-const drawing = ref<KeepOut>()
-/** The hedge or the patch of grass that is drawn, by its line; else it is something to keep clear. */
-const drawnFor = ref<string>()
 const trackWidth = ref('')
 const printing = ref(false)
 const keepOuts = computed(() => commission.current?.keepOuts ?? [])
 
-function begin(kind: KeepOut['kind']): void {
-  const reading = readBoundedLength(keepOutFields.widthMm, trackWidth.value === '' ? '32' : trackWidth.value)
-  if (reading.kind === 'none') {
-    notices.fault(reading.because)
-    return
-  }
-  drawnFor.value = undefined
-  drawing.value = { id: newId(), kind, widthMm: kind === 'line' ? reading.value : 0, points: [] }
-}
-/** Draws where a hedge runs or grass grows. */
-function beginLine(line: Line, widthMm: number): void {
-  drawnFor.value = line.id
-  drawing.value = { id: line.id, kind: line.amount.kind === 'length' ? 'line' : 'shape', widthMm, points: [] }
-}
-function point(x: number, y: number): void {
-  const last = drawing.value?.points.at(-1)
-  const at: [number, number] = [Math.round(x), Math.round(y)]
-  // The second click of a double click is not another corner.
-  if (drawing.value && !(last && Math.hypot(last[0] - at[0], last[1] - at[1]) < 2))
-    drawing.value = { ...drawing.value, points: [...drawing.value.points, at] }
-}
-const least = computed(() => (drawing.value?.kind === 'shape' ? 3 : 2))
-async function finish(): Promise<void> {
-  const made = drawing.value
-  if (!made || made.points.length < least.value) return
-  drawing.value = undefined
-  if (drawnFor.value === undefined) await keep((stored) => [...stored, made])
-  else await workshop.give(changeLine, drawnFor.value, { drawn: made.points })
-}
+const draft = usePlanDraft(async (made, lineId) => {
+  if (lineId === undefined) await keep((stored) => [...stored, made])
+  else await workshop.give(changeLine, lineId, { drawn: made.points })
+})
+const { drawing, drawnFor, least } = draft
+/** From above, to drill by; or as it will be seen. */
+const seen = ref(false)
 async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<void> {
   if (commission.current)
     await workshop.give(changeCommission, commission.current.id, ({ keepOuts: stored = [] }: Commission) => ({
@@ -70,39 +42,7 @@ async function another(): Promise<void> {
       planSeed: (planSeed + 1) % 1_000_000,
     }))
 }
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (!drawing.value || !isFree(event)) return
-  if (event.key === 'Enter') void finish()
-  else if (event.key === 'Escape') drawing.value = undefined
-  else if (event.key === 'Backspace')
-    drawing.value = { ...drawing.value, points: drawing.value.points.slice(0, -1) }
-})
-
-const plantOf = (lineId: string) => commission.plants.find(({ line }) => line.id === lineId)
-const rows = computed(() =>
-  planting.beds.pieces.map((bed) => {
-    const left = planting.plan?.left.find(({ lineId }) => lineId === bed.lineId)?.pieces ?? 0
-    return { bed, plant: plantOf(bed.lineId), left, groups: [...new Set(bed.groups)].join(', ') }
-  }),
-)
-/** Hedges and grass: what the line wants, and what is drawn. */
-const runs = computed(() => [
-  ...(planting.plan?.hedges ?? []).map((hedge) => ({
-    ...hedge,
-    plant: plantOf(hedge.lineId),
-    wanted: formatQuantity(hedge.wantedMm, 'mm'),
-    laid: formatQuantity(hedge.lengthMm, 'mm'),
-    fits: Math.abs(hedge.lengthMm / hedge.wantedMm - 1) < 0.05,
-  })),
-  ...(planting.plan?.patches ?? []).map((patch) => ({
-    ...patch,
-    widthMm: 0,
-    plant: plantOf(patch.lineId),
-    wanted: formatQuantity(patch.wantedCm2, 'cm2'),
-    laid: formatQuantity(patch.areaCm2, 'cm2'),
-    fits: Math.abs(patch.areaCm2 / patch.wantedCm2 - 1) < 0.05,
-  })),
-])
+const { rows, runs } = usePlanted()
 /** Makes the line want what is drawn. */
 async function takeDrawn(lineId: string): Promise<void> {
   const hedge = planting.plan?.hedges.find((run) => run.lineId === lineId)
@@ -183,6 +123,10 @@ async function print(): Promise<void> {
   >
     <div class="tools">
       <h1 class="mr-2">Planting plan</h1>
+      <div class="flex" role="group" aria-label="How the plan is shown">
+        <button type="button" class="view" :aria-pressed="!seen" @click="seen = false">From above</button>
+        <button type="button" class="view" :aria-pressed="seen" @click="seen = true">In the scene</button>
+      </div>
       <template v-if="!drawing">
         <label class="flex items-center gap-1.5"
           >Width
@@ -192,8 +136,10 @@ async function print(): Promise<void> {
             placeholder="32 mm"
             aria-label="Width of a new track or path"
         /></label>
-        <button type="button" class="button button-small" @click="begin('line')">Draw a track or path</button>
-        <button type="button" class="button button-small" @click="begin('shape')">
+        <button type="button" class="button button-small" @click="draft.begin('line', trackWidth)">
+          Draw a track or path
+        </button>
+        <button type="button" class="button button-small" @click="draft.begin('shape', trackWidth)">
           Draw a shape to keep clear
         </button>
       </template>
@@ -207,16 +153,16 @@ async function print(): Promise<void> {
           type="button"
           class="button button-small"
           :disabled="drawing.points.length === 0"
-          @click="drawing = { ...drawing, points: drawing.points.slice(0, -1) }"
+          @click="draft.back"
         >
           Take a point back
         </button>
-        <button type="button" class="button button-small" @click="drawing = undefined">Leave it</button>
+        <button type="button" class="button button-small" @click="draft.leave">Leave it</button>
         <button
           type="button"
           class="button button-act button-small"
           :disabled="drawing.points.length < least"
-          @click="finish"
+          @click="draft.finish"
         >
           {{ drawnFor === undefined ? 'Keep clear' : 'It stands here' }}
         </button>
@@ -243,13 +189,14 @@ async function print(): Promise<void> {
         {{ printing ? 'Printing…' : 'Template, 1:1 PDF' }}
       </button>
     </div>
+    <SceneDrawing v-if="planting.plan && seen && !drawing" :plan="planting.plan" />
     <PlanDrawing
-      v-if="planting.plan"
+      v-else-if="planting.plan"
       :plan="planting.plan"
       :numbers="numbers"
       :drawing="drawing"
-      @point="point"
-      @finish="finish"
+      @point="draft.point"
+      @finish="draft.finish"
     />
     <p v-else class="m-8 text-soft" role="status">{{ planting.fault || 'Planting…' }}</p>
     <KeepOutList
@@ -260,74 +207,7 @@ async function print(): Promise<void> {
       "
       @remove="(id) => keep((stored) => stored.filter((row) => row.id !== id))"
     />
-    <table class="ruled w-full border-t-2 border-ink">
-      <thead>
-        <tr>
-          <th class="!pl-5">Line</th>
-          <th>Plant</th>
-          <th>Zone</th>
-          <th class="number">Amount</th>
-          <th>Stands</th>
-          <th>In groups of</th>
-          <th>Planted</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ bed, plant, left, groups } in rows" :key="bed.lineId">
-          <td class="!pl-5 font-semibold">{{ bed.code }}</td>
-          <td>
-            {{ plant?.line.name }} <span class="botanical text-sm">{{ plant?.species.botanical }}</span>
-          </td>
-          <td>{{ bed.zone }}</td>
-          <td class="number">{{ bed.crownsMm.length }}</td>
-          <td>
-            <select
-              class="field field-cell !w-60"
-              :aria-label="`How ${plant?.line.name} stands`"
-              :value="plant?.line.stands ?? ''"
-              @change="stand(bed.lineId, ($event.target as HTMLSelectElement).value)"
-            >
-              <option value="">
-                {{ plant ? `as usual: ${groupingWords[plant.species.groups.as]}` : '' }}
-              </option>
-              <option v-for="(words, as) in groupingWords" :key="as" :value="as">{{ words }}</option>
-            </select>
-          </td>
-          <td>{{ groups }}</td>
-          <td>
-            <span v-if="left > 0" class="tag tag-hip">no room for {{ left }}</span
-            ><span v-else class="tag tag-moss">all</span>
-          </td>
-        </tr>
-        <tr v-for="run in runs" :key="run.lineId">
-          <td class="!pl-5 font-semibold">{{ run.code }}</td>
-          <td>
-            {{ run.plant?.line.name }}
-            <span class="botanical text-sm">{{ run.plant?.species.botanical }}</span>
-          </td>
-          <td>{{ run.plant?.line.zone }}</td>
-          <td class="number">{{ run.wanted }}</td>
-          <td colspan="2">
-            <button
-              v-if="run.plant"
-              type="button"
-              class="button button-small mr-1"
-              @click="beginLine(run.plant.line, run.widthMm)"
-            >
-              {{ run.plant.line.amount.kind === 'length' ? 'Draw where it runs' : 'Draw where it grows' }}
-            </button>
-            <button v-if="!run.fits" type="button" class="button button-small" @click="takeDrawn(run.lineId)">
-              Make it {{ run.laid }}
-            </button>
-          </td>
-          <td>
-            <span class="tag" :class="run.fits ? 'tag-moss' : 'tag-larch'">{{
-              run.fits ? 'as drawn' : `${run.laid} drawn`
-            }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <PlantedTable :rows="rows" :runs="runs" @stand="stand" @draw="draft.beginLine" @take="takeDrawn" />
     <p class="px-5 pt-3 text-sm" :class="(planting.plan?.overhangMm ?? 0) > 0.5 ? 'text-larch' : 'text-soft'">
       {{ reach }}
     </p>
@@ -359,5 +239,14 @@ async function print(): Promise<void> {
   padding: 6px 20px;
   border-bottom: 1px solid var(--color-line);
   font-size: 13px;
+}
+.view {
+  min-height: 32px;
+  padding: 0 10px;
+}
+.view[aria-pressed='true'] {
+  color: var(--color-moss);
+  font-weight: 600;
+  box-shadow: inset 0 -2px var(--color-moss);
 }
 </style>

@@ -16,7 +16,7 @@ export const crops: readonly Species[] = [
     habitats: [{ habitat: 'arable', perHa: 800000, ages: yearly }], groups: { as: 'carpet', size: [51, 499] },
   },
   {
-    id: 'maize', botanical: 'Zea mays', common: 'Maize', ...grass, habit: 'reed', arrangement: 'alternate', rows: { apartM: 0.75, inRowM: 0.15 }, organs: { flower: 'panicle', fruit: 'tassel' },
+    id: 'maize', botanical: 'Zea mays', common: 'Maize', ...grass, habit: 'reed', arrangement: 'alternate', leaf: 'broad', rows: { apartM: 0.75, inRowM: 0.15 }, organs: { flower: 'panicle', fruit: 'tassel' },
     heightM: [0.4, 1.2, 2.2, 2.6], crownRatio: [0.5, 0.4, 0.34, 0.32], stems: 1, seeThrough: 0.3, growth: { lobes: 0, droop: 0 }, leafMm: 700, bark: barks.straw,
     colours: { ...greens.grass, summer: [48, -20, 32], turning: [[70, 4, 42]], flower: [72, 4, 40], fruit: [72, 8, 44] }, show: { flower: 0.3, fruit: 0.2 }, dates: { burst: '05-10', fullLeaf: '07-15', flower: ['07-15', '08-15'], fruit: ['08-15', '10-10'], turning: '09-05', fall: '10-01', bare: '10-20' }, standing: { winter: 0, cut: '10-15' },
     habitats: [{ habitat: 'arable', perHa: 80000, ages: yearly }], groups: { as: 'carpet', size: [31, 301] },
@@ -42,7 +42,7 @@ export const crops: readonly Species[] = [
   {
     id: 'sunflower', botanical: 'Helianthus annuus', common: 'Sunflower', ...herb, arrangement: 'opposite', leaf: 'round', rows: { apartM: 0.7, inRowM: 0.25 }, organs: { flower: 'daisy', fruit: 'balls' },
     heightM: [0.4, 1, 1.7, 2.1], crownRatio: [0.4, 0.32, 0.28, 0.26], stems: 1, seeThrough: 0.4, growth: { lobes: 0, droop: -0.6 }, leafMm: 220, bark: barks.green,
-    colours: { ...greens.mid, turning: [[54, 2, 30]], dead: [44, 8, 22], flower: [77, 14, 74], fruit: [34, 10, 18] }, show: { flower: 0.5, fruit: 0.3 }, dates: { ...annual, burst: '05-01', fullLeaf: '07-01', flower: ['07-05', '08-20'], fruit: ['08-25', '10-05'], turning: '08-28', fall: '09-25', bare: '10-20' }, standing: { winter: 0 },
+    colours: { ...greens.mid, turning: [[54, 2, 30]], dead: [44, 8, 22], eye: [30, 12, 18], flower: [77, 14, 74], fruit: [34, 10, 18] }, show: { flower: 0.5, fruit: 0.3 }, dates: { ...annual, burst: '05-01', fullLeaf: '07-01', flower: ['07-05', '08-20'], fruit: ['08-25', '10-05'], turning: '08-28', fall: '09-25', bare: '10-20' }, standing: { winter: 0 },
     habitats: [{ habitat: 'arable', perHa: 60000, ages: yearly }, { habitat: 'garden', perHa: 20, ages: yearly }], groups: { as: 'row', size: [9, 101] },
   },
   {

@@ -118,7 +118,7 @@ export const ground: readonly Species[] = [
   {
     id: 'oxeye-daisy', botanical: 'Leucanthemum vulgare', common: 'Oxeye daisy', ...herb,
     heightM: [0.2, 0.35, 0.5, 0.65], crownRatio: [0.6, 0.55, 0.5, 0.5], stems: 10, seeThrough: 0.5, growth: { lobes: 0, droop: -0.4 }, organs: { flower: 'daisy' }, leafMm: 60, bark: straw,
-    colours: { fresh: [58, -20, 36], summer: [48, -17, 28], turning: [[58, 0, 32]], dead: [56, 6, 26], twig: [54, 4, 24], flower: [94, 0, 12] }, show: { flower: 0.5, fruit: 0 },
+    colours: { fresh: [58, -20, 36], summer: [48, -17, 28], turning: [[58, 0, 32]], dead: [56, 6, 26], twig: [54, 4, 24], eye: [78, 8, 72], flower: [94, 0, 12] }, show: { flower: 0.5, fruit: 0 },
     dates: { burst: '03-15', fullLeaf: '05-20', flower: ['06-01', '07-20'], turning: '08-10', fall: '09-20', bare: '11-15' }, standing: { winter: 0.15, cut: '07-12' },
     habitats: [{ habitat: 'garden', perHa: 120, ages: [0.3, 0.4, 0.3, 0] }, { habitat: 'hay-meadow', perHa: 1500, ages: [0.2, 0.4, 0.4, 0] }, { habitat: 'hedge-bank', perHa: 200, ages: [0.3, 0.4, 0.3, 0] }], groups: { as: 'drift', size: [5, 15] },
   },

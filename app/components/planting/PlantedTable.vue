@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import type { Line } from '~~/core/commissions'
+import { groupingWords } from '~~/core/planting'
+import type { PlantedRow, PlantedRun } from '../../composables/planted'
+
+/** What stands on the plan, line by line: pieces in their groups; hedges and grass as they are drawn. */
+defineProps<{ rows: readonly PlantedRow[]; runs: readonly PlantedRun[] }>()
+const emit = defineEmits<{
+  stand: [lineId: string, as: string]
+  draw: [line: Line, widthMm: number]
+  take: [lineId: string]
+}>()
+</script>
+
+<template>
+  <table class="ruled w-full border-t-2 border-ink">
+    <thead>
+      <tr>
+        <th class="!pl-5">Line</th>
+        <th>Plant</th>
+        <th>Zone</th>
+        <th class="number">Amount</th>
+        <th>Stands</th>
+        <th>In groups of</th>
+        <th>Planted</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="{ bed, plant, left, groups } in rows" :key="bed.lineId">
+        <td class="!pl-5 font-semibold">{{ bed.code }}</td>
+        <td>
+          {{ plant?.line.name }} <span class="botanical text-sm">{{ plant?.species.botanical }}</span>
+        </td>
+        <td>{{ bed.zone }}</td>
+        <td class="number">{{ bed.crownsMm.length }}</td>
+        <td>
+          <select
+            class="field field-cell !w-60"
+            :aria-label="`How ${plant?.line.name} stands`"
+            :value="plant?.line.stands ?? ''"
+            @change="emit('stand', bed.lineId, ($event.target as HTMLSelectElement).value)"
+          >
+            <option value="">
+              {{ plant ? `as usual: ${groupingWords[plant.species.groups.as]}` : '' }}
+            </option>
+            <option v-for="(words, as) in groupingWords" :key="as" :value="as">{{ words }}</option>
+          </select>
+        </td>
+        <td>{{ groups }}</td>
+        <td>
+          <span v-if="left > 0" class="tag tag-hip">no room for {{ left }}</span
+          ><span v-else class="tag tag-moss">all</span>
+        </td>
+      </tr>
+      <tr v-for="run in runs" :key="run.lineId">
+        <td class="!pl-5 font-semibold">{{ run.code }}</td>
+        <td>
+          {{ run.plant?.line.name }}
+          <span class="botanical text-sm">{{ run.plant?.species.botanical }}</span>
+        </td>
+        <td>{{ run.plant?.line.zone }}</td>
+        <td class="number">{{ run.wanted }}</td>
+        <td colspan="2">
+          <button
+            v-if="run.plant"
+            type="button"
+            class="button button-small mr-1"
+            @click="emit('draw', run.plant.line, run.widthMm)"
+          >
+            {{ run.plant.line.amount.kind === 'length' ? 'Draw where it runs' : 'Draw where it grows' }}
+          </button>
+          <button
+            v-if="!run.fits"
+            type="button"
+            class="button button-small"
+            @click="emit('take', run.lineId)"
+          >
+            Make it {{ run.laid }}
+          </button>
+        </td>
+        <td>
+          <span class="tag" :class="run.fits ? 'tag-moss' : 'tag-larch'">{{
+            run.fits ? 'as drawn' : `${run.laid} drawn`
+          }}</span>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
