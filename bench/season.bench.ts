@@ -24,7 +24,7 @@ document.commissions.push({
   viewingMm: 700,
   stature: 0.75,
 })
-const kinds = speciesTable.filter((_, i) => i % 3 === 0).slice(0, 30)
+const kinds = speciesTable.filter((_, i) => i % 6 === 0).slice(0, 30)
 kinds.forEach((species, i) =>
   document.lines.push({
     id: `line${i}`,

@@ -51,22 +51,7 @@ export function dressTwigs(
 ): Foliage {
   const shape = leafShapes[dress.leaf]
   const lengthMm = Math.max(FINEST_MM, dress.leafMm * shape.times)
-  const stretches = twigs.flatMap(({ from, to }) =>
-    Array.from({ length: PER_TWIG }, (_, k): Point & { ax: number; ay: number; az: number } => {
-      const [a, b] = [k / PER_TWIG, (k + 1) / PER_TWIG]
-      const on = (key: keyof Point, t: number): number => from[key] + (to[key] - from[key]) * t
-      const half = (key: keyof Point): number => ((to[key] - from[key]) * (b - a)) / 2
-      const middle = (a + b) / 2
-      return {
-        x: on('x', middle),
-        y: on('y', middle),
-        z: on('z', middle),
-        ax: half('x'),
-        ay: half('y'),
-        az: half('z'),
-      }
-    }),
-  )
+  const stretches = stretchesOf(twigs)
   const lit = lightOn(stretches, new Float64Array(stretches.length).fill(1))
   const tones = tonesFrom(lit)
   const outside = ranksOf(lit)
@@ -77,7 +62,12 @@ export function dressTwigs(
   return {
     twigs,
     marks: stretches.map((stretch, i): Mark => ({
-      ...stretch,
+      x: stretch.x,
+      y: stretch.y,
+      z: stretch.z,
+      ax: stretch.ax,
+      ay: stretch.ay,
+      az: stretch.az,
       tone: tones[i] ?? 0.5,
       // A byte in the drawing, and never 0: what is bare has none.
       from: (1 + 254 * (lasting[i] ?? 0)) / 255,
@@ -95,6 +85,29 @@ export function dressTwigs(
       offMm,
     ),
   }
+}
+
+type Stretch = Point & { readonly ax: number; readonly ay: number; readonly az: number }
+
+/** Each twig in so many pieces: their middles, and half of their length as a vector. */
+function stretchesOf(twigs: readonly Twig[]): Stretch[] {
+  const stretches: Stretch[] = []
+  for (const { from, to } of twigs) {
+    const [dx, dy, dz] = [to.x - from.x, to.y - from.y, to.z - from.z]
+    for (let k = 0; k < PER_TWIG; k += 1) {
+      const t = (k + 0.5) / PER_TWIG
+      const half = 0.5 / PER_TWIG
+      stretches.push({
+        x: from.x + dx * t,
+        y: from.y + dy * t,
+        z: from.z + dz * t,
+        ax: dx * half,
+        ay: dy * half,
+        az: dz * half,
+      })
+    }
+  }
+  return stretches
 }
 
 /** How far leaves stand off their twig at least, by their own length. From memory. */
@@ -184,20 +197,27 @@ const STEPS = 8192
 
 /** The place of each number in their order, 0 for the least and 1 for the greatest, evenly. */
 function ranksOf(numbers: Float64Array): Float64Array {
+  const { length } = numbers
   let [low, high] = [Infinity, -Infinity]
-  for (const number of numbers) {
+  for (let i = 0; i < length; i += 1) {
+    const number = numbers[i] ?? 0
     if (number < low) low = number
     if (number > high) high = number
   }
   const per = (STEPS - 1) / Math.max(1e-12, high - low)
+  const stepOf = (i: number): number => Math.floor(((numbers[i] ?? 0) - low) * per)
   const next = new Uint32Array(STEPS + 1)
-  const step = Uint32Array.from(numbers, (number) => Math.floor((number - low) * per))
-  for (const at of step) next[at + 1] = (next[at + 1] ?? 0) + 1
+  for (let i = 0; i < length; i += 1) {
+    const at = stepOf(i) + 1
+    next[at] = (next[at] ?? 0) + 1
+  }
   for (let at = 1; at <= STEPS; at += 1) next[at] = (next[at] ?? 0) + (next[at - 1] ?? 0)
-  const last = Math.max(1, numbers.length - 1)
-  return Float64Array.from(step, (at) => {
+  const ranks = new Float64Array(length)
+  for (let i = 0; i < length; i += 1) {
+    const at = stepOf(i)
     const place = next[at] ?? 0
     next[at] = place + 1
-    return place / last
-  })
+    ranks[i] = place / Math.max(1, length - 1)
+  }
+  return ranks
 }

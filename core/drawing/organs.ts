@@ -68,15 +68,24 @@ export function organsOnCrown(
   dress: Dress,
   random: Random,
 ): Organ[] {
+  const borne = (['flower', 'fruit'] as const).filter((part) => {
+    const kind = dress[part]
+    return kind !== undefined && manners[kind] !== undefined
+  })
+  if (borne.length === 0 || twigs.length === 0) return []
   const ends = twigs
-    .map(({ to }, i) => ({ ...to, light: marks[i * PER_TWIG + PER_TWIG - 1]?.tone ?? 0.5 }))
+    .map(({ to }, i) => ({
+      x: to.x,
+      y: to.y,
+      z: to.z,
+      light: marks[i * PER_TWIG + PER_TWIG - 1]?.tone ?? 0.5,
+    }))
     .sort((a, b) => b.light - a.light)
   const bearing = ends.slice(0, Math.max(1, Math.round(ends.length * (1 - BARREN))))
-  if (ends.length === 0) return []
   const middleMm = (plant.heightMm + plant.crownBaseMm) / 2
   const scaleOf = dress.leafMm / Math.max(1e-9, dress.leafRealMm)
   const sideMm2 = 0.7 * (plant.row?.lengthMm ?? plant.crownWidthMm) * (plant.heightMm - plant.crownBaseMm)
-  return (['flower', 'fruit'] as const).flatMap((part): Organ[] => {
+  return borne.flatMap((part): Organ[] => {
     const kind = dress[part]
     const manner = kind && manners[kind]
     if (!manner) return []

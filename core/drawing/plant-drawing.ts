@@ -2,7 +2,7 @@ import type { BarkMarks, Habit, LeafKind } from '../plants'
 import { seededRandom } from '../units'
 import { bladeWork, type Line } from './blade-work'
 import { dressCrown, type Foliage, type Mark } from './foliage'
-import { organsOnCrown } from './organs'
+import { organsOnCrown, type Organ } from './organs'
 import { growing } from '../growth/grow'
 import { leeward } from '../growth/leeward'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
@@ -110,9 +110,7 @@ function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: numb
   const organs = blades?.organs ?? organsOnCrown(foliage, plant, dress, random)
   const lines = blades?.lines ?? []
   const woody = blades?.woody ?? skeleton.nodes.map(() => true)
-  // Blossom lies over the leaves; what has a shape of its own is drawn by itself.
-  const covered = dress.flower === 'blossom'
-  const marks = covered ? foliage.marks : foliage.marks.map((mark) => ({ ...mark, bloom: 1 }))
+  const { marks } = foliage
   return {
     habit: plant.habit,
     bark: dress.bark,
@@ -120,59 +118,65 @@ function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: numb
     widthMm: plant.row?.lengthMm ?? plant.crownWidthMm,
     wood: woodOf(skeleton, woody, dress.clothed ? [] : foliage.twigs),
     blades: linesOf(lines),
-    bladeTraits: traitsOf(lines),
-    marks: packed(new Float32Array(marks.length * MARK_STRIDE), marks, ({ x, y, z, ax, ay, az }) => [
-      x,
-      y,
-      z,
-      ax,
-      ay,
-      az,
-    ]),
-    markTraits: traitsOf(marks),
+    bladeTraits: traitsOf(lines, false),
+    marks: marksOf(marks),
+    // Blossom lies over the leaves; what has a shape of its own is drawn by itself.
+    markTraits: traitsOf(marks, dress.flower === 'blossom'),
     leaf: { kind: dress.leaf, lengthMm: foliage.lengthMm, offMm: foliage.offMm, each: foliage.each },
-    organs: packed(
-      new Float32Array(organs.length * ORGAN_STRIDE),
-      organs,
-      ({ x, y, z, ax, ay, az, halfMm }) => [x, y, z, ax, ay, az, halfMm],
-    ),
-    organTraits: packed(new Uint8Array(organs.length * ORGAN_TRAITS), organs, ({ tone, rank, part }) => [
-      byte(tone),
-      byte(rank),
-      part,
-    ]),
+    ...organsOf(organs),
   }
 }
 
-const linesOf = (lines: readonly Line[]): Float32Array =>
-  packed(new Float32Array(lines.length * LINE_STRIDE), lines, ({ a, b, d1, d2 }) => [
-    a.x,
-    a.y,
-    a.z,
-    b.x,
-    b.y,
-    b.z,
-    d1,
-    d2,
-  ])
-const byte = (share: number): number => Math.max(0, Math.min(255, Math.round(share * 255)))
-const traitsOf = (marks: readonly Pick<Mark, 'tone' | 'from' | 'hue' | 'bloom'>[]): Uint8Array =>
-  packed(new Uint8Array(marks.length * TRAIT_STRIDE), marks, ({ tone, from, hue, bloom }) => [
-    byte(tone),
-    byte(from),
-    byte(hue),
-    byte(bloom),
-  ])
+function linesOf(lines: readonly Line[]): Float32Array {
+  const numbers = new Float32Array(lines.length * LINE_STRIDE)
+  lines.forEach(({ a, b, d1, d2 }, i) => {
+    numbers.set([a.x, a.y, a.z, b.x, b.y, b.z, d1, d2], i * LINE_STRIDE)
+  })
+  return numbers
+}
 
-/** Writes the numbers of each entry one after the other. */
-function packed<A extends Float32Array | Uint8Array, T>(
-  into: A,
-  entries: readonly T[],
-  numbers: (entry: T) => readonly number[],
-): A {
-  let at = 0
-  for (const entry of entries) for (const number of numbers(entry)) into[at++] = number
-  return into
+const byte = (share: number): number => Math.max(0, Math.min(255, Math.round(share * 255)))
+
+/** @param blooms whether flowers lie over what is drawn */
+function traitsOf(
+  marks: readonly Pick<Mark, 'tone' | 'from' | 'hue' | 'bloom'>[],
+  blooms: boolean,
+): Uint8Array {
+  const bytes = new Uint8Array(marks.length * TRAIT_STRIDE)
+  for (let i = 0, at = 0; i < marks.length; i += 1, at += TRAIT_STRIDE) {
+    const mark = marks[i]
+    if (!mark) continue
+    bytes[at + Trait.tone] = byte(mark.tone)
+    bytes[at + Trait.from] = byte(mark.from)
+    bytes[at + Trait.hue] = byte(mark.hue)
+    bytes[at + Trait.bloom] = blooms ? byte(mark.bloom) : 255
+  }
+  return bytes
+}
+
+function marksOf(marks: readonly Mark[]): Float32Array {
+  const numbers = new Float32Array(marks.length * MARK_STRIDE)
+  for (let i = 0, at = 0; i < marks.length; i += 1, at += MARK_STRIDE) {
+    const mark = marks[i]
+    if (!mark) continue
+    numbers[at] = mark.x
+    numbers[at + 1] = mark.y
+    numbers[at + 2] = mark.z
+    numbers[at + 3] = mark.ax
+    numbers[at + 4] = mark.ay
+    numbers[at + 5] = mark.az
+  }
+  return numbers
+}
+
+function organsOf(organs: readonly Organ[]): Pick<PlantDrawing, 'organs' | 'organTraits'> {
+  const numbers = new Float32Array(organs.length * ORGAN_STRIDE)
+  const bytes = new Uint8Array(organs.length * ORGAN_TRAITS)
+  organs.forEach(({ x, y, z, ax, ay, az, halfMm, tone, rank, part }, i) => {
+    numbers.set([x, y, z, ax, ay, az, halfMm], i * ORGAN_STRIDE)
+    bytes.set([byte(tone), byte(rank), part], i * ORGAN_TRAITS)
+  })
+  return { organs: numbers, organTraits: bytes }
 }
 
 const reaches = new WeakMap<PlantDrawing, { left: number; right: number }>()

@@ -53,21 +53,26 @@ export class Layers {
     }
   }
 
-  /** All fragments one after the other, sample by sample; where each sample's begin, and one more at the end. */
+  /**
+   * All fragments one after the other, pixel by pixel and sample by sample; where each sample's begin, and one
+   * more at the end.
+   */
   packed(): { start: Uint32Array; fragments: Uint32Array } {
     const start = new Uint32Array(this.counts.length + 1)
     let total = 0
-    for (let at = 0; at < this.counts.length; at += 1) {
-      start[at] = total
-      total += (this.counts[at] ?? 0) & 127
-    }
-    start[this.counts.length] = total
+    for (const count of this.counts) total += count & 127
     const fragments = new Uint32Array(total)
     let next = 0
-    for (let at = 0; at < this.counts.length; at += 1) {
-      const count = (this.counts[at] ?? 0) & 127
-      for (let k = 0; k < count; k += 1) fragments[next++] = this.stack[at * DEEPEST + k] ?? 0
-    }
+    let sample = 0
+    for (let y = 0; y < this.rows; y += SAMPLES)
+      for (let x = 0; x < this.width; x += 1)
+        for (let s = 0; s < SAMPLES; s += 1) {
+          const at = (y + s) * this.width + x
+          const count = (this.counts[at] ?? 0) & 127
+          start[sample++] = next
+          for (let k = 0; k < count; k += 1) fragments[next++] = this.stack[at * DEEPEST + k] ?? 0
+        }
+    start[sample] = next
     return { start, fragments }
   }
 }

@@ -33,8 +33,9 @@ const plates = new WeakMap<PlantDrawing, Map<string, Plate>>()
 export const isPlated = (drawing: PlantDrawing, palette: Palette, at: At): boolean =>
   plates.get(drawing)?.has(keyOf(at, palette)) ?? false
 
-const keyOf = ({ pxPerMm, view = 'front' }: At, { height }: Palette): string =>
-  `${view} ${pxPerMm.toFixed(4)} ${view === 'top' ? 1 : height}`
+/** Side and size; the height of the day comes last, as another one will do while the day is sought. */
+const sizeOf = ({ pxPerMm, view = 'front' }: At): string => `${view} ${pxPerMm.toFixed(4)} `
+const keyOf = (at: At, { height }: Palette): string => `${sizeOf(at)}${at.view === 'top' ? 1 : height}`
 
 /**
  * Paints one plant over what is there. The first time at a size its plate is made; after that each day costs a
@@ -57,19 +58,37 @@ export function paintPlant(
   const high = (view === 'top' ? drawing.widthMm * 1.4 : drawing.heightMm * 1.1) * pxPerMm
   if (foot.x + wide < 0 || foot.x - wide > raster.width) return
   if (wide * high > LARGEST_PX) {
-    const part = { left: -foot.x, top: -foot.y, right: raster.width - foot.x, bottom: raster.height - foot.y }
-    develop(raster, plateOf(drawing, { view, pxPerMm, upPxPerMm, part }), colours, foot)
+    const part = {
+      left: -foot.x,
+      top: -foot.y,
+      right: raster.width - foot.x,
+      bottom: raster.height - foot.y,
+    }
+    develop(raster, plateOf(drawing, { view, pxPerMm, upPxPerMm, part }), colours, foot, 1)
     return
   }
   const kept = plates.get(drawing) ?? new Map<string, Plate>()
   plates.set(drawing, kept)
   const key = keyOf(at, palette)
-  const plate = kept.get(key) ?? plateOf(drawing, { view, pxPerMm, upPxPerMm })
-  kept.delete(key)
-  kept.set(key, plate)
-  const oldest = kept.keys().next().value
-  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
-  develop(raster, plate, colours, foot)
+  const plate =
+    kept.get(key) ??
+    (raster.coarse ? anotherHeight(kept, at) : undefined) ??
+    plateOf(drawing, { view, pxPerMm, upPxPerMm })
+  const stretch = upPxPerMm / plate.upPxPerMm
+  if (stretch === 1 || !raster.coarse) {
+    kept.delete(key)
+    kept.set(key, plate)
+    const oldest = kept.keys().next().value
+    if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
+  }
+  develop(raster, plate, colours, foot, stretch)
+}
+
+/** A plate of the same size that is taller or lower, to be stretched while something moves. */
+function anotherHeight(kept: ReadonlyMap<string, Plate>, at: At): Plate | undefined {
+  const size = sizeOf(at)
+  for (const [key, plate] of kept) if (key.startsWith(size)) return plate
+  return undefined
 }
 
 const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => decodeChannel(byte / 255))
@@ -82,19 +101,26 @@ function develop(
   plate: Plate,
   palette: Palette,
   foot: { readonly x: number; readonly y: number },
+  stretch: number,
 ): void {
   const { start, fragments } = plate
   const { light, leafAt, leaf, blade, flower, fruit, bloom } = palette
-  const [left, top] = [foot.x + plate.left, foot.y + plate.top]
+  const [left, top] = [foot.x + plate.left, foot.y + Math.floor(plate.top * stretch)]
+  const tall = Math.ceil(plate.height * stretch)
   const [fromX, toX] = [Math.max(0, -left), Math.min(plate.width, width - left)]
-  const [fromY, toY] = [Math.max(0, -top), Math.min(plate.height, height - top)]
+  const [fromY, toY] = [Math.max(0, -top), Math.min(tall, height - top)]
   const step = coarse ? 2 : 1
   for (let py = fromY; py < toY; py += 1) {
-    const row = py * SAMPLES * plate.width
+    const row = Math.min(plate.height - 1, Math.floor(py / stretch)) * plate.width
     for (let px = fromX; px < toX; px += 1) {
-      let [red, green, blue, hits] = [0, 0, 0, 0]
+      const first = (row + px) * SAMPLES
+      if (start[first] === start[first + SAMPLES]) continue
+      let red = 0
+      let green = 0
+      let blue = 0
+      let hits = 0
       for (let s = 0; s < SAMPLES; s += step) {
-        const sample = row + s * plate.width + px
+        const sample = first + s
         const end = start[sample + 1] ?? 0
         for (let f = start[sample] ?? 0; f < end; f += 1) {
           const fragment = fragments[f] ?? 0

@@ -24,6 +24,8 @@ export interface Plate {
   readonly top: number
   readonly width: number
   readonly height: number
+  /** Px to a mm, upwards. */
+  readonly upPxPerMm: number
   readonly start: Uint32Array
   readonly fragments: Uint32Array
 }
@@ -79,7 +81,7 @@ export function plateOf(drawing: PlantDrawing, size: PlateSize): Plate {
         woodLine(layers, drawing, numbers[o + 5] ?? 0, size, box)
     }
   }
-  return { ...box, ...layers.packed() }
+  return { ...box, upPxPerMm: size.upPxPerMm, ...layers.packed() }
 }
 
 /** A side as nine numbers: what x, y and z give across, up and towards the eye. */
