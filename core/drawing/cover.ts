@@ -8,7 +8,7 @@ import type { Habitus, Point, Skeleton } from '../growth/types'
 export const SHOWN = (Math.PI / 4) * 0.785 * 0.775
 
 /** Cells along a crown's height: finer than its masses, coarser than its leaves. */
-const CELLS = 64
+const CELLS = 96
 /** A crown never bears more than so many times the foliage that would do if it hung evenly. */
 const MOST = 7
 
@@ -49,14 +49,28 @@ export function leavesToCover(
   for (const node of skeleton.nodes) {
     const from = skeleton.nodes[node.parent]
     if (!from) continue
-    const long = Math.hypot(node.x - from.x, node.y - from.y)
-    put(wood, (node.x + from.x) / 2, (node.y + from.y) / 2, long * node.dMm)
+    const [dx, dy] = [node.x - from.x, node.y - from.y]
+    const long = Math.hypot(dx, dy)
+    const [along, across] = [Math.ceil(long / side) + 1, Math.ceil(node.dMm / side)]
+    const areaMm2 = (long * node.dMm) / (along * across)
+    for (let i = 0; i < along; i += 1)
+      for (let j = 0; j < across; j += 1) {
+        const off = ((j + 0.5) / across - 0.5) * node.dMm
+        const t = (i + 0.5) / along
+        put(
+          wood,
+          from.x + dx * t + (off * dy) / (long || 1),
+          from.y + dy * t - (off * dx) / (long || 1),
+          areaMm2,
+        )
+      }
   }
   const open = (each: number): number => {
     let [sum, count] = [0, 0]
     for (let at = 0; at < inside.length; at += 1) {
       if (!inside[at]) continue
-      sum += Math.exp(-each * (leaves[at] ?? 0) - (wood[at] ?? 0))
+      // Wood lies side by side, leaves anyhow.
+      sum += Math.max(0, 1 - (wood[at] ?? 0)) * Math.exp(-each * (leaves[at] ?? 0))
       count += 1
     }
     return sum / Math.max(1, count)

@@ -3,7 +3,7 @@ import type { Random } from '../units'
 import { leavesToCover } from './cover'
 import { leafShapes } from './leaf-shapes'
 import { lightOn } from './light'
-import { twigsOf, type Twig } from './twigs'
+import type { Twig } from './twigs'
 
 /**
  * A stretch of twig with its leaves: its middle, half of its length as a vector, and what decides how it
@@ -35,13 +35,9 @@ export const PER_TWIG = 2
 const FINEST_MM = 0.2
 
 /**
- * Leaves of the kind's own scaled size along the twigs of a crown, as many as make it seen through as wished
- * (see {@link leavesToCover}), in the light that falls into it.
+ * Leaves of the kind's own scaled size along twigs, as many as make the crown seen through as wished (see
+ * {@link leavesToCover}), in the light that falls into it.
  */
-export const dressCrown = (skeleton: Skeleton, plant: Habitus, dress: Dress, random: Random): Foliage =>
-  dressTwigs(twigsOf(skeleton, plant, random), skeleton, plant, dress, random)
-
-/** The same on twigs that are there already. */
 export function dressTwigs(
   twigs: readonly Twig[],
   skeleton: Skeleton,
@@ -81,7 +77,7 @@ export function dressTwigs(
       skeleton,
       plant,
       dress.seeThrough,
-      lengthMm * lengthMm * shape.aspect,
+      lengthMm * lengthMm * shape.aspect * shape.clumping,
       offMm,
     ),
   }

@@ -12,6 +12,8 @@ export interface LeafShape {
   /** How closely it follows its twig (1) or goes anywhere (0), and how far it hangs (1) or stands (−1). */
   readonly follows: number
   readonly hangs: number
+  /** Share of their area that tells: what lies along one twig hides itself (Nilson's clumping index). */
+  readonly clumping: number
   /** How far leaves stand off their twig, by the room that they have: needles keep close. */
   readonly off: number
   /** What it looks like from near; absent: an oval. */
@@ -59,6 +61,7 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
     follows: 0.35,
     hangs: 0.2,
     off: 0.62,
+    clumping: 1,
     outline: mirrored([
       [-1, 0],
       [-0.6, 0.34],
@@ -74,6 +77,7 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
     follows: 0.2,
     hangs: 0.45,
     off: 0.62,
+    clumping: 1,
     outline: mirrored([
       [-1, 0],
       [-0.8, 0.5],
@@ -89,6 +93,7 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
     follows: 0.3,
     hangs: 0.2,
     off: 0.62,
+    clumping: 1,
     outline: mirrored([
       [-1, 0],
       [-0.72, 0.26],
@@ -101,14 +106,31 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
       [1, 0],
     ]),
   },
-  feathered: { times: 1, aspect: 0.4, follows: 0.55, hangs: 0.15, off: 0.62, outline: leaflets(5, 0.4) },
-  hand: { times: 1, aspect: 0.86, follows: 0.2, hangs: 0.5, off: 0.62, outline: fingers(6, 0.34) },
+  feathered: {
+    times: 1,
+    aspect: 0.4,
+    follows: 0.55,
+    hangs: 0.15,
+    off: 0.62,
+    clumping: 0.94,
+    outline: leaflets(5, 0.4),
+  },
+  hand: {
+    times: 1,
+    aspect: 0.86,
+    follows: 0.2,
+    hangs: 0.5,
+    off: 0.62,
+    clumping: 1,
+    outline: fingers(6, 0.34),
+  },
   narrow: {
     times: 1,
     aspect: 0.17,
     follows: 0.5,
     hangs: 0.35,
     off: 0.55,
+    clumping: 1.04,
     outline: mirrored([
       [-1, 0],
       [-0.5, 0.13],
@@ -117,9 +139,9 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
       [1, 0],
     ]),
   },
-  small: { times: 1.25, aspect: 0.6, follows: 0.5, hangs: 0, off: 0.55 },
-  tuft: { times: 1, aspect: 0.09, follows: 0.55, hangs: -0.25, off: 0.4 },
-  spray: { times: 2.6, aspect: 0.24, follows: 0.72, hangs: 0.18, off: 0.24 },
-  scale: { times: 2.4, aspect: 0.34, follows: 0.85, hangs: -0.2, off: 0.34 },
-  spine: { times: 1, aspect: 0.16, follows: 0.4, hangs: -0.4, off: 0.4 },
+  small: { times: 1.25, aspect: 0.6, follows: 0.5, hangs: 0, off: 0.55, clumping: 1 },
+  tuft: { times: 1, aspect: 0.09, follows: 0.55, hangs: -0.25, off: 0.4, clumping: 0.97 },
+  spray: { times: 2.6, aspect: 0.24, follows: 0.72, hangs: 0.18, off: 0.3, clumping: 0.7 },
+  scale: { times: 2.4, aspect: 0.34, follows: 0.85, hangs: -0.2, off: 0.46, clumping: 0.85 },
+  spine: { times: 1, aspect: 0.16, follows: 0.4, hangs: -0.4, off: 0.4, clumping: 1 },
 }

@@ -1,11 +1,13 @@
 import type { BarkMarks, Habit, LeafKind } from '../plants'
 import { seededRandom } from '../units'
 import { bladeWork, type Line } from './blade-work'
-import { dressCrown, type Foliage, type Mark } from './foliage'
+import { dressTwigs, type Foliage, type Mark } from './foliage'
 import { organsOnCrown, type Organ } from './organs'
 import { growing } from '../growth/grow'
 import { leeward } from '../growth/leeward'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
+import { toOutline } from './outline'
+import { twigsOf, type Twig } from './twigs'
 import { woodOf } from './wood'
 
 /**
@@ -100,13 +102,25 @@ export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDraw
   }
 }
 
+/** A crown's wood and twigs; of what is not a row and has twigs, drawn out to its outline. */
+function crownOf(
+  skeleton: Skeleton,
+  plant: Habitus,
+  random: () => number,
+): { readonly skeleton: Skeleton; readonly twigs: readonly Twig[] } {
+  const twigs = twigsOf(skeleton, plant, random)
+  return plant.row || twigs.length === 0 ? { skeleton, twigs } : toOutline(skeleton, twigs, plant)
+}
+
 const NONE: Foliage = { twigs: [], marks: [], lengthMm: 1, offMm: 0, each: 0 }
 
-function dressPlant(skeleton: Skeleton, plant: Habitus, dress: Dress, seed: number): PlantDrawing {
+function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number): PlantDrawing {
   const random = seededRandom(seed ^ 0x5bd1e995)
   const bladed = plant.crownForm === 'blades' || plant.habit === 'palm'
-  const blades = bladed ? bladeWork(skeleton, plant, dress, random) : undefined
-  const foliage = blades?.foliage ?? (bladed ? NONE : dressCrown(skeleton, plant, dress, random))
+  const blades = bladed ? bladeWork(grown, plant, dress, random) : undefined
+  const crown = bladed ? undefined : crownOf(grown, plant, random)
+  const skeleton = crown?.skeleton ?? grown
+  const foliage = blades?.foliage ?? (crown ? dressTwigs(crown.twigs, skeleton, plant, dress, random) : NONE)
   const organs = blades?.organs ?? organsOnCrown(foliage, plant, dress, random)
   const lines = blades?.lines ?? []
   const woody = blades?.woody ?? skeleton.nodes.map(() => true)

@@ -16,6 +16,8 @@ const PER_SHOOT = 1.6
 const LENGTH = 0.62
 /** A twig reaches no further than this share of the outline's half-width. */
 const OUTMOST = 1.0
+/** A tip's own shoot goes on to the outline, if that is no further than so many distances between tips. */
+const REACHES = 1.3
 /** What is grown into fewer tips than this has stems without twigs, as a cactus. */
 export const SUCCULENT = 12
 /** Thinner than so many times a tip is a thin shoot. */
@@ -51,7 +53,9 @@ export function twigsOf(skeleton: Skeleton, plant: Habitus, random: Random): Twi
       // Spruce twigs hang from their limb, birch twigs fall, poplar twigs rise.
       const rise = (lead ? 0.1 : 0) - plant.droop * (plant.droop > 0 ? 0.75 : 0.55)
       const heading = unit({ x: direction.x, y: direction.y + rise, z: direction.z })
-      const long = apart * LENGTH * (lead ? 0.8 : 1) * (0.65 + 0.6 * random())
+      const usual = apart * LENGTH * (lead ? 0.8 : 1) * (0.65 + 0.6 * random())
+      const long =
+        lead && !whorled ? Math.max(usual, Math.min(gapOf(node, heading, plant), apart * REACHES)) : usual
       const s = lead ? 1 : random()
       const from = {
         x: below.x + (node.x - below.x) * s,
@@ -62,6 +66,14 @@ export function twigsOf(skeleton: Skeleton, plant: Habitus, random: Random): Twi
     }
   })
   return twigs
+}
+
+/** How far it is from a place to the outline in a direction, mm, seen along the ground; 0 in a row. */
+function gapOf({ x, y, z }: Point, heading: Point, plant: Habitus): number {
+  if (plant.row) return 0
+  const flat = Math.hypot(heading.x, heading.z)
+  const gap = crownHalf(plant, y) - Math.hypot(x, z)
+  return gap > 0 && flat > 0.15 ? gap / flat : 0
 }
 
 /** Mean distance between tips in the crown, mm: its bounding box, two fifths full. */

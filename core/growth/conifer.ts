@@ -31,7 +31,7 @@ export function growWhorls(plant: Habitus, tips: number, random: Random): Node[]
       const t = Math.min(0.995, (y - plant.crownBaseMm) / depth)
       stem = nodes.push(sprout({ x: 0, y, z: 0 }, stem)) - 1
       const angle = turn + ((limb * 2 + (limb >= limbs / 2 ? 1 : 0) + random() * 0.6) / limbs) * 2 * Math.PI
-      const length = crownProfile(plant.crownForm, t) * (plant.crownWidthMm / 2) * (0.74 + 0.28 * random())
+      const length = crownProfile(plant.crownForm, t) * (plant.crownWidthMm / 2) * (0.86 + 0.16 * random())
       growLimb(
         nodes,
         stem,

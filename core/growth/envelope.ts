@@ -53,8 +53,8 @@ function lobesAt(plant: Habitus, masses: readonly Point[], random: Random): Lobe
 }
 
 /** How much a crown's top and sides fall short of its outline here and there, as shares. From memory. */
-const UNEVEN_TOP = 0.09
-const UNEVEN_SIDE = 0.13
+const UNEVEN_TOP = 0.07
+const UNEVEN_SIDE = 0.08
 
 /**
  * A crown's own shape: whether a point that lies inside the outline lies inside this one. Two of a kind are

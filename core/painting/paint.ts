@@ -127,8 +127,11 @@ function develop(
           const of = fragment >>> 29
           const tone = (fragment >>> 24) & 31
           let slot: number
-          if (of === Of.wood) slot = Slot.wood + ((fragment >>> 16) & 255)
-          else if (of === Of.leaf) {
+          if (of === Of.wood) {
+            const hiddenFrom = (fragment >>> 8) & 255
+            if (hiddenFrom > 0 && leaf >= hiddenFrom) continue
+            slot = Slot.wood + ((fragment >>> 16) & 255)
+          } else if (of === Of.leaf) {
             if ((fragment & 255) < bloom) slot = Slot.flower + tone
             else if (((fragment >>> 8) & 255) > leaf) continue
             else slot = (leafAt[(fragment >>> 16) & 255] ?? 0) + tone

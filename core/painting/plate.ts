@@ -7,6 +7,7 @@ import {
   Part,
   Trait,
   TRAIT_STRIDE,
+  TWIG_SHARE,
   type Outline,
   type PlantDrawing,
 } from '../drawing'
@@ -276,7 +277,7 @@ function bladeLine(
  * At the least so large a share of them is drawn.
  */
 const HAIR_PX = 0.55
-const LEAST_HAIRS = 0.4
+const LEAST_HAIRS = 0.28
 
 /** Whether a hair is one of those that are drawn. */
 const isDrawn = (i: number, widthPx: number): boolean =>
@@ -284,31 +285,31 @@ const isDrawn = (i: number, widthPx: number): boolean =>
 
 /** Wood narrower than this has one colour across, px. */
 const PLAIN_PX = 1.2
+/** Of the last twigs, the share that leaves hide when they are out: they lie on them, not in front of them. */
+const HIDDEN = 0.8
+/** Share of the foliage at which the first of them are hidden. */
+const HIDES_FROM = 0.25
 
 function woodLine(layers: Layers, drawing: PlantDrawing, i: number, size: PlateSize, box: Box): void {
   const { x1, y1, x2, y2, w1, w2, up1, up2 } = ends(drawing.wood, i, size, box)
   const widest = Math.max(w1, w2)
   if (!isDrawn(i, widest)) return
   const stemMm = drawing.wood[6] ?? 1
-  const dMm = (drawing.wood[i * LINE_STRIDE + 6] ?? 0) / Math.max(1e-6, drawing.heightMm)
-  const bark = barkOf(drawing.bark, dMm, w1, stemMm)
-  const at = (across: number, along: number): number => {
+  const thickness = (drawing.wood[i * LINE_STRIDE + 6] ?? 0) / Math.max(1e-6, drawing.heightMm)
+  const bark = barkOf(drawing.bark, thickness, w1, stemMm)
+  const at = (across: number, along: number, hiddenFrom = 0): number => {
     const up = up1 + (up2 - up1) * along
-    return fragmentOf(Of.wood, 0, bark(up / drawing.heightMm, across, up), 0, 0)
+    return fragmentOf(Of.wood, 0, bark(up / drawing.heightMm, across, up), hiddenFrom, 0)
   }
-  // Light comes from the left: across runs from the lit side to the other.
-  const side = y2 <= y1 ? 1 : -1
-  if (widest < PLAIN_PX)
-    taper(
-      layers,
-      x1,
-      y1,
-      x2,
-      y2,
-      Math.max(HAIR_PX, w1),
-      Math.max(HAIR_PX, w2),
-      at(i % 3 === 0 ? -0.4 : 0.1, 0.5),
-      true,
-    )
-  else taper(layers, x1, y1, x2, y2, w1, w2, (across, along) => at(across * side, along), true)
+  if (widest >= PLAIN_PX) {
+    // Light comes from the left: across runs from the lit side to the other.
+    const side = y2 <= y1 ? 1 : -1
+    taper(layers, x1, y1, x2, y2, w1, w2, (across, along) => at(across * side, along), true)
+    return
+  }
+  const chance = (i * 0.7548777) % 1
+  const hides = thickness < TWIG_SHARE && chance < HIDDEN
+  const hiddenFrom = hides ? Math.round(255 * (HIDES_FROM + (0.6 * chance) / HIDDEN)) : 0
+  const fragment = at(i % 3 === 0 ? -0.4 : 0.1, 0.5, hiddenFrom)
+  taper(layers, x1, y1, x2, y2, Math.max(HAIR_PX, w1), Math.max(HAIR_PX, w2), fragment, !hides)
 }

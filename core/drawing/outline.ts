@@ -1,0 +1,61 @@
+import { crownHalf } from '../growth/envelope'
+import type { Habitus, Point, Skeleton } from '../growth/types'
+import type { Twig } from './twigs'
+
+/** Heights that a crown's reach is looked at. */
+const BANDS = 18
+/** Twigs are drawn out, or in, to this share of the outline; leaves on them go a little further. */
+const WANTED = 0.985
+/** By no more than this. */
+const LEAST = 0.88
+const MOST = 1.3
+
+/**
+ * Draws a crown's wood and twigs out to its outline, height by height: growth stops half a step short of where
+ * it is drawn to, which tells in a narrow crown. Hollows and bulges of its own stay.
+ */
+export function toOutline(
+  skeleton: Skeleton,
+  twigs: readonly Twig[],
+  plant: Habitus,
+): { readonly skeleton: Skeleton; readonly twigs: readonly Twig[] } {
+  const depth = plant.heightMm - plant.crownBaseMm
+  const bandOf = (y: number): number => ((y - plant.crownBaseMm) / depth) * BANDS - 0.5
+  const reach = Array.from({ length: BANDS }, () => ({ left: 0, right: 0, near: 0, far: 0 }))
+  for (const { to } of twigs) {
+    const band = reach[Math.round(bandOf(to.y))]
+    if (!band) continue
+    band.left = Math.max(band.left, -to.x)
+    band.right = Math.max(band.right, to.x)
+    band.near = Math.max(band.near, to.z)
+    band.far = Math.max(band.far, -to.z)
+  }
+  const factors = reach.map(({ left, right, near, far }, i) => {
+    const half = crownHalf(plant, plant.crownBaseMm + ((i + 0.5) / BANDS) * depth)
+    const mean = (left + right + near + far) / 4
+    return mean > half * 0.2 ? Math.min(MOST, Math.max(LEAST, (WANTED * half) / mean)) : 1
+  })
+  const smooth = factors.map((factor, i) => {
+    const [below, above] = [factors[i - 1] ?? factor, factors[i + 1] ?? factor]
+    return (below + 2 * factor + above) / 4
+  })
+  const factorAt = (y: number): number => {
+    const at = Math.min(BANDS - 1, Math.max(0, bandOf(y)))
+    const low = Math.floor(at)
+    const [a, b] = [smooth[low] ?? 1, smooth[Math.min(BANDS - 1, low + 1)] ?? 1]
+    // The stem below the crown stays where it is.
+    const inCrown = Math.min(
+      1,
+      Math.max(0, (y - plant.crownBaseMm * 0.8) / Math.max(1e-9, plant.crownBaseMm * 0.2)),
+    )
+    return 1 + (a + (b - a) * (at - low) - 1) * inCrown
+  }
+  const moved = <P extends Point>(point: P): P => {
+    const factor = factorAt(point.y)
+    return { ...point, x: point.x * factor, z: point.z * factor }
+  }
+  return {
+    skeleton: { ...skeleton, nodes: skeleton.nodes.map(moved) },
+    twigs: twigs.map(({ from, to, dMm }) => ({ from: moved(from), to: moved(to), dMm })),
+  }
+}
