@@ -2,6 +2,7 @@ import { lineSize, sitterOf } from '../core/commissions'
 import { speciesById } from '../core/plants'
 import { fillCrown } from '../core/growth/envelope'
 import { grow } from '../core/growth/grow'
+import { frameOf } from '../core/growth/limbs'
 import { PointGrid } from '../core/growth/point-grid'
 import { seededRandom } from '../core/units'
 import { race, report } from './race'
@@ -18,7 +19,8 @@ const { habitus } = sitterOf(line, beech, size, beech.seeThrough)
 const perTip: number[] = []
 for (const tips of [100, 1_000, 10_000]) {
   const { nodes } = grow({ ...habitus, tips }, 1)
-  const points = fillCrown(habitus, Math.round(tips * 1.12), seededRandom(1))
+  const { masses } = frameOf(habitus, habitus.heightMm / 40, seededRandom(1))
+  const points = fillCrown(habitus, masses, Math.round(tips * 1.12), seededRandom(1))
   const spacing = Math.cbrt((habitus.crownWidthMm ** 2 * habitus.heightMm * 0.5) / points.length) * 0.86
   const search = (): number => {
     const grid = new PointGrid(points, (spacing * 4) / 3)

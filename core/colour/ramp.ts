@@ -1,7 +1,7 @@
 import { labToLinear, toLab } from './lab'
 import { toHex } from './srgb'
 
-/** How far the deepest shade inside a crown lies below its base, and the last glance of light on top above it, in L*. */
+/** How far the deepest shade inside a crown lies below its base, and the last light on top above it, in L*. */
 const DEEPEST = -27
 const LIGHTEST = 13
 /** Chroma in deep shade and in full light, by the base's. */

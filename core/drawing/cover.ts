@@ -7,6 +7,9 @@ import type { Habitus, Point, Skeleton } from '../growth/types'
  */
 export const SHOWN = (Math.PI / 4) * 0.785 * 0.775
 
+/** Thinner than this share of the height is a shoot among its leaves. */
+const SHOOT_SHARE = 0.0045
+
 /** Cells along a crown's height: finer than its masses, coarser than its leaves. */
 const CELLS = 96
 /** A crown never bears more than so many times the foliage that would do if it hung evenly. */
@@ -48,7 +51,8 @@ export function leavesToCover(
           put(leaves, x + ax * t + dx * offMm, y + ay * t + dy * offMm, (leafMm2 * SHOWN) / 18)
   for (const node of skeleton.nodes) {
     const from = skeleton.nodes[node.parent]
-    if (!from) continue
+    // The last shoots lie hidden among their leaves.
+    if (!from || node.dMm < plant.heightMm * SHOOT_SHARE) continue
     const [dx, dy] = [node.x - from.x, node.y - from.y]
     const long = Math.hypot(dx, dy)
     const [along, across] = [Math.ceil(long / side) + 1, Math.ceil(node.dMm / side)]

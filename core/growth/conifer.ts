@@ -4,7 +4,7 @@ import { sprout } from './pipes'
 import type { Habitus, Node } from './types'
 
 /** Whorls stand closer the lower they are. From memory. */
-const DENSER_BELOW = 1.18
+const DENSER_BELOW = 1.34
 
 /**
  * A conifer with a leader and whorls: limbs that rise near the top and lie level or hang at the foot, by the

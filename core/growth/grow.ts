@@ -28,6 +28,9 @@ export function* growing(plant: Habitus, seed: number): Generator<number, Skelet
   if (plant.tips !== undefined) requireRange('tips', plant.tips, '', { min: 1, max: 20_000 })
   const random = seededRandom(seed)
   const nodes = yield* structure(plant, random)
+  nodes.forEach((node, i) => {
+    if (node.y < 0) nodes[i] = { ...node, y: 0 }
+  })
   const blown = leeward(plant)
   if (blown)
     nodes.forEach((node, i) => {

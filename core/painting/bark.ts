@@ -52,8 +52,10 @@ export type BarkAt = (height: number, across: number, upMm: number) => number
 export function barkOf(marks: BarkMarks, thickness: number, widthPx: number, stemMm: number): BarkAt {
   if (thickness < TWIG_SHARE) return (_high, across) => TWIGS + (across > 0.2 ? 0 : across < -0.3 ? 2 : 1)
   const marked = widthPx >= 2.4
+  // A birch is black at its foot only.
+  const [low, high] = marks === 'birch' ? [0.04, 0.16] : [LOW, HIGH]
   return (height, across, upMm) => {
-    const h = Math.round(Math.min(1, Math.max(0, (height - LOW) / (HIGH - LOW))) * (HEIGHTS - 1))
+    const h = Math.round(Math.min(1, Math.max(0, (height - low) / (high - low))) * (HEIGHTS - 1))
     let k = 5.8 - 2.9 * across - 0.8 * across * across
     if (marked) {
       const mark = markAt(marks, height, across, upMm / Math.max(0.2, stemMm), h)
@@ -90,7 +92,7 @@ function markAt(marks: BarkMarks, height: number, across: number, up: number, h:
       const band = Math.floor(up * 1.25)
       const scar = grain(band, 7)
       const [place, down] = [(scar - 0.5) * 2.2, (up * 1.25) % 1]
-      if (scar > 0.45 && Math.abs(around - place) < 0.55 * down && down < 0.7) return DARK
+      if (scar > 0.58 && Math.abs(around - place) < 0.55 * down && down < 0.7) return DARK
       return (up * 6) % 1 < 0.2 && Math.abs(around - (grain(Math.floor(up * 6), 3) - 0.5) * 2) < 0.4
         ? DARK
         : 0.6

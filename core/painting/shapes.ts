@@ -69,7 +69,10 @@ const THINNEST = 0.3
 /** Lines that reach further than this beyond a picture are not worth following, px. */
 const FURTHEST = 20_000
 
-/** A tapering line with round ends. The same fragment all over, or one for each place across (−1 to 1) and along (0 to 1). */
+/**
+ * A tapering line with round ends: the same fragment all over, or one for each place across (−1 to 1) and along
+ * (0 to 1).
+ */
 export function taper(
   layers: Layers,
   x1: number,

@@ -192,12 +192,13 @@ function leafColours(species: Species, stage: Stage, held: readonly [number, num
   // Last year's dead leaves or straw among the new; all that is left once the year's own have gone.
   const last = held[1]
   const among = last * (1 - out) + out
+  // Nothing of last year stands among what is sown anew.
+  const stands = (species.standing?.winter ?? 0) > 0
   const gone = Math.max(
-    species.keeps === 'dies back' ? 1 - out : among > 0 ? (last * (1 - out)) / among : 0,
+    species.keeps === 'dies back' ? (stands ? 1 - out : 0) : among > 0 ? (last * (1 - out)) / among : 0,
     fallen * fallen,
   )
-  // Nothing of last year stands among what is sown anew.
-  const old = (species.standing?.winter ?? 0) > 0 ? 0.12 * (1 - hardened) : 0
+  const old = stands ? 0.12 * (1 - hardened) : 0
   const green = greenShare(species, stage)
   const deadShare = (gone + (1 - gone) * old) * (1 - green)
   const winterGreen = Math.max(gone, turned) * green

@@ -10,7 +10,6 @@ import { fileNameOf, save } from '../../composables/save'
 const workshop = useWorkshop()
 const commission = useCommission()
 const planting = usePlanting()
-const notices = useNotices()
 const to = useStationPath()
 useStation('Planting plan')
 planting.follow()

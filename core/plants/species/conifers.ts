@@ -38,7 +38,7 @@ export const conifers: readonly Species[] = [
   },
   {
     id: 'scots-pine', botanical: 'Pinus sylvestris', common: 'Scots pine', habit: 'conifer', crownForm: ['conical', 'ovate', 'irregular', 'irregular'], ...needles,
-    heightM: [5, 11, 20, 25], crownRatio: [0.5, 0.44, 0.46, 0.56], clearStem: [0.04, 0.22, 0.45, 0.45], dbhRatio: 0.02, stems: 1, seeThrough: 0.3, growth: { lobes: 11, droop: -0.1, angle: [74, 40], leader: 0.62, crook: 0.45 }, leaf: 'tuft', leafMm: 90,
+    heightM: [5, 11, 20, 25], crownRatio: [0.5, 0.44, 0.46, 0.56], clearStem: [0.04, 0.28, 0.45, 0.45], dbhRatio: 0.02, stems: 1, seeThrough: 0.3, growth: { lobes: 11, droop: -0.1, angle: [74, 40], leader: 0.62, crook: 0.45 }, leaf: 'tuft', leafMm: 90,
     bark: { low: [46, 7, 10], high: [56, 24, 34], marks: 'plated' },
     colours: { fresh: [56, -16, 30], summer: [39, -11, 11], turning: [], dead: [52, 16, 30], twig: [52, 14, 26], fruit: [48, 8, 16] }, show: { flower: 0, fruit: 0.04 },
     dates: { burst: '05-08', fullLeaf: '06-20', fruit: ['10-01', '03-30'] },

@@ -69,7 +69,7 @@ describe('which method', () => {
   test.each([
     ['hawthorn behind the edge', { speciesId: 'hawthorn', zone: 'middle' as const }, 'sprig-tree'],
     ['forty bushes', { speciesId: 'blackthorn', heightM: 1.5, zone: 'middle' as const }, 'wool-bush'],
-    ['tussocks', { speciesId: 'tufted-hair-grass' }, 'tuft-sheet'],
+    ['grazed tussocks', { speciesId: 'tufted-hair-grass', heightM: 0.5 }, 'tuft-sheet'],
   ])('%s', (_what, over, id) =>
     expect(best(over)).toMatchObject({ method: { id }, suit: { verdict: 'suits' } }),
   )

@@ -13,6 +13,7 @@ import {
   formOf,
   habitatIds,
   habitats,
+  regionsOf,
   speciesById,
   speciesSchema,
   speciesTable,
@@ -52,17 +53,140 @@ describe('the species table', () => {
     expect(row.groups.size[0]).toBeLessThanOrEqual(row.groups.size[1])
   })
 
-  test('seventy kinds at least: conifers, broadleaves and palms, shrubs and climbers, and what grows on the ground', () => {
-    expect(speciesTable.length).toBeGreaterThanOrEqual(70)
+  test('a hundred and eighty kinds at least: conifers, broadleaves and palms, shrubs and climbers, and what grows on the ground', () => {
+    expect(speciesTable.length).toBeGreaterThanOrEqual(180)
     expect([
-      count('conifer') >= 15,
-      count('broadleaf', 'palm') >= 30,
-      count('shrub') >= 15,
-      count('climber') >= 2,
-      count('grass', 'reed', 'fern', 'herb') >= 12,
+      count('conifer') >= 30,
+      count('broadleaf', 'palm') >= 70,
+      count('shrub') >= 35,
+      count('climber') >= 8,
+      count('grass', 'reed', 'fern', 'herb') >= 40,
     ]).toEqual([true, true, true, true, true])
     expect(new Set(speciesTable.map((row) => row.id)).size).toBe(speciesTable.length)
     expect(new Set(speciesTable.map((row) => row.botanical)).size).toBe(speciesTable.length)
+  })
+
+  test('what makers look for is found', () => {
+    const found = (word: string): boolean =>
+      speciesTable.some(({ common, botanical }) => `${common} ${botanical}`.toLowerCase().includes(word))
+    const words = [
+      ...[
+        'black pine',
+        'arolla',
+        'lodgepole',
+        'red pine',
+        'robinia',
+        'sugar maple',
+        'live oak',
+        'zelkova',
+        'persimmon',
+      ],
+      ...[
+        'wheat',
+        'barley',
+        'maize',
+        'rape',
+        'rice',
+        'grapevine',
+        'stubble',
+        'cabbage',
+        'thistle',
+        'dock',
+        'willowherb',
+      ],
+      ...[
+        'buddleia',
+        'horsetail',
+        'dandelion',
+        'hogweed',
+        'wisteria',
+        'virginia creeper',
+        'climbing rose',
+        'hop',
+        'rose',
+      ],
+      ...[
+        'hydrangea',
+        'sunflower',
+        'rhododendron',
+        'lawson',
+        'thuja',
+        'box',
+        'lawn',
+        'peach',
+        'almond',
+        'citrus',
+      ],
+      ...[
+        'sour cherry',
+        'columnar cactus',
+        'prickly pear',
+        'agave',
+        'banana',
+        'umbrella acacia',
+        'tree fern',
+      ],
+      ...[
+        'yellow box',
+        'grey box',
+        'bottlebrush',
+        'she-oak',
+        'grass-tree',
+        'plume grass',
+        'tea',
+        'ivy on a wall',
+      ],
+    ]
+    expect(words.filter((word) => !found(word))).toEqual([])
+  })
+
+  test('kinds grow in their own regions only', () => {
+    const regions = (id: string) => regionsOf(speciesById(id))
+    expect(regions('cork-oak')).toEqual(['mediterranean'])
+    expect(regions('cedar-of-lebanon')).toEqual(['mediterranean'])
+    expect(regions('feather-grass')).toEqual(['temperate'])
+    expect(regions('snow-gum')).toEqual(['australia'])
+    const habitatsOf = (id: string) => speciesById(id).habitats.map(({ habitat }) => habitat)
+    expect(habitatsOf('spinifex')).toEqual(['australian-desert'])
+    expect(habitatsOf('snow-gum')).toEqual(['australian-heights'])
+    expect(habitatsOf('poppy')).toContain('arable')
+    for (const row of speciesTable) expect(regionsOf(row).length).toBeGreaterThan(0)
+  })
+
+  test('form changes with age: young pines carry branches to the ground, young palms have no stem', () => {
+    for (const id of [
+      'umbrella-pine',
+      'scots-pine',
+      'ponderosa-pine',
+      'date-palm',
+      'coconut-palm',
+      'fan-palm',
+    ]) {
+      const clear = ages.map((age) => {
+        const form = formOf(speciesById(id), age)
+        return form.clearStemM / form.heightM
+      })
+      expect(clear[0]!).toBeLessThan(0.12)
+      expect(clear[2]!).toBeGreaterThan(0.3)
+    }
+    expect(ages.map((age) => formOf(speciesById('umbrella-pine'), age).crownForm)).toEqual([
+      'rounded',
+      'rounded',
+      'flat-topped',
+      'flat-topped',
+    ])
+    const alder = ages.map((age) => formOf(speciesById('alder'), age))
+    expect(alder.map(({ stems }) => stems)).toEqual([1, 1, 1, 1])
+    expect(alder.map(({ crownForm }) => crownForm)).toEqual(['conical', 'conical', 'ovate', 'ovate'])
+    const birch = formOf(speciesById('silver-birch'), 'mature')
+    expect(birch.dbhM / birch.heightM).toBeGreaterThanOrEqual(0.018)
+    expect(birch.dbhM / birch.heightM).toBeLessThanOrEqual(0.02)
+    // Flowering hair-grass stands 1 to 1.5 m high.
+    for (const age of ['mature', 'veteran'] as const) {
+      const { heightM } = formOf(speciesById('tufted-hair-grass'), age)
+      expect(heightM).toBeGreaterThanOrEqual(1)
+      expect(heightM).toBeLessThanOrEqual(1.5)
+    }
   })
 
   test('every habitat has something to grow in it, at two sizes at least', () => {

@@ -151,8 +151,8 @@ describe('winter', () => {
   test('dead leaves are held by young trees and clipped hedges, not by an old tree', () => {
     const leaf = (age: 'young' | 'mature' | 'veteran', clipped = false) =>
       lookOn(speciesById('beech'), '2026-01-15', REFERENCE_PLACE, { age, clipped }).leaf
-    expect(leaf('young')).toBeGreaterThan(0.25)
-    expect(leaf('mature')).toBeLessThan(0.08)
+    expect(leaf('young')).toBeGreaterThan(0.2)
+    expect(leaf('mature')).toBeLessThan(0.04)
     expect(leaf('veteran')).toBe(0)
     expect(leaf('veteran', true)).toBeGreaterThan(0.4)
     expect(lookOn(speciesById('beech'), '2026-01-15', REFERENCE_PLACE, { age: 'veteran' }).words).toBe('bare')
@@ -292,5 +292,44 @@ describe('BBCH codes', () => {
     if (dates.fall) expect(on(dates.fall, 0.01)).toContain(93)
     if (dates.bare && daysFrom(dayOfMonthDay(dates.bare), dayOfMonthDay(dates.burst)) > 30)
       expect(on(dates.bare, 0.01)).toContain(97)
+  })
+})
+
+describe('what a naturalist looks at', () => {
+  const on = (id: string, date: string) => lookOn(speciesById(id), date)
+  const base = (id: string, date: string) => toLab(on(id, date).tones.base)
+
+  test('cherry leaves open bronze, and it flowers in late April', () => {
+    const [, young] = toLab(labToHex(speciesById('wild-cherry').colours.fresh))
+    expect(young).toBeGreaterThan(-2)
+    expect(on('wild-cherry', '2026-04-27').flower.share).toBeGreaterThan(0.5)
+    expect(on('wild-cherry', '2026-04-12').flower.share).toBe(0)
+  })
+
+  test('bramble keeps some of its leaves, green-bronze in January', () => {
+    const january = on('bramble', '2026-01-20')
+    expect(january.leaf).toBeGreaterThan(0.4)
+    expect(january.leaf).toBeLessThan(0.9)
+    expect(january.leaves.length).toBe(2)
+    expect(base('bramble', '2026-01-20')[1]).toBeGreaterThan(base('bramble', '2026-07-01')[1] + 4)
+    expect(on('bramble', '2026-07-01').leaf).toBeGreaterThan(0.95)
+  })
+
+  test('soft rush is evergreen green, dry grass greens after the October rain, poppies are gone in winter', () => {
+    expect(base('soft-rush', '2026-01-20')[1]).toBeLessThan(-4)
+    expect(base('dry-grass', '2026-12-01')[1]).toBeLessThan(base('dry-grass', '2026-08-20')[1] - 4)
+    expect(on('poppy', '2026-01-20').height).toBeLessThan(0.02)
+    expect(on('poppy', '2026-07-01').height).toBeGreaterThan(0.9)
+  })
+
+  test('bracken lies collapsed when it is dead', () => {
+    expect(on('bracken', '2026-02-01').height).toBeLessThan(0.5)
+    expect(on('bracken', '2026-08-01').height).toBeGreaterThan(0.95)
+  })
+
+  test('a field is sown anew: no straw stands among young maize', () => {
+    const [, a] = base('maize', '2026-06-20')
+    expect(a).toBeLessThan(-12)
+    expect(on('maize', '2026-06-20').leaves.every(({ tones }) => toLab(tones.base)[1] < 0)).toBe(true)
   })
 })
