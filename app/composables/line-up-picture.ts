@@ -1,7 +1,8 @@
 import { until } from '@vueuse/core'
+import { paintPlant, paletteOf } from '~~/core/painting'
 import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
 import { labelOf, layOut } from '../drawing/line-up'
-import { lineUpSvg, type LineUpPicture, type Placed } from '../drawing/picture'
+import { lineUpSvg, marginOf, standsIn, type LineUpPicture, type Placed } from '../drawing/picture'
 import { drawingAsked, underWay } from '../drawing/studio'
 import { roundStep } from '../drawing/ticks'
 import { sitterAt } from '../stores/line-up'
@@ -62,13 +63,12 @@ export function useLineUpPicture() {
       await until(underWay).toBe(0, { timeout: 60_000, throwOnTimeout: true })
       const drawn = picture()
       if (!drawn) return
-      const svg = lineUpSvg(drawn)
       const name = `${fileNameOf(drawn.title)}-line-up`
       if (as === 'svg') {
-        save(new Blob([svg], { type: 'image/svg+xml' }), `${name}.svg`)
+        save(new Blob([lineUpSvg(drawn)], { type: 'image/svg+xml' }), `${name}.svg`)
         return
       }
-      const png = pngOf(svg)
+      const png = pngOf(drawn)
       if (as === 'png') save(await png, `${name}.png`)
       else {
         await navigator.clipboard.write([new ClipboardItem({ 'image/png': png })])
@@ -86,9 +86,10 @@ export function useLineUpPicture() {
 /** Width of a PNG, px. */
 const PNG_WIDTH = 2400
 
-/** Draws an SVG into a PNG. */
-async function pngOf(svg: string): Promise<Blob> {
-  const address = URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
+/** The words and lines of a picture as its SVG has them, the plants as they are painted on the screen. */
+async function pngOf(picture: LineUpPicture): Promise<Blob> {
+  const lines = lineUpSvg({ ...picture, placed: [] })
+  const address = URL.createObjectURL(new Blob([lines], { type: 'image/svg+xml' }))
   try {
     const image = new Image()
     image.src = address
@@ -97,7 +98,9 @@ async function pngOf(svg: string): Promise<Blob> {
       width: PNG_WIDTH,
       height: Math.round((PNG_WIDTH * image.naturalHeight) / image.naturalWidth),
     })
-    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
+    const context = canvas.getContext('2d')
+    context?.drawImage(image, 0, 0, canvas.width, canvas.height)
+    context?.drawImage(plantsOf(picture, canvas.width, canvas.height), 0, 0)
     return await new Promise((resolve, reject) => {
       canvas.toBlob((blob) => {
         if (blob) resolve(blob)
@@ -107,4 +110,15 @@ async function pngOf(svg: string): Promise<Blob> {
   } finally {
     URL.revokeObjectURL(address)
   }
+}
+
+function plantsOf(picture: LineUpPicture, width: number, height: number): HTMLCanvasElement {
+  const image = new ImageData(width, height)
+  const raster = { width, height, pixels: new Uint32Array(image.data.buffer) }
+  const scale = width / (picture.widthMm + 2 * marginOf(picture))
+  for (const { place, ...at } of standsIn(picture, scale))
+    paintPlant(raster, place.drawing, paletteOf(place.look), at)
+  const canvas = Object.assign(document.createElement('canvas'), { width, height })
+  canvas.getContext('2d')?.putImageData(image, 0, 0)
+  return canvas
 }

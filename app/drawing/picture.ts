@@ -40,6 +40,20 @@ const n = (value: number): string => String(Math.round(value * 100) / 100)
 export const marginOf = (picture: Pick<LineUpPicture, 'topMm' | 'widthMm'>): number =>
   Math.max(picture.topMm, picture.widthMm * 0.3) * 0.16
 
+/** Where the picture's plants stand in one of so many px to a mm: their feet, px, and the px to a mm of each. */
+export function standsIn(
+  picture: LineUpPicture,
+  scale: number,
+): { readonly place: Placed; readonly x: number; readonly groundY: number; readonly pxPerMm: number }[] {
+  const m = marginOf(picture)
+  return picture.placed.map((place) => ({
+    place,
+    x: (m + place.xMm) * scale,
+    groundY: (picture.topMm + m - place.liftMm) * scale,
+    pxPerMm: place.shrink * scale,
+  }))
+}
+
 /** The line-up as SVG at its true size: a millimetre of the drawing is a millimetre of the model. */
 export function lineUpSvg(picture: LineUpPicture): string {
   const m = marginOf(picture)

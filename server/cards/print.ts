@@ -18,7 +18,7 @@ import {
   type Reading,
 } from '../../core/units'
 import type { CardOrder } from './order'
-import { strokePlant } from './plant'
+import { paintInto } from './plant'
 import type { Faces } from '../print/faces'
 import { penFor, type Ink, type Pen } from '../print/pen'
 import { isolated } from '../print/text'
@@ -252,7 +252,7 @@ function drawAt(
   const scale = mm(1) / parts
   const ground = room.top + mm(4) + drawing.heightMm * scale
   const middle = room.left + room.width / 2
-  strokePlant(pdf, drawing, look, { x: middle, y: ground, scale })
+  paintInto(pdf, drawing, look, { x: middle, y: ground, scale })
   pdf
     .lineCap('butt')
     .moveTo(room.left, ground)

@@ -19,7 +19,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       { id: 'kh-rowan', name: 'Rowan', speciesId: 'rowan', age: 'mature', amount: { kind: 'pieces', pieces: 7 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
       { id: 'kh-hazel', name: 'Hazel', speciesId: 'hazel', age: 'semi-mature', amount: { kind: 'pieces', pieces: 12 }, zone: 'middle', methodId: 'wool-bush', boughtPriceMinor: 180 },
       { id: 'kh-hedge', name: 'Field hedge', speciesId: 'blackthorn', age: 'semi-mature', amount: { kind: 'length', lengthMm: 1200, section: 'free' }, zone: 'middle', heightM: 1.9, crownWidthM: 1.6, stature: 1, drawn: [[40, 300], [480, 318], [860, 352], [1230, 366]], methodId: 'wool-bush', boughtPriceMinor: 1800 },
-      { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', amount: { kind: 'pieces', pieces: 220 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
+      { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', heightM: 0.5, amount: { kind: 'pieces', pieces: 220 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
       { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', amount: { kind: 'area', areaCm2: 420 }, drawn: [[1080, 16], [1480, 16], [1480, 121], [1080, 121]], zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
       { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', amount: { kind: 'pieces', pieces: 60 }, zone: 'middle', stature: 1 },
     ],

@@ -46,16 +46,10 @@ export function setText(text: string, faces: Chain, measure: Measure, width?: nu
 }
 
 /** The beginning of a line with a mark that more follows, so that it takes no more than a width. */
-export function shortened(
-  text: string,
-  faces: Chain,
-  measure: Measure,
-  width: number,
-  ends = false,
-): SetLine {
+export function shortened(text: string, faces: Chain, measure: Measure, width: number): SetLine {
   const parts = [...graphemes.segment(text)].map(({ segment }) => segment)
   for (let kept = parts.length; ; kept -= 1) {
-    const more = ends || kept < parts.length ? '…' : ''
+    const more = kept < parts.length ? '…' : ''
     const [line] = setText(`${parts.slice(0, kept).join('').trimEnd()}${more}`, faces, measure)
     if (line && (line.width <= width || kept === 0)) return line
   }

@@ -11,7 +11,7 @@ const LONGEST_WAIT_MS = 3_000
 let working = 0
 const waiting: (() => void)[] = []
 
-/** Waits for a turn; false where it does not come in time. */
+/** Waits for a turn that another hands over; false where it does not come in time. */
 function turn(): Promise<boolean> {
   return new Promise((resolve) => {
     const come = (): void => {
@@ -28,12 +28,14 @@ function turn(): Promise<boolean> {
 
 /** Does a piece of work in its turn; undefined where too many wait already, or the turn does not come in time. */
 export async function inTurn<T>(work: () => Promise<T>): Promise<T | undefined> {
-  if (working >= AT_ONCE && (waiting.length >= MOST_WAITING || !(await turn()))) return undefined
-  working += 1
+  if (working < AT_ONCE) working += 1
+  else if (waiting.length >= MOST_WAITING || !(await turn())) return undefined
   try {
     return await work()
   } finally {
-    working -= 1
-    waiting.shift()?.()
+    // The turn is handed over: no third piece of work begins between one's end and the next one's start.
+    const next = waiting.shift()
+    if (next) next()
+    else working -= 1
   }
 }

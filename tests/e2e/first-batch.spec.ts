@@ -40,7 +40,7 @@ test('from a new commission to the log, through a closed browser', async ({ base
       await hawthorn.getByLabel('Zone').selectOption('middle')
       const bush = await maker.addLine('Blackthorn', 'blackth', 40, '1.5 m')
       await expect(bush.getByLabel('Model size')).toContainText('19.7 mm')
-      await maker.addLine('Tufted hair-grass', 'Deschampsia', 60, '')
+      await maker.addLine('Tufted hair-grass', 'Deschampsia', 60, '0.5 m')
       await expect(page.getByLabel('Pieces').nth(2)).toHaveValue('60')
     })
 

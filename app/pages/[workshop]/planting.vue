@@ -126,23 +126,7 @@ async function print(): Promise<void> {
         <button type="button" class="view" :aria-pressed="!seen" @click="seen = false">From above</button>
         <button type="button" class="view" :aria-pressed="seen" @click="seen = true">In the scene</button>
       </div>
-      <template v-if="!drawing">
-        <label class="flex items-center gap-1.5"
-          >Width
-          <input
-            v-model="trackWidth"
-            class="field field-cell !w-20"
-            placeholder="32 mm"
-            aria-label="Width of a new track or path"
-        /></label>
-        <button type="button" class="button button-small" @click="draft.begin('line', trackWidth)">
-          Draw a track or path
-        </button>
-        <button type="button" class="button button-small" @click="draft.begin('shape', trackWidth)">
-          Draw a shape to keep clear
-        </button>
-      </template>
-      <template v-else>
+      <template v-if="drawing">
         <span role="status">{{
           drawing.points.length < least
             ? 'Click its points on the board.'
@@ -166,8 +150,24 @@ async function print(): Promise<void> {
           {{ drawnFor === undefined ? 'Keep clear' : 'It stands here' }}
         </button>
       </template>
+      <template v-else-if="!seen">
+        <label class="flex items-center gap-1.5"
+          >Width
+          <input
+            v-model="trackWidth"
+            class="field field-cell !w-20"
+            placeholder="32 mm"
+            aria-label="Width of a new track or path"
+        /></label>
+        <button type="button" class="button button-small" @click="draft.begin('line', trackWidth)">
+          Draw a track or path
+        </button>
+        <button type="button" class="button button-small" @click="draft.begin('shape', trackWidth)">
+          Draw a shape to keep clear
+        </button>
+      </template>
       <span class="flex-1" />
-      <label class="flex items-center gap-1.5"
+      <label v-if="!seen" class="flex items-center gap-1.5"
         ><input v-model="numbers" type="checkbox" class="h-5 w-5 accent-moss" /> Numbers</label
       >
       <button type="button" class="button button-small" @click="another">Another plan</button>
