@@ -172,6 +172,18 @@ export function paintBoard(
     ]),
     ground,
   )
+  // What runs on beyond the board ends at its edge.
+  context.save()
+  context.beginPath()
+  for (const corner of [
+    project({ x: 0, y: 0, z: 0 }),
+    project({ x: w, y: 0, z: 0 }),
+    project({ x: w, y: d, z: 0 }),
+    project({ x: 0, y: d, z: 0 }),
+  ])
+    if (corner) context.lineTo(corner.x, corner.y)
+  context.closePath()
+  context.clip()
   for (const { points, lineId } of plan.patches)
     fill(flat(points), mix(ground, plants.get(lineId)?.look.overall ?? ground, 0.7))
   for (const { kind, points, widthMm } of keepOuts) {
@@ -193,9 +205,18 @@ export function paintBoard(
         ]),
         TRACK,
       )
+      fill(flat(roundOf(b, widthMm / 2)), TRACK)
     }
   }
+  context.restore()
 }
+
+/** Corners of a disc: a track's pieces join in it. */
+const roundOf = ([x, y]: Corner, r: number): Corner[] =>
+  Array.from({ length: 16 }, (_, i): Corner => [
+    x + r * Math.cos((i / 8) * Math.PI),
+    y + r * Math.sin((i / 8) * Math.PI),
+  ])
 
 /** Time for painting sprites in one frame, ms. */
 const FRAME_MS = 28
@@ -276,7 +297,7 @@ export function paintStanding(
 
 function shadow(context: CanvasRenderingContext2D, x: number, y: number, r: number): void {
   if (r < 0.6) return
-  context.fillStyle = 'rgb(30 34 24 / 0.16)'
+  context.fillStyle = 'rgb(30 34 24 / 0.12)'
   context.beginPath()
   context.ellipse(x + r * 0.25, y, r, r * 0.3, 0, 0, 7)
   context.fill()

@@ -7,6 +7,8 @@ import type { Habitus, Point, Skeleton } from '../growth/types'
  */
 export const SHOWN = (Math.PI / 4) * 0.785 * 0.775
 
+/** A two-thousandth of the range is near enough. */
+const HALVINGS = 11
 /** Thinner than this share of the height is a shoot among its leaves. */
 const SHOOT_SHARE = 0.0045
 
@@ -69,25 +71,31 @@ export function leavesToCover(
         )
       }
   }
-  const open = (each: number): number => {
-    let [sum, count] = [0, 0]
-    for (let at = 0; at < inside.length; at += 1) {
-      if (!inside[at]) continue
-      // Wood lies side by side, leaves anyhow.
-      sum += Math.max(0, 1 - (wood[at] ?? 0)) * Math.exp(-each * (leaves[at] ?? 0))
-      count += 1
+  // Cells of the outline that leaves can close, and what wood leaves open of each; the others stay as they are.
+  const leafy: number[] = []
+  const openings: number[] = []
+  let [count, never, sum] = [0, 0, 0]
+  for (let at = 0; at < inside.length; at += 1) {
+    if (!inside[at]) continue
+    count += 1
+    // Wood lies side by side, leaves anyhow.
+    const opening = Math.max(0, 1 - (wood[at] ?? 0))
+    const area = leaves[at] ?? 0
+    sum += area
+    if (area === 0) never += opening
+    else if (opening > 0) {
+      leafy.push(area)
+      openings.push(opening)
     }
-    return sum / Math.max(1, count)
   }
-  const mean =
-    leaves.reduce((sum, area, at) => sum + (inside[at] ? area : 0), 0) /
-    Math.max(
-      1,
-      inside.reduce((sum, one) => sum + one, 0),
-    )
-  const even = -Math.log(Math.min(0.95, seeThrough)) / Math.max(1e-9, mean)
+  const open = (each: number): number => {
+    let total = never
+    for (let i = 0; i < leafy.length; i += 1) total += (openings[i] ?? 0) * Math.exp(-each * (leafy[i] ?? 0))
+    return total / Math.max(1, count)
+  }
+  const even = (-Math.log(Math.min(0.95, seeThrough)) * Math.max(1, count)) / Math.max(1e-9, sum)
   let [low, high] = [even * 0.2, even * MOST]
-  for (let i = 0; i < 30; i += 1) {
+  for (let i = 0; i < HALVINGS; i += 1) {
     const middle = (low + high) / 2
     if (open(middle) > seeThrough) low = middle
     else high = middle

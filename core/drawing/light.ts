@@ -76,21 +76,30 @@ interface Grid {
 function throughCells({ nx, ny, nz, density, k }: Grid, [dx, dy, dz]: Direction): Float64Array {
   const light = new Float64Array(nx * ny * nz).fill(1)
   const long = Math.hypot(dx, dy, dz) / dy
+  // Light that leaves a cell downwards.
+  const below = new Float64Array(nx * nz)
   const [sx, sz] = [dx / dy, dz / dy]
-  for (let j = ny - 2; j >= 0; j -= 1)
-    for (let z = 0; z < nz; z += 1)
+  for (let j = ny - 2; j >= 0; j -= 1) {
+    const above = (j + 1) * nz * nx
+    for (let at = 0; at < nx * nz; at += 1) {
+      const dense = density[above + at] ?? 0
+      below[at] = (light[above + at] ?? 1) * (dense > 0 ? Math.exp(-k * long * dense) : 1)
+    }
+    const from = (x: number, z: number): number =>
+      x < 0 || z < 0 || x >= nx || z >= nz ? 1 : (below[z * nx + x] ?? 1)
+    for (let z = 0; z < nz; z += 1) {
+      const fz = z + sz
+      const z0 = Math.floor(fz)
+      const tz = fz - z0
       for (let x = 0; x < nx; x += 1) {
-        const [fx, fz] = [x + sx, z + sz]
-        const [x0, z0] = [Math.floor(fx), Math.floor(fz)]
-        let through = 0
-        for (let q = 0; q < 4; q += 1) {
-          const [xi, zi] = [x0 + (q & 1), z0 + (q >> 1)]
-          const share = (q & 1 ? fx - x0 : 1 - fx + x0) * (q >> 1 ? fz - z0 : 1 - fz + z0)
-          const above = xi < 0 || zi < 0 || xi >= nx || zi >= nz ? -1 : ((j + 1) * nz + zi) * nx + xi
-          through +=
-            share * (above < 0 ? 1 : (light[above] ?? 1) * Math.exp(-k * long * (density[above] ?? 0)))
-        }
-        light[(j * nz + z) * nx + x] = through
+        const fx = x + sx
+        const x0 = Math.floor(fx)
+        const tx = fx - x0
+        light[(j * nz + z) * nx + x] =
+          (1 - tz) * ((1 - tx) * from(x0, z0) + tx * from(x0 + 1, z0)) +
+          tz * ((1 - tx) * from(x0, z0 + 1) + tx * from(x0 + 1, z0 + 1))
       }
+    }
+  }
   return light
 }

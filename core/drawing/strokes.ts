@@ -1,4 +1,5 @@
 import { toneRamp } from '../colour/ramp'
+import { toHex } from '../colour/srgb'
 import type { Look } from '../plants'
 import { eachLeaf } from './leaves'
 import { Part } from './organs'
@@ -141,7 +142,7 @@ function lineStrokes(
 
 /** A colour's tones by a byte. */
 function rampOf(base: string): (tone: number) => string {
-  const ramp = toneRamp(base, TONES)
+  const ramp = toneRamp(base, TONES).map(toHex)
   return (tone) => ramp[Math.min(TONES - 1, Math.floor((tone / 256) * TONES))] ?? base
 }
 

@@ -15,8 +15,20 @@ export const BARKS = PALE + 1
 const LOW = 0.2
 const HIGH = 0.52
 
+/** Barks that are kept: they hardly change with the day. */
+const KEPT = 500
+const kept = new Map<string, readonly Linear[]>()
+
 /** The colours of a look's bark, by index. */
-export function barkColours({ low, high, twig }: Look['bark']): Linear[] {
+export function barkColours(bark: Look['bark']): readonly Linear[] {
+  const key = `${bark.low}${bark.high}${bark.twig}`
+  const colours = kept.get(key) ?? madeFor(bark)
+  if (kept.size > KEPT) kept.clear()
+  kept.set(key, colours)
+  return colours
+}
+
+function madeFor({ low, high, twig }: Look['bark']): Linear[] {
   const [a, b, t] = [fromHex(low), fromHex(high), fromHex(twig)]
   const lit = (colour: Linear, k: number): Linear => [colour[0] * k, colour[1] * k, colour[2] * k]
   const between = (share: number): Linear => [

@@ -1,4 +1,4 @@
-import { fromHex, toneRamp, type Linear } from '../colour'
+import { toneRamp, type Linear } from '../colour'
 import { LEAST_BLADES, LEAST_SHOW } from '../drawing'
 import type { Look } from '../plants'
 import { barkColours, BARKS } from './bark'
@@ -42,7 +42,7 @@ export function paletteOf(look: Look): Palette {
   const put = (slot: number, colours: readonly Linear[]): void => {
     colours.forEach((colour, i) => light.set(colour, (slot + i) * 3))
   }
-  const ramp = (base: string): Linear[] => toneRamp(base, TONES).map(fromHex)
+  const ramp = (base: string): readonly Linear[] => toneRamp(base, TONES)
   const leafAt = new Uint16Array(256)
   let upTo = 0
   let next = 0

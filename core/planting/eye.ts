@@ -99,7 +99,7 @@ function camera({ board, tallestMm }: Frame, { azimuthDeg, elevationDeg, distanc
 }
 
 /** Room left around the board, as a share of the picture. */
-const MARGIN = 0.05
+const MARGIN = 0.025
 
 /** The focal length at which the board and what stands on it fill the picture, and where its middle lies. */
 function fitOf(frame: Frame, home: Eye): { focalPx: number; middle: number } {
