@@ -5,6 +5,7 @@ import { dressTwigs, type Foliage, type Mark } from './foliage'
 import { organsOnCrown, type Organ } from './organs'
 import { growing } from '../growth/grow'
 import { leeward } from '../growth/leeward'
+import { hasArms } from '../growth/limbs'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
 import { toOutline } from './outline'
 import { twigsOf, type Twig } from './twigs'
@@ -130,7 +131,7 @@ function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number)
     bark: dress.bark,
     heightMm: plant.heightMm,
     widthMm: plant.row?.lengthMm ?? plant.crownWidthMm,
-    wood: woodOf(skeleton, woody, dress.clothed ? [] : foliage.twigs),
+    wood: woodOf(skeleton, woody, dress.clothed ? [] : foliage.twigs, hasArms(plant)),
     blades: linesOf(lines),
     bladeTraits: traitsOf(lines, false),
     marks: marksOf(marks),

@@ -1,4 +1,5 @@
 import { crownHalf } from '../growth/envelope'
+import { hasArms } from '../growth/limbs'
 import type { Habitus, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'
 
@@ -18,8 +19,6 @@ const LENGTH = 0.62
 const OUTMOST = 1.0
 /** A tip's own shoot goes on to the outline, if that is no further than so many distances between tips. */
 const REACHES = 1.3
-/** What is grown into fewer tips than this has stems without twigs, as a cactus. */
-export const SUCCULENT = 12
 /** Thinner than so many times a tip is a thin shoot. */
 const THIN = 2.1
 
@@ -29,7 +28,7 @@ const THIN = 2.1
  */
 export function twigsOf(skeleton: Skeleton, plant: Habitus, random: Random): Twig[] {
   const { nodes, tips } = skeleton
-  if (plant.tips !== undefined && plant.tips < SUCCULENT) return []
+  if (hasArms(plant)) return []
   const whorled = plant.habit === 'conifer' && plant.crownForm === 'conical' && !plant.row
   const isTip = new Uint8Array(nodes.length)
   for (const tip of tips) isTip[tip] = 1

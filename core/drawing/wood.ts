@@ -1,5 +1,5 @@
 import type { Skeleton } from '../growth/types'
-import { SUCCULENT, type Twig } from './twigs'
+import type { Twig } from './twigs'
 
 /** A few hundred tips stand for many thousands: what is drawn thins out faster than their pipes do. From memory. */
 const FINER = 1.22
@@ -10,16 +10,19 @@ const COLLAR = 1.45
 /** The stem's foot spreads by this share, and the spread is half gone a diameter up. From memory. */
 const FLARE = 0.55
 
-/** Stem, limbs, roots and twigs as tapering lines: limbs grow out of the stem, the stem out of the ground. */
+/**
+ * Stem, limbs, roots and twigs as tapering lines: limbs grow out of the stem, the stem out of the ground.
+ * @param armed whether it has a few stout arms instead of branches
+ */
 export function woodOf(
   { nodes, roots }: Skeleton,
   woody: readonly boolean[],
   twigs: readonly Twig[],
+  armed: boolean,
 ): Float32Array {
   const numbers: number[] = []
   const thickest = nodes.reduce((most, node) => Math.max(most, node.dMm), 1e-6)
-  const tips = nodes.length - new Set(nodes.map(({ parent }) => parent)).size
-  const finer = tips < SUCCULENT ? STOUT : FINER
+  const finer = armed ? STOUT : FINER
   const drawn = (dMm: number): number => thickest * (dMm / thickest) ** finer
   const flared = (dMm: number, yMm: number): number =>
     roots.length === 0 ? dMm : dMm * (1 + FLARE * 2 ** (-yMm / Math.max(1e-6, thickest)))

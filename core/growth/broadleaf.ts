@@ -1,7 +1,7 @@
 import type { Random } from '../units'
 import { colonise } from './colonise'
 import { fillCrown } from './envelope'
-import { frameOf, spacingOf } from './limbs'
+import { frameOf, hasArms, spacingOf } from './limbs'
 import { setTips, sprout } from './pipes'
 import type { Habitus, Node, Skeleton } from './types'
 
@@ -13,6 +13,7 @@ export function* growCrown(plant: Habitus, tips: number, random: Random): Genera
   const count = Math.round(tips * POINTS_TO_A_TIP)
   const spacing = spacingOf(plant, count) * (plant.lobes > 0 ? 0.86 : 1)
   const { nodes, masses } = frameOf(plant, spacing * 0.5, random)
+  if (hasArms(plant)) return nodes
   const points = fillCrown(plant, masses, count, random)
   const upward = 0.14 - 0.42 * plant.droop * (plant.droop > 0 ? 0.4 : 1)
   const wander = 0.3 + 0.3 * plant.branching.crook

@@ -9,6 +9,13 @@ export interface Frame {
   readonly masses: readonly Point[]
 }
 
+/** What has fewer tips than this has arms instead of branches. */
+const FEW_TIPS = 12
+const ARMS_UP_TO = 0.45
+/** Whether a plant is a stem with a few arms and no twigs, as a cactus. */
+export const hasArms = ({ tips, crownForm }: Pick<Habitus, 'tips' | 'crownForm'>): boolean =>
+  crownForm === 'columnar' && tips !== undefined && tips < FEW_TIPS
+
 const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
 const radians = (degrees: number): number => (degrees * Math.PI) / 180
 
@@ -32,11 +39,13 @@ function stemWithLimbs(plant: Habitus, stepMm: number, random: Random): Frame {
   const top = low + depth * branching.leader * (0.94 + 0.12 * random())
   const stem = stemTo(nodes, Math.min(top, heightMm * 0.97), plant, stepMm, random)
   const turn = random() * 2 * Math.PI
+  // A cactus's arms leave its lower half; its stem runs on.
+  const upTo = hasArms(plant) ? ARMS_UP_TO : 1
   // Two of a kind differ in where their limbs leave the stem, how many there are and which of them is strongest.
   const limbs = Math.max(3, Math.round(branching.limbs * (0.85 + 0.3 * random())))
   for (let i = 0; i < limbs; i += 1) {
     const share = (i + 0.25 + 0.5 * random()) / limbs
-    const y = low + (top - low) * share ** 0.85
+    const y = low + (top - low) * share ** 0.85 * upTo
     const from = stem.reduce((best, at) =>
       Math.abs((nodes[at]?.y ?? 0) - y) < Math.abs((nodes[best]?.y ?? 0) - y) ? at : best,
     )
@@ -100,7 +109,7 @@ function limb(
   const path = trace(nodes, from, end, start, plant, stepMm, random)
   masses.push(end)
   const long = Math.hypot(end.x - foot.x, end.y - foot.y, end.z - foot.z)
-  if (long < plant.crownWidthMm * DIVIDES || path.length < 4) return
+  if (long < plant.crownWidthMm * DIVIDES || path.length < 4 || hasArms(plant)) return
   const forks = plant.branching.limbs > 16 ? 1 : 2
   for (let k = 0; k < forks; k += 1) {
     // Opposite kinds divide to both sides at one place, the others at two.

@@ -25,6 +25,8 @@ export interface At {
 
 /** A plant of more pixels than this is made a plate of only as far as it is seen. */
 const LARGEST_PX = 1_100_000
+/** What stands lower than this share of its height has died back, or been cleared, and is not there. */
+const LEAST_HEIGHT = 0.02
 /** Sizes and sides of one plant that are kept. */
 const KEPT = 8
 const plates = new WeakMap<PlantDrawing, Map<string, Plate>>()
@@ -50,6 +52,7 @@ export function paintPlant(
   bare = false,
 ): void {
   const { pxPerMm, view = 'front' } = at
+  if (palette.height < LEAST_HEIGHT) return
   // From above nothing is lower.
   const upPxPerMm = pxPerMm * (view === 'top' ? 1 : palette.height)
   const foot = { x: Math.round(at.x), y: Math.round(at.groundY) }

@@ -7,7 +7,7 @@ const wild = [0.2, 0.4, 0.4, 0] as [number, number, number, number]
 export const dry: readonly Species[] = [
   {
     id: 'columnar-cactus', botanical: 'Carnegiea gigantea', common: 'Columnar cactus', crownForm: 'columnar', ...evergreenTree, leaf: 'spine', organs: { flower: 'fruits' },
-    heightM: [1.5, 4, 8, 12], crownRatio: [0.3, 0.3, 0.34, 0.4], clearStem: [0.3, 0.34, 0.34, 0.3], dbhRatio: 0.06, seeThrough: 0.75, growth: { lobes: 0, droop: 0, angle: [86, 70], leader: 0.5, limbs: 4, curve: 0.98, crook: 0.1, tips: 5 }, leafMm: 40,
+    heightM: [1.5, 4, 8, 12], crownRatio: [0.3, 0.3, 0.34, 0.4], clearStem: [0.3, 0.34, 0.34, 0.3], dbhRatio: 0.06, seeThrough: 0.75, growth: { lobes: 0, droop: 0, angle: [86, 70], leader: 1, limbs: 4, curve: 0.98, crook: 0.05, tips: 5 }, leafMm: 40,
     bark: { low: [46, -8, 20], high: [48, -14, 22], marks: 'furrowed' }, colours: { ...greens.mid, twig: [48, -14, 22], flower: [94, 0, 8] }, show: { flower: 0.1, fruit: 0 }, dates: { ...flush, flower: ['05-01', '06-15'] },
     habitats: [{ habitat: 'desert', perHa: 60, ages: [0.3, 0.3, 0.3, 0.1] }], groups: { as: 'few', size: [1, 5] },
   },
