@@ -38,6 +38,24 @@ async function picture(name, path, act = async () => {}) {
   console.log(name)
 }
 
+/** The line-up on a screen of twice the density. */
+async function fine() {
+  const dense = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    deviceScaleFactor: 2,
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    serviceWorkers: 'block',
+  })
+  const own = await dense.newPage()
+  await own.goto(`${address}/demo/line-up`)
+  await own.getByRole('button', { name: /^Beech, old.* at the model/ }).waitFor()
+  await own.waitForTimeout(8000)
+  await own.screenshot({ path: join(out, 'line-up-fine.png') })
+  console.log('line-up-fine')
+  await dense.close()
+}
+
 async function choose(commission) {
   await page.getByRole('button', { name: 'Change commission' }).click()
   await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
@@ -66,6 +84,11 @@ try {
   await picture('planting', '/demo/planting', async () => {
     await page.getByRole('button', { name: 'Another plan' }).waitFor()
   })
+  await picture('scene', '/demo/planting', async () => {
+    await choose('Kestrel Halt')
+    await page.getByRole('button', { name: 'In the scene' }).click()
+    await page.waitForTimeout(6000)
+  })
   await picture('species', '/demo/species?kind=umbrella-pine')
   await picture('suggestion', '/demo/brief', async () => {
     await page.getByRole('button', { name: 'Suggest a planting…' }).click()
@@ -93,6 +116,7 @@ try {
     await page.getByRole('button', { name: 'Old beech, first dozen' }).click()
   })
   await picture('workshop', '/demo/workshop')
+  if (!process.argv[2] || 'line-up-fine'.includes(process.argv[2])) await fine()
   if (!process.argv[2] || 'bench-phone'.includes(process.argv[2])) {
     await page.setViewportSize({ width: 390, height: 780 })
     await picture('bench-phone', '/demo/bench', async () => {
