@@ -26,6 +26,14 @@ export const transformOf = ({ zoom, panX, panY }: Sight, groundPx: number): Tran
 export const sightOf = ({ k, x, y }: Transform, groundPx: number): Sight =>
   k === 1 ? WHOLE : { zoom: k, panX: x, panY: y - groundPx * (1 - k) }
 
+/** How a picture that was painted at one sight lies at another, as a CSS transform about its top left corner. */
+export function movedTo(painted: Sight, now: Sight, groundPx: number): string | undefined {
+  if (painted === now) return undefined
+  const [from, to] = [transformOf(painted, groundPx), transformOf(now, groundPx)]
+  const k = to.k / from.k
+  return `translate(${to.x - k * from.x}px, ${to.y - k * from.y}px) scale(${k})`
+}
+
 /** Keeps the plants in sight: the drawing can't be pushed away altogether, and the whole stands where it belongs. */
 export function keptInSight(sight: Sight, room: Room): Sight {
   if (sight.zoom === 1) return WHOLE

@@ -36,8 +36,14 @@ function within(y: number, low: number, high: number): number {
  * Visits the leaves of a drawing, each where it hangs. Leaves that would be finer than can be seen are joined:
  * fewer and larger ones of the same area. From nearer there are more of them, not larger ones.
  * @param leastMm the least length worth drawing, mm
+ * @param wanted whether anything within so many mm of a place is wanted; absent: all of it
  */
-export function eachLeaf(drawing: PlantDrawing, leastMm: number, visit: LeafVisit): void {
+export function eachLeaf(
+  drawing: PlantDrawing,
+  leastMm: number,
+  visit: LeafVisit,
+  wanted?: (x: number, y: number, z: number, withinMm: number) => boolean,
+): void {
   const { marks, heightMm } = drawing
   const { aspect, follows, hangs } = leafShapes[drawing.leaf.kind]
   const length = Math.max(drawing.leaf.lengthMm, leastMm)
@@ -53,6 +59,7 @@ export function eachLeaf(drawing: PlantDrawing, leastMm: number, visit: LeafVisi
     const [x, y, z] = [marks[o] ?? 0, marks[o + 1] ?? 0, marks[o + 2] ?? 0]
     const [ax, ay, az] = [marks[o + 3] ?? 0, marks[o + 4] ?? 0, marks[o + 5] ?? 0]
     const stretch = Math.sqrt(ax * ax + ay * ay + az * az) || 1
+    if (wanted && !wanted(x, y, z, stretch + off + length)) continue
     const [ux, uy, uz] = [
       (follows * ax) / stretch,
       (follows * ay) / stretch - hangs,

@@ -1,5 +1,5 @@
 import { crownHalf } from '../growth/envelope'
-import type { Habitus, Point, Skeleton } from '../growth/types'
+import type { Habitus, Node, Point, Skeleton } from '../growth/types'
 import type { Twig } from './twigs'
 
 /** Heights that a crown's reach is looked at. */
@@ -50,12 +50,23 @@ export function toOutline(
     )
     return 1 + (a + (b - a) * (at - low) - 1) * inCrown
   }
-  const moved = <P extends Point>(point: P): P => {
-    const factor = factorAt(point.y)
-    return { ...point, x: point.x * factor, z: point.z * factor }
+  const moved = ({ x, y, z }: Point): Point => {
+    const factor = factorAt(y)
+    return { x: x * factor, y, z: z * factor }
   }
+  const nodes = skeleton.nodes.map((node): Node => {
+    const factor = factorAt(node.y)
+    return {
+      x: node.x * factor,
+      y: node.y,
+      z: node.z * factor,
+      parent: node.parent,
+      dMm: node.dMm,
+      order: node.order,
+    }
+  })
   return {
-    skeleton: { ...skeleton, nodes: skeleton.nodes.map(moved) },
+    skeleton: { ...skeleton, nodes },
     twigs: twigs.map(({ from, to, dMm }) => ({ from: moved(from), to: moved(to), dMm })),
   }
 }

@@ -6,22 +6,26 @@ const OFFSETS = [0.375, 0.875, 0.125, 0.625] as const
 const DEEPEST = 9
 const CLOSED = 128
 
+/** Room for fragments, used again by one plate after the other: what it held before is never read. */
+let pool = new Uint32Array(0)
+
 /**
  * What lies behind each sample of a picture, from near to far, as one number each: written once for a plant
- * at a size, read for each day. A layered buffer of fragments (Carpenter 1984).
+ * at a size, read for each day; one at a time. A layered buffer of fragments (Carpenter 1984).
  */
 export class Layers {
   readonly rows: number
   private readonly counts: Uint8Array
-  private readonly stack: Uint32Array
 
   constructor(
     readonly width: number,
     height: number,
+    private readonly deepest = DEEPEST,
   ) {
     this.rows = height * SAMPLES
     this.counts = new Uint8Array(width * this.rows)
-    this.stack = new Uint32Array(width * this.rows * DEEPEST)
+    const needed = width * this.rows * this.deepest
+    if (pool.length < needed) pool = new Uint32Array(needed)
   }
 
   /** Adds to the samples of a row between two places, both in px; what closes lets nothing behind it be seen. */
@@ -31,8 +35,8 @@ export class Layers {
     const last = Math.min(this.width - 1, Math.floor(to - off))
     for (let at = row * this.width + first, end = row * this.width + last; at <= end; at += 1) {
       const count = this.counts[at] ?? 0
-      if (count >= DEEPEST) continue
-      this.stack[at * DEEPEST + count] = fragment
+      if (count >= this.deepest) continue
+      pool[at * this.deepest + count] = fragment
       this.counts[at] = closes ? CLOSED | (count + 1) : count + 1
     }
   }
@@ -45,10 +49,10 @@ export class Layers {
     for (let column = first; column <= last; column += 1) {
       const at = row * this.width + column
       const count = this.counts[at] ?? 0
-      if (count >= DEEPEST) continue
+      if (count >= this.deepest) continue
       const fragment = visit(column + off)
       if (fragment === undefined) continue
-      this.stack[at * DEEPEST + count] = fragment
+      pool[at * this.deepest + count] = fragment
       this.counts[at] = CLOSED | (count + 1)
     }
   }
@@ -70,7 +74,7 @@ export class Layers {
           const at = (y + s) * this.width + x
           const count = (this.counts[at] ?? 0) & 127
           start[sample++] = next
-          for (let k = 0; k < count; k += 1) fragments[next++] = this.stack[at * DEEPEST + k] ?? 0
+          for (let k = 0; k < count; k += 1) fragments[next++] = pool[at * this.deepest + k] ?? 0
         }
     start[sample] = next
     return { start, fragments }

@@ -31,6 +31,9 @@ const LEAST_HEIGHT = 0.02
 const KEPT = 8
 const plates = new WeakMap<PlantDrawing, Map<string, Plate>>()
 
+/** The part of a plant that was last looked at from near. */
+const parts = new WeakMap<PlantDrawing, { key: string; size: string; plate: Plate }>()
+
 /** Whether a plant can be painted at once, without its plate being made first. */
 export const isPlated = (drawing: PlantDrawing, palette: Palette, at: At): boolean =>
   plates.get(drawing)?.has(keyOf(at, palette)) ?? false
@@ -67,7 +70,14 @@ export function paintPlant(
       right: raster.width - foot.x,
       bottom: raster.height - foot.y,
     }
-    develop(raster, plateOf(drawing, { view, pxPerMm, upPxPerMm, part }), colours, foot, 1)
+    const key = `${keyOf(at, palette)} ${foot.x} ${foot.y} ${raster.width} ${raster.height}`
+    const last = parts.get(drawing)
+    // On the move what is there already is pushed along; at rest the rest of it is made.
+    const usable = last && (last.key === key || (raster.coarse && last.size === sizeOf(at)))
+    const coarse = raster.coarse ?? false
+    const plate = usable ? last.plate : plateOf(drawing, { view, pxPerMm, upPxPerMm, part, coarse })
+    if (!usable) parts.set(drawing, { key: coarse ? '' : key, size: sizeOf(at), plate })
+    develop(raster, plate, colours, foot, upPxPerMm / plate.upPxPerMm)
     return
   }
   const kept = plates.get(drawing) ?? new Map<string, Plate>()

@@ -36,6 +36,8 @@ export interface PlateSize {
   readonly view: View
   readonly pxPerMm: number
   readonly upPxPerMm: number
+  /** While something moves: fewer leaves, and no deeper than is seen at once. */
+  readonly coarse?: boolean
   /** The part that is wanted, from the foot, px; absent: all of it. */
   readonly part?: {
     readonly left: number
@@ -52,13 +54,22 @@ const OUTLINED_PX = 9
 /** A leaf's tone strays from its twig's by up to this, of 255; so does its order of falling and turning. */
 const STRAYS = 42
 
+/** Fragments behind a sample: of a whole plant, from near, and while something moves. */
+const DEPTH = { whole: 9, near: 6, coarse: 2 } as const
+/** While something moves leaves are joined up to so many times the usual length. */
+const COARSER = 2.2
+
 const How = { leaf: 0, shaped: 1, blade: 2, wood: 3, organ: 4 } as const
 
 /** Makes a plate. Its time grows with its pixels and its leaves, and it is made once for a whole year. */
 export function plateOf(drawing: PlantDrawing, size: PlateSize): Plate {
   const pieces = piecesOf(drawing, size)
   const box = boxOf(pieces, size)
-  const layers = new Layers(box.width, box.height)
+  const layers = new Layers(
+    box.width,
+    box.height,
+    size.coarse ? DEPTH.coarse : size.part ? DEPTH.near : DEPTH.whole,
+  )
   const order = pieces.nearestFirst()
   const { numbers, fragments, how } = pieces
   const outline = leafShapes[drawing.leaf.kind].outline
@@ -103,43 +114,54 @@ const partsOf = { [Part.flower]: Of.flower, [Part.fruit]: Of.fruit, [Part.eye]: 
 const within = (value: number): number => (value < 1 ? 1 : value > 255 ? 255 : value | 0)
 
 /** Everything that the drawing has, in px from its foot. */
-function piecesOf(drawing: PlantDrawing, { view, pxPerMm, upPxPerMm, part }: PlateSize): Primitives {
+function piecesOf(drawing: PlantDrawing, { view, pxPerMm, upPxPerMm, part, coarse }: PlateSize): Primitives {
   const pieces = new Primitives()
   const turned = (x: number, y: number, z: number) => seenFrom(view, { x, y, z })
   const [a0 = 0, a1 = 0, a2 = 0, u0 = 0, u1 = 0, u2 = 0, n0 = 0, n1 = 0, n2 = 0] = turnOf(view)
   const { markTraits, bladeTraits, organs, organTraits } = drawing
-  const leastMm = LEAST_LEAF_PX / pxPerMm
+  const leastMm = (LEAST_LEAF_PX * (coarse ? COARSER : 1)) / pxPerMm
   const { outline } = leafShapes[drawing.leaf.kind]
   const lengthPx = Math.max(leastMm, drawing.leaf.lengthMm) * pxPerMm
-  const how = outline !== undefined && lengthPx > OUTLINED_PX ? How.shaped : How.leaf
+  const how = outline !== undefined && !coarse && lengthPx > OUTLINED_PX ? How.shaped : How.leaf
   const left = (part?.left ?? -Infinity) - lengthPx
   const right = (part?.right ?? Infinity) + lengthPx
   const top = (part?.top ?? -Infinity) - lengthPx
   const bottom = (part?.bottom ?? Infinity) + lengthPx
-  eachLeaf(drawing, leastMm, (lx, ly, lz, ax, ay, az, halfWidth, mark, chance) => {
+  const wanted = (lx: number, ly: number, lz: number, withinMm: number): boolean => {
     const x = (a0 * lx + a1 * ly + a2 * lz) * pxPerMm
     const y = -(u0 * lx + u1 * ly + u2 * lz) * upPxPerMm
-    if (x < left || x > right || y < top || y > bottom) return
-    const t = mark * TRAIT_STRIDE
-    const fragment = fragmentOf(
-      Of.leaf,
-      within((markTraits[t + Trait.tone] ?? 128) + STRAYS * (2 * chance - 1)),
-      within((markTraits[t + Trait.hue] ?? 0) + STRAYS * (((chance * 7) % 1) - 0.5)),
-      within((markTraits[t + Trait.from] ?? 0) + STRAYS * (((chance * 13) % 1) - 0.5)),
-      markTraits[t + Trait.bloom] ?? 255,
-    )
-    pieces.add(
-      how,
-      n0 * lx + n1 * ly + n2 * lz,
-      fragment,
-      x,
-      y,
-      (a0 * ax + a1 * ay + a2 * az) * pxPerMm,
-      -(u0 * ax + u1 * ay + u2 * az) * upPxPerMm,
-      halfWidth * pxPerMm,
-      0,
-    )
-  })
+    const r = withinMm * pxPerMm
+    return x + r > left && x - r < right && y + r > top && y - r < bottom
+  }
+  eachLeaf(
+    drawing,
+    leastMm,
+    (lx, ly, lz, ax, ay, az, halfWidth, mark, chance) => {
+      const x = (a0 * lx + a1 * ly + a2 * lz) * pxPerMm
+      const y = -(u0 * lx + u1 * ly + u2 * lz) * upPxPerMm
+      if (x < left || x > right || y < top || y > bottom) return
+      const t = mark * TRAIT_STRIDE
+      const fragment = fragmentOf(
+        Of.leaf,
+        within((markTraits[t + Trait.tone] ?? 128) + STRAYS * (2 * chance - 1)),
+        within((markTraits[t + Trait.hue] ?? 0) + STRAYS * (((chance * 7) % 1) - 0.5)),
+        within((markTraits[t + Trait.from] ?? 0) + STRAYS * (((chance * 13) % 1) - 0.5)),
+        markTraits[t + Trait.bloom] ?? 255,
+      )
+      pieces.add(
+        how,
+        n0 * lx + n1 * ly + n2 * lz,
+        fragment,
+        x,
+        y,
+        (a0 * ax + a1 * ay + a2 * az) * pxPerMm,
+        -(u0 * ax + u1 * ay + u2 * az) * upPxPerMm,
+        halfWidth * pxPerMm,
+        0,
+      )
+    },
+    part && wanted,
+  )
   for (let i = 0; i * ORGAN_STRIDE < organs.length; i += 1) {
     const g = (k: number): number => organs[i * ORGAN_STRIDE + k] ?? 0
     const [across, up, near] = turned(g(0), g(1), g(2))

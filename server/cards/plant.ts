@@ -8,7 +8,7 @@ import type { Look } from '../../core/plants'
 const DPI = 200
 const POINTS_TO_AN_INCH = 72
 /** A picture is painted in bands of so many pixels, so that a large one takes no more room than a small one. */
-const BAND_PX = 900_000
+const BAND_PX = 400_000
 /** Room around the plant, px. */
 const AROUND = 3
 

@@ -4,7 +4,7 @@ import { toModelMm, toRealMm } from '~~/core/units'
 import { layOut, type Stand as StandOf } from '../../drawing/line-up'
 import { paintAll, paintOutline, type Placed } from '../../drawing/painter'
 import { paintPerson } from '../../drawing/person'
-import { seenX } from '../../drawing/sight'
+import { movedTo, seenX } from '../../drawing/sight'
 import { arrived, drawingOf } from '../../drawing/studio'
 import { sitterAt, type Subject } from '../../stores/line-up'
 import { gridLines } from './grid'
@@ -45,8 +45,11 @@ const measured = computed(() => (view.against ? layout.value.stands : chosen.val
 
 const raster = useRaster(canvas, width, ref(HEIGHT))
 let frame = 0
+/** The sight that the picture was painted at; on the way to another it is pushed and stretched. */
+const paintedAt = shallowRef(sight.value)
 function paint(): void {
   frame = 0
+  paintedAt.value = sight.value
   const wanted = layout.value.stands.flatMap(({ plant, xs, lift }) =>
     xs.map((x, i) => ({
       sitter: sitterAt(plant, i),
@@ -77,9 +80,25 @@ function paint(): void {
 function schedule(): void {
   if (frame === 0) frame = requestAnimationFrame(paint)
 }
-watch([() => view.subjects, layout, sight, arrived, raster.scale], schedule, { flush: 'post' })
+watch([() => view.subjects, layout, arrived, raster.scale], schedule, { flush: 'post' })
+/** From near a picture takes a moment: it is painted when one has come to rest, ms. */
+const REST_MS = 140
+let resting: ReturnType<typeof setTimeout> | undefined
+watch(
+  sight,
+  ({ zoom }) => {
+    clearTimeout(resting)
+    if (zoom > 1) resting = setTimeout(schedule, REST_MS)
+    else schedule()
+  },
+  { flush: 'post' },
+)
+const moved = computed(() => movedTo(paintedAt.value, sight.value, GROUND))
 onMounted(schedule)
-onBeforeUnmount(() => cancelAnimationFrame(frame))
+onBeforeUnmount(() => {
+  cancelAnimationFrame(frame)
+  clearTimeout(resting)
+})
 
 const groundOf = (lift: number): number => ground.value - lift * sight.value.zoom
 const grid = computed(() =>
@@ -149,7 +168,7 @@ function anchor(): { x: number; y: number } {
     <canvas
       ref="canvas"
       class="layer"
-      :style="{ width: `${width}px`, height: `${HEIGHT}px` }"
+      :style="{ width: `${width}px`, height: `${HEIGHT}px`, transform: moved, transformOrigin: '0 0' }"
       aria-hidden="true"
     />
     <LineupMarks

@@ -1,7 +1,8 @@
 import { lineSize, sitterOf } from '../../../core/commissions'
 import { drawSitter } from '../../support/drawings'
 import { lookOn, speciesById } from '../../../core/plants'
-import { lineUpSvg, marginOf, plantSvg } from '../../../app/drawing/picture'
+import { lineUpSvg, marginOf, plantSvg, standsIn } from '../../../app/drawing/picture'
+import { movedTo } from '../../../app/drawing/sight'
 import { commission, line } from '../../support/workshop'
 
 const drawn = (id: string) => {
@@ -35,9 +36,32 @@ describe('the line-up as SVG', () => {
     expect(svg).not.toMatch(/NaN|undefined|<more>/)
     expect(svg).toContain('Halt &#38; &#60;more&#62;')
   })
+  test('painted as a PNG its plants stand where its lines say', () => {
+    const m = marginOf(picture)
+    const [stand] = standsIn(picture, 3)
+    expect(stand).toMatchObject({ x: (m + 60) * 3, groundY: (150 + m - 80) * 3, pxPerMm: 1.5 })
+  })
   test('a plant’s strokes keep their number and colours', () => {
     const svg = plantSvg(drawing, lookOn(species, '2026-10-04'))
     expect([...svg.matchAll(/M-?[\d.]+ -?[\d.]+/g)].length).toBeGreaterThan(800)
     expect(svg).not.toMatch(/NaN|undefined/)
+  })
+})
+
+describe('a picture on its way to another sight', () => {
+  test('a place of it lies where it will be painted', () => {
+    const ground = 318
+    const [from, to] = [
+      { zoom: 2, panX: -300, panY: 40 },
+      { zoom: 3, panX: -520, panY: 90 },
+    ]
+    const [, x, y, k] = /translate\((.+)px, (.+)px\) scale\((.+)\)/
+      .exec(movedTo(from, to, ground)!)!
+      .map(Number) as [number, number, number, number]
+    // 400 px across and 100 px above the ground, at both sights.
+    const at = (sight: typeof from) => [400 * sight.zoom + sight.panX, ground + sight.panY - 100 * sight.zoom]
+    const [px, py] = at(from) as [number, number]
+    expect([px * k + x, py * k + y].map((value) => Math.round(value * 1e6) / 1e6)).toEqual(at(to))
+    expect(movedTo(from, from, ground)).toBeUndefined()
   })
 })
