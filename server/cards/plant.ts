@@ -5,7 +5,7 @@ import { paintPlant, paletteOf, type Raster } from '../../core/painting'
 import type { Look } from '../../core/plants'
 
 /** Pixels to an inch on paper: finer than a leaf at the usual scales. */
-const DPI = 200
+const DPI = 150
 const POINTS_TO_AN_INCH = 72
 /** A picture is painted in bands of so many pixels, so that a large one takes no more room than a small one. */
 const BAND_PX = 400_000

@@ -1,4 +1,4 @@
-import { speciesTable } from '../../../core/plants'
+import { formOf, speciesTable } from '../../../core/plants'
 import { cardOrderSchema, type CardOrder } from '../../../server/cards/order'
 import { printCard } from '../../../server/cards/print'
 import type { Faces } from '../../../server/print/faces'
@@ -21,7 +21,11 @@ const methodFor: Record<string, string> = {
   herb: 'tuft-sheet',
 }
 /** One of each habit and crown form: what is drawn differently. */
-const kinds = [...new Map(speciesTable.map((row) => [`${row.habit} ${row.crownForm}`, row])).values()]
+const kinds = [
+  ...new Map(
+    speciesTable.map((row) => [`${row.habit} ${formOf(row, 'mature').crownForm}`, row]),
+  ).values(),
+]
 
 function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
   return {
