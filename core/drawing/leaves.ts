@@ -18,6 +18,9 @@ export type LeafVisit = (
 /** A leaf's width as it is seen, at the narrowest, by its width. */
 const EDGE_ON = 0.55
 
+/** Leaves of a twig stop short of the top by up to this share of the height. */
+const UNEVEN = 0.05
+
 /** A number from 0 to 1 that is the same for the same stretch. */
 function chanceOf(a: number): number {
   let n = Math.imul(a + 1, 0x9e3779b1)
@@ -66,6 +69,8 @@ export function eachLeaf(
       (follows * az) / stretch,
     ]
     const random = seededRandom(i * 2_654_435_761)
+    // Twigs end at heights of their own, so that no crown is cut flat.
+    const ceiling = heightMm * (1 - UNEVEN * chanceOf(i + 7_777))
     for (let j = 0; j < here; j += 1) {
       const along = 2 * random() - 1
       const turn = 6.2832 * random()
@@ -81,7 +86,7 @@ export function eachLeaf(
       const chance = random()
       visit(
         x + along * ax + rx * out,
-        within(y + along * ay + ry * out, tip, heightMm - tip * 0.7),
+        within(y + along * ay + ry * out, tip, ceiling - tip * 0.7),
         z + along * az + rz * out,
         dx * norm,
         dy * norm,

@@ -9,6 +9,8 @@ const WANTED = 0.985
 /** By no more than this. */
 const LEAST = 0.88
 const MOST = 1.3
+/** A crown's top is not drawn flat. */
+const MOST_ON_TOP = 1.02
 
 /**
  * Draws a crown's wood and twigs out to its outline, height by height: growth stops half a step short of where
@@ -33,7 +35,8 @@ export function toOutline(
   const factors = reach.map(({ left, right, near, far }, i) => {
     const half = crownHalf(plant, plant.crownBaseMm + ((i + 0.5) / BANDS) * depth)
     const mean = (left + right + near + far) / 4
-    return mean > half * 0.2 ? Math.min(MOST, Math.max(LEAST, (WANTED * half) / mean)) : 1
+    const most = i >= BANDS - 2 ? MOST_ON_TOP : MOST
+    return mean > half * 0.2 ? Math.min(most, Math.max(LEAST, (WANTED * half) / mean)) : 1
   })
   const smooth = factors.map((factor, i) => {
     const [below, above] = [factors[i - 1] ?? factor, factors[i + 1] ?? factor]
