@@ -22,9 +22,7 @@ const methodFor: Record<string, string> = {
 }
 /** One of each habit and crown form: what is drawn differently. */
 const kinds = [
-  ...new Map(
-    speciesTable.map((row) => [`${row.habit} ${formOf(row, 'mature').crownForm}`, row]),
-  ).values(),
+  ...new Map(speciesTable.map((row) => [`${row.habit} ${formOf(row, 'mature').crownForm}`, row])).values(),
 ]
 
 function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
