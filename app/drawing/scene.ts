@@ -107,7 +107,7 @@ const BOARD_MM = 12
 type Project = (point: Point3) => Seen | undefined
 
 /** Colour of the ground: earth, and the green or straw of what grows low on it. */
-export function groundColour(plants: Iterable<Plant>): string {
+function groundColour(plants: Iterable<Plant>): string {
   const low = [...plants].filter(({ species }) => species.habit === 'grass' || species.habit === 'herb')
   const grass = low.reduce<string | undefined>(
     (mixed, { look }, i) => (mixed === undefined ? look.overall : mix(mixed, look.overall, 1 / (i + 1))),

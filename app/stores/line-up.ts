@@ -2,9 +2,10 @@ import {
   amountText,
   apparentShare,
   individualSizes,
+  isPatch,
   piecesToShow,
   sitterOf,
-  stretchMm,
+  shownMm,
   type Sitter,
 } from '~~/core/commissions'
 import { sidewaysReach } from '~~/core/drawing'
@@ -97,7 +98,7 @@ export const useLineUp = defineStore('line-up', () => {
       size.crownWidthMm.toFixed(2),
       size.form.clearStemM,
       size.trunkMm.toFixed(3),
-      JSON.stringify(line.amount.kind === 'length' ? line.amount : {}),
+      JSON.stringify(line.amount.kind === 'pieces' ? {} : line.amount),
     ].join('|')
     const known = sat.get(key)
     if (known) return known
@@ -115,9 +116,9 @@ export const useLineUp = defineStore('line-up', () => {
   function example(plant: Plant, copies: number): Subject {
     const { line, size } = plant
     const shrink = shrinkOf(plant)
-    const shown = piecesToShow(line.amount)
+    const shown = isPatch(line.amount, size) ? 1 : piecesToShow(line.amount)
     const sitters = sittersOf(plant, Math.min(copies, shown))
-    const wideMm = line.amount.kind === 'length' ? stretchMm(line.amount.lengthMm, size) : size.crownWidthMm
+    const wideMm = shownMm(line.amount, size)
     const { left, right } = reachOf(sitters.example, wideMm)
     return {
       id: line.id,
@@ -136,7 +137,8 @@ export const useLineUp = defineStore('line-up', () => {
   function piecesOf(plant: Plant): Subject[] {
     const { line, species, size, piece } = plant
     return individualSizes(size, Math.min(MOST_PIECES, piecesToShow(line.amount)), line.id).map((own, i) => {
-      const example = sitterOf(line, species, { ...size, ...own }, piece.seeThrough, i + 1)
+      const alone = { ...line, amount: { kind: 'pieces' as const, pieces: 1 } }
+      const example = sitterOf(alone, species, { ...size, ...own }, piece.seeThrough, i + 1)
       const { left, right } = reachOf(example, own.crownWidthMm)
       return {
         id: `${line.id}#${i + 1}`,

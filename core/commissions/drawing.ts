@@ -25,10 +25,37 @@ const WALL_DEPTH = 0.22
 const STRETCH = 3
 
 /** The stretch of hedge that stands for a line, mm: no longer than it is. */
-export const stretchMm = (
+const stretchMm = (
   lengthMm: number,
   size: Pick<LineSize, 'heightMm' | 'heightShare' | 'crownWidthMm'>,
 ): number => Math.min(lengthMm, Math.max((STRETCH * size.heightMm) / size.heightShare, 2 * size.crownWidthMm))
+
+/** How wide a patch of grass or a field is shown: so many times its height, and its plant's width at least. */
+const PATCH = { heights: 3, widths: 4 } as const
+
+/**
+ * How wide what stands for a line is, mm: a crown; a stretch of hedge; a patch of what is planned by area and
+ * has blades.
+ */
+export function shownMm(
+  amount: Line['amount'],
+  size: Pick<LineSize, 'heightMm' | 'heightShare' | 'crownWidthMm' | 'form'>,
+): number {
+  if (amount.kind === 'length') return stretchMm(amount.lengthMm, size)
+  if (!isPatch(amount, size)) return size.crownWidthMm
+  const high = (PATCH.heights * size.heightMm) / size.heightShare
+  return Math.max(
+    size.crownWidthMm,
+    Math.min(Math.sqrt(amount.areaCm2) * 10, Math.max(high, PATCH.widths * size.crownWidthMm)),
+  )
+}
+
+/** Whether a line is drawn as a patch: grass, reeds, ferns and herbs by area. */
+export const isPatch = (
+  amount: Line['amount'],
+  { form }: Pick<LineSize, 'form'>,
+): amount is Extract<Line['amount'], { kind: 'area' }> =>
+  amount.kind === 'area' && form.crownForm === 'blades'
 
 /**
  * What a line's plant is drawn from: at its full height, which the look of the day then lowers; so one
@@ -65,17 +92,7 @@ export function sitterOf(
       ),
       leanDeg: line.leanDeg,
       wind: line.wind,
-      ...(wall && line.amount?.kind !== 'length'
-        ? { row: { lengthMm: size.crownWidthMm, trimmed: false } }
-        : {}),
-      ...(line.amount?.kind === 'length'
-        ? {
-            row: {
-              lengthMm: stretchMm(line.amount.lengthMm, size),
-              trimmed: line.amount.section === 'trimmed',
-            },
-          }
-        : {}),
+      ...rowOf(line.amount, size),
     },
     dress: {
       seeThrough,
@@ -88,4 +105,13 @@ export function sitterOf(
     },
     seed: seedOf(piece === undefined ? line.id : `${line.id}#${piece}`),
   }
+}
+
+/** The row that stands for a line: of a hedge, a patch, or what climbs a wall; nothing for a single plant. */
+function rowOf(amount: Line['amount'] | undefined, size: LineSize): Pick<Habitus, 'row'> {
+  if (amount?.kind === 'length')
+    return { row: { lengthMm: stretchMm(amount.lengthMm, size), trimmed: amount.section === 'trimmed' } }
+  if (amount && isPatch(amount, size)) return { row: { lengthMm: shownMm(amount, size), trimmed: false } }
+  if (size.form.crownForm === 'wall') return { row: { lengthMm: size.crownWidthMm, trimmed: false } }
+  return {}
 }

@@ -4,54 +4,91 @@ import type { Habitus, Node, Point } from './types'
 
 /** Shoots to a stem of the species, by habit. */
 const shootsEach: Partial<Record<Habitus['habit'], number>> = { fern: 2, herb: 1, reed: 2 }
-/** How tall leaves are beside culms, at least and at most. From memory. */
-const LEAFY = [0.26, 0.6] as const
+/** How tall shoots are, at least and at most, by the plant: leaves beside culms, culms, other shoots. From memory. */
+const TALL = {
+  leaf: [0.26, 0.6],
+  sword: [0.66, 0.94],
+  culm: [0.74, 1],
+  stem: [0.72, 0.98],
+  frond: [0.52, 0.96],
+} as const
+/** More shoots than these would not be told apart in a patch. */
+const MOST_SHOOTS = 420
 
 /**
  * Grasses, reeds, ferns and herbs: each shoot from its own foot, as a chain of nodes that bends out and over.
- * Of a grass's or a rush's shoots a share are culms, as tall as the plant; the others are its leaves.
+ * Of a grass's or a rush's shoots a share are culms, as tall as the plant; the others are its leaves. In a row,
+ * as a patch of grass or a field has them, shoots stand all over it.
  */
 export function growBlades(plant: Habitus, random: Random): Node[] {
   const nodes: Node[] = []
-  const { habit } = plant
-  const upright = habit === 'reed' || habit === 'herb'
-  const basal = habit === 'grass' || (habit === 'reed' && plant.arrangement === 'basal')
-  const culms = basal ? plant.branching.leader : 1
-  const links = habit === 'fern' ? 9 : 6
-  const shoots = Math.max(1, plant.tips ?? plant.stems * (shootsEach[habit] ?? 3))
+  const links = plant.habit === 'fern' ? 9 : 6
+  const own = plant.tips ?? plant.stems * (shootsEach[plant.habit] ?? 3)
+  const shoots = Math.max(1, plant.row ? shootsOver(plant, plant.row.lengthMm, own) : own)
   for (let i = 0; i < shoots; i += 1) {
-    const angle = i * 2.39996 + random() * 0.5
-    const share = Math.sqrt((i + 0.5) / shoots)
-    const culm = i === 0 || (i * 0.618) % 1 < culms
-    const least = !basal ? (upright ? 0.72 : 0.52) : culm ? 0.74 : LEAFY[0]
-    const most = !basal ? (upright ? 0.98 : 0.96) : culm ? 1 : habit === 'reed' ? 0.94 : LEAFY[1]
-    const tall =
-      i === 0
-        ? 1
-        : habit === 'reed' && basal && !culm
-          ? 0.66 + 0.28 * random()
-          : least + (most - least) * random()
-    const out = (plant.crownWidthMm / 2) * share * (0.75 + 0.25 * random())
-    const foot = upright && !basal ? out * 0.5 : out * 0.16
-    const bends = culm && basal ? { ...plant, droop: Math.min(0.1, plant.droop * 0.3) } : plant
+    const angle = i * GOLDEN_ANGLE + random() * 0.5
+    const shoot = shootOf(plant, i, shoots, random)
+    const at = plant.row ? placeIn(plant, plant.row.lengthMm, i) : { x: 0, z: 0 }
     let parent = -1
     for (let k = 0; k <= links; k += 1) {
-      const { r, y } = bladeAt(bends, k / links, {
-        foot,
-        out: culm && basal ? out * 0.7 : out,
-        height: plant.heightMm * tall,
-      })
-      parent = nodes.push(sprout({ x: Math.cos(angle) * r, y, z: Math.sin(angle) * r }, parent)) - 1
+      const { r, y } = bladeAt(shoot.plant, k / links, shoot)
+      parent =
+        nodes.push(sprout({ x: at.x + Math.cos(angle) * r, y, z: at.z + Math.sin(angle) * r }, parent)) - 1
     }
   }
   return nodes
+}
+
+const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
+/** A patch is so many times as deep as one plant is wide. */
+const PATCH_DEPTH = 1.6
+
+/** Shoots of a patch: as close as in one plant. */
+function shootsOver({ crownWidthMm }: Habitus, lengthMm: number, own: number): number {
+  const plants = (lengthMm * crownWidthMm * PATCH_DEPTH) / ((Math.PI / 4) * crownWidthMm ** 2)
+  return Math.min(MOST_SHOOTS, Math.round(own * plants))
+}
+
+/** Feet spread evenly over a patch (an additive recurrence, Roberts' R2), half a plant short of its ends. */
+function placeIn({ crownWidthMm }: Habitus, lengthMm: number, i: number): { x: number; z: number } {
+  const room = Math.max(0, lengthMm - crownWidthMm)
+  return {
+    x: (((i + 1) * 0.7548776662) % 1) * room - room / 2,
+    z: ((((i + 1) * 0.5698402909) % 1) - 0.5) * crownWidthMm * PATCH_DEPTH,
+  }
+}
+
+interface Shoot {
+  readonly plant: Habitus
+  readonly foot: number
+  readonly out: number
+  readonly height: number
+}
+
+function shootOf(plant: Habitus, i: number, shoots: number, random: Random): Shoot {
+  const { habit, row } = plant
+  const basal = habit === 'grass' || (habit === 'reed' && plant.arrangement === 'basal')
+  const { leader } = plant.branching
+  const culm = basal && leader > 0 && (i === 0 || (i * 0.618) % 1 < leader)
+  const upright = habit === 'reed' || habit === 'herb'
+  const [least, most] =
+    TALL[culm ? 'culm' : basal ? (habit === 'reed' ? 'sword' : 'leaf') : upright ? 'stem' : 'frond']
+  const share = row ? random() : Math.sqrt((i + 0.5) / shoots)
+  const reach = (plant.crownWidthMm / 2) * share * (0.75 + 0.25 * random())
+  return {
+    // A culm stands straighter than the leaves about it.
+    plant: culm ? { ...plant, droop: Math.min(0.1, plant.droop * 0.3) } : plant,
+    foot: row ? 0 : upright && !basal ? reach * 0.5 : reach * 0.16,
+    out: culm ? reach * 0.7 : reach,
+    height: plant.heightMm * (i === 0 ? 1 : least + (most - least) * random()),
+  }
 }
 
 /** Along a blade, t from foot to tip: how far out and how high. What droops passes its top and comes down again. */
 function bladeAt(
   plant: Habitus,
   t: number,
-  { foot, out, height }: { foot: number; out: number; height: number },
+  { foot, out, height }: Pick<Shoot, 'foot' | 'out' | 'height'>,
 ): { r: number; y: number } {
   // A single frond stands on its stalk and is held level above it.
   if (plant.habit === 'fern' && plant.arrangement === 'alternate') {

@@ -1,3 +1,2 @@
 export * from './paint'
 export * from './palette'
-export { plateOf, type Plate } from './plate'

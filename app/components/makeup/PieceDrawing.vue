@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { lineFields, sitterOf, stretchMm } from '~~/core/commissions'
+import { lineFields, shownMm, sitterOf } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
@@ -28,10 +28,9 @@ const hedge = computed(() => {
   const { amount } = props.plant.line
   return amount.kind === 'length' ? amount : undefined
 })
-const stretch = computed(() => hedge.value && stretchMm(hedge.value.lengthMm, size.value))
-const wideMm = computed(() =>
-  view.value === 'side' ? size.value.crownWidthMm : (stretch.value ?? size.value.crownWidthMm),
-)
+/** A crown, a stretch of hedge or a patch of grass, from the front. */
+const shown = computed(() => shownMm(props.plant.line.amount, size.value))
+const wideMm = computed(() => (view.value === 'side' ? size.value.crownWidthMm : shown.value))
 const pxPerMm = computed(() =>
   Math.min(
     (GROUND - 16) / (fromAbove.value ? size.value.crownWidthMm : size.value.heightMm),
@@ -77,7 +76,7 @@ const facts = computed(() => {
     [
       hedge.value ? 'Hedge' : 'Crown',
       hedge.value
-        ? `${model(size.value.crownWidthMm)} thick, ${hedge.value.section}; ${model(stretch.value ?? 0)} of it shown`
+        ? `${model(size.value.crownWidthMm)} thick, ${hedge.value.section}; ${model(shown.value)} of it shown`
         : `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`,
     ],
   ]

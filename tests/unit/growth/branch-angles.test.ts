@@ -152,3 +152,29 @@ test('vines are bare below their wires, a hedge is not', () => {
   expect(lowest(10)).toBeGreaterThan(7)
   expect(lowest(0)).toBeLessThan(4)
 })
+
+test('a field by area is a form of its own: shoots all over a patch, as close as in one plant, none beyond it', () => {
+  const row = speciesById('wheat')
+  const patch = sitterFor(row, { amount: { kind: 'area', areaCm2: 400 } }).habitus
+  const one = sitterFor(row).habitus
+  expect(patch.row!.lengthMm).toBeGreaterThan(2.5 * one.heightMm)
+  const feet = (plant: Habitus) => grow(plant, 3).nodes.filter(({ parent }) => parent < 0)
+  expect(feet(patch).length).toBeGreaterThan(feet(one).length * 8)
+  const half = patch.row!.lengthMm / 2
+  const xs = feet(patch).map(({ x }) => x)
+  for (const x of xs) expect(Math.abs(x)).toBeLessThanOrEqual(half)
+  // Evenly: each quarter of it has about a quarter of them.
+  for (const quarter of [0, 1, 2, 3]) {
+    const share =
+      xs.filter((x) => Math.floor(((x + half) / patch.row!.lengthMm) * 4) === quarter).length / xs.length
+    expect(Math.abs(share - 0.25)).toBeLessThan(0.09)
+  }
+  // A small area is not shown larger than it is.
+  const little = sitterFor(row, { amount: { kind: 'area', areaCm2: 1 } }).habitus
+  expect(little.row!.lengthMm).toBeCloseTo(10, 6)
+})
+
+test('what climbs is a sheet on its wall, as wide as its crown and thin', () => {
+  const { row, crownWidthMm } = sitterFor(speciesById('wall-ivy')).habitus
+  expect(row!.lengthMm).toBeGreaterThan(crownWidthMm * 3)
+})

@@ -1,5 +1,6 @@
 import { lookOn, speciesById, type Look } from '../../../core/plants'
-import { isPlated, paintPlant, paletteOf, plateOf, type Raster } from '../../../core/painting'
+import { isPlated, paintPlant, paletteOf, type Raster } from '../../../core/painting'
+import { plateOf } from '../../../core/painting/plate'
 import { Layers, SAMPLES } from '../../../core/painting/layers'
 import { outlined, oval, taper } from '../../../core/painting/shapes'
 import { drawSitter, painted, sitterFor } from '../../support/drawings'
