@@ -1,23 +1,9 @@
 import type { Dress, Habitus, Node, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'
-import { dressTwigs, type Foliage } from './foliage'
-import { along, fan, frond, leafBlade, traits, type Line } from './fronds'
+import { caneWork } from './canes'
+import { along, frond, leafBlade, traits, type BladeWork, type Line } from './fronds'
 import { headsOn } from './heads'
-import { Part, type Organ } from './organs'
-import type { Twig } from './twigs'
-
-export type { Line } from './fronds'
-
-/**
- * What grasses, reeds, ferns, herbs and palms are drawn with; `woody` says which nodes are stems rather than
- * leaves; `foliage` is there where leaves sit on twigs.
- */
-export interface BladeWork {
-  readonly lines: Line[]
-  readonly organs: Organ[]
-  readonly woody: readonly boolean[]
-  readonly foliage?: Foliage
-}
+import { palmWork } from './palms'
 
 /** Dresses what has blades and fronds instead of a crown of leaves on twigs. */
 export function bladeWork(skeleton: Skeleton, plant: Habitus, dress: Dress, random: Random): BladeWork {
@@ -172,120 +158,4 @@ function herbLeaf({ leaf }: Dress): {
 } {
   if (leaf === 'feathered') return { aspect: 0.3, pairs: { width: 0.24, first: 0.2, per: 3, hang: 0.1 } }
   return { aspect: leaf === 'narrow' ? 0.14 : leaf === 'round' ? 0.6 : leaf === 'small' ? 0.4 : 0.36 }
-}
-
-function palmWork(skeleton: Skeleton, chains: readonly Node[][], plant: Habitus, random: Random): BladeWork {
-  const lines: Line[] = []
-  const organs: Organ[] = []
-  const stem = new Set(chains[0]?.filter((node) => chains[1]?.includes(node)) ?? [])
-  for (const chain of chains) {
-    const rib = chain.slice(chain.findLastIndex((node) => stem.has(node)))
-    if (plant.arrangement === 'fan') fan(lines, rib, plant, random)
-    else if (plant.arrangement === 'basal') sword(lines, rib, plant, random)
-    else if (plant.arrangement === 'alternate') paddle(lines, rib, plant, random)
-    else
-      frond(
-        lines,
-        rib,
-        {
-          leafletMm: plant.crownWidthMm * 0.15,
-          width: 0.12,
-          ribMm: plant.crownWidthMm * 0.012,
-          first: 0.12,
-          per: 5,
-          hang: 0.35 + 0.35 * Math.max(0, plant.droop),
-        },
-        random,
-      )
-  }
-  const top = chains[0]?.findLast((node) => stem.has(node))
-  if (top)
-    for (let i = 0; i < 48; i += 1) {
-      const r = plant.crownWidthMm * 0.011
-      organs.push({
-        x: top.x + (random() - 0.5) * plant.crownWidthMm * 0.16,
-        y: top.y - plant.crownWidthMm * (0.02 + 0.1 * random()),
-        z: top.z + plant.crownWidthMm * (0.02 + 0.06 * random()),
-        ax: 0,
-        ay: r,
-        az: 0,
-        halfMm: r * 0.8,
-        tone: 0.3 + 0.6 * random(),
-        rank: 0.05 * random(),
-        part: Part.fruit,
-      })
-    }
-  return { lines, organs, woody: skeleton.nodes.map((node) => stem.has(node)) }
-}
-
-/** Stiff narrow leaves in the place of a frond, as a yucca has them: several to each. */
-function sword(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
-  const foot = rib[0]
-  const tip = rib[rib.length - 1]
-  if (!foot || !tip) return
-  for (let k = 0; k < 7; k += 1) {
-    const stray = (): number => (random() - 0.5) * plant.crownWidthMm * 0.3
-    const to = { x: tip.x + stray(), y: Math.min(plant.heightMm, tip.y + stray() * 0.8), z: tip.z + stray() }
-    leafBlade(lines, foot, to, plant.crownWidthMm * 0.014, traits(random, 0.85))
-  }
-}
-
-/** A banana's leaf: a rib with one broad blade on both sides, torn here and there. */
-function paddle(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
-  const look = traits(random, 0.85)
-  const wide = plant.crownWidthMm * 0.15
-  rib.forEach((b, i) => {
-    const a = rib[i - 1]
-    if (!a) return
-    const t = i / (rib.length - 1)
-    const width = wide * Math.sin(Math.PI * Math.min(1, 0.12 + 0.86 * t)) ** 0.7
-    lines.push({
-      ...look,
-      a,
-      b,
-      d1: width * (i === 1 ? 0.3 : 1),
-      d2: width * (t === 1 ? 0.2 : 0.92),
-      tone: look.tone * (0.8 + 0.3 * random()),
-    })
-    lines.push({ ...look, a, b, d1: wide * 0.07, d2: wide * 0.06, tone: 1 })
-  })
-}
-
-/** Bamboo: canes that are wood, and leaves on short twigs along their upper part. */
-function caneWork(
-  skeleton: Skeleton,
-  chains: readonly Node[][],
-  plant: Habitus,
-  dress: Dress,
-  random: Random,
-): BladeWork {
-  const twigs: Twig[] = []
-  const each = Math.ceil(900 / Math.max(1, chains.length))
-  const low = plant.clearStemMm / plant.heightMm
-  for (const chain of chains)
-    for (let i = 0; i < each; i += 1) {
-      const t = low + (1 - low) * random()
-      const at = t * (chain.length - 1)
-      const [a, b] = [chain[Math.floor(at)], chain[Math.min(chain.length - 1, Math.floor(at) + 1)]]
-      if (!a || !b) continue
-      const s = at - Math.floor(at)
-      const from = { x: a.x + (b.x - a.x) * s, y: a.y + (b.y - a.y) * s, z: a.z + (b.z - a.z) * s }
-      const angle = random() * 2 * Math.PI
-      const out = plant.crownWidthMm * 0.2 * (0.4 + 0.6 * random()) * (1.1 - 0.6 * t)
-      twigs.push({
-        from,
-        to: {
-          x: from.x + Math.cos(angle) * out,
-          y: Math.min(plant.heightMm, from.y + out * (0.4 - 0.9 * random())),
-          z: from.z + Math.sin(angle) * out,
-        },
-        dMm: plant.heightMm * 0.001,
-      })
-    }
-  return {
-    lines: [],
-    organs: [],
-    woody: skeleton.nodes.map(() => true),
-    foliage: dressTwigs(twigs, skeleton, plant, dress, random),
-  }
 }

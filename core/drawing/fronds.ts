@@ -1,5 +1,7 @@
 import type { Habitus, Node, Point } from '../growth/types'
 import type { Random } from '../units'
+import type { Foliage } from './foliage'
+import type { Organ } from './organs'
 
 /** A blade, rib or leaflet as a straight piece. */
 export interface Line {
@@ -11,6 +13,17 @@ export interface Line {
   readonly from: number
   readonly hue: number
   readonly bloom: number
+}
+
+/**
+ * What grasses, reeds, ferns, herbs and palms are drawn with; `woody` says which nodes are stems rather than
+ * leaves; `foliage` is there where leaves sit on twigs.
+ */
+export interface BladeWork {
+  readonly lines: Line[]
+  readonly organs: Organ[]
+  readonly woody: readonly boolean[]
+  readonly foliage?: Foliage
 }
 
 /** What the pieces of one shoot have in common. */

@@ -25,6 +25,9 @@ export interface Seen {
   readonly pxPerMm: number
 }
 
+/** Where a point is seen; undefined for what lies behind the eye. */
+export type Projection = (point: Point3) => Seen | undefined
+
 export const ELEVATIONS = { least: 3, most: 62 } as const
 /** The usual view lies so far above the board's surface, degrees: a person who leans to the scene. From memory. */
 const USUAL_ELEVATION = 17
@@ -67,9 +70,8 @@ export interface Frame {
  * True perspective from an eye: what is twice as far away is half as large (a pinhole camera). The focal
  * length lets all of the board be seen from a given eye, and stays as the eye moves.
  * @param home the eye that all of it is seen from
- * @returns a projection; undefined for what lies behind the eye
  */
-export function projection(frame: Frame, eye: Eye, home: Eye): (point: Point3) => Seen | undefined {
+export function projection(frame: Frame, eye: Eye, home: Eye): Projection {
   const { widthPx, heightPx } = frame
   const look = camera(frame, eye)
   const fit = fitOf(frame, home)

@@ -3,7 +3,9 @@ import { until, useDevicePixelRatio, useElementSize } from '@vueuse/core'
 import { projection, viewingEye, within, type Eye, type PlantingPlan } from '~~/core/planting'
 import { toModelMm } from '~~/core/units'
 import { fileNameOf, save } from '../../composables/save'
-import { paintBoard, paintStanding, standingOn } from '../../drawing/scene'
+import { paintBoard } from '../../drawing/board'
+import { paintStanding } from '../../drawing/scene'
+import { standingOn } from '../../drawing/standing'
 import { arrived, underWay } from '../../drawing/studio'
 
 /**
