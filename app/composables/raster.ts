@@ -19,14 +19,18 @@ export function useRaster(
   const fine = computed(() => Math.min(3, Math.max(1, pixelRatio.value)))
   let image: ImageData | undefined
   let last = -Infinity
+  let coarseNow = false
   let rest: ReturnType<typeof setTimeout> | undefined
   type Work = (raster: Raster, scale: number) => void
   type After = (context: CanvasRenderingContext2D) => void
 
-  /** Paints a picture: the buffer is empty, and what was painted is shown at the end. */
-  function paint(work: Work, after?: After): void {
+  /**
+   * Paints a picture: the buffer is empty, and what was painted is shown at the end.
+   * @param goesOn the same picture again, with what there was no time for: nothing moves
+   */
+  function paint(work: Work, after?: After, goesOn = false): void {
     const now = performance.now()
-    const hurried = now - last < HURRY_MS
+    const hurried = goesOn ? coarseNow : now - last < HURRY_MS
     last = now
     clearTimeout(rest)
     if (hurried)
@@ -36,6 +40,7 @@ export function useRaster(
     render(hurried, work, after)
   }
   function render(coarse: boolean, work: Work, after?: After): void {
+    coarseNow = coarse
     const scale = fine.value
     const element = canvas.value
     const context = element?.getContext('2d', { willReadFrequently: true })

@@ -22,12 +22,16 @@ const FRAME_MS = 30
  */
 export function paintAll(raster: Raster, wanted: readonly Placed[], k: number): Placed[] {
   const start = performance.now()
+  let made = 0
   return wanted.filter((place) => {
     const drawing = drawingAsked(place.sitter)
     if (!drawing) return true
     const palette = paletteOf(place.look)
     const at = { x: place.x * k, groundY: place.groundY * k, pxPerMm: place.pxPerMm * k }
-    if (!isPlated(drawing, palette, at) && performance.now() - start > FRAME_MS) return true
+    if (!isPlated(raster, drawing, palette, at)) {
+      if (made > 0 && performance.now() - start > FRAME_MS) return true
+      made += 1
+    }
     paintPlant(raster, drawing, palette, at)
     return false
   })

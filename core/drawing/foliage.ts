@@ -1,7 +1,7 @@
 import type { Dress, Habitus, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'
 import { leavesToCover } from './cover'
-import { leafShapes } from './leaf-shapes'
+import { leafFill, leafShapes } from './leaf-shapes'
 import { lightOn } from './light'
 import type { Twig } from './twigs'
 
@@ -30,7 +30,7 @@ export interface Foliage {
 }
 
 /** Stretches to a twig. */
-export const PER_TWIG = 2
+export const PER_TWIG = 1
 /** Finer than this a leaf is a grain of flock, mm. Common practice. */
 const FINEST_MM = 0.2
 
@@ -77,7 +77,7 @@ export function dressTwigs(
       skeleton,
       plant,
       dress.seeThrough,
-      lengthMm * lengthMm * shape.aspect * shape.clumping,
+      lengthMm * lengthMm * shape.aspect * shape.clumping * leafFill[dress.leaf],
       offMm,
     ),
   }
@@ -108,6 +108,8 @@ function stretchesOf(twigs: readonly Twig[]): Stretch[] {
 
 /** How far leaves stand off their twig at least, by their own length. From memory. */
 const OFF_LENGTH = 0.42
+/** And at the most, by the crown's width. */
+const OFF_WIDTH = 0.05
 
 /** Leaves fill the room about their twigs: what is drawn has fewer twigs than the tree. */
 function offOf(stretches: number, plant: Habitus, lengthMm: number, off: number): number {
@@ -117,7 +119,7 @@ function offOf(stretches: number, plant: Habitus, lengthMm: number, off: number)
     plant.crownWidthMm *
     (plant.heightMm - plant.crownBaseMm)
   const room = Math.cbrt(volume / Math.max(60, stretches))
-  return Math.max(OFF_LENGTH * lengthMm, off * room)
+  return Math.max(OFF_LENGTH * lengthMm, Math.min(off * room, plant.crownWidthMm * OFF_WIDTH))
 }
 
 /** Shares of the light's order that are quite dark and quite light. */

@@ -1,3 +1,4 @@
+import { GOLDEN_ANGLE } from '../growth/golden-angle'
 import type { Habitus, Point } from '../growth/types'
 import type { OrganKind } from '../plants'
 import type { Random } from '../units'
@@ -42,14 +43,14 @@ function place({ tip, below, high }: Stem, down: number, off = 0, turn = 0): Poi
   }
 }
 
-const many = (count: number, one: (t: number, k: number) => Organ): Organ[] =>
+const many = <T>(count: number, one: (t: number, k: number) => T): T[] =>
   Array.from({ length: count }, (_, k) => one((k + 0.5) / count, k))
 
 /** What stands at the end of a stem, by kind. Proportions from memory. */
 const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
   panicle: (stem) =>
     many(16, (t, k) => {
-      const turn = k * 2.4
+      const turn = k * GOLDEN_ANGLE
       const out = 0.012 + 0.05 * t * stem.random()
       const half = 0.011 * stem.high
       return oval(
@@ -70,6 +71,21 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
         half * 0.42,
       )
     }),
+  awned: (stem) => [
+    ...many(9, (t, k) => {
+      const half = 0.016 * stem.high
+      const side = { x: Math.cos(k * Math.PI) * half * 0.4, y: half, z: 0 }
+      return oval(stem, place(stem, 0.11 * t, 0.005, k * Math.PI), side, half * 0.42)
+    }),
+    // Awns go on beyond the ear, as long as it.
+    ...many(10, (t, k) => {
+      const half = 0.055 * stem.high
+      const lean = (k % 2 === 0 ? 1 : -1) * (0.15 + 0.2 * stem.random())
+      const foot = place(stem, 0.11 * t)
+      const middle = { x: foot.x + lean * half, y: foot.y + half, z: foot.z }
+      return oval(stem, middle, { x: lean * half, y: half, z: 0 }, half * 0.035, 0.85)
+    }),
+  ],
   feather: (stem) =>
     many(9, (t, k) => {
       const half = (0.05 + 0.05 * t) * stem.high
@@ -115,22 +131,30 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
     }),
   umbel: (stem) =>
     [
-      [0, 0.085, 0],
-      [0.14, 0.055, 0.09],
-      [0.2, 0.05, 0.1],
+      [0, 0.095, 0],
+      [0.13, 0.064, 0.1],
+      [0.19, 0.058, 0.11],
     ].flatMap(([down = 0, wide = 0, off = 0]) => {
       const turn = stem.random() * 6.3
+      const hub = place(stem, down + wide * 0.5, off * 0.6, turn)
       const middle = place(stem, down, off, turn)
-      return many(13, (t, k) => {
+      // Small umbels at the ends of rays, lower and more in the shade towards the rim.
+      return many(14, (t, k) => {
         const out = wide * Math.sqrt(t) * stem.high
-        const half = 0.016 * stem.high
+        const half = 0.02 * stem.high * (0.8 + 0.4 * stem.random())
         const at = {
-          x: middle.x + Math.cos(k * 2.4) * out,
-          y: middle.y - 0.18 * out + 0.008 * stem.high * stem.random(),
-          z: middle.z + Math.sin(k * 2.4) * out,
+          x: middle.x + Math.cos(k * GOLDEN_ANGLE) * out,
+          y: middle.y - 0.3 * wide * t * stem.high,
+          z: middle.z + Math.sin(k * GOLDEN_ANGLE) * out,
         }
-        return oval(stem, at, { x: half, y: 0, z: 0 }, half * 0.5, 0.85)
-      })
+        const ray = { x: (hub.x - at.x) / 2, y: (hub.y - at.y) / 2, z: (hub.z - at.z) / 2 }
+        const foot = { x: (hub.x + at.x) / 2, y: (hub.y + at.y) / 2, z: (hub.z + at.z) / 2 }
+        return [
+          oval(stem, at, { x: half, y: 0, z: 0 }, half * 0.52, 0.88 - 0.2 * t),
+          oval(stem, { ...at, y: at.y - half * 0.5 }, { x: half * 0.8, y: 0, z: 0 }, half * 0.34, 0.2),
+          oval(stem, foot, ray, 0.0022 * stem.high, 0.05),
+        ]
+      }).flat()
     }),
   daisy: (stem) => {
     const half = 0.05 * stem.large * stem.high
@@ -161,7 +185,7 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
   spire: (stem) =>
     many(22, (t, k) => {
       const half = (0.011 + 0.017 * t) * stem.high
-      const turn = k * 2.4
+      const turn = k * GOLDEN_ANGLE
       return oval(
         stem,
         place(stem, 0.42 * t, 0.012 + 0.022 * t, turn),

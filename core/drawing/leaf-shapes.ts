@@ -1,4 +1,4 @@
-import type { LeafKind } from '../plants'
+import { leafKinds, type LeafKind } from '../plants'
 
 /** Corners of a leaf's outline: along it from its foot (−1) to its tip (1), and across, in half-lengths. */
 export type Outline = readonly (readonly [along: number, across: number])[]
@@ -112,7 +112,7 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
     follows: 0.55,
     hangs: 0.15,
     off: 0.62,
-    clumping: 0.94,
+    clumping: 1.04,
     outline: leaflets(5, 0.4),
   },
   hand: {
@@ -140,8 +140,27 @@ export const leafShapes: Record<LeafKind, LeafShape> = {
     ]),
   },
   small: { times: 1.25, aspect: 0.6, follows: 0.5, hangs: 0, off: 0.55, clumping: 1 },
-  tuft: { times: 1, aspect: 0.09, follows: 0.55, hangs: -0.25, off: 0.4, clumping: 0.97 },
-  spray: { times: 2.6, aspect: 0.24, follows: 0.72, hangs: 0.18, off: 0.3, clumping: 0.7 },
-  scale: { times: 2.4, aspect: 0.34, follows: 0.85, hangs: -0.2, off: 0.46, clumping: 0.85 },
+  tuft: { times: 1, aspect: 0.09, follows: 0.55, hangs: -0.25, off: 0.4, clumping: 0.85 },
+  spray: { times: 2.6, aspect: 0.24, follows: 0.72, hangs: 0.18, off: 0.3, clumping: 0.5 },
+  scale: { times: 2.4, aspect: 0.34, follows: 0.85, hangs: -0.2, off: 0.46, clumping: 0.7 },
+  pad: { times: 1, aspect: 0.62, follows: 1, hangs: 0, off: 0, clumping: 1 },
   spine: { times: 1, aspect: 0.16, follows: 0.4, hangs: -0.4, off: 0.4, clumping: 1 },
 }
+
+/** Area of an outline by that of the oval about it: what lobes and gaps between leaflets leave open. */
+function fillOf(outline: Outline | undefined): number {
+  if (!outline) return 1
+  let twice = 0
+  let widest = 0
+  outline.forEach(([along, across], i) => {
+    const [nextAlong, nextAcross] = outline[(i + 1) % outline.length] ?? [0, 0]
+    twice += along * nextAcross - nextAlong * across
+    widest = Math.max(widest, Math.abs(across))
+  })
+  return Math.abs(twice) / 2 / (Math.PI * widest)
+}
+
+/** Of each kind's oval, the share that is leaf; far away, where none has an outline, its oval is so much narrower. */
+export const leafFill = Object.fromEntries(
+  leafKinds.map((kind) => [kind, fillOf(leafShapes[kind].outline)]),
+) as Record<LeafKind, number>

@@ -20,6 +20,9 @@ const EDGE_ON = 0.55
 
 /** Leaves of a twig stop short of the top by up to this share of the height. */
 const UNEVEN = 0.05
+/** A conifer's leader is bare of side shoots: over this share of its height needles draw in to it, down to so much. */
+const LEADER = 0.16
+const DRAWN_IN = 0.2
 
 /** A number from 0 to 1 that is the same for the same stretch. */
 function chanceOf(a: number): number {
@@ -55,6 +58,7 @@ export function eachLeaf(
   const count = marks.length / MARK_STRIDE
   const off = drawing.leaf.offMm
   const loose = 1 - follows
+  const pointed = drawing.habit === 'conifer'
   for (let i = 0; i < count; i += 1) {
     const o = i * MARK_STRIDE
     const here = Math.floor(each + chanceOf(i))
@@ -71,12 +75,14 @@ export function eachLeaf(
     const random = seededRandom(i * 2_654_435_761)
     // Twigs end at heights of their own, so that no crown is cut flat.
     const ceiling = heightMm * (1 - UNEVEN * chanceOf(i + 7_777))
+    const up = (heightMm - y) / (LEADER * heightMm)
+    const near = pointed && up < 1 ? off * Math.max(DRAWN_IN, up) : off
     for (let j = 0; j < here; j += 1) {
       const along = 2 * random() - 1
       const turn = 6.2832 * random()
       const rise = 2 * random() - 1
       const round = Math.sqrt(1 - rise * rise)
-      const out = off * Math.sqrt(random())
+      const out = near * Math.sqrt(random())
       const [rx, ry, rz] = [Math.cos(turn) * round, rise, Math.sin(turn) * round]
       // A leaf points away from its twig, along it, and up or down by its kind.
       const [dx, dy, dz] = [ux + loose * rx, uy + loose * ry, uz + loose * rz]

@@ -1,3 +1,4 @@
+import { GOLDEN_ANGLE } from '../growth/golden-angle'
 import type { Habitus, Dress, Point } from '../growth/types'
 import type { OrganKind } from '../plants'
 import type { Random } from '../units'
@@ -31,6 +32,8 @@ interface Manner {
   readonly pieces: number
   readonly spread: number
   readonly flat?: boolean
+  /** Length by the plant's height at the most, where it is more than usual. */
+  readonly largest?: number
 }
 
 /** Sizes from memory. */
@@ -38,6 +41,7 @@ const manners: Partial<Record<OrganKind, Manner>> = {
   catkins: { mm: 60, aspect: 0.2, stands: -1, pieces: 2, spread: 0.3 },
   candles: { mm: 220, aspect: 0.34, stands: 1, pieces: 1, spread: 0 },
   plates: { mm: 120, aspect: 0.5, stands: 0.4, pieces: 9, spread: 0.42, flat: true },
+  domes: { mm: 170, aspect: 0.8, stands: 0.3, pieces: 18, spread: 0.4, largest: 0.16 },
   berries: { mm: 70, aspect: 1, stands: -0.3, pieces: 7, spread: 0.36 },
   fruits: { mm: 75, aspect: 1, stands: -1, pieces: 1, spread: 0 },
   cones: { mm: 110, aspect: 0.32, stands: -1, pieces: 1, spread: 0 },
@@ -61,6 +65,9 @@ const OUTSIDE = 0.9
 /** Of the twigs, by their order in the light, the share that never bears any. */
 const BARREN = 0.35
 
+/** How far a conifer's cones keep to its upper crown, by the light. General knowledge; the weight is from memory. */
+const CONES_HIGH = 2
+
 /** Flowers and fruit of a crown at the ends of its lighter shoots, each in its own shape. */
 export function organsOnCrown(
   { twigs, marks, offMm, lengthMm }: Foliage,
@@ -73,6 +80,8 @@ export function organsOnCrown(
     return kind !== undefined && manners[kind] !== undefined
   })
   if (borne.length === 0 || twigs.length === 0) return []
+  const upwards = plant.habit === 'conifer' ? CONES_HIGH / plant.heightMm : 0
+  const shownAt = ({ light, y }: { light: number; y: number }): number => light + upwards * y
   const ends = twigs
     .map(({ to }, i) => ({
       x: to.x,
@@ -80,7 +89,7 @@ export function organsOnCrown(
       z: to.z,
       light: marks[i * PER_TWIG + PER_TWIG - 1]?.tone ?? 0.5,
     }))
-    .sort((a, b) => b.light - a.light)
+    .sort((a, b) => shownAt(b) - shownAt(a))
   const bearing = ends.slice(0, Math.max(1, Math.round(ends.length * (1 - BARREN))))
   const middleMm = (plant.heightMm + plant.crownBaseMm) / 2
   const scaleOf = dress.leafMm / Math.max(1e-9, dress.leafRealMm)
@@ -90,10 +99,10 @@ export function organsOnCrown(
     const manner = kind && manners[kind]
     if (!manner) return []
     const long = Math.min(
-      plant.heightMm * LARGEST,
+      plant.heightMm * (manner.largest ?? LARGEST),
       Math.max(plant.heightMm * LEAST, manner.mm * scaleOf * OVERSIZE),
     )
-    const pieceMm = manner.spread > 0 ? long * (manner.flat ? 0.3 : 0.44) : long
+    const pieceMm = manner.spread > 0 ? long * (manner.flat ? 0.3 : manner.pieces > 12 ? 0.26 : 0.44) : long
     const oneMm2 = manner.pieces * pieceMm * pieceMm * Math.min(1, manner.aspect) * 0.6
     const count = Math.min(MOST, Math.max(12, Math.round((COVER * sideMm2) / oneMm2)))
     return Array.from({ length: count }, () => {
@@ -102,7 +111,8 @@ export function organsOnCrown(
       const jitter = (): number => (random() - 0.5) * long * 0.6
       // Out of the leaves that hang about the twig's end, away from the middle of the crown.
       const [dx, dy, dz] = [end.x, end.y - middleMm, end.z]
-      const away = (offMm * OUTSIDE + lengthMm * 0.5 + long * 0.2) / (Math.hypot(dx, dy, dz) || 1)
+      const away =
+        (offMm === 0 ? 0 : offMm * OUTSIDE + lengthMm * 0.5 + long * 0.2) / (Math.hypot(dx, dy, dz) || 1)
       const place = {
         x: end.x + dx * away + jitter(),
         y: end.y + dy * away + jitter(),
@@ -134,21 +144,24 @@ function cluster(
   pieceMm: number,
   { tone, rank, part, highest, random }: Look,
 ): Organ[] {
+  const half = pieceMm / 2
+  // All of it stays below the top.
+  const middleY = Math.min(highest - half - (flat ? 0.12 : spread) * long, place.y + stands * half)
   return Array.from({ length: pieces }, (_, k): Organ => {
-    const turn = k * 2.4 + rank * 6.3
+    const turn = k * GOLDEN_ANGLE + rank * 6.3
     const out = spread * long * Math.sqrt((k + 0.5) / pieces)
     const lean = 0.25 * (random() - 0.5)
-    const half = pieceMm / 2
-    const y = place.y + (flat ? 0.12 * long * random() : out * Math.sin(turn * 1.7)) + stands * half
+    const rise = Math.sin(turn * 1.7)
+    const y = middleY + (flat ? 0.12 * long * random() : out * rise)
     return {
       x: place.x + Math.cos(turn) * out,
-      y: Math.max(half, Math.min(highest - half, y)),
+      y: Math.max(half, y),
       z: place.z + Math.sin(turn) * out,
       ax: half * lean,
       ay: half * (stands < 0 ? -1 : 1) * Math.max(0.5, Math.abs(stands)),
       az: half * lean,
       halfMm: half * aspect,
-      tone: Math.min(1, tone + 0.16 * (random() - 0.5) + (flat ? 0.1 : 0)),
+      tone: Math.min(1, tone + 0.16 * (random() - 0.5) + (flat ? 0.1 : pieces > 1 ? 0.22 * rise : 0)),
       rank,
       part,
     }

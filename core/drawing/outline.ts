@@ -5,7 +5,7 @@ import type { Twig } from './twigs'
 /** Heights that a crown's reach is looked at. */
 const BANDS = 18
 /** Twigs are drawn out, or in, to this share of the outline; leaves on them go a little further. */
-const WANTED = 0.985
+const WANTED = 1
 /** By no more than this. */
 const LEAST = 0.88
 const MOST = 1.3

@@ -65,23 +65,19 @@ function sword(lines: Line[], rib: readonly Node[], plant: Habitus, random: Rand
   }
 }
 
-/** A banana's leaf: a rib with one broad blade on both sides, torn here and there. */
+/** A banana's leaf: one broad blade on both sides of its rib, torn into strips that hang. */
 function paddle(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
-  const look = traits(random, 0.85)
-  const wide = plant.crownWidthMm * 0.15
-  rib.forEach((b, i) => {
-    const a = rib[i - 1]
-    if (!a) return
-    const t = i / (rib.length - 1)
-    const width = wide * Math.sin(Math.PI * Math.min(1, 0.12 + 0.86 * t)) ** 0.7
-    lines.push({
-      ...look,
-      a,
-      b,
-      d1: width * (i === 1 ? 0.3 : 1),
-      d2: width * (t === 1 ? 0.2 : 0.92),
-      tone: look.tone * (0.8 + 0.3 * random()),
-    })
-    lines.push({ ...look, a, b, d1: wide * 0.07, d2: wide * 0.06, tone: 1 })
-  })
+  frond(
+    lines,
+    rib,
+    {
+      leafletMm: plant.crownWidthMm * 0.15,
+      width: 0.5,
+      ribMm: plant.crownWidthMm * 0.014,
+      first: 0.16,
+      per: 4,
+      hang: 0.3,
+    },
+    random,
+  )
 }

@@ -9,6 +9,7 @@ import { leeward } from '../growth/leeward'
 import { hasArms } from '../growth/limbs'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
 import { toOutline } from './outline'
+import { padsOf } from './pads'
 import { twigsOf, type Twig } from './twigs'
 import { woodOf } from './wood'
 
@@ -119,20 +120,23 @@ const NONE: Foliage = { twigs: [], marks: [], lengthMm: 1, offMm: 0, each: 0 }
 function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number): PlantDrawing {
   const random = seededRandom(seed ^ 0x5bd1e995)
   const bladed = plant.crownForm === 'blades' || plant.habit === 'palm'
+  const padded = dress.leaf === 'pad'
   const blades = bladed ? bladeWork(grown, plant, dress, random) : undefined
-  const crown = bladed ? undefined : crownOf(grown, plant, random)
+  const crown = bladed || padded ? undefined : crownOf(grown, plant, random)
   const skeleton = crown?.skeleton ?? grown
-  const foliage = blades?.foliage ?? (crown ? dressTwigs(crown.twigs, skeleton, plant, dress, random) : NONE)
+  const foliage = crown
+    ? dressTwigs(crown.twigs, skeleton, plant, dress, random)
+    : (blades?.foliage ?? (padded ? padsOf(plant, dress, random) : NONE))
   const organs = blades?.organs ?? organsOnCrown(foliage, plant, dress, random)
   const lines = blades?.lines ?? []
-  const woody = blades?.woody ?? skeleton.nodes.map(() => true)
+  const woody = blades?.woody ?? skeleton.nodes.map(() => !padded)
   const { marks } = foliage
   return {
     habit: plant.habit,
     bark: dress.bark,
     heightMm: plant.heightMm,
     widthMm: plant.row?.lengthMm ?? plant.crownWidthMm,
-    wood: woodOf(skeleton, woody, dress.clothed ? [] : foliage.twigs, hasArms(plant)),
+    wood: woodOf(skeleton, woody, dress.clothed || padded ? [] : foliage.twigs, hasArms(plant)),
     blades: linesOf(lines),
     bladeTraits: traitsOf(lines, false),
     marks: marksOf(marks),

@@ -1,6 +1,7 @@
 import { toneRamp } from '../colour/ramp'
 import { toHex } from '../colour/srgb'
 import type { Look } from '../plants'
+import { leafFill } from './leaf-shapes'
 import { eachLeaf } from './leaves'
 import { Part } from './organs'
 import {
@@ -64,7 +65,7 @@ function leafStrokes(drawing: PlantDrawing, look: Look): [Stroke[], Stroke[]] {
     const k = Math.max(0, half - halfWidth) / half
     found[z < 0 ? 0 : 1].push({
       colour,
-      widthMm: 2 * halfWidth,
+      widthMm: 2 * halfWidth * leafFill[leaf.kind],
       x1: x - ax * k,
       y1: (y - ay * k) * look.height,
       x2: x + ax * k,

@@ -1,3 +1,4 @@
+import { GOLDEN_ANGLE } from './golden-angle'
 import type { Random } from '../units'
 import { sprout } from './pipes'
 import type { Habitus, Node, Point } from './types'
@@ -39,7 +40,6 @@ export function growBlades(plant: Habitus, random: Random): Node[] {
   return nodes
 }
 
-const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
 /** A patch is so many times as deep as one plant is wide. */
 const PATCH_DEPTH = 1.6
 
@@ -121,7 +121,7 @@ export function growPalm(plant: Habitus, random: Random): Node[] {
   const fronds = plant.tips ?? (plant.arrangement === 'fan' ? 30 : 34)
   const reach = plant.crownWidthMm / 2
   for (let i = 0; i < fronds; i += 1) {
-    const angle = i * 2.39996
+    const angle = i * GOLDEN_ANGLE
     // Young fronds stand at the middle, old ones hang below.
     const age = (i + 0.5) / fronds
     const rise = (plant.heightMm - head) * (1.02 - 1.25 * age)

@@ -22,10 +22,14 @@ export function crownHalf(plant: Habitus, y: number): number {
   return crownProfile(plant.crownForm, (y - plant.crownBaseMm) / depth) * (plant.crownWidthMm / 2)
 }
 
+/** Whether foliage stands in plates with air between them, as on old pines. */
+const isPlated = ({ crownForm, habit }: Habitus): boolean => crownForm === 'irregular' && habit === 'conifer'
+
 /** How flat the lobes of a form are: height through width. From memory. */
 function flatness(plant: Habitus): number {
   if (plant.crownForm === 'layered') return 0.3
   if (plant.crownForm === 'flat-topped') return 0.5
+  if (isPlated(plant)) return 0.36
   return plant.habit === 'conifer' ? 0.62 : 0.82
 }
 
@@ -55,6 +59,7 @@ function lobesAt(plant: Habitus, masses: readonly Point[], random: Random): Lobe
 /** How much a crown's top and sides fall short of its outline here and there, as shares. From memory. */
 const UNEVEN_TOP = 0.07
 const UNEVEN_SIDE = 0.08
+const RAGGED_SIDE = 0.3
 
 /**
  * A crown's own shape: whether a point that lies inside the outline lies inside this one. Two of a kind are
@@ -63,6 +68,7 @@ const UNEVEN_SIDE = 0.08
 function ownShape(plant: Habitus, random: Random): (point: Point) => boolean {
   if (plant.crownForm === 'columnar' || plant.crownForm === 'conical') return () => true
   const [p1, p2, p3, p4] = [random() * 6.3, random() * 6.3, random() * 6.3, random() * 6.3]
+  const uneven = isPlated(plant) ? RAGGED_SIDE : UNEVEN_SIDE
   const half = plant.crownWidthMm / 2
   const depth = Math.max(1e-6, plant.heightMm - plant.crownBaseMm)
   // The highest place stays: a height is a promise.
@@ -73,11 +79,12 @@ function ownShape(plant: Habitus, random: Random): (point: Point) => boolean {
     0.5 + 0.3 * Math.sin(2 * azimuth + p3) + 0.2 * Math.sin(3 * azimuth + (5 * y) / depth + p4)
   return ({ x, y, z }) =>
     y <= plant.heightMm - depth * UNEVEN_TOP * dip(x, z) &&
-    Math.hypot(x, z) <= crownHalf(plant, y) * (1 - UNEVEN_SIDE * short(Math.atan2(z, x), y))
+    Math.hypot(x, z) <= crownHalf(plant, y) * (1 - uneven * short(Math.atan2(z, x), y))
 }
 
 /** Of a lobed crown's points, the share that lies in its outer shell whatever the lobes: the outline is a promise. */
 const SHELL = 0.42
+const PLATED_SHELL = 0.14
 
 /**
  * Points spread through the crown, denser towards the surface, where the light is: in lobes about its masses
@@ -89,11 +96,12 @@ export function fillCrown(plant: Habitus, masses: readonly Point[], count: numbe
   const low = Math.max(plant.crownBaseMm, plant.clearStemMm * 0.96)
   const inside = ownShape(plant, random)
   const lobes = plant.lobes > 0 ? lobesAt(plant, masses, random) : []
+  const shell = isPlated(plant) ? PLATED_SHELL : SHELL
   const weights = lobes.map(({ radius }) => radius ** 2.4)
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   for (let tries = 0; points.length < count && tries < count * 400; tries += 1) {
     const angle = random() * 2 * Math.PI
-    if (lobes.length > 0 && random() > SHELL) {
+    if (lobes.length > 0 && random() > shell) {
       let pick = random() * total
       const lobe = lobes.find((_, i) => (pick -= weights[i] ?? 0) <= 0) ?? lobes[0]
       if (!lobe) continue

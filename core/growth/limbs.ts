@@ -1,3 +1,4 @@
+import { GOLDEN_ANGLE } from './golden-angle'
 import type { Random } from '../units'
 import { crownHalf, crownVolume } from './envelope'
 import { sprout } from './pipes'
@@ -16,7 +17,6 @@ const ARMS_UP_TO = 0.45
 export const hasArms = ({ tips, crownForm }: Pick<Habitus, 'tips' | 'crownForm'>): boolean =>
   crownForm === 'columnar' && tips !== undefined && tips < FEW_TIPS
 
-const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))
 const radians = (degrees: number): number => (degrees * Math.PI) / 180
 
 /** No limb is traced in more pieces than this. */

@@ -1,2 +1,3 @@
 export * from './paint'
 export * from './palette'
+export type * from './raster'

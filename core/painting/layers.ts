@@ -42,7 +42,13 @@ export class Layers {
   }
 
   /** Columns of the samples of a row between two places, for what differs from one to the next. */
-  eachIn(row: number, from: number, to: number, visit: (x: number) => number | undefined): void {
+  eachIn(
+    row: number,
+    from: number,
+    to: number,
+    closes: boolean,
+    visit: (x: number, column: number) => number | undefined,
+  ): void {
     const off = OFFSETS[row & 3] ?? 0.5
     const first = Math.max(0, Math.ceil(from - off))
     const last = Math.min(this.width - 1, Math.floor(to - off))
@@ -50,10 +56,10 @@ export class Layers {
       const at = row * this.width + column
       const count = this.counts[at] ?? 0
       if (count >= this.deepest) continue
-      const fragment = visit(column + off)
+      const fragment = visit(column + off, column)
       if (fragment === undefined) continue
       pool[at * this.deepest + count] = fragment
-      this.counts[at] = CLOSED | (count + 1)
+      this.counts[at] = closes ? CLOSED | (count + 1) : count + 1
     }
   }
 

@@ -4,7 +4,7 @@ import { barkOf } from './bark'
 import { fragmentOf, Of } from './fragments'
 import type { Layers } from './layers'
 import type { PlateSize } from './pieces'
-import { taper } from './shapes'
+import { hair, taper } from './shapes'
 
 /** Where a plate lies from the plant's foot, px. */
 export interface Box {
@@ -43,27 +43,23 @@ export function bladeLine(
 }
 
 /**
- * Twigs thinner than this are drawn as fewer of this width, px: a hair of every width is either seen or not.
- * At the least so large a share of them is drawn.
+ * Twigs thinner than this are drawn at this width, px, with fewer of their samples: a hair of every width is
+ * either hit or not. At the least so large a share of them is drawn.
  */
 const HAIR_PX = 0.55
-const LEAST_HAIRS = 0.28
-
-/** Whether a hair is one of those that are drawn. */
-const isDrawn = (i: number, widthPx: number): boolean =>
-  widthPx >= HAIR_PX || (i * 0.618034) % 1 < Math.max(LEAST_HAIRS, widthPx / HAIR_PX)
+const LEAST_HAIR = 0.38
+const LEAST_SHOOT = 0.62
 
 /** Wood narrower than this has one colour across, px. */
 const PLAIN_PX = 1.2
 /** Of the last twigs, the share that leaves hide when they are out: they lie on them, not in front of them. */
-const HIDDEN = 0.8
+const HIDDEN = 0.9
 /** Share of the foliage at which the first of them are hidden. */
 const HIDES_FROM = 0.25
 
 export function woodLine(layers: Layers, drawing: PlantDrawing, i: number, size: PlateSize, box: Box): void {
   const { x1, y1, x2, y2, w1, w2, up1, up2 } = ends(drawing.wood, i, size, box)
   const widest = Math.max(w1, w2)
-  if (!isDrawn(i, widest)) return
   const stemMm = drawing.wood[6] ?? 1
   const thickness = (drawing.wood[i * LINE_STRIDE + 6] ?? 0) / Math.max(1e-6, drawing.heightMm)
   const bark = barkOf(drawing.bark, thickness, w1, stemMm)
@@ -81,5 +77,9 @@ export function woodLine(layers: Layers, drawing: PlantDrawing, i: number, size:
   const hides = thickness < TWIG_SHARE && chance < HIDDEN
   const hiddenFrom = hides ? Math.round(255 * (HIDES_FROM + (0.6 * chance) / HIDDEN)) : 0
   const fragment = at(i % 3 === 0 ? -0.4 : 0.1, 0.5, hiddenFrom)
-  taper(layers, x1, y1, x2, y2, Math.max(HAIR_PX, w1), Math.max(HAIR_PX, w2), fragment, !hides)
+  const share = Math.min(
+    1,
+    Math.max(thickness < TWIG_SHARE ? LEAST_HAIR : LEAST_SHOOT, (w1 + w2) / 2 / HAIR_PX),
+  )
+  hair(layers, x1, y1, x2, y2, HAIR_PX, fragment, !hides, share, chance)
 }

@@ -1,46 +1,24 @@
 import { decodeChannel, encodeChannel } from '../colour'
 import type { PlantDrawing } from '../drawing'
-import type { View } from '../growth'
 import { Of } from './fragments'
 import { SAMPLES } from './layers'
 import { bareOf, Slot, type Palette } from './palette'
-import { plateOf, type Plate } from './plate'
+import type { Plate } from './plate'
+import { keptPlate, makePlate, reachOf } from './plates'
+import type { At, Raster } from './raster'
 
-/** A picture as little-endian RGBA pixels, not premultiplied. */
-export interface Raster {
-  readonly width: number
-  readonly height: number
-  readonly pixels: Uint32Array
-  /** While something moves: half of the samples are looked at. */
-  readonly coarse?: boolean
-}
-
-/** Where a plant stands in a raster. */
-export interface At {
-  readonly x: number
-  readonly groundY: number
-  readonly pxPerMm: number
-  readonly view?: View
-}
-
-/** A plant of more pixels than this is made a plate of only as far as it is seen. */
-const LARGEST_PX = 1_100_000
 /** What stands lower than this share of its height has died back, or been cleared, and is not there. */
 const LEAST_HEIGHT = 0.02
-/** Sizes and sides of one plant that are kept. */
-const KEPT = 8
-const plates = new WeakMap<PlantDrawing, Map<string, Plate>>()
 
-/** The part of a plant that was last looked at from near. */
-const parts = new WeakMap<PlantDrawing, { key: string; size: string; plate: Plate }>()
+/** Whether any of a plant can lie within a picture on a day. */
+function isSeen({ width }: Raster, drawing: PlantDrawing, palette: Palette, at: At): boolean {
+  const { wide } = reachOf(drawing, at)
+  return palette.height >= LEAST_HEIGHT && at.x + wide >= 0 && at.x - wide <= width
+}
 
-/** Whether a plant can be painted at once, without its plate being made first. */
-export const isPlated = (drawing: PlantDrawing, palette: Palette, at: At): boolean =>
-  plates.get(drawing)?.has(keyOf(at, palette)) ?? false
-
-/** Side and size; the height of the day comes last, as another one will do while the day is sought. */
-const sizeOf = ({ pxPerMm, view = 'front' }: At): string => `${view} ${pxPerMm.toFixed(4)} `
-const keyOf = (at: At, { height }: Palette): string => `${sizeOf(at)}${at.view === 'top' ? 1 : height}`
+/** Whether a plant can be painted at once, without a plate being made first. */
+export const isPlated = (raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): boolean =>
+  !isSeen(raster, drawing, palette, at) || keptPlate(raster, drawing, palette, at) !== undefined
 
 /**
  * Paints one plant over what is there. The first time at a size its plate is made; after that each day costs a
@@ -54,54 +32,12 @@ export function paintPlant(
   at: At,
   bare = false,
 ): void {
-  const { pxPerMm, view = 'front' } = at
-  if (palette.height < LEAST_HEIGHT) return
+  if (!isSeen(raster, drawing, palette, at)) return
+  const plate = keptPlate(raster, drawing, palette, at) ?? makePlate(raster, drawing, palette, at)
   // From above nothing is lower.
-  const upPxPerMm = pxPerMm * (view === 'top' ? 1 : palette.height)
+  const upPxPerMm = at.pxPerMm * (at.view === 'top' ? 1 : palette.height)
   const foot = { x: Math.round(at.x), y: Math.round(at.groundY) }
-  const colours = bare ? bareOf(palette) : palette
-  const wide = Math.max(drawing.widthMm * 1.4, drawing.heightMm * 0.5) * pxPerMm
-  const high = (view === 'top' ? drawing.widthMm * 1.4 : drawing.heightMm * 1.1) * pxPerMm
-  if (foot.x + wide < 0 || foot.x - wide > raster.width) return
-  if (wide * high > LARGEST_PX) {
-    const part = {
-      left: -foot.x,
-      top: -foot.y,
-      right: raster.width - foot.x,
-      bottom: raster.height - foot.y,
-    }
-    const key = `${keyOf(at, palette)} ${foot.x} ${foot.y} ${raster.width} ${raster.height}`
-    const last = parts.get(drawing)
-    // On the move what is there already is pushed along; at rest the rest of it is made.
-    const usable = last && (last.key === key || (raster.coarse && last.size === sizeOf(at)))
-    const coarse = raster.coarse ?? false
-    const plate = usable ? last.plate : plateOf(drawing, { view, pxPerMm, upPxPerMm, part, coarse })
-    if (!usable) parts.set(drawing, { key: coarse ? '' : key, size: sizeOf(at), plate })
-    develop(raster, plate, colours, foot, upPxPerMm / plate.upPxPerMm)
-    return
-  }
-  const kept = plates.get(drawing) ?? new Map<string, Plate>()
-  plates.set(drawing, kept)
-  const key = keyOf(at, palette)
-  const plate =
-    kept.get(key) ??
-    (raster.coarse ? anotherHeight(kept, at) : undefined) ??
-    plateOf(drawing, { view, pxPerMm, upPxPerMm })
-  const stretch = upPxPerMm / plate.upPxPerMm
-  if (stretch === 1 || !raster.coarse) {
-    kept.delete(key)
-    kept.set(key, plate)
-    const oldest = kept.keys().next().value
-    if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
-  }
-  develop(raster, plate, colours, foot, stretch)
-}
-
-/** A plate of the same size that is taller or lower, to be stretched while something moves. */
-function anotherHeight(kept: ReadonlyMap<string, Plate>, at: At): Plate | undefined {
-  const size = sizeOf(at)
-  for (const [key, plate] of kept) if (key.startsWith(size)) return plate
-  return undefined
+  develop(raster, plate, bare ? bareOf(palette) : palette, foot, upPxPerMm / plate.upPxPerMm)
 }
 
 const LINEAR = Float32Array.from({ length: 256 }, (_, byte) => decodeChannel(byte / 255))

@@ -1,5 +1,6 @@
 import {
   eachLeaf,
+  leafFill,
   leafShapes,
   LINE_STRIDE,
   ORGAN_STRIDE,
@@ -72,6 +73,7 @@ export function piecesOf(
   const { outline } = leafShapes[drawing.leaf.kind]
   const lengthPx = Math.max(leastMm, drawing.leaf.lengthMm) * pxPerMm
   const how = outline !== undefined && !coarse && lengthPx > OUTLINED_PX ? How.shaped : How.leaf
+  const narrowed = how === How.leaf ? leafFill[drawing.leaf.kind] : 1
   const left = (part?.left ?? -Infinity) - lengthPx
   const right = (part?.right ?? Infinity) + lengthPx
   const top = (part?.top ?? -Infinity) - lengthPx
@@ -105,7 +107,7 @@ export function piecesOf(
         y,
         (a0 * ax + a1 * ay + a2 * az) * pxPerMm,
         -(u0 * ax + u1 * ay + u2 * az) * upPxPerMm,
-        halfWidth * pxPerMm,
+        halfWidth * pxPerMm * narrowed,
         0,
       )
     },

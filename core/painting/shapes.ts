@@ -64,15 +64,44 @@ export function outlined(layers: Layers, corners: ArrayLike<number>, fragment: n
   }
 }
 
+/** Steps that spread the samples that a hair hits evenly, along a row and from row to row. */
+const [BY_ROW, BY_COLUMN] = [0.618034, 0.7548777]
+
+/**
+ * A line of one width that lets a share of its samples through: what is thinner than can be drawn keeps its
+ * weight.
+ * @param share of its samples that it hits, 0–1
+ * @param phase 0–1, which of them
+ */
+export function hair(
+  layers: Layers,
+  x1: number,
+  y1: number,
+  x2: number,
+  y2: number,
+  width: number,
+  fragment: number,
+  closes: boolean,
+  share: number,
+  phase: number,
+): void {
+  const hits: Shade = (_across, _along, column, row) =>
+    (phase + row * BY_ROW + column * BY_COLUMN) % 1 < share ? fragment : undefined
+  taper(layers, x1, y1, x2, y2, width, width, share < 1 ? hits : fragment, closes)
+}
+
 /** Thinner than this nothing is drawn, px: a hair that is not hit by every sample, as far twigs are. */
 const THINNEST = 0.3
 /** Lines that reach further than this beyond a picture are not worth following, px. */
 const FURTHEST = 20_000
 
 /**
- * A tapering line with round ends: the same fragment all over, or one for each place across (−1 to 1) and along
- * (0 to 1).
+ * What a place on a line is, across (−1 to 1) and along it (0 to 1), in a column and a row of samples; undefined
+ * for nothing.
  */
+type Shade = (across: number, along: number, column: number, row: number) => number | undefined
+
+/** A tapering line with round ends: the same fragment all over, or one for each place. */
 export function taper(
   layers: Layers,
   x1: number,
@@ -81,7 +110,7 @@ export function taper(
   y2: number,
   w1: number,
   w2: number,
-  fragment: number | ((across: number, along: number) => number),
+  fragment: number | Shade,
   closes: boolean,
 ): void {
   const [dx, dy] = [x2 - x1, y2 - y1]
@@ -124,11 +153,11 @@ export function taper(
     if (from > to) continue
     if (typeof fragment === 'number') layers.span(row, from, to, fragment, closes)
     else
-      layers.eachIn(row, from, to, (x) => {
+      layers.eachIn(row, from, to, closes, (x, column) => {
         const [rx, ry] = [x - x1, y - y1]
         const along = length > 0 ? Math.min(1, Math.max(0, (rx * ux + ry * uy) / length)) : 0
         const half = r1 + (r2 - r1) * along
-        return fragment(Math.min(1, Math.max(-1, (ry * ux - rx * uy) / half)), along)
+        return fragment(Math.min(1, Math.max(-1, (ry * ux - rx * uy) / half)), along, column, row)
       })
   }
 }

@@ -76,7 +76,7 @@ export function crownProfile(form: CrownForm, t: number): number {
     case 'flat-topped':
       return round(3, t ** 0.8)
     case 'irregular':
-      return round(2, t) * (0.92 + 0.08 * Math.sin(6 * t - 1.4))
+      return (round(2.4, t ** 1.2) * (0.9 + 0.1 * Math.sin(11 * t + 0.6))) / 0.992
     case 'multi-stemmed':
       return Math.min(1, 1.68 * (t + 0.06) ** 0.42 * (1 - t) ** 0.4)
     case 'prostrate':

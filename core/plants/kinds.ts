@@ -50,6 +50,7 @@ export const arrangements = [
   'feather',
   'fan',
   'basal',
+  'rosette',
 ] as const
 /** How leaves are made, as the eye tells kinds of tree apart by them. */
 export const leafKinds = [
@@ -64,6 +65,7 @@ export const leafKinds = [
   'spray',
   'scale',
   'spine',
+  'pad',
 ] as const
 export type LeafKind = (typeof leafKinds)[number]
 
@@ -76,6 +78,7 @@ export const organKinds = [
   'catkins',
   'candles',
   'plates',
+  'domes',
   'berries',
   'fruits',
   'cones',
@@ -91,6 +94,7 @@ export const organKinds = [
   'panicle',
   'feather',
   'ear',
+  'awned',
   'tassel',
 ] as const
 export type OrganKind = (typeof organKinds)[number]

@@ -188,6 +188,61 @@ test.describe('the line-up', () => {
       .toBe(Math.round(before.width))
   })
 
+  test('from near, two trees side by side are both painted, and then the picture rests', async ({ page }) => {
+    await page.addInitScript(() => {
+      const put = CanvasRenderingContext2D.prototype.putImageData
+      Object.assign(window, { puts: 0 })
+      CanvasRenderingContext2D.prototype.putImageData = function (this: CanvasRenderingContext2D, ...args) {
+        ;(window as unknown as { puts: number }).puts += 1
+        put.apply(this, args as Parameters<typeof put>)
+      } as typeof put
+    })
+    await new Maker(page).open('line-up', 'demo')
+    await grown(page)
+    const drawing = page.locator('.drawing')
+    const [left, right] = await Promise.all(
+      [/^Beech, old, /, /^Beech, young, /].map((name) => page.getByRole('button', { name }).boundingBox()),
+    )
+    // Between the two, at the height of the lower one's crown.
+    const between = (left!.x + left!.width + right!.x) / 2
+    const high = right!.y + right!.height * 0.45
+    await page.mouse.move(between, high)
+    for (let i = 0; i < 4; i += 1) await page.mouse.wheel(0, -400)
+    await expect
+      .poll(async () => (await page.getByRole('button', { name: /^Beech, old, / }).boundingBox())!.width)
+      .toBeGreaterThan(left!.width * 6)
+    const puts = (): Promise<number> => page.evaluate(() => (window as unknown as { puts: number }).puts)
+    let last = await puts()
+    await expect
+      .poll(
+        async () => {
+          const before = last
+          last = await puts()
+          return last - before
+        },
+        { intervals: [1500], timeout: 20_000 },
+      )
+      .toBe(0)
+    // Leaves on both sides of the gap: as many dark pixels as an outline's even tone would never give.
+    const shades = await drawing
+      .locator('canvas')
+      .first()
+      .evaluate((canvas: HTMLCanvasElement) => {
+        const { width, height } = canvas
+        const { data } = canvas.getContext('2d')!.getImageData(0, 0, width, height)
+        return [0, 0.75].map((from) => {
+          const seen = new Set<number>()
+          for (let y = 0; y < height; y += 2)
+            for (let x = Math.round(from * width); x < (from + 0.25) * width; x += 2) {
+              const at = (y * width + x) * 4
+              if (data[at + 3]! > 250) seen.add((data[at]! << 16) | (data[at + 1]! << 8) | data[at + 2]!)
+            }
+          return seen.size
+        })
+      })
+    for (const many of shades) expect(many).toBeGreaterThan(100)
+  })
+
   test('shows the pieces of a line, two lines beside each other, and each zone as it is seen', async ({
     page,
   }) => {

@@ -45,6 +45,8 @@ const measured = computed(() => (view.against ? layout.value.stands : chosen.val
 
 const raster = useRaster(canvas, width, ref(HEIGHT))
 let frame = 0
+/** The frame to come goes on with a picture; nothing has moved since. */
+let goesOn = false
 /** The sight that the picture was painted at; on the way to another it is pushed and stretched. */
 const paintedAt = shallowRef(sight.value)
 function paint(): void {
@@ -66,6 +68,7 @@ function paint(): void {
     },
     (context) => {
       for (const place of waiting) paintOutline(context, place)
+      goOn(waiting)
       paintPerson(
         context,
         seenX(sight.value, layout.value.personX),
@@ -73,12 +76,18 @@ function paint(): void {
         personMm.value * pxPerMm.value,
       )
     },
+    goesOn,
   )
-  // What is grown but had no time in this frame is painted in the next.
-  if (waiting.some(({ sitter }) => drawingOf(sitter))) schedule()
 }
 function schedule(): void {
+  goesOn = false
   if (frame === 0) frame = requestAnimationFrame(paint)
+}
+/** What is grown but had no time in this frame is painted in the next. */
+function goOn(waiting: readonly Placed[]): void {
+  if (frame !== 0 || !waiting.some(({ sitter }) => drawingOf(sitter))) return
+  goesOn = true
+  frame = requestAnimationFrame(paint)
 }
 watch([() => view.subjects, layout, arrived, raster.scale], schedule, { flush: 'post' })
 /** From near a picture takes a moment: it is painted when one has come to rest, ms. */

@@ -8,7 +8,7 @@ export const conifers: readonly Species[] = [
     id: 'norway-spruce', botanical: 'Picea abies', common: 'Norway spruce', habit: 'conifer', crownForm: 'conical', ...needles,
     heightM: [6, 14, 26, 34], crownRatio: [0.5, 0.42, 0.35, 0.31], clearStem: 0.03, dbhRatio: 0.016, stems: 1, seeThrough: 0.12, growth: { lobes: 0, droop: 0.45, angle: [106, 52] }, leafMm: 60,
     bark: { low: [42, 7, 10], high: [46, 9, 12], marks: 'plated' },
-    colours: { fresh: [58, -18, 36], summer: [30, -12, 14], turning: [], dead: [45, 12, 22], twig: [44, 12, 20], fruit: [48, 12, 26] }, show: { flower: 0, fruit: 0.04 },
+    colours: { fresh: [58, -18, 36], summer: [30, -12, 14], turning: [], dead: [45, 12, 22], twig: [44, 12, 20], fruit: [48, 12, 26] }, show: { flower: 0, fruit: 0.1 },
     dates: { burst: '05-06', fullLeaf: '06-05', fruit: ['09-20', '01-30'] },
     habitats: [{ habitat: 'boreal-forest', perHa: 320, ages: [0.25, 0.35, 0.33, 0.07] }, { habitat: 'mountain-slope', perHa: 90, ages: [0.3, 0.3, 0.3, 0.1] }], groups: { as: 'grove', size: [3, 9] },
   },
@@ -45,7 +45,7 @@ export const conifers: readonly Species[] = [
     habitats: [{ habitat: 'boreal-forest', perHa: 180, ages: [0.25, 0.35, 0.33, 0.07] }, { habitat: 'heath', perHa: 12, ages: [0.5, 0.3, 0.15, 0.05] }], groups: { as: 'grove', size: [3, 7] },
   },
   {
-    id: 'umbrella-pine', botanical: 'Pinus pinea', common: 'Umbrella pine', habit: 'conifer', crownForm: ['rounded', 'rounded', 'flat-topped', 'flat-topped'], ...needles,
+    id: 'umbrella-pine', botanical: 'Pinus pinea', common: 'Umbrella pine', habit: 'conifer', crownForm: ['rounded', 'rounded', 'mound', 'mound'], ...needles,
     heightM: [5, 9, 15, 20], crownRatio: [0.7, 0.75, 0.85, 0.9], clearStem: [0.05, 0.34, 0.6, 0.64], dbhRatio: 0.032, stems: 1, seeThrough: 0.12, growth: { lobes: 14, droop: -0.3, angle: [48, 26], leader: 0.2, limbs: 12, curve: 0.2 }, leaf: 'tuft', leafMm: 120,
     bark: { low: [46, 12, 16], high: [52, 16, 24], marks: 'plated' },
     colours: { fresh: [56, -20, 34], summer: [34, -14, 18], turning: [], dead: [50, 16, 30], twig: [48, 12, 22] }, show: { flower: 0, fruit: 0 },

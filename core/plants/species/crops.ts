@@ -10,7 +10,7 @@ export const crops: readonly Species[] = [
     habitats: [{ habitat: 'arable', perHa: 900000, ages: yearly }], groups: { as: 'carpet', size: [51, 499] },
   },
   {
-    id: 'barley', botanical: 'Hordeum vulgare', common: 'Barley', ...grass, rows: { apartM: 0.13, inRowM: 0.05 }, organs: { flower: 'ear', fruit: 'feather' },
+    id: 'barley', botanical: 'Hordeum vulgare', common: 'Barley', ...grass, rows: { apartM: 0.13, inRowM: 0.05 }, organs: { flower: 'awned', fruit: 'awned' },
     heightM: [0.2, 0.45, 0.75, 0.9], crownRatio: [0.3, 0.24, 0.22, 0.22], stems: 6, seeThrough: 0.3, growth: { lobes: 0, droop: 0.4, leader: 0.72 }, leafMm: 220, bark: barks.straw,
     colours: { ...greens.grass, summer: [58, -18, 36], turning: [[76, 4, 44]], dead: [80, 4, 36], flower: [66, -12, 34], fruit: [80, 3, 36] }, show: { flower: 0.4, fruit: 0.5 }, dates: { burst: '03-20', fullLeaf: '05-20', flower: ['05-25', '06-18'], fruit: ['06-18', '07-25'], turning: '06-20', fall: '07-10', bare: '07-26' }, standing: { winter: 0, cut: '07-28' },
     habitats: [{ habitat: 'arable', perHa: 800000, ages: yearly }], groups: { as: 'carpet', size: [51, 499] },
@@ -34,7 +34,7 @@ export const crops: readonly Species[] = [
     habitats: [{ habitat: 'arable', perHa: 900000, ages: yearly }], groups: { as: 'carpet', size: [51, 499] }, note: 'Cut straw as it stands from harvest until the plough comes.',
   },
   {
-    id: 'cabbage', botanical: 'Brassica oleracea', common: 'Cabbage', ...herb, arrangement: 'basal', leaf: 'round', rows: { apartM: 0.6, inRowM: 0.5 }, organs: { flower: 'balls', fruit: 'balls' },
+    id: 'cabbage', botanical: 'Brassica oleracea', common: 'Cabbage', ...herb, arrangement: 'rosette', leaf: 'round', rows: { apartM: 0.6, inRowM: 0.5 }, organs: { flower: 'balls', fruit: 'balls' },
     heightM: [0.1, 0.22, 0.32, 0.4], crownRatio: [1.5, 1.5, 1.5, 1.4], stems: 1, seeThrough: 0.2, growth: { lobes: 0, droop: -0.4 }, leafMm: 320, bark: barks.green,
     colours: { ...greens.blue, summer: [58, -12, 14], turning: [[66, -4, 30]], dead: [58, 4, 26] }, show: none, dates: { ...annual, burst: '05-20', fullLeaf: '07-25', turning: '10-20', fall: '11-15', bare: '12-20' }, standing: { winter: 0.2 },
     habitats: [{ habitat: 'arable', perHa: 33000, ages: yearly }, { habitat: 'garden', perHa: 60, ages: yearly }], groups: { as: 'row', size: [9, 61] },

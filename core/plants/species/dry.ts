@@ -12,7 +12,7 @@ export const dry: readonly Species[] = [
     habitats: [{ habitat: 'desert', perHa: 60, ages: [0.3, 0.3, 0.3, 0.1] }], groups: { as: 'few', size: [1, 5] },
   },
   {
-    id: 'prickly-pear', botanical: 'Opuntia ficus-indica', common: 'Prickly pear', crownForm: 'mound', ...evergreenShrub, stems: 7, leaf: 'round', organs: { fruit: 'fruits' },
+    id: 'prickly-pear', botanical: 'Opuntia ficus-indica', common: 'Prickly pear', crownForm: 'mound', ...evergreenShrub, stems: 7, leaf: 'pad', organs: { fruit: 'fruits' },
     heightM: [0.5, 1, 1.8, 2.8], crownRatio: [1.1, 1.15, 1.2, 1.2], seeThrough: 0.3, growth: { lobes: 0, droop: -0.6, tips: 26 }, leafMm: 320,
     bark: barks.green, colours: { ...greens.blue, summer: [54, -14, 24], fruit: [52, 44, 30] }, show: { flower: 0, fruit: 0.2 }, dates: { ...flush, fruit: ['08-01', '11-01'] },
     habitats: [{ habitat: 'desert', perHa: 260, ages: mixed }, { habitat: 'mediterranean-scrub', perHa: 40, ages: mixed }, { habitat: 'olive-terrace', perHa: 20, ages: mixed }], groups: { as: 'few', size: [1, 5] },

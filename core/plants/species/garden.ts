@@ -18,7 +18,7 @@ export const garden: readonly Species[] = [
     habitats: inGarden(5), groups: { as: 'few', size: [1, 3] },
   },
   {
-    id: 'climbing-rose', botanical: 'Rosa, climbing', common: 'Climbing rose', ...climber, leaf: 'feathered', stems: 4, organs: { flower: 'plates' },
+    id: 'climbing-rose', botanical: 'Rosa, climbing', common: 'Climbing rose', ...climber, leaf: 'feathered', stems: 4, organs: { flower: 'balls' },
     heightM: [1, 2, 3, 4.5], crownRatio: [0.9, 0.9, 0.9, 0.9], seeThrough: 0.3, growth: { lobes: 4, droop: 0.4 }, leafMm: 90,
     bark: barks.green, colours: { ...greens.deep, turning: [[60, 4, 44]], flower: [78, 26, 4] }, show: { flower: 0.55, fruit: 0 }, dates: { ...usual, burst: '04-02', flower: ['06-05', '08-05'], fall: '10-25', bare: '12-05' },
     habitats: inGarden(8), groups: { as: 'few', size: [1, 3] },
@@ -30,19 +30,19 @@ export const garden: readonly Species[] = [
     habitats: inGarden(12), groups: { as: 'few', size: [1, 3] }, note: 'A sheet on a wall, as wide as its crown says; by the metre, as long as the wall.',
   },
   {
-    id: 'garden-rose', botanical: 'Rosa, bedding', common: 'Garden rose', crownForm: 'multi-stemmed', ...shrub, leaf: 'feathered', stems: 7, rows: { apartM: 0.7, inRowM: 0.5 }, organs: { flower: 'fruits' },
+    id: 'garden-rose', botanical: 'Rosa, bedding', common: 'Garden rose', crownForm: 'multi-stemmed', ...shrub, leaf: 'feathered', stems: 7, rows: { apartM: 0.7, inRowM: 0.5 }, organs: { flower: 'balls' },
     heightM: [0.4, 0.7, 1, 1.3], crownRatio: [0.8, 0.8, 0.8, 0.8], seeThrough: 0.36, growth: { lobes: 4, droop: -0.4 }, leafMm: 70,
     bark: barks.green, colours: { ...greens.deep, turning: [[54, 12, 36]], flower: [52, 58, 26] }, show: { flower: 0.34, fruit: 0 }, dates: { ...usual, burst: '03-28', flower: ['06-08', '09-25'], fall: '11-01', bare: '12-15' },
     habitats: inGarden(90), groups: { as: 'row', size: [5, 15] },
   },
   {
-    id: 'hydrangea', botanical: 'Hydrangea macrophylla', common: 'Hydrangea', crownForm: 'mound', ...shrub, arrangement: 'opposite', stems: 12, organs: { flower: 'plates' },
+    id: 'hydrangea', botanical: 'Hydrangea macrophylla', common: 'Hydrangea', crownForm: 'mound', ...shrub, arrangement: 'opposite', stems: 12, organs: { flower: 'domes' },
     heightM: [0.5, 0.9, 1.3, 1.7], crownRatio: [1.1, 1.15, 1.2, 1.2], seeThrough: 0.1, growth: { lobes: 6, droop: -0.3 }, leafMm: 150,
     bark: barks.twiggy, colours: { ...greens.mid, turning: [[64, 2, 46]], flower: [64, 10, -30] }, show: { flower: 0.6, fruit: 0 }, dates: { ...usual, flower: ['06-25', '09-10'] },
     habitats: [...inGarden(14), { habitat: 'east-asian-wood', perHa: 40, ages: mixed }], groups: { as: 'few', size: [1, 5] },
   },
   {
-    id: 'rhododendron', botanical: 'Rhododendron ponticum', common: 'Rhododendron', crownForm: 'mound', ...evergreenShrub, stems: 9, leaf: 'narrow', organs: { flower: 'plates' },
+    id: 'rhododendron', botanical: 'Rhododendron ponticum', common: 'Rhododendron', crownForm: 'mound', ...evergreenShrub, stems: 9, leaf: 'narrow', organs: { flower: 'domes' },
     heightM: [0.8, 1.8, 3, 4.5], crownRatio: [1.1, 1.15, 1.2, 1.25], seeThrough: 0.05, growth: { lobes: 8, droop: 0 }, leafMm: 150,
     bark: barks.twiggy, colours: { ...greens.deep, flower: [58, 38, -28] }, show: { flower: 0.6, fruit: 0 }, dates: { ...flush, flower: ['05-18', '06-18'] },
     habitats: [...inGarden(16), { habitat: 'woodland-edge', perHa: 20, ages: mixed }], groups: { as: 'few', size: [1, 5] },

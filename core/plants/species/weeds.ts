@@ -37,7 +37,7 @@ export const weeds: readonly Species[] = [
     habitats: [{ habitat: 'waste-ground', perHa: 900, ages: wild }, { habitat: 'carr', perHa: 300, ages: wild }], groups: { as: 'drift', size: [9, 25] },
   },
   {
-    id: 'dandelion', botanical: 'Taraxacum officinale', common: 'Dandelion', ...herb, leaf: 'feathered', organs: { flower: 'daisy', fruit: 'balls' },
+    id: 'dandelion', botanical: 'Taraxacum officinale', common: 'Dandelion', ...herb, arrangement: 'rosette', leaf: 'lobed', organs: { flower: 'daisy', fruit: 'balls' },
     heightM: [0.08, 0.15, 0.22, 0.3], crownRatio: [1.5, 1.2, 1.1, 1], stems: 4, seeThrough: 0.5, growth: { lobes: 0, droop: -0.2 }, leafMm: 130, bark: barks.green,
     colours: { ...greens.mid, turning: [[56, -4, 32]], flower: [82, 6, 74], fruit: [88, 0, 4] }, show: { flower: 0.6, fruit: 0.5 }, dates: { burst: '03-05', fullLeaf: '04-15', flower: ['04-05', '05-18'], fruit: ['05-05', '06-10'], turning: '10-10', fall: '11-10', bare: '12-20' }, standing: { winter: 0.4, green: 0.8 },
     habitats: [{ habitat: 'pasture', perHa: 800, ages: wild }, { habitat: 'orchard', perHa: 900, ages: wild }, { habitat: 'waste-ground', perHa: 400, ages: wild }], groups: { as: 'drift', size: [7, 31] },

@@ -13,12 +13,23 @@ const inLeaf = (id: string): Look => {
   }
 }
 
-/** Counted in pixels: how much of the crown's outline is open, and how its width follows the form, row by row. */
+/** An eye joins what lies within this share of a crown's height: the gap between two twigs is no notch. */
+const JOINED = 1 / 40
+
+/** A list with what is over so many places on both sides of each. */
+const over = (list: readonly number[], reach: number, of: (...values: number[]) => number): number[] =>
+  list.map((_, i) => of(...list.slice(Math.max(0, i - reach), i + reach + 1)))
+
+/**
+ * Counted in pixels: how much of the crown's outline is open; and the outline's width by the form's, row by
+ * row, closed over small notches (dilated, then eroded).
+ */
 function counted(id: string): { readonly open: number; readonly within: number; readonly beyond: number } {
   const sitter = sitterFor(speciesById(id))
   const { heightMm, crownBaseMm, crownForm, crownWidthMm } = sitter.habitus
   const { width, height, pixels, pxPerMm, groundY } = painted(sitter, inLeaf(id), { heightPx: 330 })
-  let [cells, open, form, within, beyond] = [0, 0, 0, 0, 0]
+  let [cells, open] = [0, 0]
+  const [lefts, rights, halves]: [number[], number[], number[]] = [[], [], []]
   for (let y = 0; y < height; y += 1) {
     const t = ((groundY - y) / pxPerMm - crownBaseMm) / (heightMm - crownBaseMm)
     if (t < 0 || t > 1) continue
@@ -34,11 +45,20 @@ function counted(id: string): { readonly open: number; readonly within: number; 
       cells += 1
       open += 1 - covered
     }
-    const wide = Math.max(0, right - left)
+    lefts.push(left)
+    rights.push(right)
+    halves.push(half)
+  }
+  const reach = Math.round(halves.length * JOINED)
+  const closedLeft = over(over(lefts, reach, Math.min), reach, Math.max)
+  const closedRight = over(over(rights, reach, Math.max), reach, Math.min)
+  let [form, within, beyond] = [0, 0, 0]
+  halves.forEach((half, i) => {
+    const wide = Math.max(0, closedRight[i]! - closedLeft[i]!)
     form += 2 * half
     within += Math.min(wide, 2 * half)
     beyond += Math.max(0, wide - 2 * half)
-  }
+  })
   return { open: open / cells, within: within / form, beyond: beyond / form }
 }
 
@@ -56,8 +76,8 @@ test.each(thirty)(
   (id) => {
     const { open, within, beyond } = counted(id)
     expect(Math.abs(open - speciesById(id).seeThrough)).toBeLessThan(0.04)
-    // Hollows of its own between masses, never a bulge.
-    expect(within).toBeGreaterThan(0.88)
+    // Old pines' plates have air between them.
+    expect(within).toBeGreaterThan(id === 'scots-pine' ? 0.9 : 0.95)
     expect(beyond).toBeLessThan(0.05)
   },
 )

@@ -155,10 +155,10 @@ describe('painting a plant', () => {
       coarse,
     })
     const [july, october] = ['2026-07-15', '2026-10-20'].map((date) => paletteOf(look('beech', date)))
-    expect(isPlated(drawing, july!, at)).toBe(false)
+    expect(isPlated(fresh(false), drawing, july!, at)).toBe(false)
     const [fine, coarse] = [fresh(false), fresh(true)]
     paintPlant(fine, drawing, july!, at)
-    expect(isPlated(drawing, october!, at)).toBe(true)
+    expect(isPlated(fine, drawing, october!, at)).toBe(true)
     paintPlant(coarse, drawing, july!, at)
     expect(covered(coarse) / covered(fine)).toBeGreaterThan(0.95)
     expect(covered(coarse) / covered(fine)).toBeLessThan(1.05)
@@ -181,11 +181,33 @@ describe('painting a plant', () => {
     const [tall, moving, resting] = [fresh(false), fresh(true), fresh(false)]
     paintPlant(tall, drawing, summer!, at)
     paintPlant(moving, drawing, winter!, at)
-    expect(isPlated(drawing, winter!, at)).toBe(false)
+    expect(isPlated(fresh(false), drawing, winter!, at)).toBe(false)
     paintPlant(resting, drawing, winter!, at)
-    expect(isPlated(drawing, winter!, at)).toBe(true)
+    expect(isPlated(resting, drawing, winter!, at)).toBe(true)
     expect(top(moving)).toBeLessThan(top(tall) * 0.82)
     expect(Math.abs(top(moving) - top(resting))).toBeLessThan(6)
+  })
+
+  test('seen from near, each copy in each picture has its own part, kept until it is looked at elsewhere', () => {
+    const sitter = sitterFor(speciesById('beech'))
+    const drawing = drawSitter(sitter)
+    const palette = paletteOf(look('beech', '2026-07-15'))
+    const picture = (): Raster => ({ width: 200, height: 200, pixels: new Uint32Array(200 * 200) })
+    const [lineUp, lens] = [picture(), picture()]
+    const [first, second] = [-30, 210].map((x) => ({ x, groundY: 1400, pxPerMm: 9 }))
+    paintPlant(lineUp, drawing, palette, first!)
+    expect(isPlated(lineUp, drawing, palette, first!)).toBe(true)
+    expect(isPlated(lineUp, drawing, palette, second!)).toBe(false)
+    expect(isPlated(lens, drawing, palette, first!)).toBe(false)
+    paintPlant(lineUp, drawing, palette, second!)
+    expect(isPlated(lineUp, drawing, palette, first!)).toBe(true)
+    expect(isPlated(lineUp, drawing, palette, second!)).toBe(true)
+
+    const moved = { ...first!, x: first!.x + 4 }
+    expect(isPlated(lineUp, drawing, palette, moved)).toBe(false)
+    expect(isPlated({ ...lineUp, coarse: true }, drawing, palette, moved)).toBe(true)
+    const away = { ...first!, x: -90_000 }
+    expect(isPlated(lineUp, drawing, palette, away)).toBe(true)
   })
 
   test('what lies outside the picture is left out, however near one looks; from near there is more, not larger', () => {

@@ -172,8 +172,8 @@ describe('the species table', () => {
     expect(ages.map((age) => formOf(speciesById('umbrella-pine'), age).crownForm)).toEqual([
       'rounded',
       'rounded',
-      'flat-topped',
-      'flat-topped',
+      'mound',
+      'mound',
     ])
     const alder = ages.map((age) => formOf(speciesById('alder'), age))
     expect(alder.map(({ stems }) => stems)).toEqual([1, 1, 1, 1])
