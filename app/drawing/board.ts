@@ -3,6 +3,8 @@ import type { Corner, PlantingPlan, Point3, Projection } from '../../core/planti
 import type { Plant } from '../stores/commission'
 
 const EARTH = '#8b8069'
+/** Earth that has been dug: a bed's. */
+const TILLED = '#6f5d47'
 const TRACK = '#8f8d86'
 const CLEAR = '#c4bda9'
 const EDGE = '#6b5a43'
@@ -87,6 +89,7 @@ export function paintBoard(
     if (corner) context.lineTo(corner.x, corner.y)
   context.closePath()
   context.clip()
+  for (const { points } of plan.borders) fill(flat(points), TILLED)
   for (const { points, lineId } of plan.patches)
     fill(flat(points), mix(ground, plants.get(lineId)?.look.overall ?? ground, 0.7))
   for (const { kind, points, widthMm } of keepOuts) {

@@ -1,2 +1,2 @@
-/** Leaves, limbs and florets that stand one by one around a stem turn on by this, radians. Source: phyllotaxis, 137.5°. */
+/** What stands one by one around a stem turns on by this, radians. Source: phyllotaxis, 137.5°. */
 export const GOLDEN_ANGLE = Math.PI * (3 - Math.sqrt(5))

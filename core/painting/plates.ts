@@ -41,7 +41,7 @@ function isNear(drawing: PlantDrawing, at: At): boolean {
   return wide * high > LARGEST_PX
 }
 
-/** The plate that a plant can be painted with at once, if there is one; on the move one of another height or part will do. */
+/** The plate that a plant can be painted with at once; on the move one of another height or part will do. */
 export function keptPlate(
   raster: Raster,
   drawing: PlantDrawing,

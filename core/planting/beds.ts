@@ -11,6 +11,7 @@ const CLOSENESS: Record<Grouping, number> = {
   grove: 0.78,
   drift: 0.8,
   row: 0.92,
+  bed: 0.78,
   carpet: 0.7,
 }
 /** Tufts and flowers keep more room, and shine through each other's gaps. From memory. */
@@ -22,6 +23,7 @@ const USUAL_SIZE: Record<Grouping, readonly [number, number]> = {
   grove: [5, 9],
   drift: [5, 15],
   row: [5, 15],
+  bed: [3, 7],
   carpet: [9, 31],
 }
 
@@ -70,6 +72,7 @@ function pieceBed(
     stemMm: size.trunkMm,
     groups: exactly(groups, count),
     inRow: as === 'row',
+    ...(as === 'bed' ? { inBedMm: size.heightMm } : {}),
     ...(species.rows && (line.stands ?? species.groups.as) === species.groups.as
       ? {
           rows: {
@@ -78,7 +81,7 @@ function pieceBed(
           },
         }
       : {}),
-    closeness: CLOSENESS[as] * (layer === 'ground' && as !== 'row' ? LOOSER_ON_GROUND : 1),
+    closeness: CLOSENESS[as] * (layer === 'ground' && as !== 'row' && as !== 'bed' ? LOOSER_ON_GROUND : 1),
   }
 }
 

@@ -1,4 +1,5 @@
 export * from './beds'
+export type { Border } from './borders'
 export * from './eye'
 export { edgeDistance, keepOutDistance, spacingOf } from './field'
 export * from './geometry'

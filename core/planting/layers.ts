@@ -21,6 +21,7 @@ export const groupingWords: Record<Grouping, string> = {
   grove: 'in groves',
   drift: 'in drifts',
   row: 'in rows',
+  bed: 'in a bed',
   carpet: 'close together',
 }
 

@@ -1,7 +1,8 @@
-import type { KeepOut, Zone } from '../commissions'
+import { zones, type KeepOut, type Zone } from '../commissions'
 import { requireRange, seededRandom, seedOf, type Random } from '../units'
 import { Field } from './field'
-import { clearanceOf } from './geometry'
+import { borderAround, layoutOf, membersOf, middlesOn, type Border, type Member } from './borders'
+import { clearanceOf, type Place } from './geometry'
 import { laidHedges, laidPatches, type Hedge, type HedgeBed, type Patch, type PatchBed } from './runs'
 import type { Layer } from './layers'
 import { plotPlaces, slotsOf, type Rows, type Slot } from './plots'
@@ -23,6 +24,8 @@ export interface Bed {
   readonly closeness: number
   /** Whether the members of a group stand in a row, as in a hedge or an avenue. */
   readonly inRow: boolean
+  /** Of what stands in a garden bed: its height, mm; tall kinds stand behind low ones. */
+  readonly inBedMm?: number
   /** Of what is planted in rows or on a grid: how far apart. */
   readonly rows?: Rows
 }
@@ -57,6 +60,8 @@ export interface PlantingPlan {
   readonly spots: readonly Spot[]
   readonly hedges: readonly Hedge[]
   readonly patches: readonly Patch[]
+  /** Garden beds, with the lines that stand in each. */
+  readonly borders: readonly Border[]
   /** Pieces that found no room, by line. */
   readonly left: readonly { readonly lineId: string; readonly code: string; readonly pieces: number }[]
   /** How far a crown reaches over a keep-out at most, mm. */
@@ -92,7 +97,13 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
   )
   const left: { lineId: string; code: string; pieces: number }[] = []
   const slots = slotsOf(beds.pieces)
+  const borders = zones.flatMap((zone) => {
+    const laid = plantBorder(field, board, zone, beds.pieces)
+    left.push(...laid.left)
+    return laid.borders
+  })
   for (const bed of inTurn) {
+    if (bed.inBedMm !== undefined) continue
     const random = seededRandom(seedOf(`${seed}|${bed.lineId}`))
     const slot = slots.get(bed.lineId)
     const missed = slot ? plantPlot(field, board, bed, slot) : plantBed(field, bed, random)
@@ -106,6 +117,7 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
     spots,
     hedges,
     patches: laidPatches(board, beds.patches),
+    borders,
     left,
     overhangMm: overhangOf(board.keepOuts, spots),
   }
@@ -133,6 +145,46 @@ const LOW_ZONES: Record<Zone, readonly Zone[]> = {
   front: ['front', 'front', 'front', 'middle', 'back'],
   middle: ['middle', 'middle', 'middle', 'front', 'back'],
   back: ['back', 'back', 'back', 'middle', 'front'],
+}
+
+/**
+ * Sets all that stands in beds of a zone into one of them, where most of it has room: over what is kept clear
+ * nothing stands.
+ */
+function plantBorder(
+  field: Field,
+  board: Board,
+  zone: Zone,
+  pieces: readonly Bed[],
+): Pick<PlantingPlan, 'borders' | 'left'> {
+  const beds = pieces.filter((bed) => bed.zone === zone && bed.inBedMm !== undefined)
+  const members = membersOf(beds, (bed, crownMm) => pieceOf(bed, 1, crownMm).ownMm)
+  if (members.length === 0) return { borders: [], left: [] }
+  const layout = layoutOf(members, board.widthMm * (board.plantedShare ?? 1) - 2 * board.edgeMm)
+  const pieceAt = ({ bed, number }: Member) => pieceOf(bed, number, bed.crownsMm[number - 1] ?? 0)
+  const placeIn = (middle: Place, i: number): Place => {
+    const { x, y } = layout.places[i] ?? { x: 0, y: 0 }
+    return { x: middle.x + x, y: middle.y + y }
+  }
+  let best: { middle: Place; free: number } | undefined
+  for (const middle of middlesOn(board, zone, layout)) {
+    const free = members.filter((member, i) => field.free(pieceAt(member), placeIn(middle, i))).length
+    if (!best || free > best.free) best = { middle, free }
+    if (free === members.length) break
+  }
+  const spots: Spot[] = []
+  const missed = new Map<Bed, number>()
+  members.forEach((member, i) => {
+    const spot = { ...pieceAt(member), ...placeIn(best?.middle ?? { x: 0, y: 0 }, i) }
+    if (field.free(spot, spot)) {
+      field.add(spot)
+      spots.push(spot)
+    } else missed.set(member.bed, (missed.get(member.bed) ?? 0) + 1)
+  })
+  return {
+    borders: spots.length > 0 ? [borderAround(spots)] : [],
+    left: [...missed].map(([{ lineId, code }, count]) => ({ lineId, code, pieces: count })),
+  }
 }
 
 /** Sets pieces in the rows of their plot, over what is kept clear. */

@@ -11,6 +11,7 @@ interface Why {
   readonly smaller: boolean
   readonly closed: boolean
   readonly inRow: boolean
+  readonly inBed: boolean
 }
 
 /** Why a line is suggested so: how many are usual, what was thinned, how and where they stand. */
@@ -30,8 +31,11 @@ export function reasonFor(row: Expected, wish: PlantingWish, { pieces, groups }:
   const parts = [`${usual}${part}: ${plain(number)} on ${plain(wish.areaM2 / 10_000)} ha`]
   if (why.thinned) parts.push(`thinned to ${pieces} for ${wish.pieces} pieces`)
   if (why.closed) parts.push('narrower than in the open, as crowns of a closed wood are')
-  parts.push(standing(species.groups.as, groups, why.inRow))
-  parts.push(where(why))
+  if (why.inBed) parts.push('in a bed with the others, the tall ones behind the low ones')
+  else {
+    parts.push(standing(species.groups.as, groups, why.inRow))
+    parts.push(where(why))
+  }
   return `${parts.join('; ')}.`
 }
 

@@ -227,8 +227,9 @@ function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boo
   return parts.map(({ age, pieces }): Draft => {
     const older = ages.indexOf(age) === oldest
     const inRow = row.habitat.id === 'hedge-bank'
+    const inBed = isForBeds(row, age)
     const groups = groupsOf(species, pieces)
-    const zone = zoneOf(row, older, wish.tallInFront ?? false)
+    const zone = inBed ? bedZone(wish) : zoneOf(row, older, wish.tallInFront ?? false)
     const form = formOf(species, age)
     const closed = layer === 'tree' && row.habitat.cover >= CLOSED_COVER && !inRow
     return {
@@ -240,7 +241,7 @@ function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boo
       ...(closed ? { crownWidthM: round2(form.crownWidthM * CLOSED_CROWN) } : {}),
       pieces: groups.reduce((sum, size) => sum + size, 0),
       zone,
-      ...(inRow ? { stands: 'row' as const } : {}),
+      ...(inRow ? { stands: 'row' as const } : inBed ? { stands: 'bed' as const } : {}),
       groups,
       tell: (line) =>
         reasonFor(row, wish, line, {
@@ -249,10 +250,26 @@ function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boo
           smaller: !older && layer === 'tree',
           closed,
           inRow,
+          inBed,
         }),
     }
   })
 }
+
+/** What is no taller than this stands in a garden's beds, m. From memory. */
+const BED_M = 1.6
+/** What grows taller, and usually stands in rows, is a hedge; lower, it edges a bed, m. */
+const EDGING_M = 0.8
+/** Flowers and low shrubs of a garden stand in beds; vegetables have rows of their own, climbers a wall. */
+const isForBeds = ({ species, layer, habitat }: Expected, age: Age): boolean =>
+  habitat.id === 'garden' &&
+  (layer === 'shrub'
+    ? species.habit !== 'climber' && !isHedging(species)
+    : species.habit === 'herb' && !species.rows) &&
+  formOf(species, age).heightM <= BED_M
+const isHedging = ({ groups, rows, heightM }: Species): boolean =>
+  groups.as === 'row' && !rows && heightM[2] > EDGING_M
+const bedZone = ({ tallInFront }: PlantingWish): Zone => (tallInFront ? 'middle' : 'front')
 
 const mainAge = (parts: readonly { age: Age; pieces: number }[]): Age | undefined =>
   parts.reduce<{ age: Age; pieces: number } | undefined>(

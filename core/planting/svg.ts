@@ -1,6 +1,7 @@
 import type { KeepOut } from '../commissions'
 import { formatQuantity } from '../units'
 import type { PlantingPlan, Spot } from './plan'
+import type { Border } from './borders'
 import type { Hedge, Patch } from './runs'
 
 const n = (value: number): string => String(Math.round(value * 100) / 100)
@@ -34,6 +35,14 @@ function patchSvg(patch: Patch, y: Down, colourOf: (lineId: string) => string): 
   return `<g data-patch="${patch.code}"><path d="${pathOf(patch.points, y)}Z" fill="${colour}" fill-opacity="0.16" stroke="${colour}" stroke-width="0.3" stroke-dasharray="2 2"/><text x="${n(patch.middle.x)}" y="${n(y(patch.middle.y))}" font-size="3" text-anchor="middle">${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}</text></g>`
 }
 
+/** "bed, 84 cm² of earth". */
+export const bedName = ({ areaCm2 }: Pick<Border, 'areaCm2'>): string =>
+  `bed, ${formatQuantity(areaCm2, 'cm2')} of earth`
+
+/** A garden bed: its outline to be drawn on the board, the letters of what stands in it, and its area. */
+const borderSvg = ({ points, codes, areaCm2, middle }: Border, y: Down): string =>
+  `<g data-bed="${codes.join(' ')}"><path d="${pathOf(points, y)}Z" fill="#8b8069" fill-opacity="0.25" stroke="#6b5a43" stroke-width="0.4"/><text x="${n(middle.x)}" y="${n(y(Math.min(...points.map(([, at]) => at))) + 3.4)}" font-size="2.6" text-anchor="middle">${bedName({ areaCm2 })}</text></g>`
+
 /**
  * The plan as SVG at 1:1, the front edge at the bottom: crowns, numbered crosses, keep-outs and a bar of 50
  * mm to check the print with.
@@ -48,6 +57,7 @@ export function planSvg(plan: PlantingPlan, colourOf: (lineId: string) => string
       : `<path d="${keepOutPath(keepOut, depthMm)}" fill="#c9bfa4"/>`,
   )
   const grown = [
+    ...plan.borders.map((border) => borderSvg(border, y)),
     ...plan.patches.map((patch) => patchSvg(patch, y, colourOf)),
     ...plan.hedges.map((hedge) => hedgeSvg(hedge, y, colourOf)),
   ]

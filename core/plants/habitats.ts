@@ -2,7 +2,7 @@ import type { HabitatId } from './kinds'
 import type { Species } from './types'
 
 /** Parts of the world whose plants are not mixed. */
-export const regions = ['temperate', 'mediterranean', 'western interior', 'subtropics', 'east asia', 'australia', 'eastern america', 'savanna'] as const
+export const regions = ['temperate', 'Mediterranean', 'western interior', 'subtropics', 'East Asia', 'Australia', 'eastern America', 'savanna'] as const
 export type Region = (typeof regions)[number]
 
 /** A kind of place that plants grow in together. */
@@ -30,23 +30,23 @@ export const habitats: readonly Habitat[] = [
   { id: 'garden', name: 'Garden', words: 'planted trees and shrubs, well spaced', region: 'temperate', cover: 0.3 },
   { id: 'orchard', name: 'Orchard', words: 'fruit trees over grass', region: 'temperate', cover: 0.4 },
   { id: 'shoreline', name: 'Shoreline', words: 'salt-bitten shrubs and stiff grass', region: 'temperate', cover: 0.15 },
-  { id: 'mediterranean-scrub', name: 'Mediterranean scrub', words: 'evergreen bushes, pines and holm oak on dry ground', region: 'mediterranean', cover: 0.5 },
-  { id: 'olive-terrace', name: 'Olive terrace', words: 'olives in loose rows, cypress and oleander by the steps', region: 'mediterranean', cover: 0.3 },
+  { id: 'mediterranean-scrub', name: 'Mediterranean scrub', words: 'evergreen bushes, pines and holm oak on dry ground', region: 'Mediterranean', cover: 0.5 },
+  { id: 'olive-terrace', name: 'Olive terrace', words: 'olives in loose rows, cypress and oleander by the steps', region: 'Mediterranean', cover: 0.3 },
   { id: 'dry-interior', name: 'Dry interior', words: 'pine and juniper far apart over sagebrush', region: 'western interior', cover: 0.25 },
   { id: 'subtropical-park', name: 'Subtropical park', words: 'palms and broad evergreen shade', region: 'subtropics', cover: 0.4 },
-  { id: 'east-asian-wood', name: 'East Asian wood', words: 'tall cedar, maple and cherry, bamboo', region: 'east asia', cover: 0.65 },
-  { id: 'australian-bush', name: 'Australian bush', words: 'open eucalypts and wattle, she-oak and grass-trees', region: 'australia', cover: 0.35 },
-  { id: 'australian-heights', name: 'Australian heights', words: 'snow gums over tussock grass and low shrubs', region: 'australia', cover: 0.3 },
-  { id: 'australian-desert', name: 'Australian desert', words: 'mulga and desert oak far apart over hummock grass', region: 'australia', cover: 0.12 },
-  { id: 'eastern-wood', name: 'Eastern wood', words: 'maple, oak and hickory with tall pine and hemlock', region: 'eastern america', cover: 0.85 },
+  { id: 'east-asian-wood', name: 'East Asian wood', words: 'tall cedar, maple and cherry, bamboo', region: 'East Asia', cover: 0.65 },
+  { id: 'australian-bush', name: 'Australian bush', words: 'open eucalypts and wattle, she-oak and grass-trees', region: 'Australia', cover: 0.35 },
+  { id: 'australian-heights', name: 'Australian heights', words: 'snow gums over tussock grass and low shrubs', region: 'Australia', cover: 0.3 },
+  { id: 'australian-desert', name: 'Australian desert', words: 'mulga and desert oak far apart over hummock grass', region: 'Australia', cover: 0.12 },
+  { id: 'eastern-wood', name: 'Eastern wood', words: 'maple, oak and hickory with tall pine and hemlock', region: 'eastern America', cover: 0.85 },
   { id: 'savanna', name: 'Savanna', words: 'flat-topped thorn trees over tall grass', region: 'savanna', cover: 0.12 },
   { id: 'desert', name: 'Desert', words: 'cactus, yucca and agave on bare ground', region: 'western interior', cover: 0.08 },
   { id: 'arable', name: 'Arable', words: 'fields of grain, maize or rape in rows, poppies at the edge', region: 'temperate', cover: 0.02 },
   { id: 'vineyard', name: 'Vineyard', words: 'vines in rows, a fruit tree or two, grass between', region: 'temperate', cover: 0.05 },
   { id: 'waste-ground', name: 'Waste ground', words: 'weeds, bramble and young birch on rubble', region: 'temperate', cover: 0.15 },
   { id: 'dry-slope', name: 'Dry slope', words: 'thin turf, feather-grass, thorn and juniper on lime', region: 'temperate', cover: 0.12 },
-  { id: 'mediterranean-mountain', name: 'Mediterranean mountain', words: 'cedar and black pine over thorny cushions', region: 'mediterranean', cover: 0.35 },
-  { id: 'rice-terrace', name: 'Rice terrace', words: 'paddies and tea rows below a wooded slope', region: 'east asia', cover: 0.08 },
+  { id: 'mediterranean-mountain', name: 'Mediterranean mountain', words: 'cedar and black pine over thorny cushions', region: 'Mediterranean', cover: 0.35 },
+  { id: 'rice-terrace', name: 'Rice terrace', words: 'paddies and tea rows below a wooded slope', region: 'East Asia', cover: 0.08 },
 ]
 
 /** The habitat with this id. @throws RangeError when there is none */

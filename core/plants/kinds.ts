@@ -101,7 +101,7 @@ export type OrganKind = (typeof organKinds)[number]
 
 export const barkMarks = ['smooth', 'furrowed', 'plated', 'peeling', 'birch', 'ringed', 'none'] as const
 export type BarkMarks = (typeof barkMarks)[number]
-export const groupings = ['alone', 'few', 'grove', 'drift', 'row', 'carpet'] as const
+export const groupings = ['alone', 'few', 'grove', 'drift', 'row', 'bed', 'carpet'] as const
 export type Grouping = (typeof groupings)[number]
 export const habitatIds = [
   'broadleaf-wood',

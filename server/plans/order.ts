@@ -36,6 +36,13 @@ const patchSchema = z.strictObject({
   middle: z.strictObject({ x: z.number(), y: z.number() }),
 })
 
+const borderSchema = z.strictObject({
+  codes: z.array(code).max(60),
+  points: z.array(pointSchema).min(3).max(1_000),
+  areaCm2: z.number().min(0).max(1_000_000),
+  middle: z.strictObject({ x: z.number(), y: z.number() }),
+})
+
 /** What a drilling template is printed from: the plan as the maker sees it. */
 export const planOrderSchema = z.strictObject({
   paper: z.enum(['A4', 'Letter']),
@@ -51,6 +58,7 @@ export const planOrderSchema = z.strictObject({
   spots: z.array(spotSchema).max(5_000),
   hedges: z.array(hedgeSchema).max(60).default([]),
   patches: z.array(patchSchema).max(60).default([]),
+  borders: z.array(borderSchema).max(12).default([]),
   legend: z
     .array(
       z.strictObject({

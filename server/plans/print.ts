@@ -1,7 +1,7 @@
 import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions } from '../../core/safety'
 import { counted, formatQuantity } from '../../core/units'
-import { keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
+import { bedName, keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
 import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
 import type { Faces } from '../print/faces'
 import { penFor, type Pen } from '../print/pen'
@@ -116,6 +116,7 @@ function drawSheet(
   for (const hedge of order.hedges) for (const mark of hedge.marks) name(`${hedge.code}${mark.number}`, mark)
   for (const patch of order.patches)
     name(`${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}`, patch.middle)
+  for (const border of order.borders) name(bedName(border), frontOf(border.points))
   for (const spot of sheet.spots) name(spotName(spot), spot)
   pdf.lineWidth(0.5).strokeColor(RULE).rect(left, top, mm(sheet.widthMm), mm(sheet.depthMm)).stroke()
   checkBar(pdf, left, pdf.page.height - mm(MARGIN_MM) - 12)
@@ -127,10 +128,21 @@ function drawSheet(
   )
 }
 
-/** Hedges as bands with their marks, grass as outlines; in mm of the board. */
-function drawRuns(pdf: Pdf, { hedges, patches, board }: PlanOrder): void {
+/** The foremost corner of a bed: its name stands where nothing is planted. */
+const frontOf = (points: PlanOrder['borders'][number]['points']): { x: number; y: number } => {
+  const [x = 0, y = 0] = points.reduce((front, other) => (other[1] < front[1] ? other : front))
+  return { x, y: y - 2.4 }
+}
+
+/** Beds as earth, hedges as bands with their marks, grass as outlines; in mm of the board. */
+function drawRuns(pdf: Pdf, { hedges, patches, borders, board }: PlanOrder): void {
   const path = (points: readonly (readonly [number, number])[]): string =>
     `M${points.map(([x, y]) => `${x} ${board.depthMm - y}`).join('L')}`
+  for (const border of borders)
+    pdf
+      .path(`${path(border.points)}Z`)
+      .lineWidth(0.3)
+      .fillAndStroke('#EFE9DF', '#6B5A43')
   for (const patch of patches)
     pdf
       .path(`${path(patch.points)}Z`)

@@ -65,7 +65,7 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
   await expect(blackthorn.getByRole('cell').nth(5)).not.toHaveText('1')
 
   await test.step('a track drawn by clicks is kept clear', async () => {
-    await page.getByRole('button', { name: 'Draw a track or path' }).click()
+    await page.getByRole('button', { name: 'Track or path' }).click()
     const board = (await page.locator('rect.board').boundingBox())!
     await page.mouse.click(board.x + 2, board.y + board.height * 0.6)
     await page.mouse.click(board.x + board.width * 0.5, board.y + board.height * 0.5)
@@ -87,7 +87,7 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
   await test.step('the SVG has every piece once, none of them on the track', async () => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Save as SVG' }).click(),
+      page.getByRole('button', { name: 'Template, SVG' }).click(),
     ])
     const svg = readFileSync(await download.path(), 'utf8')
     for (const [, name, x, y] of svg.matchAll(/data-piece="([A-Z]+\d+)"><path d="M([\d.]+) ([\d.]+)h2\.4/g))
@@ -102,7 +102,7 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
   await test.step('the template read back: numbers, places, scale and the bar', async () => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: 'Template, 1:1 PDF' }).click(),
+      page.getByRole('button', { name: 'Template, PDF' }).click(),
     ])
     const pages = await readPdf(readFileSync(await download.path()))
     // 900 × 400 mm on A4 with a printable 186 × 252 mm, overlapping by 8: 6 across would be too many, 5
@@ -147,4 +147,48 @@ test('without a board the plan says what is missing', async ({ page }) => {
   await page.getByRole('link', { name: 'Planting plan' }).click()
   await expect(page.getByRole('heading', { name: 'No board yet' })).toBeVisible()
   await expect(page.getByText('A plan needs the width and depth of the board.')).toBeVisible()
+})
+
+test('a garden at 1:43.5: flowers are suggested for a bed, stand in it, and it is on the template', async ({
+  page,
+}) => {
+  const maker = new Maker(page)
+  await maker.open('brief')
+  await maker.newCommission('Station garden', '1:43.5')
+  for (const [label, value] of [
+    ['Board, width', '600 mm'],
+    ['Board, depth', '400 mm'],
+  ] as const) {
+    await page.getByLabel(label).fill(value)
+    await page.getByLabel(label).press('Tab')
+  }
+  await page.getByRole('button', { name: 'Suggest a planting…' }).click()
+  const dialog = page.getByRole('dialog')
+  const habitat = (name: string) => dialog.getByRole('button', { name, exact: true })
+  // Habitats of another part of the world take the place of all that were chosen; of the same part they join.
+  await habitat('Savanna').click()
+  await expect(habitat('Woodland edge')).toHaveAttribute('aria-pressed', 'false')
+  await habitat('Garden').click()
+  await expect(habitat('Savanna')).toHaveAttribute('aria-pressed', 'false')
+  await dialog.getByLabel('Pieces at most').fill('120')
+  await dialog.getByRole('button', { name: 'Suggest', exact: true }).click()
+  await expect(dialog.getByText(/in a bed with the others/).first()).toBeVisible()
+  await dialog.getByRole('button', { name: /^Take \d+ lines, \d+ pieces$/ }).click()
+  await page.getByRole('link', { name: 'Planting plan' }).click()
+  await expect(page.getByRole('img', { name: /Planting plan from above/ })).toBeVisible()
+  await expect(page.locator('path.bed')).toHaveCount(1)
+  const stands = page.getByRole('combobox', { name: /^How .* stands$/ })
+  const inBed = await stands.evaluateAll((list) =>
+    list.filter((select) => (select as HTMLSelectElement).value === 'bed').map((select) => select.ariaLabel!),
+  )
+  expect(inBed.length).toBeGreaterThanOrEqual(2)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Template, PDF' }).click(),
+  ])
+  const pages = await readPdf(readFileSync(await download.path()))
+  expect(pages.map(({ text }) => text).join(' ')).toMatch(/bed, \d+(\.\d+)? cm² of earth/)
+  // A change of mind: out of the bed again, all of them, and there is none.
+  for (const name of inBed) await page.getByLabel(name, { exact: true }).selectOption('drift')
+  await expect(page.locator('path.bed')).toHaveCount(0)
 })

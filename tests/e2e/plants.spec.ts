@@ -203,10 +203,8 @@ test.describe('the line-up', () => {
     const [left, right] = await Promise.all(
       [/^Beech, old, /, /^Beech, young, /].map((name) => page.getByRole('button', { name }).boundingBox()),
     )
-    // Between the two, at the height of the lower one's crown.
-    const between = (left!.x + left!.width + right!.x) / 2
-    const high = right!.y + right!.height * 0.45
-    await page.mouse.move(between, high)
+    // At the edge of the taller one's crown, where the lower one has its crown too.
+    await page.mouse.move(left!.x + left!.width, right!.y + right!.height * 0.2)
     for (let i = 0; i < 4; i += 1) await page.mouse.wheel(0, -400)
     await expect
       .poll(async () => (await page.getByRole('button', { name: /^Beech, old, / }).boundingBox())!.width)
@@ -223,7 +221,7 @@ test.describe('the line-up', () => {
         { intervals: [1500], timeout: 20_000 },
       )
       .toBe(0)
-    // Leaves on both sides of the gap: as many dark pixels as an outline's even tone would never give.
+    // Leaves on both sides of the gap: more colours than an outline's even tone has.
     const shades = await drawing
       .locator('canvas')
       .first()

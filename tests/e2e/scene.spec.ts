@@ -133,10 +133,10 @@ test.describe('the plan as it will be seen', () => {
 
   test('drawing a track leads back to the plan from above', async ({ page }) => {
     await openScene(page, 'Olive Steps')
-    await expect(page.getByRole('button', { name: 'Draw a track or path' })).toHaveCount(0)
+    await expect(page.getByRole('button', { name: 'Track or path' })).toHaveCount(0)
     await page.getByRole('button', { name: 'From above' }).click()
     await expect(page.getByRole('img', { name: /Planting plan from above/ })).toBeVisible()
-    await page.getByRole('button', { name: 'Draw a track or path' }).click()
+    await page.getByRole('button', { name: 'Track or path' }).click()
     await expect(page.getByText('Click its points on the board.')).toBeVisible()
   })
 })

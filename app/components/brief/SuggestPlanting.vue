@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { suggestedPiecesSchema, suggestPlanting, type SuggestedLine } from '~~/core/planting'
-import { ages, habitats, type HabitatId } from '~~/core/plants'
+import { ages, habitatById, habitats, regions, type HabitatId } from '~~/core/plants'
 import { readPieces, zones } from '~~/core/commissions'
 import { parseLength, readBounded, readNumber, toRealMm } from '~~/core/units'
 import { changeCommission, saveLines } from '../../db/commands/brief'
@@ -134,10 +134,16 @@ async function take(): Promise<void> {
   notices.done(`${answer.value.length} lines, ${total.value} pieces, are in the brief.`)
   open.value = false
 }
+const byRegion = regions.map((region) => ({
+  region,
+  places: habitats.filter((habitat) => habitat.region === region),
+}))
+/** Kinds of different parts of the world don't grow together: a habitat of another part takes the place of all. */
 function toggle(id: HabitatId): void {
+  const { region } = habitatById(id)
   chosen.value = chosen.value.includes(id)
     ? chosen.value.filter((other) => other !== id)
-    : [...chosen.value, id]
+    : [...chosen.value.filter((other) => habitatById(other).region === region), id]
 }
 </script>
 
@@ -160,20 +166,29 @@ function toggle(id: HabitatId): void {
       <fieldset>
         <legend class="label">What grows there</legend>
         <div class="habitats">
-          <button
-            v-for="habitat in habitats"
-            :key="habitat.id"
-            type="button"
-            class="habitat"
-            :aria-pressed="chosen.includes(habitat.id)"
-            :title="habitat.words"
-            @click="toggle(habitat.id)"
+          <div
+            v-for="{ region, places } in byRegion"
+            :key="region"
+            class="region"
+            role="group"
+            :aria-label="region"
           >
-            {{ habitat.name }}
-          </button>
+            <span aria-hidden="true">{{ region }}</span>
+            <button
+              v-for="habitat in places"
+              :key="habitat.id"
+              type="button"
+              class="habitat"
+              :aria-pressed="chosen.includes(habitat.id)"
+              :title="habitat.words"
+              @click="toggle(habitat.id)"
+            >
+              {{ habitat.name }}
+            </button>
+          </div>
         </div>
       </fieldset>
-      <fieldset class="flex flex-wrap items-end gap-3">
+      <fieldset class="flex flex-wrap items-center gap-3">
         <legend class="label">Ages, % (empty: as usual there)</legend>
         <label v-for="age in ages" :key="age" class="flex items-center gap-1.5 text-sm"
           >{{ age }} <input v-model="mixText[age]" class="field field-cell !w-16" inputmode="numeric"
@@ -279,7 +294,17 @@ function toggle(id: HabitatId): void {
 .habitats {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: 4px 18px;
+}
+.region {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px;
+}
+.region > span {
+  color: var(--color-soft);
+  font-size: 13px;
 }
 .habitat {
   min-height: 36px;

@@ -143,6 +143,12 @@ const told = computed(() => {
             :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}"
           />
           <path
+            v-for="(border, i) in plan.borders"
+            :key="`bed ${i}`"
+            :d="`${pathOf(border.points)}Z`"
+            class="bed"
+          />
+          <path
             v-for="patch in plan.patches"
             :key="patch.code"
             :d="`${pathOf(patch.points)}Z`"
@@ -259,6 +265,10 @@ const told = computed(() => {
 }
 .shape {
   fill: #bdb291;
+}
+.bed {
+  fill: #8b7a60;
+  fill-opacity: 0.55;
 }
 .new {
   fill: none;

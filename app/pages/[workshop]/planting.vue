@@ -93,6 +93,7 @@ async function print(): Promise<void> {
         spots: plan.spots,
         hedges: plan.hedges,
         patches: plan.patches,
+        borders: plan.borders,
         legend: [
           ...rows.value.map(({ bed, plant }) => ({
             code: bed.code,
@@ -151,6 +152,7 @@ async function print(): Promise<void> {
         </button>
       </template>
       <template v-else-if="!seen">
+        <span>Keep clear:</span>
         <label class="flex items-center gap-1.5"
           >Width
           <input
@@ -160,10 +162,10 @@ async function print(): Promise<void> {
             aria-label="Width of a new track or path"
         /></label>
         <button type="button" class="button button-small" @click="draft.begin('line', trackWidth)">
-          Draw a track or path
+          Track or path
         </button>
         <button type="button" class="button button-small" @click="draft.begin('shape', trackWidth)">
-          Draw a shape to keep clear
+          Shape
         </button>
       </template>
       <span class="flex-1" />
@@ -177,7 +179,7 @@ async function print(): Promise<void> {
         :disabled="!planting.plan || planting.planning"
         @click="saveSvg"
       >
-        Save as SVG
+        Template, SVG
       </button>
       <button
         type="button"
@@ -185,7 +187,7 @@ async function print(): Promise<void> {
         :disabled="!planting.plan || planting.planning || printing"
         @click="print"
       >
-        {{ printing ? 'Printing…' : 'Template, 1:1 PDF' }}
+        {{ printing ? 'Printing…' : 'Template, PDF' }}
       </button>
     </div>
     <SceneDrawing v-if="planting.plan && seen && !drawing" :plan="planting.plan" />

@@ -59,7 +59,7 @@ describe('a suggested planting', () => {
     const all = habitatIds.flatMap((id) => suggest(wish({ areaM2: 6800, habitats: [id], pieces: 150 })))
     const single = all.filter(({ groups }) => groups.every((size) => size === 1))
     expect(single.length).toBeGreaterThan(0)
-    for (const { reason } of single) expect(reason).toMatch(/stands alone|one by one|in rows/)
+    for (const { reason } of single) expect(reason).toMatch(/stands alone|one by one|in rows|in a bed/)
     for (const { reason } of all) expect(reason).not.toContain(', 1 at a time')
   })
 
@@ -121,7 +121,10 @@ describe('a suggested planting', () => {
           if (a.layer === 'tree' && a.speciesId === b.speciesId && a.heightM > b.heightM)
             expect(place[a.zone]).toBeLessThanOrEqual(place[b.zone])
       for (const line of lines) {
-        expect([line.name, line.zone === 'front']).toEqual([line.name, line.layer === 'ground'])
+        expect([line.name, line.zone === 'front']).toEqual([
+          line.name,
+          line.layer === 'ground' || line.stands === 'bed',
+        ])
       }
     }
   })

@@ -142,10 +142,10 @@ describe('the species table', () => {
 
   test('kinds grow in their own regions only', () => {
     const regions = (id: string) => regionsOf(speciesById(id))
-    expect(regions('cork-oak')).toEqual(['mediterranean'])
-    expect(regions('cedar-of-lebanon')).toEqual(['mediterranean'])
+    expect(regions('cork-oak')).toEqual(['Mediterranean'])
+    expect(regions('cedar-of-lebanon')).toEqual(['Mediterranean'])
     expect(regions('feather-grass')).toEqual(['temperate'])
-    expect(regions('snow-gum')).toEqual(['australia'])
+    expect(regions('snow-gum')).toEqual(['Australia'])
     const habitatsOf = (id: string) => speciesById(id).habitats.map(({ habitat }) => habitat)
     expect(habitatsOf('spinifex')).toEqual(['australian-desert'])
     expect(habitatsOf('snow-gum')).toEqual(['australian-heights'])
