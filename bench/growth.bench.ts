@@ -1,6 +1,7 @@
 import { lineSize, sitterOf } from '../core/commissions'
 import { speciesById } from '../core/plants'
 import { fillCrown } from '../core/growth/envelope'
+import { REACH } from '../core/growth/colonise'
 import { grow } from '../core/growth/grow'
 import { frameOf } from '../core/growth/limbs'
 import { PointGrid } from '../core/growth/point-grid'
@@ -23,12 +24,12 @@ for (const tips of [100, 1_000, 10_000]) {
   const points = fillCrown(habitus, masses, Math.round(tips * 1.12), seededRandom(1))
   const spacing = Math.cbrt((habitus.crownWidthMm ** 2 * habitus.heightMm * 0.5) / points.length) * 0.86
   const search = (): number => {
-    const grid = new PointGrid(points, (spacing * 4) / 3)
+    const grid = new PointGrid(points, (spacing * REACH) / 3)
     let met = 0
     for (const node of nodes)
-      grid.near(node, spacing * 4, (i) => {
+      grid.near(node, spacing * REACH, (i) => {
         const point = points[i]
-        if (point && Math.hypot(point.x - node.x, point.y - node.y, point.z - node.z) < spacing * 4) met += 1
+        if (point && Math.hypot(point.x - node.x, point.y - node.y, point.z - node.z) < spacing * REACH) met += 1
       })
     return met
   }

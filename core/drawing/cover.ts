@@ -7,8 +7,8 @@ import type { Habitus, Point, Skeleton } from '../growth/types'
  */
 export const SHOWN = (Math.PI / 4) * 0.785 * 0.775
 
-/** A two-thousandth of the range is near enough. */
-const HALVINGS = 11
+/** Newton's steps: the last of them changes nothing that could be seen. */
+const STEPS = 7
 /** Thinner than this share of the height is a shoot among its leaves. */
 const SHOOT_SHARE = 0.0045
 
@@ -88,19 +88,21 @@ export function leavesToCover(
       openings.push(opening)
     }
   }
-  const open = (each: number): number => {
-    let total = never
-    for (let i = 0; i < leafy.length; i += 1) total += (openings[i] ?? 0) * Math.exp(-each * (leafy[i] ?? 0))
-    return total / Math.max(1, count)
-  }
+  // The openness falls ever more slowly: Newton's steps come to it from one side.
+  const wanted = Math.max(seeThrough * Math.max(1, count), never + 1e-3 * Math.max(1, count))
   const even = (-Math.log(Math.min(0.95, seeThrough)) * Math.max(1, count)) / Math.max(1e-9, sum)
-  let [low, high] = [even * 0.2, even * MOST]
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (low + high) / 2
-    if (open(middle) > seeThrough) low = middle
-    else high = middle
+  let each = even * 0.2
+  for (let step = 0; step < STEPS; step += 1) {
+    let [open, slope] = [never, 0]
+    for (let i = 0; i < leafy.length; i += 1) {
+      const area = leafy[i] ?? 0
+      const left = (openings[i] ?? 0) * Math.exp(-each * area)
+      open += left
+      slope += area * left
+    }
+    each = Math.min(even * MOST, Math.max(even * 0.2, each + (open - wanted) / Math.max(1e-9, slope)))
   }
-  return (low + high) / 2
+  return each
 }
 
 /** Cells of the crown's outline seen from the front; of a hedge, of its stretch. */

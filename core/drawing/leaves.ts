@@ -1,6 +1,7 @@
 import { seededRandom } from '../units'
 import { leafShapes } from './leaf-shapes'
-import { MARK_STRIDE, type PlantDrawing } from './plant-drawing'
+import type { PlantDrawing } from './plant-drawing'
+import { MARK_STRIDE } from './strides'
 
 /** One leaf: its middle and half of its length as a vector, mm; half its width; its stretch; a number of its own. */
 export type LeafVisit = (

@@ -1,7 +1,7 @@
 import type { Point } from '../growth/types'
 
 /** Cells along the longest side of a crown. */
-const CELLS = 20
+const CELLS = 16
 /** Where light comes from: the sun from above, the left and the front; the sky from all above. Common practice. */
 const SUN: readonly Direction[] = [[-0.5, 0.72, 0.48]]
 const SKY: readonly Direction[] = [

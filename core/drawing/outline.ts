@@ -23,18 +23,22 @@ export function toOutline(
 ): { readonly skeleton: Skeleton; readonly twigs: readonly Twig[] } {
   const depth = plant.heightMm - plant.crownBaseMm
   const bandOf = (y: number): number => ((y - plant.crownBaseMm) / depth) * BANDS - 0.5
-  const reach = Array.from({ length: BANDS }, () => ({ left: 0, right: 0, near: 0, far: 0 }))
-  for (const { to } of twigs) {
-    const band = reach[Math.round(bandOf(to.y))]
-    if (!band) continue
-    band.left = Math.max(band.left, -to.x)
-    band.right = Math.max(band.right, to.x)
-    band.near = Math.max(band.near, to.z)
-    band.far = Math.max(band.far, -to.z)
+  // How far twigs reach to the left, the right, the front and the back, band by band.
+  const reach = new Float64Array(BANDS * 4)
+  const widen = (at: number, mm: number): void => {
+    if (mm > (reach[at] ?? 0)) reach[at] = mm
   }
-  const factors = reach.map(({ left, right, near, far }, i) => {
+  for (const { to } of twigs) {
+    const band = Math.round(bandOf(to.y))
+    if (band < 0 || band >= BANDS) continue
+    widen(band * 4, -to.x)
+    widen(band * 4 + 1, to.x)
+    widen(band * 4 + 2, to.z)
+    widen(band * 4 + 3, -to.z)
+  }
+  const factors = Array.from({ length: BANDS }, (_, i) => {
     const half = crownHalf(plant, plant.crownBaseMm + ((i + 0.5) / BANDS) * depth)
-    const mean = (left + right + near + far) / 4
+    const mean = [0, 1, 2, 3].reduce((sum, side) => sum + (reach[i * 4 + side] ?? 0), 0) / 4
     const most = i >= BANDS - 2 ? MOST_ON_TOP : MOST
     return mean > half * 0.2 ? Math.min(most, Math.max(LEAST, (WANTED * half) / mean)) : 1
   })

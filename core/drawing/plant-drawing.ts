@@ -10,22 +10,9 @@ import { hasArms } from '../growth/limbs'
 import type { Dress, Habitus, Skeleton } from '../growth/types'
 import { toOutline } from './outline'
 import { padsOf } from './pads'
+import { LINE_STRIDE, MARK_STRIDE, ORGAN_STRIDE, ORGAN_TRAITS, TRAIT_STRIDE } from './strides'
 import { twigsOf, type Twig } from './twigs'
 import { woodOf } from './wood'
-
-/**
- * Numbers to an entry of {@link PlantDrawing.wood} and {@link PlantDrawing.blades}: x1 y1 z1 x2 y2 z2, then
- * the diameters at both ends.
- */
-export const LINE_STRIDE = 8
-/** Numbers to an entry of {@link PlantDrawing.marks}: x y z, and half of its length as a vector. */
-export const MARK_STRIDE = 6
-/** Numbers to an entry of {@link PlantDrawing.organs}: x y z, half of its length as a vector, half its width. */
-export const ORGAN_STRIDE = 7
-/** Bytes to an entry of the traits: see {@link Trait}. */
-export const TRAIT_STRIDE = 4
-/** Bytes to an organ's: tone, the share at which it shows, and its part. */
-export const ORGAN_TRAITS = 3
 
 /** Places of the traits of a mark or a blade, each of 255. */
 export const Trait = {

@@ -4,15 +4,8 @@ import type { Look } from '../plants'
 import { leafFill } from './leaf-shapes'
 import { eachLeaf } from './leaves'
 import { Part } from './organs'
-import {
-  LINE_STRIDE,
-  MARK_STRIDE,
-  ORGAN_STRIDE,
-  ORGAN_TRAITS,
-  Trait,
-  TRAIT_STRIDE,
-  type PlantDrawing,
-} from './plant-drawing'
+import { Trait, type PlantDrawing } from './plant-drawing'
+import { LINE_STRIDE, MARK_STRIDE, ORGAN_STRIDE, ORGAN_TRAITS, TRAIT_STRIDE } from './strides'
 
 /** A stroke in mm, y up: a line with round ends. */
 export interface Stroke {

@@ -162,44 +162,49 @@ const HALVINGS = 4
 
 /** The end of a twig: as long as asked for, or where it would leave the outline. */
 function held(from: Point, heading: Point, long: number, plant: Habitus): Point {
-  const at = (share: number): Point => ({
-    x: from.x + heading.x * long * share,
-    y: Math.max(plant.heightMm * 0.004, from.y + heading.y * long * share),
-    z: from.z + heading.z * long * share,
-  })
-  const end = at(1)
-  if (isWithin(end, plant)) return end
-  let [inside, outside] = [STUB, 1]
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (inside + outside) / 2
-    if (isWithin(at(middle), plant)) inside = middle
-    else outside = middle
+  const stays = (share: number): boolean => {
+    const mm = long * share
+    return isWithin(from.x + heading.x * mm, from.y + heading.y * mm, from.z + heading.z * mm, plant)
   }
-  return at(inside)
+  let [inside, outside] = [STUB, 1]
+  if (stays(1)) inside = 1
+  else
+    for (let i = 0; i < HALVINGS; i += 1) {
+      const middle = (inside + outside) / 2
+      if (stays(middle)) inside = middle
+      else outside = middle
+    }
+  const mm = long * inside
+  return {
+    x: from.x + heading.x * mm,
+    y: Math.max(plant.heightMm * 0.004, from.y + heading.y * mm),
+    z: from.z + heading.z * mm,
+  }
 }
 
 /** Whether a place lies within the crown's outline, or within a hedge. */
-function isWithin({ x, y, z }: Point, plant: Habitus): boolean {
+function isWithin(x: number, y: number, z: number, plant: Habitus): boolean {
   if (y > plant.heightMm * 0.985) return false
-  if (!plant.row) return Math.hypot(x, z) <= crownHalf(plant, Math.max(y, plant.crownBaseMm)) * OUTMOST
+  if (!plant.row) {
+    const half = crownHalf(plant, Math.max(y, plant.crownBaseMm)) * OUTMOST
+    return x * x + z * z <= half * half
+  }
   const thick = (plant.crownWidthMm / 2) * (plant.row.trimmed ? 1 : 1.1)
   return Math.abs(x) <= plant.row.lengthMm / 2 && Math.abs(z) <= thick
 }
 
 export function unit({ x, y, z }: Point): Point {
-  const length = Math.hypot(x, y, z) || 1
+  const length = Math.sqrt(x * x + y * y + z * z) || 1
   return { x: x / length, y: y / length, z: z / length }
 }
 
 /** A direction turned away from another by an angle, to a side; flat < 1 keeps it nearer to the horizontal plane. */
-function bent(along: Point, turn: number, away: number, flat: number): Point {
-  const side = unit(Math.abs(along.y) < 0.9 ? { x: along.z, y: 0, z: -along.x } : { x: 1, y: 0, z: 0 })
-  const over = {
-    x: along.y * side.z - along.z * side.y,
-    y: along.z * side.x - along.x * side.z,
-    z: along.x * side.y - along.y * side.x,
-  }
+function bent({ x, y, z }: Point, turn: number, away: number, flat: number): Point {
+  // Two directions across it: one level, and one over that.
+  const level = Math.abs(y) < 0.9 ? 1 / (Math.sqrt(x * x + z * z) || 1) : 0
+  const [sx, sz] = level > 0 ? [z * level, -x * level] : [1, 0]
+  const [ox, oy, oz] = [y * sz, z * sx - x * sz, -y * sx]
+  const along = Math.cos(away)
   const [c, s] = [Math.cos(turn) * Math.sin(away), Math.sin(turn) * Math.sin(away) * flat]
-  const on = (key: keyof Point): number => along[key] * Math.cos(away) + side[key] * c + over[key] * s
-  return unit({ x: on('x'), y: on('y'), z: on('z') })
+  return unit({ x: x * along + sx * c + ox * s, y: y * along + oy * s, z: z * along + sz * c + oz * s })
 }

@@ -1,4 +1,5 @@
-import type { Skeleton } from '../growth/types'
+import type { Point, Skeleton } from '../growth/types'
+import { LINE_STRIDE } from './strides'
 import type { Twig } from './twigs'
 
 /** A few hundred tips stand for many thousands: what is drawn thins out faster than their pipes do. From memory. */
@@ -20,7 +21,20 @@ export function woodOf(
   twigs: readonly Twig[],
   armed: boolean,
 ): Float32Array {
-  const numbers: number[] = []
+  const rootPieces = roots.reduce((count, root) => count + root.length, 0)
+  const numbers = new Float32Array((nodes.length + twigs.length + rootPieces) * LINE_STRIDE)
+  let next = 0
+  const line = (a: Point, b: Point, d1: number, d2: number): void => {
+    numbers[next] = a.x
+    numbers[next + 1] = a.y
+    numbers[next + 2] = a.z
+    numbers[next + 3] = b.x
+    numbers[next + 4] = b.y
+    numbers[next + 5] = b.z
+    numbers[next + 6] = d1
+    numbers[next + 7] = d2
+    next += LINE_STRIDE
+  }
   const thickest = nodes.reduce((most, node) => Math.max(most, node.dMm), 1e-6)
   const finer = armed ? STOUT : FINER
   const drawn = (dMm: number): number => thickest * (dMm / thickest) ** finer
@@ -31,15 +45,14 @@ export function woodOf(
     if (!from || !woody[i]) return
     const own = drawn(node.dMm)
     const start = from.order === node.order ? drawn(from.dMm) : Math.min(drawn(from.dMm), own * COLLAR)
-    numbers.push(from.x, from.y, from.z, node.x, node.y, node.z, flared(start, from.y), flared(own, node.y))
+    line(from, node, flared(start, from.y), flared(own, node.y))
   })
   const finest = drawn(nodes.reduce((least, node) => Math.min(least, node.dMm), Infinity))
-  for (const { from, to } of twigs)
-    numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, finest * 0.8, finest * 0.5)
+  for (const { from, to } of twigs) line(from, to, finest * 0.8, finest * 0.5)
   for (const root of roots)
     root.forEach((to, i) => {
       const from = root[i - 1]
-      if (from) numbers.push(from.x, from.y, from.z, to.x, to.y, to.z, from.dMm, to.dMm)
+      if (from) line(from, to, from.dMm, to.dMm)
     })
-  return Float32Array.from(numbers)
+  return numbers.slice(0, next)
 }

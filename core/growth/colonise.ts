@@ -10,6 +10,8 @@ export interface Habit {
 }
 
 const MOST_ROUNDS = 220
+/** Points draw on branches no further away than so many times their distance from each other. */
+export const REACH = 3.2
 /** Rounds without a point reached after which what is left hangs between two branches for ever, and is given up. */
 const STUCK_ROUNDS = 5
 
@@ -32,7 +34,7 @@ export function* colonise(
 ): Generator<number, void> {
   const step = spacing * 0.42
   const kill = spacing * 0.62
-  const reach = spacing * 4
+  const reach = spacing * REACH
   const grid = new PointGrid(points, reach / 3)
   const nearest = new Int32Array(points.length).fill(-1)
   const distance = new Float64Array(points.length).fill(reach)

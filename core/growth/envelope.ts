@@ -1,4 +1,5 @@
 import { crownProfile } from '../plants/form'
+import type { CrownForm } from '../plants'
 import type { Random } from '../units'
 import type { Habitus, Point } from './types'
 
@@ -16,10 +17,25 @@ export function crownVolume(plant: Habitus): number {
   return Math.PI * (plant.crownWidthMm / 2) ** 2 * depth * (sum / 60)
 }
 
-/** Half-width of the crown at a height, mm; 0 outside it. */
-export function crownHalf(plant: Habitus, y: number): number {
-  const depth = plant.heightMm - plant.crownBaseMm
-  return crownProfile(plant.crownForm, (y - plant.crownBaseMm) / depth) * (plant.crownWidthMm / 2)
+/** Heights at which a form's outline is worked out; between them it is a line. */
+const HEIGHTS = 1024
+const outlines = new Map<CrownForm, Float64Array>()
+function outlineOf(form: CrownForm): Float64Array {
+  const known = outlines.get(form)
+  if (known) return known
+  const outline = Float64Array.from({ length: HEIGHTS + 1 }, (_, i) => crownProfile(form, i / HEIGHTS))
+  outlines.set(form, outline)
+  return outline
+}
+
+/** Half-width of the crown at a height, mm; 0 outside it. Asked for everywhere in a crown: read from a table. */
+export function crownHalf({ crownForm, crownBaseMm, crownWidthMm, heightMm }: Habitus, y: number): number {
+  const at = ((y - crownBaseMm) / (heightMm - crownBaseMm)) * HEIGHTS
+  if (!(at >= 0 && at <= HEIGHTS)) return 0
+  const outline = outlineOf(crownForm)
+  const low = Math.floor(at)
+  const [a, b] = [outline[low] ?? 0, outline[Math.min(HEIGHTS, low + 1)] ?? 0]
+  return (a + (b - a) * (at - low)) * (crownWidthMm / 2)
 }
 
 /** Whether foliage stands in plates with air between them, as on old pines. */

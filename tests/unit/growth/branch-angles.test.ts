@@ -77,14 +77,18 @@ test('a spruce’s limbs hang at its foot and rise near its top, and are densest
 })
 
 test('an oak forks low into a few heavy limbs, a poplar’s stem runs on to the top', () => {
+  // Of seven trees the one in the middle: one in many oaks has a limb that goes straight on.
   const stem = (id: string): number => {
     const { habitus } = sitterFor(speciesById(id))
-    const { nodes } = grow(habitus, 2)
-    const thickest = Math.max(...nodes.map(({ dMm }) => dMm))
-    const trunk = nodes.filter(({ order, dMm }) => order === 0 && dMm > thickest * 0.6)
-    return Math.max(...trunk.map(({ y }) => y)) / habitus.heightMm
+    const heights = [1, 2, 3, 4, 5, 6, 7].map((seed) => {
+      const { nodes } = grow(habitus, seed)
+      const thickest = Math.max(...nodes.map(({ dMm }) => dMm))
+      const trunk = nodes.filter(({ order, dMm }) => order === 0 && dMm > thickest * 0.6)
+      return Math.max(...trunk.map(({ y }) => y)) / habitus.heightMm
+    })
+    return heights.sort((a, b) => a - b)[3]!
   }
-  expect(stem('pedunculate-oak')).toBeLessThan(0.55)
+  expect(stem('pedunculate-oak')).toBeLessThan(0.4)
   expect(stem('lombardy-poplar')).toBeGreaterThan(stem('pedunculate-oak') + 0.1)
 })
 
