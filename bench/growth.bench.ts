@@ -29,7 +29,8 @@ for (const tips of [100, 1_000, 10_000]) {
     for (const node of nodes)
       grid.near(node, spacing * REACH, (i) => {
         const point = points[i]
-        if (point && Math.hypot(point.x - node.x, point.y - node.y, point.z - node.z) < spacing * REACH) met += 1
+        if (point && Math.hypot(point.x - node.x, point.y - node.y, point.z - node.z) < spacing * REACH)
+          met += 1
       })
     return met
   }

@@ -13,7 +13,7 @@ const SKY: readonly Direction[] = [
 ]
 type Direction = readonly [x: number, y: number, z: number]
 /** A crown's mean optical depth from its middle, by which what hides the light is counted. From memory. */
-const DEPTH = 2.4
+const DEPTH = 2.8
 const SUN_SHARE = 0.62
 
 /**

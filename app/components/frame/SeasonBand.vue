@@ -32,24 +32,49 @@ const haze = computed(() => (commission.current ? hazeOf(commission.current) : 0
 const lookOf = (species: Species, at: number): Look =>
   lookOn(species, dateOfDay(year.value, at), commission.place, { haze: haze.value })
 
-/** Every day has its own colour; a bare crown is paler, because less of it is there to be seen. */
+// Where a browser does not tell when it is idle, a moment later will do.
+const [request, cancel] =
+  'requestIdleCallback' in globalThis
+    ? [(work: () => void) => requestIdleCallback(work), (id: number) => cancelIdleCallback(id)]
+    : [(work: () => void) => window.setTimeout(work, 60), (id: number) => window.clearTimeout(id)]
+
+/** At once a ribbon is painted by so many days; each day of it when nothing else is to be done. */
+const ROUGH_DAYS = 8
+/** Ribbons that are painted by days of their own still. */
+let rough: number[] = []
+let idle = 0
+
+/** All ribbons: a bare crown is paler, because less of it is there to be seen. */
 function paint(): void {
   const context = canvas.value?.getContext('2d')
   if (!context || !commission.current) return
   context.clearRect(0, 0, 366, RIBBONS_PX * 2)
-  rows.value.forEach(({ species }, row) => {
-    for (let at = 1; at <= days.value; at += 1) {
-      const look = lookOf(species, at)
-      context.fillStyle = mix(look.overall, PAPER, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
-      context.fillRect(
-        at - 1,
-        row * ribbonPx.value * 2,
-        1,
-        ribbonPx.value * 2 - (ribbonPx.value > 2.4 ? 1 : 0),
-      )
-    }
-  })
+  rough = rows.value.map((_, row) => row)
+  for (const row of rough) paintRow(context, row, ROUGH_DAYS)
+  whenIdle(refine)
 }
+function paintRow(context: CanvasRenderingContext2D, row: number, step: number): void {
+  const species = rows.value[row]?.species
+  if (!species) return
+  const high = ribbonPx.value * 2
+  for (let at = 1; at <= days.value; at += step) {
+    const look = lookOf(species, at)
+    context.fillStyle = mix(look.overall, PAPER, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
+    context.fillRect(at - 1, row * high, step, high - (ribbonPx.value > 2.4 ? 1 : 0))
+  }
+}
+function refine(): void {
+  const context = canvas.value?.getContext('2d')
+  const row = rough.shift()
+  if (!context || row === undefined) return
+  paintRow(context, row, 1)
+  whenIdle(refine)
+}
+function whenIdle(work: () => void): void {
+  cancel(idle)
+  idle = request(work)
+}
+onBeforeUnmount(() => cancel(idle))
 const place = computed(() => [
   year.value,
   commission.current?.latitudeDeg,
