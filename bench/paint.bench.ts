@@ -1,7 +1,7 @@
 import { paletteOf } from '../core/painting'
 import { paintPlant, type Raster } from '../core/painting'
 import { lineSize, sitterOf } from '../core/commissions'
-import { drawPlant } from '../core/drawing'
+import { drawPlant } from '../tests/support/drawings'
 import { lookOn, speciesById } from '../core/plants'
 import { race, report } from './race'
 

@@ -89,14 +89,6 @@ export function tonesOf(base: string): Tones {
   }
 }
 
-/**
- * Five tones from three, for a crown drawn: deep shade inside, shade, base, light, and the last glance of
- * light on top.
- */
-export function fiveTones({ shade, base, light }: Tones): readonly [string, string, string, string, string] {
-  return [mix(shade, '#10140d', 0.34), shade, base, light, mix(light, '#fbf7d6', 0.08)]
-}
-
 /** Mixes a colour with another until its lightness L* has moved by a step, or half way to the other at most. */
 function towards(base: string, other: string, step: number): string {
   const from = luminance(base)

@@ -5,7 +5,7 @@ import type { Habitus, Point, Skeleton } from '../growth/types'
  * Mean area that an oval leaf shows, by its length times its width: π/4, foreshortened in length and in width
  * as leaves that lie anyhow are (an ellipse seen at random).
  */
-export const SHOWN = (Math.PI / 4) * 0.785 * 0.775
+const SHOWN = (Math.PI / 4) * 0.785 * 0.775
 
 /** Newton's steps: the last of them changes nothing that could be seen. */
 const STEPS = 7

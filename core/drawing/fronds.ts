@@ -27,7 +27,7 @@ export interface BladeWork {
 }
 
 /** What the pieces of one shoot have in common. */
-export type Traits = Pick<Line, 'tone' | 'from' | 'hue' | 'bloom'>
+type Traits = Pick<Line, 'tone' | 'from' | 'hue' | 'bloom'>
 export const traits = (random: Random, most = 0.7): Traits => ({
   tone: 0.25 + 0.6 * random(),
   from: random() * most,
@@ -56,7 +56,7 @@ export function leafBlade(lines: Line[], a: Point, b: Point, widthMm: number, lo
 }
 
 /** How a frond's leaflets are set. Lengths in mm, shares of the rib. */
-export interface Pinnate {
+interface Pinnate {
   readonly leafletMm: number
   readonly width: number
   readonly ribMm: number

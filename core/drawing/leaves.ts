@@ -1,10 +1,10 @@
-import { seededRandom } from '../units'
+import { chanceAt, seededRandom } from '../units'
 import { leafShapes } from './leaf-shapes'
 import type { PlantDrawing } from './plant-drawing'
 import { MARK_STRIDE } from './strides'
 
 /** One leaf: its middle and half of its length as a vector, mm; half its width; its stretch; a number of its own. */
-export type LeafVisit = (
+type LeafVisit = (
   x: number,
   y: number,
   z: number,
@@ -24,14 +24,6 @@ const UNEVEN = 0.05
 /** A conifer's leader is bare of side shoots: over this share of its height needles draw in to it, down to so much. */
 const LEADER = 0.16
 const DRAWN_IN = 0.2
-
-/** A number from 0 to 1 that is the same for the same stretch. */
-function chanceOf(a: number): number {
-  let n = Math.imul(a + 1, 0x9e3779b1)
-  n = Math.imul(n ^ (n >>> 15), 0x2c1b3c6d)
-  n = Math.imul(n ^ (n >>> 12), 0x297a2d39)
-  return ((n ^ (n >>> 15)) >>> 0) / 4_294_967_296
-}
 
 /** What would rise above the top or sink into the ground is turned back: nothing ends at a ruler's edge. */
 function within(y: number, low: number, high: number): number {
@@ -62,7 +54,7 @@ export function eachLeaf(
   const pointed = drawing.habit === 'conifer'
   for (let i = 0; i < count; i += 1) {
     const o = i * MARK_STRIDE
-    const here = Math.floor(each + chanceOf(i))
+    const here = Math.floor(each + chanceAt(i))
     if (here === 0) continue
     const [x, y, z] = [marks[o] ?? 0, marks[o + 1] ?? 0, marks[o + 2] ?? 0]
     const [ax, ay, az] = [marks[o + 3] ?? 0, marks[o + 4] ?? 0, marks[o + 5] ?? 0]
@@ -75,7 +67,7 @@ export function eachLeaf(
     ]
     const random = seededRandom(i * 2_654_435_761)
     // Twigs end at heights of their own, so that no crown is cut flat.
-    const ceiling = heightMm * (1 - UNEVEN * chanceOf(i + 7_777))
+    const ceiling = heightMm * (1 - UNEVEN * chanceAt(i + 7_777))
     const up = (heightMm - y) / (LEADER * heightMm)
     const near = pointed && up < 1 ? off * Math.max(DRAWN_IN, up) : off
     for (let j = 0; j < here; j += 1) {

@@ -83,15 +83,6 @@ function carry(drawing: PlantDrawing, blown: (x: number, y: number) => number): 
   vectors(drawing.organs, ORGAN_STRIDE)
 }
 
-/** Grows and dresses a plant in one go. */
-export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDrawing {
-  const work = drawingPlant(plant, dress, seed)
-  for (;;) {
-    const next = work.next()
-    if (next.done) return next.value
-  }
-}
-
 /** A crown's wood and twigs; of what is not a row and has twigs, drawn out to its outline. */
 function crownOf(
   skeleton: Skeleton,

@@ -1,5 +1,5 @@
-import { GOLDEN_ANGLE } from '../growth/golden-angle'
 import { crownHalf } from '../growth/envelope'
+import { GOLDEN_ANGLE } from '../growth/golden-angle'
 import { hasArms } from '../growth/limbs'
 import type { Habitus, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'

@@ -1,5 +1,5 @@
-import { GOLDEN_ANGLE } from './golden-angle'
 import type { Random } from '../units'
+import { GOLDEN_ANGLE } from './golden-angle'
 import { sprout } from './pipes'
 import type { Habitus, Node, Point } from './types'
 

@@ -1,7 +1,9 @@
-import { GOLDEN_ANGLE } from './golden-angle'
 import type { Random } from '../units'
-import { crownHalf, crownVolume } from './envelope'
+import { crownVolume } from './envelope'
+import { GOLDEN_ANGLE } from './golden-angle'
 import { sprout } from './pipes'
+import { sheaf } from './sheaf'
+import { endOf, MOST_PIECES, radians, REACH, trace, type Start } from './trace'
 import type { Habitus, Node, Point } from './types'
 
 /** The wood that a crown is hung on, and the places in it that foliage gathers about. */
@@ -17,12 +19,6 @@ const ARMS_UP_TO = 0.45
 export const hasArms = ({ tips, crownForm }: Pick<Habitus, 'tips' | 'crownForm'>): boolean =>
   crownForm === 'columnar' && tips !== undefined && tips < FEW_TIPS
 
-const radians = (degrees: number): number => (degrees * Math.PI) / 180
-
-/** No limb is traced in more pieces than this. */
-const MOST_PIECES = 40
-/** A limb reaches this share of the crown's half-width, at least and at most; its twigs go on to the outline. */
-const REACH = [0.74, 0.9] as const
 /** Limbs that are longer than this share of the crown's width divide on their way. */
 const DIVIDES = 0.3
 
@@ -82,14 +78,6 @@ function stemTo(nodes: Node[], top: number, plant: Habitus, stepMm: number, rand
   return stem
 }
 
-interface Start {
-  readonly azimuth: number
-  /** From the vertical, degrees. */
-  readonly angle: number
-  /** 1 for what never takes the leader's place. */
-  readonly side: number
-}
-
 function limb(
   nodes: Node[],
   masses: Point[],
@@ -124,115 +112,6 @@ function limb(
     trace(nodes, at, branchEnd, { azimuth, angle: tilt, side: 1 }, plant, stepMm, random)
     masses.push(branchEnd)
   }
-}
-
-/**
- * Where a limb that leaves at an angle comes to the outline: on its azimuth, at a share of the half-width, as
- * much higher than its foot as the angle asks for.
- */
-function endOf(plant: Habitus, foot: Point, azimuth: number, angle: number, reach: number): Point {
-  const [low, high] = [Math.max(plant.crownBaseMm, plant.heightMm * 0.02), plant.heightMm * 0.955]
-  const out = Math.hypot(foot.x, foot.z)
-  let y = Math.min(high, foot.y + plant.crownWidthMm * 0.2)
-  let r = 0
-  for (let i = 0; i < 12; i += 1) {
-    r = crownHalf(plant, y) * reach
-    const rise = Math.max(0, r - out) / Math.tan(Math.min(1.5, angle))
-    y = Math.min(high, Math.max(low, (y + Math.min(high, foot.y + rise)) / 2))
-  }
-  r = crownHalf(plant, y) * reach
-  return { x: Math.cos(azimuth) * r, y, z: Math.sin(azimuth) * r }
-}
-
-/** Lays a limb as a Hermite curve that leaves at its angle and ends where it should; returns its nodes. */
-function trace(
-  nodes: Node[],
-  from: number,
-  end: Point,
-  { azimuth, angle, side }: Start,
-  plant: Habitus,
-  stepMm: number,
-  random: Random,
-): number[] {
-  const foot = nodes[from]
-  if (!foot) return []
-  const { curve, crook } = plant.branching
-  const chord = Math.hypot(end.x - foot.x, end.y - foot.y, end.z - foot.z)
-  const leaving = directionOf(azimuth, radians(angle))
-  const arriving = directionOf(
-    Math.atan2(end.z - foot.z, end.x - foot.x),
-    radians(Math.max(0, curve >= 0 ? angle * (1 - curve) : angle - 70 * curve)),
-  )
-  const pieces = Math.max(3, Math.min(MOST_PIECES, Math.round(chord / stepMm)))
-  const stray = chord * 0.16 * crook
-  const [p1, p2, p3] = [random() * 6.3, random() * 6.3, random() * 6.3]
-  const path: number[] = []
-  let parent = from
-  for (let k = 1; k <= pieces; k += 1) {
-    const t = k / pieces
-    const [a, b, c, d] = [
-      2 * t ** 3 - 3 * t * t + 1,
-      t ** 3 - 2 * t * t + t,
-      -2 * t ** 3 + 3 * t * t,
-      t ** 3 - t * t,
-    ]
-    const still = Math.sin(Math.PI * t)
-    const on = (key: keyof Point, phase: number): number =>
-      a * foot[key] +
-      b * chord * leaving[key] +
-      c * end[key] +
-      d * chord * arriving[key] +
-      stray * still * t * Math.sin(7 * t + phase)
-    const at = { x: on('x', p1), y: Math.min(plant.heightMm * 0.985, on('y', p2)), z: on('z', p3) }
-    parent = nodes.push(sprout({ ...at, y: Math.max(0, at.y) }, parent, parent === from ? side : 0)) - 1
-    path.push(parent)
-  }
-  return path
-}
-
-const directionOf = (azimuth: number, angle: number): Point => ({
-  x: Math.cos(azimuth) * Math.sin(angle),
-  y: Math.cos(angle),
-  z: Math.sin(azimuth) * Math.sin(angle),
-})
-
-/** Foot of a sheaf of stems, as a share of the crown's width. From memory. */
-const FOOT = 0.035
-
-/** Several stems from one foot that part as they rise, the outer ones further: a sheaf, none across another. */
-function sheaf(plant: Habitus, stepMm: number, random: Random): Frame {
-  const nodes: Node[] = []
-  const masses: Point[] = []
-  const turn = random() * 2 * Math.PI
-  const footMm = plant.crownWidthMm * FOOT
-  for (let i = 0; i < plant.stems; i += 1) {
-    const share = Math.sqrt((i + 0.5) / plant.stems)
-    const azimuth = turn + i * GOLDEN_ANGLE
-    const foot = footMm * share
-    const at = nodes.push(sprout({ x: Math.cos(azimuth) * foot, y: 0, z: Math.sin(azimuth) * foot }, -1)) - 1
-    const angle = plant.branching.angle[1] + (plant.branching.angle[0] - plant.branching.angle[1]) * share
-    const base = Math.max(plant.crownBaseMm, plant.heightMm * 0.05)
-    const tall = 1 - 0.5 * share * share * Math.min(1, angle / 50)
-    const y = Math.min(
-      plant.heightMm * 0.95,
-      base + (plant.heightMm - base) * tall * (0.82 + 0.16 * random()),
-    )
-    const r = crownHalf(plant, y) * share * (0.8 + 0.12 * random())
-    const end = { x: Math.cos(azimuth) * r, y, z: Math.sin(azimuth) * r }
-    const path = trace(nodes, at, end, { azimuth, angle: angle * 0.7, side: 0 }, plant, stepMm, random)
-    masses.push(end)
-    if (plant.stems > 12) continue
-    for (let k = 0; k < 2; k += 1) {
-      const fork = path[Math.max(1, Math.floor((0.3 + 0.3 * k + 0.1 * random()) * (path.length - 1)))]
-      const node = nodes[fork ?? -1]
-      if (fork === undefined || !node) continue
-      const off = azimuth + (k % 2 === 0 ? 1 : -1) * (0.5 + 0.4 * random())
-      const branchEnd = endOf(plant, node, off, radians(Math.min(80, angle + 22)), REACH[0])
-      trace(nodes, fork, branchEnd, { azimuth: off, angle: angle + 14, side: 1 }, plant, stepMm, random)
-      masses.push(branchEnd)
-    }
-  }
-  return { nodes, masses }
 }
 
 /** Mean distance between so many points in a plant's crown, mm. */

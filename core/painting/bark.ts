@@ -1,6 +1,7 @@
 import { fromHex, toHex, type Linear } from '../colour'
 import { TWIG_SHARE } from '../drawing'
 import type { BarkMarks, Look } from '../plants'
+import { chanceAt } from '../units'
 
 /** Bark has so many steps from the foot into the crown, and so many of light around the stem. */
 const HEIGHTS = 5
@@ -46,14 +47,8 @@ function madeFor({ low, high, twig }: Look['bark']): Linear[] {
   ]
 }
 
-/** A number from 0 to 1 that is the same for the same place. */
-function grain(a: number, b: number): number {
-  const n = Math.imul(a | 0, 374_761_393) ^ Math.imul(b | 0, 668_265_263)
-  return (((n ^ (n >>> 13)) * 1_274_126_177) >>> 0) / 4_294_967_296
-}
-
 /** A bark's colour by its place: height as a share of the plant's, across from −1 (lit) to 1, and mm up the stem. */
-export type BarkAt = (height: number, across: number, upMm: number) => number
+type BarkAt = (height: number, across: number, upMm: number) => number
 
 /**
  * Bark of a piece of wood: round by light from the left, with the marks of its kind where it is wide enough to
@@ -83,29 +78,33 @@ function markAt(marks: BarkMarks, height: number, across: number, up: number, h:
   const around = Math.asin(Math.max(-1, Math.min(1, across)))
   switch (marks) {
     case 'furrowed': {
-      const ridge = Math.floor(around * 5 + 0.8 * Math.sin(up * 3 + grain(Math.floor(up), 1) * 3))
-      return grain(ridge, Math.floor(up * 1.4)) > 0.5 ? -1.7 : 0.5
+      const ridge = Math.floor(around * 5 + 0.8 * Math.sin(up * 3 + chanceAt(Math.floor(up), 1) * 3))
+      return chanceAt(ridge, Math.floor(up * 1.4)) > 0.5 ? -1.7 : 0.5
     }
     case 'plated': {
-      const plate = grain(Math.floor(around * 3 + 0.5 * Math.floor(up * 2)), Math.floor(up * 2))
+      const plate = chanceAt(Math.floor(around * 3 + 0.5 * Math.floor(up * 2)), Math.floor(up * 2))
       const seam = Math.abs(((around * 3 + 0.5 * Math.floor(up * 2)) % 1) - 0.5) > 0.4 || (up * 2) % 1 < 0.16
       // A pine's plates are of its foot: higher up the bark is thin.
       return h >= 3 ? (plate > 0.75 ? 0.8 : 0) : seam ? -2 : plate > 0.6 ? 0.7 : -0.2
     }
     case 'peeling': {
-      const patch = grain(Math.floor(around * 2.2 + 0.7 * Math.sin(up * 1.7)), Math.floor(up * 1.1 + around))
+      const patch = chanceAt(
+        Math.floor(around * 2.2 + 0.7 * Math.sin(up * 1.7)),
+        Math.floor(up * 1.1 + around),
+      )
       return patch > 0.66 ? PALE : patch < 0.28 ? -2.2 : 0
     }
     case 'ringed':
       return (up * 2.6) % 1 < 0.26 ? -1.8 : 0.3
     case 'birch': {
       // Black and cracked at the foot; above it dashes across, and a dark triangle under each branch.
-      if (height < 0.1 && grain(Math.floor(around * 4), Math.floor(up * 2)) > 0.36 + 4 * height) return DARK
+      if (height < 0.1 && chanceAt(Math.floor(around * 4), Math.floor(up * 2)) > 0.36 + 4 * height)
+        return DARK
       const band = Math.floor(up * 1.25)
-      const scar = grain(band, 7)
+      const scar = chanceAt(band, 7)
       const [place, down] = [(scar - 0.5) * 2.2, (up * 1.25) % 1]
       if (scar > 0.58 && Math.abs(around - place) < 0.55 * down && down < 0.7) return DARK
-      return (up * 6) % 1 < 0.2 && Math.abs(around - (grain(Math.floor(up * 6), 3) - 0.5) * 2) < 0.4
+      return (up * 6) % 1 < 0.2 && Math.abs(around - (chanceAt(Math.floor(up * 6), 3) - 0.5) * 2) < 0.4
         ? DARK
         : 0.6
     }

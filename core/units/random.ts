@@ -31,3 +31,11 @@ export function normal(random: Random): number {
   const u = 1 - random()
   return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * random())
 }
+
+/** A number from 0 to 1 that is the same for the same place or places: chance without a state. */
+export function chanceAt(a: number, b = 0): number {
+  let n = Math.imul((a | 0) + 1, 0x9e3779b1) ^ Math.imul(b | 0, 0x27d4eb2f)
+  n = Math.imul(n ^ (n >>> 15), 0x2c1b3c6d)
+  n = Math.imul(n ^ (n >>> 12), 0x297a2d39)
+  return ((n ^ (n >>> 15)) >>> 0) / 4_294_967_296
+}

@@ -1,8 +1,18 @@
 import { lineSize, sitterOf, type Line, type Sitter } from '../../core/commissions'
-import { drawPlant, type PlantDrawing } from '../../core/drawing'
+import { drawingPlant, type PlantDrawing } from '../../core/drawing'
+import type { Dress, Habitus } from '../../core/growth'
 import { paintPlant, paletteOf, type Raster } from '../../core/painting'
 import type { Look, Species } from '../../core/plants'
 import { commission, line } from './workshop'
+
+/** Grows and dresses a plant in one go. */
+export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDrawing {
+  const work = drawingPlant(plant, dress, seed)
+  for (;;) {
+    const next = work.next()
+    if (next.done) return next.value
+  }
+}
 
 /** Grows and dresses what a line's plant is drawn from. */
 export const drawSitter = ({ habitus, dress, seed }: Sitter): PlantDrawing => drawPlant(habitus, dress, seed)

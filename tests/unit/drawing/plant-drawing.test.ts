@@ -1,6 +1,5 @@
 import { lookOn, speciesById, speciesTable, type Species } from '../../../core/plants'
 import {
-  drawPlant,
   eachLeaf,
   LINE_STRIDE,
   MARK_STRIDE,
@@ -13,7 +12,7 @@ import {
   TRAIT_STRIDE,
   type PlantDrawing,
 } from '../../../core/drawing'
-import { drawSitter, every, sitterFor } from '../../support/drawings'
+import { drawPlant, drawSitter, every, sitterFor } from '../../support/drawings'
 
 const draw = (row: Species, seed = 7): PlantDrawing => drawSitter({ ...sitterFor(row), seed })
 const kinds = speciesTable.map((row) => [row.id, row] as const)
