@@ -1,36 +1,13 @@
 /** npm run bench: figures with a peer or a bound beside each, in one run. */
-import { mkdirSync } from 'node:fs'
-import { join } from 'node:path'
-import {
-  ensureBuild,
-  ensureChromium,
-  ensurePackages,
-  freePort,
-  root,
-  run,
-  runTool,
-  say,
-  serve,
-} from './lib.mjs'
+import { bundled, ensureBuild, ensureChromium, ensurePackages, freePort, run, say, serve } from './lib.mjs'
 
 ensurePackages()
 const chromium = ensureChromium()
 ensureBuild()
-const out = join(root, 'node_modules', '.cache', 'bench')
-mkdirSync(out, { recursive: true })
 let worst = 0
 const bench = (name, env) => {
   say(name)
-  runTool('esbuild', [
-    `bench/${name}.bench.ts`,
-    '--bundle',
-    '--platform=node',
-    '--format=esm',
-    '--packages=external',
-    `--outfile=${join(out, `${name}.mjs`)}`,
-    '--log-level=error',
-  ])
-  worst = Math.max(worst, run(process.execPath, [join(out, `${name}.mjs`)], { env }))
+  worst = Math.max(worst, run(process.execPath, [bundled(`bench/${name}.bench.ts`, 'bench')], { env }))
 }
 bench('balances')
 bench('growth')

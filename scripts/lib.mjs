@@ -31,6 +31,26 @@ export function run(command, args, options = {}) {
 
 export const runTool = (tool, args, options) => run(bin(tool), args, options)
 
+/**
+ * Bundles a TypeScript file for Node, packages left out, and answers with the bundle's path.
+ * @param room folder for bundles of its kind
+ */
+export function bundled(entry, room, packages = 'external') {
+  const folder = join(root, 'node_modules', '.cache', room)
+  mkdirSync(folder, { recursive: true })
+  const bundle = join(
+    folder,
+    `${entry
+      .split('/')
+      .at(-1)
+      .replace(/(\.bench)?\.ts$/, '')}.mjs`,
+  )
+  const flags = ['--bundle', '--platform=node', '--format=esm', `--packages=${packages}`, '--log-level=error']
+  if (runTool('esbuild', [entry, ...flags, `--outfile=${bundle}`]) !== 0)
+    fail(`${entry} could not be built. See the lines above.`)
+  return bundle
+}
+
 const hashOf = (text) => createHash('sha256').update(text).digest('hex')
 
 /** Installs the lock file's packages when they are missing or the lock file has changed since. */

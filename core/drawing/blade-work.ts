@@ -111,12 +111,12 @@ function fernFrond(lines: Line[], chain: readonly Node[], plant: Habitus, random
     lines,
     chain,
     {
-      leafletMm: plant.heightMm * (single ? 0.26 : 0.13),
-      width: single ? 0.3 : 0.26,
+      leafletMm: plant.heightMm * (single ? 0.2 : 0.13),
+      width: single ? 0.17 : 0.22,
       ribMm: plant.heightMm * 0.012,
       first: single ? 0.5 : 0.18,
-      per: single ? 3 : 4,
-      hang: single ? 0.08 : 0.14,
+      per: single ? 5 : 5,
+      hang: single ? 0.16 : 0.14,
     },
     random,
   )

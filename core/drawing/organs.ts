@@ -62,6 +62,8 @@ const COVER = 1
 const MOST = 900
 /** How far out of the leaves it stands, by how far these stand off their twig. */
 const OUTSIDE = 0.9
+/** And by the plant's height at the most. */
+const FURTHEST = 0.05
 /** Of the twigs, by their order in the light, the share that never bears any. */
 const BARREN = 0.35
 
@@ -111,8 +113,8 @@ export function organsOnCrown(
       const jitter = (): number => (random() - 0.5) * long * 0.6
       // Out of the leaves that hang about the twig's end, away from the middle of the crown.
       const [dx, dy, dz] = [end.x, end.y - middleMm, end.z]
-      const away =
-        (offMm === 0 ? 0 : offMm * OUTSIDE + lengthMm * 0.5 + long * 0.2) / (Math.hypot(dx, dy, dz) || 1)
+      const out = offMm === 0 ? 0 : offMm * OUTSIDE + lengthMm * 0.5 + long * 0.2
+      const away = Math.min(out, plant.heightMm * FURTHEST) / (Math.hypot(dx, dy, dz) || 1)
       const place = {
         x: end.x + dx * away + jitter(),
         y: end.y + dy * away + jitter(),

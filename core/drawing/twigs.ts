@@ -177,7 +177,7 @@ function held(from: Point, heading: Point, long: number, plant: Habitus): Point 
   const mm = long * inside
   return {
     x: from.x + heading.x * mm,
-    y: Math.max(plant.heightMm * 0.004, from.y + heading.y * mm),
+    y: Math.min(plant.heightMm, Math.max(plant.heightMm * 0.004, from.y + heading.y * mm)),
     z: from.z + heading.z * mm,
   }
 }

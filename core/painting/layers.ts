@@ -28,20 +28,28 @@ export class Layers {
     if (pool.length < needed) pool = new Uint32Array(needed)
   }
 
-  /** Adds to the samples of a row between two places, both in px; what closes lets nothing behind it be seen. */
-  span(row: number, from: number, to: number, fragment: number, closes: boolean): void {
+  /**
+   * Adds to the samples of a row between two places, both in px.
+   * @param closes lets nothing behind it be seen @param lasting is there all year, as wood is
+   */
+  span(row: number, from: number, to: number, fragment: number, closes: boolean, lasting = closes): void {
     const off = OFFSETS[row & 3] ?? 0.5
     const first = Math.max(0, Math.ceil(from - off))
     const last = Math.min(this.width - 1, Math.floor(to - off))
-    for (let at = row * this.width + first, end = row * this.width + last; at <= end; at += 1) {
-      const count = this.counts[at] ?? 0
-      if (count >= this.deepest) continue
-      pool[at * this.deepest + count] = fragment
-      this.counts[at] = closes ? CLOSED | (count + 1) : count + 1
-    }
+    for (let at = row * this.width + first, end = row * this.width + last; at <= end; at += 1)
+      this.put(at, fragment, closes, lasting)
   }
 
-  /** Columns of the samples of a row between two places, for what differs from one to the next. */
+  /** What lasts takes the place of the deepest of what does not: wood behind many leaves is seen when they fall. */
+  private put(at: number, fragment: number, closes: boolean, lasting: boolean): void {
+    const count = this.counts[at] ?? 0
+    if (count >= CLOSED || (count === this.deepest && !lasting)) return
+    const place = Math.min(count, this.deepest - 1)
+    pool[at * this.deepest + place] = fragment
+    this.counts[at] = closes ? CLOSED | (place + 1) : place + 1
+  }
+
+  /** Columns of the samples of a row between two places, for wood, which differs from one to the next. */
   eachIn(
     row: number,
     from: number,
@@ -54,12 +62,9 @@ export class Layers {
     const last = Math.min(this.width - 1, Math.floor(to - off))
     for (let column = first; column <= last; column += 1) {
       const at = row * this.width + column
-      const count = this.counts[at] ?? 0
-      if (count >= this.deepest) continue
+      if ((this.counts[at] ?? 0) >= CLOSED) continue
       const fragment = visit(column + off, column)
-      if (fragment === undefined) continue
-      pool[at * this.deepest + count] = fragment
-      this.counts[at] = closes ? CLOSED | (count + 1) : count + 1
+      if (fragment !== undefined) this.put(at, fragment, closes, true)
     }
   }
 

@@ -47,7 +47,7 @@ export function bladeLine(
  * either hit or not. At the least so large a share of them is drawn.
  */
 const HAIR_PX = 0.55
-const LEAST_HAIR = 0.38
+const LEAST_HAIR = 0.45
 const LEAST_SHOOT = 0.62
 
 /** Wood narrower than this has one colour across, px. */

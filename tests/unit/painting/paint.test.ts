@@ -2,7 +2,7 @@ import { lookOn, speciesById, type Look } from '../../../core/plants'
 import { isPlated, paintPlant, paletteOf, type Raster } from '../../../core/painting'
 import { plateOf } from '../../../core/painting/plate'
 import { Layers, SAMPLES } from '../../../core/painting/layers'
-import { outlined, oval, taper } from '../../../core/painting/shapes'
+import { hair, outlined, oval, taper } from '../../../core/painting/shapes'
 import { drawSitter, painted, sitterFor } from '../../support/drawings'
 
 const px = (raster: Raster, x: number, y: number): readonly [r: number, g: number, b: number, a: number] => {
@@ -52,6 +52,31 @@ describe('a plate’s samples', () => {
     const first = [...fragments.slice(start[0], start[1])]
     expect(first).toEqual([11, 22])
     expect([...fragments]).not.toContain(33)
+  })
+
+  test('wood behind more leaves than a sample keeps is seen when they have fallen', () => {
+    const layers = new Layers(3, 1)
+    for (let leaf = 1; leaf <= 40; leaf += 1) layers.span(1, 0, 3, leaf, false)
+    layers.span(1, 0, 3, 99, true)
+    layers.span(1, 0, 3, 41, false)
+    const { start, fragments } = layers.packed()
+    const behind = [...fragments.slice(start[1], start[2])]
+    expect(behind[0]).toBe(1)
+    expect(behind.at(-1)).toBe(99)
+    expect(behind.length).toBeLessThan(40)
+  })
+
+  test('a hair that lets most of its samples through weighs a share of a whole one, wherever it lies', () => {
+    for (const [x2, y2] of [
+      [55, 10],
+      [10, 55],
+      [50, 45],
+    ] as const) {
+      const whole = sampled((layers) => hair(layers, 8, 9, x2, y2, 0.55, 1, true, 1, 0))
+      const third = sampled((layers) => hair(layers, 8, 9, x2, y2, 0.55, 1, true, 1 / 3, 0.2))
+      expect(third / whole).toBeGreaterThan(0.25)
+      expect(third / whole).toBeLessThan(0.42)
+    }
   })
 })
 
