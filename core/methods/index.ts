@@ -17,8 +17,6 @@ export const methods: readonly Method[] = [sprigTree, mouldedTrunk, woolBush, tu
 
 const byId = new Map(methods.map((method) => [method.id, method]))
 
-/** The way of making with this id; undefined for one that this version does not know, as from a later one. */
-
 /** The way of making plants with this id; undefined for one that this version does not know, as from a later one. */
 export function plantMethodById(id: string): PlantMethod | undefined {
   const method = byId.get(id)

@@ -173,21 +173,24 @@ async function print(): Promise<void> {
         ><input v-model="numbers" type="checkbox" class="h-5 w-5 accent-moss" /> Numbers</label
       >
       <button type="button" class="button button-small" @click="another">Another plan</button>
+      <span>Template</span>
       <button
         type="button"
         class="button button-small"
+        aria-label="Template, SVG"
         :disabled="!planting.plan || planting.planning"
         @click="saveSvg"
       >
-        Template, SVG
+        SVG
       </button>
       <button
         type="button"
         class="button button-small"
+        aria-label="Template, PDF"
         :disabled="!planting.plan || planting.planning || printing"
         @click="print"
       >
-        {{ printing ? 'Printing…' : 'Template, PDF' }}
+        {{ printing ? 'Printing…' : 'PDF' }}
       </button>
     </div>
     <SceneDrawing v-if="planting.plan && seen && !drawing" :plan="planting.plan" />

@@ -1,51 +1,22 @@
 import {
-  bathWork,
-  coatUse,
   examplePiece,
   examplePieces,
-  crownInput,
-  flockUse,
   isBladed,
   isBushy,
-  materialsAt,
-  roundOf,
-  step,
-  timeWords,
-  use,
-  type BathWork,
   type PlantJob,
   type PlantMethod,
-  type PlantTask,
   type Slot,
-  type Step,
   type Suit,
-  type Use,
 } from '../../makeup'
 import { catalogueRow } from '../../stock'
-import { counted, figure, input, noun, type NumberInput } from '../../units'
+import { figure, noun } from '../../units'
+import { leafy, soak, sprigsEach, usesOf } from './sprig-tree-amounts'
 import { sprigFigures as k } from './sprig-tree-figures'
+import { stepsOf } from './sprig-tree-steps'
 
 /** Bark of most trunks, and the depth at the tips: grey-brown, dark. Common practice. */
 const TRUNK = '#7d756b'
 const TIPS = '#3a3028'
-
-const areaFactor = ({ piece }: PlantTask): number => Math.max(0.4, piece.sideAreaCm2 / 40)
-
-/** Sprigs bound together for one tree: as many as its crown has room for, each no longer than good sprigs are. */
-function sprigsEach(task: PlantTask): NumberInput {
-  const { piece } = task
-  const width = task.value(k.width)
-  const length = Math.min(piece.heightMm, task.value(k.longest))
-  const one = (Math.PI / 4) * (width * length) ** 2
-  const count = Math.max(1, Math.ceil((piece.sideAreaCm2 * 100) / one - 0.35))
-  return input(
-    'sprigs in a tree',
-    count,
-    '',
-    'formula',
-    `crown from the side ÷ crown of a sprig of ${Math.round(length)} mm`,
-  )
-}
 
 function suits({ piece, kind }: PlantJob): Suit {
   const reasonsFor: string[] = []
@@ -75,8 +46,6 @@ function suits({ piece, kind }: PlantJob): Suit {
     reasonsAgainst,
   }
 }
-
-const leafy = ({ piece }: Pick<PlantTask, 'piece'>): boolean => piece.leaf > 0.01
 
 function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] {
   const { base, light } = piece.tones
@@ -148,238 +117,6 @@ function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
           optional: true,
         },
       ]
-}
-
-function soak(task: PlantTask, sprigs: NumberInput): BathWork | undefined {
-  if (task.choice('sprigs') !== 'toughened') return undefined
-  const length = Math.min(task.piece.heightMm, task.value(k.longest))
-  return bathWork(task, {
-    step: 'soak',
-    title: 'Soaking bath',
-    material: catalogueRow('soaking-bath'),
-    taken: input(
-      'carried away by one',
-      task.value(k.pickUp) * length * sprigs.value,
-      'ml',
-      'formula',
-      'for each mm of its sprigs, after shaking off',
-    ),
-    standing: task.input(k.standing),
-    parts: [{ slot: 'medium', label: 'Matte medium', parts: 1 }],
-    water: 5,
-  })
-}
-
-function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | undefined): Use[] {
-  const { piece, started } = task
-  const coat = (slot: string, at: string, label: string, of: (typeof k)[keyof typeof k]): Use =>
-    coatUse(task, { slot, step: at, label }, of)
-  const picked = task.input(k.spare)
-  const armature = [
-    use(task, {
-      slot: 'sprig',
-      step: 'sort',
-      label: 'Sprigs',
-      perPiece: figure(
-        sprigs.value * picked.value,
-        'piece',
-        'sprigs in a tree × sprigs picked for one that is used',
-        [sprigs, picked],
-      ),
-      total: figure(
-        Math.ceil(sprigs.value * picked.value * started - 1e-9),
-        'piece',
-        'for one × pieces started, rounded up',
-        [sprigs, picked, input('pieces started', started, '', 'formula')],
-      ),
-    }),
-    ...(bath?.uses ?? []),
-    coat('trunk-paint', 'trunk', 'Trunk colour', k.trunkCoat),
-    coat('tips-paint', 'trunk', 'Dark tips', k.tipsCoat),
-  ]
-  if (!leafy(task)) return armature
-  const flock = (slot: string, at: string, label: string, share: NumberInput): Use =>
-    flockUse(task, {
-      slot,
-      step: at,
-      label,
-      area: crownInput(task),
-      seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-      leaf: piece.leaf,
-      share,
-      sticks: k.sticks,
-    })
-  if (task.choice('colour') === 'overspray')
-    return [
-      ...armature,
-      coat('hairspray', 'sprinkle', 'Hairspray', k.sprayCoat),
-      flock('foliage', 'sprinkle', 'Coarse foam', input('share of the foliage', 1, '', 'formula')),
-      coat('canopy-paint', 'canopy', 'Canopy colour', k.canopyCoat),
-      coat('highlight-spray', 'canopy', 'Highlight mist', k.mistCoat),
-    ]
-  const top =
-    task.fill('highlight').parts.length > 0
-      ? task.input(k.highlight)
-      : input('share on top', 0, '', 'formula', 'the highlight is open')
-  return [
-    ...armature,
-    coat('hairspray', 'sprinkle', 'Hairspray', k.sprayCoat),
-    flock(
-      'foliage',
-      'sprinkle',
-      'Foliage',
-      input('share of the foliage', 1 - top.value, '', top.origin, 'less what goes on top'),
-    ),
-    flock('highlight', 'highlight', 'Highlight, from above', task.input(k.highlight)),
-    coatUse(
-      task,
-      { slot: 'hairspray', step: 'highlight', label: 'Hairspray for the highlight' },
-      k.sprayCoat,
-      task.input(k.highlight),
-    ),
-  ]
-}
-
-function stepsOf(task: PlantTask, sprigs: NumberInput, uses: readonly Use[]): Step[] {
-  const n = sprigs.value
-  const { value } = task
-  const toughened = task.choice('sprigs') === 'toughened'
-  const tree = counted(n, 'sprig')
-  const bowls = Math.ceil((n * task.started) / value(k.bowl))
-  const pegs = { what: 'peg', each: 2 * n, until: 'soak' }
-  const paint = value(k.paintSec) * areaFactor(task)
-  const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
-  const spraying = { needs: ['ventilation'], gives: ['aerosol', 'solvent'] } satisfies Partial<Step>
-  const armature: Step[] = [
-    step({
-      ...at('sort'),
-      title: 'Sort and clean',
-      text: `Pick ${tree} for each tree. Tweeze off dry leaves, cut inward twigs. Curved ones go to their own box.`,
-      hands: { onceSec: 60, eachSec: value(k.sortSec) * n, origin: 'memory' },
-      tools: ['tweezers', 'cutters'],
-      cautions: ['wire-and-blades'],
-      faults: ['one-sided'],
-    }),
-    ...(toughened
-      ? [
-          step({
-            ...at('soak'),
-            title: 'Soak, peg to the line',
-            text: `${timeWords(value(k.soakSec) / 60)} in the bath, ${counted(value(k.bowl), 'sprig')} at a time. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
-            hands: {
-              onceSec: 180 + bowls * value(k.soakSec),
-              eachSec: value(k.pegSec) * n,
-              origin: 'memory',
-            },
-            atOnce: {
-              count: Math.max(1, Math.floor(value(k.bowl) / n)),
-              because: 'bowl',
-              what: `The bowl takes ${counted(value(k.bowl), 'sprig')}.`,
-            },
-            wait: {
-              leastMin: task.dryMin(value(k.dryMin)),
-              kind: 'open film',
-              what: 'Dry overnight on the line',
-              origin: 'common practice',
-            },
-            tools: ['bowl', 'drying line'],
-            holders: [pegs],
-            cautions: ['wet-bath'],
-            faults: ['white-puddles', 'beads'],
-          }),
-        ]
-      : []),
-    step({
-      ...at('trunk'),
-      title: 'Trunk colour, dark tips',
-      text:
-        n > 1
-          ? `Bind the ${tree} at the foot. Grey-brown on both sides; a light dark mist on the tips for depth.`
-          : 'In the foam block: grey-brown on both sides; a light dark mist on the tips for depth.',
-      hands: { onceSec: 60, eachSec: paint + (n > 1 ? 25 * (n - 1) : 0), origin: 'memory' },
-      wait: {
-        leastMin: task.dryMin(value(k.paintMin)),
-        kind: 'open film',
-        what: 'Let the paint dry',
-        origin: 'memory',
-      },
-      tools: ['foam block'],
-      holders: [{ what: 'block place', each: 1, until: 'inspect' }],
-      ...spraying,
-      cautions: ['spray'],
-      faults: ['trunk-colour', 'satin'],
-    }),
-  ]
-  const inspect = step({
-    ...at('inspect'),
-    title: 'Inspect',
-    text: 'Turn each one round, look at it from above, in daylight.',
-    hands: { onceSec: 0, eachSec: 8, origin: 'memory' },
-    needs: ['daylight'],
-    passes: leafy(task)
-      ? 'Straight, see-through near the target, clean trunk, lighter on top.'
-      : 'Straight, no puddles on the stem, tips darker than the trunk.',
-    faults: ['one-sided', 'satin', 'shiny-patches'],
-  })
-  if (!leafy(task)) return [...armature, inspect]
-  const sprinkleSec = 3 + value(k.flockSec) * task.piece.sideAreaCm2
-  const wetSec = value(k.wetSec)
-  const mistSec = value(k.mistSec) * areaFactor(task)
-  const sprinkle = step({
-    ...at('sprinkle'),
-    title: 'Hairspray the crown, sprinkle',
-    text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${timeWords(wetSec / 60)} before the spray has set.`,
-    hands: {
-      onceSec: 60,
-      eachSec: sprinkleSec + value(k.setUpSec) / roundOf(wetSec, value(k.setUpSec), sprinkleSec),
-      origin: 'memory',
-    },
-    within: {
-      sec: wetSec,
-      what: `The spray stays wet for about ${timeWords(wetSec / 60)}.`,
-      origin: 'memory',
-    },
-    atOnce: {
-      count: roundOf(wetSec, value(k.setUpSec), sprinkleSec),
-      because: 'window',
-      what: `${Math.round(sprinkleSec)} s each, and ${Math.round(value(k.setUpSec))} s to spray the round first.`,
-    },
-    wait: { leastMin: value(k.setMin), kind: 'open film', what: 'Let it set', origin: 'memory' },
-    tools: ['catch tray'],
-    ...spraying,
-    cautions: ['spray', 'dust'],
-    faults: ['clogged-stems', 'fallen-foliage'],
-    passes: 'Light through the crown; no foam on the trunk.',
-  })
-  const second =
-    task.choice('colour') === 'overspray'
-      ? step({
-          ...at('canopy'),
-          title: 'Spray the canopy, mist from above',
-          text: 'The wanted green around the foliage; then the lighter mist, from above only. Mask the trunk or keep off it.',
-          hands: { onceSec: 60, eachSec: paint + mistSec, origin: 'memory' },
-          wait: {
-            leastMin: task.dryMin(value(k.paintMin)),
-            kind: 'open film',
-            what: 'Let the paint dry',
-            origin: 'memory',
-          },
-          ...spraying,
-          cautions: ['spray'],
-          faults: ['loud-two-tone', 'trunk-colour', 'satin'],
-        })
-      : step({
-          ...at('highlight'),
-          title: 'Highlight from above',
-          text: 'A touch of spray and the lighter foam from above only. One step lighter, never another hue.',
-          hands: { onceSec: 30, eachSec: mistSec, origin: 'memory' },
-          wait: { leastMin: value(k.setMin), kind: 'open film', what: 'Let it set', origin: 'memory' },
-          ...spraying,
-          cautions: ['spray'],
-          faults: ['loud-two-tone'],
-        })
-  const open = task.choice('colour') !== 'overspray' && task.fill('highlight').parts.length === 0
-  return [...armature, sprinkle, ...(open ? [] : [second]), inspect]
 }
 
 /** Dried sprigs, toughened and dressed. methods of the trade, common practice. */

@@ -1,0 +1,173 @@
+import 'fake-indexeddb/auto'
+import { readFileSync } from 'node:fs'
+import { Dexie } from 'dexie'
+import { foldRun } from '../../../core/batches'
+import { balancesOf } from '../../../core/stock'
+import { planBatch } from '../../../app/db/commands/bench'
+import { saveCommission, saveLine } from '../../../app/db/commands/brief'
+import type { CommandContext } from '../../../app/db/commands/context'
+import {
+  deleteWorkshop,
+  ensureWorkshop,
+  importAsCopy,
+  mergeIntoWorkshop,
+  readWorkshop,
+  wipeWorkshop,
+} from '../../../app/db/commands/data'
+import { DATABASE_PREFIX, DATABASE_VERSION, WorkshopDb, workshopKeys } from '../../../app/db/database'
+import { batch, commission, ids, line, minutesAfter } from '../../support/workshop'
+
+let serial = 0
+async function bench(): Promise<CommandContext> {
+  serial += 1
+  let minute = 0
+  const context = {
+    db: new WorkshopDb(`t${serial}`),
+    now: () => minutesAfter((minute += 1)),
+    newId: ids(`i${serial}-`),
+  }
+  await ensureWorkshop(context)
+  return context
+}
+const value = <T>(reading: { kind: 'ok'; value: T } | { kind: 'none'; because: string }): T => {
+  if (reading.kind === 'none') throw new Error(reading.because)
+  return reading.value
+}
+async function withBatch(context: CommandContext) {
+  await saveCommission(context, commission())
+  await saveLine(context, line())
+  const { id: _id, madeAt: _madeAt, ...draft } = batch()
+  return value(await planBatch(context, draft, { start: true }))
+}
+
+describe('the whole workshop', () => {
+  test('export, wipe, import gives the same workshop', async () => {
+    const context = await bench()
+    await withBatch(context)
+    const saved = await readWorkshop(context)
+    await wipeWorkshop(context)
+    expect((await readWorkshop(context)).lines).toEqual([])
+    await mergeIntoWorkshop(context, saved)
+    const back = await readWorkshop(context)
+    for (const table of ['commissions', 'lines', 'lots', 'movements', 'batches', 'events'] as const)
+      expect(back[table]).toEqual(saved[table])
+  })
+
+  test('a copy is a workshop of its own', async () => {
+    const context = await bench()
+    await withBatch(context)
+    await importAsCopy(await readWorkshop(context), `copy${serial}`, minutesAfter(0))
+    expect(await workshopKeys()).toContain(`copy${serial}`)
+    await wipeWorkshop(context)
+    const copy = new WorkshopDb(`copy${serial}`)
+    expect(await copy.lines.count()).toBe(1)
+    copy.close()
+    await deleteWorkshop(`copy${serial}`)
+    expect(await workshopKeys()).not.toContain(`copy${serial}`)
+  })
+
+  test('a database of the second version keeps its rows and gains a table for species of one’s own', async () => {
+    const {
+      format: _format,
+      version: _version,
+      savedAt: _savedAt,
+      settings,
+      ...tables
+    } = JSON.parse(readFileSync('tests/fixtures/workshop-format-2.json', 'utf8')) as Record<
+      string,
+      object[]
+    > & { settings: object }
+    const old = new Dexie(`${DATABASE_PREFIX}second`)
+    old.version(2).stores({
+      settings: 'id',
+      commissions: 'id',
+      lines: 'id, commissionId',
+      materials: 'id',
+      lots: 'id, materialId',
+      movements: 'id, lotId, batchId',
+      batches: 'id, lineId',
+      events: 'id, batchId, [batchId+seq]',
+    })
+    await old.table('settings').add(settings)
+    for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
+    old.close()
+    const db = new WorkshopDb('second')
+    await db.open()
+    expect(db.verno).toBe(DATABASE_VERSION)
+    for (const [name, rows] of Object.entries(tables))
+      expect(await db.table(name).count()).toBeGreaterThanOrEqual(rows.length)
+    expect(await db.species.toArray()).toEqual([])
+    const [batch] = await db.batches.toArray()
+    expect(foldRun(batch!, await db.events.toArray()).state.phase).toBe('finished')
+    db.close()
+  })
+
+  test('a database of the third version comes through, with what is kept beside its records', async () => {
+    const {
+      format: _format,
+      version: _version,
+      savedAt: _savedAt,
+      settings,
+      ...tables
+    } = JSON.parse(readFileSync('tests/fixtures/workshop-format-3.json', 'utf8')) as Record<
+      string,
+      object[]
+    > & {
+      settings: object
+    }
+    const old = new Dexie(`${DATABASE_PREFIX}third`)
+    old.version(3).stores({
+      settings: 'id',
+      commissions: 'id',
+      lines: 'id, commissionId',
+      materials: 'id',
+      lots: 'id, materialId',
+      movements: 'id, lotId, batchId',
+      batches: 'id, lineId',
+      events: 'id, batchId, [batchId+seq]',
+      species: 'id',
+    })
+    await old.table('settings').add(settings)
+    for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
+    old.close()
+    const db = new WorkshopDb('third')
+    await db.open()
+    expect(db.verno).toBe(DATABASE_VERSION)
+    const movements = await db.movements.toArray()
+    const balances = new Map((await db.balances.toArray()).map(({ id, ...row }) => [id, row]))
+    expect(balances).toEqual(balancesOf(movements))
+    expect(await db.openBatches.count()).toBe(1)
+    expect((await db.lines.toArray()).every(({ amount }) => amount.kind === 'pieces')).toBe(true)
+    expect(await db.trayEntries.count()).toBeGreaterThan(3)
+    db.close()
+  })
+
+  test('a database of the first version comes through the upgrade', async () => {
+    const stored = JSON.parse(readFileSync('tests/fixtures/database-version-1.json', 'utf8')) as {
+      stores: Record<string, string>
+      rows: Record<string, object[]>
+    }
+    const old = new Dexie(`${DATABASE_PREFIX}old`)
+    old.version(1).stores(stored.stores)
+    for (const [name, rows] of Object.entries(stored.rows)) await old.table(name).bulkAdd(rows)
+    old.close()
+    const db = new WorkshopDb('old')
+    await db.open()
+    expect(db.verno).toBe(DATABASE_VERSION)
+    expect((await db.events.orderBy('id').toArray()).map(({ id, after }) => [id, after])).toEqual([
+      ['ev-a', undefined],
+      ['ev-b', 'ev-a'],
+      ['ev-c', 'ev-b'],
+    ])
+    expect(await db.openBatches.count()).toBe(1)
+    expect(await db.settings.get('settings')).toMatchObject({
+      name: 'Old bench',
+      roomC: 20,
+      humidity: 50,
+      paper: 'A4',
+    })
+    const [old1] = await db.batches.toArray()
+    expect(foldRun(old1!, await db.events.toArray()).state).toMatchObject({ phase: 'hands', stepIndex: 1 })
+    db.close()
+  })
+})
