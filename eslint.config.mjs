@@ -10,7 +10,7 @@ const floors = [
   ['colour', 'safety'],
   ['plants'],
   ['growth', 'coverage', 'adhesives', 'stock', 'grass'],
-  ['drawing'],
+  ['drawing', 'armature'],
   ['commissions', 'painting'],
   ['makeup'],
   ['methods', 'planting'],

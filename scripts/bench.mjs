@@ -11,6 +11,7 @@ const bench = (name, env) => {
 }
 bench('balances')
 bench('growth')
+bench('armature')
 bench('planting')
 bench('paint')
 const port = await freePort(4199)

@@ -74,8 +74,8 @@ export function* colonise(
       pull[2] += (point.z - node.z) / d
       pulls.set(at, pull)
     }
-    if (pulls.size === 0 && !reachOut(nodes, points, gone, step)) break
     const before = nodes.length
+    if (pulls.size === 0 && !reachOut(nodes, points, gone, step)) break
     const leftBefore = left
     for (const [at, [px, py, pz]] of pulls) {
       const from = nodes[at]

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { lineSize, sitterOf } from '../../../core/commissions'
 import { speciesById, speciesTable, type Species } from '../../../core/plants'
 import { grow, growing, pipesOf, type Habitus, type Skeleton } from '../../../core/growth'
+import { sitterFor } from '../../support/drawings'
 import { segmentsOf, silhouetteOf, woodBalls } from '../../support/silhouettes'
 import { commission, line } from '../../support/workshop'
 
@@ -76,6 +77,18 @@ describe('a skeleton', () => {
       expect(front / side).toBeGreaterThan(0.7)
       expect(front / side).toBeLessThan(1.4)
     }
+  })
+
+  test('no shoot is without length: two nodes of a branch never lie on one place', () => {
+    for (const id of ['pedunculate-oak', 'beech', 'scots-pine', 'hazel', 'weeping-willow', 'olive'])
+      for (const seed of [1, 2, 3]) {
+        const { nodes } = grow(sitterFor(speciesById(id)).habitus, seed)
+        const still = nodes.filter((node) => {
+          const below = nodes[node.parent]
+          return below && Math.hypot(node.x - below.x, node.y - below.y, node.z - below.z) < 1e-9
+        })
+        expect([id, seed, still.length]).toEqual([id, seed, 0])
+      }
   })
 
   test('a spruce has a leader that reaches the top, a weeping willow hangs to its crown’s base', () => {
