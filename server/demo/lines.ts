@@ -42,7 +42,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
     lines: [
       { id: 'os-olive', name: 'Olive', speciesId: 'olive', age: 'mature', amount: { kind: 'pieces', pieces: 5 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 2400 },
       { id: 'os-cypress', name: 'Italian cypress', speciesId: 'italian-cypress', age: 'semi-mature', amount: { kind: 'pieces', pieces: 7 }, zone: 'back', heightM: 9, boughtPriceMinor: 1200 },
-      { id: 'os-pine', name: 'Umbrella pine', speciesId: 'umbrella-pine', age: 'semi-mature', amount: { kind: 'pieces', pieces: 3 }, zone: 'back', heightM: 9 },
+      { id: 'os-pine', name: 'Umbrella pine', speciesId: 'umbrella-pine', age: 'mature', amount: { kind: 'pieces', pieces: 3 }, zone: 'back', heightM: 9 },
       { id: 'os-oleander', name: 'Oleander', speciesId: 'oleander', age: 'mature', amount: { kind: 'pieces', pieces: 9 }, zone: 'middle', heightM: 2.6, methodId: 'wool-bush', boughtPriceMinor: 320 },
       { id: 'os-grass', name: 'Dry grass', speciesId: 'dry-grass', age: 'mature', amount: { kind: 'pieces', pieces: 120 }, zone: 'front', methodId: 'tuft-sheet', boughtPriceMinor: 9 },
     ],

@@ -101,8 +101,8 @@ export const conifers: readonly Species[] = [
     habitats: [{ habitat: 'east-asian-wood', perHa: 160, ages: [0.2, 0.35, 0.35, 0.1] }], groups: { as: 'grove', size: [3, 9] },
   },
   {
-    id: 'italian-cypress', botanical: 'Cupressus sempervirens', common: 'Italian cypress', habit: 'conifer', crownForm: 'columnar', arrangement: 'scales', keeps: 'evergreen', origin: 'memory',
-    heightM: [4, 9, 16, 22], crownRatio: [0.2, 0.16, 0.14, 0.15], clearStem: 0.04, dbhRatio: 0.02, stems: 1, seeThrough: 0.04, growth: { lobes: 0, droop: -0.9, angle: [16, 8], leader: 0.92, limbs: 34, curve: 0.7 }, leafMm: 40,
+    id: 'italian-cypress', botanical: 'Cupressus sempervirens', common: 'Italian cypress', habit: 'conifer', crownForm: 'ovate', arrangement: 'scales', keeps: 'evergreen', origin: 'memory',
+    heightM: [4, 9, 16, 22], crownRatio: [0.2, 0.16, 0.14, 0.15], clearStem: 0.04, dbhRatio: 0.02, stems: 1, seeThrough: 0.04, growth: { lobes: 0, droop: -0.9, angle: [16, 8], leader: 0.92, limbs: 34, curve: 0.7, crook: 0.12 }, leafMm: 40,
     bark: { low: [48, 4, 8], high: [48, 4, 8], marks: 'peeling' },
     colours: { fresh: [46, -18, 24], summer: [28, -13, 12], turning: [], dead: [46, 12, 24], twig: [44, 6, 14] }, show: { flower: 0, fruit: 0 },
     dates: { burst: '04-10', fullLeaf: '05-25' },
