@@ -31,11 +31,33 @@ async function picture(name, path, act = async () => {}) {
   await page.evaluate(
     () => document.activeElement instanceof HTMLButtonElement && document.activeElement.blur(),
   )
-  // The plants have been grown, and painted finely.
-  await page.getByText(/^Growing \d/).waitFor({ state: 'detached' })
-  await page.waitForTimeout(1500)
+  await settled(page)
   await page.screenshot({ path: join(out, `${name}.png`) })
   console.log(name)
+}
+
+/** Waits until nothing is painted any more: all canvases the same, four looks in a row. */
+async function settled(of) {
+  const look = () =>
+    of.evaluate(() =>
+      [...document.querySelectorAll('canvas')]
+        .map((canvas) => {
+          const context = canvas.width > 0 && canvas.getContext('2d', { willReadFrequently: true })
+          if (!context) return 0
+          const { data } = context.getImageData(0, 0, canvas.width, canvas.height)
+          let sum = canvas.width
+          for (let i = 0; i < data.length; i += 13) sum = (sum * 31 + data[i]) % 2147483647
+          return sum
+        })
+        .join(),
+    )
+  let last = ''
+  for (let same = 0, tries = 0; same < 4 && tries < 120; tries += 1) {
+    await of.waitForTimeout(500)
+    const now = await look()
+    same = now === last ? same + 1 : 0
+    last = now
+  }
 }
 
 /** The line-up on a screen of twice the density. */
@@ -50,7 +72,7 @@ async function fine() {
   const own = await dense.newPage()
   await own.goto(`${address}/demo/line-up`)
   await own.getByRole('button', { name: /^Beech, old.* at the model/ }).waitFor()
-  await own.waitForTimeout(8000)
+  await settled(own)
   await own.screenshot({ path: join(out, 'line-up-fine.png') })
   console.log('line-up-fine')
   await dense.close()

@@ -1,5 +1,5 @@
 import type { Zone } from '../commissions'
-import { habitatById } from '../plants'
+import { habitatById, habitatWords } from '../plants'
 import { groupingWords } from './layers'
 import type { Expected, PlantingWish, SuggestedLine } from './suggest'
 
@@ -20,7 +20,7 @@ export function reasonFor(row: Expected, wish: PlantingWish, { pieces, groups }:
   const usual = at
     .map(
       ({ habitat, perHa }, i) =>
-        `${plain(perHa)}${i === 0 ? ' to the hectare is usual' : ''} (${habitatById(habitat).name.toLowerCase()})`,
+        `${plain(perHa)}${i === 0 ? ' to the hectare is usual' : ''} (${habitatWords(habitatById(habitat))})`,
     )
     .join(', ')
   const count = wish.habitats.length

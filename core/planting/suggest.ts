@@ -4,6 +4,7 @@ import {
   ages,
   formOf,
   habitatById,
+  habitatWords,
   type Age,
   type Grouping,
   type Habitat,
@@ -120,7 +121,7 @@ function apartFrom(habitats: readonly HabitatId[]): string | undefined {
   const [first, ...others] = habitats.map(habitatById)
   const other = others.find(({ region }) => region !== first?.region)
   return first && other
-    ? `${first.name} (${first.region}) and ${other.name.toLowerCase()} (${other.region}) don’t lie in one part of the world: their kinds don’t grow together. Choose one of the two.`
+    ? `${first.name} (${first.region}) and ${habitatWords(other)} (${other.region}) don’t lie in one part of the world: their kinds don’t grow together. Choose one of the two.`
     : undefined
 }
 

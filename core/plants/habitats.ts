@@ -56,6 +56,10 @@ export function habitatById(id: string): Habitat {
   return found
 }
 
+/** A habitat's name inside a sentence: small, but for what is named after a part of the world. */
+export const habitatWords = ({ name }: Habitat): string =>
+  /^(Mediterranean|East Asian|Australian)\b/.test(name) ? name : name.toLowerCase()
+
 /** The parts of the world that a species grows in: those of its habitats. */
 export const regionsOf = ({ habitats: own }: Pick<Species, 'habitats'>): Region[] => [
   ...new Set(own.map(({ habitat }) => habitatById(habitat).region)),

@@ -7,6 +7,7 @@ import {
   dayOfMonthDay,
   formOf,
   habitatById,
+  habitatWords,
   localDay,
   lookOn,
   regionsOf,
@@ -99,7 +100,7 @@ const facts = computed<[string, string][]>(() => {
       row.habitats
         .map(
           ({ habitat, perHa }) =>
-            `${habitatById(habitat).name.toLowerCase()} (${plainNumber(perHa, 1)} to the ha)`,
+            `${habitatWords(habitatById(habitat))} (${plainNumber(perHa, 1)} to the ha)`,
         )
         .join(', ') || 'not said',
     ],

@@ -1,6 +1,6 @@
 import { bedsOf, isInside, planPlanting, planSvg, suggestPlanting, type Board } from '../../../core/planting'
 import type { Line } from '../../../core/commissions'
-import { speciesById, speciesTable } from '../../../core/plants'
+import { habitatById, habitatWords, speciesById, speciesTable } from '../../../core/plants'
 import { commission, line } from '../../support/workshop'
 
 const board = (over: Partial<Board> = {}): Board => ({
@@ -126,4 +126,14 @@ test('a garden’s flowers and low shrubs are suggested for its bed; vegetables,
   }
   expect(standing.get('cabbage') ?? standing.get('sunflower')).toBeUndefined()
   for (const { layer, stands } of lines) if (layer === 'tree') expect(stands).toBeUndefined()
+})
+
+test('habitats are named as they are in a sentence', () => {
+  const words = (id: string): string => habitatWords(habitatById(id))
+  expect(['woodland-edge', 'mediterranean-scrub', 'east-asian-wood', 'australian-bush'].map(words)).toEqual([
+    'woodland edge',
+    'Mediterranean scrub',
+    'East Asian wood',
+    'Australian bush',
+  ])
 })
