@@ -4,8 +4,10 @@ import type { Random } from '../units'
 import type { Foliage, Mark } from './foliage'
 import { unit, type Twig } from './twigs'
 
-/** No more pads than these would be told apart. */
+/** No more pads than these would be told apart in one plant. */
 const MOST = 60
+/** Plants of a hedge stand so far apart, by their width. From memory. */
+const IN_ROW = 0.7
 /** The next pad sits so far up the last one: on its edge. */
 const ON_EDGE = 0.9
 
@@ -14,8 +16,29 @@ interface Pad {
   readonly heading: Point
 }
 
-/** A cactus of flat pads: each sits on the edge of another, up and outward, as high and as wide as the plant. */
+/**
+ * A cactus of flat pads: each sits on the edge of another, up and outward, as high and as wide as the plant. A
+ * hedge is a row of them.
+ */
 export function padsOf(plant: Habitus, dress: Dress, random: Random): Foliage {
+  const { row, crownWidthMm } = plant
+  if (!row) return clump(plant, dress, 0, random)
+  const count = Math.max(1, Math.round(row.lengthMm / (crownWidthMm * IN_ROW)))
+  const clumps = Array.from({ length: count }, (_, i) =>
+    clump(plant, dress, ((i + 0.5) / count - 0.5) * row.lengthMm, random),
+  )
+  const lengthMm = clumps.reduce((sum, one) => sum + one.lengthMm, 0) / count
+  return {
+    twigs: clumps.flatMap(({ twigs }) => twigs),
+    marks: clumps.flatMap(({ marks }) => marks),
+    lengthMm,
+    offMm: 0,
+    each: 1,
+  }
+}
+
+/** One plant. @param x where along its row, mm */
+function clump(plant: Habitus, dress: Dress, x: number, random: Random): Foliage {
   const { heightMm, crownWidthMm } = plant
   // So many pads one on the other as reach the plant's height.
   const levels = Math.max(2, Math.ceil((heightMm / dress.leafMm - 1) / ON_EDGE) + 1)
@@ -48,7 +71,7 @@ export function padsOf(plant: Habitus, dress: Dress, random: Random): Foliage {
     }
   }
   const high = heightMm / Math.max(long, ...pads.map((pad) => along(pad, long).y))
-  const stretched = (point: Point): Point => ({ ...point, y: point.y * high })
+  const stretched = (point: Point): Point => ({ x: point.x + x, y: point.y * high, z: point.z })
   const twigs = pads.map((pad): Twig => ({
     from: stretched(pad.foot),
     to: stretched(along(pad, long)),
@@ -63,7 +86,7 @@ export function padsOf(plant: Habitus, dress: Dress, random: Random): Foliage {
       ax: pad.heading.x * hair,
       ay: pad.heading.y * hair,
       az: pad.heading.z * hair,
-      tone: 0.3 + 0.35 * (middle.y / heightMm) - 0.15 * (middle.x / crownWidthMm) + 0.25 * random(),
+      tone: 0.3 + 0.35 * (middle.y / heightMm) - 0.15 * ((middle.x - x) / crownWidthMm) + 0.25 * random(),
       from: 0.004,
       hue: random(),
       bloom: 1,

@@ -28,16 +28,13 @@ export class Layers {
     if (pool.length < needed) pool = new Uint32Array(needed)
   }
 
-  /**
-   * Adds to the samples of a row between two places, both in px.
-   * @param closes lets nothing behind it be seen @param lasting is there all year, as wood is
-   */
-  span(row: number, from: number, to: number, fragment: number, closes: boolean, lasting = closes): void {
+  /** Adds to the samples of a row between two places, both in px; what closes lasts, and hides what is behind it. */
+  span(row: number, from: number, to: number, fragment: number, closes: boolean): void {
     const off = OFFSETS[row & 3] ?? 0.5
     const first = Math.max(0, Math.ceil(from - off))
     const last = Math.min(this.width - 1, Math.floor(to - off))
     for (let at = row * this.width + first, end = row * this.width + last; at <= end; at += 1)
-      this.put(at, fragment, closes, lasting)
+      this.put(at, fragment, closes, closes)
   }
 
   /** What lasts takes the place of the deepest of what does not: wood behind many leaves is seen when they fall. */

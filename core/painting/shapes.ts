@@ -87,7 +87,7 @@ export function hair(
 ): void {
   const hits: Shade = (_across, _along, column, row) =>
     (phase + row * BY_ROW + column * BY_COLUMN) % 1 < share ? fragment : undefined
-  taper(layers, x1, y1, x2, y2, width, width, share < 1 ? hits : fragment, closes)
+  taper(layers, x1, y1, x2, y2, width, width, hits, closes)
 }
 
 /** Thinner than this nothing is drawn, px: a hair that is not hit by every sample, as far twigs are. */

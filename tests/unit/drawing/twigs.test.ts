@@ -126,6 +126,17 @@ describe('plants of forms of their own', () => {
     expect(top / sitter.habitus.heightMm).toBeLessThan(1.1)
   })
 
+  test('a hedge of prickly pears is a row of them, along all its length', () => {
+    const sitter = sitterFor(speciesById('prickly-pear'), {
+      amount: { kind: 'length', lengthMm: 400, section: 'free' },
+    })
+    const xs = every(drawSitter(sitter).marks, 6, 0)
+    const half = sitter.habitus.row!.lengthMm / 2
+    expect(xs.length).toBeGreaterThan(20)
+    expect(Math.min(...xs)).toBeLessThan(-half * 0.6)
+    expect(Math.max(...xs)).toBeGreaterThan(half * 0.6)
+  })
+
   test('a cabbage is a heart of leaves without a stem, a dandelion’s leaves lie flat below its flowers', () => {
     const of = (id: string) => {
       const sitter = sitterFor(speciesById(id))

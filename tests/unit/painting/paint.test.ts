@@ -64,6 +64,12 @@ describe('a plate’s samples', () => {
     expect(behind[0]).toBe(1)
     expect(behind.at(-1)).toBe(99)
     expect(behind.length).toBeLessThan(40)
+    // A twig that leaves will hide lasts as well, though it does not close.
+    const twigs = new Layers(60, 12)
+    for (let leaf = 1; leaf <= 40; leaf += 1)
+      for (let row = 0; row < 48; row += 1) twigs.span(row, 0, 60, 7, false)
+    hair(twigs, 2, 6, 58, 6, 1, 99, false, 1, 0)
+    expect([...twigs.packed().fragments].filter((fragment) => fragment === 99).length).toBeGreaterThan(150)
   })
 
   test('a hair that lets most of its samples through weighs a share of a whole one, wherever it lies', () => {
