@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto'
 import { foldRun, traysOf, type Deed } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
 import { canonical } from '../../../core/workshop'
-import { doDeed, endBatch, planBatch, undoDeed } from '../../../app/db/commands/bench'
+import { doDeed, endBatch, undoDeed } from '../../../app/db/commands/bench'
 import {
   changeCommission,
   changeLine,
@@ -13,33 +13,12 @@ import {
   saveLine,
 } from '../../../app/db/commands/brief'
 import type { CommandContext } from '../../../app/db/commands/context'
-import { ensureWorkshop, readWorkshop } from '../../../app/db/commands/data'
+import { readWorkshop } from '../../../app/db/commands/data'
 import { countLot, receiveLot, saveMaterial } from '../../../app/db/commands/stock'
-import { WorkshopDb } from '../../../app/db/database'
-import { batch, commission, ids, line, minutesAfter, pieces } from '../../support/workshop'
+import { DATABASE_PREFIX, WorkshopDb } from '../../../app/db/database'
+import { bench, value, withBatch } from '../../support/commands'
+import { commission, line, pieces } from '../../support/workshop'
 
-let serial = 0
-async function bench(): Promise<CommandContext> {
-  serial += 1
-  let minute = 0
-  const context = {
-    db: new WorkshopDb(`t${serial}`),
-    now: () => minutesAfter((minute += 1)),
-    newId: ids(`i${serial}-`),
-  }
-  await ensureWorkshop(context)
-  return context
-}
-const value = <T>(reading: { kind: 'ok'; value: T } | { kind: 'none'; because: string }): T => {
-  if (reading.kind === 'none') throw new Error(reading.because)
-  return reading.value
-}
-async function withBatch(context: CommandContext) {
-  await saveCommission(context, commission())
-  await saveLine(context, line())
-  const { id: _id, madeAt: _madeAt, ...draft } = batch()
-  return value(await planBatch(context, draft, { start: true }))
-}
 const onHand = async ({ db }: CommandContext, lotId: string) =>
   balancesOf(await db.movements.toArray()).get(lotId)?.onHand
 const through: Deed[] = [
@@ -117,7 +96,7 @@ describe('commands', () => {
   test('two windows that finish one step at the same moment: one is told', async () => {
     const context = await bench()
     const planned = await withBatch(context)
-    const other = { ...context, db: new WorkshopDb(`t${serial}`) }
+    const other = { ...context, db: new WorkshopDb(context.db.name.slice(DATABASE_PREFIX.length)) }
     const both = await Promise.all(
       [context, other].map((window) => doDeed(window, planned.id, { type: 'pieces', step: 0, count: 5 })),
     )

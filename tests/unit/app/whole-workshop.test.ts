@@ -3,42 +3,16 @@ import { readFileSync } from 'node:fs'
 import { Dexie } from 'dexie'
 import { foldRun } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
-import { planBatch } from '../../../app/db/commands/bench'
-import { saveCommission, saveLine } from '../../../app/db/commands/brief'
-import type { CommandContext } from '../../../app/db/commands/context'
 import {
   deleteWorkshop,
-  ensureWorkshop,
   importAsCopy,
   mergeIntoWorkshop,
   readWorkshop,
   wipeWorkshop,
 } from '../../../app/db/commands/data'
 import { DATABASE_PREFIX, DATABASE_VERSION, WorkshopDb, workshopKeys } from '../../../app/db/database'
-import { batch, commission, ids, line, minutesAfter } from '../../support/workshop'
-
-let serial = 0
-async function bench(): Promise<CommandContext> {
-  serial += 1
-  let minute = 0
-  const context = {
-    db: new WorkshopDb(`t${serial}`),
-    now: () => minutesAfter((minute += 1)),
-    newId: ids(`i${serial}-`),
-  }
-  await ensureWorkshop(context)
-  return context
-}
-const value = <T>(reading: { kind: 'ok'; value: T } | { kind: 'none'; because: string }): T => {
-  if (reading.kind === 'none') throw new Error(reading.because)
-  return reading.value
-}
-async function withBatch(context: CommandContext) {
-  await saveCommission(context, commission())
-  await saveLine(context, line())
-  const { id: _id, madeAt: _madeAt, ...draft } = batch()
-  return value(await planBatch(context, draft, { start: true }))
-}
+import { minutesAfter } from '../../support/workshop'
+import { bench, withBatch } from '../../support/commands'
 
 describe('the whole workshop', () => {
   test('export, wipe, import gives the same workshop', async () => {
@@ -56,14 +30,14 @@ describe('the whole workshop', () => {
   test('a copy is a workshop of its own', async () => {
     const context = await bench()
     await withBatch(context)
-    await importAsCopy(await readWorkshop(context), `copy${serial}`, minutesAfter(0))
-    expect(await workshopKeys()).toContain(`copy${serial}`)
+    await importAsCopy(await readWorkshop(context), 'a-copy', minutesAfter(0))
+    expect(await workshopKeys()).toContain('a-copy')
     await wipeWorkshop(context)
-    const copy = new WorkshopDb(`copy${serial}`)
+    const copy = new WorkshopDb('a-copy')
     expect(await copy.lines.count()).toBe(1)
     copy.close()
-    await deleteWorkshop(`copy${serial}`)
-    expect(await workshopKeys()).not.toContain(`copy${serial}`)
+    await deleteWorkshop('a-copy')
+    expect(await workshopKeys()).not.toContain('a-copy')
   })
 
   test('a database of the second version keeps its rows and gains a table for species of one’s own', async () => {

@@ -14,46 +14,8 @@ import {
 } from '../../../core/planting'
 import type { KeepOut } from '../../../core/commissions'
 import { planOrderSchema } from '../../../server/plans/order'
-import { commission, line } from '../../support/workshop'
-
-const kinds = ['beech', 'silver-birch', 'hawthorn', 'hazel', 'bramble', 'bracken', 'meadow-grass', 'apple']
-const lines = (pieces: readonly number[]) =>
-  pieces.map((count, i) => {
-    const species = speciesById(kinds[i % kinds.length]!)
-    return {
-      line: line({
-        id: `l${i}`,
-        speciesId: species.id,
-        amount: { kind: 'pieces', pieces: count },
-        zone: (['front', 'middle', 'back'] as const)[i % 3],
-      }),
-      species,
-    }
-  })
-const track: KeepOut = {
-  id: 't',
-  kind: 'line',
-  widthMm: 32,
-  points: [
-    [0, 60],
-    [400, 140],
-    [900, 120],
-  ],
-}
-const yard: KeepOut = {
-  id: 'y',
-  kind: 'shape',
-  widthMm: 0,
-  points: [
-    [500, 200],
-    [640, 200],
-    [640, 330],
-    [500, 330],
-  ],
-}
-const job = (over = {}) => commission({ ratio: 148, boardWidthMm: 900, boardDepthMm: 400, ...over })
-const plan = (pieces: readonly number[], over = {}, seed = 's'): PlantingPlan =>
-  planPlanting(boardOf(job(over))!, bedsOf(job(over), lines(pieces)), seed)
+import { track, yard, job, plan } from '../../support/plans'
+import { line } from '../../support/workshop'
 
 function expectSpaced({ spots, board }: PlantingPlan): void {
   spots.forEach((a, i) => {

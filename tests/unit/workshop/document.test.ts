@@ -1,37 +1,17 @@
 import { readFileSync } from 'node:fs'
 import { foldRun, traysOf } from '../../../core/batches'
-import { batch, commission, line, NOON, play } from '../../support/workshop'
+import { line } from '../../support/workshop'
+import { full } from '../../support/documents'
 import {
   canonical,
   countsOf,
   documentSchema,
   FILE_VERSION,
   mergeWorkshops,
-  newWorkshop,
   readWorkshopFile,
   writeWorkshopFile,
-  type WorkshopDocument,
 } from '../../../core/workshop'
 
-const full = (): WorkshopDocument => ({
-  ...newWorkshop(NOON),
-  commissions: [commission()],
-  lines: [line()],
-  batches: [batch()],
-  events: play(batch(), [{ type: 'start' }]),
-  lots: [
-    {
-      id: 'lot1',
-      materialId: 'sprigs',
-      label: 'box',
-      source: 'bought',
-      date: '2026-09-01',
-      madeAt: NOON,
-      priceMinor: 1900,
-    },
-  ],
-  movements: [{ id: 'm1', at: NOON, lotId: 'lot1', kind: 'receive', quantity: 35 }],
-})
 const because = (text: string): string => {
   const reading = readWorkshopFile(text)
   return reading.kind === 'none' ? reading.because : 'it was read'

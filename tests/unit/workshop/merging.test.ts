@@ -1,32 +1,7 @@
 import fc from 'fast-check'
-import { batch, commission, line, minutesAfter, NOON, pieces, play } from '../../support/workshop'
-import {
-  canonical,
-  mergeWorkshops,
-  newWorkshop,
-  withChange,
-  type WorkshopDocument,
-} from '../../../core/workshop'
-
-const full = (): WorkshopDocument => ({
-  ...newWorkshop(NOON),
-  commissions: [commission()],
-  lines: [line()],
-  batches: [batch()],
-  events: play(batch(), [{ type: 'start' }]),
-  lots: [
-    {
-      id: 'lot1',
-      materialId: 'sprigs',
-      label: 'box',
-      source: 'bought',
-      date: '2026-09-01',
-      madeAt: NOON,
-      priceMinor: 1900,
-    },
-  ],
-  movements: [{ id: 'm1', at: NOON, lotId: 'lot1', kind: 'receive', quantity: 35 }],
-})
+import { line, minutesAfter, NOON, pieces } from '../../support/workshop'
+import { full } from '../../support/documents'
+import { canonical, mergeWorkshops, withChange, type WorkshopDocument } from '../../../core/workshop'
 
 describe('merging', () => {
   const id = fc.constantFrom('a', 'b', 'c', 'd')
