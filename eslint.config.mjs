@@ -11,7 +11,7 @@ const floors = [
   ['plants'],
   ['growth', 'coverage', 'adhesives', 'stock', 'grass'],
   ['drawing', 'armature'],
-  ['commissions', 'painting'],
+  ['commissions', 'painting', 'manners'],
   ['makeup'],
   ['methods', 'planting'],
   ['batches'],

@@ -14,7 +14,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 4
+export const DATABASE_VERSION = 5
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -76,6 +76,10 @@ export class WorkshopDb extends Dexie {
         await migrateTables(transaction, ['settings', ...tables], 3)
         await rebuildDerived((name) => transaction.table(name))
       })
+    // 4 → 5: materials for every way of making a tree.
+    this.version(5)
+      .stores({})
+      .upgrade((transaction) => migrateTables(transaction, ['materials'], 4))
   }
 }
 

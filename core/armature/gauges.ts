@@ -1,4 +1,4 @@
-import { none, ok, parseLength, type Reading } from '../units'
+import { none, ok, parseLength, plainNumber, type Reading } from '../units'
 
 /** Systems that wire is sold by, besides millimetres. */
 export const gaugeSystems = ['AWG', 'SWG'] as const
@@ -59,6 +59,18 @@ export function nearestGauge(system: GaugeSystem, diameterMm: number): { gauge: 
   let gauge: number = least
   for (let other = least; other <= most; other += 1) if (away(other) < away(gauge)) gauge = other
   return { gauge, mm: gaugeMm(system, gauge) ?? NaN }
+}
+
+/** A gauge is named where the wire is within this share of it. */
+const SAME_GAUGE = 0.03
+
+/** A wire's diameter with the gauges that it is sold as: "0.71 mm, SWG 22". */
+export function gaugeWords(diameterMm: number): string {
+  const named = gaugeSystems.flatMap((system) => {
+    const { gauge, mm } = nearestGauge(system, diameterMm)
+    return Math.abs(mm / diameterMm - 1) <= SAME_GAUGE ? [`${system} ${gauge}`] : []
+  })
+  return [`${plainNumber(diameterMm, 2)} mm`, ...named].join(', ')
 }
 
 /**

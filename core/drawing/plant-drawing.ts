@@ -54,15 +54,31 @@ export interface PlantDrawing {
   readonly organTraits: Uint8Array
 }
 
+/** A drawing with the skeleton that it was dressed on, as it grew and was drawn out: not yet carried to lee. */
+export interface Grown {
+  readonly drawing: PlantDrawing
+  readonly skeleton: Skeleton
+}
+
 /** Grows and dresses a plant, yielding its progress, 0–1. @param seed the same seed gives the same drawing */
 export function* drawingPlant(plant: Habitus, dress: Dress, seed: number): Generator<number, PlantDrawing> {
+  const { drawing } = yield* growingDressed(plant, dress, seed)
+  carryToLee(drawing, plant)
+  return drawing
+}
+
+/** Grows and dresses a plant upright, whatever wind has done to it; see {@link carryToLee}. */
+export function* growingDressed(plant: Habitus, dress: Dress, seed: number): Generator<number, Grown> {
   // It is dressed as it grew, upright; then all of it is carried to lee together.
   const { leanDeg: _lean, wind: _wind, ...upright } = plant
   const skeleton = yield* growing(upright, seed)
-  const drawing = dressPlant(skeleton, upright, dress, seed)
+  return dressPlant(skeleton, upright, dress, seed)
+}
+
+/** Carries an upright drawing to where wind and lean have it. */
+export function carryToLee(drawing: PlantDrawing, plant: Habitus): void {
   const blown = leeward(plant)
   if (blown) carry(drawing, blown)
-  return drawing
 }
 
 /** Moves everything across, each end of it by its own height. */
@@ -95,7 +111,7 @@ function crownOf(
 
 const NONE: Foliage = { twigs: [], marks: [], lengthMm: 1, offMm: 0, each: 0 }
 
-function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number): PlantDrawing {
+function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number): Grown {
   const random = seededRandom(seed ^ 0x5bd1e995)
   const bladed = plant.crownForm === 'blades' || plant.habit === 'palm'
   const padded = dress.leaf === 'pad'
@@ -109,7 +125,7 @@ function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number)
   const lines = blades?.lines ?? []
   const woody = blades?.woody ?? skeleton.nodes.map(() => !padded)
   const { marks } = foliage
-  return {
+  const drawing: PlantDrawing = {
     habit: plant.habit,
     bark: dress.bark,
     heightMm: plant.heightMm,
@@ -123,6 +139,7 @@ function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number)
     leaf: { kind: dress.leaf, lengthMm: foliage.lengthMm, offMm: foliage.offMm, each: foliage.each },
     ...organsOf(organs),
   }
+  return { drawing, skeleton }
 }
 
 function linesOf(lines: readonly Line[]): Float32Array {

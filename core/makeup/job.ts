@@ -6,6 +6,7 @@ import {
   crownSurface,
   crownTopArea,
   lookOn,
+  organsOf,
   type CrownForm,
   type Habit,
   type Look,
@@ -25,6 +26,8 @@ export interface Piece {
   readonly crownDepthMm: number
   readonly clearStemMm: number
   readonly trunkMm: number
+  /** Real length over model length, stature and perspective counted: 116 for 1:87 at 75 %. */
+  readonly realRatio: number
   /** The crown seen from the side. */
   readonly sideAreaCm2: number
   /** The crown seen from above. */
@@ -34,6 +37,9 @@ export interface Piece {
   readonly volumeCm3: number
   /** Share of the full foliage on the date depicted, 0–1. */
   readonly leaf: number
+  /** Share of the crown that blossom covers on the day, 0–1, and its colour; catkins and cones don't count. */
+  readonly bloom: number
+  readonly bloomColour: string
   /** Wanted see-through in full leaf, 0–1. */
   readonly seeThrough: number
   readonly seeThroughOrigin: Origin
@@ -103,17 +109,26 @@ export function pieceOf(
       crownDepthMm,
       clearStemMm: size.clearStemMm,
       trunkMm: size.trunkMm,
+      realRatio: 1 / size.scale,
       sideAreaCm2: crownSideArea(size.form.crownForm, size.crownWidthMm, crownDepthMm) / 100,
       topAreaCm2,
       surfaceCm2: crownSurface(size.form.crownForm, size.crownWidthMm, crownDepthMm) / 100,
       volumeCm3: (2 / 3) * topAreaCm2 * (crownDepthMm / 10),
       leaf: look.leaf,
+      bloom: isBlossom(species) ? look.flower.share : 0,
+      bloomColour: look.flower.colour,
       seeThrough: line.seeThrough ?? species.seeThrough,
       seeThroughOrigin: line.seeThrough === undefined ? species.origin : 'yours',
       grainMm: grainForLeaf(species.leafMm, 1 / size.scale),
       tones: look.tones,
     },
   }
+}
+
+/** Whether what a species flowers with is petals. */
+const isBlossom = (species: Species): boolean => {
+  const { flower } = organsOf(species)
+  return flower === 'blossom' || flower === 'domes' || flower === 'plates'
 }
 
 /** The job that a line gives. */

@@ -1,3 +1,5 @@
+import type { WirePlan } from '../armature'
+import type { PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
 import { coefficientInput, worthOf, type OwnValues } from './coefficients'
@@ -39,6 +41,10 @@ export interface MakeUpOrder {
   readonly free?: (materialId: string) => number
   readonly own?: OwnValues
   readonly dryingFactor: number
+  /** Sizes of the line's pieces; absent: all alike. */
+  readonly sizes?: (pieces: number) => readonly PieceSize[]
+  /** The armature of the plant that is drawn, where it has been worked out. */
+  readonly wire?: WirePlan
 }
 
 const NONE: OwnValues = new Map()
@@ -86,6 +92,8 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     input: (coefficient) => coefficientInput(coefficient, own),
     dryMin: (min) => Math.round(min * order.dryingFactor),
     kept: (materialId) => order.free?.(materialId) ?? byId.get(materialId)?.onHand ?? 0,
+    sizes: order.sizes ?? ((pieces) => alike(job, pieces)),
+    ...(order.wire === undefined ? {} : { wire: order.wire }),
   }
   const work = workOf(method, task)
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
@@ -121,6 +129,18 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       : {}),
   }
 }
+
+/** Pieces of a job that are all of its size. */
+const alike = (job: Job, pieces: number): PieceSize[] =>
+  job.kind === 'stock'
+    ? []
+    : Array.from({ length: pieces }, () => ({
+        heightMm: job.piece.heightMm,
+        crownWidthMm: job.piece.crownWidthMm,
+        trunkMm: job.piece.trunkMm,
+        clearStemMm: job.piece.clearStemMm,
+        crownBaseMm: job.piece.clearStemMm,
+      }))
 
 function wantedOf(job: Job, own: OwnValues): { wanted: Figure; share: Share } {
   if (job.kind === 'stock')

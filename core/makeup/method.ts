@@ -1,3 +1,6 @@
+import type { WirePlan } from '../armature'
+import type { PieceSize } from '../commissions'
+import type { Manner } from '../manners'
 import type { Material } from '../stock'
 import type { Figure, NumberInput } from '../units'
 import type { Coefficient } from './coefficients'
@@ -89,6 +92,10 @@ export interface Task {
   readonly dryMin: (min: number) => number
   /** What is free of a mixture that was kept, in its unit. */
   readonly kept: (materialId: string) => number
+  /** Sizes of so many pieces, each its own. */
+  readonly sizes: (pieces: number) => readonly PieceSize[]
+  /** An armature worked out from the skeleton, where it has been; until then a way estimates. */
+  readonly wire?: WirePlan
 }
 
 /** A task for plants: the piece is there. */
@@ -107,9 +114,32 @@ interface Common {
   readonly spoilage: Coefficient
 }
 
+/** How much of a maker a way takes: from the bag, by the dozen, one by one. Common practice. */
+export const efforts = ['from the bag', 'mass-made', 'made one by one'] as const
+/** What a finished piece bears: nothing, a sleeve that passes, a hand. From memory. */
+export const handlings = ['protected', 'reached over', 'handled'] as const
+export type Handling = (typeof handlings)[number]
+
+/** What kind of a way it is, for laying ways side by side. */
+export interface Profile {
+  /** Heights that it suits, mm at the model. */
+  readonly sizeMm: readonly [least: number, most: number]
+  /** Whether branches are seen, or a puff of foliage. */
+  readonly shows: 'branches' | 'puff'
+  readonly effort: (typeof efforts)[number]
+  readonly handling: Handling
+  /** Pieces that are well made together. */
+  readonly together: readonly [least: number, most: number]
+  /** When it looks right. */
+  readonly seasons: string
+  /** How it is drawn. */
+  readonly manner: Manner
+}
+
 /** A way to make plants. One file a method. */
 export interface PlantMethod extends Common {
   readonly kinds: readonly Exclude<JobKind, 'stock'>[]
+  readonly profile: Profile
   readonly suits: (job: PlantJob) => Suit
   readonly slots: (job: PlantJob, choice: (optionId: string) => string) => readonly Slot[]
   readonly work: (task: PlantTask) => Work
@@ -138,7 +168,8 @@ export function choiceOf(
   optionId: string,
 ): string {
   const option = method.options.find(({ id }) => id === optionId)
-  if (!option) throw new RangeError(`option is ${optionId}; it must be one of the method's`)
+  // A shared part may ask for an option that this way does not offer: the usual of nothing.
+  if (!option) return ''
   const stored = Object.hasOwn(chosen, optionId) ? chosen[optionId] : undefined
   const known = option.choices.find(({ id }) => id === stored) ?? option.choices[0]
   if (!known) throw new RangeError(`option ${optionId} has no choices`)

@@ -1,19 +1,35 @@
 import { toLab, difference76 } from '../colour'
 import { mixLengths } from '../coverage'
-import { colourOf, type Liquid, type Material, type StockState, type Stuff } from '../stock'
-import { plainNumber } from '../units'
+import {
+  colourOf,
+  type foamForms,
+  type Liquid,
+  type Material,
+  type Powder,
+  type StockState,
+  type Stuff,
+} from '../stock'
+import { plainNumber, type StockUnit } from '../units'
 
 /** What a slot would like to have, in the properties of the stuff itself. */
 export type Wish =
   | {
       readonly stuff: 'foam'
-      readonly form: 'ground' | 'clump'
+      readonly form: (typeof foamForms)[number]
       readonly grainMm: number
       readonly colour: string
     }
   | { readonly stuff: 'fibre'; readonly lengthMm: number; readonly colour: string }
   | { readonly stuff: 'wool'; readonly colour?: string }
   | { readonly stuff: 'liquid'; readonly liquid: Liquid; readonly colour?: string }
+  | { readonly stuff: 'powder'; readonly powder: Powder; readonly colour?: string }
+  | { readonly stuff: 'wire' | 'dowel' | 'rope'; readonly diameterMm: number }
+  | {
+      readonly stuff: 'pad'
+      readonly pad: 'fibre' | 'coir'
+      readonly thicknessMm: number
+      readonly colour?: string
+    }
   | {
       readonly stuff: 'twig'
       readonly twig: Extract<Stuff, { stuff: 'twig' }>['twig']
@@ -22,7 +38,8 @@ export type Wish =
   | {
       readonly stuff: 'goods'
       readonly goods: Extract<Stuff, { stuff: 'goods' }>['goods']
-      readonly heightMm: number
+      /** What it must serve; absent where one size serves all. */
+      readonly heightMm?: number
     }
   | { readonly stuff: 'sheet'; readonly sheet: Extract<Stuff, { stuff: 'sheet' }>['sheet'] }
 
@@ -61,8 +78,33 @@ export function isKindOf({ of }: Pick<Material, 'of'>, wish: Wish): boolean {
       return of.stuff === 'goods' && of.goods === wish.goods
     case 'sheet':
       return of.stuff === 'sheet' && of.sheet === wish.sheet
+    case 'powder':
+      return of.stuff === 'powder' && of.powder === wish.powder
+    case 'pad':
+      return of.stuff === 'pad' && (of.pad ?? 'fibre') === wish.pad
     default:
       return true
+  }
+}
+
+/** The unit that a wish is counted in: a material that is counted otherwise can't fill it. */
+export function unitOf(wish: Wish): StockUnit {
+  switch (wish.stuff) {
+    case 'liquid':
+      return 'ml'
+    case 'twig':
+    case 'dowel':
+    case 'pad':
+      return 'piece'
+    case 'goods':
+      return wish.goods === 'tape' ? 'mm' : 'piece'
+    case 'wire':
+    case 'rope':
+      return 'mm'
+    case 'sheet':
+      return 'cm2'
+    default:
+      return 'g'
   }
 }
 
@@ -85,8 +127,10 @@ export function mismatch({ of }: Pick<Material, 'of'>, wish: Wish): number {
   const away = colour === undefined || own === undefined ? 0 : difference76(own, colour) / 20
   if (wish.stuff === 'foam' && of.stuff === 'foam') return away + octaves(of.grainMm, wish.grainMm)
   if (wish.stuff === 'fibre' && of.stuff === 'fibre') return away + 1.5 * octaves(of.lengthMm, wish.lengthMm)
+  if ('diameterMm' in wish && 'diameterMm' in of) return away + 2 * octaves(of.diameterMm, wish.diameterMm)
+  if (wish.stuff === 'pad' && of.stuff === 'pad') return away + octaves(of.thicknessMm, wish.thicknessMm)
   if ((wish.stuff === 'twig' && of.stuff === 'twig') || (wish.stuff === 'goods' && of.stuff === 'goods'))
-    return away + 2 * outside(of, wish.heightMm)
+    return away + (wish.heightMm === undefined ? 0 : 2 * outside(of, wish.heightMm))
   return away
 }
 
@@ -129,7 +173,10 @@ export function candidatesFor(
 ): Material[] {
   const than = slot.tone && toneOf(slot.tone.than)
   return states
-    .filter(({ material }) => isKindOf(material, slot.wish) && !taken.has(material.id))
+    .filter(
+      ({ material }) =>
+        isKindOf(material, slot.wish) && material.unit === unitOf(slot.wish) && !taken.has(material.id),
+    )
     .filter(({ material }) => {
       const own = colourOf(material.of)
       return !slot.tone || than === undefined || (own !== undefined && tonesFit(own, slot.tone.is, than))
@@ -146,7 +193,17 @@ export function candidatesFor(
 export function wishWords(wish: Wish): string {
   switch (wish.stuff) {
     case 'foam':
-      return `${wish.form} foam of about ${plainNumber(wish.grainMm, 1)} mm`
+      return wish.form === 'leaf'
+        ? `leaf scatter of about ${plainNumber(wish.grainMm, 1)} mm`
+        : `${wish.form} foam of about ${plainNumber(wish.grainMm, 1)} mm`
+    case 'powder':
+      return wish.powder
+    case 'wire':
+    case 'dowel':
+    case 'rope':
+      return `${wish.stuff} of about ${plainNumber(wish.diameterMm, 2)} mm`
+    case 'pad':
+      return wish.pad === 'coir' ? 'coir' : `fibre pad of about ${plainNumber(wish.thicknessMm, 0)} mm`
     case 'fibre':
       return `static fibre of ${plainNumber(wish.lengthMm, 1)} mm`
     case 'liquid':
@@ -154,7 +211,9 @@ export function wishWords(wish: Wish): string {
     case 'twig':
       return `${wish.twig.replaceAll('-', ' ')}s for ${Math.round(wish.heightMm)} mm`
     case 'goods':
-      return `a ${wish.goods.replaceAll('-', ' ')} for ${Math.round(wish.heightMm)} mm`
+      return wish.heightMm === undefined
+        ? `a ${wish.goods}`
+        : `a ${wish.goods.replaceAll('-', ' ')} for ${Math.round(wish.heightMm)} mm`
     case 'sheet':
       return `${wish.sheet} sheet`
     case 'wool':

@@ -107,3 +107,29 @@ export function timeWords(min: number): string {
   const hours = Math.round(min / 30) / 2
   return `${hours} ${noun(hours, 'hour')}`
 }
+
+/** Hands, as a step has them: seconds for each piece, and once for the batch. */
+export const hands = (
+  eachSec: number,
+  onceSec = 30,
+  origin: Step['hands']['origin'] = 'memory',
+): Step['hands'] => ({
+  onceSec,
+  eachSec,
+  origin,
+})
+
+/** A wait of so many minutes at least. */
+export const wait = (
+  leastMin: number,
+  kind: (typeof waitKinds)[number],
+  what: string,
+  origin: Step['hands']['origin'] = 'memory',
+): NonNullable<Step['wait']> => ({ leastMin, kind, what, origin })
+
+/** What was begun must be followed up within so many seconds. */
+export const within = (
+  sec: number,
+  what: string,
+  origin: Step['hands']['origin'] = 'memory',
+): NonNullable<Step['within']> => ({ sec, what, origin })

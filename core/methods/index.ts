@@ -1,4 +1,5 @@
 import {
+  dressing,
   isPlantMethod,
   shared,
   type Coefficient,
@@ -10,10 +11,38 @@ import { woolBush } from './bushes/wool-bush'
 import { tuftSheet } from './grass/tuft-sheet'
 import { soakingBath } from './stock/soaking-bath'
 import { mouldedTrunk } from './trees/moulded-trunk'
+import { blossomTree } from './trees/blossom-tree'
+import { dowelConifer } from './trees/dowel-conifer'
+import { dwarfShrubTree } from './trees/dwarf-shrub-tree'
+import { flowerHeadBirch } from './trees/flower-head-birch'
+import { flowerHeadPine } from './trees/flower-head-pine'
+import { hempTree } from './trees/hemp-tree'
+import { readyTree } from './trees/ready-tree'
+import { rootTree } from './trees/root-tree'
+import { twigTree } from './trees/twig-tree'
+import { wireBroadleaf } from './trees/wire-broadleaf'
+import { wirePine } from './trees/wire-pine'
 import { sprigTree } from './trees/sprig-tree'
 
 /** Every way of making. A new one is a file of its own and a row here. */
-export const methods: readonly Method[] = [sprigTree, mouldedTrunk, woolBush, tuftSheet, soakingBath]
+export const methods: readonly Method[] = [
+  sprigTree,
+  mouldedTrunk,
+  blossomTree,
+  dowelConifer,
+  dwarfShrubTree,
+  flowerHeadBirch,
+  flowerHeadPine,
+  hempTree,
+  readyTree,
+  rootTree,
+  twigTree,
+  wireBroadleaf,
+  wirePine,
+  woolBush,
+  tuftSheet,
+  soakingBath,
+]
 
 const byId = new Map(methods.map((method) => [method.id, method]))
 
@@ -34,7 +63,11 @@ export const methodName = (id: string): string =>
   byId.get(id)?.name ?? `a way that this version does not know (${id})`
 
 const coefficients = new Map(
-  [...Object.values(shared), ...methods.flatMap((method) => method.coefficients)].map((one) => [one.id, one]),
+  [
+    ...Object.values(shared),
+    ...Object.values(dressing),
+    ...methods.flatMap((method) => method.coefficients),
+  ].map((one) => [one.id, one]),
 )
 
 /** The coefficient with this id, a method's own or one that several share. */

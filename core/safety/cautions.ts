@@ -23,6 +23,46 @@ export const cautions = {
     title: 'Adhesive fumes',
     text: 'Contact adhesive gives off solvent while it clears: open the window, no flame, and follow the label.',
   },
+  wire: {
+    title: 'Wire ends',
+    text: 'Cut ends fly and prick: wear glasses, hold the end that you cut off, sweep the bench before you lean on it.',
+  },
+  latex: {
+    title: 'Latex',
+    text: 'Not for anyone with a latex allergy. Gloves and fresh air; it gives off ammonia. It ruins the brush.',
+  },
+  ca: {
+    title: 'CA glue',
+    text: 'It sticks skin at once and its fumes sting: fresh air, glasses, none near the eyes. The activator too. Debonder within reach.',
+  },
+  'hot-glue': {
+    title: 'Hot glue',
+    text: 'It burns and sticks to the burn. A few chips in the pot, low heat, cold water near; switch it off when you leave.',
+  },
+  rasping: {
+    title: 'Rasp and sander',
+    text: 'Gloves and glasses, the rod clamped; away from you. Dust mask at the sander, no loose sleeves.',
+  },
+  drill: {
+    title: 'Drill',
+    text: 'Clamp the piece, wear glasses, keep the other hand away from the bit.',
+  },
+  grout: {
+    title: 'Grout and plaster dust',
+    text: 'Cement dust is caustic and harms the lungs: mask, gloves, no sweeping dry. Wash it off the skin.',
+  },
+  'water-jet': {
+    title: 'Water jet',
+    text: 'Stones and soil fly: glasses. Hold the root down, not against the jet.',
+  },
+  gathering: {
+    title: 'Gathered plants',
+    text: 'Ask the owner, mind protected kinds and the local rules; clean off pests, dry fully.',
+  },
+  solvent: {
+    title: 'Solvent',
+    text: 'For labels and residue: gloves, fresh air, no flame; rags dried outside.',
+  },
   dust: {
     title: 'Dust',
     text: 'Dry flock and fibre float. Wear a dust mask when you sprinkle, tip or sieve a lot of it.',

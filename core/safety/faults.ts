@@ -66,6 +66,117 @@ export const faults = {
     cause: 'judged at the bench, not in place',
     todo: 'Dress one pilot piece and look at it in place, in daylight, before the rest.',
   },
+  'wire-look': {
+    looks: 'Wire shows, twist lines in the trunk',
+    cause: 'too little bark',
+    todo: 'Another coat of paste; fill the lines, thinner upwards.',
+  },
+  'round-ends': {
+    looks: 'Twigs end in little circles',
+    cause: 'loops left whole',
+    todo: 'Clip each loop to two ends, of uneven length.',
+  },
+  'tip-drops': {
+    looks: 'Drops on the tips',
+    cause: 'coat too wet',
+    todo: 'Wick them off while wet; lighter coats.',
+  },
+  'wool-slides': {
+    looks: 'Wool slides off',
+    cause: 'the branch end is a point',
+    todo: 'Bend the end to a shallow cradle.',
+  },
+  cushions: {
+    looks: 'Round cushions for plates',
+    cause: 'too much fibre, pressed on',
+    todo: 'Tease it thin and flat; prune before the needles.',
+  },
+  'square-disc': {
+    looks: 'Square discs',
+    cause: 'cut without rags',
+    todo: 'Cut deep ragged notches; recut, square pieces show.',
+  },
+  'bare-ring': {
+    looks: 'A bare ring around the stem',
+    cause: 'hole too wide, or too little adhesive',
+    todo: 'Adhesive under the disc, press it to the stem.',
+  },
+  'limp-pad': { looks: 'Discs hang limp', cause: 'pad or coir too thin', todo: 'Lay two over each other.' },
+  'glued-trunk': {
+    looks: 'Foam on the trunk',
+    cause: 'not masked',
+    todo: 'Mask below the first branch; brush it off before it sets.',
+  },
+  spiral: {
+    looks: 'A conifer like a spiral stair',
+    cause: 'moulded branches bent too far',
+    todo: 'Bend less: conifers hardly at all.',
+  },
+  'glue-strings': {
+    looks: 'Strings and blobs of glue',
+    cause: 'old, burnt glue',
+    todo: 'Empty the pot; a few fresh chips.',
+  },
+  'visible-join': {
+    looks: 'The joint shows',
+    cause: 'faces not shaved, no paste',
+    todo: 'Paste over it, or tape, or ivy.',
+  },
+  'fibre-clumps': {
+    looks: 'Fibre in clumps',
+    cause: 'too much PVA, thrown from one side',
+    todo: 'Tease it apart while wet; turn the piece as you sprinkle.',
+  },
+  'black-stem': {
+    looks: 'Black on the stem',
+    cause: 'can too near',
+    todo: 'Farther off, short bursts from above; touch the stem up pale.',
+  },
+  mould: {
+    looks: 'Mould',
+    cause: 'coffee or leaves not dry',
+    todo: 'Throw it away; dry fully before use.',
+  },
+  'opaque-head': {
+    looks: 'No sky through it',
+    cause: 'head not thinned',
+    todo: 'Cut whole rays out; open tiers.',
+  },
+  'tape-lets-go': {
+    looks: 'Tape lets go',
+    cause: 'not stretched, or not sealed at once',
+    todo: 'Stretch it, CA at once.',
+  },
+  'broom-shape': {
+    looks: 'A broom',
+    cause: 'strands left straight',
+    todo: 'Open and bend every strand; knot none.',
+  },
+  'glue-run': {
+    looks: 'Glue has run up the strands',
+    cause: 'too much CA at the neck',
+    todo: 'A drop all round, head down until it grabs.',
+  },
+  'plastic-shine': {
+    looks: 'Plastic shine',
+    cause: 'bare plastic between the foam',
+    todo: 'Matt paint before the foam.',
+  },
+  dieback: {
+    looks: 'Brown patches like dieback',
+    cause: 'missed brown pad',
+    todo: 'Green over it, unless dieback is meant.',
+  },
+  'snow-sealed': {
+    looks: 'Snow turned grey',
+    cause: 'a coat over it',
+    todo: 'Sieve it anew; never seal it.',
+  },
+  'petal-blobs': {
+    looks: 'Blossom in blobs',
+    cause: 'too much PVA',
+    todo: 'Dab, do not brush; tap off before it sets.',
+  },
   'lying-fibres': {
     looks: 'Fibres lie down',
     cause: 'poor earth, or the glue had skinned',

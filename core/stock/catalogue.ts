@@ -1,5 +1,5 @@
 import type { Material } from './records'
-import type { Liquid, Stuff } from './stuffs'
+import type { Liquid, Powder, Stuff } from './stuffs'
 
 /** A material before a workshop takes it in. */
 export type CatalogueRow = Omit<Material, 'changedAt' | 'removed' | 'fieldsAt'>
@@ -64,6 +64,53 @@ const sprayPaint = (id: string, name: string, colour: string): CatalogueRow => (
     ...pack(400, 640),
   }),
   of: { stuff: 'liquid', liquid: 'spray-paint', colour },
+})
+
+const leaf = (id: string, name: string, colour: string): CatalogueRow => ({
+  id,
+  name: `Leaf scatter, ${name}`,
+  unit: 'g',
+  of: { stuff: 'foam', form: 'leaf', grainMm: 0.7, colour },
+  family: 'leaf scatter',
+  densityGPerMl: 0.25,
+  bulkGPerMl: 0.06,
+  ...pack(25, 690),
+})
+
+const wire = (id: string, diameterMm: number, metres: number, price: number): CatalogueRow => ({
+  id,
+  name: `Soft wire, ${diameterMm} mm`,
+  unit: 'mm',
+  of: { stuff: 'wire', diameterMm },
+  family: 'soft iron wire',
+  // Iron, 7.87 g/ml.
+  metreG: Math.round(7.87 * (Math.PI / 4) * diameterMm ** 2 * 1000) / 1000,
+  ...pack(metres * 1000, price),
+})
+
+const rod = (id: string, name: string, diameterMm: number, rodMm: number, price: number): CatalogueRow => ({
+  id,
+  name,
+  unit: 'piece',
+  of: { stuff: 'dowel', diameterMm, rodMm },
+  family: 'dowel rods',
+  ...pack(1, price),
+})
+
+const powder = (
+  id: string,
+  name: string,
+  of: Powder,
+  colour: string,
+  bulkGPerMl: number,
+  extra: Extra = {},
+): CatalogueRow => ({
+  id,
+  name,
+  unit: 'g',
+  of: { stuff: 'powder', powder: of, colour },
+  bulkGPerMl,
+  ...extra,
 })
 
 const pieces = (id: string, name: string, of: Stuff, extra: Extra): CatalogueRow => ({
@@ -181,6 +228,164 @@ export const catalogue: readonly CatalogueRow[] = [
   sprayPaint('spray-mid-green', 'mid green', '#56723a'),
   sprayPaint('spray-yellow-green', 'yellow-green', '#93a04c'),
   sprayPaint('spray-ochre', 'ochre', '#a8863f'),
+  leaf('leaf-spring', 'spring green', '#8fa84a'),
+  leaf('leaf-mid', 'mid green', '#5f7d3a'),
+  leaf('leaf-olive', 'olive grey', '#7f8a66'),
+  leaf('leaf-dark', 'dark green', '#3f5a33'),
+  leaf('leaf-yellow', 'autumn yellow', '#c79c36'),
+  leaf('leaf-russet', 'russet', '#9a5f2e'),
+  groundFoam('foam-fine-needle', 'fine, pine needle', 0.5, '#4a5f3c'),
+  wire('wire-030', 0.3, 50, 320),
+  wire('wire-045', 0.45, 50, 380),
+  wire('wire-070', 0.7, 25, 420),
+  wire('wire-100', 1, 20, 480),
+  wire('wire-140', 1.4, 10, 520),
+  rod('dowel-4', 'Dowel rod, 4 mm', 4, 914, 90),
+  rod('dowel-6', 'Dowel rod, 6 mm', 6, 914, 120),
+  rod('dowel-10', 'Dowel rod, 10 mm', 10, 914, 190),
+  pieces(
+    'pad-green',
+    'Filter pad, natural fibre, green',
+    { stuff: 'pad', pad: 'fibre', thicknessMm: 25, widthMm: 400, heightMm: 300, colour: '#46583c' },
+    { family: 'fibre pads', ...pack(1, 620), note: 'Ready green; nylon shines (common practice).' },
+  ),
+  pieces(
+    'pad-coir',
+    'Coir liner',
+    { stuff: 'pad', pad: 'coir', thicknessMm: 10, widthMm: 500, heightMm: 350, colour: '#6b5036' },
+    { family: 'coir', ...pack(1, 450), note: 'Limp: lay two over each other (common practice).' },
+  ),
+  {
+    id: 'pad-corners',
+    name: 'Pad corners',
+    unit: 'cm2',
+    of: { stuff: 'other', colour: '#46583c' },
+    note: 'What is left between discs: upper discs, undergrowth (common practice).',
+  },
+  pieces('pins', 'Headless nails for pins', { stuff: 'goods', goods: 'pin' }, pack(100, 240)),
+  {
+    id: 'floral-tape',
+    name: 'Floral tape, brown',
+    unit: 'mm',
+    of: { stuff: 'goods', goods: 'tape', colour: '#5b4a3a' },
+    ...pack(27_000, 260),
+    note: 'Sticks only when stretched (common practice).',
+  },
+  {
+    id: 'hemp-rope',
+    name: 'Hemp rope, 10 mm',
+    unit: 'mm',
+    of: { stuff: 'rope', diameterMm: 10, colour: '#a58c5f' },
+    ...pack(10_000, 650),
+  },
+  {
+    id: 'sisal-cut',
+    name: 'Sisal, cut to 12 mm',
+    unit: 'g',
+    of: { stuff: 'fibre', lengthMm: 12, dtex: 300, colour: '#9c8460' },
+    family: 'cut sisal',
+    densityGPerMl: 1.3,
+    bulkGPerMl: 0.08,
+    ...pack(50, 280),
+  },
+  ...[2.5, 12].map(fibre('brown', '#5a4330')),
+  {
+    id: 'green-fibre',
+    name: 'Teasing fibre, dark green',
+    unit: 'g',
+    of: { stuff: 'wool', colour: '#3c4f35' },
+    bulkGPerMl: 0.02,
+    ...pack(20, 420),
+  },
+  pieces(
+    'twigs',
+    'Garden twigs',
+    { stuff: 'twig', twig: 'twig', fromMm: 80, toMm: 250 },
+    {
+      pieceG: 6,
+      note: 'Compact branching. Ask before picking; clean and dry fully (common practice).',
+    },
+  ),
+  pieces(
+    'roots',
+    'Cane roots',
+    { stuff: 'twig', twig: 'root', fromMm: 80, toMm: 260 },
+    {
+      pieceG: 12,
+      note: 'When canes are cleared; wash and dry for two days (common practice).',
+    },
+  ),
+  pieces(
+    'flower-heads',
+    'Dried flower heads',
+    { stuff: 'twig', twig: 'head', fromMm: 50, toMm: 190 },
+    {
+      pieceG: 0.8,
+      note: 'A hundred or two at a time in late autumn, with leave (common practice).',
+    },
+  ),
+  pieces(
+    'shrub-stems',
+    'Dwarf-shrub stems',
+    { stuff: 'twig', twig: 'stem', fromMm: 60, toMm: 220 },
+    {
+      pieceG: 2,
+      note: 'After leaf fall, with leave of owner and authority (common practice).',
+    },
+  ),
+  pieces(
+    'ready-tree-medium',
+    'Ready trees, 70–130 mm',
+    { stuff: 'goods', goods: 'ready-tree', fromMm: 60, toMm: 140 },
+    { family: 'ready trees', ...pack(10, 1800) },
+  ),
+  pieces(
+    'ready-tree-large',
+    'Ready trees, 130–220 mm',
+    { stuff: 'goods', goods: 'ready-tree', fromMm: 125, toMm: 230 },
+    { family: 'ready trees', ...pack(5, 1900) },
+  ),
+  powder('grout-grey', 'Tile grout, grey', 'grout', '#8f8b84', 1.1, pack(1000, 390)),
+  powder('grout-pale', 'Tile grout, pale grey', 'grout', '#c4bfb4', 1.1, pack(1000, 390)),
+  powder('sawdust-fine', 'Sawdust, fine', 'sawdust', '#a07a4e', 0.2, {
+    note: 'Sieved; dull it for forest floors (common practice).',
+  }),
+  powder('coffee-grounds', 'Coffee grounds, dried', 'coffee', '#3b2a1f', 0.4, {
+    note: 'An hour at 80 °C until fully dry, or they mould (common practice).',
+  }),
+  powder('pastel-green', 'Pastel powder, green', 'pastel', '#6f7d4f', 0.6, pack(20, 350)),
+  powder('petals-white', 'Blossom powder, white', 'blossom', '#efe6e6', 0.3, pack(10, 450)),
+  powder('petals-pink', 'Blossom powder, pink', 'blossom', '#e3b4bd', 0.3, pack(10, 450)),
+  powder('leaf-litter', 'Ground leaves, sieved', 'litter', '#7a5a38', 0.15, {
+    note: 'Dried, 20 to 30 s in a blender, both ends sieved off (common practice).',
+  }),
+  powder('snow-powder', 'Very fine white powder', 'snow', '#f4f5f6', 0.5, pack(100, 520)),
+  liquid('ca', 'CA glue', 'ca', 1.05, pack(20, 480)),
+  liquid('activator', 'CA activator', 'activator', 0.75, pack(100, 690)),
+  liquid('hot-glue', 'Hot-glue chips', 'hot-glue', 0.95, pack(250, 520)),
+  liquid('latex', 'Latex', 'latex', 0.95, pack(250, 980)),
+  {
+    ...liquid('paste', 'Modelling paste', 'paste', 1.6, pack(250, 860)),
+    of: { stuff: 'liquid', liquid: 'paste', colour: '#e8e4da' },
+  },
+  {
+    ...liquid('stain', 'Wood stain, grey-brown', 'stain', 0.95, pack(250, 640)),
+    of: { stuff: 'liquid', liquid: 'stain', colour: '#5d5145' },
+  },
+  liquid('scenic-cement', 'Scenic cement', 'cement', 1.02, pack(500, 990)),
+  liquid('spray-adhesive', 'Spray adhesive', 'spray-adhesive', 0.75, pack(400, 890)),
+  liquid('flat-varnish', 'Flat clear, spray', 'varnish', 0.8, pack(400, 690)),
+  sprayPaint('spray-grey-primer', 'grey primer', '#8b8a87'),
+  sprayPaint('spray-pale-grey', 'pale grey', '#b9b4ab'),
+  sprayPaint('spray-black', 'black', '#26241f'),
+  sprayPaint('spray-brown', 'brown', '#5f4a37'),
+  sprayPaint('spray-rust', 'rust', '#a8663a'),
+  sprayPaint('spray-oxide-green', 'oxide green', '#3f5137'),
+  paint('paint-pale-grey', 'pale grey', '#b7b2a8'),
+  paint('paint-dark-grey', 'dark grey', '#45423e'),
+  paint('paint-orange-brown', 'orange-brown', '#b0713f'),
+  paint('paint-grey-brown', 'grey-brown', '#7a7065'),
+  paint('paint-umber', 'raw umber', '#5c4a38'),
   paint('paint-dark-brown', 'dark brown', '#4c3a2c'),
   paint('paint-dark-green', 'dark green', '#33472c'),
 ]

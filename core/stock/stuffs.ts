@@ -22,6 +22,11 @@ export const liquids = [
   'contact-adhesive',
   'spray-adhesive',
   'hairspray',
+  'ca',
+  'activator',
+  'hot-glue',
+  'paste',
+  'stain',
   'paint',
   'spray-paint',
   'latex',
@@ -32,16 +37,31 @@ export const liquids = [
 ] as const
 export type Liquid = (typeof liquids)[number]
 
+export const padKinds = ['fibre', 'coir'] as const
+export const foamForms = ['ground', 'leaf', 'clump'] as const
+export const powders = ['grout', 'sawdust', 'coffee', 'pastel', 'blossom', 'litter', 'snow', 'other'] as const
+export type Powder = (typeof powders)[number]
+export const goodsKinds = ['trunk', 'ready-tree', 'pin', 'tape', 'other'] as const
+export const twigKinds = ['sprig', 'curved-sprig', 'twig', 'root', 'head', 'stem'] as const
+
 export const stuffSchemas = [
-  /** Ground foam is sprinkled, clump foam is pressed or set. */
-  stuff('foam', { form: z.enum(['ground', 'clump']), grainMm, colour }),
+  /** Ground foam and leaf scatter are sprinkled, clump foam is pressed or set. */
+  stuff('foam', { form: z.enum(foamForms), grainMm, colour }),
   /** Cut fibre for an applicator, by its length. */
   stuff('fibre', { lengthMm: z.number().min(0.2).max(60), dtex: z.number().min(0.5).max(500), colour }),
   /** Filter wool, stuffing, horsehair: fibre that is teased. */
   stuff('wool', { colour }),
   stuff('wire', { diameterMm: z.number().min(0.05).max(6) }),
-  stuff('pad', { thicknessMm: z.number().min(0.5).max(200), colour }),
-  stuff('dowel', { diameterMm: z.number().min(0.5).max(60) }),
+  /** Fibre pad or coir, in pieces of such a size. */
+  stuff('pad', {
+    thicknessMm: z.number().min(0.5).max(200),
+    widthMm: sideMm.optional(),
+    heightMm: sideMm.optional(),
+    pad: z.enum(padKinds).optional(),
+    colour,
+  }),
+  /** A dowel or rod, with the length that it is sold in. */
+  stuff('dowel', { diameterMm: z.number().min(0.5).max(60), rodMm: sideMm.optional() }),
   stuff('liquid', { liquid: z.enum(liquids), colour }),
   /** Mixed from other materials and water, by volume. */
   stuff('mixture', {
@@ -57,17 +77,20 @@ export const stuffSchemas = [
       .max(12),
     colour,
   }),
+  /** Hemp or sisal rope, whose ends are opened. */
+  stuff('rope', { diameterMm: z.number().min(0.5).max(60), colour }),
   /** Dried sprigs, twigs, roots, flower heads. */
-  stuff('twig', { twig: z.enum(['sprig', 'curved-sprig', 'twig', 'root', 'head', 'stem']), ...heights }),
+  stuff('twig', { twig: z.enum(twigKinds), ...heights }),
   stuff('sheet', {
     sheet: z.enum(['release', 'cloth', 'mesh', 'mat', 'other']),
     widthMm: sideMm.optional(),
     heightMm: sideMm.optional(),
     colour,
   }),
-  stuff('powder', { grainMm: grainMm.optional(), colour }),
-  /** Bought in pieces: moulded trunks, ready trees, pins. */
-  stuff('goods', { goods: z.enum(['trunk', 'ready-tree', 'pin', 'other']), ...heights, colour }),
+  /** Grout, sawdust, ground coffee, pastels, petals, litter; absent: any. */
+  stuff('powder', { powder: z.enum(powders).optional(), grainMm: grainMm.optional(), colour }),
+  /** Bought in pieces: moulded trunks, ready trees, pins, tape. */
+  stuff('goods', { goods: z.enum(goodsKinds), ...heights, colour }),
   stuff('other', { colour }),
 ] as const
 
@@ -83,6 +106,7 @@ export const stuffNames: Record<StuffName, string> = {
   wire: 'Wire',
   pad: 'Pad',
   dowel: 'Dowel',
+  rope: 'Rope',
   liquid: 'Glue, paint, medium',
   mixture: 'Mixture',
   twig: 'Sprigs and twigs',

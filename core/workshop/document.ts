@@ -9,7 +9,7 @@ import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 4
+export const FILE_VERSION = 5
 
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({
@@ -23,6 +23,8 @@ export const settingsSchema = z.strictObject({
   roomC: z.number().min(0).max(45),
   humidity: z.number().min(5).max(95),
   paper: z.enum(['A4', 'Letter']),
+  /** Ids of the tools that are there; absent: nothing is said of tools, and none counts as missing. */
+  tools: z.array(z.string().min(1).max(60)).max(100).optional(),
 })
 export type Settings = z.infer<typeof settingsSchema>
 

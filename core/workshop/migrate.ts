@@ -1,6 +1,7 @@
 import { none, ok, type Reading } from '../units'
 import { FILE_VERSION } from './document'
 import { toVersion4 } from './migrations/to-4'
+import { toVersion5 } from './migrations/to-5'
 
 type Loose = Record<string, unknown>
 const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
@@ -28,6 +29,7 @@ const steps: Record<number, (document: Loose) => Loose> = {
   /** 2 → 3: a workshop keeps species of its own. */
   2: (document) => ({ ...document, version: 3, species: [] }),
   3: toVersion4,
+  4: toVersion5,
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

@@ -1,5 +1,15 @@
-import { liquids, type Stuff, type StuffName } from '~~/core/stock'
-import { plainNumber, readNumber, type StockUnit } from '~~/core/units'
+import {
+  foamForms,
+  goodsKinds,
+  liquids,
+  padKinds,
+  powders,
+  twigKinds,
+  type Stuff,
+  type StuffName,
+} from '~~/core/stock'
+import { readWire } from '~~/core/armature'
+import { plainNumber, readNumber, type Reading, type StockUnit } from '~~/core/units'
 
 /** A field of a stuff, or a measure that all materials may have. With choices it is picked, else typed as a number. */
 export interface MaterialField {
@@ -7,6 +17,8 @@ export interface MaterialField {
   readonly label: string
   readonly choices?: readonly string[]
   readonly needed?: boolean
+  /** Read in another way than as a number above zero. */
+  readonly read?: (typed: string) => Reading<number>
 }
 
 const number = (name: string, label: string, needed = false): MaterialField => ({ name, label, needed })
@@ -19,22 +31,28 @@ const heights = [number('fromMm', 'Serves from, mm'), number('toMm', 'to, mm')]
 
 /** The properties of each stuff that a maker can set. */
 export const stuffFields: Record<StuffName, readonly MaterialField[]> = {
-  foam: [pick('form', 'Form', ['ground', 'clump']), number('grainMm', 'Grain, mm', true)],
+  foam: [pick('form', 'Form', foamForms), number('grainMm', 'Grain, mm', true)],
   fibre: [number('lengthMm', 'Fibre length, mm', true), number('dtex', 'Linear density, dtex', true)],
   wool: [],
-  wire: [number('diameterMm', 'Diameter, mm', true)],
-  pad: [number('thicknessMm', 'Thickness, mm', true)],
-  dowel: [number('diameterMm', 'Diameter, mm', true)],
+  wire: [{ ...number('diameterMm', 'Diameter: mm, AWG or SWG', true), read: readWire }],
+  pad: [
+    pick('pad', 'Kind', padKinds),
+    number('thicknessMm', 'Thickness, mm', true),
+    number('widthMm', 'Width, mm'),
+    number('heightMm', 'Height, mm'),
+  ],
+  dowel: [number('diameterMm', 'Diameter, mm', true), number('rodMm', 'Length of a rod, mm')],
+  rope: [number('diameterMm', 'Diameter, mm', true)],
   liquid: [pick('liquid', 'Kind', liquids)],
   mixture: [],
-  twig: [pick('twig', 'Kind', ['sprig', 'curved-sprig', 'twig', 'root', 'head', 'stem']), ...heights],
+  twig: [pick('twig', 'Kind', twigKinds), ...heights],
   sheet: [
     pick('sheet', 'Kind', ['release', 'cloth', 'mesh', 'mat', 'other']),
     number('widthMm', 'Width, mm'),
     number('heightMm', 'Height, mm'),
   ],
-  powder: [number('grainMm', 'Grain, mm')],
-  goods: [pick('goods', 'Kind', ['trunk', 'ready-tree', 'pin', 'other']), ...heights],
+  powder: [pick('powder', 'Kind', powders), number('grainMm', 'Grain, mm')],
+  goods: [pick('goods', 'Kind', goodsKinds), ...heights],
   other: [],
 }
 
@@ -49,7 +67,7 @@ export function blankStuff(stuff: StuffName): Stuff {
     case 'wire':
       return { stuff, diameterMm: 0.5 }
     case 'pad':
-      return { stuff, thicknessMm: 12, colour }
+      return { stuff, pad: 'fibre', thicknessMm: 12, colour }
     case 'dowel':
       return { stuff, diameterMm: 6 }
     case 'liquid':
@@ -62,8 +80,11 @@ export function blankStuff(stuff: StuffName): Stuff {
       return { stuff, sheet: 'other', colour }
     case 'goods':
       return { stuff, goods: 'other', colour }
-    case 'wool':
+    case 'rope':
+      return { stuff, diameterMm: 8, colour }
     case 'powder':
+      return { stuff, powder: 'other', colour }
+    case 'wool':
     case 'other':
       return { stuff, colour }
   }
@@ -101,6 +122,11 @@ export function readMeasure(field: MaterialField, typed: string): number | strin
   if (typed.trim() === '') {
     if (field.needed) throw new RangeError(`${field.label}: it is needed.`)
     return undefined
+  }
+  if (field.read) {
+    const own = field.read(typed)
+    if (own.kind === 'none') throw new RangeError(`${field.label}: ${own.because}`)
+    return own.value
   }
   const read = readNumber(typed)
   if (read === undefined || read <= 0)

@@ -1,4 +1,5 @@
 import { fibreDiameterUm } from '~~/core/coverage/fibre'
+import { gaugeWords } from '~~/core/armature'
 import type { Material } from '~~/core/stock'
 import { formatModelLength, formatQuantity, plainNumber, type UnitSystem } from '~~/core/units'
 
@@ -18,10 +19,17 @@ export function measureWords({ of, densityGPerMl }: Material, system: UnitSystem
       return `${mm(of.lengthMm)} long, ${plainNumber(of.dtex, 1)} dtex${thick}`
     }
     case 'wire':
+      return gaugeWords(of.diameterMm)
     case 'dowel':
+      return `${plainNumber(of.diameterMm, 3)} mm thick${of.rodMm === undefined ? '' : `, rods of ${mm(of.rodMm)}`}`
+    case 'rope':
       return `${plainNumber(of.diameterMm, 3)} mm thick`
     case 'pad':
-      return `${mm(of.thicknessMm)} thick`
+      return `${mm(of.thicknessMm)} thick${
+        of.widthMm === undefined || of.heightMm === undefined
+          ? ''
+          : `, ${mm(of.widthMm)} × ${mm(of.heightMm)}`
+      }`
     case 'sheet':
       return of.widthMm === undefined || of.heightMm === undefined
         ? ''

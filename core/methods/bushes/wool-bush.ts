@@ -147,6 +147,15 @@ export const woolBush: PlantMethod = {
   name: 'Wool bush',
   makes: 'Teased filter wool, dyed and stiffened in one bath, fine foam sprinkled in while it is wet.',
   kinds: ['pieces', 'length'],
+  profile: {
+    sizeMm: [5, 60],
+    shows: 'puff',
+    effort: 'mass-made',
+    handling: 'handled',
+    together: [10, 50],
+    seasons: 'in leaf',
+    manner: 'wool',
+  },
   coefficients: Object.values(k),
   options: [
     {

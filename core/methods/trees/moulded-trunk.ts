@@ -1,19 +1,28 @@
 import {
   coatUse,
   coefficients,
+  dressSteps,
+  dressUses,
   examplePiece,
   examplePieces,
   crownInput,
   flockUse,
   materialsAt,
+  snowOption,
+  snowSlots,
   step,
   timeWords,
   use,
+  withoutLeaf,
+  type Dress,
   type PlantJob,
   type PlantMethod,
   type Suit,
 } from '../../makeup'
 import { figure, input } from '../../units'
+
+/** Of the shared dressing only snow is used. */
+const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'snow-glue' }
 
 const k = coefficients('moulded-trunk', {
   spoilage: { name: 'spoilage', value: 0.03, unit: '', origin: 'memory', range: [0, 0.5] },
@@ -93,27 +102,53 @@ export const mouldedTrunk: PlantMethod = {
   name: 'Moulded trunk',
   makes: 'A bent plastic trunk with clump foam pressed onto sticky branch ends.',
   kinds: ['pieces'],
+  profile: {
+    sizeMm: [40, 200],
+    shows: 'puff',
+    effort: 'from the bag',
+    handling: 'handled',
+    together: [2, 12],
+    seasons: 'in leaf',
+    manner: 'moulded',
+  },
   coefficients: Object.values(k),
-  options: [],
+  options: [
+    {
+      id: 'foliage',
+      name: 'Foliage',
+      choices: [
+        { id: 'clump', name: 'clump foam', words: 'pressed on: full and dense' },
+        { id: 'leaf', name: 'leaf on a fine web', words: 'teased out along the branch: lighter' },
+      ],
+    },
+    snowOption,
+  ],
   spoilage: k.spoilage,
   suits,
-  slots: ({ piece }) => [
+  slots: ({ piece }, choice) => [
     {
       id: 'trunk',
       label: 'Trunks',
       wish: { stuff: 'goods', goods: 'trunk', heightMm: piece.heightMm * 0.92 },
     },
     { id: 'adhesive', label: 'Contact adhesive', wish: { stuff: 'liquid', liquid: 'contact-adhesive' } },
-    {
-      id: 'clump',
-      label: 'Clump foam',
-      wish: {
-        stuff: 'foam',
-        form: 'clump',
-        grainMm: Math.max(3, piece.grainMm * 2),
-        colour: piece.tones.base,
-      },
-    },
+    choice('foliage') === 'leaf'
+      ? {
+          id: 'clump',
+          label: 'Leaf',
+          wish: { stuff: 'foam', form: 'leaf', grainMm: piece.grainMm, colour: piece.tones.base },
+        }
+      : {
+          id: 'clump',
+          label: 'Clump foam',
+          wish: {
+            stuff: 'foam',
+            form: 'clump',
+            grainMm: Math.max(3, piece.grainMm * 2),
+            colour: piece.tones.base,
+          },
+        },
+    ...snowSlots(choice, { id: 'snow-glue', label: 'Hairspray for the snow' }),
   ],
   work(task) {
     const { piece, value } = task
@@ -141,6 +176,7 @@ export const mouldedTrunk: PlantMethod = {
         share: input('share of the foliage', 1, '', 'formula'),
         sticks: k.sticks,
       }),
+      ...dressUses(withoutLeaf(task), snowOnly),
     ]
     const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
     const clearMin = task.dryMin(value(k.clearMin))
@@ -193,6 +229,7 @@ export const mouldedTrunk: PlantMethod = {
           cautions: ['dust'],
           faults: ['fallen-foliage', 'one-sided'],
         }),
+        ...dressSteps(withoutLeaf(task), snowOnly).map((draft) => step({ ...draft, ...at(draft.id) })),
         step({
           ...at('inspect'),
           title: 'Touch up, inspect',

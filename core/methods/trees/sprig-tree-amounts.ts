@@ -2,34 +2,29 @@ import {
   bathWork,
   coatUse,
   crownInput,
+  dressUses,
   flockUse,
   use,
+  withoutLeaf,
   type BathWork,
+  type Dress,
   type PlantTask,
   type Use,
 } from '../../makeup'
 import { catalogueRow } from '../../stock'
 import { figure, input, type NumberInput } from '../../units'
+import { sprigsOf } from './sprig-count'
 import { sprigFigures as k } from './sprig-tree-figures'
+
+/** Of the shared dressing only snow is used; it is stuck with the way's own hairspray. */
+export const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'hairspray' }
 
 /** Whether there is any leaf to show on the day. */
 export const leafy = ({ piece }: Pick<PlantTask, 'piece'>): boolean => piece.leaf > 0.01
 
-/** Sprigs bound together for one tree: as many as its crown has room for, each no longer than good sprigs are. */
-export function sprigsEach(task: PlantTask): NumberInput {
-  const { piece } = task
-  const width = task.value(k.width)
-  const length = Math.min(piece.heightMm, task.value(k.longest))
-  const one = (Math.PI / 4) * (width * length) ** 2
-  const count = Math.max(1, Math.ceil((piece.sideAreaCm2 * 100) / one - 0.35))
-  return input(
-    'sprigs in a tree',
-    count,
-    '',
-    'formula',
-    `crown from the side ÷ crown of a sprig of ${Math.round(length)} mm`,
-  )
-}
+/** Sprigs bound together for one tree. */
+export const sprigsEach = (task: PlantTask): NumberInput =>
+  sprigsOf(task.piece, task.value(k.width), task.value(k.longest))
 
 /** The bath that toughens them, where they are toughened. */
 export function soak(task: PlantTask, sprigs: NumberInput): BathWork | undefined {
@@ -80,7 +75,8 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
     coat('trunk-paint', 'trunk', 'Trunk colour', k.trunkCoat),
     coat('tips-paint', 'trunk', 'Dark tips', k.tipsCoat),
   ]
-  if (!leafy(task)) return armature
+  const snow = dressUses(withoutLeaf(task), snowOnly)
+  if (!leafy(task)) return [...armature, ...snow]
   const flock = (slot: string, at: string, label: string, share: NumberInput): Use =>
     flockUse(task, {
       slot,
@@ -99,6 +95,7 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
       flock('foliage', 'sprinkle', 'Coarse foam', input('share of the foliage', 1, '', 'formula')),
       coat('canopy-paint', 'canopy', 'Canopy colour', k.canopyCoat),
       coat('highlight-spray', 'canopy', 'Highlight mist', k.mistCoat),
+      ...snow,
     ]
   const top =
     task.fill('highlight').parts.length > 0
@@ -120,5 +117,6 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
       k.sprayCoat,
       task.input(k.highlight),
     ),
+    ...snow,
   ]
 }

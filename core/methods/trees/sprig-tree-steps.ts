@@ -1,6 +1,16 @@
-import { materialsAt, roundOf, step, timeWords, type PlantTask, type Step, type Use } from '../../makeup'
+import {
+  dressSteps,
+  materialsAt,
+  roundOf,
+  step,
+  timeWords,
+  withoutLeaf,
+  type PlantTask,
+  type Step,
+  type Use,
+} from '../../makeup'
 import { counted, type NumberInput } from '../../units'
-import { leafy } from './sprig-tree-amounts'
+import { leafy, snowOnly } from './sprig-tree-amounts'
 import { sprigFigures as k } from './sprig-tree-figures'
 
 /** Painting and misting take as long as there is crown, by a tree of 40 cm². */
@@ -88,7 +98,8 @@ export function stepsOf(task: PlantTask, sprigs: NumberInput, uses: readonly Use
       : 'Straight, no puddles on the stem, tips darker than the trunk.',
     faults: ['one-sided', 'satin', 'shiny-patches'],
   })
-  if (!leafy(task)) return [...armature, inspect]
+  const snow = dressSteps(withoutLeaf(task), snowOnly).map((draft) => step({ ...draft, ...at(draft.id) }))
+  if (!leafy(task)) return [...armature, ...snow, inspect]
   const sprinkleSec = 3 + value(k.flockSec) * task.piece.sideAreaCm2
   const wetSec = value(k.wetSec)
   const mistSec = value(k.mistSec) * areaFactor(task)
@@ -146,5 +157,5 @@ export function stepsOf(task: PlantTask, sprigs: NumberInput, uses: readonly Use
           faults: ['loud-two-tone'],
         })
   const open = task.choice('colour') !== 'overspray' && task.fill('highlight').parts.length === 0
-  return [...armature, sprinkle, ...(open ? [] : [second]), inspect]
+  return [...armature, sprinkle, ...(open ? [] : [second]), ...snow, inspect]
 }

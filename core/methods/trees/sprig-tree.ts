@@ -3,6 +3,8 @@ import {
   examplePieces,
   isBladed,
   isBushy,
+  snowOption,
+  snowSlots,
   type PlantJob,
   type PlantMethod,
   type Slot,
@@ -72,12 +74,13 @@ function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
       optional: true,
     },
   ]
-  if (!leafy({ piece })) return armature
   const hairspray: Slot = {
     id: 'hairspray',
     label: 'Hairspray',
     wish: { stuff: 'liquid', liquid: 'hairspray' },
   }
+  const snow = snowSlots(choice)
+  if (!leafy({ piece })) return [...armature, ...(snow.length > 0 ? [hairspray, ...snow] : [])]
   return sprayed
     ? [
         ...armature,
@@ -100,6 +103,7 @@ function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
           tone: { is: 'lighter', than: 'canopy-paint' },
           optional: true,
         },
+        ...snow,
       ]
     : [
         ...armature,
@@ -116,15 +120,25 @@ function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
           tone: { is: 'lighter', than: 'foliage' },
           optional: true,
         },
+        ...snow,
       ]
 }
 
-/** Dried sprigs, toughened and dressed. methods of the trade, common practice. */
+/** Dried sprigs, toughened and dressed. Common practice. */
 export const sprigTree: PlantMethod = {
   id: 'sprig-tree',
   name: 'Soaked sprig tree',
   makes: 'Dried sprigs, soaked and dried straight, painted, sprinkled with foam.',
   kinds: ['pieces'],
+  profile: {
+    sizeMm: [30, 250],
+    shows: 'branches',
+    effort: 'mass-made',
+    handling: 'protected',
+    together: [5, 50],
+    seasons: 'any',
+    manner: 'sprig',
+  },
   coefficients: Object.values(k),
   options: [
     {
@@ -151,6 +165,7 @@ export const sprigTree: PlantMethod = {
         { id: 'dry', name: 'dry', words: 'no bath and no night, but brittle and as they grew' },
       ],
     },
+    snowOption,
   ],
   spoilage: k.spoilage,
   suits,

@@ -48,7 +48,7 @@ describe('moulded trunk', () => {
     expect(total(made, 'trunk')).toBe(9)
     const trunk = made.uses.find(({ slot }) => slot === 'trunk')!.material!
     const wish = made.slots[0]!.slot.wish
-    expect(trunk.of.stuff === 'goods' && wish.stuff === 'goods' && trunk.of.fromMm! <= wish.heightMm).toBe(
+    expect(trunk.of.stuff === 'goods' && wish.stuff === 'goods' && trunk.of.fromMm! <= wish.heightMm!).toBe(
       true,
     )
   })

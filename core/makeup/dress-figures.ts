@@ -1,0 +1,31 @@
+import { coefficients } from './coefficients'
+import { amount, minutes, seconds, share } from './rows'
+
+/** What dressing, painting and gluing take, whatever is dressed. */
+export const dressing = coefficients('shared', {
+  adhesiveCoat: amount('a mist of adhesive', 0.035, 'ml/cm²'),
+  paintCoat: amount('a coat from the can', 0.03, 'ml/cm²'),
+  mistCoat: amount('a mist from the can', 0.008, 'ml/cm²'),
+  shadeShare: share('share of the foliage underneath', 0.15),
+  lightShare: share('share of the foliage on top', 0.15, 'memory', 'common practice: subtle'),
+  baseSticks: share('base coat sticks, of what is thrown', 0.45),
+  laterSticks: share('later coats stick, of what is thrown', 0.35),
+  leafSticks: share('leaf sticks in a pass, of what is thrown', 0.3),
+  throwSec: amount('sprinkle, for each cm² of crown', 0.3, 's'),
+  readySec: seconds('spray a round before the first sprinkle', 8),
+  sprayWetSec: seconds('hairspray stays wet', 60),
+  tackWetSec: seconds('spray adhesive stays open', 300),
+  cementWetSec: seconds('scenic cement stays wet', 600),
+  spraySetMin: minutes('hairspray sets', 10),
+  tackSetMin: minutes('spray adhesive sets', 20),
+  cementDryMin: minutes('scenic cement dries', 600, 'memory', 'overnight'),
+  paintWetSec: seconds('spray paint takes scatter for', 60),
+  paintDryMin: minutes('spray paint dries', 20),
+  paintSec: seconds('spray a crown, for each 40 cm²', 12),
+  pvaDryMin: minutes('neat PVA dries', 720),
+  pasteDryMin: minutes('modelling paste dries', 720, 'memory', 'overnight'),
+  caNightMin: minutes('CA in a stem joint', 600, 'common practice', 'overnight'),
+  inspectSec: seconds('look a tree over', 10),
+  snowMm: amount('snow that lies on a crown from above', 0.35, 'mm'),
+  snowSec: seconds('sieve snow over a crown, for each 40 cm² from above', 15),
+})

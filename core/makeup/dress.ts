@@ -1,0 +1,295 @@
+import { figure, input } from '../units'
+import { dressing as d } from './dress-figures'
+import type { Option, PlantTask, Use } from './method'
+import type { Piece } from './job'
+import type { Slot } from './slots'
+import { hands, roundOf, step, timeWords, wait, within, type Step, type StepDraft } from './step'
+import { coatUse, crownInput, flockUse, materialsAt, use } from './uses'
+
+/** How a crown is dressed: with what it is stuck, and whether with leaf, which takes two passes. */
+export interface Dress {
+  readonly adhesive: 'hairspray' | 'spray-adhesive' | 'cement'
+  readonly form: 'leaf' | 'ground'
+  /** A darker coat first, underneath and inside. */
+  readonly shade?: boolean
+  /** The slot that holds the adhesive, where the way has one already; absent: one of its own. */
+  readonly slot?: string
+  /** Share of what is seen that armature and fibre cover already; the foliage makes up the rest. 0 to 1. */
+  readonly filled?: number
+}
+
+/** The step of the second pass. */
+const AGAIN = 'dress-again'
+
+/** Whether there is any leaf to show on the day. */
+export const hasLeaf = ({ leaf }: Pick<Piece, 'leaf'>): boolean => leaf > 0.01
+
+/** A task for what a way does besides its own dressing: snow alone, with no leaf. */
+export const withoutLeaf = (task: PlantTask): PlantTask => ({ ...task, piece: { ...task.piece, leaf: 0 } })
+
+/** What snow takes where a way has a dressing of its own; nothing without it. */
+export const snowSlots = (choice: (option: string) => string, own?: { id: string; label: string }): Slot[] =>
+  choice('snow') === 'laden'
+    ? [
+        ...(own ? [{ ...own, wish: { stuff: 'liquid' as const, liquid: 'hairspray' as const } }] : []),
+        { id: 'snow', label: 'Snow powder', wish: { stuff: 'powder', powder: 'snow' } },
+      ]
+    : []
+
+/** A tree under snow: the same way, with one more step. */
+export const snowOption: Option = {
+  id: 'snow',
+  name: 'Snow',
+  choices: [
+    { id: 'none', name: 'none', words: 'as on a day without snow' },
+    {
+      id: 'laden',
+      name: 'laden',
+      words: 'very fine white powder over adhesive, from above, with no coat over it',
+    },
+  ],
+}
+
+const adhesiveNames: Record<Dress['adhesive'], string> = {
+  hairspray: 'Hairspray',
+  'spray-adhesive': 'Spray adhesive',
+  cement: 'Scenic cement',
+}
+
+/** The materials that dressing takes: on a bare day none, but for snow. */
+export function dressSlots(piece: Piece, dress: Dress, choice: (option: string) => string): Slot[] {
+  const { base, light, shade } = piece.tones
+  const snow = choice('snow') === 'laden'
+  const leafy = hasLeaf(piece)
+  const flock = (id: string, label: string, colour: string, grainMm: number, extra: Partial<Slot>): Slot => ({
+    id,
+    label,
+    wish: { stuff: 'foam', form: dress.form, grainMm, colour },
+    ...extra,
+  })
+  const what = dress.form === 'leaf' ? 'Leaf' : 'Foliage'
+  return [
+    ...((leafy || snow) && dress.slot === undefined
+      ? [
+          {
+            id: 'adhesive',
+            label: adhesiveNames[dress.adhesive],
+            wish: { stuff: 'liquid' as const, liquid: dress.adhesive },
+          },
+        ]
+      : []),
+    ...(leafy
+      ? [
+          flock('foliage', what, base, piece.grainMm, {}),
+          ...(dress.shade
+            ? [
+                flock('shade', 'Shade, underneath', shade, piece.grainMm, {
+                  tone: { is: 'darker', than: 'foliage' },
+                  optional: true,
+                }),
+              ]
+            : []),
+          flock('highlight', 'Highlight', light, piece.grainMm * 0.8, {
+            tone: { is: 'lighter', than: 'foliage' },
+            optional: true,
+          }),
+        ]
+      : []),
+    ...(snow
+      ? [{ id: 'snow', label: 'Snow powder', wish: { stuff: 'powder' as const, powder: 'snow' as const } }]
+      : []),
+  ]
+}
+
+/**
+ * Foliage in coats, by the see-through law in sequence: the see-through of all coats together is the product
+ * of each coat's, so that −ln g is shared out among shade, base and highlight, and leaf is thrown in two
+ * passes. Each coat has its own sticking share.
+ */
+export function dressUses(task: PlantTask, dress: Dress): Use[] {
+  const { piece } = task
+  const uses: Use[] = []
+  const coat = (label: string, at: string): void => {
+    uses.push(coatUse(task, { slot: dress.slot ?? 'adhesive', step: at, label }, d.adhesiveCoat))
+  }
+  if (hasLeaf(piece)) {
+    const open = 1 - (dress.filled ?? 0)
+    const filled = (id: string): boolean => task.fill(id).parts.length > 0
+    const light = filled('highlight') ? task.value(d.lightShare) : 0
+    const dark = dress.shade && filled('shade') ? task.value(d.shadeShare) : 0
+    const last = dress.form === 'leaf' ? AGAIN : 'dress'
+    const flock = (
+      slot: string,
+      at: string,
+      label: string,
+      share: number,
+      sticks: typeof d.baseSticks,
+    ): Use =>
+      flockUse(task, {
+        slot,
+        step: at,
+        label,
+        area: crownInput(task),
+        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
+        leaf: piece.leaf,
+        share: input('share of the foliage', share * open, '', 'formula', 'of −ln g'),
+        sticks,
+      })
+    coat(`${adhesiveNames[dress.adhesive]}, first coat`, 'dress')
+    if (dark > 0) uses.push(flock('shade', 'dress', 'Shade, underneath and inside', dark, d.baseSticks))
+    const base = 1 - light - dark
+    if (dress.form === 'leaf') {
+      uses.push(flock('foliage', 'dress', 'Leaf, first pass', base / 2, d.leafSticks))
+      coat(`${adhesiveNames[dress.adhesive]}, second coat`, AGAIN)
+      uses.push(flock('foliage', AGAIN, 'Leaf, second pass', base / 2, d.leafSticks))
+    } else uses.push(flock('foliage', 'dress', 'Foliage', base, d.baseSticks))
+    if (light > 0) uses.push(flock('highlight', last, 'Highlight, from above', light, d.laterSticks))
+  }
+  if (task.choice('snow') === 'laden') {
+    coat(`${adhesiveNames[dress.adhesive]} for the snow`, 'snow')
+    const top = input('crown from above', piece.topAreaCm2, 'cm²', 'formula', 'π/4 · crown width²')
+    const deep = task.input(d.snowMm)
+    uses.push(
+      use(task, {
+        slot: 'snow',
+        step: 'snow',
+        label: 'Snow',
+        perPiece: figure(
+          (top.value * deep.value) / 10 / 2,
+          'g',
+          'crown from above × depth × bulk density of 0.5 g/ml',
+          [top, deep],
+        ),
+      }),
+    )
+  }
+  return uses
+}
+
+const windows: Record<Dress['adhesive'], (typeof d)[keyof typeof d]> = {
+  hairspray: d.sprayWetSec,
+  'spray-adhesive': d.tackWetSec,
+  cement: d.cementWetSec,
+}
+const settings: Record<Dress['adhesive'], (typeof d)[keyof typeof d]> = {
+  hairspray: d.spraySetMin,
+  'spray-adhesive': d.tackSetMin,
+  cement: d.cementDryMin,
+}
+
+/** The steps of dressing, and of snow: none on a bare day without it. */
+export function dressSteps(
+  task: PlantTask,
+  dress: Dress,
+  words: { readonly where?: string } = {},
+): StepDraft[] {
+  const { piece, value } = task
+  const sprayed = dress.adhesive !== 'cement'
+  const glue = adhesiveNames[dress.adhesive].toLowerCase()
+  const eachSec = 4 + value(d.throwSec) * piece.sideAreaCm2
+  const readySec = value(d.readySec)
+  const wetSec = value(windows[dress.adhesive])
+  const round = roundOf(wetSec, readySec, eachSec)
+  const cement = dress.adhesive === 'cement'
+  const setMin = value(settings[dress.adhesive])
+  const air = sprayed
+    ? ({ needs: ['ventilation'], gives: ['aerosol', 'solvent'] } satisfies Partial<Step>)
+    : {}
+  const open = within(wetSec, `The ${glue} stays open for about ${timeWords(wetSec / 60)}.`)
+  const pass = (id: string, title: string, text: string): StepDraft => ({
+    id,
+    title,
+    text,
+    hands: hands(eachSec + readySec / round, 60),
+    within: open,
+    atOnce: {
+      count: round,
+      because: 'window',
+      what: `${Math.round(eachSec)} s each, and ${Math.round(readySec)} s to spray the round first.`,
+    },
+    wait: wait(
+      cement ? task.dryMin(setMin) : setMin,
+      'open film',
+      cement ? 'Let the cement dry' : 'Let it set',
+    ),
+    tools: ['catch tray'],
+    ...air,
+    cautions: sprayed ? ['spray', 'dust'] : ['dust'],
+    faults: ['clogged-stems', 'fallen-foliage', 'loud-two-tone'],
+    passes: 'Light through the crown; no foliage on the trunk.',
+  })
+  const steps: StepDraft[] = []
+  if (hasLeaf(piece)) {
+    const thin =
+      piece.leaf < 0.6
+        ? ` Only ${Math.round(piece.leaf * 100)} % of the leaf hangs on the day: stop early, and leave twigs bare.`
+        : ''
+    const shade = dress.shade ? '; the dark underneath and inside first' : ''
+    const thrown = `Over the catch dish: ${glue} on the ${words.where ?? 'foliage only'}${shade}. Sprinkle from above, turn over, and from below; shake.`
+    const light = 'The lighter tone last, from above only. Tip the fall back into its own jar.'
+    if (dress.form === 'leaf')
+      steps.push(
+        pass('dress', 'Leaf, first pass', `${thrown}${thin}`),
+        pass(
+          AGAIN,
+          'Leaf, second pass; highlight',
+          `A mist of ${glue} again, and more leaf where it is bare. ${light}`,
+        ),
+      )
+    else steps.push(pass('dress', 'Dress the crown', `${thrown} ${light}${thin}`))
+  }
+  if (task.choice('snow') === 'laden')
+    steps.push({
+      id: 'snow',
+      title: 'Snow',
+      text: `A mist of ${glue} from above only, then the white powder through a sieve, with a trace of black pigment in it. It lies on limbs and on what faces the sky. No coat over it: sealing turns it grey.`,
+      hands: hands((value(d.snowSec) * Math.max(4, piece.topAreaCm2)) / 40, 60),
+      within: open,
+      wait: wait(setMin, 'open film', 'Let it set untouched'),
+      tools: ['sieve', 'catch tray'],
+      ...air,
+      cautions: sprayed ? ['spray', 'dust'] : ['dust'],
+      faults: ['snow-sealed'],
+    })
+  return steps
+}
+
+/** A step that sprays paint: matt, in air, dry before the next. */
+export function paintStep(
+  task: PlantTask,
+  draft: Pick<StepDraft, 'id' | 'title' | 'text'> & Partial<StepDraft> & { readonly times?: number },
+): StepDraft {
+  const { times = 1, ...rest } = draft
+  return {
+    hands: {
+      onceSec: 60,
+      eachSec: task.value(d.paintSec) * Math.max(0.4, task.piece.sideAreaCm2 / 40) * times,
+      origin: 'memory',
+    },
+    wait: wait(task.dryMin(task.value(d.paintDryMin)), 'open film', 'Let the paint dry'),
+    needs: ['ventilation'],
+    gives: ['aerosol', 'solvent'],
+    cautions: ['spray'],
+    faults: ['trunk-colour', 'satin'],
+    ...rest,
+  }
+}
+
+/** The last look, and what passes it. */
+export const inspectStep = (
+  task: PlantTask,
+  passes: string,
+  faults: readonly string[] = ['one-sided', 'satin'],
+): StepDraft => ({
+  id: 'inspect',
+  title: 'Inspect',
+  text: 'Turn each one round, look at it from above, in daylight; judge the first in its place on the scene.',
+  hands: { onceSec: 0, eachSec: task.value(d.inspectSec), origin: 'memory' },
+  needs: ['daylight'],
+  passes,
+  faults: [...faults, 'wrong-on-the-scene'],
+})
+
+/** Drafts as steps, each with the materials that are used at it; what is false is left out. */
+export const stepsWith = (uses: readonly Use[], drafts: readonly (StepDraft | false)[]): Step[] =>
+  drafts.flatMap((draft) => (draft ? [step({ ...draft, materialIds: materialsAt(uses, draft.id) })] : []))

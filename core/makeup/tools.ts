@@ -1,0 +1,77 @@
+/** A tool that a step may name. Prices in hundredths, from memory; they are there to be overwritten. */
+export interface Tool {
+  readonly id: string
+  /** On every bench: it is never counted as missing. */
+  readonly usual?: boolean
+  readonly priceMinor: number
+  /** What a thrifty maker takes instead, common practice. */
+  readonly instead?: string
+}
+
+const usual = (id: string): Tool => ({ id, usual: true, priceMinor: 0 })
+const tool = (id: string, priceMinor: number, instead?: string): Tool => ({
+  id,
+  priceMinor,
+  ...(instead === undefined ? {} : { instead }),
+})
+
+export const tools: readonly Tool[] = [
+  ...[
+    'tweezers',
+    'cutters',
+    'scissors',
+    'knife',
+    'brush',
+    'old brush',
+    'toothbrush',
+    'bowl',
+    'tub',
+    'measuring cup',
+  ].map(usual),
+  ...[
+    'catch tray',
+    'coated carton',
+    'flat blade',
+    'foam block',
+    'small spoon',
+    'skewer',
+    'pencil',
+    'steel rule',
+  ].map(usual),
+  tool('drying line', 400, 'string and clothes pegs'),
+  tool('steel tray', 300, 'a biscuit tin'),
+  tool('static applicator', 8500, 'a home-built one, which deserves more care'),
+  tool('earth lead', 200),
+  tool('pliers', 900),
+  tool('drill', 4500),
+  tool('pin vice', 900),
+  tool('saw and mitre box', 1400),
+  tool('rasp', 1100),
+  tool('belt sander', 6500, 'a knife: slower, and mind the thumb'),
+  tool('glue pot', 2800, 'a hot-glue gun: strings more'),
+  tool('sieve', 700, 'a tea strainer that stays at the bench'),
+  tool('clamps', 900),
+  tool('hose', 1500, 'rain, and patience'),
+  tool('oven tray', 300),
+]
+
+const byId = new Map(tools.map((row) => [row.id, row]))
+
+/** The tool with this id; undefined for one of a later version. */
+export const toolById = (id: string): Tool | undefined => byId.get(id)
+
+/** Tools that can be there or not: those that no bench is without are left out. */
+export const ownableTools: readonly Tool[] = tools.filter((row) => !row.usual)
+
+/**
+ * Tools of some steps that are not there, each once.
+ * @param owned ids; undefined where the maker has not said: then none is missing
+ */
+export function missingTools(
+  steps: readonly { readonly tools: readonly string[] }[],
+  owned: readonly string[] | undefined,
+): Tool[] {
+  if (!owned) return []
+  const wanted = new Set(steps.flatMap((step) => step.tools))
+  return ownableTools.filter(({ id }) => wanted.has(id) && !owned.includes(id))
+}

@@ -1,0 +1,16 @@
+/** How a way of making shows: what its armature looks like, and how foliage sits on it. */
+export const manners = [
+  'sprig',
+  'wire',
+  'discs',
+  'moulded',
+  'twig',
+  'root',
+  'head',
+  'stem',
+  'hemp',
+  'ready',
+  'wool',
+  'tuft',
+] as const
+export type Manner = (typeof manners)[number]

@@ -1,0 +1,235 @@
+import {
+  amount,
+  coatUse,
+  coefficients,
+  crownInput,
+  dressing,
+  dressSlots,
+  dressSteps,
+  dressUses,
+  examplePiece,
+  examplePieces,
+  flockUse,
+  hands,
+  inspectStep,
+  isBushy,
+  judge,
+  seconds,
+  share,
+  snowOption,
+  stepsWith,
+  use,
+  wait,
+  within,
+  withoutLeaf,
+  type Dress,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+import { beyond, hopeless, isBare, notATree, type Sizes } from './suits'
+
+const SIZES: Sizes = { well: [25, 80] }
+/** The wet paint holds half of the leaf; adhesive and a second throw the rest, where it is wanted dense. */
+const dense: Dress = { adhesive: 'hairspray', form: 'leaf', filled: 0.5 }
+
+const k = coefficients('hemp-tree', {
+  spoilage: share('spoilage', 0.05),
+  extra: amount('rope besides the height', 10, 'mm'),
+  ca: amount('CA around a neck', 0.05, 'ml'),
+  sticks: share('leaf sticks in wet paint, of what is thrown', 0.35),
+  pva: amount('PVA in the pool for a foot', 0.3, 'ml'),
+  openSec: seconds('open the end', 60),
+  neckSec: seconds('CA around the neck, cut below', 10),
+  colourSec: seconds('colour, leaf in the wet', 20),
+  poolSec: seconds('set in the pool', 20),
+})
+
+function suits({ piece }: PlantJob) {
+  const low = isBushy(piece) || (piece.habit === 'broadleaf' && piece.heightMm < 80)
+  return judge({
+    right: low && !isBare(piece) && piece.seeThrough >= 0.18,
+    pro: [
+      'twigs are seen through the leaf: neither a puff nor a stick',
+      'a minute and a half of hands, from a rope that lasts for hundreds',
+      'core and leaf in any colour',
+    ],
+    con: [
+      beyond(piece, SIZES),
+      piece.seeThrough < 0.18 && 'strands stay airy; this plant is dense',
+      isBare(piece) && 'bare, it is the end of a rope',
+      piece.habit === 'broadleaf' &&
+        piece.clearStemMm > piece.heightMm * 0.3 &&
+        'its strands part at the neck: a long clear stem is not in it',
+    ],
+    never: [notATree(piece), hopeless(piece, SIZES), piece.habit === 'conifer' && 'a rope has no leader'],
+  })
+}
+
+/** A bush or low tree from the opened end of a hemp rope. Common practice. */
+export const hempTree: PlantMethod = {
+  id: 'hemp-tree',
+  name: 'Hemp tree',
+  makes: 'The end of a hemp rope opened to its height, CA at the neck, colour, leaf in the wet paint.',
+  kinds: ['pieces', 'length'],
+  profile: {
+    sizeMm: SIZES.well,
+    shows: 'branches',
+    effort: 'mass-made',
+    handling: 'handled',
+    together: [5, 10],
+    seasons: 'in leaf',
+    manner: 'hemp',
+  },
+  coefficients: Object.values(k),
+  options: [
+    {
+      id: 'density',
+      name: 'Leaf',
+      choices: [
+        { id: 'airy', name: 'in the paint alone', words: 'airy: leaf only where the wet paint holds it' },
+        { id: 'dense', name: 'adhesive too', words: 'denser: a mist of adhesive and more leaf' },
+      ],
+    },
+    snowOption,
+  ],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }, choice) => {
+    const dressed = dressSlots(piece, dense, choice)
+    return [
+      {
+        id: 'rope',
+        label: 'Hemp rope',
+        wish: { stuff: 'rope', diameterMm: Math.max(4, piece.heightMm * 0.15) },
+      },
+      { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
+      {
+        id: 'core-paint',
+        label: 'Colour of the strands',
+        wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#5f4a37' },
+      },
+      // In the paint alone one leaf is enough, and no adhesive but for snow.
+      ...(choice('density') === 'dense'
+        ? dressed
+        : dressed.filter(
+            ({ id }) => id !== 'highlight' && (id !== 'adhesive' || choice('snow') === 'laden'),
+          )),
+      { id: 'pva', label: 'PVA for the pool', wish: { stuff: 'liquid', liquid: 'pva' } },
+    ]
+  },
+  work(task) {
+    const { piece, value } = task
+    const leafy = piece.leaf > 0.01
+    const more = task.choice('density') === 'dense'
+    const height = input('height', piece.heightMm, 'mm', 'formula')
+    const snowOnly = more ? task : withoutLeaf(task)
+    const uses = [
+      use(task, {
+        slot: 'rope',
+        step: 'open',
+        label: 'Rope',
+        perPiece: figure(piece.heightMm + value(k.extra), 'mm', 'height + rope besides', [
+          height,
+          task.input(k.extra),
+        ]),
+      }),
+      use(task, {
+        slot: 'ca',
+        step: 'neck',
+        label: 'CA',
+        perPiece: figure(value(k.ca), 'ml', 'CA around a neck', [task.input(k.ca)]),
+      }),
+      coatUse(task, { slot: 'core-paint', step: 'colour', label: 'Colour' }, dressing.paintCoat),
+      ...(leafy
+        ? [
+            flockUse(task, {
+              slot: 'foliage',
+              step: 'colour',
+              label: 'Leaf in the wet paint',
+              area: crownInput(task),
+              seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
+              leaf: piece.leaf,
+              share: input(
+                'share of the foliage',
+                more ? 0.5 : 0.75,
+                '',
+                'memory',
+                'strands make up the rest',
+              ),
+              sticks: k.sticks,
+            }),
+          ]
+        : []),
+      ...dressUses(snowOnly, dense),
+      use(task, {
+        slot: 'pva',
+        step: 'pool',
+        label: 'PVA',
+        perPiece: figure(value(k.pva), 'ml', 'PVA in the pool for a foot', [task.input(k.pva)]),
+      }),
+    ]
+    const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }
+    return {
+      uses,
+      pours: [],
+      cuts: [
+        { slot: 'rope', what: 'rope ends', count: task.started, lengthMm: piece.heightMm + value(k.extra) },
+      ],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'open',
+          title: 'Open the end',
+          text: `Untwist the rope’s end over ${Math.round(piece.heightMm)} mm and bend every strand out, no two alike: straight ones make a broom.`,
+          hands: hands(value(k.openSec), 30),
+          tools: ['tweezers'],
+          faults: ['broom-shape'],
+        },
+        {
+          id: 'neck',
+          title: 'CA at the neck, cut below',
+          text: 'A little CA all around the neck, head down so that it can’t run up the strands; cut below it.',
+          hands: hands(value(k.neckSec)),
+          within: within(5, 'CA grabs in seconds.'),
+          tools: ['knife'],
+          needs: ['ventilation'],
+          cautions: ['ca', 'wire-and-blades'],
+          faults: ['glue-run'],
+        },
+        {
+          id: 'colour',
+          title: leafy ? 'Colour, leaf in the wet' : 'Colour',
+          text: `Spray the strands all round${leafy ? '; leaf into the wet paint from above and below' : ''}. A paler colour gives a paler core.`,
+          hands: hands(value(k.colourSec), 60),
+          within: within(value(dressing.paintWetSec), 'Paint takes leaf for about a minute.'),
+          atOnce: {
+            count: 3,
+            because: 'window',
+            what: `${value(k.colourSec)} s each while the paint is wet.`,
+          },
+          wait: wait(task.dryMin(value(dressing.paintDryMin)), 'open film', 'Let the paint dry'),
+          tools: ['catch tray'],
+          holders: [{ what: 'block place', each: 1, until: 'pool' }],
+          ...air,
+          cautions: ['spray', 'dust'],
+        },
+        ...dressSteps(snowOnly, dense, { where: 'tips, where it is thin' }),
+        {
+          id: 'pool',
+          title: 'Set in a pool',
+          text: 'A pool of PVA as wide as the foot, several together; push in with a stick.',
+          hands: hands(value(k.poolSec), 30),
+          within: within(480, 'PVA skins after about eight minutes.'),
+          wait: wait(task.dryMin(value(dressing.pvaDryMin)), 'open film', 'Dry overnight'),
+          tools: ['skewer'],
+        },
+        inspectStep(task, 'Forked, and spread to all sides.', ['broom-shape', 'glue-run']),
+      ]),
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('broadleaf', 'rounded', 50, { seeThrough: 0.3 }), 10),
+    examplePieces(examplePiece('shrub', 'multi-stemmed', 35, { seeThrough: 0.3 }), 20),
+  ],
+}

@@ -1,0 +1,180 @@
+import {
+  amount,
+  coatUse,
+  coefficients,
+  dressing,
+  examplePiece,
+  examplePieces,
+  flockUse,
+  crownInput,
+  hands,
+  inspectStep,
+  judge,
+  roundOf,
+  seconds,
+  share,
+  snowOption,
+  snowSlots,
+  stepsWith,
+  dressUses,
+  dressSteps,
+  use,
+  wait,
+  within,
+  withoutLeaf,
+  type Dress,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
+
+const SIZES: Sizes = { well: [40, 230] }
+const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground' }
+
+const k = coefficients('ready-tree', {
+  spoilage: share('spoilage', 0.02),
+  foamShare: share('of the foliage that is thrown on', 0.3, 'memory', 'the tree brings its own'),
+  sticks: share('foam sticks in wet paint, of what is thrown', 0.4),
+  plant: amount('full-strength medium at the foot', 0.4, 'ml'),
+  dressSec: seconds('colour and foam', 30),
+  drillSec: seconds('drill, medium', 25),
+})
+
+function suits({ piece }: PlantJob) {
+  return judge({
+    right: piece.habit === 'broadleaf' && piece.zone === 'back' && piece.leaf > 0.6,
+    pro: [
+      'half a minute each: no armature to make',
+      'the plainest bought tree gains two tones and loses its shine',
+      'as tough as it was bought',
+    ],
+    con: [
+      beyond(piece, SIZES),
+      piece.zone !== 'back' && 'a bought shape is seen for what it is from close by',
+      piece.leaf <= 0.6 && piece.leaf > 0.15 && 'it has more foliage than this day leaves',
+      piece.habit === 'conifer' && 'ready trees of its form are another purchase',
+      notABush(piece),
+    ],
+    never: [
+      notATree(piece),
+      hopeless(piece, SIZES),
+      (isBare(piece) || piece.leaf <= 0.15) && 'what is bought dressed can’t be made bare',
+    ],
+  })
+}
+
+/** A bought tree, sprayed and dressed anew. Common practice. */
+export const readyTree: PlantMethod = {
+  id: 'ready-tree',
+  name: 'Re-dressed ready tree',
+  makes: 'A bought tree sprayed its own colour, fine foam in the wet paint for volume.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: SIZES.well,
+    shows: 'puff',
+    effort: 'from the bag',
+    handling: 'handled',
+    together: [5, 20],
+    seasons: 'in leaf',
+    manner: 'ready',
+  },
+  coefficients: Object.values(k),
+  options: [snowOption],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }, choice) => [
+    {
+      id: 'tree',
+      label: 'Ready trees',
+      wish: { stuff: 'goods', goods: 'ready-tree', heightMm: piece.heightMm },
+    },
+    {
+      id: 'canopy-paint',
+      label: 'Canopy colour',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: piece.tones.base },
+    },
+    {
+      id: 'foliage',
+      label: 'Fine foam',
+      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.tones.light },
+    },
+    { id: 'medium', label: 'Matte medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } },
+    ...snowSlots(choice, { id: 'adhesive', label: 'Hairspray' }),
+  ],
+  work(task) {
+    const { piece, value } = task
+    const wet = value(dressing.paintWetSec)
+    const each = value(k.dressSec)
+    const round = roundOf(wet, 4, each)
+    const bare = withoutLeaf(task)
+    const uses = [
+      use(task, {
+        slot: 'tree',
+        step: 'dress',
+        label: 'Trees',
+        perPiece: figure(1, 'piece', 'one a tree', []),
+      }),
+      coatUse(task, { slot: 'canopy-paint', step: 'dress', label: 'Canopy colour' }, dressing.paintCoat),
+      flockUse(task, {
+        slot: 'foliage',
+        step: 'dress',
+        label: 'Fine foam',
+        area: crownInput(task),
+        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
+        leaf: piece.leaf,
+        share: task.input(k.foamShare),
+        sticks: k.sticks,
+      }),
+      ...dressUses(bare, snowOnly),
+      use(task, {
+        slot: 'medium',
+        step: 'plant',
+        label: 'Medium',
+        perPiece: figure(value(k.plant), 'ml', 'full-strength medium at the foot', [task.input(k.plant)]),
+      }),
+    ]
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'dress',
+          title: 'Colour, fine foam in the wet',
+          text: 'Matt colour all round the canopy, fine foam into the wet paint, more on top. Spare the trunk.',
+          hands: hands(each, 60),
+          within: within(wet, 'Paint takes foam for about a minute.'),
+          atOnce: {
+            count: round,
+            because: 'window',
+            what: `${Math.round(each)} s each while the paint is wet.`,
+          },
+          wait: wait(task.dryMin(value(dressing.paintDryMin)), 'open film', 'Let the paint dry'),
+          tools: ['catch tray'],
+          holders: [{ what: 'block place', each: 1, until: 'plant' }],
+          needs: ['ventilation'],
+          gives: ['aerosol', 'solvent'],
+          cautions: ['spray', 'dust'],
+          faults: ['plastic-shine', 'loud-two-tone'],
+          passes: 'Two tones; no plastic shine.',
+        },
+        ...dressSteps(bare, snowOnly),
+        {
+          id: 'plant',
+          title: 'Drill, full-strength medium',
+          text: 'Small drill where it will stand; medium at full strength in the hole.',
+          hands: hands(value(k.drillSec), 60),
+          tools: ['drill'],
+          cautions: ['drill'],
+        },
+        inspectStep(task, 'Two tones, no plastic shine, no two alike side by side.', ['plastic-shine']),
+      ]),
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('broadleaf', 'rounded', 110, { zone: 'back' }), 20),
+    examplePieces(examplePiece('broadleaf', 'ovate', 180, { zone: 'back' }), 3),
+  ],
+}

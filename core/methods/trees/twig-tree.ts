@@ -1,0 +1,239 @@
+import {
+  amount,
+  coatUse,
+  coefficients,
+  dressing,
+  dressSlots,
+  dressSteps,
+  dressUses,
+  examplePiece,
+  examplePieces,
+  hands,
+  inspectStep,
+  judge,
+  minutes,
+  paintStep,
+  seconds,
+  share,
+  snowOption,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type Dress,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
+
+const SIZES: Sizes = { well: [100, 300] }
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf' }
+
+const k = coefficients('twig-tree', {
+  spoilage: share('spoilage', 0.08),
+  twigsEach: amount('twigs joined to a tree', 1.6, 'piece'),
+  tipsEach: amount('curved sprigs cut to tips', 3, 'piece'),
+  ca: amount('CA for a joint', 0.15, 'ml'),
+  paste: amount('paste for joint, foot and flange, for each mm of height', 0.05, 'ml/mm'),
+  glue: amount('hot glue for a tree', 1.5, 'ml'),
+  washCoat: amount('a thin dark wash', 0.004, 'ml/cm²'),
+  joinSec: seconds('choose, trim, join', 300),
+  footSec: seconds('paste foot, bark, flange', 300),
+  tipsSec: seconds('place tips', 1050, 'common practice', '15 to 20 minutes a tree'),
+  paintSec: seconds('primer and wash', 180),
+  leafSec: seconds('base and highlight', 180),
+  nightMin: minutes('CA in the joint', 600, 'common practice', 'overnight'),
+  pasteMin: minutes('paste dries', 720, 'memory', 'overnight'),
+})
+
+function suits({ piece }: PlantJob) {
+  return judge({
+    right: piece.habit === 'broadleaf' && piece.zone === 'front',
+    pro: [
+      'real bark and a real fork: nothing made looks more like wood',
+      piece.zone === 'front' && 'for the eye that comes close',
+      'six in an evening, the two nights of drying not counted',
+    ],
+    con: [
+      beyond(piece, SIZES),
+      piece.zone !== 'front' && 'a quarter of an hour of tips for a tree that nobody looks at closely',
+      piece.habit === 'conifer' && 'a twig forks like a broadleaf',
+      notABush(piece),
+    ],
+    never: [
+      notATree(piece),
+      hopeless(piece, SIZES),
+      piece.crownForm === 'conical' && 'no twig grows whorls about a leader',
+    ],
+  })
+}
+
+/** A foreground tree from garden twigs with sprig tips. Common practice. */
+export const twigTree: PlantMethod = {
+  id: 'twig-tree',
+  name: 'Twig foreground tree',
+  makes:
+    'Garden twigs joined at a natural joint, a foot of paste, sprig tips in hot glue, leaf in close tones.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: SIZES.well,
+    shows: 'branches',
+    effort: 'made one by one',
+    handling: 'reached over',
+    together: [1, 6],
+    seasons: 'any',
+    manner: 'twig',
+  },
+  coefficients: Object.values(k),
+  options: [
+    {
+      id: 'leafing',
+      name: 'Leaf sticks by',
+      choices: [
+        { id: 'hairspray', name: 'hairspray', words: 'sprayed, then sprinkled' },
+        {
+          id: 'medium',
+          name: 'edges dipped',
+          words: 'the crown’s edges dipped in dilute medium, then sprinkled; never plunged',
+        },
+      ],
+    },
+    snowOption,
+  ],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }, choice) => [
+    { id: 'twig', label: 'Twigs', wish: { stuff: 'twig', twig: 'twig', heightMm: piece.heightMm } },
+    { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
+    { id: 'paste', label: 'Modelling paste', wish: { stuff: 'liquid', liquid: 'paste' } },
+    {
+      id: 'tips',
+      label: 'Curved sprigs for tips',
+      wish: { stuff: 'twig', twig: 'curved-sprig', heightMm: Math.min(110, piece.heightMm * 0.4) },
+    },
+    { id: 'glue', label: 'Hot-glue chips', wish: { stuff: 'liquid', liquid: 'hot-glue' } },
+    {
+      id: 'primer',
+      label: 'Grey primer',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#8b8a87' },
+    },
+    { id: 'wash', label: 'Dark wash', wish: { stuff: 'liquid', liquid: 'paint', colour: '#45423e' } },
+    ...(choice('leafing') === 'medium' && piece.leaf > 0.01
+      ? [{ id: 'medium', label: 'Matte medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } } as const]
+      : []),
+    ...dressSlots(piece, dress, choice),
+  ],
+  work(task) {
+    const { piece, value, started } = task
+    const many = (slot: string, step: string, label: string, of: typeof k.twigsEach) =>
+      use(task, {
+        slot,
+        step,
+        label,
+        perPiece: figure(value(of), 'piece', of.name, [task.input(of)]),
+        total: figure(
+          Math.ceil(value(of) * started - 1e-9),
+          'piece',
+          'for one × pieces started, rounded up',
+          [task.input(of), input('pieces started', started, '', 'formula')],
+        ),
+      })
+    const ml = (
+      slot: string,
+      step: string,
+      label: string,
+      of: number,
+      formula: string,
+      from: Parameters<typeof figure>[3],
+    ) => use(task, { slot, step, label, perPiece: figure(of, 'ml', formula, from) })
+    const height = input('height', piece.heightMm, 'mm', 'formula')
+    const uses = [
+      many('twig', 'join', 'Twigs', k.twigsEach),
+      ml('ca', 'join', 'CA', value(k.ca), 'CA for a joint', [task.input(k.ca)]),
+      ml('paste', 'foot', 'Paste', piece.heightMm * value(k.paste), 'height × paste', [
+        height,
+        task.input(k.paste),
+      ]),
+      many('tips', 'tips', 'Curved sprigs', k.tipsEach),
+      ml('glue', 'tips', 'Hot glue', value(k.glue), 'hot glue for a tree', [task.input(k.glue)]),
+      coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
+      coatUse(task, { slot: 'wash', step: 'paint', label: 'Dark wash' }, k.washCoat),
+      ...(task.choice('leafing') === 'medium' && piece.leaf > 0.01
+        ? [
+            ml(
+              'medium',
+              'dress',
+              'Medium for the edges',
+              piece.sideAreaCm2 * 0.01,
+              'crown from the side × 0.01 ml/cm²',
+              [input('crown from the side', piece.sideAreaCm2, 'cm²', 'formula')],
+            ),
+          ]
+        : []),
+      ...dressUses(task, dress),
+    ]
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'join',
+          title: 'Choose, trim, join',
+          text: 'Compact twigs with forks close together; trim what crosses. Shave two where they will meet, at a natural joint; CA.',
+          hands: hands(value(k.joinSec), 60),
+          wait: wait(value(k.nightMin), 'cure', 'CA in the joint overnight', 'common practice'),
+          tools: ['cutters', 'knife'],
+          holders: [{ what: 'base', each: 1, until: 'inspect' }],
+          cautions: ['wire-and-blades', 'ca', 'gathering'],
+          faults: ['visible-join', 'one-sided'],
+        },
+        {
+          id: 'foot',
+          title: 'Foot, bark, flange',
+          text: 'Paste with the fingers over joint and foot; bark it with an old toothbrush, upwards. Roots run out on a flange that will be planted under the ground, a post below.',
+          hands: hands(value(k.footSec), 60),
+          within: within(600, 'Paste takes the brush for about ten minutes.'),
+          wait: wait(task.dryMin(value(k.pasteMin)), 'open film', 'Dry overnight'),
+          tools: ['toothbrush'],
+          faults: ['visible-join'],
+          passes: 'The joint can’t be found.',
+        },
+        {
+          id: 'tips',
+          title: 'Tips in hot glue',
+          text: 'The pot on low with a few chips, never filled: old glue strings. Tip by tip with tweezers, outward and up, no two side by side. Dull: do two trees an evening if you like.',
+          hands: hands(value(k.tipsSec), 120, 'common practice'),
+          within: within(10, 'Hot glue grabs for about ten seconds.'),
+          tools: ['glue pot', 'tweezers'],
+          cautions: ['hot-glue'],
+          faults: ['glue-strings', 'one-sided'],
+        },
+        paintStep(task, {
+          id: 'paint',
+          title: 'Grey primer, thin wash',
+          text: 'Grey primer on all of it. Where the trunk is too pale a thin dark wash: easiest now, before any leaf.',
+          hands: hands(value(k.paintSec), 60),
+          tools: ['brush'],
+        }),
+        ...dressSteps(task, dress, {
+          where:
+            task.choice('leafing') === 'medium'
+              ? 'tips, their edges dipped in dilute medium first (never plunged)'
+              : 'tips only, the tree upright',
+        }),
+        inspectStep(task, 'The joint is invisible; no strings; close tones.', [
+          'visible-join',
+          'glue-strings',
+          'loud-two-tone',
+        ]),
+      ]),
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('broadleaf', 'rounded', 180, { zone: 'front' }), 6),
+    examplePieces(examplePiece('broadleaf', 'spreading', 240, { zone: 'front', leaf: 0 }), 1),
+  ],
+}

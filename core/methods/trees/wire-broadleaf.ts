@@ -1,0 +1,333 @@
+import { proposedStrands, wantedStoutMm, type PATIENCE } from '../../armature'
+import {
+  coatUse,
+  dressing,
+  dressSlots,
+  dressSteps,
+  dressUses,
+  examplePiece,
+  examplePieces,
+  hands,
+  hasLeaf,
+  inspectStep,
+  judge,
+  paintStep,
+  snowOption,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type Dress,
+  type Piece,
+  type PlantJob,
+  type PlantMethod,
+  type Slot,
+} from '../../makeup'
+import { figure, input } from '../../units'
+import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
+import { wireCuts, wireUses, type WireWork } from './wire-amounts'
+import { wireFigures as k } from './wire-figures'
+
+const SIZES: Sizes = { well: [120, 400], atMostMm: 700 }
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: false }
+const COATS = 3
+
+/** Strands that the plan proposes for a choice of patience; of which the maker may set another number. */
+const strandsOf = (piece: Piece, choice: (option: string) => string): number =>
+  proposedStrands(piece.heightMm, piece.zone, choice('patience') as keyof typeof PATIENCE)
+
+function suits({ piece }: PlantJob) {
+  const bare = isBare(piece)
+  return judge({
+    right: piece.habit === 'broadleaf' && piece.zone === 'front',
+    pro: [
+      'every limb where you want it: the fork of the plant itself, not what a box holds',
+      bare
+        ? 'a bare tree shows its wood: this is where wire is at its best'
+        : piece.leaf < 0.5 && 'with so little leaf the branches are seen',
+      piece.heightMm > 160 && 'taller than any sprig',
+      'tough: it is planted by its own pin, and bends before it breaks',
+    ],
+    con: [
+      beyond(piece, SIZES),
+      piece.zone === 'back' && 'an evening and more of hands for a tree that stands at the back',
+      piece.zone === 'middle' && 'hours of hands for a tree that is not looked at closely',
+      piece.leaf > 0.9 && piece.seeThrough < 0.18 && 'in dense summer leaf little of the work is seen',
+      piece.habit === 'conifer' && 'a conifer of whorls wants a dowel or, with plates, a wire pine',
+      notABush(piece),
+    ],
+    never: [notATree(piece), hopeless(piece, SIZES)],
+  })
+}
+
+const slots = ({ piece }: PlantJob, choice: (option: string) => string): Slot[] => {
+  const strands = strandsOf(piece, choice)
+  const stoutMm = wantedStoutMm(piece.trunkMm, strands, k.barkMm.value)
+  return [
+    { id: 'wire', label: 'Stout wire', wish: { stuff: 'wire', diameterMm: stoutMm } },
+    {
+      id: 'thin-wire',
+      label: 'Thin wire',
+      wish: { stuff: 'wire', diameterMm: Math.max(0.2, stoutMm * 0.45) },
+    },
+    { id: 'latex', label: 'Latex', wish: { stuff: 'liquid', liquid: 'latex' } },
+    { id: 'grout', label: 'Grout', wish: { stuff: 'powder', powder: 'grout', colour: '#8f8b84' } },
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'tips',
+      label: 'Sprig tips',
+      wish: { stuff: 'twig', twig: 'curved-sprig', heightMm: Math.min(90, piece.heightMm * 0.3) },
+    },
+    { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
+    { id: 'activator', label: 'Activator', wish: { stuff: 'liquid', liquid: 'activator' }, optional: true },
+    {
+      id: 'primer',
+      label: 'Grey primer',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#8b8a87' },
+    },
+    {
+      id: 'bark-paint',
+      label: 'Dark brown',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#3d3128' },
+      tone: { is: 'darker', than: 'primer' },
+    },
+    {
+      id: 'brush-paint',
+      label: 'Dry-brush, pale grey',
+      wish: { stuff: 'liquid', liquid: 'paint', colour: '#b7b2a8' },
+    },
+    ...dressSlots(piece, dress, choice),
+  ]
+}
+
+/** A broadleaf of twisted wire: trunk and limbs of one hank, thin wire lashed on. Common practice. */
+export const wireBroadleaf: PlantMethod = {
+  id: 'wire-broadleaf',
+  name: 'Twisted-wire broadleaf',
+  makes:
+    'A hank of wire twisted to trunk, roots and limbs, thin wires lashed on and split to tips, bark of grout and PVA.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: SIZES.well,
+    shows: 'branches',
+    effort: 'made one by one',
+    handling: 'handled',
+    together: [1, 4],
+    seasons: 'bare and late autumn best; summer with more leaf',
+    manner: 'wire',
+  },
+  coefficients: Object.values(k),
+  options: [
+    {
+      id: 'patience',
+      name: 'Strands',
+      choices: [
+        { id: 'usual', name: 'as many as read well', words: 'about sixty for 150 mm at the front' },
+        { id: 'quick', name: 'fewer', words: 'an evening less; more left to sprig tips' },
+        { id: 'fine', name: 'more', words: 'finer forks, half as much again to twist' },
+      ],
+    },
+    {
+      id: 'bulk',
+      name: 'Bulk',
+      choices: [
+        { id: 'wire', name: 'by wire', words: 'thin wire wound round the limbs; fewer coats' },
+        { id: 'paste', name: 'by paste', words: 'one coat more; softer joints' },
+      ],
+    },
+    {
+      id: 'ends',
+      name: 'Ends',
+      choices: [
+        { id: 'short', name: 'clipped short', words: 'two short ends at each tip, sprig tips between' },
+        { id: 'long', name: 'long and bent', words: 'ends left long and bent; fewer sprig tips' },
+      ],
+    },
+    snowOption,
+  ],
+  spoilage: k.spoilage,
+  suits,
+  slots,
+  work(task) {
+    const { piece, value } = task
+    const coats = COATS + (task.choice('bulk') === 'paste' ? 1 : 0)
+    const wire: WireWork = {
+      strands: task.wire?.strands ?? strandsOf(piece, task.choice),
+      takeUp: k.takeUp,
+      offcuts: k.offcuts,
+    }
+    const { uses: wired, surface } = wireUses(task, wire)
+    const strands = input(
+      'strands',
+      wire.strands,
+      '',
+      task.wire ? 'formula' : 'memory',
+      'tips that are twisted',
+    )
+    const tips = task.choice('ends') === 'long' ? 0.5 : 1
+    const per = (
+      slot: string,
+      step: string,
+      label: string,
+      of: number,
+      unit: 'ml' | 'g' | 'piece',
+      formula: string,
+      from: Parameters<typeof figure>[3],
+    ) => use(task, { slot, step, label, perPiece: figure(of, unit, formula, from) })
+    const grout = surface.value * value(k.groutCoat) * coats
+    const uses = [
+      ...wired,
+      per('latex', 'latex', 'Latex', surface.value * value(k.latexCoat), 'ml', 'surface of the wood × coat', [
+        surface,
+        task.input(k.latexCoat),
+      ]),
+      per('grout', 'paste', 'Grout', grout, 'g', 'surface of the wood × coat × coats', [
+        surface,
+        task.input(k.groutCoat),
+        input('coats', coats, '', 'memory'),
+      ]),
+      per('pva', 'paste', 'PVA', grout * value(k.pvaShare), 'ml', 'grout × PVA to a gram', [
+        input('grout', grout, 'g', 'formula'),
+        task.input(k.pvaShare),
+      ]),
+      use(task, {
+        slot: 'tips',
+        step: 'tips',
+        label: 'Sprigs to cut up',
+        perPiece: figure(value(k.tipsEach) * tips, 'piece', 'sprigs cut to tips for a tree', [
+          task.input(k.tipsEach),
+        ]),
+        total: figure(
+          Math.max(1, Math.ceil(value(k.tipsEach) * tips * task.started - 1e-9)),
+          'piece',
+          'for one × pieces started, rounded up',
+          [task.input(k.tipsEach), input('pieces started', task.started, '', 'formula')],
+        ),
+      }),
+      per('ca', 'tips', 'CA', strands.value * value(k.caEach) * tips, 'ml', 'strands × CA for a tip', [
+        strands,
+        task.input(k.caEach),
+      ]),
+      ...(task.fill('activator').parts.length > 0
+        ? [
+            per(
+              'activator',
+              'tips',
+              'Activator',
+              strands.value * value(k.activatorEach) * tips,
+              'ml',
+              'strands × activator for a tip',
+              [strands, task.input(k.activatorEach)],
+            ),
+          ]
+        : []),
+      coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
+      coatUse(task, { slot: 'bark-paint', step: 'paint', label: 'Dark brown' }, dressing.mistCoat),
+      coatUse(task, { slot: 'brush-paint', step: 'paint', label: 'Dry-brushing' }, k.brushCoat),
+      ...dressUses(task, dress),
+    ]
+    const wires = { cautions: ['wire'], tools: ['pliers', 'cutters'] }
+    return {
+      uses,
+      pours: [],
+      cuts: wireCuts(task),
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'hank',
+          title: 'Cut, fold, twist the trunk',
+          text: `Cut by the list, lay the stout strands side by side, fold the hank and keep the foot loop. Twist to the first branch on the sheet. About ${wire.strands} tips in the end.`,
+          hands: hands(value(k.trunkSec), 60),
+          ...wires,
+          faults: ['one-sided'],
+        },
+        {
+          id: 'roots',
+          title: 'Roots and pin',
+          text: 'Open the foot: two to four strands a root, looped and clipped; the rest twisted to a centre pin to plant by. Level it until it stands alone.',
+          hands: hands(value(k.rootsSec)),
+          ...wires,
+          passes: 'It stands by itself.',
+        },
+        {
+          id: 'limbs',
+          title: 'Main branches',
+          text: 'Split as the sheet says, the weaker first, and twist each limb to its next fork. Round from above. What loosens is twisted again with the pliers.',
+          hands: hands(value(k.limbsSec)),
+          ...wires,
+          faults: ['one-sided'],
+        },
+        {
+          id: 'split',
+          title: 'Lash, split, loop, clip',
+          text: `Lash four or five thin wires to each limb${task.choice('bulk') === 'wire' ? ' and wind more round it for bulk' : ''}, split them in bunches of three to five, never under two. Double each tip back into a loop, twist it, clip the loop to two ends${task.choice('ends') === 'long' ? ', left long and bent' : ', short and uneven'}.`,
+          hands: hands(value(k.tipSec) * wire.strands),
+          ...wires,
+          faults: ['round-ends', 'one-sided'],
+          passes: 'Round from above; no loop left whole.',
+        },
+        {
+          id: 'latex',
+          title: 'Latex',
+          text: 'A thin coat with an old brush from the foot up, none on the tips: a drop there dries as a bead. It dries clear.',
+          hands: hands(value(k.latexSec)),
+          within: within(180, 'Latex skins in the brush after about three minutes: little at a time.'),
+          wait: wait(task.dryMin(value(k.latexMin)), 'open film', 'Dry until it is clear'),
+          tools: ['old brush'],
+          holders: [{ what: 'base', each: 1, until: 'inspect' }],
+          needs: ['ventilation'],
+          cautions: ['latex'],
+          faults: ['tip-drops'],
+        },
+        {
+          id: 'paste',
+          title: `Bark paste, ${coats} coats`,
+          text: 'Grout and PVA to a paste. The first coat fills the lines of the twist and thickens; later ones are finer and go higher. Between coats it cures. Dab dry grout where moss would grow. On until no wire shows.',
+          hands: hands(value(k.pasteSec) * coats, 120 * coats),
+          within: within(value(k.pasteWetSec), 'A mix stays workable for about a quarter of an hour.'),
+          wait: wait(
+            value(k.pasteMin) * (coats - 1) + value(k.lastPasteMin),
+            'cure',
+            `Let each coat cure, the last overnight`,
+          ),
+          tools: ['old brush', 'bowl'],
+          cautions: ['grout'],
+          faults: ['wire-look'],
+          passes: 'No wire seen from the viewing distance.',
+        },
+        {
+          id: 'tips',
+          title: 'Sprig tips',
+          text: 'Branch by branch: a speck of CA, the tip held a second, a breath of activator. Tips lean on along the twig, outward and up.',
+          hands: hands(value(k.tipsSec) * wire.strands * tips, 60),
+          within: within(5, 'CA grabs in seconds: hold the tip before you dab.', 'memory'),
+          tools: ['tweezers'],
+          needs: ['ventilation'],
+          gives: ['solvent'],
+          cautions: ['ca'],
+          faults: ['visible-join'],
+        },
+        paintStep(task, {
+          id: 'paint',
+          title: 'Grey, dark brown, dry-brush',
+          text: 'Grey primer all over, a dark-brown mist from below. When dry, dry-brush pale grey and then brown on the ridges. Trunks are grey and grey-brown, rarely brown.',
+          hands: hands(value(k.paintSec), 60),
+          tools: ['brush'],
+        }),
+        ...dressSteps(task, dress),
+        inspectStep(
+          task,
+          hasLeaf(piece)
+            ? 'Stands alone, no wire at viewing distance, see-through near the target.'
+            : 'Stands alone, no wire at viewing distance, tips finer than limbs.',
+          ['wire-look', 'round-ends', 'tip-drops'],
+        ),
+      ]),
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('broadleaf', 'rounded', 200, { zone: 'front' }), 1),
+    examplePieces(examplePiece('broadleaf', 'spreading', 340, { leaf: 0 }), 1),
+    examplePieces(examplePiece('broadleaf', 'ovate', 150, { leaf: 0.33 }), 3),
+  ],
+}

@@ -1,0 +1,390 @@
+import { proposedStrands, wantedStoutMm } from '../../armature'
+import {
+  amount,
+  coatUse,
+  coefficients,
+  crownInput,
+  dressing,
+  examplePiece,
+  examplePieces,
+  flockUse,
+  hands,
+  inspectStep,
+  judge,
+  minutes,
+  paintStep,
+  seconds,
+  share,
+  snowOption,
+  snowSlots,
+  stepsWith,
+  use,
+  wait,
+  within,
+  withoutLeaf,
+  dressUses,
+  dressSteps,
+  type Dress,
+  type PlantJob,
+  type PlantMethod,
+  type Slot,
+} from '../../makeup'
+import { catalogueRow } from '../../stock'
+import { figure, input } from '../../units'
+import { beyond, hasPlates, hopeless, notABush, notATree, type Sizes } from './suits'
+import { wireCuts, wireUses } from './wire-amounts'
+
+const SIZES: Sizes = { well: [150, 350], atMostMm: 600 }
+/** Needles are thrown by the steps of its own; of the shared dressing only snow is used. */
+const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground' }
+
+const k = coefficients('wire-pine', {
+  spoilage: share('spoilage', 0.03),
+  takeUp: share('length that the twist takes up', 0.1),
+  barkMm: amount('bark on the trunk, all coats together', 1.2, 'mm'),
+  offcuts: share('wire cut off and lost', 0.05),
+  pasteCoat: amount('bark paste on the wood', 0.14, 'ml/cm²'),
+  umberShare: amount('umber to a millilitre of paste', 0.06, 'ml/ml'),
+  sawdustShare: amount('sawdust to a millilitre of paste', 0.12, 'g/ml'),
+  thickenCoat: amount('cement and sawdust where it is too thin', 0.04, 'ml/cm²'),
+  fibre: amount(
+    'teased fibre in the pads, for each cm² of crown',
+    0.006,
+    'g/cm²',
+    'memory',
+    'before it is pruned',
+  ),
+  pruned: share('fibre pruned off again', 0.15),
+  glue: amount('PVA for the pads, for each cm² of crown', 0.012, 'ml/cm²'),
+  cementCoat: amount('a coat of cement on the pads', 0.03, 'ml/cm²'),
+  sticks: share('needles stick in a pass, of what is spooned', 0.55),
+  upperCoat: amount('orange on the upper trunk', 0.01, 'ml/cm²'),
+  lowerCoat: amount('brush paint on the lower trunk', 0.006, 'ml/cm²'),
+  joinSec: seconds('join armatures, roots, pin', 900),
+  endsSec: seconds('clip, bend, cradle the ends', 600),
+  thickenSec: seconds('cement and sawdust', 300),
+  barkSec: seconds('bark paste with a stiff brush', 1200),
+  padsSec: seconds('fibre pads', 2400),
+  paintSec: seconds('orange above, grey-brown below', 1500, 'memory', 'tedious'),
+  pruneSec: seconds('prune', 300),
+  needleSec: seconds('cement and needles, a pass', 900),
+  pastelSec: seconds('pastels, moss, foot', 300),
+  pasteMin: minutes('modelling paste dries', 720, 'memory', 'overnight'),
+})
+
+function suits({ piece }: PlantJob) {
+  const plated = hasPlates(piece)
+  return judge({
+    right: plated,
+    pro: [
+      plated && 'plates of needles on bent limbs, with air between them: what wire and teased fibre do best',
+      'two colours of bark, rough below and orange above',
+      'planted by its own pin; it bends before it breaks',
+    ],
+    con: [
+      beyond(piece, SIZES),
+      piece.zone !== 'front' && 'two and a half hours of hands for a tree that is not looked at closely',
+      piece.habit === 'conifer' && !plated && 'whorls about a leader are quicker and truer on a dowel',
+      piece.habit === 'broadleaf' && 'its plates are a pine’s; a broadleaf wants a finer fork',
+      notABush(piece),
+    ],
+    never: [
+      notATree(piece),
+      hopeless(piece, SIZES),
+      piece.habit === 'broadleaf' && piece.leaf < 0.3 && 'without leaf nothing hides its cradles',
+    ],
+  })
+}
+
+const slots = ({ piece }: PlantJob, choice: (option: string) => string): Slot[] => {
+  const strands = proposedStrands(piece.heightMm, piece.zone, 'quick')
+  const stoutMm = wantedStoutMm(piece.trunkMm, strands, k.barkMm.value)
+  return [
+    { id: 'wire', label: 'Stout wire', wish: { stuff: 'wire', diameterMm: stoutMm } },
+    {
+      id: 'thin-wire',
+      label: 'Thin wire',
+      wish: { stuff: 'wire', diameterMm: Math.max(0.25, stoutMm * 0.5) },
+    },
+    { id: 'paste', label: 'Modelling paste', wish: { stuff: 'liquid', liquid: 'paste' } },
+    { id: 'umber', label: 'Raw umber', wish: { stuff: 'liquid', liquid: 'paint', colour: '#5c4a38' } },
+    { id: 'sawdust', label: 'Sawdust', wish: { stuff: 'powder', powder: 'sawdust' } },
+    { id: 'cement', label: 'Scenic cement', wish: { stuff: 'liquid', liquid: 'cement' } },
+    { id: 'fibre', label: 'Teased fibre', wish: { stuff: 'wool', colour: piece.tones.shade } },
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'upper-paint',
+      label: 'Upper trunk, rust',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#a8663a' },
+    },
+    {
+      id: 'lower-paint',
+      label: 'Lower trunk, grey-brown',
+      wish: { stuff: 'liquid', liquid: 'paint', colour: '#7a7065' },
+    },
+    {
+      id: 'needles',
+      label: 'Needles: fine foam',
+      wish: {
+        stuff: 'foam',
+        form: 'ground',
+        grainMm: Math.min(0.6, piece.grainMm),
+        colour: piece.tones.base,
+      },
+    },
+    {
+      id: 'needle-fibre',
+      label: 'Needles: fibre',
+      wish: { stuff: 'fibre', lengthMm: 2, colour: piece.tones.base },
+    },
+    { id: 'pastel', label: 'Pastels', wish: { stuff: 'powder', powder: 'pastel' }, optional: true },
+    ...snowSlots(choice, { id: 'adhesive', label: 'Hairspray' }),
+  ]
+}
+
+/** A pine with plates: armatures strapped together, pads of teased fibre, needles twice. Common practice. */
+export const wirePine: PlantMethod = {
+  id: 'wire-pine',
+  name: 'Wire pine',
+  makes:
+    'Two or three wire armatures strapped together, bark of paste and sawdust, pads of teased fibre in cradled ends, needles twice.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: SIZES.well,
+    shows: 'branches',
+    effort: 'made one by one',
+    handling: 'reached over',
+    together: [1, 3],
+    seasons: 'all year',
+    manner: 'wire',
+  },
+  coefficients: Object.values(k),
+  options: [snowOption],
+  spoilage: k.spoilage,
+  suits,
+  slots,
+  work(task) {
+    const { piece, value } = task
+    const strands = task.wire?.strands ?? proposedStrands(piece.heightMm, piece.zone, 'quick')
+    const joined = piece.heightMm > 240 ? 3 : 2
+    const { uses: wired, surface } = wireUses(task, { strands, takeUp: k.takeUp, offcuts: k.offcuts })
+    const crown = crownInput(task)
+    const per = (
+      slot: string,
+      step: string,
+      label: string,
+      of: number,
+      unit: 'ml' | 'g',
+      formula: string,
+      from: Parameters<typeof figure>[3],
+    ) => use(task, { slot, step, label, perPiece: figure(of, unit, formula, from) })
+    const paste = surface.value * value(k.pasteCoat)
+    const pasted = input('paste', paste, 'ml', 'formula')
+    const needles = (label: string, part: number, step: string) =>
+      flockUse(task, {
+        slot: 'needles',
+        step,
+        label,
+        area: crown,
+        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
+        leaf: piece.leaf,
+        share: input('share of the foliage', part, '', 'memory', 'the pads make up a third'),
+        sticks: k.sticks,
+      })
+    const first = needles('Foam in the mix, both passes', 0.34, 'needles')
+    const uses = [
+      ...wired,
+      per(
+        'cement',
+        'thicken',
+        'Cement, to thicken',
+        surface.value * value(k.thickenCoat) * 0.5,
+        'ml',
+        'half of the wood’s surface × coat',
+        [surface, task.input(k.thickenCoat)],
+      ),
+      per(
+        'sawdust',
+        'thicken',
+        'Sawdust, to thicken',
+        surface.value * value(k.thickenCoat) * 0.25,
+        'g',
+        'cement × ½ g/ml',
+        [surface, task.input(k.thickenCoat)],
+      ),
+      per('paste', 'bark', 'Paste', paste, 'ml', 'surface of the wood × coat', [
+        surface,
+        task.input(k.pasteCoat),
+      ]),
+      per('umber', 'bark', 'Umber', paste * value(k.umberShare), 'ml', 'paste × umber to a millilitre', [
+        pasted,
+        task.input(k.umberShare),
+      ]),
+      per(
+        'sawdust',
+        'bark',
+        'Sawdust in the paste',
+        paste * value(k.sawdustShare),
+        'g',
+        'paste × sawdust to a millilitre',
+        [pasted, task.input(k.sawdustShare)],
+      ),
+      per(
+        'fibre',
+        'pads',
+        'Fibre',
+        crown.value * value(k.fibre),
+        'g',
+        'crown from the side × fibre in the pads',
+        [crown, task.input(k.fibre)],
+      ),
+      per('pva', 'pads', 'PVA', crown.value * value(k.glue), 'ml', 'crown from the side × glue', [
+        crown,
+        task.input(k.glue),
+      ]),
+      coatUse(task, { slot: 'upper-paint', step: 'paint', label: 'Orange, upper half' }, k.upperCoat),
+      coatUse(task, { slot: 'lower-paint', step: 'paint', label: 'Grey-brown, lower half' }, k.lowerCoat),
+      per(
+        'cement',
+        'needles',
+        'Cement for the needles',
+        crown.value * value(k.cementCoat) * 2,
+        'ml',
+        'crown from the side × coat × 2',
+        [crown, task.input(k.cementCoat)],
+      ),
+      first,
+      // By small spoon, one to one: as much fibre as foam by volume.
+      per(
+        'needle-fibre',
+        'needles',
+        'Fibre in the mix, both passes',
+        Math.max(1e-3, first.perPiece.value * 1.2),
+        'g',
+        'foam in the mix × 1.2 g/g, one to one by volume',
+        [input('foam', first.perPiece.value, 'g', 'formula')],
+      ),
+      ...(task.fill('pastel').parts.length > 0
+        ? [per('pastel', 'foot', 'Pastels', 0.2, 'g', 'a pinch for a tree', [])]
+        : []),
+      ...dressUses(withoutLeaf(task), snowOnly),
+    ]
+    return {
+      uses,
+      pours: [],
+      cuts: wireCuts(task),
+      yields: [
+        {
+          label: 'Fibre pruned off: fallen stems',
+          source: 'by-product',
+          material: catalogueRow('rough-ground'),
+          quantity: figure(
+            crown.value * value(k.fibre) * value(k.pruned) * task.started,
+            'g',
+            'fibre × share pruned × pieces',
+            [crown, task.input(k.fibre), task.input(k.pruned)],
+          ),
+          shares: [],
+        },
+      ],
+      steps: stepsWith(uses, [
+        {
+          id: 'hank',
+          title: `Join ${joined} armatures, roots and pin`,
+          text: `Twist ${joined} hanks by the sheet, strap wire round the foot and set them one above the other. Roots of two to four strands, a pin; mount it on a foam slab that is sunk in later.`,
+          hands: hands(value(k.joinSec), 60),
+          tools: ['pliers', 'cutters'],
+          cautions: ['wire'],
+          faults: ['one-sided'],
+        },
+        {
+          id: 'split',
+          title: 'Clip loops, bend, cradle the ends',
+          text: 'Clip the loops; strong bends; each branch end opened like a shallow hand, so that the wool does not slide off. Tiers apart, and seen from above all round.',
+          hands: hands(value(k.endsSec)),
+          tools: ['pliers', 'cutters'],
+          cautions: ['wire'],
+          faults: ['round-ends', 'wool-slides'],
+        },
+        {
+          id: 'thicken',
+          title: 'Thicken',
+          text: 'Where a limb is too thin: scenic cement, sawdust over it.',
+          hands: hands(value(k.thickenSec)),
+          within: within(600, 'Cement takes the sawdust for about ten minutes.'),
+          wait: wait(task.dryMin(value(dressing.cementDryMin)), 'open film', 'Dry overnight'),
+          tools: ['brush', 'catch tray'],
+          holders: [{ what: 'base', each: 1, until: 'inspect' }],
+          cautions: ['dust'],
+        },
+        {
+          id: 'bark',
+          title: 'Bark paste',
+          text: 'Paste, raw umber, sawdust. A stiff brush drawn upwards makes ribs; coarse below, fine and thin above.',
+          hands: hands(value(k.barkSec), 120),
+          within: within(600, 'Paste takes the brush for about ten minutes: a limb at a time.'),
+          wait: wait(task.dryMin(value(k.pasteMin)), 'open film', 'Dry overnight'),
+          tools: ['old brush', 'bowl'],
+          cautions: ['dust'],
+          faults: ['wire-look'],
+        },
+        {
+          id: 'pads',
+          title: 'Fibre pads',
+          text: 'Tease the fibre to flat thin pads. Glue on a few cradles at a time, a small pad in each; daylight between the tiers.',
+          hands: hands(value(k.padsSec), 60),
+          within: within(480, 'PVA skins after about eight minutes: few branches at a time.'),
+          wait: wait(task.dryMin(value(dressing.pvaDryMin)), 'open film', 'Dry overnight'),
+          tools: ['tweezers', 'scissors'],
+          faults: ['cushions', 'wool-slides'],
+        },
+        paintStep(task, {
+          id: 'paint',
+          title: 'Orange above, grey-brown below',
+          text: 'Spray rust, then a breath of yellow, on the upper trunk and limbs. Brush the lower half grey-brown with a little green in it; the two meet unevenly. Tedious: split it over two evenings if you like.',
+          hands: hands(value(k.paintSec), 60),
+          tools: ['brush'],
+          passes: 'Two zones of bark that meet unevenly.',
+        }),
+        {
+          id: 'prune',
+          title: 'Prune',
+          text: 'Cut surplus fibre: after the paint and before the needles. Keep the cuttings as fallen stems.',
+          hands: hands(value(k.pruneSec)),
+          tools: ['scissors'],
+          faults: ['cushions'],
+        },
+        {
+          id: 'needles',
+          title: 'Cement and needles, twice',
+          text: 'Foam and fibre one to one by small spoon. Cement on the pads; needles by spoon, inmost first, then outward and up. Let it dry, and do it all again.',
+          hands: hands(value(k.needleSec) * 2, 120),
+          within: within(value(dressing.cementWetSec), 'Cement stays wet for about ten minutes.'),
+          wait: wait(
+            2 * task.dryMin(value(dressing.cementDryMin)),
+            'open film',
+            'Dry overnight after each pass',
+          ),
+          tools: ['small spoon', 'catch tray'],
+          cautions: ['dust'],
+          faults: ['cushions', 'glued-trunk'],
+          passes: 'Tiers apart, matt; no needles on the trunk.',
+        },
+        {
+          id: 'foot',
+          title: 'Pastels, moss, foot',
+          text: 'Flesh, umber and green pastel on the bark; moss and dead needles at the foot.',
+          hands: hands(value(k.pastelSec)),
+          tools: ['brush'],
+          cautions: ['dust'],
+        },
+        ...dressSteps(withoutLeaf(task), snowOnly),
+        inspectStep(task, 'Two zones of bark, tiers apart, matt.', ['cushions', 'wire-look']),
+      ]),
+    }
+  },
+  examples: [
+    examplePieces(examplePiece('conifer', 'irregular', 220, { zone: 'front' }), 1),
+    examplePieces(examplePiece('conifer', 'flat-topped', 330, { zone: 'front' }), 3),
+  ],
+}
