@@ -24,6 +24,7 @@ export function useBatchCard() {
         ownSpecies: workshop.ownKind(plant.species.id),
         started: makeUp.started.value,
         dryingFactor: commission.drying,
+        ...(makeUp.pads === undefined ? {} : { pads: makeUp.pads }),
         coefficients: [...workshop.ownValues].flatMap(([id, value]) => (known(id) ? [{ id, value }] : [])),
         materials: [...new Map(materials.map((row) => [row.id, row])).values()],
       },

@@ -7,7 +7,7 @@ export const keyList = [
   ['n', 'new here'],
   ['[  ]', 'previous and next line'],
   ['space', 'piece done, at the Bench'],
-  ['z', 'undo, at the Bench'],
+  ['z', 'undo, at the Bench and when sorting'],
   ['← →', 'a day on the season band; with shift a week'],
   ['+  −  0', 'nearer, further, all of it, on the line-up'],
   ['?', 'this list'],

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink'
 import type { Sitter } from '../../core/commissions'
+import type { Manner } from '../../core/manners'
 import type { PlantDrawing } from '../../core/drawing'
 import type { Grower } from '../workers/grow.worker'
 
@@ -53,16 +54,17 @@ export const drawingOf = (sitter: Sitter): PlantDrawing | undefined => grown.get
 /**
  * The drawing of a sitter; where it has not been grown, it is asked of the worker. For who paints, not for who
  * computes.
+ * @param manner as a way of making shows it; absent: as it grew
  */
-export function drawingAsked(sitter: Sitter): PlantDrawing | undefined {
-  const key = keyOf(sitter)
+export function drawingAsked(sitter: Sitter, manner?: Manner): PlantDrawing | undefined {
+  const key = manner ? `${manner}|${keyOf(sitter)}` : keyOf(sitter)
   const known = grown.get(key)
   if (known || asked.has(key) || stopped.value) return known
   const id = (serial += 1)
   asked.set(key, id)
   underWay.value = asked.size
   void worker()
-    .grow(id, structuredClone(toRawDeep(sitter)))
+    .grow(id, structuredClone(toRawDeep(sitter)), manner)
     .then((drawing) => {
       if (drawing) keep(key, drawing)
     })

@@ -1,16 +1,27 @@
 import { refThrottled } from '@vueuse/core'
 import { progressOf, type Progress } from '~~/core/batches'
-import { lookOptions, type Amount, type Commission, type Line, type LineSize } from '~~/core/commissions'
+import {
+  individualSizes,
+  lookOptions,
+  sitterOf,
+  type Amount,
+  type Commission,
+  type Line,
+  type LineSize,
+  type Sitter,
+} from '~~/core/commissions'
 import { dryingFactor } from '~~/core/adhesives'
 import {
   jobOf,
   makeUp,
   pieceOf,
   type MakeUp,
+  type MakeUpOrder,
   type Piece,
   type PlantJob,
   type PlantMethod,
 } from '~~/core/makeup'
+import { nestOrderOf, workedOutWith } from '~~/core/methods'
 import { lookOn, type Look, type Place, type Species } from '~~/core/plants'
 import { changeCommission } from '../db/commands/brief'
 
@@ -133,7 +144,7 @@ export const useCommission = defineStore('commission', () => {
 
   /** Works a plant out with a method: all that the line wants, what is left of it, or a number started. */
   function workOut(plant: Plant, method: PlantMethod, of: { left?: number; started?: number } = {}): MakeUp {
-    return makeUp({
+    const order: MakeUpOrder = {
       job:
         of.left === undefined
           ? plant.job
@@ -146,7 +157,17 @@ export const useCommission = defineStore('commission', () => {
       free: (materialId) => shelf.freeOf(materialId),
       own: workshop.ownValues,
       dryingFactor: drying.value,
-    })
+      sizes: (pieces) => individualSizes(plant.size, pieces, plant.line.id),
+    }
+    return withArmature(order, sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
+  }
+  const armature = useArmature()
+  /** Works an order out with the armature of the plant that is drawn, as soon as that is there. */
+  function withArmature(order: MakeUpOrder, sitter: Sitter): MakeUp {
+    const up = workedOutWith(order, (wire) => armature.wireFor(sitter, wire))
+    const nested = nestOrderOf(up, order.sizes?.(up.started.value) ?? [], order.own)
+    const best = nested && armature.nestOf(nested)?.best
+    return best?.left.length === 0 ? makeUp({ ...order, pads: best.sheets }) : up
   }
   const shelf = useShelf()
 
@@ -199,6 +220,7 @@ export const useCommission = defineStore('commission', () => {
     progressOfLine,
     drying,
     workOut,
+    withArmature,
     chooseCommission,
     chooseLine,
     stepLine,

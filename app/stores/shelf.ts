@@ -1,7 +1,7 @@
-import { needsOf, jobOf, makeUp, pieceOf, type MakeUp, type PlantMethod } from '~~/core/makeup'
+import { needsOf, jobOf, pieceOf, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
 import { plantMethodById } from '~~/core/methods'
 import { allocate, type Claim, type Lack, type Shortage } from '~~/core/stock'
-import type { Commission, Line } from '~~/core/commissions'
+import { individualSizes, sitterOf, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
 /** How the stock stands for a line: worked out whole, and what is lacking for what is left of it. */
@@ -41,9 +41,9 @@ export const useShelf = defineStore('shelf', () => {
     const species = workshop.speciesOf(line.speciesId)
     if (!species) return undefined
     const day = job.id === commission.current?.id ? commission.restingDate : job.dateDepicted
-    const { piece } = pieceOf(line, job, species, day)
+    const { piece, size: measures } = pieceOf(line, job, species, day)
     const amount = size === undefined ? line.amount : amountOf(line.amount, size)
-    return makeUp({
+    const order: MakeUpOrder = {
       job: jobOf({ amount }, piece),
       method,
       choices: line.choices,
@@ -52,7 +52,9 @@ export const useShelf = defineStore('shelf', () => {
       free: freeOf,
       own: workshop.ownValues,
       dryingFactor: commission.drying,
-    })
+      sizes: (pieces) => individualSizes(measures, pieces, line.id),
+    }
+    return commission.withArmature(order, sitterOf(line, species, measures, piece.seeThrough))
   }
 
   const lineWork = computed(() => {

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink'
 import type { Sitter } from '../../core/commissions'
+import { drawingInManner, type Manner } from '../../core/manners'
 import { drawingPlant, type PlantDrawing } from '../../core/drawing/plant-drawing'
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
@@ -8,6 +9,7 @@ const SLICE_MS = 12
 interface Job {
   readonly id: number
   readonly sitter: Sitter
+  readonly manner?: Manner
   readonly done: (drawing: PlantDrawing | undefined) => void
   readonly fail: (error: unknown) => void
 }
@@ -38,7 +40,9 @@ async function work(): Promise<void> {
 
 async function draw(job: Job): Promise<PlantDrawing | undefined> {
   const { habitus, dress, seed } = job.sitter
-  const growth = drawingPlant(habitus, dress, seed)
+  const growth = job.manner
+    ? drawingInManner(job.manner, habitus, dress, seed)
+    : drawingPlant(habitus, dress, seed)
   let since = performance.now()
   for (;;) {
     const next = growth.next()
@@ -60,10 +64,10 @@ const grower = {
   report(to: (id: number, share: number) => void): void {
     progress = to
   },
-  /** The drawing of a sitter; undefined when it was cancelled. */
-  async grow(id: number, sitter: Sitter): Promise<PlantDrawing | undefined> {
+  /** The drawing of a sitter, as a way of making shows it where one is named; undefined when it was cancelled. */
+  async grow(id: number, sitter: Sitter, manner?: Manner): Promise<PlantDrawing | undefined> {
     const drawing = await new Promise<PlantDrawing | undefined>((done, fail) => {
-      queue.push({ id, sitter, done, fail })
+      queue.push({ id, sitter, ...(manner && { manner }), done, fail })
       void work()
     })
     return (

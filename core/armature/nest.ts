@@ -280,3 +280,39 @@ function emptied(order: NestOrder, layout: Layout, random: Random): Layout | und
     }
   )
 }
+
+/**
+ * How many trees in a row can be cut from the sheets that are there, the first of them first: as many as lie on
+ * them together. Yields what is sure so far.
+ * @param discsOf places of each tree's discs in the order's list
+ */
+export function* treesThatFit(
+  order: NestOrder,
+  discsOf: readonly (readonly number[])[],
+): Generator<number, number> {
+  const area = (trees: number): number =>
+    discsOf
+      .slice(0, trees)
+      .flat()
+      .reduce((sum, disc) => sum + Math.PI * radiusOf(order, disc) ** 2, 0)
+  const room = order.sheets.reduce((sum, { widthMm, heightMm }) => sum + widthMm * heightMm, 0)
+  const fits = (trees: number): boolean => {
+    const discs = discsOf.slice(0, trees).flat()
+    const work = nesting({ ...order, radiiMm: discs.map((disc) => radiusOf(order, disc)) })
+    for (;;) {
+      const next = work.next()
+      if (next.value.left.length === 0) return true
+      if (next.done) return false
+    }
+  }
+  // By area alone no more than this; then down until they lie there.
+  let most = discsOf.length
+  while (most > 0 && area(most) > room * boundShare(order.radiiMm)) most -= 1
+  let sure = 0
+  for (let trees = most; trees > sure; trees -= 1) {
+    yield sure
+    if (area(trees) > room * 0.93) continue
+    if (fits(trees)) sure = trees
+  }
+  return sure
+}

@@ -19,6 +19,8 @@ export interface TwoGauges {
   readonly limbs: readonly Limb[]
   /** Stout strands in each part, by its place in the tree; 0 where only thin ones run. */
   readonly stout: readonly number[]
+  /** Thin wires overlap the stout one by this much, mm. */
+  readonly lashMm: number
   readonly stoutCut: CutList
   readonly thinCut: CutList
 }
@@ -27,6 +29,8 @@ export interface TwoGauges {
 const LASHED_OVER = 0.06
 /** Thin wires to a limb, at the most. Common practice: four or five. */
 export const MOST_LASHED = 5
+/** And never fewer: a single wire on a limb reads as wire. Common practice. */
+const LEAST_LASHED = 2
 
 /**
  * Divides an armature into stout and thin wire: where a branch has no more strands than are lashed to one limb,
@@ -44,7 +48,9 @@ export function twoGauges(
   const lashMm = heightMm * LASHED_OVER
   const isLimb = (part: Part): boolean =>
     part.strands <= mostLashed && (part.parent < 0 || (parts[part.parent]?.strands ?? 0) > mostLashed)
-  const limbs = parts.filter(isLimb).map(({ id, strands }): Limb => ({ part: id, lashed: strands }))
+  const limbs = parts
+    .filter(isLimb)
+    .map(({ id, strands }): Limb => ({ part: id, lashed: Math.max(LEAST_LASHED, strands) }))
   const stout = new Array<number>(parts.length).fill(0)
   for (const { part } of limbs)
     for (let at = parts[part]?.parent ?? -1; at >= 0; at = parts[at]?.parent ?? -1)
@@ -74,7 +80,8 @@ export function twoGauges(
       if (part) mm += twisted(part, part.strands)
       if (begins.has(at)) break
     }
-    return new Array<number>(parts[end]?.strands ?? 1).fill(mm)
+    const alone = begins.has(end) ? LEAST_LASHED : 1
+    return new Array<number>(Math.max(alone, parts[end]?.strands ?? 1)).fill(mm)
   })
-  return { limbs, stout, stoutCut: cutLengths(stoutLengths), thinCut: cutLengths(thinLengths) }
+  return { limbs, stout, lashMm, stoutCut: cutLengths(stoutLengths), thinCut: cutLengths(thinLengths) }
 }

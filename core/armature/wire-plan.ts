@@ -65,8 +65,8 @@ export function proposedStrands(
   return Math.max(2, Math.min(Math.max(least, Math.min(most, wished)), Math.floor(tips / 3)))
 }
 
-/** Stout strands that carry so many thin ones: one to each limb of four or five. */
-export const stoutStrands = (strands: number): number => Math.max(2, Math.round(strands / 4.5))
+/** Stout strands that carry so many tips: one to each limb, of two to five thin ones. From armatures of many kinds. */
+export const stoutStrands = (strands: number): number => Math.max(2, Math.round(strands / 2.5))
 
 /** Diameter of stout wire whose bundle makes a trunk of a thickness under its bark, mm. */
 export const wantedStoutMm = (trunkMm: number, strands: number, barkMm: number): number =>
@@ -100,7 +100,7 @@ export function wirePlan(skeleton: Skeleton, order: WireOrder): WirePlan {
     stoutMm: order.stoutMm,
     thinMm: order.thinMm,
     roots,
-    order: twistingOrder(tree),
+    order: twistingOrder(tree, two),
     thickMm,
     surfaceCm2: surfaceMm2 / 100,
     trunk: { isMm: (thickMm[0] ?? 0) + 2 * order.barkMm, wantedMm: order.trunkMm },

@@ -75,6 +75,14 @@ export function* growingDressed(plant: Habitus, dress: Dress, seed: number): Gen
   return dressPlant(skeleton, upright, dress, seed)
 }
 
+/** The skeleton that a plant is drawn on, carried to lee as the drawing is. */
+export function* drawnSkeleton(plant: Habitus, dress: Dress, seed: number): Generator<number, Skeleton> {
+  const { skeleton } = yield* growingDressed(plant, dress, seed)
+  const blown = leeward(plant)
+  if (!blown) return skeleton
+  return { ...skeleton, nodes: skeleton.nodes.map((node) => ({ ...node, x: blown(node.x, node.y) })) }
+}
+
 /** Carries an upright drawing to where wind and lean have it. */
 export function carryToLee(drawing: PlantDrawing, plant: Habitus): void {
   const blown = leeward(plant)

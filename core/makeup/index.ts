@@ -1,5 +1,6 @@
 export * from './bath'
 export * from './coefficients'
+export * from './compare'
 export * from './dress'
 export * from './dress-figures'
 export * from './examples'

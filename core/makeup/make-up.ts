@@ -26,6 +26,8 @@ export interface MakeUp extends Work {
   /** Cost of one good piece, in hundredths; absent where a price is not known. */
   readonly costEachMinor?: Figure
   readonly unpriced: readonly string[]
+  /** Pads as they have been nested, where they have. */
+  readonly pads?: number
 }
 
 export interface MakeUpOrder {
@@ -45,6 +47,8 @@ export interface MakeUpOrder {
   readonly sizes?: (pieces: number) => readonly PieceSize[]
   /** The armature of the plant that is drawn, where it has been worked out. */
   readonly wire?: WirePlan
+  /** Pads as they have been nested, where they have. */
+  readonly pads?: number
 }
 
 const NONE: OwnValues = new Map()
@@ -94,6 +98,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     kept: (materialId) => order.free?.(materialId) ?? byId.get(materialId)?.onHand ?? 0,
     sizes: order.sizes ?? ((pieces) => alike(job, pieces)),
     ...(order.wire === undefined ? {} : { wire: order.wire }),
+    ...(order.pads === undefined ? {} : { pads: order.pads }),
   }
   const work = workOf(method, task)
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
@@ -114,6 +119,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     handsMin: handsFigure(work.steps, started.value),
     elapsedMin: elapsedFigure(work.steps, started.value),
     unpriced,
+    ...(order.pads === undefined ? {} : { pads: order.pads }),
     ...(missing.length === 0 && unpriced.length === 0
       ? {
           costEachMinor: figure(

@@ -96,6 +96,8 @@ export interface Task {
   readonly sizes: (pieces: number) => readonly PieceSize[]
   /** An armature worked out from the skeleton, where it has been; until then a way estimates. */
   readonly wire?: WirePlan
+  /** Pads that the batch's discs take as they have been nested; until then a way estimates. */
+  readonly pads?: number
 }
 
 /** A task for plants: the piece is there. */

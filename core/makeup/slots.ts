@@ -117,6 +117,10 @@ function outside(of: { fromMm?: number; toMm?: number }, heightMm: number): numb
   return 0
 }
 
+/** What serves many sizes is a little worse than what was sorted for this one. From memory. */
+const vague = ({ fromMm, toMm }: { fromMm?: number; toMm?: number }): number =>
+  fromMm === undefined || toMm === undefined ? 0.1 : 0.04 * Math.log2(toMm / fromMm)
+
 /**
  * How far a material is from what a slot wishes, 0 for a perfect match. One point is a halved or doubled
  * size, or a ΔE of 20.
@@ -130,7 +134,7 @@ export function mismatch({ of }: Pick<Material, 'of'>, wish: Wish): number {
   if ('diameterMm' in wish && 'diameterMm' in of) return away + 2 * octaves(of.diameterMm, wish.diameterMm)
   if (wish.stuff === 'pad' && of.stuff === 'pad') return away + octaves(of.thicknessMm, wish.thicknessMm)
   if ((wish.stuff === 'twig' && of.stuff === 'twig') || (wish.stuff === 'goods' && of.stuff === 'goods'))
-    return away + (wish.heightMm === undefined ? 0 : 2 * outside(of, wish.heightMm))
+    return away + (wish.heightMm === undefined ? 0 : 2 * outside(of, wish.heightMm)) + vague(of)
   return away
 }
 

@@ -32,7 +32,7 @@ function inManner(manner: Manner, { drawing, skeleton }: Grown, plant: Habitus, 
     case 'discs':
       return asDiscs(drawing, plant, seed)
     case 'moulded':
-      return asMoulded(drawing, plant)
+      return asMoulded(drawing, plant, seed)
     case 'ready':
       return asReady(drawing, plant)
     case 'twig':

@@ -25,22 +25,50 @@ const CLUMP = 0.085
 const GATHERED = 0.45
 
 /** The tree on a moulded trunk: a few stout limbs, foliage in clumps pressed onto their ends. */
-export function asMoulded(drawing: PlantDrawing, plant: Habitus): PlantDrawing {
+export function asMoulded(drawing: PlantDrawing, plant: Habitus, seed: number): PlantDrawing {
   const size = Math.max(4, plant.heightMm * CLUMP)
-  const middles = new Map<string, { x: number; y: number; z: number; n: number }>()
-  const keyOf = ({ x, y, z }: Point): string =>
-    `${Math.round(x / size)}|${Math.round(y / size)}|${Math.round(z / size)}`
-  for (const place of markPlaces(drawing)) {
-    const own = middles.get(keyOf(place)) ?? { x: 0, y: 0, z: 0, n: 0 }
-    middles.set(keyOf(place), { x: own.x + place.x, y: own.y + place.y, z: own.z + place.z, n: own.n + 1 })
-  }
+  const middles = clumps(markPlaces(drawing), size, seed)
   const gathered = withMarks(stoutWood(drawing, plant), (place) => {
-    const own = middles.get(keyOf(place))
-    if (!own) return place
-    const to = (at: number, sum: number): number => at + (sum / own.n - at) * GATHERED
+    const own = middles(place)
+    const to = (at: number, middle: number): number => at + (middle - at) * GATHERED
     return { x: to(place.x, own.x), y: to(place.y, own.y), z: to(place.z, own.z) }
   })
   return { ...gathered, leaf: { ...gathered.leaf, offMm: gathered.leaf.offMm * 0.7 } }
+}
+
+/** Middles of clumps no nearer to each other than their size, at places of the foliage; and which is whose. */
+function clumps(places: readonly Point[], size: number, seed: number): (place: Point) => Point {
+  const cells = new Map<string, Point[]>()
+  const cellOf = ({ x, y, z }: Point): [number, number, number] => [
+    Math.floor(x / size),
+    Math.floor(y / size),
+    Math.floor(z / size),
+  ]
+  const nearest = (place: Point): { at?: Point; mm: number } => {
+    const [cx, cy, cz] = cellOf(place)
+    let found: { at?: Point; mm: number } = { mm: Infinity }
+    for (let i = cx - 1; i <= cx + 1; i += 1)
+      for (let j = cy - 1; j <= cy + 1; j += 1)
+        for (let k = cz - 1; k <= cz + 1; k += 1)
+          for (const at of cells.get(`${i}|${j}|${k}`) ?? []) {
+            const mm = Math.hypot(at.x - place.x, at.y - place.y, at.z - place.z)
+            if (mm < found.mm) found = { at, mm }
+          }
+    return found
+  }
+  const random = seededRandom(seed ^ 0x428a2f98)
+  const order = places.map((_, i) => i)
+  for (let i = order.length - 1; i > 0; i -= 1) {
+    const j = Math.floor(random() * (i + 1))
+    ;[order[i], order[j]] = [order[j] ?? 0, order[i] ?? 0]
+  }
+  for (const i of order) {
+    const place = places[i]
+    if (!place || nearest(place).mm < size) continue
+    const key = cellOf(place).join('|')
+    cells.set(key, [...(cells.get(key) ?? []), place])
+  }
+  return (place) => nearest(place).at ?? place
 }
 
 /** The tree as it is bought ready and dressed anew: stout plastic limbs, even foliage. */

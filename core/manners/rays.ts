@@ -3,8 +3,9 @@ import type { Habitus, Point } from '../growth'
 import { seededRandom } from '../units'
 import { markPlaces, withMarks, WoodLines } from './lines'
 
-/** One ray of so many stretches of foliage is drawn. */
-const EVERY = 5
+/** Rays of a head and strands of a rope that are drawn, at the most. From memory. */
+const RAYS = 150
+const STRANDS = 110
 
 /** A curved ray from one place to another: it leaves upright and bends outward. */
 function ray(wood: WoodLines, from: Point, to: Point, d: number): void {
@@ -25,8 +26,10 @@ export function asHead(drawing: PlantDrawing, plant: Habitus): PlantDrawing {
   wood.add(at(0), at(plant.heightMm * 0.6), stem, stem * 0.8)
   wood.add(at(plant.heightMm * 0.6), at(plant.heightMm * 0.96), stem * 0.8, stem * 0.35)
   const low = Math.max(plant.crownBaseMm, plant.heightMm * 0.15)
-  markPlaces(drawing).forEach((place, i) => {
-    if (i % EVERY !== 0) return
+  const places = markPlaces(drawing)
+  const every = Math.max(1, Math.ceil(places.length / RAYS))
+  places.forEach((place, i) => {
+    if (i % every !== 0) return
     const out = Math.hypot(place.x, place.z)
     const from = Math.max(low * 0.85, place.y - Math.max(out * 1.15, plant.heightMm * 0.06))
     ray(wood, at(Math.min(from, place.y)), place, stem * 0.28)
@@ -45,8 +48,10 @@ export function asHemp(drawing: PlantDrawing, plant: Habitus, seed: number): Pla
   const thick = Math.max(plant.trunkMm * 0.8, plant.heightMm * 0.025)
   wood.add({ x: 0, y: 0, z: 0 }, neck, thick, thick * 1.1)
   const half = plant.crownWidthMm / 2
-  markPlaces(drawing).forEach((place, i) => {
-    if (i % 3 === 0)
+  const places = markPlaces(drawing)
+  const every = Math.max(1, Math.ceil(places.length / STRANDS))
+  places.forEach((place, i) => {
+    if (i % every === 0)
       ray(
         wood,
         { x: (random() - 0.5) * thick * 0.7, y: neck.y, z: (random() - 0.5) * thick * 0.7 },

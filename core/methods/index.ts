@@ -24,6 +24,11 @@ import { wireBroadleaf } from './trees/wire-broadleaf'
 import { wirePine } from './trees/wire-pine'
 import { sprigTree } from './trees/sprig-tree'
 
+export * from './armature'
+export * from './twigs-wanted'
+export { discsOf, padOf } from './trees/dowel-conifer-amounts'
+export { dowelFigures } from './trees/dowel-conifer-figures'
+
 /** Every way of making. A new one is a file of its own and a row here. */
 export const methods: readonly Method[] = [
   sprigTree,

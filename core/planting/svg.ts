@@ -1,4 +1,5 @@
 import type { KeepOut } from '../commissions'
+import { placeLabels, type PlacedLabel } from '../templates'
 import { formatQuantity } from '../units'
 import type { PlantingPlan, Spot } from './plan'
 import type { Border } from './borders'
@@ -13,6 +14,21 @@ export function keepOutPath({ kind, points }: KeepOut, depthMm: number): string 
 
 /** "B7": the line's letter and the piece's number. */
 export const spotName = ({ code, number }: Pick<Spot, 'code' | 'number'>): string => `${code}${number}`
+
+/** Height of the crosses’ numbers, and half the width of a cross, mm. */
+export const LABEL_MM = 2.3
+const CROSS_MM = 1.2
+
+/** Where each cross’s number stands, y down from the back edge: beside it, clear of the others. */
+export const spotLabels = (plan: {
+  readonly board: { readonly depthMm: number }
+  readonly spots: readonly Pick<Spot, 'x' | 'y' | 'code' | 'number'>[]
+}): PlacedLabel[] =>
+  placeLabels(
+    plan.spots.map((spot) => ({ at: [spot.x, plan.board.depthMm - spot.y], text: spotName(spot) })),
+    LABEL_MM,
+    CROSS_MM,
+  )
 
 type Down = (at: number) => number
 const pathOf = (points: readonly (readonly [number, number])[], y: Down): string =>
@@ -67,10 +83,16 @@ export function planSvg(plan: PlantingPlan, colourOf: (lineId: string) => string
     parts.push(
       `<circle cx="${n(spot.x)}" cy="${n(y(spot.y))}" r="${n(spot.crownMm / 2)}" fill="${colourOf(spot.lineId)}" fill-opacity="0.3" stroke="${colourOf(spot.lineId)}" stroke-width="0.2"/>`,
     )
-  for (const spot of plan.spots)
+  const labels = spotLabels(plan)
+  plan.spots.forEach((spot, i) => {
+    const { at, leads } = labels[i] ?? { at: [spot.x + 1.5, y(spot.y) - 0.6], leads: false }
+    const line = leads
+      ? `<path d="M${n(spot.x)} ${n(y(spot.y))}L${n(at[0])} ${n(at[1])}" stroke="#56635b" stroke-width="0.1"/>`
+      : ''
     parts.push(
-      `<g data-piece="${spotName(spot)}"><path d="M${n(spot.x - 1.2)} ${n(y(spot.y))}h2.4M${n(spot.x)} ${n(y(spot.y) - 1.2)}v2.4" stroke="#17211c" stroke-width="0.2"/><text x="${n(spot.x + 1.5)}" y="${n(y(spot.y) - 0.6)}" font-size="2.4">${spotName(spot)}</text></g>`,
+      `<g data-piece="${spotName(spot)}"><path d="M${n(spot.x - 1.2)} ${n(y(spot.y))}h2.4M${n(spot.x)} ${n(y(spot.y) - 1.2)}v2.4" stroke="#17211c" stroke-width="0.2"/>${line}<text x="${n(at[0])}" y="${n(at[1])}" font-size="${LABEL_MM}">${spotName(spot)}</text></g>`,
     )
+  })
   parts.push(
     `<path data-bar="50" d="M5 ${n(depthMm + 6)}h50M5 ${n(depthMm + 4.5)}v3M55 ${n(depthMm + 4.5)}v3" stroke="#17211c" stroke-width="0.3" fill="none"/><text x="58" y="${n(depthMm + 7)}" font-size="3">50 mm: print at 100 %</text>`,
   )

@@ -80,7 +80,12 @@ export const stuffSchemas = [
   /** Hemp or sisal rope, whose ends are opened. */
   stuff('rope', { diameterMm: z.number().min(0.5).max(60), colour }),
   /** Dried sprigs, twigs, roots, flower heads. */
-  stuff('twig', { twig: z.enum(twigKinds), ...heights }),
+  stuff('twig', {
+    twig: z.enum(twigKinds),
+    ...heights,
+    /** Of one size class, sorted from a box. */
+    sorted: z.boolean().optional(),
+  }),
   stuff('sheet', {
     sheet: z.enum(['release', 'cloth', 'mesh', 'mat', 'other']),
     widthMm: sideMm.optional(),

@@ -25,7 +25,9 @@ export const cardOrderSchema = z
       .max(500)
       .default([]),
     dryingFactor: z.number().min(0.1).max(10),
-    materials: z.array(materialSchema).min(1).max(80),
+    /** Pads as the discs have been nested, where they have. */
+    pads: z.number().int().min(1).max(2_000).optional(),
+    materials: z.array(materialSchema).min(1).max(200),
   })
   .refine(
     ({ line, ownSpecies }) =>

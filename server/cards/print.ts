@@ -1,10 +1,11 @@
 import PDFDocument from 'pdfkit'
-import { amountWords, jobOf, makeUp, pieceOf, stepHandsMin, type MakeUp } from '../../core/makeup'
-import { plantMethodById } from '../../core/methods'
+import { twistWords, wirePlan, type WirePlan } from '../../core/armature'
+import { amountWords, jobOf, pieceOf, stepHandsMin, type MakeUp } from '../../core/makeup'
+import { plantMethodById, workedOutWith } from '../../core/methods'
 import { cautionFootnote, cautionOf } from '../../core/safety'
 import { speciesById, type Look, type Species } from '../../core/plants'
-import { amountWithNoun, sitterOf } from '../../core/commissions'
-import { drawWithin } from '../print/budget'
+import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
+import { drawWithin, skeletonWithin } from '../print/budget'
 import type { PlantDrawing } from '../../core/drawing'
 import { stockStates } from '../../core/stock'
 import {
@@ -52,19 +53,30 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
   const method = plantMethodById(order.line.methodId)
   const job = jobOf(order.line, piece)
   if (!method?.kinds.includes(job.kind)) return none(`${order.line.methodId} does not make this line.`)
-  const up = makeUp({
-    job,
-    method,
-    started: order.started,
-    ...(order.line.choices === undefined ? {} : { choices: order.line.choices }),
-    ...(order.line.materials === undefined ? {} : { materials: order.line.materials }),
-    own: new Map(order.coefficients.map(({ id, value }) => [id, value])),
-    states,
-    dryingFactor: order.dryingFactor,
-  })
+  const sitter = sitterOf(order.line, species, size, piece.seeThrough)
+  let wire: WirePlan | undefined
+  const up = workedOutWith(
+    {
+      job,
+      method,
+      started: order.started,
+      ...(order.line.choices === undefined ? {} : { choices: order.line.choices }),
+      ...(order.line.materials === undefined ? {} : { materials: order.line.materials }),
+      own: new Map(order.coefficients.map(({ id, value }) => [id, value])),
+      states,
+      dryingFactor: order.dryingFactor,
+      sizes: (pieces) => individualSizes(size, pieces, order.line.id),
+      ...(order.pads === undefined ? {} : { pads: order.pads }),
+    },
+    (wanted) => {
+      const skeleton = skeletonWithin(sitter, () => performance.now())
+      if (skeleton) wire = wirePlan(skeleton, wanted)
+      return wire
+    },
+  )
   if (up.missing.length > 0)
     return none(`No material for: ${up.missing.map(({ slot }) => slot.label.toLowerCase()).join(', ')}.`)
-  const drawing = drawWithin(sitterOf(order.line, species, size, piece.seeThrough), () => performance.now())
+  const drawing = drawWithin(sitter, () => performance.now())
   if (!drawing)
     return none('This plant takes too long to draw. Is its crown far wider or narrower than plants are?')
 
@@ -87,6 +99,7 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
   head(sheet, order, species, up)
   const top = pdf.y
   amounts(sheet, up, columnWidth)
+  cuts(sheet, up, columnWidth)
   if (besides) {
     const below = pdf.y
     drawAt(
@@ -99,6 +112,7 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
     pdf.y = Math.max(below, top + mm(size.heightMm + 24))
   }
   steps(sheet, up)
+  if (wire) twisting(sheet, wire)
   if (!besides) {
     pdf.addPage()
     drawAt(sheet, drawing, look, { left: MARGIN, top: MARGIN, width: sheet.width }, order)
@@ -183,39 +197,148 @@ function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
   pdf.y += 8
 }
 
-function steps({ pdf, pen, width, height }: Sheet, up: MakeUp): void {
+/** What is cut before it is made, in columns: gauges and lengths, dowels by number. */
+function cuts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
+  if (up.cuts.length === 0) return
+  pen.write(HEADING, 'Cut', MARGIN, pdf.y)
+  const columns = up.cuts.length > 8 ? 3 : 1
+  const rows = Math.ceil(up.cuts.length / columns)
+  const top = pdf.y
+  const ink: Ink = { style: 'text', size: 9.2, colour: INK }
+  const line = pen.heightOf(ink, 'Cut', width) + 1
+  up.cuts.forEach(({ count, what, lengthMm }, i) => {
+    const [column, row] = [Math.floor(i / rows), i % rows]
+    pen.write(
+      ink,
+      `${count} × ${Math.round(lengthMm)} mm, ${what}`,
+      MARGIN + (column * width) / columns,
+      top + row * line,
+      { width: width / columns - 6, oneLine: true },
+    )
+  })
+  pdf.y = top + rows * line + 8
+}
+
+/** The order of twisting, in small type and columns: it goes beside the wire sheet. */
+function twisting({ pdf, pen, width, height }: Sheet, wire: WirePlan): void {
+  const words = wire.order.map((step, i) => `${i + 1} ${twistWords(step)}`)
+  const ink: Ink = { style: 'text', size: 7.6, colour: INK }
+  const columns = 4
+  const room = width / columns - 6
+  const line = pen.heightOf(ink, 'twist', room) + 0.4
+  if (pdf.y + 40 > MARGIN + height) {
+    pdf.addPage()
+    pdf.y = MARGIN
+  }
+  pen.write(HEADING, 'Order of twisting', MARGIN, pdf.y + 6)
+  let top = pdf.y + 2
+  for (let from = 0; from < words.length;) {
+    const free = Math.max(1, Math.floor((MARGIN + height - top) / line))
+    const rows = Math.min(free, Math.ceil((words.length - from) / columns))
+    words.slice(from, from + rows * columns).forEach((text, i) => {
+      pen.write(ink, text, MARGIN + (Math.floor(i / rows) * width) / columns, top + (i % rows) * line, {
+        width: room,
+        oneLine: true,
+      })
+    })
+    from += rows * columns
+    pdf.y = top + rows * line
+    if (from >= words.length) break
+    pdf.addPage()
+    top = MARGIN
+  }
+}
+
+/** A page with less than this share of its height is nearly empty: what is before it moves up, or some of it over. */
+const NEARLY_EMPTY = 0.22
+/** Smaller sizes of type, by the usual one. */
+const TIGHTER = [0.94, 0.88]
+
+/** How tall each step is, at a size of type. */
+function stepHeights({ pen, width }: Sheet, up: MakeUp, size: number): number[] {
+  const room = width - mm(9)
+  return up.steps.map((step) => {
+    const mind = step.cautions.map((id) => `${cautionOf(id).title}: ${cautionOf(id).text}`)
+    return (
+      (4 + 3) * size +
+      pen.heightOf({ style: 'bold', size: 10.5 * size, colour: INK }, step.title, width - mm(40)) +
+      pen.heightOf(bodyInk(size), wordsOfStep(step, up.started.value), room) +
+      mind.reduce((sum, line) => sum + 1 + pen.heightOf(cautionInk(size), line, room), 0)
+    )
+  })
+}
+
+/** Where steps go over to a new page, so that no page is left nearly empty: places before which it is turned. */
+function breaksOf(heights: readonly number[], from: number, page: number): number[] {
+  const at: number[] = []
+  let y = from
+  heights.forEach((height, i) => {
+    if (y + height > page) {
+      at.push(i)
+      y = 0
+    }
+    y += height
+  })
+  const last = at.at(-1)
+  if (last === undefined || y >= page * NEARLY_EMPTY) return at
+  // The last page takes steps from the one before it until it is worth its paper.
+  const begin = at.at(-2) ?? 0
+  let first = last
+  while (first > begin + 1 && y < page * NEARLY_EMPTY) {
+    first -= 1
+    y += heights[first] ?? 0
+  }
+  return [...at.slice(0, -1), first]
+}
+
+const bodyInk = (size: number): Ink => ({ style: 'text', size: 9.2 * size, colour: INK })
+const cautionInk = (size: number): Ink => ({ style: 'bold', size: 8.4 * size, colour: WARNING })
+
+function steps(sheet: Sheet, up: MakeUp): void {
+  const { pdf, pen, width, height } = sheet
   pen.write(HEADING, 'Steps', MARGIN, pdf.y)
   pen.write(NOTE, cautionFootnote, MARGIN, pdf.y, { width })
-  const box = mm(4)
-  const body: Ink = { style: 'text', size: 9.2, colour: INK }
-  const caution: Ink = { style: 'bold', size: 8.4, colour: WARNING }
+  const pages = (size: number): { breaks: number[]; fill: number } => {
+    const heights = stepHeights(sheet, up, size)
+    const breaks = breaksOf(heights, pdf.y - MARGIN, height)
+    const last = breaks.at(-1)
+    const fill = last === undefined ? 1 : heights.slice(last).reduce((sum, own) => sum + own, 0) / height
+    return { breaks, fill }
+  }
+  const usual = pages(1)
+  // Smaller type where that saves a last page that is not half full.
+  const tighter = TIGHTER.find((size) => pages(size).breaks.length < usual.breaks.length)
+  const own = usual.fill < 0.4 && tighter !== undefined ? tighter : 1
+  const turned = new Set(pages(own).breaks)
+  const box = mm(4) * own
   const room = width - mm(9)
   up.steps.forEach((step, i) => {
     const mind = step.cautions.map((id) => `${cautionOf(id).title}: ${cautionOf(id).text}`)
-    const text = wordsOfStep(step, up.started.value)
-    const needed =
-      18 +
-      pen.heightOf(body, text, room) +
-      mind.reduce((sum, line) => sum + 1 + pen.heightOf(caution, line, room), 0)
-    if (pdf.y + needed > MARGIN + height) {
+    if (turned.has(i)) {
       pdf.addPage()
       pdf.y = MARGIN
     }
-    const y = pdf.y + 4
+    const y = pdf.y + 4 * own
     pdf.rect(MARGIN, y, box, box).lineWidth(0.9).strokeColor(INK).stroke()
     pen.write(
-      { style: 'text', size: 9, colour: SOFT },
+      { style: 'text', size: 9 * own, colour: SOFT },
       formatMinutes(stepHandsMin(step, up.started.value)),
       MARGIN + width - mm(32),
       y,
       { width: mm(32), align: 'right' },
     )
-    pen.write({ style: 'bold', size: 10.5, colour: INK }, `${i + 1}  ${step.title}`, MARGIN + mm(7), y, {
-      width: width - mm(40),
-    })
-    pen.write(body, text, MARGIN + mm(7), pdf.y, { width: room })
-    for (const line of mind) pen.write(caution, line, MARGIN + mm(7), pdf.y + 1, { width: room })
-    pdf.y += 3
+    pen.write(
+      { style: 'bold', size: 10.5 * own, colour: INK },
+      `${i + 1}  ${step.title}`,
+      MARGIN + mm(7),
+      y,
+      {
+        width: width - mm(40),
+      },
+    )
+    pen.write(bodyInk(own), wordsOfStep(step, up.started.value), MARGIN + mm(7), pdf.y, { width: room })
+    for (const line of mind) pen.write(cautionInk(own), line, MARGIN + mm(7), pdf.y + 1, { width: room })
+    pdf.y += 3 * own
     rule(pdf, width)
   })
 }

@@ -11,7 +11,7 @@ import {
   type RunEvent,
 } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
-import { jobOf, makeUp, pieceOf } from '../../core/makeup'
+import { jobOf, makeUp, ownableTools, pieceOf } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { balancesOf, lotsOf, stockStates, type StockState } from '../../core/stock'
@@ -127,6 +127,8 @@ export function buildDemo(nowMs: number): WorkshopDocument {
     changedAt: past,
     roomC: 18,
     humidity: 58,
+    // No belt sander, and no glue pot: it was lent and never came back.
+    tools: ownableTools.map(({ id }) => id).filter((id) => id !== 'belt sander' && id !== 'glue pot'),
   }
 
   for (const { commission, depicted, due, lines } of commissionSeeds) {

@@ -1,7 +1,16 @@
 import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions } from '../../core/safety'
 import { counted, formatQuantity } from '../../core/units'
-import { bedName, keepOutPath, sheetsOf, spotName, type PlanSheet } from '../../core/planting'
+import {
+  bedName,
+  keepOutPath,
+  LABEL_MM,
+  sheetsOf,
+  spotLabels,
+  spotName,
+  type PlanSheet,
+} from '../../core/planting'
+import type { PlacedLabel } from '../../core/templates'
 import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
 import type { Faces } from '../print/faces'
 import { penFor, type Pen } from '../print/pen'
@@ -43,7 +52,8 @@ export async function printPlan(order: PlanOrder, faces: Faces): Promise<Buffer 
     return `At 1:1 this board takes ${sheets.length} sheets; the most is ${MOST_SHEETS}. Plan it in parts.`
   const columns = Math.max(...sheets.map(({ column }) => column))
   const rows = Math.max(...sheets.map(({ row }) => row))
-  for (const sheet of sheets) drawSheet({ pdf, pen }, sheet, order, { columns, rows })
+  const labels = spotLabels(order)
+  for (const sheet of sheets) drawSheet({ pdf, pen }, sheet, order, labels, { columns, rows })
   legend({ pdf, pen }, order, sheets.length)
   pdf.end()
   return bytes
@@ -53,6 +63,7 @@ function drawSheet(
   { pdf, pen }: Paper,
   sheet: PlanSheet,
   order: PlanOrder,
+  labels: readonly PlacedLabel[],
   all: { columns: number; rows: number },
 ): void {
   pdf.addPage()
@@ -117,7 +128,24 @@ function drawSheet(
   for (const patch of order.patches)
     name(`${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}`, patch.middle)
   for (const border of order.borders) name(bedName(border), frontOf(border.points))
-  for (const spot of sheet.spots) name(spotName(spot), spot)
+  const size = mm(LABEL_MM)
+  order.spots.forEach((spot, i) => {
+    if (!sheet.spots.includes(spot)) return
+    const placed = labels[i]
+    if (!placed) return
+    const [x, y] = [
+      left + mm(placed.at[0] - sheet.x),
+      top + mm(sheet.y + sheet.depthMm - (depth - placed.at[1])),
+    ]
+    if (placed.leads)
+      pdf
+        .moveTo(left + mm(spot.x - sheet.x), top + mm(sheet.y + sheet.depthMm - spot.y))
+        .lineTo(x, y)
+        .lineWidth(0.3)
+        .strokeColor(SOFT)
+        .stroke()
+    pen.write({ style: 'bold', size, colour: INK }, spotName(spot), x, y - size)
+  })
   pdf.lineWidth(0.5).strokeColor(RULE).rect(left, top, mm(sheet.widthMm), mm(sheet.depthMm)).stroke()
   checkBar(pdf, left, pdf.page.height - mm(MARGIN_MM) - 12)
   pen.write(

@@ -119,6 +119,58 @@ export async function moveLine(
   })
 }
 
+/** What goes off a line to be made in another way. */
+export interface Split {
+  readonly pieces: number
+  readonly methodId: string
+  readonly zone: Line['zone']
+}
+
+/**
+ * Makes some pieces of a line another way: they become a line of their own right behind it, alike in all but
+ * way and place; together the two want as many as before. What is made already stays with the line.
+ * @param mostPieces that are not made yet
+ */
+export async function splitLine(
+  { db, now, newId }: CommandContext,
+  id: string,
+  { pieces, methodId, zone }: Split,
+  mostPieces: number,
+): Promise<Reading<Line>> {
+  return db.transaction('rw', db.lines, async () => {
+    const line = await db.lines.get(id)
+    if (!line || line.removed) return none('This line is gone already.')
+    if (line.amount.kind !== 'pieces') return none('Only a line of single pieces can be split.')
+    const most = Math.min(line.amount.pieces - 1, Math.floor(mostPieces))
+    if (!Number.isInteger(pieces) || pieces < 1 || pieces > most)
+      return none(
+        most < 1
+          ? 'pieces: nothing is left of this line to make another way.'
+          : `pieces: read ${pieces}; allowed is a whole number from 1 to ${most}.`,
+      )
+    const after = (await db.lines.where('commissionId').equals(line.commissionId).toArray())
+      .filter((other) => !other.removed && other.order > line.order)
+      .sort(byOrder)[0]
+    const order = after ? (line.order + after.order) / 2 : line.order + 1
+    const { choices: _choices, materials: _materials, fieldsAt: _fieldsAt, drawn: _drawn, ...alike } = line
+    const made = check(lineSchema, {
+      ...alike,
+      id: newId(),
+      changedAt: now(),
+      name: `${line.name.slice(0, 100)}, ${zone}`,
+      order,
+      amount: { kind: 'pieces', pieces },
+      methodId,
+      zone,
+    })
+    if (made.kind === 'none') return made
+    const rest = { kind: 'pieces' as const, pieces: line.amount.pieces - pieces }
+    await db.lines.put(withChange(line, { amount: rest }, now()))
+    await db.lines.add(made.value)
+    return made
+  })
+}
+
 /** Takes a line out of sight. Refused while a batch of it is open. */
 export async function removeLine({ db, now }: CommandContext, id: string): Promise<Reading<Line>> {
   return db.transaction('rw', [db.lines, db.batches, db.openBatches], async () => {

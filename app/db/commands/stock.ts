@@ -1,11 +1,16 @@
 import {
+  catalogueRow,
   countCorrection,
   lotSchema,
   materialSchema,
   movementSchema,
+  sortedBox,
+  type Heap,
   type Lot,
   type LotSource,
   type Material,
+  type SortedBox,
+  type StockState,
 } from '../../../core/stock'
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
@@ -69,6 +74,49 @@ export async function receiveLot(
     await db.lots.add(lot.value)
     await bookMovements((name) => db.table(name), [movement.value])
     return lot
+  })
+}
+
+/** What was found in a box, as it was tallied. */
+export interface Tally {
+  readonly heaps: readonly Heap[]
+  readonly curved: number
+  /** What stays in the box unsorted, in its unit. */
+  readonly leftIn: number
+}
+
+/** Sorts a box into heaps by size: its lot is counted down, each heap becomes a lot of its own. */
+export async function sortBox(
+  { db, now, newId }: CommandContext,
+  lotId: string,
+  tally: Tally,
+  /** The state of its material, with what its lots cost. */
+  state: StockState,
+): Promise<Reading<SortedBox>> {
+  const at = now()
+  return db.transaction('rw', [db.materials, db.lots, db.movements, db.balances], async () => {
+    const stored = await db.lots.get(lotId)
+    const lot = state.lots.find((own) => own.lot.id === lotId)
+    if (!stored || !lot) return none('This box is gone.')
+    const onHand = (await db.balances.get(lotId))?.onHand ?? 0
+    const sorted = sortedBox({
+      ...tally,
+      state,
+      lot: { ...lot, onHand },
+      curvedMaterial: catalogueRow('curved-sprigs'),
+      at,
+      newId,
+    })
+    if (sorted.kind === 'none') return sorted
+    for (const row of sorted.value.materials) {
+      if (await db.materials.get(row.id)) continue
+      const material = check(materialSchema, { ...row, changedAt: at })
+      if (material.kind === 'none') return material
+      await db.materials.add(material.value)
+    }
+    await db.lots.bulkAdd([...sorted.value.lots])
+    await bookMovements((name) => db.table(name), [...sorted.value.movements])
+    return sorted
   })
 }
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { batchName, planFrom, startedSchema } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
-import { rankMethods } from '~~/core/makeup'
+import { sortWays, type Way, type WaySort } from '~~/core/makeup'
 import { readBounded } from '~~/core/units'
-import { methodName, plantMethodById, plantMethods } from '~~/core/methods'
+import { methodName, plantMethodById } from '~~/core/methods'
 import { planBatch } from '../../db/commands/bench'
 import { changeLine } from '../../db/commands/brief'
 
@@ -14,7 +14,9 @@ const to = useStationPath()
 useStation('Make-up')
 
 const plant = computed(() => commission.selected)
-const ranked = computed(() => (plant.value ? rankMethods(plantMethods, plant.value.job) : []))
+const by = ref<WaySort>('suits')
+const { ways, sorted } = useWays(() => plant.value, by)
+const splitting = ref(false)
 /**
  * The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a
  * proposal.
@@ -24,8 +26,10 @@ const method = computed(() => {
     plant.value?.line.methodId === undefined ? undefined : plantMethodById(plant.value.line.methodId)
   return chosen && plant.value && chosen.kinds.includes(plant.value.job.kind)
     ? chosen
-    : ranked.value[0]?.method
+    : bestOf(ways.value)?.method
 })
+/** The best suited, whatever the order that they are shown in. */
+const bestOf = (all: readonly Way[]) => sortWays(all, 'suits')[0]
 const methodId = computed(() => method.value?.id)
 /** A way that was chosen and can't be followed: of a later version, or not for this kind of job. */
 const passedOver = computed(() => {
@@ -54,6 +58,8 @@ const makeUp = computed(() => {
     ...(started.value === undefined ? {} : { started: started.value }),
   })
 })
+
+const manner = computed(() => method.value?.profile.manner)
 
 async function choose(id: string): Promise<void> {
   if (plant.value) await workshop.give(changeLine, plant.value.line.id, { methodId: id })
@@ -109,7 +115,21 @@ async function plan(start: boolean): Promise<void> {
         <p v-if="passedOver" class="px-4 pt-1 text-sm text-hip" role="status">
           This line was to be made as {{ passedOver }}; the best of the known ways is shown instead.
         </p>
-        <MethodChoice :plant="plant" :ranked="ranked" :method-id="methodId" @choose="choose" />
+        <MethodChoice
+          v-model:by="by"
+          :plant="plant"
+          :ways="sorted"
+          :method-id="methodId"
+          @choose="choose"
+          @split="splitting = true"
+        />
+        <SplitDialog
+          v-if="splitting"
+          :plant="plant"
+          :ways="ways"
+          :method-id="methodId"
+          @close="splitting = false"
+        />
       </section>
     </div>
     <template v-if="makeUp">
@@ -121,6 +141,13 @@ async function plan(start: boolean): Promise<void> {
         @plan="plan"
       />
       <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
+      <WirePanel v-if="manner === 'wire'" :plant="plant" :make-up="makeUp" />
+      <DiscPanel
+        v-else-if="manner === 'discs'"
+        :plant="plant"
+        :make-up="makeUp"
+        @start="(trees) => (startedText = String(trees))"
+      />
       <MakeUpSteps :make-up="makeUp" />
     </template>
   </div>

@@ -5,6 +5,7 @@ import { stuffNames, type Material, type StuffName } from '~~/core/stock'
 const route = useRoute()
 const stock = useStock()
 const shelf = useShelf()
+const to = useStationPath()
 
 const receiving = ref<Material>()
 const editing = ref<Material | 'new'>()
@@ -67,6 +68,7 @@ const groups = computed(() =>
         </button>
       </div>
       <span class="flex-1" />
+      <NuxtLink class="button" :to="to('sorting')">Sort a box</NuxtLink>
       <button type="button" class="button" @click="editing = 'new'">New material</button>
     </div>
     <ShortNow

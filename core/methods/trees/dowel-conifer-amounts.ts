@@ -24,6 +24,9 @@ const ROD_MM = 914
 /** A pad that is not said to have a size, mm. */
 const PAD = { widthMm: 400, heightMm: 300, thicknessMm: 25 } as const
 
+/** A low tree keeps its crown: its first branch is no higher than this share of it. From memory. */
+const LOW_TREE = 0.3
+
 type DiscTask = Pick<PlantTask, 'piece' | 'choice' | 'fill'>
 
 /** The pad that is cut: its size, and how thick the layers are. */
@@ -93,7 +96,7 @@ export function dowelWork(task: PlantTask): {
   const sheetCm2 = (pad.widthMm * pad.heightMm) / 100
   const area = trees.reduce((sum, { cuts }) => sum + cutAreaCm2(cuts), 0) * doubled
   const usable = 1 - value(k.strip)
-  const padCount = Math.max(1, Math.ceil(area / (sheetCm2 * usable * value(k.packed)) - 1e-9))
+  const padCount = task.pads ?? Math.max(1, Math.ceil(area / (sheetCm2 * usable * value(k.packed)) - 1e-9))
   const padInputs: NumberInput[] = [
     input('discs’ area', area, 'cm²', 'formula', 'π/4 · d² of every disc that is cut'),
     input('a pad', sheetCm2, 'cm²', 'yours'),
@@ -179,7 +182,9 @@ export function dowelWork(task: PlantTask): {
       total: figure(
         padCount,
         'piece',
-        'discs’ area ÷ (a pad less its strip × what discs cover), rounded up',
+        task.pads === undefined
+          ? 'discs’ area ÷ (a pad less its strip × what discs cover), rounded up'
+          : 'as the discs are nested, a strip of each pad kept',
         padInputs,
       ),
       once: true,

@@ -155,8 +155,12 @@ export const dowelConifer: PlantMethod = {
       id: 'foot',
       name: 'First branch',
       choices: [
-        { id: 'own', name: 'where the plant has it', words: 'by the form of the line' },
         { id: 'timber', name: 'at 10 scale feet', words: 'as in a managed wood: about 3 real metres up' },
+        {
+          id: 'own',
+          name: 'where the plant has it',
+          words: 'by the form of the line: down to the ground in the open',
+        },
       ],
     },
     snowOption,

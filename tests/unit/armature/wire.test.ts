@@ -190,14 +190,15 @@ describe('what is cut', () => {
 })
 
 describe('the order of twisting', () => {
-  const steps = twistingOrder(wireTree(oak.grown, 24))
-  test('begins with the trunk and touches each part once', () => {
-    expect(steps[0]).toMatchObject({ do: 'twist', strands: 24 })
-    const { parts } = wireTree(oak.grown, 24)
-    const touched = steps.flatMap((step) => (step.do === 'split' ? [] : [step.part]))
-    expect([...touched].sort((a, b) => a - b)).toEqual(parts.map(({ id }) => id))
+  const tree = wireTree(oak.grown, 24)
+  const two = twoGauges(tree, usualAllowances(oak.habitus.heightMm), oak.habitus.heightMm)
+  const steps = twistingOrder(tree, two)
+  test('begins with the stout hank and twists or bends each part out once', () => {
+    expect(steps[0]).toMatchObject({ do: 'twist', wire: 'stout', strands: two.limbs.length })
+    const touched = steps.flatMap((step) => (step.do === 'twist' || step.do === 'tip' ? [step.part] : []))
+    expect([...touched].sort((a, b) => a - b)).toEqual(tree.parts.map(({ id }) => id))
   })
-  test('what is split off is what is twisted or bent out next', () => {
+  test('what is split off is what is twisted, lashed or bent out next, the strongest last', () => {
     steps.forEach((step, i) => {
       if (step.do !== 'split') return
       const next = steps[i + 1]!
@@ -205,13 +206,28 @@ describe('the order of twisting', () => {
       expect(Math.max(...step.into)).toBe(step.into.at(-1))
     })
   })
+  test('each limb is lashed once, with its thin wires, and after it no stout wire is twisted in that limb', () => {
+    const lashed = steps.flatMap((step) => (step.do === 'lash' ? [step] : []))
+    expect(lashed.map(({ part }) => part).sort((a, b) => a - b)).toEqual(
+      two.limbs.map(({ part }) => part).sort((a, b) => a - b),
+    )
+    for (const { part, strands } of lashed)
+      expect(strands).toBe(two.limbs.find((limb) => limb.part === part)!.lashed)
+    for (const step of steps)
+      if (step.do === 'twist') expect(step.wire === 'stout').toBe((two.stout[step.part] ?? 0) > 0)
+  })
   test('is said in the words of the bench', () => {
-    expect(twistWords({ do: 'twist', part: 0, strands: 24, lengthMm: 38.2 })).toBe(
-      'twist 24 strands for 38 mm',
+    expect(twistWords({ do: 'twist', part: 0, strands: 24, lengthMm: 38.2, wire: 'stout' })).toBe(
+      'twist 24 stout strands for 38 mm',
     )
     expect(twistWords({ do: 'split', part: 0, into: [9, 15] })).toBe('split 9 from 15')
     expect(twistWords({ do: 'split', part: 0, into: [4, 8, 12] })).toBe('split into 4, 8, 12')
-    expect(twistWords({ do: 'tip', part: 3, lengthMm: 21 })).toBe('bend one out for 21 mm, loop its end')
+    expect(twistWords({ do: 'lash', part: 3, strands: 4, overMm: 11.6 })).toBe(
+      'lash 4 thin wires to the limb over 12 mm',
+    )
+    expect(twistWords({ do: 'tip', part: 3, lengthMm: 21 })).toBe(
+      'bend one out for 21 mm, loop its end, clip it',
+    )
   })
 })
 

@@ -35,7 +35,7 @@ function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> =
     started: 12,
     dryingFactor: 1,
     coefficients: [],
-    materials: materials.slice(0, 80).map((row) => ({ ...row })),
+    materials: materials.map((row) => ({ ...row })),
     ...more,
   }
 }

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import { boundShare, cutRods, padSheets, rodSheet, stemSheet } from '~~/core/armature'
+import { individualSizes } from '~~/core/commissions'
+import { worthOf, type MakeUp } from '~~/core/makeup'
+import { discsOf, discTask, dowelFigures, nestOrderOf, padOf } from '~~/core/methods'
+import { counted, plainNumber } from '~~/core/units'
+import type { Plant } from '../../stores/commission'
+
+/** Dowels and discs of a batch: each tree at its own size, discs nested in pads, dowels laid into rods. */
+const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
+const emit = defineEmits<{ start: [trees: number] }>()
+const workshop = useWorkshop()
+const armature = useArmature()
+const stock = useStock()
+
+const started = computed(() => props.makeUp.started.value)
+const sizes = computed(() => individualSizes(props.plant.size, started.value, props.plant.line.id))
+const task = computed(() => discTask(props.makeUp, props.plant.piece))
+const own = computed(() => discsOf(task.value, props.plant.piece))
+const order = computed(() => nestOrderOf(props.makeUp, sizes.value, workshop.ownValues))
+const state = computed(() => order.value && armature.nestOf(order.value))
+const best = computed(() => state.value?.best)
+watch(
+  order,
+  (next, before) => {
+    if (before) armature.stopNesting(before)
+    if (next && !armature.nestOf(next)) void armature.nest(next)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => {
+  if (order.value) armature.stopNesting(order.value)
+})
+
+const pad = computed(() => padOf(task.value))
+const title = computed(() => props.plant.line.name)
+const sheets = computed(() =>
+  best.value && order.value
+    ? padSheets(best.value, order.value, order.value.labels, pad.value.widthMm, title.value)
+    : [],
+)
+const material = (slot: string) =>
+  props.makeUp.slots.find((filled) => filled.slot.id === slot)?.parts[0]?.material
+const held = (slot: string): number => stock.stateById.get(material(slot)?.id ?? '')?.onHand ?? 0
+const padsThere = computed(() => Math.floor(held('pad')))
+/** How many trees the pads that are there make, where they are too few for all. */
+const treesDone = ref<number>()
+watch(
+  [best, padsThere, () => state.value?.share],
+  async () => {
+    const [nested, own] = [best.value, order.value]
+    treesDone.value = undefined
+    if (!nested || !own || state.value?.share !== undefined) return
+    const [sheet] = own.sheets
+    if (nested.sheets <= padsThere.value || !sheet) return
+    const there = { ...own, sheets: Array.from({ length: padsThere.value }, () => sheet) }
+    const made = padsThere.value === 0 ? 0 : await armature.treesFitting(there, own.treeOf)
+    if (order.value === own) treesDone.value = made
+  },
+  { immediate: true },
+)
+const bound = computed(() => {
+  if (!order.value) return 1
+  const area = order.value.radiiMm.reduce((sum, r) => sum + Math.PI * r * r, 0)
+  const [sheet] = order.value.sheets
+  return sheet
+    ? Math.ceil(area / (sheet.widthMm * sheet.heightMm * boundShare(order.value.radiiMm)) - 1e-9)
+    : 1
+})
+
+const dowelMm = computed(() => {
+  const of = material('dowel')?.of
+  return of?.stuff === 'dowel' ? of : undefined
+})
+const kerf = computed(() => worthOf(dowelFigures.kerfMm, workshop.ownValues).value)
+const rods = computed(() => {
+  const lengthMm = dowelMm.value?.rodMm ?? 914
+  const lengths = sizes.value.map(({ heightMm }) => heightMm)
+  return { lengthMm, lengths, plan: cutRods(lengths, [{ lengthMm }], kerf.value) }
+})
+const rodTemplate = computed(() =>
+  rodSheet(rods.value.plan, rods.value.lengths, [rods.value.lengthMm], kerf.value, `${title.value}: rods`),
+)
+const stem = computed(() =>
+  stemSheet(own.value, dowelMm.value?.diameterMm ?? 6, `${title.value}: order on the stem`),
+)
+const shown = ref(0)
+watch(sheets, (all) => {
+  shown.value = Math.min(shown.value, Math.max(0, all.length - 1))
+})
+</script>
+
+<template>
+  <section aria-label="Dowels and discs" class="border-t-2 border-ink">
+    <div class="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pt-3">
+      <h2>Dowels and discs</h2>
+      <span class="text-sm text-soft"
+        >{{ counted(own.discs.length, 'disc') }} of {{ plainNumber(pad.thicknessMm / pad.layers, 1) }} mm on a
+        tree of the usual size, the first {{ Math.round(own.discs[0]?.atMm ?? 0) }} mm up</span
+      >
+      <span class="ml-auto">
+        <TemplateButtons :templates="[stem]" :title="`${title} stem`" what="order on the stem" />
+      </span>
+    </div>
+    <div class="grid gap-x-4 lg:grid-cols-[220px_minmax(0,1fr)]">
+      <TemplateDrawing :template="stem" :max-height="420" class="px-4 py-2" />
+      <div class="min-w-0 border-line py-2 lg:border-l">
+        <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4">
+          <h3>Pads</h3>
+          <span v-if="best" class="text-sm" role="status">
+            {{ counted(best.sheets, 'pad') }} for all {{ counted(started, 'tree') }}, {{ padsThere }} there:
+            <strong v-if="best.sheets <= padsThere && best.left.length === 0" class="text-moss"
+              >enough</strong
+            >
+            <strong v-else class="text-hip">{{ counted(best.sheets - padsThere, 'pad') }} to buy</strong>
+            <template v-if="treesDone !== undefined"
+              >, or
+              <button
+                type="button"
+                class="underline"
+                :disabled="treesDone < 1"
+                @click="emit('start', treesDone)"
+              >
+                start {{ counted(treesDone, 'tree') }}
+              </button></template
+            >
+            <span class="text-soft"> · by area alone no fewer than {{ bound }}</span>
+          </span>
+          <template v-if="state?.share !== undefined">
+            <progress class="nesting" :value="state.share" max="1" aria-label="Nesting" />
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              @click="order && armature.stopNesting(order)"
+            >
+              Good enough
+            </button>
+          </template>
+          <button
+            v-else-if="order"
+            type="button"
+            class="button button-quiet button-small"
+            @click="armature.nest(order)"
+          >
+            Nest again
+          </button>
+          <span class="ml-auto">
+            <TemplateButtons :templates="sheets" :title="`${title} pads`" what="pad templates" />
+          </span>
+        </div>
+        <div v-if="sheets.length > 0" class="px-4 pt-2">
+          <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Pads">
+            <button
+              v-for="(sheet, i) in sheets"
+              :key="i"
+              type="button"
+              class="pad-tab"
+              :aria-pressed="shown === i"
+              @click="shown = i"
+            >
+              Pad {{ i + 1 }}
+              <span class="text-xs text-soft">{{ Math.round((best?.covered[i] ?? 0) * 100) }} %</span>
+            </button>
+          </div>
+          <TemplateDrawing v-if="sheets[shown]" :template="sheets[shown]!" :max-height="330" />
+        </div>
+        <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-3">
+          <h3>Rods</h3>
+          <span class="text-sm">
+            {{ counted(rods.plan.rods.length, 'rod') }} of {{ Math.round(rods.lengthMm) }} mm,
+            {{ Math.floor(held('dowel')) }} there;
+            {{
+              rods.plan.uncut.length > 0
+                ? `${counted(rods.plan.uncut.length, 'dowel')} longer than a rod`
+                : rods.plan.boundMm >= rods.plan.totalMm - 1e-6
+                  ? 'no plan does with less'
+                  : `at best ${Math.ceil(rods.plan.boundMm / rods.lengthMm)}`
+            }}; longest offcut
+            {{ Math.round(Math.max(0, ...rods.plan.rods.map(({ offcutMm }) => offcutMm))) }} mm
+          </span>
+          <span class="ml-auto">
+            <TemplateButtons :templates="[rodTemplate]" :title="`${title} rods`" what="rods" />
+          </span>
+        </div>
+        <TemplateDrawing :template="rodTemplate" :max-height="150" class="px-4 pt-1" />
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.nesting {
+  width: 128px;
+  height: 8px;
+  accent-color: var(--color-moss);
+}
+.pad-tab {
+  min-height: 40px;
+  padding: 2px 10px;
+  text-align: left;
+  white-space: nowrap;
+  border-bottom: 2px solid transparent;
+}
+.pad-tab[aria-pressed='true'] {
+  border-bottom-color: var(--color-moss);
+  background: var(--color-bench);
+}
+</style>

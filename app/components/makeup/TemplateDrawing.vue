@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { Shape, Template } from '~~/core/templates'
+
+/** A template as it will be printed, fitted to its room. */
+const props = defineProps<{ template: Template; maxHeight?: number }>()
+const path = (shape: Extract<Shape, { kind: 'path' }>): string =>
+  `M${shape.points.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join('L')}${shape.closed ? 'Z' : ''}`
+const paths = computed(() => props.template.shapes.flatMap((shape) => (shape.kind === 'path' ? [shape] : [])))
+const circles = computed(() =>
+  props.template.shapes.flatMap((shape) => (shape.kind === 'circle' ? [shape] : [])),
+)
+const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kind === 'text' ? [shape] : [])))
+</script>
+
+<template>
+  <svg
+    :viewBox="`-1 -1 ${template.widthMm + 2} ${template.heightMm + 2}`"
+    :style="{ maxHeight: `${maxHeight ?? 360}px` }"
+    class="block w-full"
+    role="img"
+    :aria-label="template.title"
+  >
+    <path
+      v-for="(shape, i) in paths"
+      :key="i"
+      :d="path(shape)"
+      :class="shape.layer"
+      :stroke-width="shape.widthMm ?? 0.35"
+    />
+    <circle
+      v-for="(shape, i) in circles"
+      :key="`c${i}`"
+      :cx="shape.at[0]"
+      :cy="shape.at[1]"
+      :r="shape.radiusMm"
+      :class="shape.layer"
+      stroke-width="0.2"
+      stroke-dasharray="1 1"
+    />
+    <text
+      v-for="(shape, i) in texts"
+      :key="`t${i}`"
+      :x="shape.at[0]"
+      :y="shape.at[1]"
+      :font-size="shape.sizeMm"
+      :text-anchor="shape.align === 'middle' ? 'middle' : 'start'"
+    >
+      {{ shape.text }}
+    </text>
+  </svg>
+</template>
+
+<style scoped>
+path,
+circle {
+  fill: none;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.cut {
+  stroke: var(--color-hip);
+}
+.fold {
+  stroke: #6c8f9c;
+}
+path.label {
+  stroke: var(--color-ink);
+}
+text {
+  fill: var(--color-ink);
+}
+</style>

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { sitterOf } from '~~/core/commissions'
+import type { Manner } from '~~/core/manners'
+import { paintPlant, paletteOf } from '~~/core/painting'
+import { arrived, drawingAsked } from '../../drawing/studio'
+import type { Plant } from '../../stores/commission'
+
+/** The piece as a way of making shows it, on the skeleton that it is drawn with. */
+const props = defineProps<{ plant: Plant; manner: Manner; bare: boolean; width: number; height: number }>()
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+const GROUND = 10
+
+const raster = useRaster(
+  canvas,
+  toRef(() => props.width),
+  toRef(() => props.height),
+)
+function paint(): void {
+  const { line, species, piece, size, look } = props.plant
+  const drawing = drawingAsked(sitterOf(line, species, size, piece.seeThrough), props.manner)
+  const wideMm = Math.max(size.crownWidthMm, drawing?.widthMm ?? 0)
+  const pxPerMm = Math.min(
+    (props.height - GROUND - 6) / (size.heightMm * 1.04),
+    (props.width - 6) / (wideMm * 1.08),
+  )
+  raster.paint((pixels, k) => {
+    if (drawing)
+      paintPlant(
+        pixels,
+        drawing,
+        paletteOf(look),
+        { x: (props.width / 2) * k, groundY: (props.height - GROUND) * k, pxPerMm: pxPerMm * k },
+        props.bare,
+      )
+  })
+}
+watch([() => props.plant, () => props.bare, () => props.manner, raster.scale, arrived], paint, {
+  flush: 'post',
+})
+onMounted(paint)
+</script>
+
+<template>
+  <canvas
+    ref="canvas"
+    class="block"
+    :style="{ width: `${width}px`, height: `${height}px` }"
+    aria-hidden="true"
+  />
+</template>

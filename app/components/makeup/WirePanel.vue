@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import {
+  gaugeWords,
+  STRANDS_RANGE,
+  twistWords,
+  wireSheet,
+  type CutList,
+  type WirePlan,
+} from '~~/core/armature'
+import { sitterOf, type Line } from '~~/core/commissions'
+import type { MakeUp, MakeUpOrder } from '~~/core/makeup'
+import { STRANDS_CHOICE, strandsSet, wireOrderOf } from '~~/core/methods'
+import { counted, plainNumber, readBounded } from '~~/core/units'
+import { z } from 'zod'
+import { changeLine } from '../../db/commands/brief'
+import type { Plant } from '../../stores/commission'
+
+/** The armature of twisted wire: what to cut, in which order to twist, and the sheet to lay it on. */
+const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
+const workshop = useWorkshop()
+const armature = useArmature()
+const stock = useStock()
+
+const plan = computed<WirePlan | undefined>(() => {
+  const { line, species, size, piece } = props.plant
+  const order = {
+    choices: line.choices,
+    states: stock.states,
+    own: workshop.ownValues,
+  } as Pick<MakeUpOrder, 'choices' | 'states' | 'own'> as MakeUpOrder
+  const wanted = wireOrderOf(props.makeUp, order)
+  return wanted && armature.wireFor(sitterOf(line, species, size, piece.seeThrough), wanted)
+})
+const title = computed(() => `${props.plant.line.name}: wire`)
+const sheet = computed(() => plan.value && wireSheet(plan.value, title.value))
+const order = computed(() => plan.value?.order.map(twistWords) ?? [])
+const started = computed(() => props.makeUp.started.value)
+
+const { text, fault, take } = useFieldTexts(
+  () => props.plant.line.id,
+  () => ({ strands: String(strandsSet(props.plant.line.choices) ?? '') }),
+)
+const [least, most] = STRANDS_RANGE
+const leave = () =>
+  take(
+    'strands',
+    orNothing(text.strands, (typed) =>
+      readBounded({ name: 'Strands', schema: z.number().int().min(least).max(most) }, typed),
+    ),
+    (read) =>
+      workshop.give(changeLine, props.plant.line.id, (stored: Line) => {
+        const { [STRANDS_CHOICE]: _was, ...others } = stored.choices ?? {}
+        return { choices: read === undefined ? others : { ...others, [STRANDS_CHOICE]: String(read) } }
+      }),
+  )
+
+const metres = (mm: number): string => `${plainNumber(mm / 1000, 1)} m`
+/** Grams of a length of wire by the material that it is. */
+function gramsOf(slot: string, mm: number): string {
+  const material = props.makeUp.slots.find((filled) => filled.slot.id === slot)?.parts[0]?.material
+  return material?.metreG === undefined ? '' : ` · ${plainNumber((mm / 1000) * material.metreG, 1)} g`
+}
+const gauges = computed(() => {
+  const own = plan.value
+  if (!own) return []
+  const row = (slot: string, name: string, mm: number, cut: CutList) => ({ slot, name, mm, cut })
+  return [
+    row('wire', 'Stout', own.stoutMm, own.two.stoutCut),
+    row('thin-wire', 'Thin', own.thinMm, own.two.thinCut),
+  ]
+})
+</script>
+
+<template>
+  <section aria-label="Armature" class="border-t-2 border-ink">
+    <div class="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pt-3">
+      <h2>Armature</h2>
+      <label class="flex items-center gap-2 text-sm">
+        <span class="text-soft">Strands</span>
+        <input
+          v-model="text.strands"
+          class="field field-cell !w-16"
+          inputmode="numeric"
+          :placeholder="String(plan?.strands ?? '')"
+          :aria-invalid="fault.strands !== ''"
+          @change="leave"
+        />
+      </label>
+      <span v-if="plan" class="text-sm text-soft">
+        trunk {{ plainNumber(plan.trunk.isMm, 1) }} mm with its bark, wanted
+        {{ plainNumber(plan.trunk.wantedMm, 1) }} mm · {{ counted(plan.two.limbs.length, 'limb') }} ·
+        {{
+          plan.roots.each.length === 0
+            ? 'a pin alone'
+            : `${counted(plan.roots.each.length, 'root')} and a pin`
+        }}
+      </span>
+      <span class="ml-auto">
+        <TemplateButtons
+          v-if="sheet"
+          :templates="[sheet]"
+          :title="title"
+          what="wire sheet"
+          :list="{ title: `${plant.line.name}: order of twisting`, words: order }"
+        />
+      </span>
+    </div>
+    <p v-if="fault.strands" class="px-4 text-sm text-hip" role="alert">{{ fault.strands }}</p>
+    <p v-if="!plan" class="px-4 py-3 text-sm text-soft" role="status">
+      {{
+        makeUp.missing.some(({ slot }) => slot.id === 'wire' || slot.id === 'thin-wire')
+          ? 'Take wire into Stock, or choose one, and the armature is planned.'
+          : 'Planning the armature…'
+      }}
+    </p>
+    <div v-else class="grid gap-x-4 lg:grid-cols-[minmax(0,1fr)_300px_290px]">
+      <TemplateDrawing v-if="sheet" :template="sheet" :max-height="440" class="px-4 py-2" />
+      <div class="border-line py-2 lg:border-l">
+        <h3 class="px-4 pb-1">Cut for one</h3>
+        <table v-for="{ slot, name, mm, cut } in gauges" :key="slot" class="ruled mb-2 w-full">
+          <thead>
+            <tr>
+              <th class="!pl-4" colspan="2">{{ name }}: {{ gaugeWords(mm) }}</th>
+              <th class="number !pr-4">{{ started > 1 ? `× ${started}` : '' }}</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="{ lengthMm, count } in cut.lengths" :key="lengthMm">
+              <td class="number w-14 !pl-4">{{ count }} ×</td>
+              <td>{{ lengthMm }} mm</td>
+              <td class="number !pr-4">{{ started > 1 ? count * started : '' }}</td>
+            </tr>
+            <tr class="text-soft">
+              <td class="!pl-4" colspan="2">
+                {{ metres(cut.totalMm) }}{{ gramsOf(slot, cut.totalMm) }}, {{ metres(cut.wasteMm) }} of it cut
+                off again
+              </td>
+              <td class="number !pr-4">{{ started > 1 ? metres(cut.totalMm * started) : '' }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <h3 class="px-4 pt-1 pb-1">Wires that are there</h3>
+        <ul class="px-4 text-sm">
+          <li v-for="{ wireMm, factor } in plan.fits" :key="wireMm">
+            {{ gaugeWords(wireMm) }}:
+            {{ factor < 1.08 ? 'fits trunk and limbs' : `${Math.round((factor - 1) * 100)} % off` }}
+          </li>
+          <li v-if="plan.fits.length === 0" class="text-soft">none in stock</li>
+        </ul>
+      </div>
+      <div class="border-line py-2 lg:border-l">
+        <h3 class="px-4 pb-1">Order of twisting</h3>
+        <ol
+          class="order max-h-[410px] overflow-y-auto px-4 text-sm"
+          tabindex="0"
+          aria-label="Order of twisting"
+        >
+          <li v-for="(words, i) in order" :key="i">{{ words }}</li>
+        </ol>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.order {
+  list-style: decimal inside;
+  font-variant-numeric: tabular-nums;
+}
+</style>

@@ -1,0 +1,335 @@
+<script setup lang="ts">
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { gaugeSheet, lengthsOfTally, sizeClasses, type Sorting } from '~~/core/armature'
+import { individualSizes } from '~~/core/commissions'
+import { pieceOf } from '~~/core/makeup'
+import { plantMethodById, twigsWanted } from '~~/core/methods'
+import { isSortable } from '~~/core/stock'
+import { counted, noun, readBounded } from '~~/core/units'
+import { z } from 'zod'
+import { sortBox } from '../../db/commands/stock'
+
+/** A box of sprigs, twigs or heads is sorted by a tally, and shared out to the trees that are wanted. */
+const workshop = useWorkshop()
+const stock = useStock()
+const shelf = useShelf()
+const commission = useCommission()
+const armature = useArmature()
+const notices = useNotices()
+const to = useStationPath()
+useStation('Sorting')
+
+const boxes = computed(() =>
+  stock.states
+    .filter(({ material }) => isSortable(material))
+    .flatMap((state) => state.lots.filter(({ onHand }) => onHand > 0).map((lot) => ({ state, lot }))),
+)
+const chosen = ref('')
+const box = computed(() => boxes.value.find(({ lot }) => lot.lot.id === chosen.value) ?? boxes.value[0])
+
+/** What has been tapped, in order, by box: a place of a class, or one of the other heaps. It outlives a closed lid. */
+const CURVED = 'curved'
+const taps = useLocalStorage<Record<string, (number | typeof CURVED)[]>>(
+  `hardy-thicket:${workshop.key}:tally`,
+  {},
+)
+const own = computed(() => taps.value[box.value?.lot.lot.id ?? ''] ?? [])
+function tap(heap: number | typeof CURVED): void {
+  const id = box.value?.lot.lot.id
+  if (id !== undefined) taps.value = { ...taps.value, [id]: [...own.value, heap] }
+}
+function undo(): void {
+  const id = box.value?.lot.lot.id
+  if (id !== undefined) taps.value = { ...taps.value, [id]: own.value.slice(0, -1) }
+}
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.key !== 'z' || !isFree(event)) return
+  event.preventDefault()
+  undo()
+})
+const counts = computed(() => sizeClasses.map((_, i) => own.value.filter((heap) => heap === i).length))
+const curved = computed(() => own.value.filter((heap) => heap === CURVED).length)
+
+const kind = computed(() => {
+  const of = box.value?.state.material.of
+  return of?.stuff === 'twig' ? of.twig : 'sprig'
+})
+/** Lines that are built on such twigs, with what is left to make of each; the nearest deadline first. */
+const lines = computed(() =>
+  workshop.lines
+    .flatMap((line) => {
+      const up = shelf.stockOf.get(line.id)?.makeUp
+      const job = workshop.commissions.find(({ id }) => id === line.commissionId)
+      const species = workshop.speciesOf(line.speciesId)
+      if (!up || !job || !species || !plantMethodById(line.methodId ?? '')) return []
+      const left = Math.ceil(commission.progressOfLine(line).left)
+      if (left < 1) return []
+      const { size } = pieceOf(line, job, species, job.dateDepicted)
+      const wanted = twigsWanted(up, individualSizes(size, left, line.id))
+      return wanted?.kind === kind.value ? [{ line, job, wanted: wanted.wanted }] : []
+    })
+    .sort((a, b) => (a.job.deadline ?? '9999').localeCompare(b.job.deadline ?? '9999')),
+)
+
+/** What stands sorted already of this kind, with what is being tallied: one heap serves all lines. */
+const sortedLengths = computed(() =>
+  stock.states.flatMap(({ material: { of }, onHand }) => {
+    if (of.stuff !== 'twig' || of.twig !== kind.value || !of.sorted) return []
+    const { fromMm = 0, toMm = 0 } = of
+    const count = Math.max(0, Math.floor(onHand))
+    return Array.from({ length: count }, (_, i) => fromMm + ((i + 0.5) / count) * (toMm - fromMm))
+  }),
+)
+const answer = shallowRef<{ one: Sorting; two: Sorting }>()
+watch(
+  [counts, lines, sortedLengths],
+  async () => {
+    const lengths = [...sortedLengths.value, ...lengthsOfTally(counts.value)]
+    const wanted = lines.value.flatMap((row) => row.wanted)
+    const twice = [...lengths, ...lengthsOfTally(counts.value)]
+    const asked = counts.value
+    const [one, two] = await Promise.all([
+      armature.shareOut(lengths, wanted),
+      armature.shareOut(twice, wanted),
+    ])
+    if (asked === counts.value) answer.value = { one, two }
+  },
+  { immediate: true },
+)
+/** Trees of a line that a sharing serves. */
+const rows = computed(() => {
+  let from = 0
+  return lines.value.map(({ line, job, wanted }) => {
+    const [first, last] = [from, from + wanted.length]
+    from = last
+    const servedBy = (sorting?: Sorting): number =>
+      sorting?.served.filter(({ wanted: at }) => at >= first && at < last).length ?? 0
+    const heights = wanted.map(({ heightMm }) => heightMm)
+    return {
+      line,
+      job,
+      wanted: wanted.length,
+      sprigs: wanted[0]?.sprigs ?? 1,
+      heights: `${Math.round(Math.min(...heights))}–${Math.round(Math.max(...heights))} mm`,
+      one: servedBy(answer.value?.one),
+      two: servedBy(answer.value?.two),
+    }
+  })
+})
+const served = computed(() => rows.value.reduce((sum, { one }) => sum + one, 0))
+const left = computed(() => answer.value?.one.left.length ?? 0)
+
+const finishing = ref(false)
+const leftIn = ref('0')
+const fault = ref('')
+async function finish(): Promise<void> {
+  if (!box.value) return
+  const read = readBounded({ name: 'Left in the box', schema: z.number().min(0).max(1e6) }, leftIn.value)
+  if (read.kind === 'none') {
+    fault.value = read.because
+    return
+  }
+  const { state, lot } = box.value
+  const done = await workshop.give(
+    sortBox,
+    lot.lot.id,
+    {
+      heaps: sizeClasses.map((own, i) => ({ ...own, count: counts.value[i] ?? 0 })),
+      curved: curved.value,
+      leftIn: read.value,
+    },
+    state,
+  )
+  if (done.kind === 'none') {
+    fault.value = done.because
+    return
+  }
+  taps.value = { ...taps.value, [lot.lot.id]: [] }
+  finishing.value = false
+  fault.value = ''
+  notices.done(
+    `“${lot.lot.label}” is sorted into ${counted(done.value.lots.length, 'heap')}, each a lot of its own in Stock.`,
+  )
+}
+const gauge = computed(() => gaugeSheet('Sorting gauge'))
+</script>
+
+<template>
+  <div>
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 pt-3 pb-2">
+      <h1>Sorting</h1>
+      <label v-if="box" class="flex items-center gap-2">
+        <span class="text-sm text-soft">Box</span>
+        <select
+          class="field field-cell !w-auto"
+          aria-label="Box"
+          :value="box.lot.lot.id"
+          @change="chosen = ($event.target as HTMLSelectElement).value"
+        >
+          <option v-for="{ state, lot } in boxes" :key="lot.lot.id" :value="lot.lot.id">
+            {{ lot.lot.label }} ({{ state.material.name }}, {{ lot.onHand }} in the books)
+          </option>
+        </select>
+      </label>
+      <span class="ml-auto"><TemplateButtons :templates="[gauge]" title="Sorting gauge" what="gauge" /></span>
+    </div>
+    <div v-if="!box" class="m-6 max-w-lg">
+      <p class="mb-4">
+        There is no box to sort: no sprigs, twigs, roots, flower heads or stems stand unsorted in Stock.
+      </p>
+      <NuxtLink class="button button-act" :to="to('stock')">Go to Stock</NuxtLink>
+    </div>
+    <div v-else class="grid border-t-2 border-ink lg:grid-cols-[minmax(0,520px)_minmax(0,1fr)]">
+      <section aria-label="Tally" class="p-4">
+        <p class="mb-2 text-sm text-soft">
+          Foot on the gauge’s line, tap the class at the tip. Shortest at the bottom, as on the gauge.
+        </p>
+        <div class="ladder">
+          <button
+            v-for="i in sizeClasses.map((_, at) => sizeClasses.length - 1 - at)"
+            :key="i"
+            type="button"
+            class="heap"
+            :aria-label="`${sizeClasses[i]?.fromMm} to ${sizeClasses[i]?.toMm} mm, ${counts[i]} so far`"
+            @click="tap(i)"
+          >
+            <span class="stick" :style="{ width: `${((sizeClasses[i]?.toMm ?? 0) / 260) * 100}%` }" />
+            <span class="size">{{ sizeClasses[i]?.fromMm }}–{{ sizeClasses[i]?.toMm }} mm</span>
+            <strong>{{ counts[i] }}</strong>
+          </button>
+        </div>
+        <div class="mt-2 grid grid-cols-[1fr_1fr] gap-2">
+          <button
+            type="button"
+            class="heap other"
+            :aria-label="`Curved, ${curved} so far`"
+            @click="tap(CURVED)"
+          >
+            <span>Curved: tips, bushes</span><strong>{{ curved }}</strong>
+          </button>
+          <button type="button" class="heap other" :disabled="own.length === 0" @click="undo">
+            <span>Undo <kbd>z</kbd></span
+            ><span class="text-sm text-soft">{{
+              own.length === 0
+                ? ''
+                : own.at(-1) === CURVED
+                  ? 'curved'
+                  : `${sizeClasses[Number(own.at(-1))]?.fromMm}–${sizeClasses[Number(own.at(-1))]?.toMm} mm`
+            }}</span>
+          </button>
+        </div>
+        <div class="mt-3 flex items-center gap-3">
+          <span aria-live="polite">{{ counted(own.length, 'piece') }} sorted</span>
+          <button
+            type="button"
+            class="button button-act ml-auto"
+            :disabled="own.length === 0"
+            @click="finishing = true"
+          >
+            Finish sorting…
+          </button>
+        </div>
+      </section>
+      <section aria-label="What it makes" class="border-line py-3 lg:border-l">
+        <h2 class="px-4 pb-1">What it makes</h2>
+        <p v-if="lines.length === 0" class="px-4 text-soft">
+          No line is built on {{ kind.replaceAll('-', ' ') }}s. Choose such a way in Make-up, and the box is
+          shared out to its trees.
+        </p>
+        <template v-else>
+          <table class="ruled w-full">
+            <thead>
+              <tr>
+                <th class="!pl-4">Line</th>
+                <th>Heights</th>
+                <th class="number">To make</th>
+                <th class="number">From this</th>
+                <th class="number !pr-4">A second box</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="row in rows" :key="row.line.id">
+                <td class="!pl-4">
+                  <span class="font-semibold">{{ row.line.name }}</span><span class="block text-xs text-soft"
+                    >{{ row.job.name }}{{ row.sprigs > 1 ? ` · ${row.sprigs} bound together` : '' }}</span
+                  >
+                </td>
+                <td class="text-sm">{{ row.heights }}</td>
+                <td class="number">{{ row.wanted }}</td>
+                <td class="number font-semibold" :class="row.one < row.wanted ? 'text-larch' : 'text-moss'">
+                  {{ row.one }}
+                </td>
+                <td class="number !pr-4">{{ row.two > row.one ? `+ ${row.two - row.one}` : '–' }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <p class="px-4 pt-2 text-sm" role="status">
+            {{ counted(served, 'tree') }} from what is sorted; {{ counted(left, 'piece') }}
+            {{ noun(left, 'is', 'are') }} left for tips, bushes and undergrowth{{
+              curved > 0 ? `, and ${curved} curved` : ''
+            }}. Too tall is cut at the foot; of a wide crown two or three are bound together.
+          </p>
+        </template>
+      </section>
+    </div>
+    <BaseDialog v-if="finishing && box" v-model="finishing" title="Finish sorting">
+      <p class="mb-3">
+        {{ counted(own.length, 'piece') }} from “{{ box.lot.lot.label }}”: each heap becomes a lot of its own
+        in Stock, with its share of what the box cost. The books had {{ box.lot.onHand }} in it.
+      </p>
+      <TextField v-model="leftIn" label="Left in the box, unsorted" :fault="fault" />
+      <div class="mt-4 flex justify-end gap-2">
+        <button type="button" class="button" @click="finishing = false">Go on sorting</button>
+        <button type="button" class="button button-act" @click="finish">Make the heaps</button>
+      </div>
+    </BaseDialog>
+  </div>
+</template>
+
+<style scoped>
+.ladder {
+  display: grid;
+  gap: 4px;
+}
+.heap {
+  position: relative;
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 46px;
+  padding: 0 14px;
+  border: 1px solid var(--color-line);
+  border-radius: 4px;
+  background: #fff;
+  font-size: 17px;
+  font-variant-numeric: tabular-nums;
+  overflow: hidden;
+  touch-action: manipulation;
+}
+.heap:active {
+  background: var(--color-bench);
+}
+.heap:disabled {
+  color: var(--color-soft);
+}
+.stick {
+  position: absolute;
+  left: 0;
+  bottom: 0;
+  height: 4px;
+  background: var(--color-moss);
+  opacity: 0.5;
+}
+.size {
+  position: relative;
+}
+.other {
+  min-height: 56px;
+}
+kbd {
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
+  padding: 0 5px;
+  font-size: 13px;
+}
+</style>

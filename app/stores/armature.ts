@@ -1,0 +1,102 @@
+import * as Comlink from 'comlink'
+import type { Nesting, NestOrder, Sorting, Wanted, WireOrder, WirePlan } from '~~/core/armature'
+import type { Sitter } from '~~/core/commissions'
+import type { Armaturer } from '../workers/armature.worker'
+
+/** Plans kept; the oldest goes first. */
+const KEPT = 120
+
+/** Discs being nested, or nested. */
+export interface NestState {
+  readonly best?: Nesting
+  /** 0–1 while it goes on; absent when it has come to rest. */
+  readonly share?: number
+}
+
+/** Armatures that the worker has planned: asked for by who shows them, there when they have come. */
+export const useArmature = defineStore('armature', () => {
+  const wires = shallowReactive(new Map<string, WirePlan | { readonly fault: string }>())
+  const nests = shallowReactive(new Map<string, NestState>())
+  const asked = new Set<string>()
+  const ids = new Map<string, number>()
+  let worker: Comlink.Remote<Armaturer> | undefined
+  let serial = 0
+
+  function remote(): Comlink.Remote<Armaturer> {
+    worker ??= Comlink.wrap<Armaturer>(
+      new Worker(new URL('../workers/armature.worker.ts', import.meta.url), { type: 'module' }),
+    )
+    return worker
+  }
+  function keep<T>(map: Map<string, T>, key: string, value: T): void {
+    const oldest = toRaw(map).keys().next().value
+    if (toRaw(map).size >= KEPT && oldest !== undefined && oldest !== key) map.delete(oldest)
+    map.set(key, value)
+  }
+  const rounded = (_key: string, value: unknown): unknown =>
+    typeof value === 'number' ? Math.round(value * 100) / 100 : value
+
+  /** The plan for a plant and an order, if it has come; else it is asked for. Undefined, too, where it can't be. */
+  function wireFor(sitter: Sitter, order: WireOrder): WirePlan | undefined {
+    const key = JSON.stringify([sitter, order], rounded)
+    const known = wires.get(key)
+    if (known) return 'fault' in known ? undefined : known
+    if (!asked.has(key) && import.meta.client) {
+      asked.add(key)
+      void remote()
+        .wire(plain(sitter), plain(order))
+        .then((plan) => {
+          keep(wires, key, plan)
+        })
+        .catch((error: unknown) => {
+          keep(wires, key, { fault: error instanceof Error ? error.message : String(error) })
+        })
+        .finally(() => asked.delete(key))
+    }
+    return undefined
+  }
+
+  const nestKey = (order: NestOrder): string =>
+    JSON.stringify([order.radiiMm, order.sheets[0], order.gapMm], rounded)
+  /** How far the discs of an order are nested; nothing where nobody has asked. */
+  const nestOf = (order: NestOrder): NestState | undefined => nests.get(nestKey(order))
+
+  /** Nests discs from the start; what is found is told as it comes. */
+  async function nest(order: NestOrder): Promise<void> {
+    const key = nestKey(order)
+    if (nests.get(key)?.share !== undefined) return
+    const id = (serial += 1)
+    ids.set(key, id)
+    keep(nests, key, { ...nests.get(key), share: 0 })
+    const best = await remote().nest(
+      id,
+      plain(order),
+      Comlink.proxy((found: Nesting, share: number) => {
+        if (ids.get(key) === id) nests.set(key, { best: found, share })
+      }),
+    )
+    nests.set(key, { best })
+    ids.delete(key)
+  }
+  /** Stops nesting: the best so far stays. */
+  function stopNesting(order: NestOrder): void {
+    const id = ids.get(nestKey(order))
+    if (id !== undefined) void remote().stop(id)
+  }
+
+  /** How many trees the pads that are there make. @param treeOf the tree of each disc, from 0 */
+  function treesFitting(order: NestOrder, treeOf: readonly number[]): Promise<number> {
+    const discsOf: number[][] = []
+    treeOf.forEach((tree, disc) => (discsOf[tree] ??= []).push(disc))
+    return remote().fitting(plain({ ...order, tries: 40 }), discsOf) as Promise<number>
+  }
+
+  /** Shares sprigs out to trees. */
+  const shareOut = (lengthsMm: readonly number[], wanted: readonly Wanted[]): Promise<Sorting> =>
+    remote().share(plain(lengthsMm), plain(wanted)) as Promise<Sorting>
+
+  return { wireFor, nestOf, nest, stopNesting, treesFitting, shareOut }
+})
+
+/** Data without what the page has wound around it, so that it can be sent. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

@@ -1,0 +1,86 @@
+import type { Lack } from '../stock'
+import type { MakeUp } from './make-up'
+import { handlings, type PlantMethod, type Suit } from './method'
+import type { Tool } from './tools'
+
+/** A way of making a piece, with all that it is compared by. */
+export interface Way {
+  readonly method: PlantMethod
+  readonly suit: Suit
+  readonly up: MakeUp
+  /** Minutes of hands for one piece. */
+  readonly eachMin: number
+  readonly elapsedMin: number
+  /** Hundredths for a good one; absent where a price is not known. */
+  readonly costMinor?: number
+  /** Materials that are open or short. */
+  readonly lacks: readonly Lack[]
+  readonly open: readonly string[]
+  readonly toolsMissing: readonly Tool[]
+}
+
+/** What ways can be put in order by. */
+export const waySorts = ['suits', 'hands', 'cost', 'soonest', 'toughest', 'there'] as const
+export type WaySort = (typeof waySorts)[number]
+
+export const waySortWords: Record<WaySort, string> = {
+  suits: 'best suited',
+  hands: 'least hands',
+  cost: 'least cost',
+  soonest: 'soonest done',
+  toughest: 'toughest',
+  there: 'what is there',
+}
+
+const verdicts = { suits: 0, possible: 1, unsuited: 2 } as const
+
+/**
+ * Puts ways in order by what matters; ways that don't suit always come last, and what is equal goes by how well
+ * it suits and then by hands.
+ */
+export function sortWays(ways: readonly Way[], by: WaySort): Way[] {
+  const rank = (way: Way): number => {
+    switch (by) {
+      case 'suits':
+        return verdicts[way.suit.verdict] * 100 + way.suit.reasonsAgainst.length
+      case 'hands':
+        return way.eachMin
+      case 'cost':
+        return way.costMinor ?? Infinity
+      case 'soonest':
+        return way.elapsedMin
+      case 'toughest':
+        return -handlings.indexOf(way.method.profile.handling)
+      case 'there':
+        return way.lacks.length + way.open.length + way.toolsMissing.length
+    }
+  }
+  const last = ({ suit }: Way): number => (suit.verdict === 'unsuited' ? 1 : 0)
+  const difference = (a: number, b: number): number => (a === b ? 0 : a - b)
+  return [...ways].sort(
+    (a, b) =>
+      last(a) - last(b) ||
+      difference(rank(a), rank(b)) ||
+      verdicts[a.suit.verdict] - verdicts[b.suit.verdict] ||
+      a.suit.reasonsAgainst.length - b.suit.reasonsAgainst.length ||
+      a.eachMin - b.eachMin,
+  )
+}
+
+/** Making against buying, tools that are still to be bought counted in. */
+export type MakeOrBuy =
+  | { readonly kind: 'makes at once'; readonly savedMinor: number }
+  | { readonly kind: 'pays from'; readonly pieces: number; readonly toolsMinor: number }
+  | { readonly kind: 'never pays'; readonly dearerMinor: number }
+
+/**
+ * From how many pieces on making is cheaper than buying: tools ÷ (price of a bought one − cost of a made one),
+ * rounded up. Hands are not paid.
+ * @param costMinor of a made one, hundredths @param boughtMinor of a bought one @param toolsMinor to be bought once
+ */
+export function makeOrBuy(costMinor: number, boughtMinor: number, toolsMinor: number): MakeOrBuy {
+  const saved = boughtMinor - costMinor
+  if (saved <= 0) return { kind: 'never pays', dearerMinor: -saved }
+  if (toolsMinor <= 0) return { kind: 'makes at once', savedMinor: saved }
+  return { kind: 'pays from', pieces: Math.ceil(toolsMinor / saved - 1e-9), toolsMinor }
+}

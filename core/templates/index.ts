@@ -1,0 +1,4 @@
+export * from './labels'
+export * from './svg'
+export * from './template'
+export * from './tiles'
