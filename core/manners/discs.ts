@@ -7,6 +7,8 @@ import { WoodLines } from './lines'
 /** The pad that is drawn where none is chosen, mm, and how its discs hang: the rim lower than the stem. */
 const USUAL_PAD_MM = 25
 const DROOP = 0.22
+/** The stem is bare over this share of the height at least: a disc needs room above the ground. From memory. */
+const FOOT = 0.1
 
 /**
  * The tree as dowel and discs: a tapered rod, ragged stars of fibre one above the other, foam on top of them. As
@@ -18,7 +20,10 @@ export function asDiscs(drawing: PlantDrawing, plant: Habitus, seed: number): Pl
     heightMm: plant.heightMm,
     crownWidthMm: plant.crownWidthMm,
     crownForm: plant.crownForm,
-    firstBranchMm: Math.min(plant.heightMm * 0.85, Math.max(plant.crownBaseMm, plant.clearStemMm)),
+    firstBranchMm: Math.min(
+      plant.heightMm * 0.85,
+      Math.max(plant.crownBaseMm, plant.clearStemMm, plant.heightMm * FOOT),
+    ),
     trunkMm: plant.trunkMm,
     padMm: Math.min(USUAL_PAD_MM, Math.max(4, plant.heightMm * 0.12)),
     layers: 2,

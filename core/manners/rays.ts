@@ -68,20 +68,28 @@ export function asHemp(drawing: PlantDrawing, plant: Habitus, seed: number): Pla
   })
 }
 
-/** The bush as teased wool: no twigs, only curls of fibre between the foam. */
+/** The bush as teased wool: no twigs, only curls of fibre between the foam; it sits on the ground. */
 export function asWool(drawing: PlantDrawing, plant: Habitus, seed: number): PlantDrawing {
   const random = seededRandom(seed ^ 0x9b05688c)
   const wood = new WoodLines()
   const size = Math.max(1.5, plant.heightMm * 0.12)
-  markPlaces(drawing).forEach((place, i) => {
+  const low = Math.min(...markPlaces(drawing).map(({ y }) => y), plant.heightMm * 0.9)
+  const down = (y: number): number => ((y - low) * plant.heightMm) / (plant.heightMm - low)
+  const settled = withMarks(drawing, ({ x, y, z }) => ({ x, y: down(y), z }))
+  markPlaces(settled).forEach(({ x, y, z }, i) => {
     if (i % 2 !== 0) return
     const turn = random() * 2 * Math.PI
-    const end = {
-      x: place.x * 0.9 + Math.cos(turn) * size,
-      y: Math.max(0.1, place.y * 0.92 + (random() - 0.5) * size),
-      z: place.z * 0.9 + Math.sin(turn) * size,
-    }
-    wood.add({ x: place.x * 0.9, y: place.y * 0.92, z: place.z * 0.9 }, end, 0.16, 0.12)
+    const from = { x: x * 0.9, y: y * 0.92, z: z * 0.9 }
+    wood.add(
+      from,
+      {
+        x: from.x + Math.cos(turn) * size,
+        y: Math.max(0.1, from.y + (random() - 0.5) * size),
+        z: from.z + Math.sin(turn) * size,
+      },
+      0.16,
+      0.12,
+    )
   })
-  return { ...drawing, wood: wood.toArray() }
+  return { ...settled, wood: wood.toArray() }
 }

@@ -14,7 +14,8 @@ import type { Commission, Line } from '../../core/commissions'
 import { jobOf, makeUp, ownableTools, pieceOf } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
-import { balancesOf, lotsOf, stockStates, type StockState } from '../../core/stock'
+import { sizeClasses } from '../../core/armature'
+import { balancesOf, catalogueRow, lotsOf, sortedBox, stockStates, type StockState } from '../../core/stock'
 import { seededRandom } from '../../core/units'
 import { newWorkshop, type WorkshopDocument } from '../../core/workshop'
 import { commissionSeeds, lotSeeds } from './lines'
@@ -160,7 +161,35 @@ export function buildDemo(nowMs: number): WorkshopDocument {
   }
   for (const story of [...stories].sort((a, b) => b.startedAgoMs - a.startedAgoMs))
     tell(document, story, nowMs, random, newId)
+  sortBox(document, nowMs - 2 * DAY, newId)
   return document
+}
+
+/** What the quarter-bushel box gave when it was sorted: far more than the 33 trees that it was sold as. */
+const BOX = { label: 'Quarter-bushel box', heaps: [4, 11, 15, 21, 24, 17, 9, 5, 2, 0], curved: 26 } as const
+
+/** Sorts the box by the rules of the bench. */
+function sortBox(document: WorkshopDocument, ms: number, newId: () => string): void {
+  const state = statesOf(document).find(({ material }) => material.id === 'sprigs')
+  const lot = state?.lots.find((own) => own.lot.label === BOX.label)
+  if (!state || !lot) throw new RangeError(`demo box is ${BOX.label}; it must be in stock`)
+  const at = new Date(ms).toISOString()
+  const sorted = sortedBox({
+    state,
+    lot,
+    heaps: sizeClasses.map((size, i) => ({ ...size, count: BOX.heaps[i] ?? 0 })),
+    curved: BOX.curved,
+    curvedMaterial: catalogueRow('curved-sprigs'),
+    leftIn: 0,
+    at,
+    newId,
+  })
+  if (sorted.kind === 'none') throw new Error(`demo box: ${sorted.because}`)
+  for (const row of sorted.value.materials)
+    if (!document.materials.some(({ id }) => id === row.id))
+      document.materials.push({ ...row, changedAt: at })
+  document.lots.push(...sorted.value.lots)
+  document.movements.push(...sorted.value.movements)
 }
 
 /** The year in which a month and day come next, or have just been. */

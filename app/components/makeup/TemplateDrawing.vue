@@ -3,6 +3,8 @@ import type { Shape, Template } from '~~/core/templates'
 
 /** A template as it will be printed, fitted to its room. */
 const props = defineProps<{ template: Template; maxHeight?: number }>()
+/** Fitted to its room, or as large as it is, to be read. */
+const large = ref(false)
 const path = (shape: Extract<Shape, { kind: 'path' }>): string =>
   `M${shape.points.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join('L')}${shape.closed ? 'Z' : ''}`
 const paths = computed(() => props.template.shapes.flatMap((shape) => (shape.kind === 'path' ? [shape] : [])))
@@ -13,44 +15,67 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
 </script>
 
 <template>
-  <svg
-    :viewBox="`-1 -1 ${template.widthMm + 2} ${template.heightMm + 2}`"
-    :style="{ maxHeight: `${maxHeight ?? 360}px` }"
-    class="block w-full"
-    role="img"
-    :aria-label="template.title"
-  >
-    <path
-      v-for="(shape, i) in paths"
-      :key="i"
-      :d="path(shape)"
-      :class="shape.layer"
-      :stroke-width="shape.widthMm ?? 0.35"
-    />
-    <circle
-      v-for="(shape, i) in circles"
-      :key="`c${i}`"
-      :cx="shape.at[0]"
-      :cy="shape.at[1]"
-      :r="shape.radiusMm"
-      :class="shape.layer"
-      stroke-width="0.2"
-      stroke-dasharray="1 1"
-    />
-    <text
-      v-for="(shape, i) in texts"
-      :key="`t${i}`"
-      :x="shape.at[0]"
-      :y="shape.at[1]"
-      :font-size="shape.sizeMm"
-      :text-anchor="shape.align === 'middle' ? 'middle' : 'start'"
+  <div class="relative min-w-0">
+    <button type="button" class="zoom" :aria-pressed="large" @click="large = !large">
+      {{ large ? 'fit' : 'true size' }}
+    </button>
+    <div
+      :class="{ 'overflow-auto': large }"
+      :style="{ maxHeight: `${maxHeight ?? 360}px` }"
+      :tabindex="large ? 0 : undefined"
     >
-      {{ shape.text }}
-    </text>
-  </svg>
+      <svg
+        :viewBox="`-1 -1 ${template.widthMm + 2} ${template.heightMm + 2}`"
+        :style="large ? { width: `${template.widthMm + 2}mm` } : { maxHeight: `${maxHeight ?? 360}px` }"
+        class="block"
+        :class="{ 'w-full': !large }"
+        role="img"
+        :aria-label="template.title"
+      >
+        <path
+          v-for="(shape, i) in paths"
+          :key="i"
+          :d="path(shape)"
+          :class="shape.layer"
+          :stroke-width="shape.widthMm ?? 0.35"
+        />
+        <circle
+          v-for="(shape, i) in circles"
+          :key="`c${i}`"
+          :cx="shape.at[0]"
+          :cy="shape.at[1]"
+          :r="shape.radiusMm"
+          :class="shape.layer"
+          stroke-width="0.2"
+          stroke-dasharray="1 1"
+        />
+        <text
+          v-for="(shape, i) in texts"
+          :key="`t${i}`"
+          :x="shape.at[0]"
+          :y="shape.at[1]"
+          :font-size="shape.sizeMm"
+          :text-anchor="shape.align === 'middle' ? 'middle' : 'start'"
+        >
+          {{ shape.text }}
+        </text>
+      </svg>
+    </div>
+  </div>
 </template>
 
 <style scoped>
+.zoom {
+  position: absolute;
+  top: 0;
+  right: 4px;
+  z-index: 1;
+  min-height: 32px;
+  padding: 0 8px;
+  font-size: 13px;
+  color: var(--color-moss);
+  text-decoration: underline;
+}
 path,
 circle {
   fill: none;

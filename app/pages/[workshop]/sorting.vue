@@ -181,24 +181,8 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
     </div>
     <div v-else class="grid border-t-2 border-ink lg:grid-cols-[minmax(0,520px)_minmax(0,1fr)]">
       <section aria-label="Tally" class="p-4">
-        <p class="mb-2 text-sm text-soft">
-          Foot on the gauge’s line, tap the class at the tip. Shortest at the bottom, as on the gauge.
-        </p>
-        <div class="ladder">
-          <button
-            v-for="i in sizeClasses.map((_, at) => sizeClasses.length - 1 - at)"
-            :key="i"
-            type="button"
-            class="heap"
-            :aria-label="`${sizeClasses[i]?.fromMm} to ${sizeClasses[i]?.toMm} mm, ${counts[i]} so far`"
-            @click="tap(i)"
-          >
-            <span class="stick" :style="{ width: `${((sizeClasses[i]?.toMm ?? 0) / 260) * 100}%` }" />
-            <span class="size">{{ sizeClasses[i]?.fromMm }}–{{ sizeClasses[i]?.toMm }} mm</span>
-            <strong>{{ counts[i] }}</strong>
-          </button>
-        </div>
-        <div class="mt-2 grid grid-cols-[1fr_1fr] gap-2">
+        <p class="mb-2 text-sm text-soft">Foot on the gauge’s line, tap the class at the tip.</p>
+        <div class="mb-2 grid grid-cols-[1fr_1fr] gap-2">
           <button
             type="button"
             class="heap other"
@@ -216,6 +200,20 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
                   ? 'curved'
                   : `${sizeClasses[Number(own.at(-1))]?.fromMm}–${sizeClasses[Number(own.at(-1))]?.toMm} mm`
             }}</span>
+          </button>
+        </div>
+        <div class="ladder">
+          <button
+            v-for="i in sizeClasses.map((_, at) => sizeClasses.length - 1 - at)"
+            :key="i"
+            type="button"
+            class="heap"
+            :aria-label="`${sizeClasses[i]?.fromMm} to ${sizeClasses[i]?.toMm} mm, ${counts[i]} so far`"
+            @click="tap(i)"
+          >
+            <span class="stick" :style="{ width: `${((sizeClasses[i]?.toMm ?? 0) / 260) * 100}%` }" />
+            <span class="size">{{ sizeClasses[i]?.fromMm }}–{{ sizeClasses[i]?.toMm }} mm</span>
+            <strong>{{ counts[i] }}</strong>
           </button>
         </div>
         <div class="mt-3 flex items-center gap-3">
@@ -289,14 +287,14 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
 <style scoped>
 .ladder {
   display: grid;
-  gap: 4px;
+  gap: 3px;
 }
 .heap {
   position: relative;
   display: flex;
   align-items: center;
   justify-content: space-between;
-  min-height: 46px;
+  min-height: 42px;
   padding: 0 14px;
   border: 1px solid var(--color-line);
   border-radius: 4px;
@@ -324,7 +322,7 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
   position: relative;
 }
 .other {
-  min-height: 56px;
+  min-height: 52px;
 }
 kbd {
   border: 1px solid var(--color-line);

@@ -57,7 +57,10 @@ export function discsOf(
 ): DiscTree {
   const { piece } = task
   const pad = padOf(task)
-  const wished = task.choice('foot') === 'timber' ? FIRST_BRANCH_REAL_MM / piece.realRatio : size.clearStemMm
+  const wished =
+    task.choice('foot') === 'own'
+      ? size.clearStemMm
+      : Math.min(FIRST_BRANCH_REAL_MM / piece.realRatio, size.heightMm * LOW_TREE)
   return discTree({
     heightMm: size.heightMm,
     crownWidthMm: size.crownWidthMm,
