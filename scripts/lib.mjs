@@ -32,6 +32,30 @@ export function run(command, args, options = {}) {
 export const runTool = (tool, args, options) => run(bin(tool), args, options)
 
 /**
+ * Runs tools one after the other, until one fails; what they say is held back and comes out whole at the end, so
+ * that two such rows can run beside each other.
+ * @param row tools with their arguments, and what to say where one fails
+ * @returns that, or nothing
+ */
+export async function runRow(row) {
+  for (const { tool, args, failing } of row) {
+    const code = await new Promise((resolve) => {
+      const child = spawn(bin(tool), args, { cwd: root, env: process.env })
+      const said = []
+      child.stdout.on('data', (part) => said.push(part))
+      child.stderr.on('data', (part) => said.push(part))
+      child.on('error', () => resolve(1))
+      child.on('close', (own) => {
+        if (own !== 0) process.stdout.write(Buffer.concat(said))
+        resolve(own ?? 1)
+      })
+    })
+    if (code !== 0) return failing
+  }
+  return undefined
+}
+
+/**
  * Bundles a TypeScript file for Node, packages left out, and answers with the bundle's path.
  * @param room folder for bundles of its kind
  */

@@ -9,7 +9,7 @@ import { ensureBuild, ensureChromium, ensurePackages, root, runTool, say } from 
 
 ensurePackages()
 const chromium = ensureChromium()
-check()
+await check()
 
 const reports = join(root, 'reports')
 rmSync(reports, { recursive: true, force: true })

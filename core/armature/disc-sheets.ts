@@ -120,7 +120,7 @@ export function stemSheet(tree: DiscTree, dowelMm: number, title: string): Templ
           kind: 'text',
           layer: 'label',
           at: [middle + Math.max(24, widest / 2) + 3, y(atMm) + 1],
-          text: `${number}  ⌀ ${Math.round(diameterMm)}  at ${Math.round(atMm)}`,
+          text: `${number}:  ${Math.round(diameterMm)} wide, ${Math.round(atMm)} up`,
           sizeMm: 2.6,
         },
       ]),

@@ -230,9 +230,10 @@ function into(order: NestOrder, { sheets, left }: Layout, disc: number, random: 
   const free = order.sheets
     .map(({ widthMm, heightMm }, i) => ({
       i,
+      wide: Math.min(widthMm, heightMm),
       free: widthMm * heightMm - (sheets[i] ?? []).reduce((sum, { r: own }) => sum + Math.PI * own * own, 0),
     }))
-    .filter(({ free: area }) => area > Math.PI * r * r)
+    .filter(({ free: area, wide }) => area > Math.PI * r * r && wide >= 2 * r)
     .sort((a, b) => b.free - a.free)
   const pick = free[Math.floor(random() * Math.min(3, free.length))]
   const size = pick && order.sheets[pick.i]

@@ -71,3 +71,33 @@ export function twistWords(step: Twist): string {
       return `bend one out for ${Math.round(step.lengthMm)} mm, loop its end, clip it`
   }
 }
+
+/** The order as a list that hands can follow: what is done in one go is one line. */
+export function twistList(order: readonly Twist[]): string[] {
+  const lines: string[] = []
+  const out = (step: Twist | undefined): string | undefined =>
+    step?.do === 'tip' ? `${Math.round(step.lengthMm)} mm` : undefined
+  for (let i = 0; i < order.length; i += 1) {
+    const step = order[i]
+    const next = order[i + 1]
+    const after = order[i + 2]
+    if (!step) continue
+    if (step.do === 'lash' && next?.do === 'twist') {
+      lines.push(`${twistWords(step)}, twist them for ${Math.round(next.lengthMm)} mm`)
+      i += 1
+    } else if (step.do === 'lash' && next?.do === 'tip') {
+      lines.push(`${twistWords(step)}, bend out for ${out(next) ?? ''}, loop, clip`)
+      i += 1
+    } else if (step.do === 'split' && step.into.length === 2 && out(next) !== undefined) {
+      const [one = 1, rest = 1] = step.into
+      if (one === 1 && rest === 1 && out(after) !== undefined) {
+        lines.push(`part the last two: ${out(next) ?? ''} and ${out(after) ?? ''}, loop, clip`)
+        i += 2
+      } else {
+        lines.push(`split off 1 of ${one + rest}: out for ${out(next) ?? ''}, loop, clip`)
+        i += 1
+      }
+    } else lines.push(twistWords(step))
+  }
+  return lines
+}

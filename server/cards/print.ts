@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit'
-import { twistWords, wirePlan, type WirePlan } from '../../core/armature'
+import { twistList, wirePlan, type WirePlan } from '../../core/armature'
 import { amountWords, jobOf, pieceOf, stepHandsMin, type MakeUp } from '../../core/makeup'
 import { plantMethodById, workedOutWith } from '../../core/methods'
 import { cautionFootnote, cautionOf } from '../../core/safety'
@@ -221,9 +221,9 @@ function cuts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
 
 /** The order of twisting, in small type and columns: it goes beside the wire sheet. */
 function twisting({ pdf, pen, width, height }: Sheet, wire: WirePlan): void {
-  const words = wire.order.map((step, i) => `${i + 1} ${twistWords(step)}`)
+  const words = twistList(wire.order).map((text, i) => `${i + 1} ${text}`)
   const ink: Ink = { style: 'text', size: 7.6, colour: INK }
-  const columns = 4
+  const columns = 3
   const room = width / columns - 6
   const line = pen.heightOf(ink, 'twist', room) + 0.4
   if (pdf.y + 40 > MARGIN + height) {

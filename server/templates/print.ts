@@ -18,6 +18,8 @@ const NOTE: Ink = { style: 'text', size: 8.5, colour: SOFT }
 interface Paper {
   readonly pdf: Pdf
   readonly pen: Pen
+  /** Begins a page of the order's paper. */
+  readonly turn: (layout: 'portrait' | 'landscape') => void
 }
 
 /**
@@ -43,16 +45,21 @@ export async function printTemplates(order: TemplateOrder, faces: Faces): Promis
     return `At 1:1 this takes ${pages} pages; the most is ${MOST_PAGES}. Print it in parts, or take the SVG.`
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',
-    margin: mm(MARGIN_MM),
+    // Words at the foot must not turn the page by themselves.
+    margin: 0,
     font: '',
     autoFirstPage: false,
     info: { Title: order.title, Creator: 'Hardy Thicket' },
   })
   const pen = penFor(pdf, faces)
   const bytes = collect(pdf)
+  // A page takes nothing over from the document: all is said of each.
+  const turn = (layout: 'portrait' | 'landscape'): void => {
+    pdf.addPage({ size: order.paper === 'A4' ? 'A4' : 'LETTER', margin: 0, layout })
+  }
   for (const { template, turned, tiles } of sheets)
-    for (const tile of tiles) drawTile({ pdf, pen }, template, tile, tiles, turned)
-  if (order.list.length > 0) list({ pdf, pen }, order)
+    for (const tile of tiles) drawTile({ pdf, pen, turn }, template, tile, tiles, turned)
+  if (order.list.length > 0) list({ pdf, pen, turn }, order)
   pdf.end()
   return bytes
 }
@@ -64,13 +71,13 @@ function isBetterTurned(template: Template, room: { widthMm: number; heightMm: n
 }
 
 function drawTile(
-  { pdf, pen }: Paper,
+  { pdf, pen, turn }: Paper,
   template: Template,
   tile: Tile,
   tiles: readonly Tile[],
   turned: boolean,
 ): void {
-  pdf.addPage({ layout: turned ? 'landscape' : 'portrait' })
+  turn(turned ? 'landscape' : 'portrait')
   const [left, top] = [mm(MARGIN_MM), mm(MARGIN_MM + HEAD_MM)]
   const width = pdf.page.width - 2 * left
   const columns = Math.max(...tiles.map(({ column }) => column))
@@ -173,33 +180,34 @@ function joins(
     pdf.lineWidth(0.4).strokeColor(RULE).rect(left, top, mm(tile.widthMm), mm(tile.heightMm)).stroke()
 }
 
-/** A numbered list in columns, as many as the page holds. */
-function list({ pdf, pen }: Paper, order: TemplateOrder): void {
-  pdf.addPage({ layout: 'portrait' })
+/** A numbered list in columns of one height: no page and no column is left nearly empty. */
+function list({ pdf, pen, turn }: Paper, order: TemplateOrder): void {
+  turn('portrait')
   const left = mm(MARGIN_MM)
-  const gap = mm(6)
+  const gap = mm(5)
   const columns = 3
   const width = (pdf.page.width - 2 * left - gap * (columns - 1)) / columns
-  const ink: Ink = { style: 'text', size: 9, colour: INK }
+  const ink: Ink = { style: 'text', size: 8.5, colour: INK }
   pen.write({ style: 'title', size: 13, colour: INK }, isolated(order.listTitle), left, left, {
     width: pdf.page.width - 2 * left,
   })
-  const start = pdf.y + 6
-  let column = 0
-  let y = start
-  order.list.forEach((words, i) => {
-    const text = `${i + 1}  ${words}`
-    const height = pen.heightOf(ink, text, width)
-    if (y + height > pdf.page.height - left) {
-      column += 1
-      y = start
-      if (column === columns) {
-        pdf.addPage({ layout: 'portrait' })
-        column = 0
-        y = left
-      }
+  const texts = order.list.map((words, i) => `${i + 1}  ${words}`)
+  const heights = texts.map((text) => pen.heightOf(ink, text, width) + 1.5)
+  const room = pdf.page.height - 2 * left - 24
+  const total = heights.reduce((sum, height) => sum + height, 0)
+  const pages = Math.max(1, Math.ceil(total / (room * columns * 0.97)))
+  const column = Math.min(room, total / (pages * columns) + Math.max(0, ...heights))
+  const top = left + 24
+  let at = 0
+  let y = 0
+  texts.forEach((text, i) => {
+    const height = heights[i] ?? 0
+    if (y > 0 && y + height > column) {
+      at += 1
+      y = 0
+      if (at % columns === 0) turn('portrait')
     }
-    pen.write(ink, text, left + column * (width + gap), y, { width })
-    y += height + 1.5
+    pen.write(ink, text, left + (at % columns) * (width + gap), top + y, { width })
+    y += height
   })
 }

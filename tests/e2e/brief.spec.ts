@@ -149,7 +149,7 @@ test.describe('Make-up, of what does not fit', () => {
     await page.keyboard.press('Home')
     await expect(page.getByRole('button', { name: /^Foliage, batch:/ })).toHaveCount(0)
     await expect(page.getByText('Hairspray the crown, sprinkle')).toHaveCount(0)
-    await page.getByRole('button', { name: 'bare' }).click()
+    await page.getByRole('region', { name: 'The piece' }).getByRole('button', { name: 'bare' }).click()
     await expect(page.getByRole('img', { name: /from the front, bare/ })).toBeVisible()
   })
 })

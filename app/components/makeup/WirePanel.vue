@@ -2,7 +2,7 @@
 import {
   gaugeWords,
   STRANDS_RANGE,
-  twistWords,
+  twistList,
   wireSheet,
   type CutList,
   type WirePlan,
@@ -33,7 +33,7 @@ const plan = computed<WirePlan | undefined>(() => {
 })
 const title = computed(() => `${props.plant.line.name}: wire`)
 const sheet = computed(() => plan.value && wireSheet(plan.value, title.value))
-const order = computed(() => plan.value?.order.map(twistWords) ?? [])
+const order = computed(() => (plan.value ? twistList(plan.value.order) : []))
 const started = computed(() => props.makeUp.started.value)
 
 const { text, fault, take } = useFieldTexts(

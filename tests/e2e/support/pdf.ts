@@ -8,7 +8,7 @@ export interface PdfPage {
   readonly text: string
   /** Each piece of text with its place from the foot of the page. */
   readonly items: readonly { readonly text: string; readonly xMm: number; readonly yMm: number }[]
-  /** Level lines drawn at the page's own scale. */
+  /** Level lines, as long as they are on paper. */
   readonly linesMm: readonly { readonly length: number }[]
 }
 
@@ -32,11 +32,20 @@ export async function readPdf(bytes: Buffer): Promise<PdfPage[]> {
     )
     const { fnArray, argsArray } = await page.getOperatorList()
     const linesMm: { length: number }[] = []
+    // How far what is drawn is enlarged at the moment.
+    let scale = 1
+    const kept: number[] = []
     fnArray.forEach((operator, at) => {
+      if (operator === OPS.save) kept.push(scale)
+      if (operator === OPS.restore) scale = kept.pop() ?? 1
+      if (operator === OPS.transform) {
+        const [a = 1, b = 0] = argsArray[at] as number[]
+        scale *= Math.hypot(a, b)
+      }
       if (operator !== OPS.constructPath) return
       const [, points] = argsArray[at] as [number[], number[]]
       if (points.length === 4 && Math.abs(points[1]! - points[3]!) < 1e-6)
-        linesMm.push({ length: Math.abs(points[2]! - points[0]!) / PT_PER_MM })
+        linesMm.push({ length: (Math.abs(points[2]! - points[0]!) * scale) / PT_PER_MM })
     })
     pages.push({
       widthMm: (x2 - x1) / PT_PER_MM,

@@ -8,6 +8,7 @@ import {
   rootsFor,
   strandsOf,
   twistingOrder,
+  twistList,
   twistWords,
   twoGauges,
   usualAllowances,
@@ -215,6 +216,16 @@ describe('the order of twisting', () => {
       expect(strands).toBe(two.limbs.find((limb) => limb.part === part)!.lashed)
     for (const step of steps)
       if (step.do === 'twist') expect(step.wire === 'stout').toBe((two.stout[step.part] ?? 0) > 0)
+  })
+  test('as a list it is short: what is done in one go is one line, and each tip is in it', () => {
+    const list = twistList(steps)
+    expect(list.length).toBeLessThan(steps.length * 0.65)
+    const tips = steps.filter((step) => step.do === 'tip').length
+    const told = list.reduce(
+      (sum, words) => sum + (/^part the last two/.test(words) ? 2 : /loop/.test(words) ? 1 : 0),
+      0,
+    )
+    expect(told).toBe(tips)
   })
   test('is said in the words of the bench', () => {
     expect(twistWords({ do: 'twist', part: 0, strands: 24, lengthMm: 38.2, wire: 'stout' })).toBe(
