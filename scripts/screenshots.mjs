@@ -60,24 +60,6 @@ async function settled(of) {
   }
 }
 
-/** The line-up on a screen of twice the density. */
-async function fine() {
-  const dense = await browser.newContext({
-    viewport: { width: 1280, height: 800 },
-    deviceScaleFactor: 2,
-    locale: 'en-GB',
-    timezoneId: 'UTC',
-    serviceWorkers: 'block',
-  })
-  const own = await dense.newPage()
-  await own.goto(`${address}/demo/line-up`)
-  await own.getByRole('button', { name: /^Beech, old.* at the model/ }).waitFor()
-  await settled(own)
-  await own.screenshot({ path: join(out, 'line-up-fine.png') })
-  console.log('line-up-fine')
-  await dense.close()
-}
-
 async function choose(commission) {
   await page.getByRole('button', { name: 'Change commission' }).click()
   await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
@@ -86,10 +68,6 @@ async function choose(commission) {
 try {
   await picture('brief', '/demo/brief')
   await picture('line-up', '/demo/line-up')
-  await picture('line-up-spring', '/demo/line-up', async () => {
-    await choose('Cold Saltings')
-    await page.getByRole('button', { name: /^Hawthorn.* at the model/ }).click()
-  })
   await picture('line-up-winter', '/demo/line-up', async () => {
     await choose('Kestrel Halt')
     await page.getByRole('slider', { name: 'Date depicted' }).focus()
@@ -120,11 +98,43 @@ try {
   })
   await picture('make-up', '/demo/make-up', async () => {
     await choose('Kestrel Halt')
-    for (let i = 0; i < 4; i += 1) await page.keyboard.press(']')
+    await page.keyboard.press(']')
+    await page.waitForTimeout(4000)
   })
   await picture('make-up-figure', '/demo/make-up', async () => {
     await page.locator('#station').evaluate((main) => main.scrollTo(0, 400))
     await page.getByRole('button', { name: /^Foliage, one piece/ }).click()
+  })
+  await picture('wire', '/demo/make-up', async () => {
+    const panel = page.getByRole('region', { name: 'Armature' })
+    await panel.getByText(/trunk [\d.]+ mm/).waitFor()
+    await panel.evaluate((section) => {
+      section.scrollIntoView()
+      document.querySelector('#station').scrollBy(0, -80)
+    })
+  })
+  await picture('pads', '/demo/make-up', async () => {
+    for (let i = 0; i < 2; i += 1) await page.keyboard.press(']')
+    const panel = page.getByRole('region', { name: 'Dowels and discs' })
+    await panel.getByRole('button', { name: /^start \d+ trees/ }).waitFor()
+    await panel.evaluate((section) => {
+      section.scrollIntoView()
+      document.querySelector('#station').scrollBy(0, -80)
+    })
+  })
+  await picture('sorting', '/demo/sorting', async () => {
+    const taps = {
+      '35 to 50': 3,
+      '50 to 65': 6,
+      '65 to 80': 9,
+      '80 to 100': 14,
+      '100 to 120': 8,
+      '120 to 145': 4,
+    }
+    for (const [heap, count] of Object.entries(taps))
+      for (let i = 0; i < count; i += 1)
+        await page.getByRole('button', { name: new RegExp(`^${heap}`) }).click()
+    await page.waitForTimeout(1500)
   })
   await picture('stock', '/demo/stock', async () => {
     await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
@@ -138,7 +148,6 @@ try {
     await page.getByRole('button', { name: 'Old beech, first dozen' }).click()
   })
   await picture('workshop', '/demo/workshop')
-  if (!process.argv[2] || 'line-up-fine'.includes(process.argv[2])) await fine()
   if (!process.argv[2] || 'bench-phone'.includes(process.argv[2])) {
     await page.setViewportSize({ width: 390, height: 780 })
     await picture('bench-phone', '/demo/bench', async () => {

@@ -23,8 +23,9 @@ export interface RodPlan {
   readonly boundMm: number
 }
 
-/** Ways of filling rods that are looked at before the best so far is taken. */
+/** Ways of filling rods that are looked at before the best so far is taken: fewer where each takes longer. */
 const MOST_NODES = 60_000
+const MOST_WORK = 40_000_000
 
 interface State {
   readonly used: readonly CutRod[]
@@ -58,6 +59,7 @@ export function cutRods(pieces: readonly number[], rods: readonly Rod[], kerfMm:
       ? Math.ceil(sum / only.lengthMm - 1e-9) * only.lengthMm
       : sum
   }
+  const mostNodes = Math.min(MOST_NODES, Math.ceil(MOST_WORK / Math.max(1, pieces.length ** 3)))
   let best:
     | (State & { readonly uncut: readonly number[]; readonly cost: number; readonly offcut: number })
     | undefined
@@ -78,7 +80,7 @@ export function cutRods(pieces: readonly number[], rods: readonly Rod[], kerfMm:
     uncut: readonly number[],
   ): void => {
     nodes += 1
-    if (nodes > MOST_NODES) {
+    if (nodes > mostNodes) {
       cut = true
       return
     }
@@ -120,8 +122,12 @@ export function cutRods(pieces: readonly number[], rods: readonly Rod[], kerfMm:
   }
 
   greedy(whole, rods, kerfMm, offer)
-  const bound = boundOf(whole)
-  fill(whole, [], 0, [])
+  const [only] = rods
+  const bound =
+    rods.length === 1 && only && only.count === undefined
+      ? Math.max(boundOf(whole), largePieces(whole, only.lengthMm, kerfMm) * only.lengthMm)
+      : boundOf(whole)
+  if (!best || best.cost > bound + 1e-9) fill(whole, [], 0, [])
   const tooLong = order.filter(({ lengthMm }) => lengthMm > longest).map(({ i }) => i)
   if (!best) return { rods: [], uncut: order.map(({ i }) => i), totalMm: 0, boundMm: 0 }
   return {
@@ -130,6 +136,29 @@ export function cutRods(pieces: readonly number[], rods: readonly Rod[], kerfMm:
     totalMm: best.totalMm,
     boundMm: cut ? Math.min(best.totalMm, bound) : best.totalMm,
   }
+}
+
+/**
+ * Rods that large pieces ask for: two that are each longer than half a rod never share one, and what fits beside
+ * them is little. Source: Martello & Toth (1990), the bound L2 of bin packing.
+ */
+function largePieces(
+  pieces: readonly { readonly lengthMm: number }[],
+  rodMm: number,
+  kerfMm: number,
+): number {
+  const rod = rodMm + kerfMm
+  const sizes = pieces.map(({ lengthMm }) => lengthMm + kerfMm)
+  let most = 0
+  for (const least of new Set([0, ...sizes.filter((size) => size <= rod / 2)])) {
+    const alone = sizes.filter((size) => size > rod - least).length
+    const large = sizes.filter((size) => size > rod / 2 && size <= rod - least)
+    const small = sizes.filter((size) => size >= least && size <= rod / 2)
+    const sum = (own: readonly number[]): number => own.reduce((all, size) => all + size, 0)
+    const over = sum(small) - (large.length * rod - sum(large))
+    most = Math.max(most, alone + large.length + Math.max(0, Math.ceil(over / rod - 1e-9)))
+  }
+  return most
 }
 
 /** First fit, the longest first: an answer at once. */

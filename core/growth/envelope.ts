@@ -39,13 +39,14 @@ export function crownHalf({ crownForm, crownBaseMm, crownWidthMm, heightMm }: Ha
 }
 
 /** Whether foliage stands in plates with air between them, as on old pines. */
-const isPlated = ({ crownForm, habit }: Habitus): boolean => crownForm === 'irregular' && habit === 'conifer'
+const standsInPlates = ({ crownForm, habit }: Habitus): boolean =>
+  crownForm === 'irregular' && habit === 'conifer'
 
 /** How flat the lobes of a form are: height through width. From memory. */
 function flatness(plant: Habitus): number {
   if (plant.crownForm === 'layered') return 0.3
   if (plant.crownForm === 'flat-topped') return 0.5
-  if (isPlated(plant)) return 0.36
+  if (standsInPlates(plant)) return 0.36
   return plant.habit === 'conifer' ? 0.62 : 0.82
 }
 
@@ -84,7 +85,7 @@ const RAGGED_SIDE = 0.3
 function ownShape(plant: Habitus, random: Random): (point: Point) => boolean {
   if (plant.crownForm === 'columnar' || plant.crownForm === 'conical') return () => true
   const [p1, p2, p3, p4] = [random() * 6.3, random() * 6.3, random() * 6.3, random() * 6.3]
-  const uneven = isPlated(plant) ? RAGGED_SIDE : UNEVEN_SIDE
+  const uneven = standsInPlates(plant) ? RAGGED_SIDE : UNEVEN_SIDE
   const half = plant.crownWidthMm / 2
   const depth = Math.max(1e-6, plant.heightMm - plant.crownBaseMm)
   // The highest place stays: a height is a promise.
@@ -112,7 +113,7 @@ export function fillCrown(plant: Habitus, masses: readonly Point[], count: numbe
   const low = Math.max(plant.crownBaseMm, plant.clearStemMm * 0.96)
   const inside = ownShape(plant, random)
   const lobes = plant.lobes > 0 ? lobesAt(plant, masses, random) : []
-  const shell = isPlated(plant) ? PLATED_SHELL : SHELL
+  const shell = standsInPlates(plant) ? PLATED_SHELL : SHELL
   const weights = lobes.map(({ radius }) => radius ** 2.4)
   const total = weights.reduce((sum, weight) => sum + weight, 0)
   for (let tries = 0; points.length < count && tries < count * 400; tries += 1) {

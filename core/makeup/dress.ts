@@ -186,7 +186,8 @@ export function dressSteps(
   const { piece, value } = task
   const sprayed = dress.adhesive !== 'cement'
   const glue = adhesiveNames[dress.adhesive].toLowerCase()
-  const eachSec = 4 + value(d.throwSec) * piece.sideAreaCm2
+  // Little leaf is soon thrown; turning the piece and shaking it stay.
+  const eachSec = 4 + value(d.throwSec) * piece.sideAreaCm2 * (0.3 + 0.7 * Math.min(1, piece.leaf))
   const readySec = value(d.readySec)
   const wetSec = value(windows[dress.adhesive])
   const round = roundOf(wetSec, readySec, eachSec)

@@ -81,7 +81,12 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       ? startedFor(wanted.value, method, own)
       : figure(order.started, 'pieces', 'as you set it', [], 'yours')
   const choice = (optionId: string): string => choiceOf(method, chosen, optionId)
-  const slots = fillSlots(slotsOf(method, job, choice), order.materials ?? {}, states)
+  const slots = fillSlots(
+    slotsOf(method, job, choice),
+    order.materials ?? {},
+    states,
+    order.sizes?.(started.value).map(({ heightMm }) => heightMm) ?? [],
+  )
   const byId = new Map(states.map((state) => [state.material.id, state]))
   const task: Task = {
     job,

@@ -229,11 +229,13 @@ export function wishWords(wish: Wish): string {
  * Fills the slots of a way of making in their order: with what the maker chose where it fits, else with the
  * best on the list. A choice that no longer fits its neighbour's tone is said and passed over; where nothing
  * fits, the slot stays open.
+ * @param heightsMm of the pieces, for what has been sorted by size: each takes from the heap of its own
  */
 export function fillSlots(
   slots: readonly Slot[],
   chosen: Readonly<Record<string, string>>,
   states: readonly StockState[],
+  heightsMm: readonly number[] = [],
 ): Filled[] {
   const filled: Filled[] = []
   const taken = new Set<string>()
@@ -247,7 +249,7 @@ export function fillSlots(
       : undefined
     // A jar may serve two slots where the maker says so.
     const fits = picked && candidatesFor(slot, states, toneOf, new Set()).includes(picked)
-    const found = fits ? filledWith(slot, picked) : proposed(slot, states, toneOf, taken, picked)
+    const found = fits ? filledWith(slot, picked) : proposed(slot, states, toneOf, taken, picked, heightsMm)
     filled.push(found)
     for (const { material } of found.parts) taken.add(material.id)
   }
@@ -266,6 +268,7 @@ function proposed(
   toneOf: (slotId: string) => string | undefined,
   taken: ReadonlySet<string>,
   refused: Material | undefined,
+  heightsMm: readonly number[],
 ): Filled {
   const passedOver =
     refused &&
@@ -278,6 +281,8 @@ function proposed(
       : ''
     return { slot, parts: [], chosen: false, because: `wanted: ${wishWords(slot.wish)}${tone}` }
   }
+  const heaps = sortedHeaps(slot.wish, candidates, states, heightsMm)
+  if (heaps) return { slot, chosen: false, ...heaps }
   const mixed = mixedLengths(slot.wish, best, candidates)
   if (mixed) return { slot, chosen: false, ...mixed }
   return {
@@ -313,3 +318,45 @@ function mixedLengths(
     because: `${plainNumber(wish.lengthMm, 1)} mm is not stocked: ${Math.round((1 - share) * 100)} % of ${shorterMm} mm and ${Math.round(share * 100)} % of ${longerMm} mm, by number`,
   }
 }
+
+/**
+ * Heaps that a box was sorted into, each with the share of the pieces that take from it: the tallest piece first,
+ * from the nearest heap that still has some. Undefined where the best is no heap, or one is enough.
+ */
+function sortedHeaps(
+  wish: Wish,
+  candidates: readonly Material[],
+  states: readonly StockState[],
+  heightsMm: readonly number[],
+): Pick<Filled, 'parts' | 'because'> | undefined {
+  if (wish.stuff !== 'twig' || heightsMm.length === 0) return undefined
+  const isHeap = ({ of }: Material): boolean => of.stuff === 'twig' && of.sorted === true
+  if (!candidates[0] || !isHeap(candidates[0])) return undefined
+  const heaps = candidates.filter(isHeap).map((material) => ({
+    material,
+    left: Math.floor(states.find((state) => state.material === material)?.onHand ?? 0),
+    count: 0,
+  }))
+  for (const height of [...heightsMm].sort((a, b) => b - a)) {
+    const own = heaps
+      .filter(({ left }) => left > 0)
+      .sort((a, b) => offHeap(a.material, height) - offHeap(b.material, height))[0]
+    const heap = own ?? heaps[0]
+    if (!heap) return undefined
+    heap.left -= 1
+    heap.count += 1
+  }
+  const used = heaps.filter(({ count }) => count > 0).sort((a, b) => b.count - a.count)
+  if (used.length < 2) return undefined
+  return {
+    parts: used.map(({ material, count }) => ({ material, share: count / heightsMm.length })),
+    because: `by height: ${used.map(({ material, count }) => `${count} from ${sizeOf(material)}`).join(', ')}`,
+  }
+}
+
+const offHeap = ({ of }: Material, heightMm: number): number =>
+  of.stuff === 'twig' ? outside(of, heightMm) : Infinity
+const sizeOf = ({ of, name }: Material): string =>
+  of.stuff === 'twig' && of.fromMm !== undefined && of.toMm !== undefined
+    ? `${of.fromMm}–${of.toMm} mm`
+    : name

@@ -35,6 +35,41 @@ export function use(task: Task, draft: UseDraft): Use {
   }
 }
 
+/**
+ * A use in whole pieces of all materials that fill a slot: the total is shared out among them, no piece lost.
+ * @param draft its total is a whole number
+ */
+export function piecesUse(task: Task, draft: UseDraft & { readonly total: Figure }): Use[] {
+  const { parts } = task.fill(draft.slot)
+  if (parts.length < 2) return [use(task, draft)]
+  const wished = parts.map(({ share }) => draft.total.value * share)
+  const counts = wished.map(Math.floor)
+  const byRest = wished
+    .map((wish, i) => ({ i, rest: wish - Math.floor(wish) }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i)
+  const left = Math.round(draft.total.value - counts.reduce((sum, count) => sum + count, 0))
+  for (const { i } of byRest.slice(0, left)) counts[i] = (counts[i] ?? 0) + 1
+  return parts.flatMap(({ material }, i): Use[] => {
+    const count = counts[i] ?? 0
+    if (count === 0) return []
+    const share = input('share of the heap', count / draft.total.value, '', 'formula', material.name)
+    return [
+      {
+        ...draft,
+        material,
+        perPiece: figure(draft.perPiece.value * share.value, 'piece', 'amount for one × share of the heap', [
+          input('amount for one', draft.perPiece.value, 'piece', draft.perPiece.origin),
+          share,
+        ]),
+        total: figure(count, 'piece', 'amount for the batch × share of the heap, whole pieces', [
+          input('amount for the batch', draft.total.value, 'piece', draft.total.origin),
+          share,
+        ]),
+      },
+    ]
+  })
+}
+
 /** Crown from the side × coat: what is sprayed or brushed on. @param coat ml for each cm² */
 export function coatUse(
   task: PlantTask,

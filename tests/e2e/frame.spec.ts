@@ -20,7 +20,7 @@ test.describe('the frame', () => {
     }
     await page.keyboard.press('3')
     await page.keyboard.press(']')
-    await expect(page.locator('h1', { hasText: 'Beech, young' })).toBeVisible()
+    await expect(page.locator('h1', { hasText: 'Beech, by the platform' })).toBeVisible()
     await page.keyboard.press('[')
     await expect(page.locator('h1', { hasText: 'Beech, old' })).toBeVisible()
     await page.keyboard.press('?')

@@ -2,6 +2,7 @@ import { batchCost, readLedger } from '../../core/batches'
 import { bathFor, soakingMedium } from '../../core/adhesives'
 import { formOf, speciesById, type Age } from '../../core/plants'
 import { balancesOf, catalogue, type Movement } from '../../core/stock'
+import { buildDemo } from '../../server/demo/build'
 import { pieces, workedOut } from '../support/workshop'
 
 describe('yields and times (common practice)', () => {
@@ -87,5 +88,70 @@ describe('forms against well-known ranges (from memory: field guides agree withi
 
   test('the first living branch of a timber pine is about 3 m up (common practice) or higher in an old one', () => {
     expect(formOf(speciesById('scots-pine'), 'semi-mature').clearStemM).toBeGreaterThan(3)
+  })
+})
+
+describe('trees, their times and yields (common practice)', () => {
+  const each = (up: ReturnType<typeof workedOut>, ids: readonly string[]): number =>
+    up.steps.reduce((sum, step) => (ids.includes(step.id) ? sum + step.hands.eachSec : sum), 0)
+
+  test('twelve dowels are rasped in an hour', () => {
+    const up = workedOut('dowel-conifer', { speciesId: 'norway-spruce', heightM: 18 })
+    expect(3600 / each(up, ['rasp'])).toBe(12)
+  })
+
+  test('a flower-head birch is a minute in a run of hundreds, twice that below twenty', () => {
+    const birch = (count: number) => {
+      const up = workedOut(
+        'flower-head-birch',
+        { speciesId: 'silver-birch', heightM: 7, zone: 'middle', amount: pieces(count) },
+        { started: count },
+      )
+      return up.steps.reduce((sum, step) => sum + step.hands.eachSec, 0)
+    }
+    expect(birch(300)).toBeGreaterThan(48)
+    expect(birch(300)).toBeLessThan(72)
+    expect(birch(10) / birch(300)).toBeCloseTo(2, 1)
+  })
+
+  test('a flower-head pine is 50 seconds in a hundred', () => {
+    const up = workedOut(
+      'flower-head-pine',
+      { speciesId: 'scots-pine', heightM: 7, zone: 'middle' },
+      { started: 100 },
+    )
+    const all = up.steps.reduce((sum, step) => sum + step.hands.eachSec, 0)
+    expect(all).toBeGreaterThan(42)
+    expect(all).toBeLessThan(58)
+  })
+
+  test('six twig trees are an evening of hands; two nights of drying are beside it', () => {
+    const up = workedOut(
+      'twig-tree',
+      { speciesId: 'beech', heightM: 12, zone: 'front', amount: pieces(6) },
+      { started: 6 },
+    )
+    const hours = up.handsMin.value / 60
+    expect(hours).toBeGreaterThan(2.5)
+    expect(hours).toBeLessThan(4.5)
+    expect(up.steps.filter(({ wait }) => (wait?.leastMin ?? 0) >= 600)).toHaveLength(2)
+  })
+
+  test('fifteen to twenty minutes of tips a twig tree', () => {
+    const seconds = each(workedOut('twig-tree', { speciesId: 'beech', heightM: 12 }), ['tips'])
+    expect(seconds).toBeGreaterThanOrEqual(15 * 60)
+    expect(seconds).toBeLessThanOrEqual(20 * 60)
+  })
+
+  test('a box sold as 30 to 35 trees gives a hundred and more when it is sorted: the demo’s does', () => {
+    const { lots, movements } = buildDemo(Date.parse('2026-11-25T08:00:00.000Z'))
+    const heaps = lots.filter(
+      ({ label, materialId }) =>
+        label === 'Sorted from Quarter-bushel box' && materialId.startsWith('sprigs-'),
+    )
+    const came = movements
+      .filter(({ lotId, kind }) => kind === 'receive' && heaps.some(({ id }) => id === lotId))
+      .reduce((sum, { quantity }) => sum + quantity, 0)
+    expect(came).toBeGreaterThanOrEqual(100)
   })
 })

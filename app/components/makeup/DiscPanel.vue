@@ -81,9 +81,20 @@ const rods = computed(() => {
 const rodTemplate = computed(() =>
   rodSheet(rods.value.plan, rods.value.lengths, [rods.value.lengthMm], kerf.value, `${title.value}: rods`),
 )
-const stem = computed(() =>
-  stemSheet(own.value, dowelMm.value?.diameterMm ?? 6, `${title.value}: order on the stem`),
-)
+/** The stem that is shown: the usual tree’s, or one of the batch by its number. */
+const tree = ref(0)
+watch(started, (count) => {
+  tree.value = Math.min(tree.value, count)
+})
+const stem = computed(() => {
+  const size = sizes.value[tree.value - 1]
+  const name = tree.value === 0 ? 'order on the stem' : `tree ${tree.value}`
+  return stemSheet(
+    size ? discsOf(task.value, size) : own.value,
+    dowelMm.value?.diameterMm ?? 6,
+    `${title.value}: ${name}`,
+  )
+})
 const shown = ref(0)
 watch(sheets, (all) => {
   shown.value = Math.min(shown.value, Math.max(0, all.length - 1))
@@ -98,6 +109,15 @@ watch(sheets, (all) => {
         >{{ counted(own.discs.length, 'disc') }} of {{ plainNumber(pad.thicknessMm / pad.layers, 1) }} mm on a
         tree of the usual size, the first {{ Math.round(own.discs[0]?.atMm ?? 0) }} mm up</span
       >
+      <label class="flex items-center gap-2 text-sm">
+        <span class="text-soft">Stem of</span>
+        <select v-model.number="tree" class="field field-cell !w-auto" aria-label="Stem of">
+          <option :value="0">the usual tree</option>
+          <option v-for="(size, i) in sizes" :key="i" :value="i + 1">
+            tree {{ i + 1 }}, {{ Math.round(size.heightMm) }} mm
+          </option>
+        </select>
+      </label>
       <span class="ml-auto">
         <TemplateButtons :templates="[stem]" :title="`${title} stem`" what="order on the stem" />
       </span>

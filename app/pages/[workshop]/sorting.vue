@@ -80,7 +80,7 @@ const sortedLengths = computed(() =>
     return Array.from({ length: count }, (_, i) => fromMm + ((i + 0.5) / count) * (toMm - fromMm))
   }),
 )
-const answer = shallowRef<{ one: Sorting; two: Sorting }>()
+const answer = shallowRef<{ one: Sorting; two: Sorting; lengths: readonly number[] }>()
 watch(
   [counts, lines, sortedLengths],
   async () => {
@@ -92,7 +92,7 @@ watch(
       armature.shareOut(lengths, wanted),
       armature.shareOut(twice, wanted),
     ])
-    if (asked === counts.value) answer.value = { one, two }
+    if (asked === counts.value) answer.value = { one, two, lengths }
   },
   { immediate: true },
 )
@@ -105,7 +105,15 @@ const rows = computed(() => {
     const servedBy = (sorting?: Sorting): number =>
       sorting?.served.filter(({ wanted: at }) => at >= first && at < last).length ?? 0
     const heights = wanted.map(({ heightMm }) => heightMm)
+    const lengths = (answer.value?.one.served ?? [])
+      .filter(({ wanted: at }) => at >= first && at < last)
+      .flatMap(({ sprigs }) => sprigs.map((sprig) => answer.value?.lengths[sprig] ?? 0))
+    const taken = sizeClasses.flatMap(({ fromMm, toMm }) => {
+      const count = lengths.filter((mm) => mm >= fromMm && mm < toMm).length
+      return count > 0 ? [`${count} of ${fromMm}–${toMm}`] : []
+    })
     return {
+      taken: taken.join(', '),
       line,
       job,
       wanted: wanted.length,
@@ -252,7 +260,10 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
                     >{{ row.job.name }}{{ row.sprigs > 1 ? ` · ${row.sprigs} bound together` : '' }}</span
                   >
                 </td>
-                <td class="text-sm">{{ row.heights }}</td>
+                <td class="text-sm">
+                  {{ row.heights
+                  }}<span v-if="row.taken" class="block text-xs text-soft">{{ row.taken }}</span>
+                </td>
                 <td class="number">{{ row.wanted }}</td>
                 <td class="number font-semibold" :class="row.one < row.wanted ? 'text-larch' : 'text-moss'">
                   {{ row.one }}

@@ -17,6 +17,7 @@ import {
   seconds,
   share,
   stepsWith,
+  piecesUse,
   use,
   wait,
   within,
@@ -106,7 +107,7 @@ export const blossomTree: PlantMethod = {
     const crown = crownInput(task)
     const open = input('share in flower', piece.bloom, '', 'memory', 'on the day')
     const uses = [
-      use(task, {
+      ...piecesUse(task, {
         slot: 'sprig',
         step: 'sort',
         label: 'Sprigs',

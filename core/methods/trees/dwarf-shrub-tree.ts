@@ -14,6 +14,7 @@ import {
   inspectStep,
   judge,
   minutes,
+  piecesUse,
   seconds,
   share,
   snowOption,
@@ -151,7 +152,7 @@ export const dwarfShrubTree: PlantMethod = {
         ]),
       })
     const uses = [
-      use(task, {
+      ...piecesUse(task, {
         slot: 'stems',
         step: 'join',
         label: 'Stems',

@@ -11,6 +11,7 @@ import {
   hands,
   inspectStep,
   judge,
+  piecesUse,
   minutes,
   seconds,
   share,
@@ -135,11 +136,12 @@ export const flowerHeadBirch: PlantMethod = {
     const slow = practised(task, k)
     const crown = input('crown from the side', piece.sideAreaCm2, 'cm²', 'formula')
     const uses = [
-      use(task, {
+      ...piecesUse(task, {
         slot: 'head',
         step: 'clean',
         label: 'Heads',
         perPiece: figure(1, 'piece', 'one a tree', []),
+        total: figure(task.started, 'piece', 'one a tree', []),
       }),
       coatUse(task, { slot: 'stem-paint', step: 'pale', label: 'Pale grey' }, dressing.mistCoat),
       use(task, {

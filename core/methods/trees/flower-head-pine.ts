@@ -8,6 +8,7 @@ import {
   hands,
   inspectStep,
   judge,
+  piecesUse,
   seconds,
   share,
   stepsWith,
@@ -99,11 +100,12 @@ export const flowerHeadPine: PlantMethod = {
     const grams = (slot: string, step: string, label: string, of: typeof k.coffee) =>
       use(task, { slot, step, label, perPiece: figure(value(of), 'g', of.name, [task.input(of)]) })
     const uses = [
-      use(task, {
+      ...piecesUse(task, {
         slot: 'head',
         step: 'thin',
         label: 'Heads',
         perPiece: figure(1, 'piece', 'one a tree', []),
+        total: figure(task.started, 'piece', 'one a tree', []),
       }),
       coatUse(task, { slot: 'brown', step: 'bark', label: 'Brown, twice' }, dressing.paintCoat),
       grams('coffee', 'bark', 'Coffee grounds', k.coffee),

@@ -13,6 +13,7 @@ import {
   hasLeaf,
   inspectStep,
   judge,
+  piecesUse,
   minutes,
   seconds,
   share,
@@ -120,11 +121,12 @@ export const rootTree: PlantMethod = {
         ]),
       })
     const uses = [
-      use(task, {
+      ...piecesUse(task, {
         slot: 'root',
         step: 'wash',
         label: 'Roots',
         perPiece: figure(1, 'piece', 'one a tree', []),
+        total: figure(task.started, 'piece', 'one a tree', []),
       }),
       per('pva', 'fibre', 'PVA', k.glue, 'ml'),
       per('long-fibre', 'fibre', 'Long fibre', k.longFibre, 'g'),

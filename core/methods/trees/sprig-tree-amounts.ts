@@ -4,7 +4,7 @@ import {
   crownInput,
   dressUses,
   flockUse,
-  use,
+  piecesUse,
   withoutLeaf,
   type BathWork,
   type Dress,
@@ -54,7 +54,7 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
     coatUse(task, { slot, step: at, label }, of)
   const picked = task.input(k.spare)
   const armature = [
-    use(task, {
+    ...piecesUse(task, {
       slot: 'sprig',
       step: 'sort',
       label: 'Sprigs',

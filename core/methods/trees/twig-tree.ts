@@ -13,6 +13,7 @@ import {
   judge,
   minutes,
   paintStep,
+  piecesUse,
   seconds,
   share,
   snowOption,
@@ -127,7 +128,7 @@ export const twigTree: PlantMethod = {
   work(task) {
     const { piece, value, started } = task
     const many = (slot: string, step: string, label: string, of: typeof k.twigsEach) =>
-      use(task, {
+      piecesUse(task, {
         slot,
         step,
         label,
@@ -149,13 +150,13 @@ export const twigTree: PlantMethod = {
     ) => use(task, { slot, step, label, perPiece: figure(of, 'ml', formula, from) })
     const height = input('height', piece.heightMm, 'mm', 'formula')
     const uses = [
-      many('twig', 'join', 'Twigs', k.twigsEach),
+      ...many('twig', 'join', 'Twigs', k.twigsEach),
       ml('ca', 'join', 'CA', value(k.ca), 'CA for a joint', [task.input(k.ca)]),
       ml('paste', 'foot', 'Paste', piece.heightMm * value(k.paste), 'height × paste', [
         height,
         task.input(k.paste),
       ]),
-      many('tips', 'tips', 'Curved sprigs', k.tipsEach),
+      ...many('tips', 'tips', 'Curved sprigs', k.tipsEach),
       ml('glue', 'tips', 'Hot glue', value(k.glue), 'hot glue for a tree', [task.input(k.glue)]),
       coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
       coatUse(task, { slot: 'wash', step: 'paint', label: 'Dark wash' }, k.washCoat),

@@ -4,9 +4,11 @@ import {
   bedsOf,
   boardOf,
   planPlanting,
+  LABEL_MM,
   planSvg,
   sheetsOf,
   SHEET_OVERLAP_MM,
+  spotLabels,
   spotName,
 } from '../../../core/planting'
 import { track, yard, job, plan } from '../../support/plans'
@@ -144,4 +146,23 @@ describe('sheets at 1:1', () => {
     expect(svg).toContain('h50')
     expect(svg).toContain('stroke-width="32"')
   })
+})
+
+test('numbers of the crosses touch neither each other nor another cross', () => {
+  const made = plan([40, 60, 30])
+  expect(made.spots.length).toBeGreaterThan(60)
+  const labels = spotLabels(made)
+  const boxes = labels.map(({ at: [x, y] }, i) => ({
+    x0: x,
+    x1: x + spotName(made.spots[i]!).length * LABEL_MM * 0.6,
+    y0: y - LABEL_MM,
+    y1: y,
+  }))
+  const touch = (a: (typeof boxes)[number], b: (typeof boxes)[number]): boolean =>
+    a.x0 < b.x1 - 1e-9 && b.x0 < a.x1 - 1e-9 && a.y0 < b.y1 - 1e-9 && b.y0 < a.y1 - 1e-9
+  let touching = 0
+  boxes.forEach((box, i) => {
+    for (const other of boxes.slice(0, i)) if (touch(box, other)) touching += 1
+  })
+  expect(touching).toBe(0)
 })

@@ -54,6 +54,17 @@ describe('the batch card', () => {
     expect(pagesOf(card.value)).toBeLessThanOrEqual(3)
   })
 
+  test('a wire tree’s card has its cut list and the order of twisting; no page of it is nearly empty', async () => {
+    const sent = order(
+      { speciesId: 'beech', methodId: 'wire-broadleaf', heightM: 15, zone: 'front' },
+      { started: 3 },
+    )
+    const card = await printCard(sent, faces)
+    if (card.kind === 'none') throw new Error(card.because)
+    // Amounts and steps take two pages, the order of twisting at most two more, the drawing one.
+    expect(pagesOf(card.value)).toBeLessThanOrEqual(5)
+  })
+
   test('a species of the maker’s own is printed from its own row', async () => {
     const own = { ...speciesTable[0]!, id: 'my-spruce', common: 'Blue spruce', botanical: 'Picea pungens' }
     expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' }, { ownSpecies: own })).success).toBe(
