@@ -36,9 +36,15 @@ export const useArmature = defineStore('armature', () => {
   const rounded = (_key: string, value: unknown): unknown =>
     typeof value === 'number' ? Math.round(value * 100) / 100 : value
 
+  const wireKey = (sitter: Sitter, order: WireOrder): string => JSON.stringify([sitter, order], rounded)
+  /** Why an armature can't be planned; nothing where it can, or nobody knows yet. */
+  function wireFault(sitter: Sitter, order: WireOrder): string {
+    const known = wires.get(wireKey(sitter, order))
+    return known && 'fault' in known ? known.fault : ''
+  }
   /** The plan for a plant and an order, if it has come; else it is asked for. Undefined, too, where it can't be. */
   function wireFor(sitter: Sitter, order: WireOrder): WirePlan | undefined {
-    const key = JSON.stringify([sitter, order], rounded)
+    const key = wireKey(sitter, order)
     const known = wires.get(key)
     if (known) return 'fault' in known ? undefined : known
     if (!asked.has(key) && import.meta.client) {
@@ -95,7 +101,7 @@ export const useArmature = defineStore('armature', () => {
   const shareOut = (lengthsMm: readonly number[], wanted: readonly Wanted[]): Promise<Sorting> =>
     remote().share(plain(lengthsMm), plain(wanted)) as Promise<Sorting>
 
-  return { wireFor, nestOf, nest, stopNesting, treesFitting, shareOut }
+  return { wireFor, wireFault, nestOf, nest, stopNesting, treesFitting, shareOut }
 })
 
 /** Data without what the page has wound around it, so that it can be sent. */

@@ -28,7 +28,10 @@ const diameterOf = (up: MakeUp, slotId: string): number | undefined => {
 }
 
 /** What the armature of a make-up is planned for; undefined for a way without wire, or without wire chosen. */
-export function wireOrderOf(up: MakeUp, order: MakeUpOrder): WireOrder | undefined {
+export function wireOrderOf(
+  up: MakeUp,
+  order: Pick<MakeUpOrder, 'choices' | 'states' | 'own'>,
+): WireOrder | undefined {
   if (up.job.kind === 'stock' || !('profile' in up.method) || up.method.profile.manner !== 'wire')
     return undefined
   const { piece } = up.job

@@ -70,15 +70,15 @@ test.describe('the line-up, with mouse and fingers', () => {
       const box = (await page.getByRole('button', { name: new RegExp(`^Move ${name}:`) }).boundingBox())!
       return { x: box.x + box.width / 2, y: box.y + box.height / 2 }
     }
-    const [birch, young] = [await grip('Silver birch'), await grip('Beech, young')]
-    await page.mouse.move(birch.x, birch.y)
+    const [spruce, young] = [await grip('Norway spruce'), await grip('Beech, young')]
+    await page.mouse.move(spruce.x, spruce.y)
     await page.mouse.down()
-    await page.mouse.move(birch.x, birch.y - 20, { steps: 4 })
+    await page.mouse.move(spruce.x, spruce.y - 20, { steps: 4 })
     await page.mouse.move(young.x, young.y - 14, { steps: 12 })
     await page.mouse.up()
     await expect
       .poll(async () => (await names()).slice(0, 5))
-      .toEqual(['Beech, old', 'Beech, by the platform', 'Silver birch', 'Beech, young', 'Norway spruce'])
+      .toEqual(['Beech, old', 'Beech, by the platform', 'Norway spruce', 'Beech, young', 'Silver birch'])
 
     const finger = await context.newCDPSession(page)
     const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: { x: number; y: number }[]) =>
@@ -92,11 +92,11 @@ test.describe('the line-up, with mouse and fingers', () => {
     await touch('touchEnd', [])
     await expect
       .poll(async () => (await names()).slice(1, 4))
-      .toEqual(['Silver birch', 'Beech, young', 'Beech, old'])
+      .toEqual(['Norway spruce', 'Beech, young', 'Beech, old'])
     await page.reload()
     await expect
       .poll(async () => (await names()).slice(1, 4))
-      .toEqual(['Silver birch', 'Beech, young', 'Beech, old'])
+      .toEqual(['Norway spruce', 'Beech, young', 'Beech, old'])
   })
 
   test('the line-up is looked at from near by wheel, dragging and pinch, and a click still chooses', async ({

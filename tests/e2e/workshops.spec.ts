@@ -50,7 +50,7 @@ test.describe('files', () => {
     const input = page.getByLabel('Import a file…')
     for (const [name, content, because] of [
       ['broken', text.slice(0, 5000), 'not JSON, or is broken off'],
-      ['newer', text.replace('"version": 4', '"version": 5'), 'saved by a newer Hardy Thicket'],
+      ['newer', text.replace('"version": 5', '"version": 6'), 'saved by a newer Hardy Thicket'],
       [
         'hostile',
         text.replace('"settings"', '"__proto__": {"x": 1}, "settings"'),
@@ -64,7 +64,7 @@ test.describe('files', () => {
       await expect(page.getByRole('button', { name: 'Merge into this workshop' })).toHaveCount(0)
     }
     await input.setInputFiles(upload(text))
-    await expect(page.getByText('3 commissions, 19 lines')).toBeVisible()
+    await expect(page.getByText('3 commissions, 20 lines')).toBeVisible()
   })
 
   test('an old file is brought up to date and opens as a copy of its own', async ({ page }) => {

@@ -8,7 +8,7 @@ import {
   type WirePlan,
 } from '~~/core/armature'
 import { sitterOf, type Line } from '~~/core/commissions'
-import type { MakeUp, MakeUpOrder } from '~~/core/makeup'
+import type { MakeUp } from '~~/core/makeup'
 import { STRANDS_CHOICE, strandsSet, wireOrderOf } from '~~/core/methods'
 import { counted, plainNumber, readBounded } from '~~/core/units'
 import { z } from 'zod'
@@ -21,16 +21,19 @@ const workshop = useWorkshop()
 const armature = useArmature()
 const stock = useStock()
 
-const plan = computed<WirePlan | undefined>(() => {
+const wanted = computed(() => {
   const { line, species, size, piece } = props.plant
-  const order = {
+  const wire = wireOrderOf(props.makeUp, {
     choices: line.choices,
     states: stock.states,
     own: workshop.ownValues,
-  } as Pick<MakeUpOrder, 'choices' | 'states' | 'own'> as MakeUpOrder
-  const wanted = wireOrderOf(props.makeUp, order)
-  return wanted && armature.wireFor(sitterOf(line, species, size, piece.seeThrough), wanted)
+  })
+  return wire && { wire, sitter: sitterOf(line, species, size, piece.seeThrough) }
 })
+const plan = computed<WirePlan | undefined>(
+  () => wanted.value && armature.wireFor(wanted.value.sitter, wanted.value.wire),
+)
+const cant = computed(() => (wanted.value ? armature.wireFault(wanted.value.sitter, wanted.value.wire) : ''))
 const title = computed(() => `${props.plant.line.name}: wire`)
 const sheet = computed(() => plan.value && wireSheet(plan.value, title.value))
 const order = computed(() => (plan.value ? twistList(plan.value.order) : []))
@@ -110,7 +113,9 @@ const gauges = computed(() => {
       {{
         makeUp.missing.some(({ slot }) => slot.id === 'wire' || slot.id === 'thin-wire')
           ? 'Take wire into Stock, or choose one, and the armature is planned.'
-          : 'Planning the armature…'
+          : cant
+            ? `No armature can be twisted for it: ${cant}.`
+            : 'Planning the armature…'
       }}
     </p>
     <div v-else class="grid gap-x-4 lg:grid-cols-[minmax(0,1fr)_300px_290px]">

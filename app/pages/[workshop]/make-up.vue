@@ -15,7 +15,11 @@ useStation('Make-up')
 
 const plant = computed(() => commission.selected)
 const by = ref<WaySort>('suits')
-const { ways, sorted } = useWays(() => plant.value, by)
+/** The ways follow the marker a few times a second: there are many, each drawn and worked out. */
+const resting = computed(
+  () => commission.restingPlants.find(({ line }) => line.id === plant.value?.line.id) ?? plant.value,
+)
+const { ways, sorted } = useWays(() => resting.value, by)
 const splitting = ref(false)
 /**
  * The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a
@@ -117,7 +121,7 @@ async function plan(start: boolean): Promise<void> {
         </p>
         <MethodChoice
           v-model:by="by"
-          :plant="plant"
+          :plant="resting ?? plant"
           :ways="sorted"
           :method-id="methodId"
           @choose="choose"

@@ -84,6 +84,7 @@ export function dowelWork(task: PlantTask): {
   const trees = sizes.map((size) => discsOf(task, size))
   const own = discsOf(task, piece)
   const coir = task.choice('pad') === 'coir'
+  const discsFirst = task.choice('paint') === 'discs'
   const doubled = coir ? 2 : 1
   const pieces = input('pieces started', started, '', 'formula')
   const rodOf = task.fill('dowel').parts[0]?.material.of
@@ -194,7 +195,16 @@ export function dowelWork(task: PlantTask): {
     }),
     coatUse(task, { slot: 'adhesive', step: 'thread', label: 'Adhesive under the discs' }, k.glueCoat),
     ...(coir
-      ? [coatUse(task, { slot: 'pad-paint', step: 'foam', label: 'Green for the coir' }, dressing.paintCoat)]
+      ? [
+          coatUse(
+            task,
+            { slot: 'pad-paint', step: discsFirst ? 'paint-discs' : 'foam', label: 'Green for the coir' },
+            dressing.paintCoat,
+          ),
+        ]
+      : []),
+    ...(coir && !discsFirst
+      ? []
       : [coatUse(task, { slot: 'adhesive', step: 'foam', label: 'Adhesive for the foam' }, k.foamCoat)]),
     foam('foliage', 'Dark foam', 1 - light),
     ...(light > 0 ? [foam('highlight', 'Light foam, from above', light)] : []),

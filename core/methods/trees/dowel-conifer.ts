@@ -144,6 +144,14 @@ export const dowelConifer: PlantMethod = {
       ],
     },
     {
+      id: 'paint',
+      name: 'Green of coir',
+      choices: [
+        { id: 'tree', name: 'on the tree', words: 'sprayed on the tree, foam into the wet paint' },
+        { id: 'discs', name: 'on the discs first', words: 'both sides reached; foam on adhesive afterwards' },
+      ],
+    },
+    {
       id: 'hang',
       name: 'Branches',
       choices: [
@@ -173,6 +181,7 @@ export const dowelConifer: PlantMethod = {
     const made = dowelWork(task)
     const discs = made.discsEach
     const coir = task.choice('pad') === 'coir'
+    const discsFirst = task.choice('paint') === 'discs'
     const layers = LAYERS[task.choice('layers') as keyof typeof LAYERS]
     const air = {
       needs: ['ventilation' as const],
@@ -249,6 +258,16 @@ export const dowelConifer: PlantMethod = {
           faults: ['square-disc', 'limp-pad'],
           passes: 'No straight edge; the largest at the bottom.',
         },
+        coir &&
+          discsFirst && {
+            id: 'paint-discs',
+            title: 'Green the discs',
+            text: 'Spray them flat, both sides, so that no brown is missed.',
+            hands: hands(4 * discs, 60),
+            wait: wait(task.dryMin(value(dressing.paintDryMin)), 'open film', 'Let the paint dry'),
+            ...air,
+            faults: ['dieback'],
+          },
         {
           id: 'fit',
           title: 'Dry-fit, lay out, mask',
@@ -267,7 +286,7 @@ export const dowelConifer: PlantMethod = {
           ...air,
           faults: ['bare-ring', 'glued-trunk'],
         },
-        coir
+        coir && !discsFirst
           ? {
               id: 'foam',
               title: 'Green, and foam while it is wet',

@@ -1,18 +1,21 @@
 import {
   coatUse,
   coefficients,
+  dressing,
   dressSteps,
   dressUses,
   examplePiece,
   examplePieces,
   crownInput,
   flockUse,
+  hands,
   materialsAt,
   snowOption,
   snowSlots,
   step,
   timeWords,
   use,
+  wait,
   withoutLeaf,
   type Dress,
   type PlantJob,
@@ -34,6 +37,7 @@ const k = coefficients('moulded-trunk', {
     range: [0.05, 1],
     note: 'of the crown from the side',
   },
+  washCoat: { name: 'a thin dark wash', value: 0.004, unit: 'ml/cm²', origin: 'memory', range: [0.0001, 1] },
   coat: { name: 'coat of adhesive', value: 0.03, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
   sticks: { name: 'sticks, of what is pressed on', value: 0.85, unit: '', origin: 'memory', range: [0.1, 1] },
   bendSec: { name: 'bend a trunk', value: 60, unit: 's', origin: 'memory', range: [5, 600] },
@@ -121,6 +125,22 @@ export const mouldedTrunk: PlantMethod = {
         { id: 'leaf', name: 'leaf on a fine web', words: 'teased out along the branch: lighter' },
       ],
     },
+    {
+      id: 'trunk',
+      name: 'Trunk',
+      choices: [
+        { id: 'leave', name: 'as delivered', words: 'no paint' },
+        { id: 'wash', name: 'washed', words: 'a thin dark wash before the adhesive takes the shine away' },
+      ],
+    },
+    {
+      id: 'hold',
+      name: 'Afterwards',
+      choices: [
+        { id: 'none', name: 'nothing', words: 'the contact adhesive holds it' },
+        { id: 'spray', name: 'a mist of spray adhesive', words: 'for pieces that are handled' },
+      ],
+    },
     snowOption,
   ],
   spoilage: k.spoilage,
@@ -148,11 +168,31 @@ export const mouldedTrunk: PlantMethod = {
             colour: piece.tones.base,
           },
         },
+    ...(choice('trunk') === 'wash'
+      ? [
+          {
+            id: 'wash',
+            label: 'Dark wash',
+            wish: { stuff: 'liquid', liquid: 'paint', colour: '#45423e' },
+          } as const,
+        ]
+      : []),
+    ...(choice('hold') === 'spray'
+      ? [
+          {
+            id: 'hold',
+            label: 'Spray adhesive',
+            wish: { stuff: 'liquid', liquid: 'spray-adhesive' },
+          } as const,
+        ]
+      : []),
     ...snowSlots(choice, { id: 'snow-glue', label: 'Hairspray for the snow' }),
   ],
   work(task) {
     const { piece, value } = task
     const size = Math.max(0.4, piece.sideAreaCm2 / 40)
+    const washed = task.choice('trunk') === 'wash'
+    const held = task.choice('hold') === 'spray'
     const uses = [
       use(task, {
         slot: 'trunk',
@@ -176,6 +216,10 @@ export const mouldedTrunk: PlantMethod = {
         share: input('share of the foliage', 1, '', 'formula'),
         sticks: k.sticks,
       }),
+      ...(washed ? [coatUse(task, { slot: 'wash', step: 'wash', label: 'Dark wash' }, k.washCoat)] : []),
+      ...(held
+        ? [coatUse(task, { slot: 'hold', step: 'hold', label: 'Spray adhesive' }, dressing.mistCoat)]
+        : []),
       ...dressUses(withoutLeaf(task), snowOnly),
     ]
     const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
@@ -195,6 +239,19 @@ export const mouldedTrunk: PlantMethod = {
           cautions: ['wire-and-blades'],
           faults: ['one-sided'],
         }),
+        ...(washed
+          ? [
+              step({
+                ...at('wash'),
+                title: 'Wash the trunk',
+                text: 'Dark paint thinned well, over trunk and limbs; wipe it off the ridges.',
+                hands: hands(20, 60),
+                wait: wait(task.dryMin(30), 'open film', 'Let the wash dry'),
+                tools: ['brush'],
+                faults: ['trunk-colour'],
+              }),
+            ]
+          : []),
         step({
           ...at('coat'),
           title: 'Coat the branch ends',
@@ -229,6 +286,21 @@ export const mouldedTrunk: PlantMethod = {
           cautions: ['dust'],
           faults: ['fallen-foliage', 'one-sided'],
         }),
+        ...(held
+          ? [
+              step({
+                ...at('hold'),
+                title: 'A mist of spray adhesive',
+                text: 'From farther off, over the foliage; it holds what a hand would rub off.',
+                hands: hands(6, 60),
+                wait: wait(value(dressing.tackSetMin), 'tack clearing', 'Let it set'),
+                needs: ['ventilation'],
+                gives: ['aerosol', 'solvent'],
+                cautions: ['spray'],
+                faults: ['shiny-patches'],
+              }),
+            ]
+          : []),
         ...dressSteps(withoutLeaf(task), snowOnly).map((draft) => step({ ...draft, ...at(draft.id) })),
         step({
           ...at('inspect'),
