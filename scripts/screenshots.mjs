@@ -103,9 +103,11 @@ try {
   })
   await picture('make-up-figure', '/demo/make-up', async () => {
     await page.locator('#station').evaluate((main) => main.scrollTo(0, 400))
-    await page.getByRole('button', { name: /^Foliage, one piece/ }).click()
+    await page.getByRole('button', { name: /^Leaf, first pass, one piece/ }).click()
   })
   await picture('wire', '/demo/make-up', async () => {
+    await choose('Kestrel Halt')
+    await page.keyboard.press(']')
     const panel = page.getByRole('region', { name: 'Armature' })
     await panel.getByText(/trunk [\d.]+ mm/).waitFor()
     await panel.evaluate((section) => {
@@ -114,7 +116,8 @@ try {
     })
   })
   await picture('pads', '/demo/make-up', async () => {
-    for (let i = 0; i < 2; i += 1) await page.keyboard.press(']')
+    await choose('Kestrel Halt')
+    for (let i = 0; i < 3; i += 1) await page.keyboard.press(']')
     const panel = page.getByRole('region', { name: 'Dowels and discs' })
     await panel.getByRole('button', { name: /^start \d+ trees/ }).waitFor()
     await panel.evaluate((section) => {

@@ -67,6 +67,8 @@ export const useArmature = defineStore('armature', () => {
   /** How far the discs of an order are nested; nothing where nobody has asked. */
   const nestOf = (order: NestOrder): NestState | undefined => nests.get(nestKey(order))
 
+  const isSameNest = (a: NestOrder, b: NestOrder): boolean => nestKey(a) === nestKey(b)
+
   /** Nests discs from the start; what is found is told as it comes. */
   async function nest(order: NestOrder): Promise<void> {
     const key = nestKey(order)
@@ -101,7 +103,7 @@ export const useArmature = defineStore('armature', () => {
   const shareOut = (lengthsMm: readonly number[], wanted: readonly Wanted[]): Promise<Sorting> =>
     remote().share(plain(lengthsMm), plain(wanted)) as Promise<Sorting>
 
-  return { wireFor, wireFault, nestOf, nest, stopNesting, treesFitting, shareOut }
+  return { wireFor, wireFault, nestOf, isSameNest, nest, stopNesting, treesFitting, shareOut }
 })
 
 /** Data without what the page has wound around it, so that it can be sent. */

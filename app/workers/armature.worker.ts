@@ -44,7 +44,8 @@ const armaturer = {
       if (tries > 0 && performance.now() - since < SLICE_MS) continue
       found(next.value, tries / order.tries)
       await breath()
-      if (stopped.delete(id)) return next.value
+      // The first answer is waited for: half of one is none.
+      if (next.value.whole && stopped.delete(id)) return next.value
       since = performance.now()
     }
   },

@@ -10,7 +10,7 @@ const TYPE_MM = 3
 /**
  * Cutting templates at 1:1, one for each pad that is begun: ragged stars with their numbers (tree · discs), and
  * the strip that is kept.
- * @param labels of the discs, by place @param padMm width of the whole pad
+ * @param labels of the discs, by place @param padMm width of the whole pad @param only this pad; absent: all
  */
 export function padSheets(
   nesting: Nesting,
@@ -18,8 +18,10 @@ export function padSheets(
   labels: readonly string[],
   padMm: number,
   title: string,
+  only?: number,
 ): Template[] {
   return order.sheets.flatMap((sheet, i): Template[] => {
+    if (only !== undefined && i !== only) return []
     const own = nesting.placed.filter(({ sheet: at }) => at === i)
     if (own.length === 0) return []
     const shapes: Shape[] = [

@@ -22,6 +22,8 @@ export interface Nesting {
   readonly covered: readonly number[]
   /** Sheets that are begun. */
   readonly sheets: number
+  /** Whether every disc has been tried: before, what is left has not had its turn. */
+  readonly whole: boolean
 }
 
 export interface NestOrder {
@@ -51,7 +53,7 @@ export function* nesting(order: NestOrder): Generator<Nesting, Nesting> {
   }
   const random = seededRandom(order.seed)
   const bySize = order.radiiMm.map((_, i) => i).sort((a, b) => radiusOf(order, b) - radiusOf(order, a))
-  let best = firstFit(order, bySize)
+  let best = yield* firstFit(order, bySize)
   yield resultOf(order, best)
   let quiet = 0
   for (let tries = 0; tries < order.tries; tries += 1) {
@@ -59,7 +61,7 @@ export function* nesting(order: NestOrder): Generator<Nesting, Nesting> {
     let next = best
     if (best.left.length > 0) next = pressed(order, best, random) ?? next
     else next = emptied(order, best, random) ?? next
-    if (next === best && tries % 6 === 5) next = firstFit(order, shuffled(bySize, order, random))
+    if (next === best && tries % 6 === 5) next = yield* firstFit(order, shuffled(bySize, order, random), best)
     if (isBetter(order, next, best)) {
       best = next
       quiet = 0
@@ -109,7 +111,7 @@ function isBetter(order: NestOrder, a: Layout, b: Layout): boolean {
   return sheetsUsed(a) < sheetsUsed(b)
 }
 
-function resultOf(order: NestOrder, { sheets, left }: Layout): Nesting {
+function resultOf(order: NestOrder, { sheets, left }: Layout, whole = true): Nesting {
   return {
     placed: sheets.flatMap((discs, sheet) => discs.map(({ disc, x, y }) => ({ disc, sheet, x, y }))),
     left,
@@ -118,28 +120,54 @@ function resultOf(order: NestOrder, { sheets, left }: Layout): Nesting {
       return discs.reduce((sum, { r }) => sum + Math.PI * r * r, 0) / (widthMm * heightMm)
     }),
     sheets: sheetsUsed({ sheets, left }),
+    whole,
   }
 }
 
-/** Each disc into the first sheet where it finds a place. */
-function firstFit(order: NestOrder, discs: readonly number[]): Layout {
+/** So many discs are laid together; more go group by group, each on sheets of its own. */
+const TOGETHER = 800
+/** Discs after which word is given. */
+const A_WHILE = 150
+
+/** Discs in the order given; where there are very many, in groups of neighbours in the list, each in that order. */
+function groupsOf(discs: readonly number[]): number[][] {
+  if (discs.length <= TOGETHER) return [[...discs]]
+  const groups = Array.from({ length: Math.ceil(discs.length / TOGETHER) }, (): number[] => [])
+  for (const disc of discs) groups[Math.floor(disc / TOGETHER)]?.push(disc)
+  return groups
+}
+
+/**
+ * Each disc into the first sheet where it finds a place.
+ * @param shown the best so far, that is told meanwhile; absent: what this one has come to
+ */
+function* firstFit(order: NestOrder, discs: readonly number[], shown?: Layout): Generator<Nesting, Layout> {
   const sheets: (Circle & { disc: number })[][] = order.sheets.map(() => [])
   const left: number[] = []
   // A radius that found no place in a sheet will find none later: the sheets only fill.
   const tooLarge = order.sheets.map(() => Infinity)
-  for (const disc of discs) {
-    const r = radiusOf(order, disc)
-    const sheet = order.sheets.findIndex((size, i) => {
-      if (r >= (tooLarge[i] ?? Infinity)) return false
-      const place = placeFor(r, sheets[i] ?? [], size, order.gapMm)
-      if (!place) {
-        tooLarge[i] = r
-        return false
+  const open = new Set(discs)
+  let begun = 0
+  for (const group of groupsOf(discs)) {
+    const from = begun
+    for (const disc of group) {
+      const r = radiusOf(order, disc)
+      let found = false
+      for (let i = from; i < order.sheets.length && !found; i += 1) {
+        const size = order.sheets[i]
+        if (!size || r >= (tooLarge[i] ?? Infinity)) continue
+        const place = placeFor(r, sheets[i] ?? [], size, order.gapMm)
+        if (place) {
+          sheets[i]?.push({ disc, r, ...place })
+          begun = Math.max(begun, i + 1)
+          found = true
+        } else tooLarge[i] = r
       }
-      sheets[i]?.push({ disc, r, ...place })
-      return true
-    })
-    if (sheet < 0) left.push(disc)
+      if (!found) left.push(disc)
+      open.delete(disc)
+      if (open.size % A_WHILE === A_WHILE - 1)
+        yield shown ? resultOf(order, shown) : resultOf(order, { sheets, left: [...left, ...open] }, false)
+    }
   }
   return { sheets, left }
 }

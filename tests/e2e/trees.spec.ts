@@ -140,8 +140,8 @@ test('some of a line another way: two lines, together as many as before', async 
         return row.getByLabel('Pieces', { exact: true }).inputValue()
     return ''
   }
-  expect(await wanted('Norway spruce')).toBe('15')
-  expect(await wanted('Norway spruce, middle')).toBe('3')
+  await expect.poll(() => wanted('Norway spruce')).toBe('15')
+  await expect.poll(() => wanted('Norway spruce, middle')).toBe('3')
 })
 
 test('a box is sorted by taps that outlive a reload; its heaps are stock, and the trees it makes are told', async ({

@@ -19,11 +19,13 @@ const task = computed(() => discTask(props.makeUp, props.plant.piece))
 const own = computed(() => discsOf(task.value, props.plant.piece))
 const order = computed(() => nestOrderOf(props.makeUp, sizes.value, workshop.ownValues))
 const state = computed(() => order.value && armature.nestOf(order.value))
-const best = computed(() => state.value?.best)
+/** The best so far, once all discs have had their turn. */
+const best = computed(() => (state.value?.best?.whole ? state.value.best : undefined))
 watch(
   order,
   (next, before) => {
-    if (before) armature.stopNesting(before)
+    // Worked out anew it is often the same: only another nesting takes its place.
+    if (before && !(next && armature.isSameNest(before, next))) armature.stopNesting(before)
     if (next && !armature.nestOf(next)) void armature.nest(next)
   },
   { immediate: true },
@@ -34,11 +36,12 @@ onBeforeUnmount(() => {
 
 const pad = computed(() => padOf(task.value))
 const title = computed(() => props.plant.line.name)
-const sheets = computed(() =>
+/** Templates of the pads, or of one by its place. */
+const sheetsOf = (only?: number) =>
   best.value && order.value
-    ? padSheets(best.value, order.value, order.value.labels, pad.value.widthMm, title.value)
-    : [],
-)
+    ? padSheets(best.value, order.value, order.value.labels, pad.value.widthMm, title.value, only)
+    : []
+const count = computed(() => best.value?.covered.filter((share) => share > 0).length ?? 0)
 const material = (slot: string) =>
   props.makeUp.slots.find((filled) => filled.slot.id === slot)?.parts[0]?.material
 const held = (slot: string): number => stock.stateById.get(material(slot)?.id ?? '')?.onHand ?? 0
@@ -96,9 +99,12 @@ const stem = computed(() => {
   )
 })
 const shown = ref(0)
-watch(sheets, (all) => {
-  shown.value = Math.min(shown.value, Math.max(0, all.length - 1))
+/** More pads than this are picked from a list. */
+const MANY = 16
+watch(count, (pads) => {
+  shown.value = Math.min(shown.value, Math.max(0, pads - 1))
 })
+const shownSheet = computed(() => sheetsOf(shown.value)[0])
 </script>
 
 <template>
@@ -119,7 +125,7 @@ watch(sheets, (all) => {
         </select>
       </label>
       <span class="ml-auto">
-        <TemplateButtons :templates="[stem]" :title="`${title} stem`" what="order on the stem" />
+        <TemplateButtons :templates="() => [stem]" :title="`${title} stem`" what="order on the stem" />
       </span>
     </div>
     <div class="grid gap-x-4 lg:grid-cols-[220px_minmax(0,1fr)]">
@@ -165,13 +171,24 @@ watch(sheets, (all) => {
             Nest again
           </button>
           <span class="ml-auto">
-            <TemplateButtons :templates="sheets" :title="`${title} pads`" what="pad templates" />
+            <TemplateButtons
+              :templates="() => sheetsOf()"
+              :ready="count > 0"
+              :title="`${title} pads`"
+              what="pad templates"
+            />
           </span>
         </div>
-        <div v-if="sheets.length > 0" class="px-4 pt-2">
-          <div class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Pads">
+        <div v-if="count > 0" class="px-4 pt-2">
+          <label v-if="count > MANY" class="flex items-center gap-2 pb-2 text-sm">
+            <span class="text-soft">Pad</span>
+            <select v-model.number="shown" class="field field-cell !w-auto" aria-label="Pad">
+              <option v-for="(_, i) in count" :key="i" :value="i">{{ i + 1 }} of {{ count }}</option>
+            </select>
+          </label>
+          <div v-else class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Pads">
             <button
-              v-for="(sheet, i) in sheets"
+              v-for="(_, i) in count"
               :key="i"
               type="button"
               class="pad-tab"
@@ -182,7 +199,7 @@ watch(sheets, (all) => {
               <span class="text-xs text-soft">{{ Math.round((best?.covered[i] ?? 0) * 100) }} %</span>
             </button>
           </div>
-          <TemplateDrawing v-if="sheets[shown]" :template="sheets[shown]!" :max-height="330" />
+          <TemplateDrawing v-if="shownSheet" :template="shownSheet" :max-height="330" />
         </div>
         <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-3">
           <h3>Rods</h3>
@@ -199,7 +216,7 @@ watch(sheets, (all) => {
             {{ Math.round(Math.max(0, ...rods.plan.rods.map(({ offcutMm }) => offcutMm))) }} mm
           </span>
           <span class="ml-auto">
-            <TemplateButtons :templates="[rodTemplate]" :title="`${title} rods`" what="rods" />
+            <TemplateButtons :templates="() => [rodTemplate]" :title="`${title} rods`" what="rods" />
           </span>
         </div>
         <TemplateDrawing :template="rodTemplate" :max-height="150" class="px-4 pt-1" />

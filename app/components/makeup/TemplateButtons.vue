@@ -2,12 +2,17 @@
 import type { Template } from '~~/core/templates'
 
 /** A sheet at 1:1 on paper, or as a file for a cutter. */
-const props = defineProps<{
-  templates: readonly Template[]
-  title: string
-  what: string
-  list?: { readonly title: string; readonly words: readonly string[] }
-}>()
+const props = withDefaults(
+  defineProps<{
+    /** Drawn when they are asked for: a large batch has many. */
+    templates: () => readonly Template[]
+    ready?: boolean
+    title: string
+    what: string
+    list?: { readonly title: string; readonly words: readonly string[] }
+  }>(),
+  { ready: true },
+)
 const { printing, pdf, drawing } = useTemplates()
 </script>
 
@@ -16,8 +21,8 @@ const { printing, pdf, drawing } = useTemplates()
     <button
       type="button"
       class="button button-small"
-      :disabled="printing || templates.length === 0"
-      @click="pdf(props.templates, title, list)"
+      :disabled="printing || !ready"
+      @click="pdf(props.templates(), title, list)"
     >
       {{ printing ? 'Printing…' : `Print ${what} at 1:1` }}
     </button>
@@ -26,9 +31,9 @@ const { printing, pdf, drawing } = useTemplates()
       :key="kind"
       type="button"
       class="button button-quiet button-small"
-      :disabled="templates.length === 0"
+      :disabled="!ready"
       :aria-label="`${what} as ${kind.toUpperCase()}`"
-      @click="drawing(props.templates, title, kind)"
+      @click="drawing(props.templates(), title, kind)"
     >
       {{ kind.toUpperCase() }}
     </button>

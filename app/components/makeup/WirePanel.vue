@@ -101,7 +101,7 @@ const gauges = computed(() => {
       <span class="ml-auto">
         <TemplateButtons
           v-if="sheet"
-          :templates="[sheet]"
+          :templates="() => (sheet ? [sheet] : [])"
           :title="title"
           what="wire sheet"
           :list="{ title: `${plant.line.name}: order of twisting`, words: order }"

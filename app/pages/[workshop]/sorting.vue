@@ -179,7 +179,9 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
           </option>
         </select>
       </label>
-      <span class="ml-auto"><TemplateButtons :templates="[gauge]" title="Sorting gauge" what="gauge" /></span>
+      <span class="ml-auto"
+        ><TemplateButtons :templates="() => [gauge]" title="Sorting gauge" what="gauge"
+      /></span>
     </div>
     <div v-if="!box" class="m-6 max-w-lg">
       <p class="mb-4">
@@ -189,15 +191,18 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
     </div>
     <div v-else class="grid border-t-2 border-ink lg:grid-cols-[minmax(0,520px)_minmax(0,1fr)]">
       <section aria-label="Tally" class="p-4">
-        <p class="mb-2 text-sm text-soft">Foot on the gauge’s line, tap the class at the tip.</p>
-        <div class="mb-2 grid grid-cols-[1fr_1fr] gap-2">
+        <p class="mb-2 flex justify-between text-sm text-soft">
+          <span>Foot on the gauge’s line, tap the class at the tip.</span>
+          <span aria-live="polite">{{ counted(own.length, 'piece') }} sorted</span>
+        </p>
+        <div class="mb-2 grid grid-cols-[1fr_1.5fr_1fr] gap-2">
           <button
             type="button"
             class="heap other"
             :aria-label="`Curved, ${curved} so far`"
             @click="tap(CURVED)"
           >
-            <span>Curved: tips, bushes</span><strong>{{ curved }}</strong>
+            <span>Curved</span><strong>{{ curved }}</strong>
           </button>
           <button type="button" class="heap other" :disabled="own.length === 0" @click="undo">
             <span>Undo <kbd>z</kbd></span
@@ -208,6 +213,14 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
                   ? 'curved'
                   : `${sizeClasses[Number(own.at(-1))]?.fromMm}–${sizeClasses[Number(own.at(-1))]?.toMm} mm`
             }}</span>
+          </button>
+          <button
+            type="button"
+            class="heap other finish"
+            :disabled="own.length === 0"
+            @click="finishing = true"
+          >
+            Finish sorting…
           </button>
         </div>
         <div class="ladder">
@@ -222,17 +235,6 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
             <span class="stick" :style="{ width: `${((sizeClasses[i]?.toMm ?? 0) / 260) * 100}%` }" />
             <span class="size">{{ sizeClasses[i]?.fromMm }}–{{ sizeClasses[i]?.toMm }} mm</span>
             <strong>{{ counts[i] }}</strong>
-          </button>
-        </div>
-        <div class="mt-3 flex items-center gap-3">
-          <span aria-live="polite">{{ counted(own.length, 'piece') }} sorted</span>
-          <button
-            type="button"
-            class="button button-act ml-auto"
-            :disabled="own.length === 0"
-            @click="finishing = true"
-          >
-            Finish sorting…
           </button>
         </div>
       </section>
@@ -331,6 +333,12 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
 }
 .size {
   position: relative;
+}
+.finish:not(:disabled) {
+  background: var(--color-moss);
+  border-color: var(--color-moss);
+  color: #fff;
+  font-weight: 600;
 }
 .other {
   min-height: 52px;

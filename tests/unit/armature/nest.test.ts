@@ -64,6 +64,19 @@ describe('discs nested in pads', () => {
     expect(last(asked).left).toEqual([0])
   })
 
+  test('until all discs have had their turn it says so, and word comes meanwhile', () => {
+    const asked = order({
+      radiiMm: Array.from({ length: 900 }, (_, i) => 4 + (i % 9)),
+      sheets: Array.from({ length: 14 }, () => ({ widthMm: 200, heightMm: 150 })),
+      tries: 0,
+    })
+    const told = [...nesting(asked)]
+    expect(told.filter(({ whole }) => !whole).length).toBeGreaterThan(3)
+    expect(told.at(-1)!.whole).toBe(true)
+    for (const { placed, left } of told) expect(placed.length + left.length).toBe(900)
+    isSound(last(asked), asked)
+  })
+
   test('what is found gets no worse', () => {
     const random = seededRandom(5)
     const asked = order({
