@@ -321,7 +321,8 @@ function mixedLengths(
 
 /**
  * Heaps that a box was sorted into, each with the share of the pieces that take from it: the tallest piece first,
- * from the nearest heap that still has some. Undefined where the best is no heap, or one is enough.
+ * from the nearest heap that still has some, or from a box that nobody has sorted where none is near. Undefined
+ * where the best is no heap, or one is enough.
  */
 function sortedHeaps(
   wish: Wish,
@@ -332,7 +333,9 @@ function sortedHeaps(
   if (wish.stuff !== 'twig' || heightsMm.length === 0) return undefined
   const isHeap = ({ of }: Material): boolean => of.stuff === 'twig' && of.sorted === true
   if (!candidates[0] || !isHeap(candidates[0])) return undefined
-  const heaps = candidates.filter(isHeap).map((material) => ({
+  // Heaps, and the first box that is not sorted.
+  const box = candidates.find((material) => !isHeap(material))
+  const heaps = [...candidates.filter(isHeap), ...(box ? [box] : [])].map((material) => ({
     material,
     left: Math.floor(states.find((state) => state.material === material)?.onHand ?? 0),
     count: 0,
@@ -354,8 +357,10 @@ function sortedHeaps(
   }
 }
 
+/** A heap within a quarter of the height goes before a box that is still to be sorted. From memory. */
+const UNSORTED = 0.32
 const offHeap = ({ of }: Material, heightMm: number): number =>
-  of.stuff === 'twig' ? outside(of, heightMm) : Infinity
+  of.stuff === 'twig' ? (of.sorted ? outside(of, heightMm) : UNSORTED + outside(of, heightMm)) : Infinity
 const sizeOf = ({ of, name }: Material): string =>
   of.stuff === 'twig' && of.fromMm !== undefined && of.toMm !== undefined
     ? `${of.fromMm}–${of.toMm} mm`

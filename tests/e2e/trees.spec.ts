@@ -157,6 +157,11 @@ test('a box is sorted by taps that outlive a reload; its heaps are stock, and th
   await expect(page.getByText('17 pieces sorted')).toBeVisible()
   await page.reload()
   await expect(page.getByText('17 pieces sorted')).toBeVisible()
+  // The gauge is as wide as it says, read back by an independent reader.
+  const [gauge] = await readPdf(await downloaded(page, 'Print gauge at 1:1'))
+  expect(gauge!.linesMm.filter(({ length }) => Math.abs(length - 120) < 0.1).length).toBeGreaterThanOrEqual(
+    11,
+  )
   const makes = page.getByRole('region', { name: 'What it makes' })
   await expect(makes.getByRole('row', { name: /^Rowan/ })).toContainText('7')
   await expect(makes.getByRole('status')).toContainText(/\d+ trees from what is sorted/)

@@ -30,7 +30,7 @@ import { figure, input } from '../../units'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [80, 200] }
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf', filled: 0.2 }
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: 0.2 }
 
 const k = coefficients('dwarf-shrub-tree', {
   spoilage: share('spoilage', 0.06),

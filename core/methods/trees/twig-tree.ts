@@ -29,7 +29,7 @@ import { figure, input } from '../../units'
 import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [100, 300] }
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf' }
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true }
 
 const k = coefficients('twig-tree', {
   spoilage: share('spoilage', 0.08),

@@ -29,7 +29,7 @@ import { wireCuts, wireUses, type WireWork } from './wire-amounts'
 import { wireFigures as k } from './wire-figures'
 
 const SIZES: Sizes = { well: [120, 400], atMostMm: 700 }
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: false }
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true }
 const COATS = 3
 
 /** Strands that the plan proposes for a choice of patience; of which the maker may set another number. */

@@ -134,6 +134,43 @@ describe('bare, a third of the leaf, and snow', () => {
   })
 })
 
+describe('foliage in coats', () => {
+  const over: Over = { speciesId: 'beech', heightM: 12, zone: 'front' }
+  const coats = (own?: ReadonlyMap<string, number>) => {
+    const up = workedOut('twig-tree', over, own ? { own } : {})
+    const of = (label: RegExp): number =>
+      up.uses.find((use) => use.slot !== 'adhesive' && label.test(use.label))?.perPiece.value ?? 0
+    return {
+      up,
+      shade: of(/^Shade/),
+      first: of(/first pass/),
+      second: of(/second pass/),
+      light: of(/^Highlight/),
+    }
+  }
+  test('shade underneath, leaf in two passes, highlight on top; each at its step', () => {
+    const { up, shade, first, second, light } = coats()
+    expect(first).toBeCloseTo(second, 9)
+    for (const coat of [shade, first, light]) expect(coat).toBeGreaterThan(0)
+    const at = (label: RegExp) => up.uses.find((use) => label.test(use.label))!.step
+    expect([at(/^Shade/), at(/^Leaf, first/), at(/^Leaf, second/), at(/^Highlight, from/)]).toEqual([
+      'dress',
+      'dress',
+      'dress-again',
+      'dress-again',
+    ])
+    const tones = up.slots.filter(({ slot }) => ['shade', 'foliage', 'highlight'].includes(slot.id))
+    expect(new Set(tones.flatMap(({ parts }) => parts.map(({ material }) => material.id))).size).toBe(3)
+  })
+  test('what sticks of a coat is that coat’s own figure', () => {
+    const usual = coats()
+    const worse = coats(new Map([['shared/leaf-sticks', 0.15]]))
+    expect(worse.first).toBeGreaterThan(usual.first)
+    expect(worse.shade).toBe(usual.shade)
+    expect(worse.light).toBe(usual.light)
+  })
+})
+
 describe('a wire tree’s amounts', () => {
   const over: Over = { speciesId: 'beech', heightM: 13, zone: 'front', amount: pieces(2) }
   const { piece: built } = piece(over)
@@ -276,6 +313,13 @@ describe('sprigs from sorted heaps', () => {
       up.slots.find(({ slot }) => slot.id === 'sprig')!.parts.find(({ material }) => material.id === id)
     expect(Math.round(of('sprigs-65-80')!.share * up.started.value)).toBe(3)
     expect(of('sprigs-100-120')).toBeUndefined()
+  })
+  test('where the heaps are too few the box that nobody has sorted helps out, before a wrong size does', () => {
+    const up = workedOut('sprig-tree', over, { sizes, states: states([[65, 80, 4]]) })
+    const { parts } = up.slots.find(({ slot }) => slot.id === 'sprig')!
+    expect(parts.map(({ material }) => material.id).sort()).toEqual(['sprigs', 'sprigs-65-80'])
+    const heap = parts.find(({ material }) => material.id === 'sprigs-65-80')!
+    expect(Math.round(heap.share * up.started.value)).toBe(4)
   })
   test('twigs that a line wants are its trees’ own heights, bound where the crown is wide', () => {
     const wide = workedOut('sprig-tree', { speciesId: 'pedunculate-oak', age: 'veteran', heightM: 12 })
