@@ -117,7 +117,7 @@ function drawTile(
   checkBar(pdf, left, foot)
   pen.write(
     NOTE,
-    `This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %.${tiles.length > 1 ? ' Lay the crosses of neighbouring pages onto each other.' : ''}`,
+    `This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %.${tiles.length > 1 ? ' Lay the crosses onto each other.' : ''}`,
     left + mm(CHECK_BAR_MM + 5),
     foot - 7,
     { width: width - mm(CHECK_BAR_MM + 5), oneLine: true },

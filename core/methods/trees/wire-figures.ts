@@ -2,7 +2,7 @@ import { amount, coefficients, minutes, seconds, share } from '../../makeup'
 
 /** The numbers that a tree of twisted wire rests on. */
 export const wireFigures = coefficients('wire-broadleaf', {
-  spoilage: share('spoilage', 0.03),
+  spoilage: share('spoilage', 0, 'memory', 'what goes wrong is twisted again'),
   takeUp: share('length that the twist takes up', 0.1, 'memory', 'the lay angle'),
   barkMm: amount('bark on the trunk, all coats together', 0.6, 'mm'),
   offcuts: share('wire cut off and lost', 0.05),

@@ -39,7 +39,7 @@ const SIZES: Sizes = { well: [150, 350], atMostMm: 600 }
 const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground' }
 
 const k = coefficients('wire-pine', {
-  spoilage: share('spoilage', 0.03),
+  spoilage: share('spoilage', 0, 'memory', 'what goes wrong is twisted again'),
   takeUp: share('length that the twist takes up', 0.1),
   barkMm: amount('bark on the trunk, all coats together', 1.2, 'mm'),
   offcuts: share('wire cut off and lost', 0.05),
