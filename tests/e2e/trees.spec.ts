@@ -62,6 +62,7 @@ test('a wire tree: strands set, cut list, twisting order, sheet at 1:1 as PDF an
   const wire = async (): Promise<number> =>
     parseFloat((await page.getByRole('button', { name: /^Thin wire, one piece/ }).textContent()) ?? '')
   const metres = await wire()
+  await expect(armature.getByText(/costs [\d.]+ for one, [\d.]+ for the batch/).first()).toBeVisible()
   await armature.getByLabel('Strands').fill('30')
   await armature.getByLabel('Strands').press('Tab')
   await expect.poll(first).toBeLessThan(many)

@@ -81,6 +81,16 @@ const rods = computed(() => {
   const lengths = sizes.value.map(({ heightMm }) => heightMm)
   return { lengthMm, lengths, plan: cutRods(lengths, [{ lengthMm }], kerf.value) }
 })
+/** What is left of each rod and worth keeping, mm. */
+const WORTH_KEEPING_MM = 20
+const offcuts = computed(() => {
+  const kept = rods.value.plan.rods
+    .map(({ offcutMm }) => Math.round(offcutMm))
+    .filter((mm) => mm >= WORTH_KEEPING_MM)
+    .sort((a, b) => b - a)
+  const more = kept.length > 12 ? ` and ${kept.length - 12} more` : ''
+  return kept.length === 0 ? '' : `${kept.slice(0, 12).join(', ')} mm${more}`
+})
 const rodTemplate = computed(() =>
   rodSheet(rods.value.plan, rods.value.lengths, [rods.value.lengthMm], kerf.value, `${title.value}: rods`),
 )
@@ -212,8 +222,7 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
                 : rods.plan.boundMm >= rods.plan.totalMm - 1e-6
                   ? 'no plan does with less'
                   : `at best ${Math.ceil(rods.plan.boundMm / rods.lengthMm)}`
-            }}; longest offcut
-            {{ Math.round(Math.max(0, ...rods.plan.rods.map(({ offcutMm }) => offcutMm))) }} mm
+            }}; offcuts {{ offcuts || 'none' }}
           </span>
           <span class="ml-auto">
             <TemplateButtons :templates="() => [rodTemplate]" :title="`${title} rods`" what="rods" />

@@ -10,6 +10,7 @@ import {
 import { sitterOf, type Line } from '~~/core/commissions'
 import type { MakeUp } from '~~/core/makeup'
 import { STRANDS_CHOICE, strandsSet, wireOrderOf } from '~~/core/methods'
+import { costOfDraw } from '~~/core/stock'
 import { counted, plainNumber, readBounded } from '~~/core/units'
 import { z } from 'zod'
 import { changeLine } from '../../db/commands/brief'
@@ -20,6 +21,7 @@ const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
 const workshop = useWorkshop()
 const armature = useArmature()
 const stock = useStock()
+const { moneyEach } = useFormat()
 
 const wanted = computed(() => {
   const { line, species, size, piece } = props.plant
@@ -62,6 +64,14 @@ const metres = (mm: number): string => `${plainNumber(mm / 1000, 1)} m`
 function gramsOf(slot: string, mm: number): string {
   const material = props.makeUp.slots.find((filled) => filled.slot.id === slot)?.parts[0]?.material
   return material?.metreG === undefined ? '' : ` · ${plainNumber((mm / 1000) * material.metreG, 1)} g`
+}
+/** What the wire of a slot costs: for one, and for the batch. */
+function costOf(slot: string): string {
+  const use = props.makeUp.uses.find((own) => own.slot === slot)
+  const state = use?.material && stock.stateById.get(use.material.id)
+  const cost = use && state ? costOfDraw(use.total.value, state) : undefined
+  if (cost === undefined) return ''
+  return `costs ${moneyEach(cost / started.value)} for one, ${moneyEach(cost)} for the batch, offcuts in it`
 }
 const gauges = computed(() => {
   const own = plan.value
@@ -139,6 +149,7 @@ const gauges = computed(() => {
               <td class="!pl-4" colspan="2">
                 {{ metres(cut.totalMm) }}{{ gramsOf(slot, cut.totalMm) }}, {{ metres(cut.wasteMm) }} of it cut
                 off again
+                <span v-if="costOf(slot)" class="block">{{ costOf(slot) }}</span>
               </td>
               <td class="number !pr-4">{{ started > 1 ? metres(cut.totalMm * started) : '' }}</td>
             </tr>
