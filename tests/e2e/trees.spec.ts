@@ -186,7 +186,9 @@ test('tools that are not there: a way says so, with what they cost', async ({ pa
   const pliers = page.getByRole('checkbox', { name: /^pliers/ })
   await expect(pliers).toBeChecked()
   await pliers.uncheck()
-  await atLine(page, 'Beech, by the platform')
+  await maker.go('Make-up')
+  await page.getByRole('button', { name: 'Next line ›' }).click()
+  await expect(page.locator('h1', { hasText: 'Beech, by the platform' })).toBeVisible()
   await expect(ways(page).getByRole('row', { name: /^Tools/ })).toContainText('no pliers (9.00)')
 })
 
