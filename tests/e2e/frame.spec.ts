@@ -69,9 +69,8 @@ test.describe('the frame', () => {
   test('a drawing changes with the season: a July crown covers more than a January one', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
     const marker = page.getByRole('slider', { name: 'Date depicted' })
-    const covered = async (): Promise<number> => {
-      await page.waitForTimeout(600)
-      return page
+    const covered = (): Promise<number> =>
+      page
         .locator('.drawing canvas')
         .first()
         .evaluate((canvas: HTMLCanvasElement) => {
@@ -80,14 +79,26 @@ test.describe('the frame', () => {
           for (let i = 3; i < data.length; i += 4) if (data[i]! > 128) count += 1
           return count
         })
+    /** What is covered when two looks, half a second apart, show the same: the painter has come to rest. */
+    const atRest = async (): Promise<number> => {
+      let last = -1
+      await expect
+        .poll(
+          async () => {
+            const before = last
+            last = await covered()
+            return last > 500 && last === before
+          },
+          { intervals: [500] },
+        )
+        .toBe(true)
+      return last
     }
     await marker.focus()
     await page.keyboard.press('Home')
-    const january = await covered()
+    const january = await atRest()
     for (let i = 0; i < 6; i += 1) await page.keyboard.press('PageUp')
-    const july = await covered()
-    expect(january).toBeGreaterThan(500)
-    expect(july).toBeGreaterThan(january * 1.5)
+    await expect.poll(covered, { intervals: [500] }).toBeGreaterThan(january * 1.5)
   })
 
   test('the rule reads under the pointer, follows the selection and takes lengths in both directions', async ({
