@@ -31,6 +31,11 @@ export interface Look {
   readonly overall: string
   /** Share of the full height: below 1 for what dies back, or is mown. */
   readonly height: number
+  /** Of what is mown: whether it has been this year, and nothing new has covered the stubble yet. */
+  readonly mown: boolean
+  /** Share of the leaves that are dry, turned or dead, and their colour; and that of the green ones. */
+  readonly straw: { readonly share: number; readonly colour: string }
+  readonly green: string
   /** BBCH codes, the vegetative one first. */
   readonly bbch: readonly number[]
   readonly words: string
@@ -118,8 +123,31 @@ export function lookOn(
     bark: { low: seen(low), high: seen(high), twig: seen(species.colours.twig) },
     overall: hazed(toHex(mixLinear(weights)), haze),
     height: tropical ? tropicalHeight(species, stage) : heightShare(species, day),
+    mown: !tropical && stage.day >= (cycleOf(species).cut ?? Infinity),
+    ...dryAndGreen(species, mixture, haze),
     bbch: tropical ? [] : bbchOf(species, day),
     words: wordsFor(species, stage, leaf, cycleOf(species)),
+  }
+}
+
+/** What is dry among the leaves, and what is green; where there is none of one, the colour that it would have. */
+function dryAndGreen(
+  { colours }: Species,
+  mixture: readonly [Lab, number][],
+  haze: number,
+): Pick<Look, 'straw' | 'green'> {
+  const dry = new Set<Lab>([...colours.turning, colours.dead])
+  const mean = (of: readonly [Lab, number][], without: Lab): string => {
+    const mixed: readonly [Lab, number][] = of.length === 0 ? [[without, 1]] : of
+    return hazed(toHex(mixLinear(mixed.map(([lab, share]) => [labToLinear(lab), share]))), haze)
+  }
+  const isDry = mixture.filter(([lab]) => dry.has(lab))
+  return {
+    straw: { share: isDry.reduce((sum, [, share]) => sum + share, 0), colour: mean(isDry, colours.dead) },
+    green: mean(
+      mixture.filter(([lab]) => !dry.has(lab)),
+      colours.summer,
+    ),
   }
 }
 

@@ -1,0 +1,34 @@
+import { requireRange } from '../units'
+
+/**
+ * The largest patch to glue now: what hands cover while the glue is open.
+ * @param openSec from the first glue to the last fibre on it, s
+ * @param setUpSec that pass before the first stroke counts: clip on, switch on, s
+ * @param secPerCm2 gluing and setting, s for each cm²
+ * @returns cm²; never below one
+ */
+export function wetPatchCm2(openSec: number, setUpSec: number, secPerCm2: number): number {
+  requireRange('open time', openSec, 's', { above: 0 })
+  requireRange('set-up', setUpSec, 's', { min: 0 })
+  requireRange('hand speed', secPerCm2, 's', { above: 0 })
+  return Math.max(1, (openSec - setUpSec) / secPerCm2)
+}
+
+/** An area in patches of one size, none larger than the most. */
+export function patchesOf(areaCm2: number, mostCm2: number): { count: number; eachCm2: number } {
+  requireRange('area', areaCm2, 'cm²', { above: 0 })
+  requireRange('largest patch', mostCm2, 'cm²', { above: 0 })
+  const count = Math.max(1, Math.ceil(areaCm2 / mostCm2 - 1e-9))
+  return { count, eachCm2: areaCm2 / count }
+}
+
+/** Below this share of what should come back, something swallows it. From memory. */
+export const RECLAIM_ALARM = 0.5
+
+/** What the vacuum gave back, held against what should have come: in order, little, or nothing. */
+export function reclaimVerdict(expectedG: number, foundG: number): 'in order' | 'little' | 'nothing' {
+  requireRange('expected', expectedG, 'g', { min: 0 })
+  requireRange('found', foundG, 'g', { min: 0 })
+  if (expectedG <= 0 || foundG >= expectedG * RECLAIM_ALARM) return 'in order'
+  return foundG < expectedG * 0.05 ? 'nothing' : 'little'
+}
