@@ -14,7 +14,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 5
+export const DATABASE_VERSION = 6
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -80,6 +80,10 @@ export class WorkshopDb extends Dexie {
     this.version(5)
       .stores({})
       .upgrade((transaction) => migrateTables(transaction, ['materials'], 4))
+    // 5 → 6: materials for ground, bushes and hedges.
+    this.version(6)
+      .stores({})
+      .upgrade((transaction) => migrateTables(transaction, ['materials'], 5))
   }
 }
 

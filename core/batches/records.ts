@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { partKinds } from '../makeup/job'
 import { stepSchema } from '../makeup/step'
 import { quantitySchema } from '../stock/records'
 import { stuffSchema } from '../stock/stuffs'
@@ -31,11 +32,14 @@ export const yieldSchema = z.strictObject({
 })
 export type BatchYield = z.infer<typeof yieldSchema>
 
+/** What is made where it stays is counted in patches or stretches; absent: in pieces that stand on a tray. */
+const part = z.enum(partKinds).optional()
+
 /** What a good piece is of what the batch makes. */
 export const makesSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('pieces') }),
-  z.strictObject({ kind: z.literal('length'), mmEach: z.number().min(0.01).max(200_000) }),
-  z.strictObject({ kind: z.literal('area'), cm2Each: z.number().min(0.0001).max(1_000_000) }),
+  z.strictObject({ kind: z.literal('length'), mmEach: z.number().min(0.01).max(200_000), each: part }),
+  z.strictObject({ kind: z.literal('area'), cm2Each: z.number().min(0.0001).max(1_000_000), each: part }),
   /** Nothing to plant: the lots that it gives are what it is for. */
   z.strictObject({ kind: z.literal('stock') }),
 ])

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { hazeSchools } from '../colour'
+import { layersSchema } from '../grass/layers'
 import { ages, groupings } from '../plants/kinds'
 import { seasonLaws } from '../plants/season-shift'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
@@ -115,6 +116,8 @@ export const lineSchema = z.strictObject({
   choices: z.record(z.string().max(40), z.string().max(40)).optional(),
   /** Materials chosen instead of the proposed ones, by slot. */
   materials: z.record(z.string().max(40), idSchema).optional(),
+  /** Of grass by area: layers of fibre instead of those that its sward asks for. */
+  layers: layersSchema.optional(),
   /** What a bought piece of the kind costs, for comparison. */
   boughtPriceMinor: z.number().int().min(0).max(1e9).optional(),
   note: noteSchema.optional(),

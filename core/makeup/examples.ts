@@ -35,8 +35,21 @@ export function examplePiece(
     seeThroughOrigin: 'memory',
     grainMm: 0.5,
     tones: tonesOf('#5a7a36'),
+    sward: {
+      heightMm,
+      straw: 0.3,
+      heads: 0,
+      mown: false,
+      colours: { ...tonesOf('#5a7a36'), straw: '#bda76c', head: '#a99a6a' },
+    },
     ...rest,
   }
 }
 
+export const exampleArea = (piece: Piece, areaCm2: number): PlantJob => ({ kind: 'area', piece, areaCm2 })
+export const exampleHedge = (
+  piece: Piece,
+  lengthMm: number,
+  section: 'free' | 'trimmed' = 'free',
+): PlantJob => ({ kind: 'length', piece, lengthMm, section })
 export const examplePieces = (piece: Piece, pieces: number): PlantJob => ({ kind: 'pieces', piece, pieces })

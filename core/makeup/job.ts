@@ -1,6 +1,7 @@
-import type { Tones } from '../colour'
+import { tonesOf, type Tones } from '../colour'
 import { lineSize, lookOptions, type Commission, type Line, type LineSize, type Zone } from '../commissions'
 import { grainForLeaf } from '../coverage'
+import { swardOf, type GrassLayer, type Sward } from '../grass'
 import {
   crownSideArea,
   crownSurface,
@@ -12,7 +13,7 @@ import {
   type Look,
   type Species,
 } from '../plants'
-import { figure, input, type Figure, type Input, type Origin, type StockUnit } from '../units'
+import { figure, input, type Figure, type NumberInput, type Origin, type StockUnit } from '../units'
 import type { Coefficient } from './coefficients'
 import { shared } from './shared'
 
@@ -45,6 +46,8 @@ export interface Piece {
   readonly seeThroughOrigin: Origin
   readonly grainMm: number
   readonly tones: Tones
+  /** What is seen of it from afar where it stands close together. */
+  readonly sward: Sward
 }
 
 /** What is to be made, in the four kinds that there are. */
@@ -56,7 +59,13 @@ export type Job =
       readonly lengthMm: number
       readonly section: 'free' | 'trimmed'
     }
-  | { readonly kind: 'area'; readonly piece: Piece; readonly areaCm2: number }
+  | {
+      readonly kind: 'area'
+      readonly piece: Piece
+      readonly areaCm2: number
+      /** Layers of fibre as the maker has set them; absent: as its sward asks for. */
+      readonly layers?: readonly GrassLayer[]
+    }
   | {
       readonly kind: 'stock'
       readonly materialId: string
@@ -121,6 +130,7 @@ export function pieceOf(
       seeThroughOrigin: line.seeThrough === undefined ? species.origin : 'yours',
       grainMm: grainForLeaf(species.leafMm, 1 / size.scale),
       tones: look.tones,
+      sward: swardOf(look, tonesOf(look.green), size.heightMm),
     },
   }
 }
@@ -132,28 +142,38 @@ const isBlossom = (species: Species): boolean => {
 }
 
 /** The job that a line gives. */
-export function jobOf({ amount }: Pick<Line, 'amount'>, piece: Piece): PlantJob {
+export function jobOf({ amount, layers }: Pick<Line, 'amount' | 'layers'>, piece: Piece): PlantJob {
   switch (amount.kind) {
     case 'pieces':
       return { kind: 'pieces', piece, pieces: amount.pieces }
     case 'length':
       return { kind: 'length', piece, lengthMm: amount.lengthMm, section: amount.section }
     case 'area':
-      return { kind: 'area', piece, areaCm2: amount.areaCm2 }
+      return { kind: 'area', piece, areaCm2: amount.areaCm2, ...(layers && { layers }) }
   }
 }
+
+/** What is made where it stays, part by part: a patch of ground, a stretch of hedge. Else it is a piece. */
+export const partKinds = ['patch', 'stretch'] as const
+export type PartKind = (typeof partKinds)[number]
 
 /** What one good piece makes of a job: itself, so much of the hedge's length, so much of the patch. */
 export type Share =
   | { readonly kind: 'pieces' }
-  | { readonly kind: 'length'; readonly mmEach: number }
-  | { readonly kind: 'area'; readonly cm2Each: number }
+  | { readonly kind: 'length'; readonly mmEach: number; readonly each?: PartKind }
+  | { readonly kind: 'area'; readonly cm2Each: number; readonly each?: PartKind }
+
+/** How many parts a job falls into, and what each of them makes of it. */
+export interface Parts {
+  readonly count: Figure
+  readonly share: Share
+}
+
+/** Reads a coefficient, a maker's own value before the craft's. */
+export type ReadCoefficient = (coefficient: Coefficient) => NumberInput
 
 /** How many pieces a job takes where it is made of single ones, and what each of them makes of it. */
-export function piecesFor(
-  job: PlantJob,
-  read: (coefficient: Coefficient) => Input & { value: number },
-): { readonly count: Figure; readonly share: Share } {
+export function piecesFor(job: PlantJob, read: ReadCoefficient): Parts {
   switch (job.kind) {
     case 'pieces':
       return {

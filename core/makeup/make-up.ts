@@ -2,7 +2,7 @@ import type { WirePlan } from '../armature'
 import type { PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
-import { coefficientInput, worthOf, type OwnValues } from './coefficients'
+import { coefficientInput, worthOf, type Coefficient, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import { choiceOf, isPlantMethod, type Method, type Suit, type Task, type Use, type Work } from './method'
 import { fillSlots, type Filled } from './slots'
@@ -75,7 +75,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const { job, method, states } = order
   const own = order.own ?? NONE
   const chosen = order.choices ?? {}
-  const { wanted, share } = wantedOf(job, own)
+  const { wanted, share } = wantedOf(job, method, own)
   const started =
     order.started === undefined
       ? startedFor(wanted.value, method, own)
@@ -153,10 +153,12 @@ const alike = (job: Job, pieces: number): PieceSize[] =>
         crownBaseMm: job.piece.clearStemMm,
       }))
 
-function wantedOf(job: Job, own: OwnValues): { wanted: Figure; share: Share } {
+function wantedOf(job: Job, method: Method, own: OwnValues): { wanted: Figure; share: Share } {
   if (job.kind === 'stock')
     return { wanted: figure(1, 'portion', 'one mixture', [], 'yours'), share: { kind: 'pieces' } }
-  const { count, share } = piecesFor(job, (coefficient) => coefficientInput(coefficient, own))
+  const read = (coefficient: Coefficient) => coefficientInput(coefficient, own)
+  const { count, share } =
+    (isPlantMethod(method) ? method.parts?.(job, read) : undefined) ?? piecesFor(job, read)
   return { wanted: count, share }
 }
 

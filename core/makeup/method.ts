@@ -4,7 +4,7 @@ import type { Manner } from '../manners'
 import type { Material } from '../stock'
 import type { Figure, NumberInput } from '../units'
 import type { Coefficient } from './coefficients'
-import type { Job, JobKind, Piece, PlantJob } from './job'
+import type { Job, JobKind, Parts, Piece, PlantJob, ReadCoefficient } from './job'
 import type { Filled, Slot } from './slots'
 import type { Step } from './step'
 
@@ -143,6 +143,8 @@ export interface PlantMethod extends Common {
   readonly kinds: readonly Exclude<JobKind, 'stock'>[]
   readonly profile: Profile
   readonly suits: (job: PlantJob) => Suit
+  /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */
+  readonly parts?: (job: PlantJob, read: ReadCoefficient) => Parts
   readonly slots: (job: PlantJob, choice: (optionId: string) => string) => readonly Slot[]
   readonly work: (task: PlantTask) => Work
   /** Jobs that it is tried on. */

@@ -20,7 +20,11 @@ export type Wish =
       readonly colour: string
     }
   | { readonly stuff: 'fibre'; readonly lengthMm: number; readonly colour: string }
-  | { readonly stuff: 'wool'; readonly colour?: string }
+  | {
+      readonly stuff: 'wool'
+      readonly wool?: Extract<Stuff, { stuff: 'wool' }>['wool']
+      readonly colour?: string
+    }
   | { readonly stuff: 'liquid'; readonly liquid: Liquid; readonly colour?: string }
   | { readonly stuff: 'powder'; readonly powder: Powder; readonly colour?: string }
   | { readonly stuff: 'wire' | 'dowel' | 'rope'; readonly diameterMm: number }
@@ -41,7 +45,11 @@ export type Wish =
       /** What it must serve; absent where one size serves all. */
       readonly heightMm?: number
     }
-  | { readonly stuff: 'sheet'; readonly sheet: Extract<Stuff, { stuff: 'sheet' }>['sheet'] }
+  | {
+      readonly stuff: 'sheet'
+      readonly sheet: Extract<Stuff, { stuff: 'sheet' }>['sheet']
+      readonly colour?: string
+    }
 
 /** A place in a way of making that a material fills, or two lengths of one fibre mixed. */
 export interface Slot {
@@ -50,6 +58,8 @@ export interface Slot {
   readonly wish: Wish
   /** Its tone stands to another slot's so: lighter or darker, and of the same hue family. */
   readonly tone?: { readonly is: 'lighter' | 'darker'; readonly than: string }
+  /** A jar that another slot takes from may serve it too: layers of one tone. */
+  readonly mayShare?: boolean
   /** It can stay open: the piece is made without it. */
   readonly optional?: boolean
 }
@@ -76,6 +86,8 @@ export function isKindOf({ of }: Pick<Material, 'of'>, wish: Wish): boolean {
       return of.stuff === 'twig' && of.twig === wish.twig
     case 'goods':
       return of.stuff === 'goods' && of.goods === wish.goods
+    case 'wool':
+      return of.stuff === 'wool' && of.wool === wish.wool
     case 'sheet':
       return of.stuff === 'sheet' && of.sheet === wish.sheet
     case 'powder':
@@ -179,7 +191,9 @@ export function candidatesFor(
   return states
     .filter(
       ({ material }) =>
-        isKindOf(material, slot.wish) && material.unit === unitOf(slot.wish) && !taken.has(material.id),
+        isKindOf(material, slot.wish) &&
+        material.unit === unitOf(slot.wish) &&
+        (slot.mayShare || !taken.has(material.id)),
     )
     .filter(({ material }) => {
       const own = colourOf(material.of)
@@ -219,9 +233,9 @@ export function wishWords(wish: Wish): string {
         ? `a ${wish.goods}`
         : `a ${wish.goods.replaceAll('-', ' ')} for ${Math.round(wish.heightMm)} mm`
     case 'sheet':
-      return `${wish.sheet} sheet`
+      return wish.sheet === 'cloth' ? 'towelling cloth' : `${wish.sheet.replaceAll('-', ' ')} sheet`
     case 'wool':
-      return 'wool'
+      return wish.wool === 'hank' ? 'long fibre in hanks' : (wish.wool ?? 'wool')
   }
 }
 

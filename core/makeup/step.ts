@@ -73,6 +73,11 @@ export const stepSchema = z.strictObject({
   passes: wordsSchema.optional(),
   cautions: z.array(looseId).max(12),
   faults: z.array(looseId).max(12),
+  /** Fibre that the vacuum gives back after it, for the whole batch: what is on the tray less what stands. */
+  back: z
+    .array(z.strictObject({ materialId: idSchema, share: z.number().min(0).max(1) }))
+    .max(10)
+    .optional(),
   /** Materials that can be weighed in and out at this step. */
   materialIds: z.array(idSchema).max(20),
 })

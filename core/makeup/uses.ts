@@ -98,6 +98,22 @@ export const crownInput = ({ piece }: PlantTask): NumberInput =>
     'the outline of the crown form, integrated',
   )
 
+/** As much for each piece as a coefficient says, in its own unit. @param times more of it, as for a larger piece */
+export function fixedUse(
+  task: Task,
+  draft: Pick<UseDraft, 'slot' | 'step' | 'label'>,
+  of: Coefficient,
+  times?: NumberInput,
+): Use {
+  const unit = of.unit.split('/')[0] ?? ''
+  return use(task, {
+    ...draft,
+    perPiece: times
+      ? figure(task.value(of) * times.value, unit, `${times.name} × ${of.name}`, [times, task.input(of)])
+      : figure(task.value(of), unit, of.name, [task.input(of)]),
+  })
+}
+
 interface FlockCoat {
   readonly slot: string
   readonly step: string

@@ -39,9 +39,22 @@ export type Liquid = (typeof liquids)[number]
 
 export const padKinds = ['fibre', 'coir'] as const
 export const foamForms = ['ground', 'leaf', 'clump'] as const
-export const powders = ['grout', 'sawdust', 'coffee', 'pastel', 'blossom', 'litter', 'snow', 'other'] as const
+export const powders = [
+  'grout',
+  'sawdust',
+  'coffee',
+  'pastel',
+  'blossom',
+  'litter',
+  'snow',
+  'soil',
+  'other',
+] as const
 export type Powder = (typeof powders)[number]
 export const goodsKinds = ['trunk', 'ready-tree', 'pin', 'tape', 'other'] as const
+export const sheetKinds = ['release', 'cloth', 'mesh', 'ivy-mesh', 'horsehair', 'mat', 'other'] as const
+/** What is teased besides filter wool and the like; absent: that. */
+export const woolKinds = ['stuffing', 'hank', 'lichen'] as const
 export const twigKinds = ['sprig', 'curved-sprig', 'twig', 'root', 'head', 'stem'] as const
 
 export const stuffSchemas = [
@@ -49,8 +62,8 @@ export const stuffSchemas = [
   stuff('foam', { form: z.enum(foamForms), grainMm, colour }),
   /** Cut fibre for an applicator, by its length. */
   stuff('fibre', { lengthMm: z.number().min(0.2).max(60), dtex: z.number().min(0.5).max(500), colour }),
-  /** Filter wool, stuffing, horsehair: fibre that is teased. */
-  stuff('wool', { colour }),
+  /** Filter wool, stuffing, long field fibre in hanks, lichen: what is teased apart. */
+  stuff('wool', { wool: z.enum(woolKinds).optional(), colour }),
   stuff('wire', { diameterMm: z.number().min(0.05).max(6) }),
   /** Fibre pad or coir, in pieces of such a size. */
   stuff('pad', {
@@ -87,7 +100,7 @@ export const stuffSchemas = [
     sorted: z.boolean().optional(),
   }),
   stuff('sheet', {
-    sheet: z.enum(['release', 'cloth', 'mesh', 'mat', 'other']),
+    sheet: z.enum(sheetKinds),
     widthMm: sideMm.optional(),
     heightMm: sideMm.optional(),
     colour,

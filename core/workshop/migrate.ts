@@ -1,9 +1,8 @@
 import { none, ok, type Reading } from '../units'
 import { FILE_VERSION } from './document'
 import { toVersion4 } from './migrations/to-4'
-import { toVersion5 } from './migrations/to-5'
+import { withNewMaterials, type Loose } from './migrations/catalogue'
 
-type Loose = Record<string, unknown>
 const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
 
 /** Steps from one version of the file format to the next; the key is the version that a step starts from. */
@@ -29,7 +28,10 @@ const steps: Record<number, (document: Loose) => Loose> = {
   /** 2 → 3: a workshop keeps species of its own. */
   2: (document) => ({ ...document, version: 3, species: [] }),
   3: toVersion4,
-  4: toVersion5,
+  /** 4 → 5: materials for every way of making a tree; settings may say which tools are there. */
+  4: (document) => withNewMaterials(document, 5),
+  /** 5 → 6: materials for ground, bushes and hedges; a line may say its layers of grass. */
+  5: (document) => withNewMaterials(document, 6),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

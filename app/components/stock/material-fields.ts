@@ -4,7 +4,9 @@ import {
   liquids,
   padKinds,
   powders,
+  sheetKinds,
   twigKinds,
+  woolKinds,
   type Stuff,
   type StuffName,
 } from '~~/core/stock'
@@ -33,7 +35,7 @@ const heights = [number('fromMm', 'Serves from, mm'), number('toMm', 'to, mm')]
 export const stuffFields: Record<StuffName, readonly MaterialField[]> = {
   foam: [pick('form', 'Form', foamForms), number('grainMm', 'Grain, mm', true)],
   fibre: [number('lengthMm', 'Fibre length, mm', true), number('dtex', 'Linear density, dtex', true)],
-  wool: [],
+  wool: [pick('wool', 'Kind', woolKinds)],
   wire: [{ ...number('diameterMm', 'Diameter: mm, AWG or SWG', true), read: readWire }],
   pad: [
     pick('pad', 'Kind', padKinds),
@@ -47,7 +49,7 @@ export const stuffFields: Record<StuffName, readonly MaterialField[]> = {
   mixture: [],
   twig: [pick('twig', 'Kind', twigKinds), ...heights],
   sheet: [
-    pick('sheet', 'Kind', ['release', 'cloth', 'mesh', 'mat', 'other']),
+    pick('sheet', 'Kind', sheetKinds),
     number('widthMm', 'Width, mm'),
     number('heightMm', 'Height, mm'),
   ],

@@ -1,13 +1,12 @@
-import { fibreMassPerArea, sprinkle } from '../../coverage'
 import { dotVolumeMl, sheetsFor } from '../../grass'
 import {
   coefficients,
   examplePiece,
   examplePieces,
+  fibreUses,
   isBladed,
   materialsAt,
   roundOf,
-  shared,
   step,
   timeWords,
   use,
@@ -18,7 +17,6 @@ import {
   type Suit,
   type Use,
 } from '../../makeup'
-import type { Material } from '../../stock'
 import { counted, figure, input, plainNumber } from '../../units'
 
 const k = coefficients('tuft-sheet', {
@@ -123,49 +121,6 @@ function layout(task: PlantTask) {
   return { dot, ...sheetsFor(task.started, SHEET.widthMm, SHEET.heightMm, dot, Math.max(3, dot * 0.8)) }
 }
 
-/**
- * Fibre of a slot, in each of the lengths that it is mixed from: shares are by number, so a longer fibre
- * weighs more.
- */
-function fibreUses(task: PlantTask, slot: string, label: string, share: number, footCm2: number): Use[] {
-  const filled = task.fill(slot)
-  const { wish } = filled.slot
-  const wished = wish.stuff === 'fibre' ? wish.lengthMm : 4
-  const parts: readonly { material?: Material; share: number }[] =
-    filled.parts.length > 0 ? filled.parts : [{ share: 1 }]
-  return parts.map(({ material, share: own }) => {
-    const of = material?.of.stuff === 'fibre' ? material.of : { lengthMm: wished, dtex: 22 }
-    const stuck = fibreMassPerArea(task.value(k.fibres), of.lengthMm, of.dtex) * footCm2 * share * own
-    const reclaimed = task.input(shared.reclaimed)
-    const each = sprinkle(stuck, task.value(k.sticks), reclaimed.value)
-    const inputs = [
-      input('foot of the dot', footCm2, 'cm²', 'formula'),
-      task.input(k.fibres),
-      input('length', of.lengthMm, 'mm', 'memory', material?.name ?? 'as wished'),
-      input('linear density', of.dtex, 'dtex', 'memory'),
-      input('share of the fibres', share * own, '', 'memory'),
-      task.input(k.sticks),
-      reclaimed,
-    ]
-    return {
-      slot,
-      step: 'dots',
-      label: parts.length > 1 ? `${label}, ${plainNumber(of.lengthMm, 1)} mm` : label,
-      ...(material === undefined ? {} : { material }),
-      perPiece: figure(
-        each.leavesStockG,
-        'g',
-        'fibres per area × length × dtex × foot of the dot × share, plus what is lost',
-        inputs,
-        'formula',
-        'ISO 1144 tex system',
-      ),
-      total: figure(each.leavesStockG * task.started, 'g', 'amount for one × pieces started', inputs),
-      lies: figure(each.thrownG * task.started, 'g', 'stuck ÷ sticking share × pieces started', inputs),
-    }
-  })
-}
-
 const filledShare = (task: PlantTask, slot: string, share: Coefficient): number =>
   task.fill(slot).parts.length > 0 ? task.value(share) : 0
 
@@ -219,6 +174,16 @@ export const tuftSheet: PlantMethod = {
     const loss = task.input(k.glueLoss)
     const second = filledShare(task, 'second', k.second)
     const accent = filledShare(task, 'accent', k.accent)
+    const fibre = (slot: string, label: string, share: number): Use[] =>
+      fibreUses(task, {
+        slot,
+        step: 'dots',
+        label,
+        perCm2: task.input(k.fibres),
+        area: input('foot of the dot', footCm2, 'cm²', 'formula'),
+        share,
+        sticks: k.sticks,
+      })
     const uses: Use[] = [
       use(task, {
         slot: 'backing',
@@ -243,9 +208,9 @@ export const tuftSheet: PlantMethod = {
           [dotInput, task.input(k.dotHeight), loss],
         ),
       }),
-      ...fibreUses(task, 'fibre', 'Main fibre', 1 - second - accent, footCm2),
-      ...(second > 0 ? fibreUses(task, 'second', 'Second fibre', second, footCm2) : []),
-      ...(accent > 0 ? fibreUses(task, 'accent', 'Accent tone', accent, footCm2) : []),
+      ...fibre('fibre', 'Main fibre', 1 - second - accent),
+      ...(second > 0 ? fibre('second', 'Second fibre', second) : []),
+      ...(accent > 0 ? fibre('accent', 'Accent tone', accent) : []),
     ]
     const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
     const openSec = value(k.openSec) * Math.min(task.dryMin(100) / 100, 2)

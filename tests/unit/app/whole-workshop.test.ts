@@ -116,45 +116,51 @@ describe('the whole workshop', () => {
     db.close()
   })
 
-  test('a database of the fourth version gains the materials of every way, and keeps all else', async () => {
+  const storesOfFour = {
+    settings: 'id',
+    commissions: 'id',
+    lines: 'id, commissionId',
+    materials: 'id',
+    lots: 'id, materialId',
+    movements: 'id, lotId, batchId',
+    batches: 'id, lineId',
+    events: 'id, batchId',
+    species: 'id',
+    coefficients: 'id',
+    trayEntries: 'id, batchId',
+    balances: 'id',
+    openBatches: 'id',
+    setAside: 'id',
+  }
+
+  test.each([
+    [4, 'wire-070', { unit: 'mm', of: { stuff: 'wire' } }],
+    [5, 'horsehair', { unit: 'cm2', of: { stuff: 'sheet', sheet: 'horsehair' } }],
+  ])('a database of version %s gains the new materials, and keeps all else', async (version, id, row) => {
     const {
       format: _format,
       version: _version,
       savedAt: _savedAt,
       settings,
       ...tables
-    } = JSON.parse(readFileSync('tests/fixtures/workshop-format-4.json', 'utf8')) as Record<
+    } = JSON.parse(readFileSync(`tests/fixtures/workshop-format-${version}.json`, 'utf8')) as Record<
       string,
       { id: string }[]
     > & { settings: object }
-    const old = new Dexie(`${DATABASE_PREFIX}fourth`)
-    old.version(4).stores({
-      settings: 'id',
-      commissions: 'id',
-      lines: 'id, commissionId',
-      materials: 'id',
-      lots: 'id, materialId',
-      movements: 'id, lotId, batchId',
-      batches: 'id, lineId',
-      events: 'id, batchId',
-      species: 'id',
-      coefficients: 'id',
-      trayEntries: 'id, batchId',
-      balances: 'id',
-      openBatches: 'id',
-      setAside: 'id',
-    })
+    const old = new Dexie(`${DATABASE_PREFIX}of-${version}`)
+    for (let v = 4; v <= version; v += 1) old.version(v).stores(storesOfFour)
     await old.table('settings').add(settings)
     for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
     old.close()
-    const db = new WorkshopDb('fourth')
+    const db = new WorkshopDb(`of-${version}`)
     await db.open()
+    expect(db.verno).toBe(DATABASE_VERSION)
     for (const [name, rows] of Object.entries(tables)) {
       const stored = new Map((await db.table(name).toArray()).map((row: { id: string }) => [row.id, row]))
       for (const row of rows) expect(stored.get(row.id)).toEqual(row)
       if (name !== 'materials') expect(stored.size).toBe(rows.length)
     }
-    expect(await db.materials.get('wire-070')).toMatchObject({ unit: 'mm', of: { stuff: 'wire' } })
+    expect(await db.materials.get(id)).toMatchObject(row)
     db.close()
   })
 

@@ -1,17 +1,17 @@
 import { catalogue } from '../../stock'
 
-type Loose = Record<string, unknown>
+export type Loose = Record<string, unknown>
 
 /** The moment of a record that nobody has touched since it came with the app. */
 const UNTOUCHED = '1970-01-01T00:00:00.000Z'
 
 /**
- * 4 → 5: materials for every way of making a tree come to the shelf's list, none of them in stock; one of the
- * maker's own with the same id stays as it is. Settings may say which tools are there.
+ * A document with the materials that have come to the shelf's list, none of them in stock; one of the maker's
+ * own with the same id stays as it is.
  */
-export function toVersion5(document: Loose): Loose {
+export function withNewMaterials(document: Loose, version: number): Loose {
   const rows = Array.isArray(document.materials) ? (document.materials as Loose[]) : []
   const known = new Set(rows.map(({ id }) => id))
   const added = catalogue.filter(({ id }) => !known.has(id)).map((row) => ({ ...row, changedAt: UNTOUCHED }))
-  return { ...document, version: 5, materials: [...rows, ...added] }
+  return { ...document, version, materials: [...rows, ...added] }
 }
