@@ -3,6 +3,7 @@ import { progressOf, type Progress } from '~~/core/batches'
 import {
   individualSizes,
   lookOptions,
+  madeAmount,
   sitterOf,
   type Amount,
   type Commission,
@@ -83,7 +84,7 @@ export const useCommission = defineStore('commission', () => {
   )
   function progressOfLine(line: Line): Progress {
     const batches = workshop.batches.filter(({ lineId }) => lineId === line.id)
-    return progressOf(line.amount, batches, stock.standing, stock.onTrays)
+    return progressOf(madeAmount(line), batches, stock.standing, stock.onTrays)
   }
   /** Looks of the days that the marker has passed over at this place, for when it comes back. */
   const looks = computed(() => ({
@@ -148,7 +149,7 @@ export const useCommission = defineStore('commission', () => {
       job:
         of.left === undefined
           ? plant.job
-          : jobOf({ amount: amountOf(plant.line.amount, of.left) }, plant.piece),
+          : jobOf({ amount: amountOf(plant.line.amount, of.left), layers: plant.line.layers }, plant.piece),
       method,
       ...(of.started === undefined ? {} : { started: of.started }),
       choices: plant.line.choices,

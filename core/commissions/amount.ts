@@ -1,5 +1,12 @@
 import { counted, formatModelLength, formatQuantity, type UnitSystem } from '../units'
-import type { Amount } from './records'
+import { grownMm } from '../hedges'
+import type { Amount, Line } from './records'
+
+/** What is to be made of a line: a hedge without its gates and gaps; all else as it stands. */
+export const madeAmount = ({ amount, gaps }: Pick<Line, 'amount' | 'gaps'>): Amount =>
+  amount.kind === 'length' && gaps
+    ? { ...amount, lengthMm: Math.max(1, grownMm(amount.lengthMm, gaps)) }
+    : amount
 
 /** An amount for reading: "24", "3.2 m", "600 cm²". */
 export function amountText(amount: Amount, system: UnitSystem = 'metric'): string {

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { hazeSchools } from '../colour'
 import { layersSchema } from '../grass/layers'
+import { gapsSchema } from '../hedges/gaps'
 import { ages, groupings } from '../plants/kinds'
 import { seasonLaws } from '../plants/season-shift'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
@@ -118,6 +119,8 @@ export const lineSchema = z.strictObject({
   materials: z.record(z.string().max(40), idSchema).optional(),
   /** Of grass by area: layers of fibre instead of those that its sward asks for. */
   layers: layersSchema.optional(),
+  /** Of a hedge: its gates and gaps. */
+  gaps: gapsSchema.optional(),
   /** What a bought piece of the kind costs, for comparison. */
   boughtPriceMinor: z.number().int().min(0).max(1e9).optional(),
   note: noteSchema.optional(),

@@ -1,5 +1,13 @@
 import { tonesOf, type Tones } from '../colour'
-import { lineSize, lookOptions, type Commission, type Line, type LineSize, type Zone } from '../commissions'
+import {
+  lineSize,
+  lookOptions,
+  madeAmount,
+  type Commission,
+  type Line,
+  type LineSize,
+  type Zone,
+} from '../commissions'
 import { grainForLeaf } from '../coverage'
 import { swardOf, type GrassLayer, type Sward } from '../grass'
 import {
@@ -142,7 +150,9 @@ const isBlossom = (species: Species): boolean => {
 }
 
 /** The job that a line gives. */
-export function jobOf({ amount, layers }: Pick<Line, 'amount' | 'layers'>, piece: Piece): PlantJob {
+export function jobOf(line: Pick<Line, 'amount' | 'layers' | 'gaps'>, piece: Piece): PlantJob {
+  const { layers } = line
+  const amount = madeAmount(line)
   switch (amount.kind) {
     case 'pieces':
       return { kind: 'pieces', piece, pieces: amount.pieces }

@@ -90,6 +90,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const byId = new Map(states.map((state) => [state.material.id, state]))
   const task: Task = {
     job,
+    share,
     started: started.value,
     choice,
     fill(id) {

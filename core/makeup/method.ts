@@ -4,7 +4,7 @@ import type { Manner } from '../manners'
 import type { Material } from '../stock'
 import type { Figure, NumberInput } from '../units'
 import type { Coefficient } from './coefficients'
-import type { Job, JobKind, Parts, Piece, PlantJob, ReadCoefficient } from './job'
+import type { Job, JobKind, Parts, Piece, PlantJob, ReadCoefficient, Share } from './job'
 import type { Filled, Slot } from './slots'
 import type { Step } from './step'
 
@@ -82,6 +82,8 @@ export interface Work {
 /** What a way of making works with. */
 export interface Task {
   readonly job: Job
+  /** What one piece, patch or stretch makes of the job. */
+  readonly share: Share
   /** Pieces started, spares included; portions of a stock job. */
   readonly started: number
   readonly choice: (optionId: string) => string

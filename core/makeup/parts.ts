@@ -2,6 +2,7 @@ import { patchesOf, wetPatchCm2 } from '../grass'
 import { figure, input } from '../units'
 import type { Coefficient } from './coefficients'
 import type { Parts, PlantJob, ReadCoefficient } from './job'
+import type { PlantTask } from './method'
 
 /** What limits a patch: how long glue is open, what passes before the first stroke, and how fast hands are. */
 export interface WetPatch {
@@ -57,10 +58,10 @@ export function stretchParts(job: PlantJob, read: ReadCoefficient, mostMm: Coeff
   }
 }
 
-/** What one part of a job is: so many cm² of its area, so many mm of its length, its own circle. */
-export function partSize(job: PlantJob, count: number): { readonly cm2: number; readonly mm: number } {
-  return {
-    cm2: job.kind === 'area' ? job.areaCm2 / count : job.piece.topAreaCm2,
-    mm: job.kind === 'length' ? job.lengthMm / count : job.piece.crownWidthMm,
-  }
-}
+/** Ground that one part takes, cm²: of its area; of a single plant, its own circle. */
+export const partCm2 = ({ share, piece }: Pick<PlantTask, 'share' | 'piece'>): number =>
+  share.kind === 'area' ? share.cm2Each : piece.topAreaCm2
+
+/** Length that one part takes, mm: of its hedge; of a single plant, its own width. */
+export const partMm = ({ share, piece }: Pick<PlantTask, 'share' | 'piece'>): number =>
+  share.kind === 'length' ? share.mmEach : piece.crownWidthMm

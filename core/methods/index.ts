@@ -1,5 +1,6 @@
 import {
   dressing,
+  grounding,
   isPlantMethod,
   shared,
   type Coefficient,
@@ -7,8 +8,26 @@ import {
   type PlantMethod,
   type StockMethod,
 } from '../makeup'
+import { brambleMound } from './bushes/bramble-mound'
+import { builtScrub } from './bushes/built-scrub'
+import { clumpBush } from './bushes/clump-bush'
+import { creeper } from './bushes/creeper'
+import { meshBush } from './bushes/mesh-bush'
+import { seedHeads } from './bushes/seed-heads'
 import { woolBush } from './bushes/wool-bush'
+import { clothGrass } from './grass/cloth-grass'
+import { drilledBoard } from './grass/drilled-board'
+import { fieldFibre } from './grass/field-fibre'
+import { floweringTuft } from './grass/flowering-tuft'
+import { grassMat } from './grass/grass-mat'
+import { handTuft } from './grass/hand-tuft'
+import { layeredGrass } from './grass/layered-grass'
+import { longBunch } from './grass/long-bunch'
+import { rollAndTear } from './grass/roll-and-tear'
 import { tuftSheet } from './grass/tuft-sheet'
+import { verge } from './grass/verge'
+import { trimmedHedge } from './hedges/trimmed-hedge'
+import { twigHedge } from './hedges/twig-hedge'
 import { soakingBath } from './stock/soaking-bath'
 import { mouldedTrunk } from './trees/moulded-trunk'
 import { blossomTree } from './trees/blossom-tree'
@@ -26,6 +45,8 @@ import { sprigTree } from './trees/sprig-tree'
 
 export * from './armature'
 export * from './twigs-wanted'
+export * from './grass/layer-plan'
+export * from './hedges/hedge-plan'
 export { discsOf, padOf } from './trees/dowel-conifer-amounts'
 export { dowelFigures } from './trees/dowel-conifer-figures'
 
@@ -45,7 +66,25 @@ export const methods: readonly Method[] = [
   wireBroadleaf,
   wirePine,
   woolBush,
+  meshBush,
+  clumpBush,
+  brambleMound,
+  builtScrub,
+  seedHeads,
+  creeper,
+  twigHedge,
+  trimmedHedge,
+  layeredGrass,
   tuftSheet,
+  drilledBoard,
+  floweringTuft,
+  handTuft,
+  verge,
+  rollAndTear,
+  fieldFibre,
+  longBunch,
+  clothGrass,
+  grassMat,
   soakingBath,
 ]
 
@@ -71,6 +110,7 @@ const coefficients = new Map(
   [
     ...Object.values(shared),
     ...Object.values(dressing),
+    ...Object.values(grounding),
     ...methods.flatMap((method) => method.coefficients),
   ].map((one) => [one.id, one]),
 )

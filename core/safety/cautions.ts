@@ -71,6 +71,14 @@ export const cautions = {
     title: 'Bath',
     text: 'Gloves keep paint and glue off the skin. Keep these bowls out of the kitchen afterwards.',
   },
+  oven: {
+    title: 'Oven',
+    text: 'Stay with it; never with food, never with anything that was sprayed. Air the kitchen.',
+  },
+  blender: {
+    title: 'Blender',
+    text: 'Blades: unplug before you reach in. Keep it out of the kitchen afterwards; let the dust settle before you open it.',
+  },
   drilling: {
     title: 'Drilling',
     text: 'Look under the board for wires before you drill. Clamp it, wear glasses, keep the other hand away from the bit.',

@@ -177,6 +177,123 @@ export const faults = {
     cause: 'too much PVA',
     todo: 'Dab, do not brush; tap off before it sets.',
   },
+  'straight-edge': {
+    looks: 'A straight edge shows',
+    cause: 'cut, not torn',
+    todo: 'Tear along it, set fibre over the join.',
+  },
+  'matted-cloth': {
+    looks: 'The cloth mats',
+    cause: 'brush too wet',
+    todo: 'Wipe the brush nearly dry, flick the pile up while it dries.',
+  },
+  'orange-cast': {
+    looks: 'An orange cast',
+    cause: 'the cloth’s own colour',
+    todo: 'Change the cloth; yellow beats orange.',
+  },
+  'lost-fibre': {
+    looks: 'Nothing comes back from the vacuum',
+    cause: 'the stocking has a hole, or was left out',
+    todo: 'Stop and look inside; test it with a pinch of fibre first.',
+  },
+  'skinned-glue': {
+    looks: 'Fibre brushes off',
+    cause: 'the glue had skinned',
+    todo: 'A smaller patch at once; fresh glue on the bare spot.',
+  },
+  'glued-wall': {
+    looks: 'Tuft glued to the wall of its hole',
+    cause: 'glue touched the wall',
+    todo: 'Knife round it; place the glue with a skewer.',
+  },
+  'over-long-stems': {
+    looks: 'Stems stand far above their tuft',
+    cause: 'not trimmed',
+    todo: 'Trim to twice the tuft’s height at most.',
+  },
+  'brush-foot': {
+    looks: 'A foot like a brush',
+    cause: 'bound tight and cut level',
+    todo: 'Splay it, hide the foot with foam and fallen stems.',
+  },
+  'flat-tufts': {
+    looks: 'Tufts pressed flat',
+    cause: 'pressed down like a mat',
+    todo: 'Press mats’ edges only; lift tufts with a pin.',
+  },
+  'net-shows': {
+    looks: 'The net of the mesh shows',
+    cause: 'not teased',
+    todo: 'Tease it to all sides; more foam over the threads.',
+  },
+  balls: { looks: 'Little balls', cause: 'clump left as it came', todo: 'Tear it; no two pieces alike.' },
+  'white-core': {
+    looks: 'White shows inside',
+    cause: 'wool not dyed through',
+    todo: 'Spray the core brown before the leaf.',
+  },
+  'solid-lump': {
+    looks: 'A solid lump',
+    cause: 'stuffing not teased',
+    todo: 'Tease until you can read through it.',
+  },
+  'bare-patches': {
+    looks: 'Bare patches',
+    cause: 'too little adhesive',
+    todo: 'A second coat where it is bare, and leaf.',
+  },
+  'too-orderly': {
+    looks: 'Too orderly',
+    cause: 'spaced by eye',
+    todo: 'Let the dealer choose; move every third one.',
+  },
+  'gap-shadow': {
+    looks: 'A dark gap under it',
+    cause: 'not filled',
+    todo: 'More PVA and torn lichen in the gap.',
+  },
+  'holes-seen': {
+    looks: 'The holes show',
+    cause: 'no earth over them',
+    todo: 'Earth over the holes, wetted and cemented.',
+  },
+  'solid-wall': {
+    looks: 'A solid green wall',
+    cause: 'too much horsehair and leaf',
+    todo: 'Pull some out; daylight must come through.',
+  },
+  'regular-row': {
+    looks: 'Bushes in a row',
+    cause: 'one after the other',
+    todo: 'Twigs at random, growth across the joints.',
+  },
+  'plugged-stalk': {
+    looks: 'The stalk is plugged',
+    cause: 'too much glue when dipped',
+    todo: 'Knead it, cut above the plug.',
+  },
+  rows: { looks: 'Hanks in rows', cause: 'dabbed on in order', todo: 'Random strokes; turn the board.' },
+  stripes: {
+    looks: 'Stripes of mat',
+    cause: 'strips laid side by side',
+    todo: 'Torn pieces across; bushes on the joints.',
+  },
+  'tide-line': {
+    looks: 'A tide line in the soil',
+    cause: 'wetted to an edge',
+    todo: 'Mist glue, dust, mist glue again.',
+  },
+  'grout-ring': {
+    looks: 'A pale ring round the hole',
+    cause: 'drilling dust',
+    todo: 'Earth powder and a squirt of water.',
+  },
+  'overfilled-jar': {
+    looks: 'The jar spins above',
+    cause: 'too much in it',
+    todo: 'A smaller load; stir between.',
+  },
   'lying-fibres': {
     looks: 'Fibres lie down',
     cause: 'poor earth, or the glue had skinned',

@@ -481,6 +481,7 @@ export const catalogue: readonly CatalogueRow[] = [
   paint('paint-dull-green', 'dull green', '#66704a'),
   paint('paint-yellow-green', 'yellow-green', '#a3ab55'),
   paint('paint-pale-blue', 'pale blue', '#b9c4c9'),
+  liquid('wetting-alcohol', 'Wetting alcohol (isopropanol)', 'alcohol', 0.79, pack(500, 620)),
   ...groundMaterials,
 ]
 

@@ -1,0 +1,32 @@
+import * as z from 'zod'
+
+/** A gate or gap in a hedge: where it begins along the line, and how wide it is; mm. */
+export const gapSchema = z.strictObject({
+  atMm: z.number().min(0).max(200_000),
+  widthMm: z.number().min(1).max(10_000),
+})
+export type Gap = z.infer<typeof gapSchema>
+export const gapsSchema = z.array(gapSchema).max(40)
+
+/** A stretch between gaps, mm along the line. */
+export interface Run {
+  readonly fromMm: number
+  readonly toMm: number
+}
+
+/** What is left of a hedge between its gates and gaps, in order; gaps may lie in one another or beyond its end. */
+export function runsBetween(lengthMm: number, gaps: readonly Gap[]): Run[] {
+  const runs: Run[] = []
+  let from = 0
+  for (const { atMm, widthMm } of [...gaps].sort((a, b) => a.atMm - b.atMm)) {
+    const start = Math.min(lengthMm, atMm)
+    if (start > from) runs.push({ fromMm: from, toMm: start })
+    from = Math.max(from, Math.min(lengthMm, atMm + widthMm))
+  }
+  if (from < lengthMm) runs.push({ fromMm: from, toMm: lengthMm })
+  return runs
+}
+
+/** Length of hedge that is to be made, mm. */
+export const grownMm = (lengthMm: number, gaps: readonly Gap[] = []): number =>
+  runsBetween(lengthMm, gaps).reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)

@@ -1,0 +1,4 @@
+export * from './gaps'
+export * from './strips'
+export * from './template'
+export * from './twigs'

@@ -1,0 +1,77 @@
+import { normal, requireRange, seededRandom } from '../units'
+import type { Run } from './gaps'
+
+/** A hole in the bank, mm along the hedge and across it from its middle; and the twig that stands in it. */
+export interface TwigHole {
+  readonly alongMm: number
+  readonly acrossMm: number
+  /** Length of the twig above the bank, mm. */
+  readonly heightMm: number
+}
+
+export interface TwigOrder {
+  readonly runs: readonly Run[]
+  /** Width of the bank's top that has holes. */
+  readonly widthMm: number
+  /** Ground for each hole, mm². Common practice: one for 30 to 50. */
+  readonly perHoleMm2: number
+  readonly holeMm: number
+  readonly heightMm: number
+  /** Coefficient of variation of the twigs' lengths. */
+  readonly spread: number
+  readonly seed: number
+}
+
+/** No twig is shorter than this share of the hedge's height, nor longer than that. From memory. */
+const SHORTEST = 0.45
+const LONGEST = 1.2
+const DARTS = 30
+
+/**
+ * Holes at random along a hedge, none touching the next, and a twig for each; the longest stand in the middle.
+ * @throws RangeError when width or density are not above 0
+ */
+export function twigHoles(order: TwigOrder): TwigHole[] {
+  const { widthMm, perHoleMm2, holeMm, heightMm, spread } = order
+  requireRange('width', widthMm, 'mm', { above: 0 })
+  requireRange('ground for each hole', perHoleMm2, 'mm²', { above: 0 })
+  requireRange('hole', holeMm, 'mm', { above: 0 })
+  const random = seededRandom(order.seed)
+  const least = holeMm * 1.25
+  const holes: TwigHole[] = []
+  for (const { fromMm, toMm } of order.runs) {
+    const wanted = Math.max(1, Math.round(((toMm - fromMm) * widthMm) / perHoleMm2))
+    const cells = new Map<number, TwigHole[]>()
+    for (let i = 0; i < wanted; i += 1) {
+      for (let dart = 0; dart < DARTS; dart += 1) {
+        const alongMm = fromMm + random() * (toMm - fromMm)
+        const acrossMm = (random() - 0.5) * widthMm
+        const cell = Math.floor(alongMm / least)
+        const near = [cell - 1, cell, cell + 1].flatMap((at) => cells.get(at) ?? [])
+        if (near.some((other) => Math.hypot(other.alongMm - alongMm, other.acrossMm - acrossMm) < least))
+          continue
+        const middle = 1 - 0.3 * Math.abs(acrossMm / (widthMm / 2)) ** 2
+        const own = heightMm * middle * (1 + spread * normal(random))
+        const hole = {
+          alongMm,
+          acrossMm,
+          heightMm: Math.min(heightMm * LONGEST, Math.max(heightMm * SHORTEST, own)),
+        }
+        cells.set(cell, [...(cells.get(cell) ?? []), hole])
+        holes.push(hole)
+        break
+      }
+    }
+  }
+  return holes.sort((a, b) => a.alongMm - b.alongMm)
+}
+
+/** Twigs to cut: lengths with what stands in the bank, rounded up to 5 mm, and how many of each; the longest first. */
+export function twigCuts(holes: readonly TwigHole[], footMm: number): { lengthMm: number; count: number }[] {
+  const counts = new Map<number, number>()
+  for (const { heightMm } of holes) {
+    const lengthMm = Math.ceil((heightMm + footMm) / 5 - 1e-9) * 5
+    counts.set(lengthMm, (counts.get(lengthMm) ?? 0) + 1)
+  }
+  return [...counts].map(([lengthMm, count]) => ({ lengthMm, count })).sort((a, b) => b.lengthMm - a.lengthMm)
+}

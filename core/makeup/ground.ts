@@ -1,0 +1,132 @@
+import { figure, input, type NumberInput } from '../units'
+import { coefficients } from './coefficients'
+import { dressing } from './dress-figures'
+import type { Option, PlantTask, Use } from './method'
+import { amount, minutes, seconds } from './rows'
+import type { Slot } from './slots'
+import { hands, timeWords, wait, within, type StepDraft } from './step'
+import { use } from './uses'
+
+/** What setting plants in glue and sealing ground takes, whatever is set. */
+export const grounding = coefficients('shared', {
+  poolMl: amount('PVA in a pool, for a cm² of foot', 0.12, 'ml'),
+  poolSec: seconds('set in a pool', 20),
+  poolOpenSec: seconds('a pool of PVA stays open', 480),
+  wettingMl: amount('wetting mist', 0.02, 'ml/cm²'),
+  sealMl: amount('dilute PVA to seal', 0.06, 'ml/cm²'),
+  sealSec: seconds('mist and seal, for 10 cm²', 6),
+  sealDryMin: minutes('dilute PVA dries clear', 360),
+})
+
+/** Parts of water to one of PVA, for sealing. Common practice: 3 : 1 to 1 : 1. */
+const WATER_PARTS = 3
+
+/** Whether ground that has been set is sealed with dilute PVA. */
+export const sealOption: Option = {
+  id: 'seal',
+  name: 'Sealing',
+  choices: [
+    { id: 'none', name: 'none', words: 'glue below holds it: nothing over it' },
+    { id: 'sealed', name: 'sealed', words: 'mist and dilute PVA over all: firmer, darker, a little lower' },
+  ],
+}
+
+/** What sealing takes from the shelf. */
+export const sealSlots = (choice: (option: string) => string): Slot[] =>
+  choice('seal') === 'sealed'
+    ? [
+        {
+          id: 'wetting',
+          label: 'Wetting alcohol',
+          wish: { stuff: 'liquid', liquid: 'alcohol' },
+          optional: true,
+        },
+        { id: 'seal', label: 'PVA to seal', wish: { stuff: 'liquid', liquid: 'pva' }, mayShare: true },
+      ]
+    : []
+
+/** @param area cm² of one piece or patch that is sealed */
+export function sealUses(task: PlantTask, area: NumberInput): Use[] {
+  if (task.choice('seal') !== 'sealed') return []
+  const of = (slot: string, label: string, rate: typeof grounding.sealMl, share: number): Use =>
+    use(task, {
+      slot,
+      step: 'seal',
+      label,
+      perPiece: figure(area.value * task.value(rate) * share, 'ml', `area × ${rate.name} × share`, [
+        area,
+        task.input(rate),
+        input('share of it', share, '', 'common practice'),
+      ]),
+    })
+  return [
+    ...(task.fill('wetting').parts.length > 0
+      ? [of('wetting', 'Wetting alcohol', grounding.wettingMl, 0.7)]
+      : []),
+    of('seal', 'PVA to seal, 1 : 3 water', grounding.sealMl, 1 / (1 + WATER_PARTS)),
+  ]
+}
+
+/** Mist, then dilute PVA; nothing where it is not sealed. @param areaCm2 of one piece or patch */
+export function sealStep(task: PlantTask, areaCm2: number): StepDraft | false {
+  if (task.choice('seal') !== 'sealed') return false
+  return {
+    id: 'seal',
+    title: 'Wet and seal',
+    text: 'A fine wetting mist until it is damp, then PVA 1 : 3 with water from a sprayer: it runs in. Wick puddles up with torn tissue. It dries darker and a little lower.',
+    hands: hands((task.value(grounding.sealSec) * areaCm2) / 10, 60),
+    wait: wait(task.dryMin(task.value(grounding.sealDryMin)), 'open film', 'Let it dry clear'),
+    tools: ['spray bottle', 'measuring cup'],
+    needs: ['ventilation'],
+    gives: ['wet alcohol'],
+    cautions: ['wet-bath', 'static-sparks'],
+    faults: ['beads', 'white-puddles', 'shiny-patches'],
+  }
+}
+
+/** The slot of the glue that plants are set in. */
+export const poolSlot: Slot = {
+  id: 'pool',
+  label: 'PVA to set them in',
+  wish: { stuff: 'liquid', liquid: 'pva' },
+}
+
+/** Glue of the pool that one plant stands in. @param footCm2 its foot */
+export const poolUse = (task: PlantTask, footCm2: number, step = 'pool'): Use => {
+  const foot = input('foot', footCm2, 'cm²', 'formula')
+  return use(task, {
+    slot: 'pool',
+    step,
+    label: 'PVA to set them in',
+    perPiece: figure(footCm2 * task.value(grounding.poolMl), 'ml', 'foot × PVA in a pool', [
+      foot,
+      task.input(grounding.poolMl),
+    ]),
+  })
+}
+
+/** Set in a pool of PVA, several plants together, pushed in with a stick. */
+export function poolStep(
+  task: PlantTask,
+  words: { readonly text?: string; readonly faults?: readonly string[] } = {},
+): StepDraft {
+  const openSec = task.value(grounding.poolOpenSec)
+  const eachSec = task.value(grounding.poolSec)
+  return {
+    id: 'pool',
+    title: 'Set in a pool of glue',
+    text:
+      words.text ??
+      'A pool of PVA as wide as the foot, three to five together; push them down with a stick, so that they stand up rather than flat.',
+    hands: hands(eachSec, 30),
+    within: within(openSec, `PVA skins after about ${timeWords(openSec / 60)}.`),
+    atOnce: {
+      count: Math.max(1, Math.floor(openSec / eachSec)),
+      because: 'window',
+      what: `${Math.round(eachSec)} s each before the pools skin.`,
+    },
+    wait: wait(task.dryMin(task.value(dressing.pvaDryMin)), 'open film', 'Dry overnight'),
+    tools: ['skewer'],
+    faults: [...(words.faults ?? ['white-puddles', 'shiny-patches'])],
+  }
+}

@@ -1,0 +1,151 @@
+import {
+  amount,
+  coatUse,
+  coefficients,
+  dressing,
+  dressSlots,
+  dressSteps,
+  dressUses,
+  examplePiece,
+  examplePieces,
+  fixedUse,
+  hands,
+  hasLeaf,
+  inspectStep,
+  isBushy,
+  judge,
+  paintStep,
+  seconds,
+  share,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type Dress,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+
+const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: 0.15 }
+
+const k = coefficients('bramble-mound', {
+  spoilage: share('spoilage', 0.04),
+  stuffing: amount('stuffing, teased thin', 0.008, 'g/cm³'),
+  flowerG: amount('flower powder on a mound', 0.02, 'g'),
+  teaseSec: seconds('tease thin', 60),
+  flowerSec: seconds('dot the flowers', 15),
+})
+
+function suits({ piece }: PlantJob) {
+  const scrambling = isBushy(piece) && piece.crownWidthMm >= piece.heightMm * 0.9
+  return judge({
+    right:
+      scrambling && piece.heightMm >= 10 && piece.heightMm <= 30 && hasLeaf(piece) && piece.zone !== 'back',
+    pro: ['arching threads at the edge, as scramblers have', 'wide and low from a pinch of stuffing'],
+    con: [
+      !scrambling && 'it lies wider than high; this stands',
+      piece.heightMm > 30 && 'higher than threads hold',
+      piece.heightMm < 10 && 'lower than it can be teased',
+      piece.leaf < 0.3 && 'with so little leaf it is a web',
+      piece.zone === 'back' && 'at the back wool does as well, in seconds',
+    ],
+    never: [
+      !isBushy(piece) && 'it is a tangle on the ground: shrubs and scramblers',
+      piece.crownForm === 'wall' && 'what climbs wants mesh on its wall',
+      !hasLeaf(piece) && 'bare, it is brown wool',
+      (piece.heightMm > 50 || piece.heightMm < 6) &&
+        `mounds are 10 to 30 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** A mound of brambles: stuffing teased thin, brown, leaf. Common practice. */
+export const brambleMound: PlantMethod = {
+  id: 'bramble-mound',
+  name: 'Bramble mound',
+  makes: 'Stuffing teased until it can be read through, brown spray, leaf in two coats, dots of flower.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: [10, 30],
+    shows: 'puff',
+    effort: 'mass-made',
+    handling: 'reached over',
+    together: [3, 6],
+    seasons: 'late spring to autumn',
+    manner: 'hemp',
+  },
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }, choice) => [
+    { id: 'stuffing', label: 'Stuffing', wish: { stuff: 'wool', wool: 'stuffing' } },
+    { id: 'brown', label: 'Brown', wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#5f4a37' } },
+    ...dressSlots(piece, dress, choice),
+    ...(piece.bloom > 0.02
+      ? [
+          {
+            id: 'flower',
+            label: 'Flower powder',
+            wish: { stuff: 'powder' as const, powder: 'blossom' as const, colour: piece.bloomColour },
+            optional: true,
+          },
+        ]
+      : []),
+  ],
+  work(task) {
+    const { value, piece } = task
+    const flowers = piece.bloom > 0.02 && task.fill('flower').parts.length > 0
+    const volume = input('volume of one', piece.volumeCm3, 'cm³', 'formula', '2/3 · area from above · height')
+    const uses = [
+      use(task, {
+        slot: 'stuffing',
+        step: 'tease',
+        label: 'Stuffing',
+        perPiece: figure(piece.volumeCm3 * value(k.stuffing), 'g', 'volume × stuffing, teased thin', [
+          volume,
+          task.input(k.stuffing),
+        ]),
+      }),
+      coatUse(task, { slot: 'brown', step: 'brown', label: 'Brown' }, dressing.paintCoat),
+      ...dressUses(task, dress),
+      ...(flowers ? [fixedUse(task, { slot: 'flower', step: 'flower', label: 'Flowers' }, k.flowerG)] : []),
+    ]
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'tease',
+          title: 'Tease thin',
+          text: 'Until you can read through it; threads that arch out at the edge stay.',
+          hands: hands(value(k.teaseSec)),
+          faults: ['solid-lump'],
+        },
+        paintStep(task, {
+          id: 'brown',
+          title: 'Brown',
+          text: 'All through, from both sides: no white inside.',
+          faults: ['white-core', 'satin'],
+        }),
+        ...dressSteps(task, dress, { where: 'tops and arching threads' }),
+        flowers && {
+          id: 'flower',
+          title: 'Dots of flower',
+          text: 'Dots of powder into the wet adhesive, on what faces the light.',
+          hands: hands(value(k.flowerSec), 30),
+          within: within(value(dressing.tackWetSec), 'Adhesive on pieces stays open for about five minutes.'),
+          wait: wait(value(dressing.tackSetMin), 'open film', 'Let it set'),
+          tools: ['tweezers'],
+          cautions: ['dust'],
+          faults: ['petal-blobs'],
+        },
+        inspectStep(task, 'Arching threads at the edge; no white.', ['white-core', 'solid-lump']),
+      ]),
+    }
+  },
+  examples: [examplePieces(examplePiece('shrub', 'mound', 18, { widthShare: 1.6, bloom: 0.2 }), 6)],
+}

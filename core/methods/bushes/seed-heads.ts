@@ -1,0 +1,173 @@
+import {
+  amount,
+  coefficients,
+  examplePiece,
+  examplePieces,
+  fixedUse,
+  hands,
+  inspectStep,
+  judge,
+  minutes,
+  poolSlot,
+  poolStep,
+  poolUse,
+  seconds,
+  share,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+
+const k = coefficients('seed-heads', {
+  spoilage: share('spoilage', 0.12, 'memory', 'make extra'),
+  tipsEach: amount('tips from one curved sprig', 6, 'piece'),
+  bare: share('left bare', 0.2),
+  powderG: amount('powder on a head', 0.02, 'g'),
+  glueMl: amount('a trace of glue', 0.03, 'ml'),
+  cutSec: seconds('cut a tip', 5),
+  dipSec: seconds('glue, dip', 10),
+  openSec: seconds('glue on a tip stays open', 120),
+  dryMin: minutes('tips dry', 60),
+})
+
+function suits({ piece }: PlantJob) {
+  const herb = piece.habit === 'herb' || piece.habit === 'fern'
+  return judge({
+    right: herb && piece.heightMm >= 10 && piece.heightMm <= 30,
+    pro: [
+      'fine forked stems, heads in purple, ochre and green, some bare',
+      'stands in long grass, which holds it up',
+    ],
+    con: [
+      piece.zone === 'front' && 'at the front but inboard: the edge snaps it',
+      !herb && 'for a low shrub it is thin: among others',
+      piece.heightMm < 10 && 'shorter than a tip that holds together',
+      piece.heightMm > 30 && 'longer than tips are: whole sprigs',
+    ],
+    never: [
+      piece.habit === 'grass' && 'a grass has no forked stem',
+      piece.habit === 'palm' && 'a palm has fronds on a bare stem',
+      (piece.habit === 'broadleaf' || piece.habit === 'conifer') && 'a tree is more than a tip',
+      piece.crownForm === 'wall' && 'what climbs wants mesh on its wall',
+      (piece.heightMm > 50 || piece.heightMm < 6) &&
+        `tips are 10 to 30 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** Undergrowth and seed heads from sprig tips. Common practice. */
+export const seedHeads: PlantMethod = {
+  id: 'seed-heads',
+  name: 'Sprig undergrowth, seed heads',
+  makes: 'Sprig tips with a trace of glue, dipped in purple, ochre and green; one in five left bare.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: [10, 30],
+    shows: 'branches',
+    effort: 'mass-made',
+    handling: 'protected',
+    together: [10, 30],
+    seasons: 'summer to winter',
+    manner: 'sprig',
+  },
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }) => [
+    {
+      id: 'sprig',
+      label: 'Curved sprigs, for tips',
+      wish: { stuff: 'twig', twig: 'curved-sprig', heightMm: Math.max(20, piece.heightMm * 2) },
+    },
+    {
+      id: 'head',
+      label: 'Powder of the heads',
+      wish: {
+        stuff: 'powder',
+        powder: 'blossom',
+        colour: piece.sward.heads > 0.02 ? piece.sward.colours.head : '#b08a45',
+      },
+    },
+    {
+      id: 'foam',
+      label: 'Fine foam, green ones',
+      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.tones.base },
+      optional: true,
+    },
+    { id: 'glue', label: 'Tacky PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    { ...poolSlot, mayShare: true },
+  ],
+  work(task) {
+    const { value, piece, started } = task
+    const green = task.fill('foam').parts.length > 0
+    const sprigs = Math.ceil(started / value(k.tipsEach))
+    const dipped = 1 - value(k.bare)
+    const dippedShare = input('dipped', green ? dipped / 2 : dipped, '', 'memory', 'the rest bare or green')
+    const uses = [
+      use(task, {
+        slot: 'sprig',
+        step: 'cut',
+        label: 'Curved sprigs',
+        perPiece: figure(sprigs / started, 'piece', 'sprigs ÷ tips', [task.input(k.tipsEach)]),
+        total: figure(sprigs, 'piece', 'tips ÷ tips from one sprig, rounded up', [
+          input('tips', started, '', 'formula'),
+          task.input(k.tipsEach),
+        ]),
+      }),
+      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderG, dippedShare),
+      ...(green
+        ? [fixedUse(task, { slot: 'foam', step: 'dip', label: 'Green ones' }, k.powderG, dippedShare)]
+        : []),
+      fixedUse(
+        task,
+        { slot: 'glue', step: 'dip', label: 'A trace of glue' },
+        k.glueMl,
+        input('dipped', dipped, '', 'memory'),
+      ),
+      poolUse(task, 0.15),
+    ]
+    return {
+      uses,
+      pours: [],
+      cuts: [{ slot: 'sprig', what: 'tips', count: started, lengthMm: piece.heightMm }],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'cut',
+          title: 'Cut tips',
+          text: `Tips of about ${Math.round(piece.heightMm)} mm, forked ones first; make extra.`,
+          hands: hands(value(k.cutSec)),
+          tools: ['cutters'],
+          cautions: ['wire-and-blades'],
+        },
+        {
+          id: 'dip',
+          title: 'A trace of glue, dip',
+          text: `A trace of glue on the head, dip, tap; about one in ${Math.round(1 / value(k.bare))} stays bare. Purple, ochre and green in turn: let the dealer choose.`,
+          hands: hands(value(k.dipSec) * dipped, 30),
+          within: within(value(k.openSec), 'A trace of glue takes powder for about two minutes.'),
+          atOnce: {
+            count: Math.max(1, Math.floor(value(k.openSec) / value(k.dipSec))),
+            because: 'window',
+            what: `${value(k.dipSec)} s each.`,
+          },
+          wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Let the heads dry'),
+          tools: ['tweezers'],
+          cautions: ['dust'],
+          faults: ['petal-blobs', 'too-orderly'],
+        },
+        poolStep(task, {
+          text: 'Place them quickly among long grass, glue at the foot only; the grass holds them up.',
+          faults: ['too-orderly', 'shiny-patches'],
+        }),
+        inspectStep(task, 'Held up by the grass; no glue seen.', ['too-orderly']),
+      ]),
+    }
+  },
+  examples: [examplePieces(examplePiece('herb', 'blades', 16), 30)],
+}

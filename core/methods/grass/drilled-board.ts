@@ -1,0 +1,183 @@
+import { boardHoles } from '../../grass'
+import {
+  amount,
+  backOf,
+  coefficients,
+  examplePiece,
+  examplePieces,
+  fibreUses,
+  fixedUse,
+  hands,
+  inspectStep,
+  isBladed,
+  judge,
+  minutes,
+  roundOf,
+  seconds,
+  share,
+  staticStep,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { counted, figure, input } from '../../units'
+
+export const boardFigures = coefficients('drilled-board', {
+  spoilage: share('spoilage', 0.06),
+  holeMm: amount('hole', 10, 'mm', 'common practice'),
+  bridgeMm: amount('wood between holes', 4, 'mm'),
+  boardWidthMm: amount('board, width', 150, 'mm'),
+  boardHeightMm: amount('board, depth', 100, 'mm'),
+  glueMl: amount('PVA in a hole, clear of its wall', 0.05, 'ml'),
+  fibres: amount('fibres on a cm²', 700, '/cm²'),
+  sticks: share('sticks, of what is thrown', 0.35),
+  glueSec: seconds('place glue with a skewer', 3),
+  fibreSec: seconds('fibre into a hole', 1.5),
+  setUpSec: seconds('clip on, fill, switch on', 45),
+  openSec: seconds('glue in a hole stays open', 480),
+  dryMin: minutes('dries through', 720),
+  liftSec: seconds('lift the board, slide a knife', 180),
+})
+const k = boardFigures
+
+function suits({ piece }: PlantJob) {
+  const upright = piece.habit === 'grass' || piece.habit === 'reed'
+  return judge({
+    right: false,
+    pro: [
+      'fibres stand upright between the walls: tussocks, and bases for flowers',
+      'about seventy to a board',
+    ],
+    con: [
+      !upright && 'fibres are blades: leaves and flowers are to be added',
+      piece.crownWidthMm < 6 && 'narrower than a hole gives: dots on a sheet',
+      piece.crownWidthMm > 22 && 'wider than one hole gives: several side by side',
+    ],
+    never: [
+      !isBladed(piece) && 'it has stems and a crown, which fibres can’t show',
+      (piece.heightMm > 16 || piece.heightMm < 2) &&
+        `fibre is 2 to 12 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** Tufts in the holes of a drilled board. Common practice. */
+export const drilledBoard: PlantMethod = {
+  id: 'drilled-board',
+  name: 'Tufts in a drilled board',
+  makes: 'Holes of a thin board over a release sheet: glue by skewer, fibre by static, the board lifted off.',
+  kinds: ['pieces', 'area'],
+  profile: {
+    sizeMm: [3, 12],
+    shows: 'branches',
+    effort: 'mass-made',
+    handling: 'reached over',
+    together: [40, 75],
+    seasons: 'all year, by tone',
+    manner: 'tuft',
+  },
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }) => [
+    { id: 'backing', label: 'Release backing', wish: { stuff: 'sheet', sheet: 'release' } },
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'fibre',
+      label: 'Main fibre',
+      wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.sward.colours.base },
+    },
+    {
+      id: 'second',
+      label: 'Second tone',
+      wish: { stuff: 'fibre', lengthMm: piece.heightMm * 0.75, colour: piece.sward.colours.straw },
+      optional: true,
+    },
+  ],
+  work(task) {
+    const { value, started } = task
+    const [width, height] = [value(k.boardWidthMm), value(k.boardHeightMm)]
+    const holes = Math.max(1, boardHoles(width, height, value(k.holeMm), value(k.bridgeMm)).length)
+    const boards = Math.ceil(started / holes)
+    const boardCm2 = (width * height) / 100
+    const hole = input('hole', (Math.PI / 4) * (value(k.holeMm) / 10) ** 2, 'cm²', 'formula')
+    const mixed = task.fill('second').parts.length > 0 ? 0.3 : 0
+    const fibre = (slot: string, label: string, part: number) =>
+      fibreUses(task, {
+        slot,
+        step: 'fibre',
+        label,
+        perCm2: task.input(k.fibres),
+        area: hole,
+        share: part,
+        sticks: k.sticks,
+      })
+    const uses = [
+      use(task, {
+        slot: 'backing',
+        step: 'glue',
+        label: 'Release backing',
+        once: true,
+        perPiece: figure((boards * boardCm2) / started, 'cm2', 'boards ÷ pieces started', [
+          input('boards', boards, '', 'formula'),
+        ]),
+        total: figure(boards * boardCm2, 'cm2', 'board × boards', [input('boards', boards, '', 'formula')]),
+      }),
+      fixedUse(task, { slot: 'pva', step: 'glue', label: 'PVA' }, k.glueMl),
+      ...fibre('fibre', 'Main fibre', 1 - mixed),
+      ...(mixed > 0 ? fibre('second', 'Second tone', mixed) : []),
+    ]
+    const eachSec = value(k.glueSec) + value(k.fibreSec)
+    const round = Math.min(holes, roundOf(value(k.openSec), value(k.setUpSec), eachSec))
+    return {
+      uses,
+      pours: [],
+      cuts: [
+        { slot: 'backing', what: 'sheet under the board', count: boards, lengthMm: width, widthMm: height },
+      ],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'glue',
+          title: 'Board on its sheet, glue by skewer',
+          text: `${counted(boards, 'sheet')} under the board, taped. A drop in the middle of each hole with a skewer: it must not touch the wall. ${holes} holes to a board, ${round} at a time.`,
+          hands: hands(value(k.glueSec), 120 * boards),
+          within: within(value(k.openSec), 'Drops skin in about eight minutes.'),
+          atOnce: {
+            count: round,
+            because: round === holes ? 'holder' : 'window',
+            what: `A board has ${holes} holes.`,
+          },
+          tools: ['drilled board', 'skewer'],
+          holders: [{ what: 'board hole', each: 1, until: 'lift' }],
+          faults: ['glued-wall'],
+        },
+        staticStep({
+          id: 'fibre',
+          title: 'Fibre into the holes',
+          text: 'Earth lead on the metal under the sheet, applicator about 10 mm off; hole by hole, tap, top up. Flower stems now, while it is wet.',
+          hands: hands(value(k.fibreSec), value(k.setUpSec)),
+          wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry through, overnight'),
+          tools: ['steel tray'],
+          back: backOf(uses, 'fibre'),
+          faults: ['lying-fibres'],
+        }),
+        {
+          id: 'lift',
+          title: 'Lift the board, slide a knife',
+          text: 'A thin knife under the sheet, the board straight up; push stuck ones with the skewer.',
+          hands: hands(0, value(k.liftSec) * boards),
+          tools: ['knife'],
+          cautions: ['wire-and-blades'],
+          faults: ['glued-wall'],
+        },
+        inspectStep(task, 'Vertical; loose in the hole.', ['glued-wall', 'lying-fibres']),
+      ]),
+    }
+  },
+  examples: [examplePieces(examplePiece('grass', 'blades', 8, { widthShare: 1.4 }), 140)],
+}

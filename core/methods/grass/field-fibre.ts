@@ -1,0 +1,214 @@
+import {
+  amount,
+  coefficients,
+  dressing,
+  examplePiece,
+  examplePieces,
+  fixedUse,
+  flockUse,
+  hands,
+  inspectStep,
+  isBladed,
+  judge,
+  seconds,
+  share,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+
+const k = coefficients('field-fibre', {
+  spoilage: share('spoilage', 0.08),
+  each: amount('weeds from a banded bundle', 8, 'piece', 'common practice'),
+  footMm: amount('foot below the ground', 5, 'mm'),
+  bundleG: amount('fibre of a weed, for each mm of its height', 0.003, 'g'),
+  waste: share('wasted in the locked middle of a twist', 0.3),
+  ca: amount('CA through the middle', 0.1, 'ml'),
+  glueMl: amount('tacky glue in its end', 0.1, 'ml'),
+  adhesiveMl: amount('light adhesive', 0.15, 'ml'),
+  leafShare: share('share of its side that leaf covers', 0.4),
+  sticks: share('leaf sticks, of what is thrown', 0.35),
+  bindSec: seconds('band or twist a bundle', 60),
+  trimSec: seconds('spread and trim', 30),
+  leafSec: seconds('adhesive, leaf over a dish', 20),
+  clamps: amount('clamps that are there', 6, 'piece'),
+})
+
+function suits({ piece }: PlantJob) {
+  return judge({
+    right: (piece.habit === 'herb' || piece.habit === 'fern') && piece.heightMm >= 10,
+    pro: ['stems that branch and stand free, with leaf on them', 'eight to a bundle'],
+    con: [
+      piece.heightMm < 10 && 'short for bundles: they get stiff',
+      piece.habit === 'grass' && 'made for weeds with leaf; plain grass is less work in bunches',
+      piece.habit === 'reed' && 'leaf makes a weed of a reed',
+    ],
+    never: [
+      !isBladed(piece) && 'it is a bundle of fibre: no wood in it',
+      (piece.heightMm > 50 || piece.heightMm < 6) &&
+        `bundles give 10 to 35 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** Weeds from bundles of long field fibre. Common practice. */
+export const fieldFibre: PlantMethod = {
+  id: 'field-fibre',
+  name: 'Field-fibre weeds',
+  makes:
+    'A bundle banded or twisted, its end in tacky glue, cut into about eight, squashed open, leaf over a dish.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: [10, 35],
+    shows: 'branches',
+    effort: 'mass-made',
+    handling: 'reached over',
+    together: [8, 24],
+    seasons: 'any, by leaf and tone',
+    manner: 'tuft',
+  },
+  coefficients: Object.values(k),
+  options: [
+    {
+      id: 'bind',
+      name: 'Bundle',
+      choices: [
+        { id: 'band', name: 'banded', words: 'quick, nothing wasted: about eight from a bundle' },
+        {
+          id: 'twist',
+          name: 'twisted',
+          words: 'CA through the middle, held by clamps until it sets; the middle is lost',
+        },
+      ],
+    },
+  ],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }, choice) => [
+    { id: 'hank', label: 'Long fibre', wish: { stuff: 'wool', wool: 'hank', colour: piece.tones.base } },
+    choice('bind') === 'twist'
+      ? { id: 'lock', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } }
+      : { id: 'lock', label: 'Tacky PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    { id: 'adhesive', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
+    {
+      id: 'leaf',
+      label: 'Leaf',
+      wish: { stuff: 'foam', form: 'leaf', grainMm: piece.grainMm, colour: piece.tones.base },
+    },
+    ...(piece.sward.heads > 0.02
+      ? [
+          {
+            id: 'flower',
+            label: 'Flower powder',
+            wish: { stuff: 'powder' as const, powder: 'blossom' as const, colour: piece.sward.colours.head },
+            optional: true,
+          },
+        ]
+      : []),
+  ],
+  work(task) {
+    const { value, piece, started } = task
+    const twist = task.choice('bind') === 'twist'
+    const bundles = Math.ceil(started / value(k.each))
+    const lengthMm = piece.heightMm + value(k.footMm)
+    const wasted = twist ? 1 / (1 - value(k.waste)) : 1
+    const height = input('height', piece.heightMm, 'mm', 'formula')
+    const flowers = piece.sward.heads > 0.02 && task.fill('flower').parts.length > 0
+    const uses = [
+      use(task, {
+        slot: 'hank',
+        step: 'bind',
+        label: 'Long fibre',
+        perPiece: figure(
+          lengthMm * value(k.bundleG) * wasted,
+          'g',
+          '(height + foot) × fibre of a weed, and what is wasted',
+          [height, task.input(k.footMm), task.input(k.bundleG), ...(twist ? [task.input(k.waste)] : [])],
+        ),
+      }),
+      fixedUse(
+        task,
+        { slot: 'lock', step: 'bind', label: twist ? 'CA' : 'Tacky PVA' },
+        twist ? k.ca : k.glueMl,
+        input('bundles for each weed', bundles / started, '', 'formula'),
+      ),
+      fixedUse(task, { slot: 'adhesive', step: 'leaf', label: 'Adhesive' }, k.adhesiveMl),
+      flockUse(task, {
+        slot: 'leaf',
+        step: 'leaf',
+        label: 'Leaf',
+        area: input('its side', piece.sideAreaCm2, 'cm²', 'formula'),
+        seeThrough: input('g, see-through', 0.5, '', 'memory'),
+        leaf: Math.max(0.2, piece.leaf),
+        share: task.input(k.leafShare),
+        sticks: k.sticks,
+      }),
+      ...(flowers
+        ? [
+            use(task, {
+              slot: 'flower',
+              step: 'leaf',
+              label: 'Flower powder',
+              perPiece: figure(0.01, 'g', 'a dip', []),
+            }),
+          ]
+        : []),
+    ]
+    const atOnce = Math.max(1, Math.floor(twist ? value(k.clamps) / 2 : 3)) * value(k.each)
+    return {
+      uses,
+      pours: [],
+      cuts: [{ slot: 'hank', what: 'bundles', count: bundles, lengthMm: lengthMm * (twist ? 2.6 : 2) }],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'bind',
+          title: twist ? 'Twist, lock with CA' : 'Band, cut, knead in glue',
+          text: twist
+            ? `${bundles} bundles: twist, both ends held by clamps, CA through the middle; cut on either side of it, then each into four.`
+            : `${bundles} bundles: a tight band, cut flush with it, knead the end in tacky glue, cut into about ${value(k.each)}.`,
+          hands: hands(value(k.bindSec) / value(k.each), 60),
+          ...(twist ? { within: within(5, 'CA grabs in seconds.') } : {}),
+          atOnce: {
+            count: atOnce,
+            because: 'holder',
+            what: twist ? 'A twist takes two clamps.' : 'Three bundles before the glue skins.',
+          },
+          wait: wait(task.dryMin(twist ? 20 : 240), twist ? 'cure' : 'open film', 'Let the ends set'),
+          tools: twist ? ['clamps', 'knife'] : ['scissors', 'knife'],
+          needs: ['ventilation'],
+          cautions: twist ? ['ca', 'wire-and-blades'] : ['wire-and-blades'],
+          faults: ['plugged-stalk'],
+        },
+        {
+          id: 'trim',
+          title: 'Squash open, trim',
+          text: 'Press it open on the bench, spread the stems to all sides, trim to uneven lengths.',
+          hands: hands(value(k.trimSec)),
+          tools: ['scissors'],
+          cautions: ['wire-and-blades'],
+          faults: ['one-sided'],
+        },
+        {
+          id: 'leaf',
+          title: 'Leaf over a dish',
+          text: `A light mist of adhesive: too much clogs the stems. Tilt it forward, leaf over the dish${flowers ? '; the top dipped in flower while wet' : ''}.`,
+          hands: hands(value(k.leafSec), 60),
+          within: within(value(dressing.tackWetSec), 'Adhesive on pieces stays open for about five minutes.'),
+          wait: wait(value(dressing.tackSetMin), 'open film', 'Let it set'),
+          tools: ['catch tray'],
+          needs: ['ventilation'],
+          gives: ['aerosol', 'solvent'],
+          cautions: ['spray', 'dust'],
+          faults: ['clogged-stems', 'fallen-foliage'],
+        },
+        inspectStep(task, 'Three-dimensional, stalks free.', ['plugged-stalk', 'one-sided']),
+      ]),
+    }
+  },
+  examples: [examplePieces(examplePiece('herb', 'blades', 18), 24)],
+}

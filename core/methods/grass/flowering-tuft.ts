@@ -1,0 +1,239 @@
+import {
+  amount,
+  backOf,
+  coefficients,
+  examplePiece,
+  examplePieces,
+  fibreUses,
+  fixedUse,
+  hands,
+  inspectStep,
+  isBladed,
+  judge,
+  minutes,
+  seconds,
+  share,
+  staticStep,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+
+const k = coefficients('flowering-tuft', {
+  spoilage: share('spoilage', 0.1),
+  footShare: share('foot, of its circle from above', 0.35),
+  glueMl: amount('PVA in a dot, for a cm² of foot', 0.1, 'ml/cm²'),
+  fibres: amount('fibres on a cm²', 700, '/cm²'),
+  sticks: share('sticks, of what is thrown', 0.3),
+  powderG: amount('flower powder on a tuft', 0.01, 'g'),
+  tipMl: amount('glue on its tips', 0.005, 'ml'),
+  stems: amount('stem fibres in a tuft', 3, 'piece', 'memory', 'two or three'),
+  dotSec: seconds('dot and fibre', 3),
+  dipSec: seconds('glue on tips, dip inverted', 5),
+  stemSec: seconds('stems dipped and pushed in, tips dipped', 20),
+  openSec: seconds('a dot stays open', 480),
+  tipOpenSec: seconds('glue on tips stays open', 120),
+  dryMin: minutes('dots dry through', 720),
+  tipDryMin: minutes('tips dry', 60),
+})
+
+function suits({ piece }: PlantJob) {
+  const flowers = piece.sward.heads > 0.02
+  return judge({
+    right: flowers && (piece.habit === 'herb' || piece.sward.heads > 0.1),
+    pro: ['flowers in the colour of the day, tall and low mixed', 'for gardens, verges and meadow edges'],
+    con: [piece.heightMm > 12 && 'taller than fibre that stands: stems pushed in, trimmed to twice the tuft'],
+    never: [
+      !isBladed(piece) && 'its flowers sit on wood, not on blades',
+      !flowers && 'it does not flower on this day: outside its weeks there is nothing to dip',
+      (piece.heightMm > 22 || piece.heightMm < 2) &&
+        `a flowering tuft is 2 to 16 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** Tufts with flowers: tips dipped, or stems pushed in. Common practice. */
+export const floweringTuft: PlantMethod = {
+  id: 'flowering-tuft',
+  name: 'Flowering tufts',
+  makes:
+    'Tufts on a strip; tips touched with glue and dipped in flower powder, or stems pushed in and dipped.',
+  kinds: ['pieces', 'area'],
+  profile: {
+    sizeMm: [2, 16],
+    shows: 'branches',
+    effort: 'mass-made',
+    handling: 'protected',
+    together: [10, 20],
+    seasons: 'the weeks that it flowers',
+    manner: 'tuft',
+  },
+  coefficients: Object.values(k),
+  options: [
+    {
+      id: 'flowers',
+      name: 'Flowers',
+      choices: [
+        {
+          id: 'tips',
+          name: 'on the tips',
+          words: 'the tallest tips only, touched with glue and dipped upside down',
+        },
+        {
+          id: 'stems',
+          name: 'on stems',
+          words: 'two or three stems pushed into the wet tuft, dipped by tweezers',
+        },
+      ],
+    },
+  ],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }, choice) => [
+    { id: 'backing', label: 'Release backing', wish: { stuff: 'sheet', sheet: 'release' } },
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'fibre',
+      label: 'Fibre',
+      wish: { stuff: 'fibre', lengthMm: Math.min(8, piece.heightMm * 0.7), colour: piece.sward.colours.base },
+    },
+    ...(choice('flowers') === 'stems'
+      ? [
+          {
+            id: 'stems',
+            label: 'Stems',
+            wish: {
+              stuff: 'fibre' as const,
+              lengthMm: Math.min(12, piece.heightMm),
+              colour: piece.sward.colours.light,
+            },
+            mayShare: true,
+          },
+        ]
+      : []),
+    {
+      id: 'flower',
+      label: 'Flower powder',
+      wish: { stuff: 'powder', powder: 'blossom', colour: piece.sward.colours.head },
+    },
+  ],
+  work(task) {
+    const { value, piece } = task
+    const onStems = task.choice('flowers') === 'stems'
+    const foot = input(
+      'foot',
+      piece.topAreaCm2 * value(k.footShare),
+      'cm²',
+      'formula',
+      'circle from above × share',
+    )
+    const dip = onStems ? 'stems' : 'dip'
+    const stem = onStems ? task.fill('stems').parts[0]?.material : undefined
+    const stemG =
+      stem?.of.stuff === 'fibre' ? (stem.of.lengthMm * stem.of.dtex) / 1e7 : (piece.heightMm * 22) / 1e7
+    const uses = [
+      use(task, {
+        slot: 'backing',
+        step: 'tufts',
+        label: 'Release backing',
+        perPiece: figure(piece.topAreaCm2 * 1.6, 'cm2', 'circle from above × 1.6, with its gap', [
+          input('circle from above', piece.topAreaCm2, 'cm²', 'formula'),
+        ]),
+      }),
+      fixedUse(task, { slot: 'pva', step: 'tufts', label: 'PVA in the dot' }, k.glueMl, foot),
+      fixedUse(task, { slot: 'pva', step: dip, label: 'PVA on the tips' }, k.tipMl),
+      ...fibreUses(task, {
+        slot: 'fibre',
+        step: 'tufts',
+        label: 'Fibre',
+        perCm2: task.input(k.fibres),
+        area: foot,
+        sticks: k.sticks,
+      }),
+      ...(onStems
+        ? [
+            use(task, {
+              slot: 'stems',
+              step: dip,
+              label: 'Stems',
+              perPiece: figure(value(k.stems) * stemG, 'g', 'stems × mass of one', [
+                task.input(k.stems),
+                input('mass of one', stemG, 'g', 'formula', 'length × dtex'),
+              ]),
+            }),
+          ]
+        : []),
+      fixedUse(task, { slot: 'flower', step: dip, label: 'Flower powder' }, k.powderG),
+    ]
+    const wet = Math.max(1, Math.floor(value(k.tipOpenSec) / value(k.dipSec)))
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: [],
+      steps: stepsWith(uses, [
+        staticStep({
+          id: 'tufts',
+          title: 'Tufts on a strip',
+          text: `Dots that must not touch on a strip of backing over the steel tray; fibre at once.${onStems ? ' Stems follow while it is wet: go on with a few at a time.' : ''}`,
+          hands: hands(value(k.dotSec), 120),
+          within: within(value(k.openSec), 'Dots skin in about eight minutes.'),
+          atOnce: onStems
+            ? { count: 8, because: 'window', what: 'Stems must go in while the dots are wet.' }
+            : { count: 20, because: 'holder', what: 'A strip that a hand can turn over holds about twenty.' },
+          ...(onStems
+            ? {}
+            : { wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry through, overnight') }),
+          tools: ['steel tray'],
+          back: backOf(uses, 'tufts'),
+          faults: ['joined-dots', 'lying-fibres'],
+        }),
+        onStems
+          ? {
+              id: 'stems',
+              title: 'Stems in, tips dipped',
+              text: 'Two or three stem fibres dipped and pushed into the wet tuft; tease upright as the glue starts to set, trim to twice the tuft at most; each tip dipped by tweezers. Tall and low mixed, three colours or more.',
+              hands: hands(value(k.stemSec), 60),
+              wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry through, overnight'),
+              tools: ['tweezers', 'scissors'],
+              cautions: ['dust'],
+              faults: ['over-long-stems', 'shiny-patches'],
+            }
+          : {
+              id: 'dip',
+              title: 'Tips: glue, dip upside down',
+              text: 'Cut the strip to hold it. Glue on the tallest tips only, dip them upside down into the powder, tap. One colour after the other; pour what is left back.',
+              hands: hands(value(k.dipSec), 60),
+              within: within(value(k.tipOpenSec), 'Glue on tips takes powder for about two minutes.'),
+              atOnce: { count: wet, because: 'window', what: `${Math.round(value(k.dipSec))} s each.` },
+              wait: wait(task.dryMin(value(k.tipDryMin)), 'open film', 'Let the tips dry'),
+              tools: ['tweezers', 'scissors'],
+              cautions: ['dust'],
+              faults: ['petal-blobs', 'shiny-patches'],
+            },
+        inspectStep(task, 'Stems no more than twice the tuft’s height; no shine at the foot.', [
+          'over-long-stems',
+          'petal-blobs',
+        ]),
+      ]),
+    }
+  },
+  examples: [
+    examplePieces(
+      examplePiece('herb', 'blades', 6, {
+        sward: {
+          heightMm: 6,
+          straw: 0,
+          heads: 0.3,
+          mown: false,
+          colours: { shade: '#3f5a33', base: '#5f7d3a', light: '#8fa84a', straw: '#bda76c', head: '#8a6aa0' },
+        },
+      }),
+      60,
+    ),
+  ],
+}

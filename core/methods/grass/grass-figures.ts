@@ -1,0 +1,44 @@
+import type { Gluing, Lean, Reach } from '../../grass'
+import { amount, coefficients, minutes, seconds, share, type Coefficient, type Task } from '../../makeup'
+
+/** What grass set in layers takes. */
+export const grassFigures = coefficients('layered-grass', {
+  spoilage: share('spoilage', 0),
+  openSec: seconds('fast matt medium stays open', 240),
+  setUpSec: seconds('clip on and switch on', 20),
+  patchSec: amount('glue and fibre, for each cm²', 1.5, 's'),
+  vacuumSec: amount('vacuum and clean, for each cm²', 1.5, 's', 'memory', 'with the glue: 5 min for 100 cm²'),
+  sticks: share('sticks, of what is thrown', 0.4),
+  midShare: share('share of the patch that is its middle', 0.45),
+  tipShare: share('share of the patch where tips are touched', 0.3),
+  glueAll: amount('glue all over', 0.015, 'ml/cm²'),
+  glueMid: amount('glue in the middle, generous', 0.03, 'ml/cm²', 'memory', 'plenty is common practice'),
+  glueTips: amount('glue on tips, barely touched', 0.003, 'ml/cm²'),
+  dryMin: minutes('fast matt medium dries', 20, 'common practice'),
+  leanDeg: amount('mean lean of a fibre', 24, '°'),
+  combDeg: amount('lean that the vacuum combs in', 9, '°'),
+  swept: share('of the lost fall, swept up mixed', 0.6),
+})
+
+/** Share of the patch that each gluing reaches. */
+export const reachOf = (value: (coefficient: Coefficient) => number): Reach => ({
+  'all over': 1,
+  'mid-patch': value(grassFigures.midShare),
+  'tips only': value(grassFigures.tipShare),
+})
+
+export const leanOf = (value: (coefficient: Coefficient) => number, combed: boolean): Lean => ({
+  meanDeg: value(grassFigures.leanDeg),
+  combDeg: combed ? value(grassFigures.combDeg) : 0,
+})
+
+/** Glue on a cm² of the patch as a whole, ml, by where it goes. */
+export const glueRate = ({ value }: Pick<Task, 'value'>, glue: Gluing): number =>
+  reachOf(value)[glue] *
+  value(
+    glue === 'all over'
+      ? grassFigures.glueAll
+      : glue === 'mid-patch'
+        ? grassFigures.glueMid
+        : grassFigures.glueTips,
+  )

@@ -1,0 +1,131 @@
+import {
+  amount,
+  coefficients,
+  examplePiece,
+  examplePieces,
+  fixedUse,
+  hands,
+  inspectStep,
+  isBladed,
+  judge,
+  minutes,
+  seconds,
+  share,
+  stepsWith,
+  use,
+  wait,
+  within,
+  type PlantJob,
+  type PlantMethod,
+} from '../../makeup'
+import { figure, input } from '../../units'
+
+const k = coefficients('hand-tuft', {
+  spoilage: share('spoilage', 0.12),
+  glueMl: amount('PVA in a mound, for a cm² of foot', 0.15, 'ml/cm²'),
+  fibreG: amount('fibre in a tweezered ball, for a cm² of foot', 0.035, 'g/cm²'),
+  sealMl: amount('hairspray so that it does not shed', 0.15, 'ml'),
+  setSec: seconds('mound, ball of fibre, tease', 35),
+  sealSec: seconds('seal', 4),
+  openSec: seconds('PVA stays open', 480),
+  dryMin: minutes('dries through', 720),
+})
+
+function suits({ piece }: PlantJob) {
+  return judge({
+    right: false,
+    pro: ['no applicator, no high voltage: tweezers and glue'],
+    con: ['fibres cross and lie: for a few, where no applicator is at hand', 'sheds unless it is sealed'],
+    never: [
+      !isBladed(piece) && 'it has stems and a crown, which fibres can’t show',
+      (piece.heightMm > 14 || piece.heightMm < 2) &&
+        `fibre is 2 to 12 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** Tufts by hand: a mound of PVA and a tweezered ball of fibre. Common practice. */
+export const handTuft: PlantMethod = {
+  id: 'hand-tuft',
+  name: 'Tufts by hand',
+  makes: 'A mound of PVA on a release sheet, a tweezered ball of fibre pressed in and teased up, sealed.',
+  kinds: ['pieces'],
+  profile: {
+    sizeMm: [3, 12],
+    shows: 'branches',
+    effort: 'made one by one',
+    handling: 'reached over',
+    together: [5, 30],
+    seasons: 'all year, by tone',
+    manner: 'tuft',
+  },
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  slots: ({ piece }) => [
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'fibre',
+      label: 'Fibre',
+      wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.sward.colours.base },
+    },
+    { id: 'seal', label: 'Hairspray', wish: { stuff: 'liquid', liquid: 'hairspray' } },
+  ],
+  work(task) {
+    const { value, piece } = task
+    const foot = input('foot', piece.topAreaCm2 / 3, 'cm²', 'formula', 'a third of its circle from above')
+    const lengths = task.fill('fibre').parts
+    const uses = [
+      fixedUse(task, { slot: 'pva', step: 'set', label: 'PVA' }, k.glueMl, foot),
+      ...(lengths.length === 0
+        ? [fixedUse(task, { slot: 'fibre', step: 'set', label: 'Fibre' }, k.fibreG, foot)]
+        : lengths.map(({ material, share: part }) => ({
+            ...use(task, {
+              slot: 'fibre',
+              step: 'set',
+              label: 'Fibre',
+              perPiece: figure(foot.value * value(k.fibreG) * part, 'g', 'foot × fibre in a ball × share', [
+                foot,
+                task.input(k.fibreG),
+                input('share', part, '', 'formula'),
+              ]),
+            }),
+            material,
+          }))),
+      fixedUse(task, { slot: 'seal', step: 'seal', label: 'Hairspray' }, k.sealMl),
+    ]
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'set',
+          title: 'Mound, ball of fibre',
+          text: 'A mound of PVA on the release sheet. Take a pinch of fibre by tweezers, rolled between two fingers to a ball, press its foot in and tease the rest up; pull away what lies.',
+          hands: hands(value(k.setSec), 60),
+          within: within(value(k.openSec), 'A mound skins in about eight minutes.'),
+          wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry through, overnight'),
+          tools: ['tweezers'],
+          cautions: ['dust'],
+          faults: ['lying-fibres', 'fibre-clumps'],
+        },
+        {
+          id: 'seal',
+          title: 'Seal against shedding',
+          text: 'Blow off what is loose, a light mist, tease apart before it sets.',
+          hands: hands(value(k.sealSec), 30),
+          wait: wait(10, 'open film', 'Let it set'),
+          needs: ['ventilation'],
+          gives: ['aerosol', 'solvent'],
+          cautions: ['spray'],
+          faults: ['clogged-stems'],
+        },
+        inspectStep(task, 'Holds when brushed with a finger.', ['fibre-clumps', 'clogged-stems']),
+      ]),
+    }
+  },
+  examples: [examplePieces(examplePiece('grass', 'blades', 6), 20)],
+}

@@ -1,0 +1,127 @@
+import {
+  colourFromAbove,
+  coverFromAbove,
+  proposeLayers,
+  sealed,
+  seenHeight,
+  type GrassLayer,
+  type Lean,
+  type Reach,
+  type StandingFibre,
+} from '../../grass'
+import { worthOf, type Coefficient, type MakeUp, type OwnValues, type PlantJob } from '../../makeup'
+import { grassFigures as k, leanOf, reachOf } from './grass-figures'
+
+/** Fibres on a cm² in the first layer; common practice: ground cover has some 200. A layer is half of the last; from memory. */
+const LAYERING = { firstPerCm2: 200, fall: 0.5 } as const
+
+/** What soil is taken for where it is seen between the fibres. From memory. */
+export const SOIL = '#75634a'
+
+/** The layers of a job: as the maker has set them, else as its sward asks for. */
+export const layersOf = (job: PlantJob): readonly GrassLayer[] =>
+  (job.kind === 'area' ? job.layers : undefined) ?? proposeLayers(job.piece.sward, LAYERING)
+
+export const layerSlot = (place: number): string => `layer-${place + 1}`
+
+/** One layer as it is worked out, for the whole patch. Grams and ml. */
+export interface PlannedLayer {
+  readonly layer: GrassLayer
+  readonly fibres: readonly StandingFibre[]
+  readonly standingG: number
+  /** What goes into the hopper, what the vacuum gives back, and what leaves stock. */
+  readonly hopperG: number
+  readonly backG: number
+  readonly takenG: number
+  readonly glueMl: number
+  readonly minutes: number
+  readonly waitMin: number
+  /** Cover from above once it is set, 0–1. */
+  readonly cover: number
+}
+
+/** Everything that layers of grass come to. */
+export interface LayerPlan {
+  readonly layers: readonly PlannedLayer[]
+  readonly fibres: readonly StandingFibre[]
+  readonly reach: Reach
+  readonly lean: Lean
+  readonly patchCm2: number
+  readonly patches: number
+  /** Height that it is seen at, mm: the 90th percentile of tips by length. Sealed it is lower. */
+  readonly seenMm: number
+  readonly sealedMm: number
+  readonly cover: number
+  readonly dry: string
+  readonly sealed: string
+}
+
+/** Sealing takes this share of the height. From memory; common practice knows that foam loses a tenth and more. */
+const FLATTENED = 0.12
+
+/** The layers of a make-up by layers; nothing where it is made another way. */
+export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined {
+  const { job, share } = made
+  if (made.method.id !== 'layered-grass' || job.kind !== 'area' || share.kind !== 'area') return undefined
+  const value = (coefficient: Coefficient): number => worthOf(coefficient, own).value
+  const reach = reachOf(value)
+  const lean = leanOf(value, made.choices.comb !== 'upright')
+  const fibres: StandingFibre[] = []
+  const layers = layersOf(job).map((layer, i): PlannedLayer => {
+    const slot = layerSlot(i)
+    const uses = made.uses.filter((use) => use.slot === slot)
+    const filled = made.slots.find((one) => one.slot.id === slot)
+    const parts = filled?.parts ?? []
+    const of = (lengthMm: number, dtex: number, colour: string, part: number): StandingFibre => ({
+      lengthMm,
+      dtex,
+      colour,
+      perCm2: layer.perCm2 * part,
+      glue: layer.glue,
+    })
+    const asWished = of(layer.lengthMm, 22, job.piece.sward.colours[layer.tone], 1)
+    const ownFibres =
+      parts.length === 0
+        ? [asWished]
+        : parts.flatMap(({ material, share: part }) =>
+            material.of.stuff === 'fibre'
+              ? [of(material.of.lengthMm, material.of.dtex, material.of.colour ?? asWished.colour, part)]
+              : [],
+          )
+    fibres.push(...ownFibres)
+    const sum = (figures: readonly (number | undefined)[]): number =>
+      figures.reduce<number>((total, one) => total + (one ?? 0), 0)
+    const takenG = sum(uses.map(({ total }) => total.value))
+    const hopperG = sum(uses.map(({ lies }) => lies?.value))
+    const step = made.steps.find(({ id }) => id === slot)
+    return {
+      layer,
+      fibres: ownFibres,
+      standingG: hopperG * value(k.sticks),
+      hopperG,
+      backG: hopperG - takenG,
+      takenG,
+      glueMl: sum(
+        made.uses.filter((use) => use.slot === 'glue' && use.step === slot).map(({ total }) => total.value),
+      ),
+      minutes: step ? (step.hands.onceSec + step.hands.eachSec * made.started.value) / 60 : 0,
+      waitMin: step?.wait?.leastMin ?? 0,
+      cover: coverFromAbove(fibres, reach, lean),
+    }
+  })
+  const seenMm = seenHeight(fibres, lean)
+  const dry = colourFromAbove(fibres, SOIL, reach, lean)
+  return {
+    layers,
+    fibres,
+    reach,
+    lean,
+    patchCm2: share.cm2Each,
+    patches: made.wanted.value,
+    seenMm,
+    sealedMm: seenMm * (1 - FLATTENED),
+    cover: coverFromAbove(fibres, reach, lean),
+    dry,
+    sealed: sealed(dry),
+  }
+}

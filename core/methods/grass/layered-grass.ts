@@ -1,0 +1,217 @@
+import { layerFaults, readsAs, swardToneWords, type GrassLayer } from '../../grass'
+import {
+  backOf,
+  exampleArea,
+  examplePiece,
+  fibreUses,
+  hands,
+  inspectStep,
+  judge,
+  partCm2,
+  patchParts,
+  sealOption,
+  sealSlots,
+  sealStep,
+  sealUses,
+  staticStep,
+  stepsWith,
+  timeWords,
+  use,
+  wait,
+  within,
+  type PlantJob,
+  type PlantMethod,
+  type PlantTask,
+  type StepDraft,
+  type Use,
+  type Yield,
+} from '../../makeup'
+import { catalogueRow } from '../../stock'
+import { figure, input, plainNumber } from '../../units'
+import { glueRate, grassFigures as k } from './grass-figures'
+import { layersOf, layerSlot } from './layer-plan'
+
+/** The longest fibre that an applicator sets upright, mm. Common practice. */
+const LONGEST_MM = 12
+
+function suits({ piece }: PlantJob) {
+  const grass = piece.habit === 'grass' || piece.habit === 'reed'
+  return judge({
+    right: grass && piece.heightMm >= 1,
+    pro: [
+      `${readsAs(piece.heightMm, piece.realRatio)}, built up from the ground: the longest stems fewest`,
+      'soil stays partly seen, as in a meadow, and the vacuum combs a wind in',
+      'what does not stand comes back from the vacuum',
+    ],
+    con: [
+      piece.heightMm > LONGEST_MM * 1.1 &&
+        `${Math.round(piece.heightMm)} mm is longer than fibre that stands by itself: bunches for the tallest`,
+      piece.habit === 'herb' && 'fibres give the stems; leaves and flowers are to be added',
+    ],
+    never: [
+      !grass && piece.habit !== 'herb' && 'it is blades set upright, and this has stems and a crown',
+      piece.heightMm > 30 && 'far longer than any fibre',
+    ],
+  })
+}
+
+const titleOf = (layer: GrassLayer, place: number): string =>
+  `Layer ${place + 1}: ${plainNumber(layer.lengthMm, 1)} mm, ${swardToneWords[layer.tone]}`
+
+const glueWords: Record<GrassLayer['glue'], string> = {
+  'all over': 'Glue over the whole patch, thin and even, to an edge that is nowhere straight',
+  'mid-patch': 'Plenty of glue in the middle of the patch only, in blotches',
+  'tips only': 'Touch the tips of what stands with a sponge or brush that is barely wet, here and there',
+}
+
+function layerStep(
+  task: PlantTask,
+  uses: readonly Use[],
+  layer: GrassLayer,
+  place: number,
+  cm2: number,
+): StepDraft {
+  const { value } = task
+  const id = layerSlot(place)
+  const openSec = value(k.openSec)
+  const share = layer.glue === 'all over' ? 1 : layer.glue === 'mid-patch' ? 0.7 : 0.5
+  const openHands = value(k.setUpSec) + value(k.patchSec) * cm2 * share
+  return staticStep({
+    id,
+    title: titleOf(layer, place),
+    text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead in the wet glue or on the metal, little fibre in the hopper, applicator about 10 mm off, row by row. Fresh paper under it for this tone; then the vacuum, a stocking over its nozzle, against the wind that you want. Tip what it holds back into its own jar.`,
+    hands: hands(openHands + value(k.vacuumSec) * cm2, 60),
+    within: within(openSec, `The glue stays open for about ${timeWords(openSec / 60)}.`),
+    atOnce: {
+      count: 1,
+      because: 'window',
+      what: `One patch of ${plainNumber(cm2, 0)} cm² while the glue is open.`,
+    },
+    wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Let the layer dry', 'common practice'),
+    tools: ['brush', 'vacuum', 'paper'],
+    back: backOf(uses, id),
+    faults: ['skinned-glue', 'lying-fibres', 'lost-fibre', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
+    passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
+  })
+}
+
+/** Falls of several tones that can't be parted: what is swept up of what did not come back. */
+function mixedFall(task: PlantTask, uses: readonly Use[]): Yield[] {
+  const lost = uses.reduce(
+    (sum, { slot, lies, total }) =>
+      slot.startsWith('layer') && lies ? sum + total.value - lies.value * task.value(k.sticks) : sum,
+    0,
+  )
+  const tones = new Set(
+    uses.flatMap(({ slot, material }) => (slot.startsWith('layer') && material ? [material.family] : [])),
+  )
+  if (tones.size < 2 || lost <= 0) return []
+  return [
+    {
+      label: 'Mixed fall',
+      source: 'by-product',
+      material: catalogueRow('rough-ground'),
+      quantity: figure(lost * task.value(k.swept), 'g', 'what did not come back × swept up', [
+        input('what did not come back', lost, 'g', 'formula'),
+        task.input(k.swept),
+      ]),
+      shares: [],
+    },
+  ]
+}
+
+/** Grass by area, set in layers where it is to stay: short and close below, long and sparse above. Common practice. */
+export const layeredGrass: PlantMethod = {
+  id: 'layered-grass',
+  name: 'Grass in layers',
+  makes: 'Static fibre in layers where it stays: short and close, then longer and sparser, vacuumed between.',
+  kinds: ['area'],
+  profile: {
+    sizeMm: [1, LONGEST_MM],
+    shows: 'branches',
+    effort: 'made one by one',
+    handling: 'reached over',
+    together: [1, 1],
+    seasons: 'all year, by tone; at its best in late summer',
+    manner: 'tuft',
+  },
+  coefficients: Object.values(k),
+  options: [
+    {
+      id: 'comb',
+      name: 'Vacuum',
+      choices: [
+        { id: 'wind', name: 'combs a wind', words: 'drawn one way, stems lean with it' },
+        { id: 'upright', name: 'upright', words: 'held still above: lifts what is loose, combs nothing' },
+      ],
+    },
+    sealOption,
+  ],
+  spoilage: k.spoilage,
+  suits,
+  parts: (job, read) =>
+    patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.patchSec }),
+  slots: (job, choice) => [
+    { id: 'glue', label: 'Fast matt medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } },
+    ...layersOf(job).map((layer, i) => ({
+      id: layerSlot(i),
+      label: titleOf(layer, i),
+      wish: {
+        stuff: 'fibre' as const,
+        lengthMm: layer.lengthMm,
+        colour: job.piece.sward.colours[layer.tone],
+      },
+      mayShare: true,
+    })),
+    ...sealSlots(choice),
+  ],
+  work(task) {
+    const layers = layersOf(task.job)
+    const cm2 = partCm2(task)
+    const area = input('patch', cm2, 'cm²', 'formula')
+    const uses: Use[] = [
+      ...layers.flatMap((layer, i) => [
+        use(task, {
+          slot: 'glue',
+          step: layerSlot(i),
+          label: `Glue, ${layer.glue}`,
+          perPiece: figure(glueRate(task, layer.glue) * cm2, 'ml', 'patch × share that gets glue × film', [
+            area,
+            input('glue on a cm² of the patch', glueRate(task, layer.glue), 'ml', 'memory', layer.glue),
+          ]),
+        }),
+        ...fibreUses(task, {
+          slot: layerSlot(i),
+          step: layerSlot(i),
+          label: titleOf(layer, i),
+          perCm2: input('fibres on a cm² of the patch', layer.perCm2, '', 'memory'),
+          area,
+          sticks: k.sticks,
+        }),
+      ]),
+      ...sealUses(task, area),
+    ]
+    const faults = layerFaults(layers)
+    return {
+      uses,
+      pours: [],
+      cuts: [],
+      yields: mixedFall(task, uses),
+      steps: stepsWith(uses, [
+        ...layers.map((layer, i) => layerStep(task, uses, layer, i, cm2)),
+        sealStep(task, cm2),
+        {
+          ...inspectStep(task, 'Soil partly seen, the longest stems fewest, no shine at low light.', [
+            'carpet-of-grass',
+            'shiny-patches',
+          ]),
+          text: `Look along it from the front, and down on it, in daylight.${faults.length > 0 ? ` Mind: ${faults[0]}` : ''}`,
+        },
+      ]),
+    }
+  },
+  examples: [
+    exampleArea(examplePiece('grass', 'blades', 12, { widthShare: 0.5 }), 600),
+    exampleArea(examplePiece('grass', 'blades', 1.2), 20),
+  ],
+}

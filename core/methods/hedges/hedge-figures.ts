@@ -1,0 +1,39 @@
+import { amount, coefficients, minutes, seconds, share } from '../../makeup'
+
+/** What hedges take, built of twigs or cut from strips. */
+export const twigFigures = coefficients('twig-hedge', {
+  spoilage: share('spoilage', 0),
+  stretchMm: amount('worked at once, at most', 200, 'mm', 'common practice'),
+  perHoleMm2: amount('ground for each hole', 40, 'mm²', 'common practice', '30 to 50'),
+  holeMm: amount('hole', 2, 'mm', 'common practice'),
+  bankShare: share('top of the bank that has holes, of the hedge’s width', 0.6),
+  footMm: amount('of a twig, in the bank', 6, 'mm'),
+  spread: share('variation of the twigs’ lengths', 0.18),
+  dipMl: amount('PVA on the foot of a twig', 0.02, 'ml'),
+  earthG: amount('earth over the holes', 0.12, 'g/cm²'),
+  cementMl: amount('scenic cement over the earth', 0.08, 'ml/cm²'),
+  base: share('dense base of horsehair, cut off', 0.35, 'common practice'),
+  hairFill: share('of the hedge’s side, filled with teased horsehair', 0.45),
+  brushMl: amount('glue brushed up the twigs', 0.02, 'ml/cm²'),
+  drillSec: seconds('drill a hole', 3),
+  twigSec: seconds('cut, dip, insert a twig', 15),
+  bankSec: seconds('earth, mist, cement on 200 mm', 180),
+  hairSec: seconds('tease, brown, scatter strips for 200 mm', 600),
+  setHairSec: seconds('horsehair between twigs, from both sides, on 200 mm', 900),
+  bushSec: seconds('small bushes and flowers on 200 mm', 240),
+  cementDryMin: minutes('scenic cement dries', 720),
+})
+
+export const trimmedFigures = coefficients('trimmed-hedge', {
+  spoilage: share('spoilage', 0.03),
+  stretchMm: amount('worked at once, at most', 300, 'mm'),
+  thickMm: amount('thickness of a layer of horsehair, teased', 15, 'mm'),
+  kerfMm: amount('lost between strips', 2, 'mm'),
+  glueMl: amount('glue along the ground', 0.03, 'ml/cm²'),
+  faceSeeThrough: share('see-through of the dressed faces', 0.12),
+  stickShare: share('scatter sticks, of what is thrown', 0.4),
+  cutSec: seconds('cut and square a strip', 60),
+  setSec: seconds('glue and set a strip, joints staggered', 50),
+  faceSec: amount('dress, for each cm² of face', 0.35, 's'),
+  dryMin: minutes('glue under a strip dries', 720),
+})

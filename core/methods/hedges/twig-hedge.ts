@@ -1,0 +1,246 @@
+import {
+  dressing,
+  dressSlots,
+  dressSteps,
+  dressUses,
+  exampleHedge,
+  examplePiece,
+  fixedUse,
+  hands,
+  hasLeaf,
+  inspectStep,
+  judge,
+  paintStep,
+  partMm,
+  stepsWith,
+  stretchParts,
+  use,
+  wait,
+  within,
+  type Dress,
+  type PlantJob,
+  type PlantMethod,
+  type PlantTask,
+} from '../../makeup'
+import { figure, input, plainNumber } from '../../units'
+import { twigFigures as k } from './hedge-figures'
+import { isHedgeWood, notAHedge } from './suits'
+
+/** Two scatters of near tones; horsehair makes up a part of what is seen already. */
+const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: 0.25 }
+const HARDLY_ANY_LEAF = 0.15
+
+function suits(job: PlantJob) {
+  const { piece } = job
+  const free = job.kind === 'length' && job.section === 'free'
+  return judge({
+    right: free && isHedgeWood(job),
+    pro: [
+      'a skeleton of twigs with growth between them: daylight comes through, as in a field hedge',
+      piece.leaf < HARDLY_ANY_LEAF && 'bare, it shows its twigs',
+    ],
+    con: [
+      !free && 'clipped to a section it is less work cut from strips',
+      piece.heightMm > 55 && `at ${Math.round(piece.heightMm)} mm twigs must be joined`,
+      piece.heightMm < 8 && 'so low, twigs are hardly seen',
+    ],
+    never: [
+      notAHedge(job),
+      (piece.heightMm > 90 || piece.heightMm < 4) &&
+        `twigs give 10 to 55 mm, this is ${Math.round(piece.heightMm)} mm`,
+    ],
+  })
+}
+
+/** A stretch of hedge as dressing sees it: a crown as long as the stretch. */
+function stretchOf(task: PlantTask): PlantTask {
+  const lengthCm = partMm(task) / 10
+  const { piece } = task
+  return {
+    ...task,
+    piece: {
+      ...piece,
+      sideAreaCm2: (lengthCm * piece.heightMm) / 10,
+      topAreaCm2: (lengthCm * piece.crownWidthMm) / 10,
+    },
+  }
+}
+
+/** Holes, and so twigs, in one stretch. */
+const twigsIn = (task: PlantTask): number =>
+  Math.max(
+    1,
+    Math.round((partMm(task) * task.piece.crownWidthMm * task.value(k.bankShare)) / task.value(k.perHoleMm2)),
+  )
+
+/** A field hedge by the metre: twigs in a bank, teased horsehair between them. Common practice. */
+export const twigHedge: PlantMethod = {
+  id: 'twig-hedge',
+  name: 'Twig hedge',
+  makes:
+    'Twigs in holes of a raised bank, teased horsehair worked between them, two scatters, daylight kept.',
+  kinds: ['length'],
+  profile: {
+    sizeMm: [10, 55],
+    shows: 'branches',
+    effort: 'made one by one',
+    handling: 'protected',
+    together: [1, 3],
+    seasons: 'winter to summer',
+    manner: 'twig',
+  },
+  coefficients: Object.values(k),
+  options: [],
+  spoilage: k.spoilage,
+  suits,
+  parts: (job, read) => stretchParts(job, read, k.stretchMm),
+  slots: ({ piece }, choice) => [
+    { id: 'twigs', label: 'Twigs', wish: { stuff: 'twig', twig: 'stem', heightMm: piece.heightMm } },
+    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    { id: 'earth', label: 'Earth', wish: { stuff: 'powder', powder: 'soil', colour: '#74603f' } },
+    { id: 'cement', label: 'Scenic cement', wish: { stuff: 'liquid', liquid: 'cement' } },
+    { id: 'hair', label: 'Rubberised horsehair', wish: { stuff: 'sheet', sheet: 'horsehair' } },
+    {
+      id: 'brown',
+      label: 'Brown for the horsehair',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#5f4a37' },
+    },
+    ...dressSlots(piece, dress, choice),
+  ],
+  work(task) {
+    const { value, piece } = task
+    const mm = partMm(task)
+    const twigs = twigsIn(task)
+    const stretch = input('stretch', mm, 'mm', 'formula')
+    const of200 = mm / 200
+    const top = input('top of the bank', (mm * piece.crownWidthMm) / 100, 'cm²', 'formula', 'stretch × width')
+    const side = input('side of the stretch', (mm * piece.heightMm) / 100, 'cm²', 'formula')
+    const dressed = stretchOf(task)
+    const leafy = hasLeaf(piece)
+    const uses = [
+      use(task, {
+        slot: 'twigs',
+        step: 'twigs',
+        label: 'Twigs',
+        perPiece: figure(twigs, 'piece', 'stretch × top of the bank ÷ ground for each hole', [
+          stretch,
+          input('hedge', piece.crownWidthMm, 'mm', 'formula'),
+          task.input(k.bankShare),
+          task.input(k.perHoleMm2),
+        ]),
+      }),
+      fixedUse(
+        task,
+        { slot: 'pva', step: 'twigs', label: 'PVA on their feet' },
+        k.dipMl,
+        input('twigs', twigs, '', 'formula'),
+      ),
+      fixedUse(task, { slot: 'earth', step: 'bank', label: 'Earth' }, k.earthG, top),
+      fixedUse(task, { slot: 'cement', step: 'bank', label: 'Cement over the earth' }, k.cementMl, top),
+      use(task, {
+        slot: 'hair',
+        step: 'hair',
+        label: 'Horsehair',
+        perPiece: figure(
+          (side.value * value(k.hairFill)) / (1 - value(k.base)),
+          'cm2',
+          'side × filled ÷ (1 − dense base)',
+          [side, task.input(k.hairFill), task.input(k.base)],
+        ),
+      }),
+      fixedUse(task, { slot: 'brown', step: 'hair', label: 'Brown' }, dressing.paintCoat, side),
+      fixedUse(task, { slot: 'cement', step: 'work-in', label: 'Glue up the twigs' }, k.brushMl, side),
+      ...dressUses(dressed, dress),
+    ]
+    const strip = piece.heightMm
+    return {
+      uses,
+      pours: [],
+      cuts: [
+        {
+          slot: 'twigs',
+          what: 'twigs, about',
+          count: twigs * task.started,
+          lengthMm: strip + value(k.footMm),
+        },
+        {
+          slot: 'hair',
+          what: 'strips, dense base cut off',
+          count: task.started * Math.max(1, Math.round(2 * value(k.hairFill) * of200)),
+          lengthMm: mm,
+          widthMm: strip,
+        },
+      ],
+      yields: [],
+      steps: stepsWith(uses, [
+        {
+          id: 'drill',
+          title: 'Bank, and holes at random',
+          text: `Raise the bank. Lay the hole sheet on it and drill ${twigs} holes of ${plainNumber(value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
+          hands: hands(value(k.drillSec) * twigs, 120),
+          tools: ['drill', 'vacuum'],
+          cautions: ['drilling', 'dust'],
+          faults: ['holes-seen', 'grout-ring'],
+        },
+        {
+          id: 'twigs',
+          title: 'Twigs',
+          text: `Cut to length, no two alike, the longest in the middle; dip the foot, insert. ${twigs} for each stretch.`,
+          hands: hands(value(k.twigSec) * twigs),
+          within: within(480, 'A dipped foot skins in about eight minutes.'),
+          atOnce: { count: 1, because: 'window', what: 'Dip and insert one by one.' },
+          wait: wait(value(k.cementDryMin), 'closed joint', 'Leave the feet overnight'),
+          tools: ['cutters'],
+          cautions: ['wire-and-blades'],
+          faults: ['regular-row'],
+        },
+        {
+          id: 'bank',
+          title: 'Earth over the holes',
+          text: 'Earth over holes and feet; a mist with a drop of detergent, then cement.',
+          hands: hands(value(k.bankSec) * of200, 60),
+          wait: wait(task.dryMin(value(k.cementDryMin)), 'open film', 'Let the cement dry'),
+          tools: ['spray bottle'],
+          cautions: ['dust'],
+          faults: ['holes-seen', 'beads', 'tide-line'],
+        },
+        {
+          ...paintStep(stretchOf(task), {
+            id: 'hair',
+            title: 'Horsehair: strip, tease, brown',
+            text: 'Thin strips; cut the dense base off and discard it. Tease apart until daylight shows, spray it brown.',
+          }),
+          hands: hands(value(k.hairSec) * of200, 60),
+          tools: ['scissors', 'tweezers'],
+          cautions: ['spray', 'wire-and-blades', 'dust'],
+          faults: ['solid-wall'],
+        },
+        ...dressSteps(dressed, dress, { where: 'teased strips, on both sides' }),
+        {
+          id: 'work-in',
+          title: 'Work it between the twigs',
+          text: `Glue brushed up the twigs; horsehair between them from both sides, across the joints of the stretches. Stop while daylight comes through.${leafy ? '' : ' Bare: little horsehair, for the fine twigs only.'}`,
+          hands: hands(value(k.setHairSec) * of200, 60),
+          within: within(600, 'Cement stays open for about ten minutes.'),
+          atOnce: { count: 1, because: 'window', what: 'One stretch at a time.' },
+          wait: wait(task.dryMin(value(k.cementDryMin)), 'open film', 'Let it dry overnight'),
+          tools: ['tweezers', 'brush'],
+          faults: ['solid-wall', 'regular-row'],
+        },
+        {
+          id: 'below',
+          title: 'Small bushes, flowers below',
+          text: 'Small sprig bushes in it, flowers beneath, their stems over-length and pushed in with a blade.',
+          hands: hands(value(k.bushSec) * of200),
+          tools: ['flat blade'],
+          faults: ['regular-row'],
+        },
+        inspectStep(task, 'From the side: a skeleton, and daylight.', ['solid-wall', 'holes-seen']),
+      ]),
+    }
+  },
+  examples: [
+    exampleHedge(examplePiece('shrub', 'multi-stemmed', 25), 800),
+    exampleHedge(examplePiece('shrub', 'multi-stemmed', 20, { leaf: 0 }), 150),
+  ],
+}
