@@ -91,6 +91,16 @@ export const claimOf = (batch: Batch, run: Run | undefined, order: number, due?:
   needs: needsOfBatch(batch),
 })
 
+/** What one of a batch's pieces is called: a patch or a stretch where it is made in its place. */
+export const partOf = ({ makes }: Pick<Batch, 'makes'>): string =>
+  ('each' in makes ? makes.each : undefined) ?? 'piece'
+
+/** Its plural. */
+export const partsOf = (part: string): string => (part === 'piece' ? 'pieces' : `${part}es`)
+
+/** Whether it is made where it stays: nothing of it ever stands on a tray to be planted. */
+export const isMadeInPlace = (batch: Pick<Batch, 'makes'>): boolean => partOf(batch) !== 'piece'
+
 /** How far a line has come, in its own measure: pieces, mm or cm². */
 export interface Progress {
   readonly wanted: number

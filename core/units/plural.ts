@@ -4,6 +4,9 @@ const rules = new Intl.PluralRules('en')
 export const counted = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${rules.select(count) === 'one' ? one : many}`
 
+/** With a capital, to begin a sentence or a button. */
+export const capitalised = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
+
 /** The noun alone, in the number that the count asks for. */
 export const noun = (count: number, one: string, many = `${one}s`): string =>
   rules.select(count) === 'one' ? one : many

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { stepAt, type Batch, type Deed, type Run } from '~~/core/batches'
+import { partOf, partsOf, stepAt, type Batch, type Deed, type Run } from '~~/core/batches'
 import { counted } from '~~/core/units'
 import { doDeed, undoDeed } from '../../db/commands/bench'
 import { deedWords } from './deed-words'
@@ -14,6 +14,7 @@ const ending = ref<'finish' | 'abandon'>()
 
 const state = computed(() => props.run.state)
 const step = computed(() => stepAt(props.batch, state.value.stepIndex))
+const part = computed(() => partOf(props.batch))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const busy = ref(false)
 /** One deed at a time: a second tap while the first is being written is not a second piece. */
@@ -116,16 +117,20 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <p class="text-2xl font-semibold">
           {{
             state.live === 0
-              ? 'No good piece is left.'
+              ? `No good ${part} is left.`
               : batch.makes.kind === 'stock'
                 ? 'All steps are done.'
-                : `All steps are done: ${counted(state.live, 'good piece')}.`
+                : `All steps are done: ${counted(state.live, `good ${part}`, `good ${partsOf(part)}`)}.`
           }}
         </p>
         <p class="mt-2 text-lg">
           Weigh out what is still open, then finish: stock is drawn by what was used,
           {{
-            batch.makes.kind === 'stock' ? 'and what you made becomes a lot.' : 'and the pieces go on a tray.'
+            batch.makes.kind === 'stock'
+              ? 'and what you made becomes a lot.'
+              : part === 'piece'
+                ? 'and the pieces go on a tray.'
+                : 'and the log knows it stands in its place.'
           }}
         </p>
       </section>
@@ -136,7 +141,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           :disabled="state.paused || state.live === 0"
           @click="rejecting = true"
         >
-          Reject a piece
+          Reject a {{ part }}
         </button>
         <button type="button" class="button big-tool" :disabled="state.paused" @click="weighing = true">
           Weigh<span v-if="state.weighing.size > 0" class="tag tag-rain">{{ state.weighing.size }} open</span>
@@ -162,6 +167,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       :done="state.phase === 'hands' ? state.doneInStep : state.live"
       :left="state.phase === 'hands' ? state.live - state.doneInStep : 0"
       :step="step"
+      :part="part"
       @close="rejecting = false"
       @reject="(count, reason, of) => act({ type: 'reject', step: state.stepIndex, count, reason, of })"
     />

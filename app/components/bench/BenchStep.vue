@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { LONGEST_GAP_MS, type Batch, type BatchStep, type Run } from '~~/core/batches'
+import { LONGEST_GAP_MS, partOf, stillInAir, type Batch, type BatchStep, type Run } from '~~/core/batches'
 import { stepHandsMin } from '~~/core/makeup'
-import { formatCountdown, formatMinutes } from '~~/core/units'
+import { capitalised, formatCountdown, formatMinutes } from '~~/core/units'
 
 /** One step in large type: what to do, how many are done, what closes, what dries, what can hurt, what goes wrong. */
 const props = defineProps<{ batch: Batch; run: Run; step: BatchStep }>()
@@ -22,6 +22,19 @@ const stepMs = computed(
     state.value.stepHandsMs + (state.value.phase === 'hands' && !state.value.paused ? sinceLastMs.value : 0),
 )
 const plannedMin = computed(() => stepHandsMin(props.step, state.value.live))
+const part = computed(() => partOf(props.batch))
+const workshop = useWorkshop()
+const stock = useStock()
+/** What fresh spray or alcohol still hangs in the air beside an applicator; asked about, once. */
+const aired = ref('')
+const inAir = computed(() => {
+  const runs = workshop.batches.flatMap((batch) => {
+    const run = stock.runs.get(batch.id)
+    return run ? [{ batch, run }] : []
+  })
+  const found = stillInAir(props.step, runs, nowMs.value)
+  return found && aired.value !== `${props.step.id}|${found.untilMs}` ? found : undefined
+})
 /** What the place must give, and what must keep away. */
 const placeWords = computed(() => [
   ...props.step.needs.map(
@@ -49,7 +62,20 @@ const placeWords = computed(() => [
       />
       <template v-else>
         <StepWindow :state="state" :step="step" @round="emit('round')" />
-        <div class="pieces">
+        <div v-if="inAir" class="mb-3 border-l-[6px] border-hip bg-hip-pale p-3 text-lg" role="alert">
+          <p>
+            <strong>Air the room first.</strong> “{{ inAir.batchName }}” left {{ inAir.what }} in the air:
+            sparks near it burn. {{ formatCountdown(inAir.untilMs - nowMs) }} to go.
+          </p>
+          <button
+            type="button"
+            class="button mt-2 !min-h-[48px]"
+            @click="aired = `${step.id}|${inAir.untilMs}`"
+          >
+            It is aired: go on
+          </button>
+        </div>
+        <div v-else class="pieces">
           <p class="count" aria-live="polite">
             <strong>{{ state.doneInStep }}</strong> of {{ state.live }}
           </p>
@@ -59,7 +85,7 @@ const placeWords = computed(() => [
             :disabled="state.paused || left === 0"
             @click="emit('pieces', 1)"
           >
-            Piece done
+            {{ capitalised(part) }} done
           </button>
           <button
             v-if="leftInRound > 1"

@@ -1,6 +1,22 @@
 <script setup lang="ts">
-import { proposedKept, proposedUse, type Batch, type Deed, type Run } from '~~/core/batches'
-import { formatQuantity, parseQuantity, plainNumber, readNumber, type StockUnit } from '~~/core/units'
+import {
+  isMadeInPlace,
+  partOf,
+  partsOf,
+  proposedKept,
+  proposedUse,
+  type Batch,
+  type Deed,
+  type Run,
+} from '~~/core/batches'
+import {
+  counted,
+  formatQuantity,
+  parseQuantity,
+  plainNumber,
+  readNumber,
+  type StockUnit,
+} from '~~/core/units'
 import { endBatch } from '../../db/commands/bench'
 import { storageFault } from '../../db/storage-faults'
 
@@ -35,7 +51,7 @@ function readAmount(key: string, typed: string, proposed: number, unit: StockUni
 const makesPieces = computed(() => props.batch.makes.kind !== 'stock')
 const atWorkMs = computed(() => props.run.state.handsMs)
 const text = reactive({
-  tray: `Tray ${workshop.batches.length}`,
+  tray: isMadeInPlace(props.batch) ? 'On the scene' : `Tray ${workshop.batches.length}`,
   reason: '',
   note: '',
   minutes: plainNumber(atWorkMs.value / 60_000, 1),
@@ -88,7 +104,9 @@ async function end(allowUncovered: boolean): Promise<void> {
   if (answer.kind === 'ok') {
     notices.done(
       props.kind === 'finish'
-        ? `${props.run.state.live} on “${text.tray.trim()}”.`
+        ? isMadeInPlace(props.batch)
+          ? `${counted(props.run.state.live, partOf(props.batch), partsOf(partOf(props.batch)))} in place.`
+          : `${props.run.state.live} on “${text.tray.trim()}”.`
         : 'Abandoned. What was used was drawn.',
     )
     await navigateTo({ query: { batch: props.batch.id } })
@@ -175,7 +193,7 @@ async function end(allowUncovered: boolean): Promise<void> {
         <TextField
           v-if="kind === 'finish' && makesPieces"
           v-model="text.tray"
-          label="Tray"
+          :label="isMadeInPlace(batch) ? 'Where it is' : 'Tray'"
           :fault="faults.tray"
         />
         <TextField
@@ -212,7 +230,9 @@ async function end(allowUncovered: boolean): Promise<void> {
             kind === 'abandon'
               ? 'Abandon batch'
               : makesPieces
-                ? `Draw stock, ${run.state.live} to the tray`
+                ? isMadeInPlace(batch)
+                  ? `Draw stock, ${run.state.live} in place`
+                  : `Draw stock, ${run.state.live} to the tray`
                 : 'Draw stock, take in what was made'
           }}
         </button>

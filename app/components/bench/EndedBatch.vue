@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Batch, Run } from '~~/core/batches'
+import { isMadeInPlace, partOf, partsOf, type Batch, type Run } from '~~/core/batches'
 import { counted } from '~~/core/units'
 
 defineProps<{ batch: Batch; run: Run }>()
@@ -13,7 +13,9 @@ const to = useStationPath()
         {{
           batch.makes.kind === 'stock'
             ? 'Made, and in stock.'
-            : `${counted(run.state.live, 'good piece')} on “${run.state.outcome.tray}”.`
+            : isMadeInPlace(batch)
+              ? `${counted(run.state.live, `good ${partOf(batch)}`, `good ${partsOf(partOf(batch))}`)}, in place.`
+              : `${counted(run.state.live, 'good piece')} on “${run.state.outcome.tray}”.`
         }}
       </p>
       <p class="mt-2">Stock was drawn by what was used, and the log is written.</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { Batch } from '~~/core/batches'
+import { partOf, partsOf, type Batch } from '~~/core/batches'
 import { lackWords } from '~~/core/stock'
-import { formatMinutes, formatQuantity } from '~~/core/units'
+import { counted, formatMinutes, formatQuantity } from '~~/core/units'
 
 /** A batch that is planned and not begun: lay out what it takes. */
 const props = defineProps<{ batch: Batch }>()
@@ -18,7 +18,9 @@ const lackOf = (id: string): string => {
 
 <template>
   <section class="p-6">
-    <h2 class="text-[26px]">Lay out for {{ batch.pieces }} pieces</h2>
+    <h2 class="text-[26px]">
+      Lay out for {{ counted(batch.pieces, partOf(batch), partsOf(partOf(batch))) }}
+    </h2>
     <table class="ruled mt-3 text-lg">
       <tbody>
         <tr v-for="amount in batch.plan.amounts" :key="`${amount.materialId}|${amount.step}`">

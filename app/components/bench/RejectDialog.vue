@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { BatchStep } from '~~/core/batches'
+import { partsOf, type BatchStep } from '~~/core/batches'
 import { faultOf } from '~~/core/safety'
 import { noun } from '~~/core/units'
 
 /** Takes pieces out of the batch, with a reason: the usual ones of this step at a tap. */
-const props = defineProps<{ done: number; left: number; step: BatchStep }>()
+const props = defineProps<{ done: number; left: number; step: BatchStep; part: string }>()
 const emit = defineEmits<{ close: []; reject: [count: number, reason: string, of: 'done' | 'open'] }>()
 const open = ref(true)
 watch(open, (now) => {
@@ -46,7 +46,9 @@ function reject(reason: string): void {
       >
         −
       </button>
-      <span aria-live="polite" class="min-w-28 text-center">{{ count }} {{ noun(count, 'piece') }}</span>
+      <span aria-live="polite" class="min-w-28 text-center"
+        >{{ count }} {{ noun(count, part, partsOf(part)) }}</span
+      >
       <button
         type="button"
         class="button !min-h-[56px] !min-w-[56px] text-2xl"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Batch, BatchStep, Deed, Run } from '~~/core/batches'
+import { reclaimAlarm, reclaimOf, type Batch, type BatchStep, type Deed, type Run } from '~~/core/batches'
 import { unitsPerGram, type Material } from '~~/core/stock'
 import { formatQuantity, parseQuantity } from '~~/core/units'
 
@@ -16,6 +16,9 @@ watch(open, (now) => {
 
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})
+/** Where too little came back of a fibre: said, though the weighing stands. */
+const alarm = reactive<Record<string, string>>({})
+const reclaim = (id: string) => reclaimOf(props.batch, props.step, id, props.run.state.doneInStep)
 /** The step's own materials first. */
 const materials = computed<Material[]>(() => {
   const ids = [
@@ -52,6 +55,10 @@ function weigh(material: Material): void {
     fault[material.id] = `It weighed ${open.grams} g going in; it can’t weigh more coming out.`
     return
   }
+  const expected = open && reclaim(material.id)
+  alarm[material.id] = expected
+    ? alarmWords[reclaimAlarm(expected, (open.grams - reading.value) * scale.value)]
+    : ''
   emit('deed', {
     type: open ? 'weigh-out' : 'weigh-in',
     materialId: material.id,
@@ -59,6 +66,12 @@ function weigh(material: Material): void {
     unitsPerG: scale.value,
   })
   text[material.id] = ''
+}
+const alarmWords = {
+  'in order': '',
+  little: 'Little came back. Empty the stocking and look for a hole before you go on.',
+  nothing:
+    'Nothing came back: stop and look inside the vacuum. A stocking with a hole pulls as strongly as ever.',
 }
 function use(material: Material): void {
   const reading = parseQuantity(text[material.id] ?? '', material.unit, { zero: true })
@@ -90,6 +103,14 @@ function use(material: Material): void {
             }}<span v-if="fault[material.id]" class="block text-sm font-normal text-hip" role="alert">{{
               fault[material.id]
             }}</span
+            ><span
+              v-if="alarm[material.id]"
+              class="block max-w-80 text-sm font-normal text-hip"
+              role="alert"
+              >{{ alarm[material.id] }}</span
+            ><span v-else-if="reclaim(material.id)" class="block text-xs font-normal text-soft"
+              >expect about {{ formatQuantity(reclaim(material.id)?.back ?? 0, material.unit) }} back of
+              {{ formatQuantity(reclaim(material.id)?.thrown ?? 0, material.unit) }}</span
             ><span v-if="whyNot(material)" class="block max-w-72 text-xs font-normal text-soft">{{
               whyNot(material)
             }}</span>

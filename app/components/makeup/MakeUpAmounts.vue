@@ -13,6 +13,7 @@ const emit = defineEmits<{
 const stock = useStock()
 const shelf = useShelf()
 
+const part = computed(() => ('each' in props.makeUp.share ? props.makeUp.share.each : undefined) ?? 'piece')
 /** What this batch would lack, after what is claimed before it: open batches, and lines that are due sooner. */
 const lacks = computed<ReadonlyMap<string, Lack>>(() => {
   const own = { id: 'this', who: 'this batch', order: 500, needs: needsOf(props.makeUp.uses) }
@@ -72,7 +73,7 @@ const lackTitle = ({ material }: Use): string => {
           <tr>
             <th class="!pl-4">Takes</th>
             <th>Material</th>
-            <th class="number">One piece</th>
+            <th class="number">One {{ part }}</th>
             <th class="number">Batch of {{ makeUp.started.value }}</th>
             <th class="number">On the tray</th>
             <th class="number">On hand</th>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { amountText } from '~~/core/commissions'
 import type { MakeUp } from '~~/core/makeup'
-import { parseMoney, formatMoney } from '~~/core/units'
+import { partsOf } from '~~/core/batches'
+import { counted, parseMoney, formatMoney } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { amountOf, type Plant } from '../../stores/commission'
 
@@ -27,6 +28,7 @@ async function leaveBought(): Promise<void> {
   }
   await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
+const part = computed(() => ('each' in props.makeUp.share ? props.makeUp.share.each : undefined) ?? 'piece')
 const ready = computed(() => props.makeUp.missing.length === 0 && props.startedFault === '')
 const { printing, print } = useBatchCard()
 </script>
@@ -45,7 +47,7 @@ const { printing, print } = useBatchCard()
             <FigureButton
               :figure="makeUp.wanted"
               label="Pieces for it"
-              :text="`${makeUp.wanted.value} pieces`"
+              :text="counted(makeUp.wanted.value, part, partsOf(part))"
           /></span>
         </dd>
       </div>

@@ -8,6 +8,8 @@ import {
   runEventSchema,
   trayEntrySchema,
   traysOf,
+  trayStates,
+  isMadeInPlace,
   type Batch,
   type Deed,
   type Run,
@@ -134,7 +136,7 @@ export async function endBatch(
         batchId,
         tray: deed.tray,
         count: live,
-        to: 'to be planted',
+        to: isMadeInPlace(found.batch) ? 'planted' : 'to be planted',
         eventId: written.value.id,
       })
     await db.openBatches.delete(batchId)
@@ -162,9 +164,9 @@ export async function undoDeed(
     if (decided.kind === 'none' || (undone?.deed.type !== 'finish' && undone?.deed.type !== 'abandon'))
       return write(db, decided)
     const trays = await traysOfBatch(db, batchId)
-    const gone = trays.find(
-      ({ counts }) => counts.planted > 0 || counts.sold > 0 || counts['given back'] > 0 || counts.spoilt > 0,
-    )
+    // What is made in its place is planted by being finished: it goes back from there.
+    const stands = isMadeInPlace(found.batch) ? 'planted' : 'to be planted'
+    const gone = trays.find(({ counts }) => trayStates.some((state) => state !== stands && counts[state] > 0))
     if (gone) return none(`Pieces of this batch have left the tray “${gone.name}”. Put them back first.`)
     const written = await write(db, decided)
     if (written.kind === 'none') return written
@@ -176,14 +178,14 @@ export async function undoDeed(
       reversalEntries({ id: target, batchId }, all, at, written.value.id, newId),
     )
     for (const { name, counts } of trays)
-      if (counts['to be planted'] > 0)
+      if (counts[stands] > 0)
         await db.trayEntries.add({
           id: newId(),
           at,
           batchId,
           tray: name,
-          count: counts['to be planted'],
-          from: 'to be planted',
+          count: counts[stands],
+          from: stands,
           eventId: written.value.id,
         })
     await db.openBatches.put({ id: batchId })

@@ -44,7 +44,7 @@ function suits({ piece }: PlantJob) {
       'what does not stand comes back from the vacuum',
     ],
     con: [
-      piece.heightMm > LONGEST_MM * 1.1 &&
+      piece.heightMm > LONGEST_MM * 1.25 &&
         `${Math.round(piece.heightMm)} mm is longer than fibre that stands by itself: bunches for the tallest`,
       piece.habit === 'herb' && 'fibres give the stems; leaves and flowers are to be added',
     ],

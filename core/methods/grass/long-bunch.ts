@@ -35,14 +35,14 @@ const k = coefficients('long-bunch', {
 function suits({ piece }: PlantJob) {
   const blades = piece.habit === 'grass' || piece.habit === 'reed'
   return judge({
-    right: blades && piece.heightMm > 14,
+    right: blades && piece.heightMm > 15,
     pro: [
       'the tallest: reeds and long grass that no fibre from an applicator reaches',
       'leans and splays as it grows',
     ],
     con: [
-      piece.heightMm <= 14 && 'fibre from an applicator does this height with less work',
-      piece.realRatio > 60 && 'single stems are coarse at this scale: for the front only',
+      piece.heightMm <= 15 && 'fibre from an applicator does this height with less work',
+      piece.realRatio > 130 && 'single stems are coarse at this scale: for the front only',
     ],
     never: [
       !blades && 'it is long fibre alone: blades, no leaf',

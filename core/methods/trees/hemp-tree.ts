@@ -45,7 +45,7 @@ const k = coefficients('hemp-tree', {
   poolSec: seconds('set in the pool', 20),
 })
 
-function suits({ piece }: PlantJob) {
+function suits({ piece, kind }: PlantJob) {
   const low = isBushy(piece) || (piece.habit === 'broadleaf' && piece.heightMm < 80)
   return judge({
     right: low && !isBare(piece) && piece.seeThrough >= 0.18,
@@ -56,6 +56,7 @@ function suits({ piece }: PlantJob) {
     ],
     con: [
       beyond(piece, SIZES),
+      kind === 'length' && 'set bush by bush: without the bank and the skeleton of a hedge',
       piece.seeThrough < 0.18 && 'strands stay airy; this plant is dense',
       isBare(piece) && 'bare, it is the end of a rope',
       piece.habit === 'broadleaf' &&

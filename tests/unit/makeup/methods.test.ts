@@ -11,7 +11,20 @@ describe('which method', () => {
     ['hawthorn behind the edge', { speciesId: 'hawthorn', zone: 'middle' as const }, 'sprig-tree'],
     ['forty bushes', { speciesId: 'blackthorn', heightM: 1.5, zone: 'middle' as const }, 'wool-bush'],
     ['grazed tussocks', { speciesId: 'tufted-hair-grass', heightM: 0.5 }, 'tuft-sheet'],
-  ])('%s', (_what, over, id) =>
+    [
+      'a field hedge',
+      { speciesId: 'hawthorn', heightM: 2, amount: { kind: 'length', lengthMm: 900, section: 'free' } },
+      'twig-hedge',
+    ],
+    [
+      'a clipped one',
+      { speciesId: 'hawthorn', heightM: 2, amount: { kind: 'length', lengthMm: 900, section: 'trimmed' } },
+      'trimmed-hedge',
+    ],
+    ['a meadow', { speciesId: 'meadow-grass', amount: { kind: 'area', areaCm2: 600 } }, 'layered-grass'],
+    ['a reed bed', { speciesId: 'common-reed', amount: { kind: 'area', areaCm2: 100 } }, 'long-bunch'],
+    ['ivy on a wall', { speciesId: 'ivy', amount: { kind: 'area', areaCm2: 80 } }, 'creeper'],
+  ] as const)('%s', (_what, over, id) =>
     expect(best(over)).toMatchObject({ method: { id }, suit: { verdict: 'suits' } }),
   )
 
@@ -36,9 +49,24 @@ describe('which method', () => {
       rankMethods(plantMethods, jobOf({ amount }, piece({ speciesId }).piece)).map(({ method }) => method.id)
     expect(offered({ kind: 'length', lengthMm: 500, section: 'free' }, 'blackthorn').sort()).toEqual([
       'hemp-tree',
+      'trimmed-hedge',
+      'twig-hedge',
       'wool-bush',
     ])
-    expect(offered({ kind: 'area', areaCm2: 200 }, 'meadow-grass')).toEqual(['tuft-sheet'])
+    const grass = offered({ kind: 'area', areaCm2: 200 }, 'meadow-grass')
+    expect(grass[0]).toBe('layered-grass')
+    expect(grass.sort()).toEqual([
+      'cloth-grass',
+      'creeper',
+      'drilled-board',
+      'flowering-tuft',
+      'grass-mat',
+      'layered-grass',
+      'long-bunch',
+      'roll-and-tear',
+      'tuft-sheet',
+      'verge',
+    ])
   })
 })
 
