@@ -7,7 +7,10 @@ export interface Reclaim {
   readonly back: number
 }
 
-/** Nothing where a material does not come back at this step. @param done pieces of the step that are done, at least one counts */
+/**
+ * Nothing where a material does not come back at this step.
+ * @param done pieces of the step that are done; at least one counts
+ */
 export function reclaimOf(
   batch: Pick<Batch, 'plan' | 'pieces'>,
   step: Pick<BatchStep, 'id' | 'back'>,

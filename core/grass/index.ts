@@ -1,4 +1,5 @@
 export * from './deal'
+export * from './dot-sheet'
 export * from './dots'
 export * from './field'
 export * from './layers'

@@ -15,8 +15,9 @@ export const layerSchema = z.strictObject({
 })
 export type GrassLayer = z.infer<typeof layerSchema>
 
-/** Layers of one patch: one at least, and no more than a maker will wait for. */
-export const layersSchema = z.array(layerSchema).min(1).max(8)
+/** Layers of one patch at most: no maker waits for more. */
+export const MOST_LAYERS = 8
+export const layersSchema = z.array(layerSchema).min(1).max(MOST_LAYERS)
 
 /** How layers follow one another. */
 export interface Layering {
@@ -31,7 +32,7 @@ const SHORTEST_MM = 1
 const BASE_MM = 2
 /** A layer is so many times as long as the one before, about. From memory. */
 const STRIDE = 1.75
-const MOST_LAYERS = 5
+const MOST_PROPOSED = 5
 
 /**
  * Lengths of the layers of a sward, the shortest first: the longest is as tall as the sward stands; between
@@ -42,15 +43,15 @@ export function lengthsFor({ heightMm, mown }: Pick<Sward, 'heightMm' | 'mown'>)
   if (heightMm <= SHORTEST_MM * 1.3) return [Math.max(SHORTEST_MM * 0.5, heightMm)]
   const base = Math.min(BASE_MM, heightMm / (mown ? 1.3 : STRIDE))
   const layers = Math.min(
-    mown ? 2 : MOST_LAYERS,
+    mown ? 2 : MOST_PROPOSED,
     Math.round(Math.log(heightMm / base) / Math.log(STRIDE)) + 1,
   )
   if (layers < 2) return [heightMm]
   return Array.from({ length: layers }, (_, i) => base * (heightMm / base) ** (i / (layers - 1)))
 }
 
-/** From this share on a sward reads as dry, and its foot too. */
-const DRY = 0.85
+/** From this share on a sward reads as dry, and its foot too; below it the short grass at the foot is green. */
+const DRY = 0.95
 /** With fewer heads than this none are set. */
 const FEW_HEADS = 0.04
 
@@ -86,7 +87,7 @@ function tonesFor({ straw, heads, mown }: Sward, standing: readonly number[]): S
     const own = standing[i] ?? 0
     const top = i === standing.length - 1
     if (top && heads > FEW_HEADS && !mown && standing.length > 2) tones.unshift('head')
-    else if (straw >= DRY || dry + own / 2 <= straw * all) {
+    else if (straw >= DRY || dry + own * (i === 0 ? 1 : 0.5) <= straw * all) {
       tones.unshift('straw')
       dry += own
     } else tones.unshift(i === 0 && standing.length > 1 ? 'shade' : i % 2 === 0 ? 'light' : 'base')

@@ -46,7 +46,10 @@ export function swardOf(
   }
 }
 
-/** What so tall a grass reads as at full size, in words. The sizes of legs are from memory; what 12 mm reads as at 1:48 and 1:76 is common practice. */
+/**
+ * What so tall a grass reads as at full size, in words. What 12 mm reads as at 1:48 and 1:76 is common practice,
+ * the rest from memory.
+ */
 export function readsAs(lengthMm: number, ratio: number): string {
   const realMm = lengthMm * ratio
   const step = HEIGHTS.find(([below]) => realMm < below)

@@ -102,6 +102,16 @@ const stories: readonly Story[] = [
     stopAt: { step: 'sprinkle', done: 3 },
   },
   {
+    lineId: 'kh-meadow',
+    name: 'Meadow edge, patch by patch',
+    pieces: 3,
+    startedAgoMs: 3 * DAY,
+    slow: 1.1,
+    used: 1,
+    rejects: [],
+    stopAt: { step: 'layer-2', done: 1 },
+  },
+  {
     lineId: 'kh-beech-young',
     name: 'Young beech, tacky since yesterday',
     pieces: 10,

@@ -19,10 +19,10 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       { id: 'kh-birch', name: 'Silver birch', speciesId: 'silver-birch', age: 'mature', amount: { kind: 'pieces', pieces: 15 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
       { id: 'kh-rowan', name: 'Rowan', speciesId: 'rowan', age: 'mature', amount: { kind: 'pieces', pieces: 7 }, zone: 'front', methodId: 'sprig-tree', boughtPriceMinor: 850 },
       { id: 'kh-hazel', name: 'Hazel', speciesId: 'hazel', age: 'semi-mature', amount: { kind: 'pieces', pieces: 12 }, zone: 'middle', methodId: 'wool-bush', boughtPriceMinor: 180 },
-      { id: 'kh-hedge', name: 'Field hedge', speciesId: 'blackthorn', age: 'semi-mature', amount: { kind: 'length', lengthMm: 1200, section: 'free' }, zone: 'middle', heightM: 1.9, crownWidthM: 1.6, stature: 1, drawn: [[40, 300], [480, 318], [860, 352], [1230, 366]], methodId: 'wool-bush', boughtPriceMinor: 1800 },
+      { id: 'kh-hedge', name: 'Field hedge', speciesId: 'blackthorn', age: 'semi-mature', amount: { kind: 'length', lengthMm: 1200, section: 'free' }, zone: 'middle', heightM: 1.9, crownWidthM: 1.6, stature: 1, drawn: [[40, 300], [480, 318], [860, 352], [1230, 366]], gaps: [{ atMm: 560, widthMm: 45 }], methodId: 'twig-hedge', boughtPriceMinor: 1800 },
       { id: 'kh-tussocks', name: 'Pasture tussocks', speciesId: 'tufted-hair-grass', age: 'mature', heightM: 0.5, amount: { kind: 'pieces', pieces: 220 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
-      { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', amount: { kind: 'area', areaCm2: 420 }, drawn: [[1080, 16], [1480, 16], [1480, 121], [1080, 121]], zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
-      { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', amount: { kind: 'pieces', pieces: 60 }, zone: 'middle', stature: 1 },
+      { id: 'kh-meadow', name: 'Hay-meadow edge', speciesId: 'meadow-grass', age: 'semi-mature', amount: { kind: 'area', areaCm2: 420 }, drawn: [[1080, 16], [1480, 16], [1480, 121], [1080, 121]], zone: 'front', stature: 1, methodId: 'layered-grass' },
+      { id: 'kh-bracken', name: 'Bracken', speciesId: 'bracken', age: 'semi-mature', amount: { kind: 'pieces', pieces: 60 }, zone: 'middle', stature: 1, methodId: 'field-fibre' },
     ],
   },
   {
@@ -30,10 +30,10 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       keepOuts: [{ id: 'cs-creek', kind: 'line', widthMm: 60, points: [[300, 600], [340, 420], [480, 330], [520, 160], [640, 0]] }] },
     depicted: '04-20',
     lines: [
-      { id: 'cs-reed', name: 'Reed', speciesId: 'common-reed', age: 'semi-mature', amount: { kind: 'pieces', pieces: 80 }, zone: 'middle' },
+      { id: 'cs-reed', name: 'Reed', speciesId: 'common-reed', age: 'semi-mature', amount: { kind: 'area', areaCm2: 180 }, zone: 'middle', methodId: 'long-bunch' },
       { id: 'cs-gorse', name: 'Gorse in flower', speciesId: 'gorse', age: 'mature', amount: { kind: 'pieces', pieces: 30 }, zone: 'front', methodId: 'wool-bush', boughtPriceMinor: 150 },
       { id: 'cs-hawthorn', name: 'Hawthorn, wind-bent', speciesId: 'hawthorn', age: 'mature', amount: { kind: 'pieces', pieces: 9 }, zone: 'front', heightM: 4.2, crownWidthM: 4.6, leanDeg: 8, wind: 0.7, methodId: 'sprig-tree', boughtPriceMinor: 900 },
-      { id: 'cs-couch', name: 'Sea couch', speciesId: 'sea-couch', age: 'mature', amount: { kind: 'pieces', pieces: 150 }, zone: 'front', stature: 1, methodId: 'tuft-sheet', boughtPriceMinor: 8 },
+      { id: 'cs-couch', name: 'Sea couch', speciesId: 'sea-couch', age: 'mature', amount: { kind: 'area', areaCm2: 320 }, zone: 'front', stature: 1, methodId: 'layered-grass' },
     ],
   },
   {
@@ -45,7 +45,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       { id: 'os-cypress', name: 'Italian cypress', speciesId: 'italian-cypress', age: 'semi-mature', amount: { kind: 'pieces', pieces: 7 }, zone: 'back', heightM: 9, boughtPriceMinor: 1200 },
       { id: 'os-pine', name: 'Umbrella pine', speciesId: 'umbrella-pine', age: 'mature', amount: { kind: 'pieces', pieces: 3 }, zone: 'front', heightM: 9, methodId: 'wire-pine', boughtPriceMinor: 3800 },
       { id: 'os-oleander', name: 'Oleander', speciesId: 'oleander', age: 'mature', amount: { kind: 'pieces', pieces: 9 }, zone: 'middle', heightM: 2.6, methodId: 'wool-bush', boughtPriceMinor: 320 },
-      { id: 'os-grass', name: 'Dry grass', speciesId: 'dry-grass', age: 'mature', amount: { kind: 'pieces', pieces: 120 }, zone: 'front', methodId: 'tuft-sheet', boughtPriceMinor: 9 },
+      { id: 'os-grass', name: 'Dry grass', speciesId: 'dry-grass', age: 'mature', amount: { kind: 'area', areaCm2: 260 }, zone: 'front', methodId: 'layered-grass' },
     ],
   },
 ]
@@ -63,5 +63,6 @@ export const lotSeeds: readonly (readonly [materialId: string, quantity: number,
   ['contact-adhesive', 120, 890, 48, 'Tin'], ['hairspray', 300, 280, 58, 'Can, first'], ['spray-grey-brown', 400, 640, 58, 'Can, grey-brown'], ['spray-dark-brown', 400, 640, 58, 'Can, dark brown'], ['foam-fine-gold', 40, 480, 75, 'Bag, pale gold'], ['foam-fine-pale', 40, 480, 130, 'Bag, pale spring green'], ['static-pale-4', 20, 420, 130, 'Jar, pale 4 mm'], ['static-pale-6', 20, 420, 130, 'Jar, pale 6 mm'], ['wire-070', 40_000, 640, 70, 'Two coils, 0.7 mm'], ['wire-030', 50_000, 320, 70, 'Coil, 0.3 mm'], ['wire-100', 20_000, 480, 70, 'Coil, 1 mm'], ['wire-140', 10_000, 520, 70, 'Coil, 1.4 mm'], ['wire-045', 50_000, 380, 70, 'Coil, 0.45 mm'],
   ['dowel-4', 8, 720, 55, 'Bundle of rods, 4 mm'], ['sprigs', 33, 2500, 20, 'Quarter-bushel box'], ['pad-green', 6, 3720, 55, 'Six green pads'], ['pins', 100, 240, 55, 'Box of pins'], ['ca', 20, 480, 38, 'Bottle of CA'], ['activator', 100, 690, 38, 'Can of activator'], ['stain', 250, 640, 55, 'Tin of stain'], ['spray-adhesive', 400, 890, 50, 'Can of spray adhesive'], ['flat-varnish', 400, 690, 50, 'Can of flat clear'], ['foam-fine-conifer', 80, 960, 50, 'Two bags, conifer green'],
   ['latex', 250, 980, 66, 'Bottle of latex'], ['grout-grey', 1000, 390, 66, 'Bag of grout, grey'], ['paste', 250, 860, 66, 'Tub of paste'], ['sawdust-fine', 300, 0, 66, 'Own sawdust, sieved', 'home-made'], ['scenic-cement', 500, 990, 66, 'Bottle of cement'], ['green-fibre', 20, 420, 66, 'Bag of teasing fibre'], ['paint-umber', 100, 420, 66, 'Tube, raw umber'], ['paint-pale-grey', 100, 420, 66, 'Tube, pale grey'], ['paint-grey-brown', 100, 420, 66, 'Tube, grey-brown'], ['spray-rust', 400, 640, 66, 'Can, rust'], ['spray-grey-primer', 400, 640, 66, 'Can, grey primer'], ['foam-fine-needle', 40, 480, 66, 'Bag, pine needle'], ['static-summer-2', 20, 420, 66, 'Jar, summer 2 mm'], ['curved-sprigs', 22, 0, 60, 'Curved ones of the sorted box', 'harvested'], ['leaf-mid', 25, 690, 30, 'Jar of leaf, mid green'], ['leaf-yellow', 25, 690, 30, 'Jar of leaf, autumn yellow'], ['leaf-russet', 25, 690, 30, 'Jar of leaf, russet'],
+  ['hank-straw', 40, 900, 34, 'Two bags of hanks, straw'], ['hank-green', 20, 450, 34, 'Bag of hanks, green'], ['hank-brown', 20, 450, 34, 'Bag of hanks, brown'], ['horsehair', 1200, 1560, 42, 'Two sheets of horsehair'], ['thyme-stems', 900, 0, 42, 'Old thyme from the garden', 'harvested'], ['mesh-green', 390, 640, 42, 'Bag of mesh'], ['ivy-mesh-green', 375, 720, 42, 'Bag of fine mesh'], ['cloth-yellow', 1040, 150, 42, 'Towelling, yellow'], ['grass-mat', 600, 990, 90, 'Roll of mat'], ['soil-medium', 400, 0, 80, 'Own clay soil, sieved', 'home-made'], ['soil-fine', 250, 0, 80, 'Own clay soil, through a stocking', 'home-made'], ['lichen', 100, 560, 90, 'Bag of lichen'], ['floral-tape', 27_000, 260, 90, 'Roll of tape'], ['spray-brown', 400, 640, 42, 'Can, brown'], ['matte-medium', 250, 1150, 25, 'Bottle, new'], ['static-dark-2', 20, 420, 25, 'Jar, dark 2 mm'], ['static-spring-2', 20, 420, 25, 'Jar, spring 2 mm'], ['static-straw-10', 20, 420, 25, 'Jar, straw 10 mm'], ['wetting-alcohol', 500, 620, 25, 'Bottle of alcohol'],
   ['paint-dark-brown', 100, 420, 100, 'Tube, dark brown'], ['paint-dark-green', 100, 420, 100, 'Tube, dark green'],
 ]

@@ -82,6 +82,8 @@ function buyWords(way: Way): string {
       return `dearer by ${moneyEach(answer.dearerMinor)}`
   }
 }
+const togetherWords = ([least, most]: readonly [number, number]): string =>
+  most === 1 ? 'one part at a time' : `${least}–${most} at once`
 </script>
 
 <template>
@@ -220,7 +222,7 @@ function buyWords(way: Way): string {
       <p>{{ chosen.method.makes }}</p>
       <p class="text-soft">
         Shows {{ chosen.method.profile.shows === 'puff' ? 'a puff' : 'branches' }} ·
-        {{ chosen.method.profile.effort }} · {{ chosen.method.profile.together.join('–') }} at once ·
+        {{ chosen.method.profile.effort }} · {{ togetherWords(chosen.method.profile.together) }} ·
         {{ chosen.method.profile.sizeMm.join('–') }} mm · {{ chosen.method.profile.seasons }}
       </p>
       <ul>

@@ -145,6 +145,17 @@ async function plan(start: boolean): Promise<void> {
         @plan="plan"
       />
       <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
+      <LayerPanel v-if="methodId === 'layered-grass'" :plant="plant" :make-up="makeUp" />
+      <HedgePanel
+        v-if="methodId === 'twig-hedge' || methodId === 'trimmed-hedge'"
+        :plant="plant"
+        :make-up="makeUp"
+      />
+      <TrayPanel
+        v-if="methodId === 'tuft-sheet' || methodId === 'drilled-board'"
+        :plant="plant"
+        :make-up="makeUp"
+      />
       <WirePanel v-if="manner === 'wire'" :plant="plant" :make-up="makeUp" />
       <DiscPanel
         v-else-if="manner === 'discs'"

@@ -80,11 +80,16 @@ const k = coefficients('tuft-sheet', {
 const SMALLEST_DOT_MM = 2
 const LARGEST_DOT_MM = 8
 /** The part of a biscuit-tin lid that dots go on, mm. From memory. */
-const SHEET = { widthMm: 180, heightMm: 260 }
+export const sheetMm = { widthMm: 180, heightMm: 260 } as const
 const LONGEST_FIBRE_MM = 12
 
-const dotMm = ({ piece, value }: PlantTask): number =>
-  Math.min(LARGEST_DOT_MM, Math.max(SMALLEST_DOT_MM, piece.crownWidthMm / value(k.spread)))
+export const spreadOf = k.spread
+/** The dot for a tuft of so many mm: from a rice grain to a pea. */
+export const dotFor = (crownWidthMm: number, spread: number): number =>
+  Math.min(LARGEST_DOT_MM, Math.max(SMALLEST_DOT_MM, crownWidthMm / spread))
+/** How far dots keep from one another, by their width, mm. From memory. */
+export const dotGapMm = (dot: number): number => Math.max(3, dot * 0.8)
+const dotMm = ({ piece, value }: PlantTask): number => dotFor(piece.crownWidthMm, value(k.spread))
 
 function suits({ piece, kind }: PlantJob): Suit {
   const reasonsFor: string[] = []
@@ -118,7 +123,7 @@ function suits({ piece, kind }: PlantJob): Suit {
 
 function layout(task: PlantTask) {
   const dot = dotMm(task)
-  return { dot, ...sheetsFor(task.started, SHEET.widthMm, SHEET.heightMm, dot, Math.max(3, dot * 0.8)) }
+  return { dot, ...sheetsFor(task.started, sheetMm.widthMm, sheetMm.heightMm, dot, dotGapMm(dot)) }
 }
 
 const filledShare = (task: PlantTask, slot: string, share: Coefficient): number =>
@@ -170,7 +175,7 @@ export const tuftSheet: PlantMethod = {
     const { dot, sheets, perSheet } = layout(task)
     const dotInput = input('dot', dot, 'mm', 'common practice', 'crown width ÷ spread, from 2 to 8 mm')
     const footCm2 = (Math.PI / 4) * (dot / 10) ** 2
-    const sheetCm2 = (SHEET.widthMm * SHEET.heightMm) / 100
+    const sheetCm2 = (sheetMm.widthMm * sheetMm.heightMm) / 100
     const loss = task.input(k.glueLoss)
     const second = filledShare(task, 'second', k.second)
     const accent = filledShare(task, 'accent', k.accent)
@@ -225,8 +230,8 @@ export const tuftSheet: PlantMethod = {
           slot: 'backing',
           what: 'sheet of backing',
           count: sheets,
-          lengthMm: SHEET.heightMm,
-          widthMm: SHEET.widthMm,
+          lengthMm: sheetMm.heightMm,
+          widthMm: sheetMm.widthMm,
         },
       ],
       yields: [],

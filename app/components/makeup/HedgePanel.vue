@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { gapSchema, holeSheet, type Gap } from '~~/core/hedges'
+import { grownMm } from '~~/core/hedges'
+import { worthOf, type Coefficient, type MakeUp } from '~~/core/makeup'
+import { stripPlanOf, twigPlanOf } from '~~/core/methods'
+import { counted, formatQuantity, parseQuantity, plainNumber } from '~~/core/units'
+import { changeLine } from '../../db/commands/brief'
+import type { Plant } from '../../stores/commission'
+
+/** A hedge along its line: gates and gaps, twigs by length with their holes, or strips from sheets. */
+const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
+const workshop = useWorkshop()
+
+const totalMm = computed(() =>
+  props.plant.line.amount.kind === 'length' ? props.plant.line.amount.lengthMm : 0,
+)
+const gaps = computed<readonly Gap[]>(() => props.plant.line.gaps ?? [])
+const value = (coefficient: Coefficient): number => worthOf(coefficient, workshop.ownValues).value
+const whole = computed(() => ({ piece: props.plant.piece, lengthMm: totalMm.value }))
+const twigs = computed(() =>
+  props.makeUp.method.id === 'twig-hedge'
+    ? twigPlanOf(whole.value, gaps.value, value, props.plant.line.id)
+    : undefined,
+)
+const hair = computed(() => props.makeUp.slots.find(({ slot }) => slot.id === 'hair')?.parts[0]?.material)
+const strips = computed(() =>
+  props.makeUp.method.id === 'trimmed-hedge'
+    ? stripPlanOf(whole.value, gaps.value, value, hair.value)
+    : undefined,
+)
+const title = computed(() => `${props.plant.line.name}: holes`)
+const sheet = computed(
+  () =>
+    twigs.value &&
+    holeSheet({
+      title: title.value,
+      lengthMm: totalMm.value,
+      widthMm: twigs.value.widthMm,
+      holeMm: twigs.value.holeMm,
+      gaps: gaps.value,
+      holes: twigs.value.holes,
+    }),
+)
+/** What is drawn: the first metre at most; the paper has all of it. */
+const SHOWN_MM = 400
+const shown = computed(
+  () =>
+    twigs.value &&
+    holeSheet({
+      title: title.value,
+      lengthMm: Math.min(SHOWN_MM, totalMm.value),
+      widthMm: twigs.value.widthMm,
+      holeMm: twigs.value.holeMm,
+      gaps: gaps.value.filter(({ atMm }) => atMm < SHOWN_MM),
+      holes: twigs.value.holes.filter(({ alongMm }) => alongMm <= SHOWN_MM),
+    }),
+)
+/** Strips of each length, the longest first. */
+const lengths = computed(() => {
+  const counts = new Map<number, number>()
+  for (const mm of strips.value?.strips ?? [])
+    counts.set(Math.round(mm), (counts.get(Math.round(mm)) ?? 0) + 1)
+  return [...counts].sort((a, b) => b[0] - a[0])
+})
+
+const text = reactive({ at: '', width: '' })
+const fault = ref('')
+async function set(next: readonly Gap[]): Promise<void> {
+  await workshop.give(changeLine, props.plant.line.id, {
+    gaps: next.length === 0 ? undefined : next.map((gap) => ({ ...gap })),
+  })
+}
+async function add(): Promise<void> {
+  const at = parseQuantity(text.at, 'mm', { zero: true })
+  const width = parseQuantity(text.width, 'mm')
+  fault.value =
+    at.kind === 'none' ? `Gap from: ${at.because}` : width.kind === 'none' ? `Width: ${width.because}` : ''
+  if (at.kind === 'none' || width.kind === 'none') return
+  const read = gapSchema.safeParse({ atMm: at.value, widthMm: width.value })
+  if (!read.success) fault.value = 'A gap is 1 mm to 10 m wide.'
+  else if (at.value >= totalMm.value)
+    fault.value = `Gap from: read ${plainNumber(at.value, 0)} mm; the hedge ends at ${plainNumber(totalMm.value, 0)} mm.`
+  else if (grownMm(totalMm.value, [...gaps.value, read.data]) <= 0)
+    fault.value = 'With this gap nothing of the hedge would be left.'
+  if (fault.value !== '' || !read.success) return
+  await set([...gaps.value, read.data].sort((a, b) => a.atMm - b.atMm))
+  Object.assign(text, { at: '', width: '' })
+}
+</script>
+
+<template>
+  <section aria-label="Hedge" class="border-t-2 border-ink">
+    <div class="flex flex-wrap items-center gap-x-5 gap-y-1 px-4 pt-3">
+      <h2>Along the hedge</h2>
+      <span class="text-sm text-soft">
+        {{ formatQuantity(totalMm, 'mm') }} along its line,
+        {{ formatQuantity(grownMm(totalMm, gaps), 'mm') }} of hedge<template v-if="twigs">
+          · {{ counted(twigs.holes.length, 'hole') }},
+          {{ Math.round((twigs.holes.length / twigs.grownMm) * 200) }} for 200 mm</template
+        ><template v-if="strips">
+          · {{ counted(strips.strips.length, 'strip') }} from {{ counted(strips.sheets, 'sheet') }}</template
+        >
+        · see-through {{ Math.round(plant.piece.seeThrough * 100) }} % in leaf
+      </span>
+      <span v-if="sheet" class="ml-auto">
+        <TemplateButtons :templates="() => (sheet ? [sheet] : [])" :title="title" what="hole sheet" />
+      </span>
+    </div>
+    <TemplateDrawing v-if="shown" :template="shown" :max-height="150" class="px-4 py-2" />
+    <p v-if="shown && totalMm > SHOWN_MM" class="px-4 text-xs text-soft">
+      The first {{ SHOWN_MM }} mm are shown; paper and files have all {{ formatQuantity(totalMm, 'mm') }}.
+    </p>
+    <div class="grid gap-x-4 lg:grid-cols-2">
+      <div class="py-2">
+        <h3 class="px-4 pb-1">{{ twigs ? 'Twigs to cut' : 'Strips to cut' }}</h3>
+        <ul v-if="twigs" class="flex flex-wrap gap-x-5 gap-y-1 px-4">
+          <li v-for="{ lengthMm, count } in twigs.cuts" :key="lengthMm">
+            <strong>{{ count }}</strong> × {{ lengthMm }} mm
+          </li>
+        </ul>
+        <ul v-else-if="strips" class="flex flex-wrap gap-x-5 gap-y-1 px-4">
+          <li v-for="[mm, count] in lengths" :key="mm">
+            <strong>{{ count }}</strong> × {{ mm }} mm
+          </li>
+          <li class="basis-full text-sm text-soft">
+            {{ counted(strips.rowsPerSheet, 'row') }} to a sheet,
+            {{ counted(strips.cut.rods.length, 'row') }} cut; joints of neighbouring layers lie half a strip
+            apart.
+          </li>
+        </ul>
+      </div>
+      <div class="border-line py-2 lg:border-l">
+        <h3 class="px-4 pb-1">Gates and gaps</h3>
+        <ul class="px-4">
+          <li v-for="(gap, i) in gaps" :key="`${gap.atMm}-${gap.widthMm}`" class="flex items-center gap-3">
+            {{ formatQuantity(gap.widthMm, 'mm') }} from {{ formatQuantity(gap.atMm, 'mm') }} on
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`Close the gap at ${formatQuantity(gap.atMm, 'mm')}`"
+              @click="set(gaps.filter((_, at) => at !== i))"
+            >
+              close it
+            </button>
+          </li>
+          <li v-if="gaps.length === 0" class="text-sm text-soft">none: it runs through</li>
+        </ul>
+        <form class="flex items-end gap-2 px-4 pt-2" @submit.prevent="add">
+          <label class="text-sm"
+            ><span class="block text-soft">From</span
+            ><input
+              v-model="text.at"
+              class="field field-cell !w-24"
+              placeholder="620 mm"
+              :aria-invalid="fault !== ''"
+          /></label>
+          <label class="text-sm"
+            ><span class="block text-soft">Wide</span
+            ><input
+              v-model="text.width"
+              class="field field-cell !w-24"
+              placeholder="45 mm"
+              :aria-invalid="fault !== ''"
+          /></label>
+          <button type="submit" class="button button-small">Leave a gap</button>
+        </form>
+        <p v-if="fault" class="px-4 pt-1 text-sm text-hip" role="alert">{{ fault }}</p>
+      </div>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,290 @@
+<script setup lang="ts">
+import {
+  gluings,
+  layerFaults,
+  MOST_LAYERS,
+  layerSchema,
+  movedLayer,
+  readsAs,
+  swardTones,
+  swardToneWords,
+  withOneMore,
+  type GrassLayer,
+} from '~~/core/grass'
+import type { MakeUp } from '~~/core/makeup'
+import { layerPlanOf, layersOf } from '~~/core/methods'
+import {
+  counted,
+  figure,
+  formatMinutes,
+  formatQuantity,
+  input,
+  plainNumber,
+  readBounded,
+} from '~~/core/units'
+import { changeLine } from '../../db/commands/brief'
+import type { Plant } from '../../stores/commission'
+
+/** Grass in layers: what each is, takes and covers; changed, dropped, moved and seen at once. */
+const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
+const workshop = useWorkshop()
+
+const plan = computed(() => layerPlanOf(props.makeUp, workshop.ownValues))
+const layers = computed(() => [...layersOf(props.plant.job)])
+const own = computed(() => props.plant.line.layers !== undefined)
+const faults = computed(() => layerFaults(layers.value))
+const sward = computed(() => props.plant.piece.sward)
+const personMm = computed(() => 1750 / props.plant.piece.realRatio)
+
+async function set(next: readonly GrassLayer[] | undefined): Promise<void> {
+  await workshop.give(changeLine, props.plant.line.id, { layers: next === undefined ? undefined : [...next] })
+}
+const changed = (at: number, over: Partial<GrassLayer>): Promise<void> =>
+  set(layers.value.map((layer, i) => (i === at ? { ...layer, ...over } : layer)))
+
+const { text, fault, take } = useFieldTexts(
+  () => `${props.plant.line.id}|${layers.value.length}`,
+  () =>
+    Object.fromEntries(
+      Array.from({ length: MOST_LAYERS }, (_, i) => layers.value[i]).flatMap((layer, i) => [
+        [`length-${i}`, layer ? plainNumber(layer.lengthMm, 1) : ''],
+        [`count-${i}`, layer ? plainNumber(layer.perCm2, 2) : ''],
+      ]),
+    ) as Record<string, string>,
+)
+const leave = (at: number, field: 'lengthMm' | 'perCm2'): Promise<void> => {
+  const key = `${field === 'lengthMm' ? 'length' : 'count'}-${at}`
+  return take(
+    key,
+    readBounded(
+      {
+        name: field === 'lengthMm' ? 'Length, mm' : 'Fibres on a cm²',
+        schema: layerSchema.shape[field],
+      },
+      text[key] ?? '',
+    ),
+    (read) => changed(at, { [field]: read }),
+  )
+}
+const grams = (value: number): string => formatQuantity(value, 'g')
+const materialOf = (at: number): string =>
+  props.makeUp.slots
+    .find(({ slot }) => slot.id === `layer-${at + 1}`)
+    ?.parts.map(({ material }) => material.name)
+    .join(' + ') ?? ''
+const seen = computed(() =>
+  figure(plan.value?.seenMm ?? 0, 'mm', '90th percentile of tips, each counted by the length of its fibre', [
+    input('mean lean', plan.value?.lean.meanDeg ?? 0, '°', 'memory'),
+    input('comb', plan.value?.lean.combDeg ?? 0, '°', 'memory'),
+    ...layers.value.map((layer, i) =>
+      input(`layer ${i + 1}`, layer.lengthMm, 'mm', own.value ? 'yours' : 'formula'),
+    ),
+  ]),
+)
+const cover = computed(() =>
+  figure(
+    (plan.value?.cover ?? 0) * 100,
+    '%',
+    '1 − exp(−fibres × width × length × mean sine of the lean), part by part of the patch',
+    layers.value.map((layer, i) =>
+      input(`fibres of layer ${i + 1} on a cm²`, layer.perCm2, '', own.value ? 'yours' : 'formula'),
+    ),
+    'formula',
+    'Boolean model',
+  ),
+)
+</script>
+
+<template>
+  <section v-if="plan" aria-label="Layers of grass" class="border-t-2 border-ink">
+    <div class="flex flex-wrap items-baseline gap-x-5 gap-y-1 px-4 pt-3">
+      <h2>Layers</h2>
+      <span class="text-sm text-soft">
+        {{ plainNumber(sward.heightMm, 1) }} mm: {{ readsAs(sward.heightMm, plant.piece.realRatio) }} ·
+        {{ sward.mown ? 'mown' : `${Math.round(sward.straw * 100)} % dry` }}
+        {{ sward.heads > 0.04 ? '· in seed or flower' : '' }} ·
+        {{ counted(plan.patches, 'patch', 'patches') }} of {{ plainNumber(plan.patchCm2, 0) }} cm², one while
+        the glue is open
+      </span>
+      <button
+        v-if="own"
+        type="button"
+        class="button button-quiet button-small ml-auto"
+        @click="set(undefined)"
+      >
+        Back to the proposal
+      </button>
+    </div>
+    <div class="grid gap-x-4 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <div class="min-w-0 px-4 py-2">
+        <LayerDrawing :plan="plan" :person-mm="personMm" :seed="plant.line.id" />
+      </div>
+      <dl class="border-line px-4 py-2 lg:border-l">
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Seen height</dt>
+          <dd>
+            <FigureButton
+              :figure="seen"
+              label="Seen height"
+              :text="`${plainNumber(plan.seenMm, 1)} mm`"
+            /><span class="text-soft"> · sealed {{ plainNumber(plan.sealedMm, 1) }} mm</span>
+          </dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Cover from above</dt>
+          <dd>
+            <FigureButton
+              :figure="cover"
+              label="Cover from above"
+              :text="`${Math.round(plan.cover * 100)} %`"
+            />
+            <span class="text-soft"> · soil seen between</span>
+          </dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Hands and waits</dt>
+          <dd>
+            {{ formatMinutes(plan.layers.reduce((sum, one) => sum + one.minutes, 0)) }} ·
+            <span class="text-soft"
+              >{{ formatMinutes(plan.layers.reduce((sum, one) => sum + one.waitMin, 0)) }} drying</span
+            >
+          </dd>
+        </div>
+        <div class="flex justify-between gap-3 py-1">
+          <dt>Back from the vacuum</dt>
+          <dd>{{ grams(plan.layers.reduce((sum, one) => sum + one.backG, 0)) }}</dd>
+        </div>
+        <p v-for="words in faults" :key="words" class="mt-1 text-sm text-hip" role="status">{{ words }}</p>
+        <p v-if="Object.values(fault).find(Boolean)" class="mt-1 text-sm text-hip" role="alert">
+          {{ Object.values(fault).find(Boolean) }}
+        </p>
+      </dl>
+    </div>
+    <div class="overflow-x-auto">
+      <table class="ruled w-full">
+        <thead>
+          <tr>
+            <th class="!pl-4" colspan="2">Layer</th>
+            <th class="number">mm</th>
+            <th>Tone</th>
+            <th>Glue</th>
+            <th class="number">a cm²</th>
+            <th class="number">Stands</th>
+            <th class="number">In the hopper</th>
+            <th class="number">Back</th>
+            <th class="number">Glue</th>
+            <th class="number">Hands</th>
+            <th class="number">Covers</th>
+            <th class="!pr-4"><span class="sr-only">Order</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(row, i) in plan.layers" :key="i">
+            <td class="number !pl-4">{{ i + 1 }}</td>
+            <td class="min-w-36 text-sm">
+              <span
+                v-for="fibre in row.fibres"
+                :key="fibre.lengthMm"
+                class="mr-1 inline-block h-3 w-3 align-middle"
+                :style="{ background: fibre.colour }"
+                aria-hidden="true"
+              />{{ materialOf(i) || 'nothing on the list' }}
+            </td>
+            <td class="number">
+              <CellField
+                v-model="text[`length-${i}`]!"
+                class="!w-14 text-right"
+                :label="`Length of layer ${i + 1}, mm`"
+                :fault="fault[`length-${i}`]"
+                @change="leave(i, 'lengthMm')"
+              />
+            </td>
+            <td>
+              <select
+                class="field field-cell !w-28"
+                :value="row.layer.tone"
+                :aria-label="`Tone of layer ${i + 1}`"
+                @change="
+                  changed(i, { tone: ($event.target as HTMLSelectElement).value as GrassLayer['tone'] })
+                "
+              >
+                <option v-for="tone in swardTones" :key="tone" :value="tone">
+                  {{ swardToneWords[tone] }}
+                </option>
+              </select>
+            </td>
+            <td>
+              <select
+                class="field field-cell !w-26"
+                :value="row.layer.glue"
+                :aria-label="`Glue of layer ${i + 1}`"
+                @change="
+                  changed(i, { glue: ($event.target as HTMLSelectElement).value as GrassLayer['glue'] })
+                "
+              >
+                <option v-for="glue in gluings" :key="glue" :value="glue">{{ glue }}</option>
+              </select>
+            </td>
+            <td class="number">
+              <CellField
+                v-model="text[`count-${i}`]!"
+                class="!w-16 text-right"
+                :label="`Fibres of layer ${i + 1} on a cm²`"
+                :fault="fault[`count-${i}`]"
+                @change="leave(i, 'perCm2')"
+              />
+            </td>
+            <td class="number">{{ grams(row.standingG) }}</td>
+            <td class="number">{{ grams(row.hopperG) }}</td>
+            <td class="number">{{ grams(row.backG) }}</td>
+            <td class="number">{{ formatQuantity(row.glueMl, 'ml') }}</td>
+            <td class="number">{{ formatMinutes(row.minutes) }}</td>
+            <td class="number">{{ Math.round(row.cover * 100) }} %</td>
+            <td class="!pr-4 whitespace-nowrap">
+              <button
+                type="button"
+                class="button button-quiet button-small"
+                :disabled="i === 0"
+                :aria-label="`Layer ${i + 1} earlier`"
+                @click="set(movedLayer(layers, i, -1))"
+              >
+                ↑
+              </button>
+              <button
+                type="button"
+                class="button button-quiet button-small"
+                :disabled="i === layers.length - 1"
+                :aria-label="`Layer ${i + 1} later`"
+                @click="set(movedLayer(layers, i, 1))"
+              >
+                ↓
+              </button>
+              <button
+                type="button"
+                class="button button-quiet button-small"
+                :disabled="layers.length === 1"
+                :aria-label="`Drop layer ${i + 1}`"
+                @click="set(layers.filter((_, at) => at !== i))"
+              >
+                ×
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="px-4 py-2">
+      <button
+        type="button"
+        class="button button-small"
+        :disabled="layers.length >= MOST_LAYERS"
+        @click="set(withOneMore(layers))"
+      >
+        Add a longer layer
+      </button>
+      <span class="ml-3 text-sm text-soft"
+        >Materials are chosen above. One underlay a tone; what falls mixed becomes rough-ground mix.</span
+      >
+    </p>
+  </section>
+</template>

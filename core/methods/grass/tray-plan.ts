@@ -1,0 +1,72 @@
+import type { PieceSize } from '../../commissions'
+import { boardHoles, layTray, type Dot, type DotSize } from '../../grass'
+import { worthOf, type Coefficient, type MakeUp, type OwnValues } from '../../makeup'
+import { seedOf } from '../../units'
+import { boardFigures } from './drilled-board'
+import { dotGapMm, sheetMm, spreadOf, dotFor } from './tuft-sheet'
+
+/** What tufts are set on: a tray of dots, or a board of holes; one is like the next. */
+export interface TrayPlan {
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly dots: readonly Dot[]
+  /** Sizes on it and their shares, the largest first. */
+  readonly sizes: readonly DotSize[]
+  /** Trays, or boards, that the batch takes. */
+  readonly trays: number
+  readonly drill: boolean
+}
+
+/** Dots are told apart in steps of half a millimetre. */
+const STEP_MM = 0.5
+/** No more sizes than this on a tray: more, nobody can set apart. */
+const MOST_SIZES = 5
+
+/** Dots by size, as the pieces' own widths ask for. */
+function mixture(sizes: readonly PieceSize[], spread: number): DotSize[] {
+  const counts = new Map<number, number>()
+  for (const { crownWidthMm } of sizes) {
+    const dot = Math.round(dotFor(crownWidthMm, spread) / STEP_MM) * STEP_MM
+    counts.set(dot, (counts.get(dot) ?? 0) + 1)
+  }
+  return [...counts]
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, MOST_SIZES)
+    .map(([diameterMm, count]) => ({ diameterMm, share: count / sizes.length }))
+    .sort((a, b) => b.diameterMm - a.diameterMm)
+}
+
+/** The tray or board of a batch; nothing for a way that uses neither. @param seed the line's id */
+export function trayPlanOf(
+  made: MakeUp,
+  sizes: readonly PieceSize[],
+  own: OwnValues,
+  seed: string,
+): TrayPlan | undefined {
+  const value = (coefficient: Coefficient): number => worthOf(coefficient, own).value
+  if (made.method.id === 'drilled-board') {
+    const [widthMm, heightMm] = [value(boardFigures.boardWidthMm), value(boardFigures.boardHeightMm)]
+    const holeMm = value(boardFigures.holeMm)
+    const dots = boardHoles(widthMm, heightMm, holeMm, value(boardFigures.bridgeMm))
+    const trays = Math.ceil(made.started.value / Math.max(1, dots.length))
+    return { widthMm, heightMm, dots, sizes: [{ diameterMm: holeMm, share: 1 }], trays, drill: true }
+  }
+  if (made.method.id !== 'tuft-sheet' || sizes.length === 0) return undefined
+  const mix = mixture(sizes, value(spreadOf))
+  const mean = mix.reduce((sum, { diameterMm, share }) => sum + diameterMm * share, 0)
+  const dots = layTray({
+    ...sheetMm,
+    gapMm: dotGapMm(mean),
+    sizes: mix,
+    seed: seedOf(seed),
+    most: made.started.value,
+  })
+  return {
+    widthMm: sheetMm.widthMm,
+    heightMm: sheetMm.heightMm,
+    dots,
+    sizes: mix,
+    trays: Math.ceil(made.started.value / Math.max(1, dots.length)),
+    drill: false,
+  }
+}
