@@ -156,8 +156,9 @@ export interface PlantMethod extends Common {
 /** A way to make stock from stock. */
 export interface StockMethod extends Common {
   readonly kinds: readonly ['stock']
-  /** The material that it makes. */
+  /** The material that it makes, and what comes with it: each can be asked for. */
   readonly product: string
+  readonly also?: readonly string[]
   readonly slots: (job: Extract<Job, { kind: 'stock' }>) => readonly Slot[]
   readonly work: (task: Task & { readonly job: Extract<Job, { kind: 'stock' }> }) => Work
   readonly examples: readonly Extract<Job, { kind: 'stock' }>[]

@@ -27,6 +27,8 @@ export type Wish =
     }
   | { readonly stuff: 'liquid'; readonly liquid: Liquid; readonly colour?: string }
   | { readonly stuff: 'powder'; readonly powder: Powder; readonly colour?: string }
+  /** One material and no other: what a recipe begins with. */
+  | { readonly stuff: 'other'; readonly materialId: string; readonly words: string }
   | { readonly stuff: 'wire' | 'dowel' | 'rope'; readonly diameterMm: number }
   | {
       readonly stuff: 'pad'
@@ -75,7 +77,8 @@ export interface Filled {
 }
 
 /** Whether a material is the stuff that a wish names. */
-export function isKindOf({ of }: Pick<Material, 'of'>, wish: Wish): boolean {
+export function isKindOf({ id, of }: Pick<Material, 'id' | 'of'>, wish: Wish): boolean {
+  if (wish.stuff === 'other') return id === wish.materialId
   if (of.stuff !== wish.stuff) return false
   switch (wish.stuff) {
     case 'foam':
@@ -216,6 +219,8 @@ export function wishWords(wish: Wish): string {
         : `${wish.form} foam of about ${plainNumber(wish.grainMm, 1)} mm`
     case 'powder':
       return wish.powder
+    case 'other':
+      return wish.words
     case 'wire':
     case 'dowel':
     case 'rope':

@@ -78,6 +78,24 @@ export const stepSchema = z.strictObject({
     .array(z.strictObject({ materialId: idSchema, share: z.number().min(0).max(1) }))
     .max(10)
     .optional(),
+  /** What the dealer deals at it, so that variety needs no thinking; and how often for each piece. */
+  deal: z
+    .strictObject({
+      each: z.number().int().min(1).max(1000),
+      suits: z
+        .array(
+          z.strictObject({
+            id: z.string().min(1).max(20),
+            options: z
+              .array(z.strictObject({ name: z.string().min(1).max(40), share: z.number().min(0).max(1) }))
+              .min(1)
+              .max(8),
+          }),
+        )
+        .min(1)
+        .max(4),
+    })
+    .optional(),
   /** Materials that can be weighed in and out at this step. */
   materialIds: z.array(idSchema).max(20),
 })

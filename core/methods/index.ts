@@ -28,6 +28,7 @@ import { tuftSheet } from './grass/tuft-sheet'
 import { verge } from './grass/verge'
 import { trimmedHedge } from './hedges/trimmed-hedge'
 import { twigHedge } from './hedges/twig-hedge'
+import { recipes } from './stock/recipes'
 import { soakingBath } from './stock/soaking-bath'
 import { mouldedTrunk } from './trees/moulded-trunk'
 import { blossomTree } from './trees/blossom-tree'
@@ -87,6 +88,7 @@ export const methods: readonly Method[] = [
   clothGrass,
   grassMat,
   soakingBath,
+  ...recipes,
 ]
 
 const byId = new Map(methods.map((method) => [method.id, method]))
@@ -101,7 +103,10 @@ export const plantMethods: readonly PlantMethod[] = methods.filter(isPlantMethod
 
 /** How a material can be made, if there is a way. */
 export const stockMethodFor = (materialId: string): StockMethod | undefined =>
-  methods.find((method): method is StockMethod => !isPlantMethod(method) && method.product === materialId)
+  methods.find(
+    (method): method is StockMethod =>
+      !isPlantMethod(method) && (method.product === materialId || method.also?.includes(materialId) === true),
+  )
 
 /** The name of a way of making, or what to call one that is not known. */
 export const methodName = (id: string): string =>

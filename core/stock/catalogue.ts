@@ -148,6 +148,15 @@ const sheet = (
   ...extra,
 })
 
+const raw = (id: string, name: string, colour: string, bulkGPerMl: number, note: string): CatalogueRow => ({
+  id,
+  name,
+  unit: 'g',
+  of: { stuff: 'other', colour },
+  bulkGPerMl,
+  note,
+})
+
 const tease = (
   id: string,
   name: string,
@@ -210,7 +219,15 @@ const groundMaterials: readonly CatalogueRow[] = [
   }),
   powder('scrub-blend', 'Shredded scrub, coarse', 'other', '#6f7349', 0.05),
   powder('scrub-fine', 'Shredded scrub, fine', 'other', '#7b7c52', 0.06),
-  powder('leaves-raw', 'Fallen leaves, as gathered', 'litter', '#8a6a44', 0.05),
+  raw(
+    'leaves-raw',
+    'Fallen leaves, as gathered',
+    '#8a6a44',
+    0.05,
+    'In late autumn; ask first (common practice).',
+  ),
+  raw('soil-raw', 'Clay soil, as dug', '#6f5a40', 1.2, 'Natural clay soil, not sand (common practice).'),
+  raw('coffee-wet', 'Coffee grounds, wet', '#33241a', 0.7, 'Dry them the same day, or they mould.'),
   powder('petals-yellow', 'Flower powder, yellow', 'blossom', '#dcbf3f', 0.3, pack(10, 450)),
   powder('petals-purple', 'Flower powder, purple', 'blossom', '#8a6aa0', 0.3, pack(10, 450)),
   powder('petals-red', 'Flower powder, red', 'blossom', '#b5443f', 0.3, pack(10, 450)),

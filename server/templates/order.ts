@@ -34,12 +34,18 @@ const templateSchema = z.strictObject({
 })
 
 /** What templates at 1:1 are printed from: the drawings as the maker sees them. */
-export const templateOrderSchema = z.strictObject({
-  paper: z.enum(['A4', 'Letter']),
-  title: z.string().max(200),
-  templates: z.array(templateSchema).min(1).max(40),
-  /** Words for a last page: a numbered list of what is done. */
-  list: z.array(z.string().max(300)).max(600).default([]),
-  listTitle: z.string().max(120).default(''),
-})
+export const templateOrderSchema = z
+  .strictObject({
+    paper: z.enum(['A4', 'Letter']),
+    title: z.string().max(200),
+    /** None where only a list is printed. */
+    templates: z.array(templateSchema).max(40),
+    /** Words for a last page: a numbered list of what is done. */
+    list: z.array(z.string().max(300)).max(600).default([]),
+    listTitle: z.string().max(120).default(''),
+  })
+  .refine(({ templates, list }) => templates.length + list.length > 0, {
+    path: ['templates'],
+    message: 'there must be a template or a list to print',
+  })
 export type TemplateOrder = z.infer<typeof templateOrderSchema>

@@ -75,7 +75,14 @@ const placeWords = computed(() => [
             It is aired: go on
           </button>
         </div>
-        <div v-else class="pieces">
+        <DealerCard
+          v-if="step.deal && !inAir"
+          :batch="batch"
+          :step="step"
+          :done="state.doneInStep"
+          :live="state.live"
+        />
+        <div v-if="!inAir" class="pieces">
           <p class="count" aria-live="polite">
             <strong>{{ state.doneInStep }}</strong> of {{ state.live }}
           </p>

@@ -61,6 +61,18 @@ async function start(): Promise<void> {
             <td>{{ line.label }}</td>
             <td class="number">{{ formatQuantity(line.figure.value, 'ml') }}</td>
           </tr>
+          <template v-if="work.pours.length === 0">
+            <tr v-for="use in work.uses" :key="use.slot">
+              <td>{{ use.material?.name ?? use.label }}</td>
+              <td class="number">
+                {{ use.material ? formatQuantity(use.total.value, use.material.unit) : '' }}
+              </td>
+            </tr>
+            <tr v-for="made in work.yields" :key="made.material.id" class="text-moss">
+              <td>gives {{ made.material.name }}</td>
+              <td class="number">{{ formatQuantity(made.quantity.value, made.material.unit) }}</td>
+            </tr>
+          </template>
         </tbody>
       </table>
       <p v-if="work && work.missing.length > 0" class="text-hip" role="alert">

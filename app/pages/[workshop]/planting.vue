@@ -172,6 +172,7 @@ async function print(): Promise<void> {
       <label v-if="!seen" class="flex items-center gap-1.5"
         ><input v-model="numbers" type="checkbox" class="h-5 w-5 accent-moss" /> Numbers</label
       >
+      <NuxtLink class="button button-small" :to="to('planting-out')">Run sheet</NuxtLink>
       <button type="button" class="button button-small" @click="another">Another plan</button>
       <span>Template</span>
       <button

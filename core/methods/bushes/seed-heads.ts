@@ -158,6 +158,19 @@ export const seedHeads: PlantMethod = {
           },
           wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Let the heads dry'),
           tools: ['tweezers'],
+          deal: {
+            each: 1,
+            suits: [
+              {
+                id: 'head',
+                options: [
+                  { name: 'heads in colour', share: dippedShare.value },
+                  { name: 'green', share: green ? dippedShare.value : 0 },
+                  { name: 'bare', share: value(k.bare) },
+                ].filter((option) => option.share > 0),
+              },
+            ],
+          },
           cautions: ['dust'],
           faults: ['petal-blobs', 'too-orderly'],
         },

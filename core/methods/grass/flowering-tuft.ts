@@ -169,6 +169,26 @@ export const floweringTuft: PlantMethod = {
         : []),
       fixedUse(task, { slot: 'flower', step: dip, label: 'Flower powder' }, k.powderG),
     ]
+    // A tuft without flowers here and there, and low ones between the tall. From memory.
+    const flowered = {
+      each: 1,
+      suits: [
+        {
+          id: 'flowers',
+          options: [
+            { name: 'in flower', share: 0.8 },
+            { name: 'bare', share: 0.2 },
+          ],
+        },
+        {
+          id: 'height',
+          options: [
+            { name: 'tall', share: 0.4 },
+            { name: 'low', share: 0.6 },
+          ],
+        },
+      ],
+    }
     const wet = Math.max(1, Math.floor(value(k.tipOpenSec) / value(k.dipSec)))
     return {
       uses,
@@ -200,6 +220,7 @@ export const floweringTuft: PlantMethod = {
               hands: hands(value(k.stemSec), 60),
               wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry through, overnight'),
               tools: ['tweezers', 'scissors'],
+              deal: flowered,
               cautions: ['dust'],
               faults: ['over-long-stems', 'shiny-patches'],
             }
@@ -212,6 +233,7 @@ export const floweringTuft: PlantMethod = {
               atOnce: { count: wet, because: 'window', what: `${Math.round(value(k.dipSec))} s each.` },
               wait: wait(task.dryMin(value(k.tipDryMin)), 'open film', 'Let the tips dry'),
               tools: ['tweezers', 'scissors'],
+              deal: flowered,
               cautions: ['dust'],
               faults: ['petal-blobs', 'shiny-patches'],
             },

@@ -171,6 +171,26 @@ export const rollAndTear: PlantMethod = {
           ),
           atOnce: { count: 1, because: 'window', what: 'One patch while it is tacky.' },
           wait: wait(value(k.restMin), 'tack clearing', 'Leave it before combing', 'common practice'),
+          deal: {
+            each: hanks,
+            suits: [
+              {
+                id: 'tone',
+                options: [
+                  { name: 'main tone', share: 1 - mixed },
+                  { name: 'second tone', share: mixed },
+                ].filter((option) => option.share > 0),
+              },
+              {
+                id: 'size',
+                options: [
+                  { name: 'thin', share: 0.4 },
+                  { name: 'usual', share: 0.4 },
+                  { name: 'thick', share: 0.2 },
+                ],
+              },
+            ],
+          },
           cautions: ['dust'],
           faults: ['rows', 'shiny-patches'],
         },

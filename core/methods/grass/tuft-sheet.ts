@@ -14,6 +14,7 @@ import {
   type PlantJob,
   type PlantMethod,
   type PlantTask,
+  type Step,
   type Suit,
   type Use,
 } from '../../makeup'
@@ -124,6 +125,21 @@ function suits({ piece, kind }: PlantJob): Suit {
 function layout(task: PlantTask) {
   const dot = dotMm(task)
   return { dot, ...sheetsFor(task.started, sheetMm.widthMm, sheetMm.heightMm, dot, dotGapMm(dot)) }
+}
+
+/** Dots by size, as the pieces' own widths ask for: three sizes, dealt in turn. */
+function dealOfDots(task: PlantTask, mean: number): NonNullable<Step['deal']> {
+  const dots = task.sizes(task.started).map(({ crownWidthMm }) => dotFor(crownWidthMm, task.value(k.spread)))
+  const shareOf = (fits: (dot: number) => boolean): number =>
+    dots.length === 0 ? 0 : dots.filter(fits).length / dots.length
+  const [least, most] = [mean * 0.93, mean * 1.07]
+  const sized = (dot: number): string => `${plainNumber(Math.round(dot * 2) / 2, 1)} mm`
+  const options = [
+    { name: `small, ${sized(mean * 0.85)}`, share: shareOf((dot) => dot < least) },
+    { name: `usual, ${sized(mean)}`, share: shareOf((dot) => dot >= least && dot <= most) },
+    { name: `large, ${sized(mean * 1.15)}`, share: shareOf((dot) => dot > most) },
+  ].filter(({ share }) => share > 0)
+  return { each: 1, suits: [{ id: 'dot', options }] }
 }
 
 const filledShare = (task: PlantTask, slot: string, share: Coefficient): number =>
@@ -246,6 +262,7 @@ export const tuftSheet: PlantMethod = {
         }),
         step({
           ...at('dots'),
+          deal: dealOfDots(task, dot),
           title: 'Set dots, apply fibre',
           text: `Dots of ${plainNumber(dot, 1)} mm that must not touch, ${perSheet} to a sheet; ${round} at a time before they skin. Earth lead on the metal, applicator about 10 mm off; move methodically.`,
           hands: { onceSec: value(k.setUpSec) * rounds, eachSec, origin: 'memory' },

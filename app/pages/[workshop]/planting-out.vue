@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
+import { cautionFootnote, cautions } from '~~/core/safety'
+import { amountText } from '~~/core/commissions'
+import { counted, plainNumber } from '~~/core/units'
+import { movePieces } from '../../db/commands/bench'
+
+/** Planting out: in which order, with what, and ticked off as pieces leave their trays. */
+const workshop = useWorkshop()
+const commission = useCommission()
+const stock = useStock()
+const planting = usePlanting()
+const notices = useNotices()
+const to = useStationPath()
+useStation('Planting out')
+planting.follow()
+
+const codeOf = computed(
+  () =>
+    new Map([
+      ...planting.beds.pieces.map(({ lineId, code }) => [lineId, code] as const),
+      ...planting.beds.hedges.map(({ lineId, code }) => [lineId, code] as const),
+      ...planting.beds.patches.map(({ lineId, code }) => [lineId, code] as const),
+    ]),
+)
+const rows = computed<RunSheetRow[]>(() =>
+  runSheet(
+    commission.plants.map(({ line, species, size, look }) => ({
+      lineId: line.id,
+      code: codeOf.value.get(line.id) ?? '·',
+      name: line.name,
+      zone: line.zone,
+      layer: layerOf(species),
+      amount: line.amount,
+      heightMm: size.heightMm,
+      stemMm: size.trunkMm,
+      litter: species.keeps === 'deciduous' && look.leaf < 0.95,
+    })),
+  ),
+)
+/** Trays of a line, with what waits on them and what of them stands. */
+const traysOf = (lineId: string) =>
+  stock.trays.filter(({ batchId }) => stock.batchById.get(batchId)?.lineId === lineId)
+const waiting = (lineId: string): number =>
+  traysOf(lineId).reduce((sum, { counts }) => sum + Math.max(0, counts['to be planted']), 0)
+const planted = (lineId: string): number =>
+  traysOf(lineId).reduce((sum, { counts }) => sum + Math.max(0, counts.planted), 0)
+
+const text = reactive<Record<string, string>>({})
+const fault = reactive<Record<string, string>>({})
+/** Moves so many of a line on, tray by tray. */
+async function move(lineId: string, count: number, back: boolean): Promise<void> {
+  fault[lineId] = ''
+  const [from, into] = back
+    ? (['planted', 'to be planted'] as const)
+    : (['to be planted', 'planted'] as const)
+  let left = count
+  for (const tray of traysOf(lineId)) {
+    const own = Math.min(left, Math.max(0, tray.counts[from]))
+    if (own <= 0) continue
+    const answer = await movePieces(workshop.context(), {
+      batchId: tray.batchId,
+      tray: tray.name,
+      count: own,
+      from,
+      to: into,
+    })
+    if (answer.kind === 'none') {
+      fault[lineId] = answer.because
+      return
+    }
+    left -= own
+  }
+  notices.done(`${counted(count - left, 'piece')}: ${into}.`)
+  text[lineId] = ''
+}
+function plant(lineId: string): void {
+  const typed = (text[lineId] ?? '').trim()
+  const count = typed === '' ? waiting(lineId) : Number(typed)
+  if (!Number.isInteger(count) || count < 1 || count > waiting(lineId)) {
+    fault[lineId] = `Planted: read “${typed}”; it must be a whole number from 1 to ${waiting(lineId)}.`
+    return
+  }
+  void move(lineId, count, false)
+}
+const { printing, pdf } = useTemplates()
+const print = (): Promise<void> =>
+  pdf([], `${commission.current?.name ?? ''}: planting out`, {
+    title: `${commission.current?.name ?? ''}: planting out`,
+    words: [
+      ...rows.value.map(runSheetWords),
+      'When all stands and is dry: earth on every shiny spot, then vacuum through a stocking.',
+    ],
+  })
+</script>
+
+<template>
+  <div v-if="commission.current && rows.length > 0">
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-2">
+      <h1>Planting out</h1>
+      <span class="text-sm text-soft"
+        >From the back to the front; the letters are those of the planting plan.</span
+      >
+      <span class="ml-auto flex gap-2">
+        <NuxtLink class="button button-small" :to="to('planting')">Planting plan</NuxtLink>
+        <button type="button" class="button button-small" :disabled="printing" @click="print">
+          {{ printing ? 'Printing…' : 'Print run sheet' }}
+        </button>
+      </span>
+    </div>
+    <div class="overflow-x-auto">
+      <table class="ruled w-full">
+        <thead>
+          <tr>
+            <th class="number !pl-5">No.</th>
+            <th>Line</th>
+            <th>Hole</th>
+            <th>Glue and prop</th>
+            <th>Before and after</th>
+            <th class="number">Stand</th>
+            <th class="number">On trays</th>
+            <th class="!pr-5">Planted now</th>
+          </tr>
+        </thead>
+        <tbody>
+          <template v-for="(entry, i) in rows" :key="entry.row.lineId">
+            <tr v-if="i === 0 || rows[i - 1]?.row.zone !== entry.row.zone">
+              <th colspan="8" scope="rowgroup" class="!pl-5 text-left">
+                {{ { front: 'Front', middle: 'Middle', back: 'Back' }[entry.row.zone] }}
+              </th>
+            </tr>
+            <tr>
+              <td class="number !pl-5">{{ i + 1 }}</td>
+              <td>
+                <strong>{{ entry.row.code }}</strong> {{ entry.row.name }}
+                <span class="text-sm text-soft">{{
+                  amountText(entry.row.amount, workshop.settings.units)
+                }}</span>
+              </td>
+              <td class="whitespace-nowrap">
+                <template v-if="entry.hole"
+                  >{{ plainNumber(entry.hole.mm, 1) }} mm
+                  <span class="text-sm text-soft">by {{ entry.hole.tool }}</span></template
+                >
+              </td>
+              <td class="max-w-64 text-sm">
+                {{ entry.glue
+                }}<template v-if="entry.propH"> · prop {{ entry.propH }} h, plastic pegs</template>
+              </td>
+              <td class="max-w-60 text-sm">
+                <span v-if="entry.before" class="block">{{ entry.before }}</span>{{ entry.after }}
+              </td>
+              <td class="number">
+                {{ planted(entry.row.lineId) || '' }}
+                <span
+                  v-if="planted(entry.row.lineId) > 0 && waiting(entry.row.lineId) === 0"
+                  class="text-moss"
+                  >✓</span
+                >
+              </td>
+              <td class="number">{{ waiting(entry.row.lineId) || '–' }}</td>
+              <td class="!pr-5">
+                <form
+                  v-if="waiting(entry.row.lineId) > 0"
+                  class="flex items-center gap-1"
+                  @submit.prevent="plant(entry.row.lineId)"
+                >
+                  <input
+                    v-model="text[entry.row.lineId]"
+                    class="field field-cell !w-16"
+                    inputmode="numeric"
+                    :placeholder="String(waiting(entry.row.lineId))"
+                    :aria-label="`${entry.row.name}: planted now`"
+                    :aria-invalid="(fault[entry.row.lineId] ?? '') !== ''"
+                  />
+                  <button type="submit" class="button button-small">Planted</button>
+                </form>
+                <button
+                  v-else-if="planted(entry.row.lineId) > 0 && entry.row.amount.kind === 'pieces'"
+                  type="button"
+                  class="button button-quiet button-small"
+                  :aria-label="`${entry.row.name}: put back on the tray`"
+                  @click="move(entry.row.lineId, planted(entry.row.lineId), true)"
+                >
+                  put back
+                </button>
+                <span v-if="fault[entry.row.lineId]" class="block text-sm text-hip" role="alert">{{
+                  fault[entry.row.lineId]
+                }}</span>
+              </td>
+            </tr>
+          </template>
+        </tbody>
+      </table>
+    </div>
+    <p class="px-5 py-3 text-sm">
+      <strong class="text-larch">{{ cautions.drilling.title }}.</strong> {{ cautions.drilling.text }}
+      <strong class="text-larch">{{ cautions['hot-glue'].title }}.</strong> {{ cautions['hot-glue'].text }}
+      <span class="text-soft">{{ cautionFootnote }}</span>
+    </p>
+  </div>
+  <div v-else class="m-8 max-w-lg">
+    <h1 class="mb-2">Nothing to plant out</h1>
+    <p class="mb-4">A run sheet follows from the lines of a commission. Enter one in the Brief.</p>
+    <NuxtLink class="button button-act" :to="to('brief')">Go to the Brief</NuxtLink>
+  </div>
+</template>

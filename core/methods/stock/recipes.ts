@@ -1,0 +1,369 @@
+import {
+  coefficients,
+  minutes,
+  seconds,
+  share,
+  stepsWith,
+  use,
+  type Coefficient,
+  type StepDraft,
+  type StockMethod,
+  type Wish,
+} from '../../makeup'
+import { catalogueRow } from '../../stock'
+import { figure, input } from '../../units'
+
+/** What goes in: so much for each gram of all that comes out. */
+interface Ingredient {
+  readonly slot: string
+  readonly label: string
+  readonly wish: Wish
+  readonly each: number
+  /** It can be left out. */
+  readonly optional?: boolean
+}
+
+/** What comes out: its share of the whole by mass. */
+interface Outcome {
+  readonly materialId: string
+  readonly share: Coefficient
+}
+
+interface Recipe {
+  readonly id: string
+  readonly name: string
+  readonly makes: string
+  readonly ingredients: readonly Ingredient[]
+  readonly outcomes: readonly [Outcome, ...Outcome[]]
+  readonly coefficients: Readonly<Record<string, Coefficient>>
+  readonly steps: (value: (coefficient: Coefficient) => number) => readonly StepDraft[]
+  readonly example: number
+}
+
+/**
+ * A recipe as a way of making stock: asked for one of what comes out, all of it is made in the measure that
+ * gives so much of that one.
+ */
+function recipe(of: Recipe): StockMethod {
+  const [first, ...rest] = of.outcomes
+  return {
+    id: of.id,
+    name: of.name,
+    makes: of.makes,
+    kinds: ['stock'],
+    product: first.materialId,
+    ...(rest.length === 0 ? {} : { also: rest.map(({ materialId }) => materialId) }),
+    coefficients: Object.values(of.coefficients),
+    options: [],
+    spoilage: NOTHING_SPOILT,
+    slots: () =>
+      of.ingredients.map(({ slot, label, wish, optional }) => ({
+        id: slot,
+        label,
+        wish,
+        ...(optional ? { optional } : {}),
+      })),
+    work(task) {
+      const { job, value } = task
+      const wanted = of.outcomes.find(({ materialId }) => materialId === job.materialId) ?? first
+      const wantedInput = input('wanted', job.quantity, 'g', 'yours')
+      const whole = job.quantity / Math.max(0.01, value(wanted.share))
+      const lead = of.steps(value)[0]?.id ?? ''
+      const uses = of.ingredients.flatMap(({ slot, label, each, optional }) => {
+        if (optional && task.fill(slot).parts.length === 0) return []
+        const unit = task.fill(slot).parts[0]?.material.unit ?? 'g'
+        const amount = figure(whole * each, unit, 'wanted ÷ its share of what comes out × part', [
+          wantedInput,
+          task.input(wanted.share),
+          input('part', each, '', 'memory', label),
+        ])
+        return [use(task, { slot, step: lead, label, perPiece: amount, total: amount })]
+      })
+      const sum = of.outcomes.reduce((all, { share: own }) => all + value(own), 0)
+      const drawn = [...new Set(uses.flatMap(({ material }) => (material ? [material.id] : [])))]
+      return {
+        uses,
+        pours: [],
+        cuts: [],
+        yields: of.outcomes.map(({ materialId, share: own }) => ({
+          label: catalogueRow(materialId).name,
+          source: 'home-made',
+          material: catalogueRow(materialId),
+          quantity: figure(whole * value(own), 'g', 'all that comes out × its share', [
+            wantedInput,
+            task.input(own),
+          ]),
+          shares: drawn.map((id) => ({ materialId: id, share: value(own) / Math.max(sum, 1e-9) })),
+        })),
+        steps: stepsWith(uses, of.steps(value)),
+      }
+    },
+    examples: [{ kind: 'stock', materialId: first.materialId, quantity: of.example, unit: 'g' }],
+  }
+}
+
+const NOTHING_SPOILT: Coefficient = {
+  id: 'shared/recipe-spoilage',
+  name: 'spoilage',
+  value: 0,
+  unit: '',
+  origin: 'formula',
+  range: [0, 0.5],
+  spread: 0.25,
+}
+
+const only = (materialId: string, words: string): Wish => ({ stuff: 'other', materialId, words })
+const once = (sec: number): StepDraft['hands'] => ({ onceSec: sec, eachSec: 0, origin: 'memory' })
+const ovenWait = (min: number): StepDraft['wait'] => ({
+  leastMin: min,
+  kind: 'cure',
+  what: 'An hour at 80 °C, until fully dry',
+  origin: 'common practice',
+  attended: true,
+})
+
+const soil = coefficients('soil-grades', {
+  coarse: share('coarse, of dry soil', 0.3),
+  medium: share('medium', 0.4),
+  fine: share('fine, through a stocking', 0.25),
+  sieveSec: seconds('crumble, sieve twice, shake through a stocking', 900),
+  dryMin: minutes('spread to dry', 2880, 'memory', 'two days'),
+})
+const leaves = coefficients('leaf-litter', {
+  litter: share('litter, of raw leaves', 0.5),
+  blendSec: seconds('blend in small loads, sieve off both ends', 600),
+  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
+})
+const coffee = coefficients('coffee-dried', {
+  dry: share('dry, of wet grounds', 0.45),
+  spreadSec: seconds('spread, stir now and then', 180),
+  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
+})
+const scrub = coefficients('scrub-blend', {
+  coarse: share('held by the sieve', 0.6),
+  fine: share('through it', 0.38),
+  shredSec: seconds('shred in small loads', 420),
+  mixSec: seconds('mix by hand', 300, 'common practice', 'about five minutes'),
+})
+const buff = coefficients('ground-buff', {
+  all: share('all of it', 1, 'formula'),
+  mixSec: seconds('mix in a closed jar', 180),
+})
+const dyed = coefficients('sawdust-green', {
+  all: share('dyed, of what goes in', 0.95),
+  dyeSec: seconds('sand, sieve, stir into the dye, spread', 600),
+  dryMin: minutes('spread to dry', 1440),
+})
+
+/** Stock made at home from other stock. Common practice; shares and times from memory unless marked. */
+export const recipes: readonly StockMethod[] = [
+  recipe({
+    id: 'soil-grades',
+    name: 'Soil in three grades',
+    makes: 'Dug clay soil dried, crumbled and sieved: coarse, medium, and fine through a stocking.',
+    ingredients: [
+      { slot: 'soil', label: 'Soil as dug', wish: only('soil-raw', 'clay soil, as dug'), each: 1 },
+    ],
+    outcomes: [
+      { materialId: 'soil-medium', share: soil.medium },
+      { materialId: 'soil-fine', share: soil.fine },
+      { materialId: 'soil-coarse', share: soil.coarse },
+    ],
+    coefficients: soil,
+    steps: (value) => [
+      {
+        id: 'dry',
+        title: 'Spread and dry',
+        text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
+        hands: once(300),
+        wait: { leastMin: value(soil.dryMin), kind: 'open film', what: 'Dry through', origin: 'memory' },
+      },
+      {
+        id: 'sieve',
+        title: 'Crumble and sieve in three',
+        text: 'Crumble; what the first sieve holds is coarse, the second medium; shake the rest through a stocking: fine. Three jars, three labels.',
+        hands: once(value(soil.sieveSec)),
+        tools: ['sieve'],
+        cautions: ['dust'],
+        passes: 'Fine soil floats like flour; no lumps in the medium.',
+      },
+    ],
+    example: 400,
+  }),
+  recipe({
+    id: 'leaf-litter',
+    name: 'Ground leaves',
+    makes:
+      'Gathered leaves dried at 80 °C, blended for half a minute, both the coarse and the dust sieved off.',
+    ingredients: [
+      {
+        slot: 'leaves',
+        label: 'Leaves as gathered',
+        wish: only('leaves-raw', 'fallen leaves, as gathered'),
+        each: 1,
+      },
+    ],
+    outcomes: [{ materialId: 'leaf-litter', share: leaves.litter }],
+    coefficients: leaves,
+    steps: (value) => [
+      {
+        id: 'dry',
+        title: 'Clean and dry',
+        text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
+        hands: once(600),
+        wait: ovenWait(value(leaves.ovenMin)),
+        tools: ['oven tray'],
+        cautions: ['oven', 'gathering'],
+        faults: ['mould'],
+      },
+      {
+        id: 'blend',
+        title: 'Blend, sieve both ends off',
+        text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
+        hands: once(value(leaves.blendSec)),
+        tools: ['sieve'],
+        cautions: ['blender', 'dust'],
+        faults: ['overfilled-jar'],
+        passes: 'Flakes of one size, no dust.',
+      },
+    ],
+    example: 60,
+  }),
+  recipe({
+    id: 'coffee-dried',
+    name: 'Dried coffee grounds',
+    makes: 'Wet grounds dried at 80 °C until nothing clumps.',
+    ingredients: [
+      { slot: 'coffee', label: 'Wet grounds', wish: only('coffee-wet', 'wet coffee grounds'), each: 1 },
+    ],
+    outcomes: [{ materialId: 'coffee-grounds', share: coffee.dry }],
+    coefficients: coffee,
+    steps: (value) => [
+      {
+        id: 'dry',
+        title: 'Dry in the oven',
+        text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
+        hands: once(value(coffee.spreadSec)),
+        wait: ovenWait(value(coffee.ovenMin)),
+        tools: ['oven tray'],
+        cautions: ['oven'],
+        faults: ['mould'],
+        passes: 'Runs like dry sand.',
+      },
+    ],
+    example: 80,
+  }),
+  recipe({
+    id: 'scrub-blend',
+    name: 'Shredded scrub, two grades',
+    makes: 'Lichen and clump foam shredded and mixed, then sieved: coarse for scrub, fine for edges.',
+    ingredients: [
+      { slot: 'lichen', label: 'Lichen', wish: { stuff: 'wool', wool: 'lichen' }, each: 0.4 },
+      {
+        slot: 'clump',
+        label: 'Clump foam',
+        wish: { stuff: 'foam', form: 'clump', grainMm: 5, colour: '#51703a' },
+        each: 0.4,
+      },
+      {
+        slot: 'dark',
+        label: 'Dark coarse foam',
+        wish: { stuff: 'foam', form: 'ground', grainMm: 1.4, colour: '#3a5330' },
+        each: 0.2,
+        optional: true,
+      },
+    ],
+    outcomes: [
+      { materialId: 'scrub-blend', share: scrub.coarse },
+      { materialId: 'scrub-fine', share: scrub.fine },
+    ],
+    coefficients: scrub,
+    steps: (value) => [
+      {
+        id: 'shred',
+        title: 'Shred in small loads',
+        text: 'Half of the lichen stays whole, for large texture. Small loads: an overfull jar cuts only the bottom. Clump charges and clings until it is mixed in.',
+        hands: once(value(scrub.shredSec)),
+        cautions: ['blender', 'dust'],
+        faults: ['overfilled-jar'],
+      },
+      {
+        id: 'mix',
+        title: 'Mix by hand, sieve',
+        text: 'About five minutes by hand. What the sieve holds is for thick growth, what passes for edges and clearings: two jars.',
+        hands: once(value(scrub.mixSec)),
+        tools: ['sieve'],
+        cautions: ['dust'],
+        passes: 'Large and small pieces of both, evenly.',
+      },
+    ],
+    example: 60,
+  }),
+  recipe({
+    id: 'ground-buff',
+    name: 'Ground mix',
+    makes: 'Fine soil and pale grout 1 : 1: a light buff ground.',
+    ingredients: [
+      {
+        slot: 'soil',
+        label: 'Fine soil',
+        wish: only('soil-fine', 'fine soil'),
+        each: 0.5,
+      },
+      {
+        slot: 'grout',
+        label: 'Pale grout',
+        wish: { stuff: 'powder', powder: 'grout', colour: '#c4bfb4' },
+        each: 0.5,
+      },
+    ],
+    outcomes: [{ materialId: 'ground-buff', share: buff.all }],
+    coefficients: buff,
+    steps: (value) => [
+      {
+        id: 'mix',
+        title: 'Shake in a closed jar',
+        text: 'Equal measures; both weigh much the same. Shake it closed, let the dust settle before you open it.',
+        hands: once(value(buff.mixSec)),
+        cautions: ['grout', 'dust'],
+        passes: 'One colour, no streaks.',
+      },
+    ],
+    example: 200,
+  }),
+  recipe({
+    id: 'sawdust-green',
+    name: 'Dyed sawdust',
+    makes: 'Fine sawdust stirred into thinned dark paint and dried: a little, for forest floors.',
+    ingredients: [
+      {
+        slot: 'sawdust',
+        label: 'Fine sawdust',
+        wish: { stuff: 'powder', powder: 'sawdust', colour: '#a07a4e' },
+        each: 0.9,
+      },
+      {
+        slot: 'paint',
+        label: 'Dark paint, thinned',
+        wish: { stuff: 'liquid', liquid: 'paint', colour: '#33472c' },
+        each: 0.3,
+      },
+    ],
+    outcomes: [{ materialId: 'sawdust-green', share: dyed.all }],
+    coefficients: dyed,
+    steps: (value) => [
+      {
+        id: 'dye',
+        title: 'Stir into the dye, spread',
+        text: 'Paint thinned 1 : 6 with water; stir until no pale grain is left, squeeze, spread on paper.',
+        hands: once(value(dyed.dyeSec)),
+        wait: { leastMin: value(dyed.dryMin), kind: 'open film', what: 'Dry through', origin: 'memory' },
+        tools: ['bowl'],
+        cautions: ['wet-bath', 'dust'],
+        faults: ['mould'],
+        passes: 'Dull, and dry to the hand.',
+      },
+    ],
+    example: 100,
+  }),
+]

@@ -1,0 +1,121 @@
+import { zones, type Amount, type Zone } from '../commissions'
+import { counted, plainNumber } from '../units'
+import type { Layer } from './layers'
+
+/** A line as planting out sees it. Lengths in mm at the model. */
+export interface PlantingOut {
+  readonly lineId: string
+  readonly code: string
+  readonly name: string
+  readonly zone: Zone
+  readonly layer: Layer
+  readonly amount: Amount
+  readonly heightMm: number
+  /** Thickness of the stem at the ground. */
+  readonly stemMm: number
+  /** Whether it drops leaves that lie under it on the day. */
+  readonly litter: boolean
+}
+
+/** One line of the run sheet: what is planted, in what, and what holds it meanwhile. */
+export interface RunSheetRow {
+  readonly row: PlantingOut
+  /** Absent where nothing is drilled. */
+  readonly hole?: { readonly mm: number; readonly tool: 'awl' | 'drill' }
+  readonly glue: string
+  /** Hours that it is propped for; absent where it stands by itself. */
+  readonly propH?: number
+  /** What comes before and after, in words. */
+  readonly before?: string
+  readonly after?: string
+}
+
+/** Bits that a drill box has, mm. From memory. */
+const BITS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10] as const
+/** A stem wants this much room in its hole, mm; so small a hole is pricked with an awl. From memory. */
+const PLAY_MM = 0.3
+const AWL_MM = 1.5
+/** What is taller than this leans until its glue holds, mm; PVA in a closed hole takes so long. From memory. */
+const PROPPED_MM = 45
+const PROP_H = 12
+
+/**
+ * The bit for a stem: the smallest with a little play.
+ * @returns the largest there is for a stem beyond them all
+ */
+export const bitFor = (stemMm: number): number =>
+  BITS.find((bit) => bit >= stemMm + PLAY_MM - 1e-9) ?? BITS[BITS.length - 1] ?? stemMm
+
+/**
+ * The order of planting out: from the back to the front; in each zone first what is made in its place, then the
+ * ground layer, shrubs and trees, the low before the tall. Common practice: so that no hand reaches over what
+ * stands already.
+ */
+export function runSheet(lines: readonly PlantingOut[]): RunSheetRow[] {
+  const depth = (zone: Zone): number => zones.length - zones.indexOf(zone)
+  const rank = ({ amount, layer }: PlantingOut): number =>
+    amount.kind === 'area'
+      ? 0
+      : amount.kind === 'length'
+        ? 1
+        : layer === 'ground'
+          ? 2
+          : layer === 'shrub'
+            ? 3
+            : 4
+  return [...lines]
+    .sort(
+      (a, b) =>
+        depth(a.zone) - depth(b.zone) ||
+        rank(a) - rank(b) ||
+        a.heightMm - b.heightMm ||
+        a.code.localeCompare(b.code),
+    )
+    .map(rowOf)
+}
+
+function rowOf(row: PlantingOut): RunSheetRow {
+  const { amount, layer, stemMm, heightMm } = row
+  if (amount.kind === 'area')
+    return { row, glue: 'set in its place: see its batch', after: 'Vacuum when it is dry.' }
+  if (amount.kind === 'length')
+    return {
+      row,
+      glue: 'built in its place: see its batch',
+      before: 'Standing trees of the hedge first.',
+      after: 'Earth over the holes.',
+    }
+  if (layer === 'ground')
+    return { row, glue: 'a dot of tacky PVA; not pressed down', after: 'Earth on every shiny spot.' }
+  if (layer === 'shrub')
+    return {
+      row,
+      glue: 'a pool of PVA as wide as the foot',
+      after: 'Push it up with a stick while the glue is wet.',
+    }
+  const mm = bitFor(stemMm)
+  const propped = heightMm > PROPPED_MM
+  return {
+    row,
+    hole: { mm, tool: mm <= AWL_MM ? 'awl' : 'drill' },
+    glue: 'PVA or full-strength medium in the hole; hot glue only where it is hidden',
+    ...(propped ? { propH: PROP_H } : {}),
+    ...(row.litter ? { before: 'Leaf litter on its footprint first.' } : {}),
+    after: 'Earth powder and a squirt of water on the ring.',
+  }
+}
+
+/** A row in words, as it is printed. */
+export function runSheetWords({ row, hole, glue, propH, before, after }: RunSheetRow): string {
+  const amount = row.amount.kind === 'pieces' ? counted(row.amount.pieces, 'piece') : 'in place'
+  return [
+    `${row.code} ${row.name}, ${row.zone}: ${amount}.`,
+    before,
+    hole && `Hole ${plainNumber(hole.mm, 1)} mm, by ${hole.tool}.`,
+    `${glue.charAt(0).toUpperCase()}${glue.slice(1)}.`,
+    propH && `Prop with plastic pegs for ${propH} h.`,
+    after,
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
