@@ -1,5 +1,5 @@
 import type { PieceSize } from '../../commissions'
-import { boardHoles, layTray, type Dot, type DotSize } from '../../grass'
+import { boardHoles, dotsOnSheet, layTray, type Dot, type DotSize } from '../../grass'
 import { worthOf, type Coefficient, type MakeUp, type OwnValues } from '../../makeup'
 import { seedOf } from '../../units'
 import { boardFigures } from './drilled-board'
@@ -19,6 +19,8 @@ export interface TrayPlan {
 
 /** Dots are told apart in steps of half a millimetre. */
 const STEP_MM = 0.5
+/** Mixed dots thrown at random want this much more room than equal ones in rows. From memory. */
+const LOOSE = 1.75
 /** No more sizes than this on a tray: more, nobody can set apart. */
 const MOST_SIZES = 5
 
@@ -54,8 +56,15 @@ export function trayPlanOf(
   if (made.method.id !== 'tuft-sheet' || sizes.length === 0) return undefined
   const mix = mixture(sizes, value(spreadOf))
   const mean = mix.reduce((sum, { diameterMm, share }) => sum + diameterMm * share, 0)
+  // A few dots keep to one end of the sheet: no more of it is wetted than they need.
+  const room = dotsOnSheet(sheetMm.widthMm, sheetMm.heightMm, mean, dotGapMm(mean))
+  const heightMm = Math.min(
+    sheetMm.heightMm,
+    Math.ceil((sheetMm.heightMm * LOOSE * made.started.value) / Math.max(1, room) / 10) * 10 + 10,
+  )
   const dots = layTray({
-    ...sheetMm,
+    widthMm: sheetMm.widthMm,
+    heightMm,
     gapMm: dotGapMm(mean),
     sizes: mix,
     seed: seedOf(seed),
@@ -63,7 +72,7 @@ export function trayPlanOf(
   })
   return {
     widthMm: sheetMm.widthMm,
-    heightMm: sheetMm.heightMm,
+    heightMm,
     dots,
     sizes: mix,
     trays: Math.ceil(made.started.value / Math.max(1, dots.length)),
