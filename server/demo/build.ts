@@ -1,4 +1,5 @@
 import {
+  isMadeInPlace,
   decide,
   endingEntries,
   foldRun,
@@ -102,8 +103,8 @@ const stories: readonly Story[] = [
     stopAt: { step: 'sprinkle', done: 3 },
   },
   {
-    lineId: 'kh-meadow',
-    name: 'Meadow edge, patch by patch',
+    lineId: 'cs-couch',
+    name: 'Couch, patch by patch',
     pieces: 3,
     startedAgoMs: 3 * DAY,
     slow: 1.1,
@@ -321,7 +322,7 @@ function tell(
       batchId: batch.id,
       tray,
       count: run.state.live,
-      to: 'to be planted',
+      to: isMadeInPlace(batch) ? 'planted' : 'to be planted',
       eventId,
     })
     if (story.planted !== undefined)

@@ -1,5 +1,6 @@
 import highsLoader from 'highs'
 import { cutRods, nesting, packedRatio, shareSprigs, misfitOf, type Rod } from '../../core/armature'
+import { runsBetween, stripPlan } from '../../core/hedges'
 import { seededRandom } from '../../core/units'
 
 /** HiGHS, an exact solver for linear and mixed-integer programs. */
@@ -50,6 +51,24 @@ End`
       expect(plan.boundMm).toBe(plan.totalMm)
       const exact = await solve(program(pieces, 914, kerf, Math.max(2, plan.rods.length)))
       expect(plan.totalMm).toBeCloseTo(exact, 6)
+    }
+  }, 60_000)
+
+  test('strips of a hedge take as few rows of their sheet, on 40 seeded hedges with gates', async () => {
+    for (let seed = 1; seed <= 40; seed += 1) {
+      const random = seededRandom(seed)
+      const lengthMm = Math.round(250 + 500 * random())
+      const gaps = [{ atMm: Math.round(lengthMm * random()), widthMm: Math.round(20 + 40 * random()) }]
+      const plan = stripPlan({
+        runs: runsBetween(lengthMm, gaps),
+        stripMm: 22,
+        sheetWidthMm: 300,
+        sheetHeightMm: 200,
+        layers: 2,
+        kerfMm: 2,
+      })
+      const exact = await solve(program(plan.strips, 300, 2, Math.max(2, plan.cut.rods.length)))
+      expect(plan.cut.rods.length * 300).toBeCloseTo(exact, 6)
     }
   }, 60_000)
 

@@ -1,3 +1,4 @@
+import type { Batch } from '../../core/batches'
 import { planBatch } from '../../app/db/commands/bench'
 import { saveCommission, saveLine } from '../../app/db/commands/brief'
 import type { CommandContext } from '../../app/db/commands/context'
@@ -24,9 +25,9 @@ export const value = <T>(reading: { kind: 'ok'; value: T } | { kind: 'none'; bec
   return reading.value
 }
 /** A commission with a line, and its batch begun. */
-export async function withBatch(context: CommandContext) {
+export async function withBatch(context: CommandContext, over: Partial<Batch> = {}) {
   await saveCommission(context, commission())
   await saveLine(context, line())
-  const { id: _id, madeAt: _madeAt, ...draft } = batch()
+  const { id: _id, madeAt: _madeAt, ...draft } = batch(over)
   return value(await planBatch(context, draft, { start: true }))
 }

@@ -72,6 +72,27 @@ describe('commands', () => {
     expect(foldRun(planned, await context.db.events.toArray()).state.phase).toBe('done')
   })
 
+  test('a patch that is made in its place stands there when it is finished, and comes back when that is undone', async () => {
+    const context = await bench()
+    const planned = await withBatch(context, { makes: { kind: 'area', cm2Each: 120, each: 'patch' } })
+    for (const deed of through) value(await doDeed(context, planned.id, deed as never))
+    const finish = {
+      type: 'finish',
+      tray: 'On the scene',
+      date: '2026-10-04',
+      handsMin: 9,
+      used: [],
+    } as const
+    expect(await endBatch(context, planned.id, { ...finish, used: [] }, false)).toMatchObject({ kind: 'ok' })
+    expect(traysOf(await context.db.trayEntries.toArray())[0]?.counts).toMatchObject({
+      'to be planted': 0,
+      planted: 4,
+    })
+    const run = foldRun(planned, await context.db.events.toArray())
+    value(await undoDeed(context, planned.id, run.history.at(-1)!.id))
+    expect(traysOf(await context.db.trayEntries.toArray())).toEqual([])
+  })
+
   test('a draw that the books can’t cover writes nothing until the maker agrees', async () => {
     const context = await bench()
     const planned = await withBatch(context)

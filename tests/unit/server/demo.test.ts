@@ -31,7 +31,7 @@ describe.each(['2026-11-25T08:00:00.000Z', '2027-02-28T23:59:00.000Z', '2028-07-
         'Olive Steps',
       ])
       expect(runs.filter(({ state }) => state.phase === 'finished').length).toBeGreaterThanOrEqual(4)
-      expect(runs.filter((run) => isOpen(run)).length).toBe(2)
+      expect(runs.filter((run) => isOpen(run)).length).toBe(3)
       const closing = runs.filter(
         ({ state: { followByMs = 0 } }) =>
           followByMs > Date.parse(now) && followByMs < Date.parse(now) + 3_600_000,
