@@ -12,6 +12,7 @@ const bench = (name, env) => {
 bench('balances')
 bench('growth')
 bench('armature')
+bench('grass')
 bench('planting')
 bench('paint')
 const port = await freePort(4199)

@@ -74,13 +74,6 @@ try {
     await page.keyboard.press('Home')
     for (let i = 0; i < 14; i += 1) await page.keyboard.press('ArrowRight')
   })
-  await picture('line-up-pieces', '/demo/line-up', async () => {
-    await page.getByRole('slider', { name: 'Date depicted' }).focus()
-    await page.keyboard.press('Home')
-    for (let i = 0; i < 9; i += 1) await page.keyboard.press('PageUp')
-    await page.getByRole('button', { name: /^Beech, old.* at the model/ }).click()
-    await page.getByRole('button', { name: 'Pieces', exact: true }).click()
-  })
   await picture('planting', '/demo/planting', async () => {
     await page.getByRole('button', { name: 'Another plan' }).waitFor()
   })
@@ -90,21 +83,15 @@ try {
     await page.waitForTimeout(6000)
   })
   await picture('species', '/demo/species?kind=umbrella-pine')
-  await picture('suggestion', '/demo/brief', async () => {
-    await page.getByRole('button', { name: 'Suggest a planting…' }).click()
-    // The woodland edge is chosen already.
-    await page.getByRole('button', { name: 'Hay meadow', exact: true }).click()
-    await page.getByRole('button', { name: 'Suggest', exact: true }).click()
-  })
   await picture('make-up', '/demo/make-up', async () => {
     await choose('Kestrel Halt')
     await page.keyboard.press(']')
     await page.waitForTimeout(4000)
   })
-  await picture('make-up-figure', '/demo/make-up', async () => {
-    await page.locator('#station').evaluate((main) => main.scrollTo(0, 400))
-    await page.getByRole('button', { name: /^Leaf, first pass, one piece/ }).click()
-  })
+  await picture('layers', '/demo/make-up', () => panelOf('Layers of grass', 'Cold Saltings', 'Sea couch'))
+  await picture('hedge', '/demo/make-up', () => panelOf('Hedge', 'Kestrel Halt', 'Field hedge'))
+  await picture('tray', '/demo/make-up', () => panelOf('Tray', 'Kestrel Halt', 'Pasture tussocks'))
+  await picture('run-sheet', '/demo/planting-out', () => choose('Kestrel Halt'))
   await picture('wire', '/demo/make-up', async () => {
     await choose('Kestrel Halt')
     await page.keyboard.press(']')
@@ -143,10 +130,6 @@ try {
     await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
   })
   await picture('bench-window', '/demo/bench')
-  await picture('bench-drying', '/demo/bench', async () => {
-    await page.getByRole('link', { name: /Birch for the platform/ }).click()
-    await page.getByRole('button', { name: /All \d left/ }).click()
-  })
   await picture('log', '/demo/log', async () => {
     await page.getByRole('button', { name: 'Old beech, first dozen' }).click()
   })

@@ -35,27 +35,25 @@ export function paintSection(
   { field, colours, pixelsPerMm, width, height }: View,
   depthMm: number,
 ): FieldPicture {
-  const data = new Uint8ClampedArray(width * height * 4)
-  const order = Array.from({ length: field.count }, (_, i) => i).sort(
-    (a, b) => (field.at[b * FIELD_STRIDE + 1] ?? 0) - (field.at[a * FIELD_STRIDE + 1] ?? 0),
-  )
+  const picture = blank(width, height)
+  const { at } = field
   const rgb = colours.map(bytesOf)
-  for (const i of order) {
+  for (const i of inOrder(field, 1, depthMm)) {
     const o = i * FIELD_STRIDE
-    const [x0 = 0, y0 = 0, x1 = 0, , up = 0, wide = 0] = field.at.subarray(o, o + FIELD_STRIDE)
-    const depth = DEEP + (1 - DEEP) * (1 - Math.min(1, Math.max(0, y0 / depthMm)))
-    stroke(data, width, height, {
-      x0: x0 * pixelsPerMm,
-      y0: height,
-      x1: x1 * pixelsPerMm,
-      y1: height - up * pixelsPerMm,
-      wide: wide * pixelsPerMm,
-      rgb: rgb[field.kind[i] ?? 0] ?? [0, 0, 0],
-      from: depth * FOOT,
-      to: depth,
-    })
+    const depth = DEEP + (1 - DEEP) * (1 - Math.min(1, Math.max(0, (at[o + 1] ?? 0) / depthMm)))
+    stroke(
+      picture,
+      (at[o] ?? 0) * pixelsPerMm,
+      height,
+      (at[o + 2] ?? 0) * pixelsPerMm,
+      height - (at[o + 4] ?? 0) * pixelsPerMm,
+      (at[o + 5] ?? 0) * pixelsPerMm,
+      rgb[field.kind[i] ?? 0] ?? BLACK,
+      depth * FOOT,
+      depth,
+    )
   }
-  return { width, height, data }
+  return picture
 }
 
 /** The same stand from above, over its soil: what ends highest lies on top. */
@@ -63,68 +61,102 @@ export function paintFromAbove(
   { field, colours, pixelsPerMm, width, height }: View,
   soil: string,
 ): FieldPicture {
-  const data = new Uint8ClampedArray(width * height * 4)
+  const picture = blank(width, height)
   const [r, g, b] = bytesOf(soil)
-  for (let i = 0; i < data.length; i += 4) data.set([r, g, b, 255], i)
-  const order = Array.from({ length: field.count }, (_, i) => i).sort(
-    (p, q) => (field.at[p * FIELD_STRIDE + 4] ?? 0) - (field.at[q * FIELD_STRIDE + 4] ?? 0),
-  )
+  for (let i = 0; i < picture.data.length; i += 4) picture.data.set([r, g, b, 255], i)
+  const { at } = field
   const rgb = colours.map(bytesOf)
+  let highest = 0
+  for (let o = 4; o < at.length; o += FIELD_STRIDE) highest = Math.max(highest, at[o] ?? 0)
+  const order = inOrder(field, 4, highest).reverse()
   for (const i of order) {
     const o = i * FIELD_STRIDE
-    const [x0 = 0, y0 = 0, x1 = 0, y1 = 0, , wide = 0] = field.at.subarray(o, o + FIELD_STRIDE)
-    stroke(data, width, height, {
-      x0: x0 * pixelsPerMm,
-      y0: height - y0 * pixelsPerMm,
-      x1: x1 * pixelsPerMm,
-      y1: height - y1 * pixelsPerMm,
-      wide: wide * pixelsPerMm,
-      rgb: rgb[field.kind[i] ?? 0] ?? [0, 0, 0],
-      from: FOOT,
-      to: 1,
-    })
+    stroke(
+      picture,
+      (at[o] ?? 0) * pixelsPerMm,
+      height - (at[o + 1] ?? 0) * pixelsPerMm,
+      (at[o + 2] ?? 0) * pixelsPerMm,
+      height - (at[o + 3] ?? 0) * pixelsPerMm,
+      (at[o + 5] ?? 0) * pixelsPerMm,
+      rgb[field.kind[i] ?? 0] ?? BLACK,
+      FOOT,
+      1,
+    )
   }
-  return { width, height, data }
+  return picture
 }
 
-interface Stroke {
-  readonly x0: number
-  readonly y0: number
-  readonly x1: number
-  readonly y1: number
-  /** Width in pixels. */
-  readonly wide: number
-  readonly rgb: readonly [number, number, number]
-  /** Brightness at the foot and at the tip. */
-  readonly from: number
-  readonly to: number
+const BLACK = [0, 0, 0] as const
+const blank = (width: number, height: number): FieldPicture => ({
+  width,
+  height,
+  data: new Uint8ClampedArray(width * height * 4),
+})
+
+/** Levels that fibres are told apart by, in depth or height: finer than an eye sees. */
+const LEVELS = 512
+
+/** Places of fibres by one of their numbers, the largest first, in levels up to a most. */
+function inOrder({ at, count }: FibreField, number: number, most: number): Uint32Array {
+  const levelOf = (i: number): number =>
+    Math.min(
+      LEVELS - 1,
+      Math.max(0, Math.floor((1 - (at[i * FIELD_STRIDE + number] ?? 0) / Math.max(1e-9, most)) * LEVELS)),
+    )
+  const starts = new Uint32Array(LEVELS + 1)
+  for (let i = 0; i < count; i += 1) {
+    const level = levelOf(i)
+    starts[level + 1] = (starts[level + 1] ?? 0) + 1
+  }
+  for (let level = 0; level < LEVELS; level += 1)
+    starts[level + 1] = (starts[level + 1] ?? 0) + (starts[level] ?? 0)
+  const order = new Uint32Array(count)
+  for (let i = 0; i < count; i += 1) {
+    const level = levelOf(i)
+    const place = starts[level] ?? 0
+    order[place] = i
+    starts[level] = place + 1
+  }
+  return order
 }
 
-/** One straight fibre, a pixel at a time along its longer way. */
-function stroke(data: Uint8ClampedArray, width: number, height: number, s: Stroke): void {
-  const dx = s.x1 - s.x0
-  const dy = s.y1 - s.y0
+/**
+ * One straight fibre, a pixel at a time along its longer way; thinner than a pixel, it lets a share through.
+ * @param wide in pixels @param from, to brightness at the foot and at the tip
+ */
+function stroke(
+  { data, width, height }: FieldPicture,
+  x0: number,
+  y0: number,
+  x1: number,
+  y1: number,
+  wide: number,
+  rgb: readonly [number, number, number],
+  from: number,
+  to: number,
+): void {
+  const dx = x1 - x0
+  const dy = y1 - y0
   const steps = Math.max(1, Math.ceil(Math.max(Math.abs(dx), Math.abs(dy))))
-  const whole = Math.max(1, Math.round(s.wide))
-  const through = Math.min(1, Math.max(0.25, s.wide))
+  const whole = Math.max(1, Math.round(wide))
+  const through = Math.min(1, Math.max(0.25, wide))
   const level = Math.abs(dx) > Math.abs(dy)
-  const [r, g, b] = s.rgb
+  const [r, g, b] = rgb
   for (let i = 0; i <= steps; i += 1) {
     const t = i / steps
-    const bright = s.from + (s.to - s.from) * t
-    const x = Math.floor(s.x0 + dx * t)
-    const y = Math.floor(s.y0 + dy * t)
+    const bright = (from + (to - from) * t) * through
+    const x = Math.floor(x0 + dx * t)
+    const y = Math.floor(y0 + dy * t)
     for (let k = 0; k < whole; k += 1) {
       const px = level ? x : x + k
       const py = level ? y + k : y
       if (px < 0 || py < 0 || px >= width || py >= height) continue
       const o = (py * width + px) * 4
-      const a = (data[o + 3] ?? 0) / 255
-      const keep = a * (1 - through)
+      const keep = ((data[o + 3] ?? 0) / 255) * (1 - through)
       const alpha = through + keep
-      data[o] = (r * bright * through + (data[o] ?? 0) * keep) / alpha
-      data[o + 1] = (g * bright * through + (data[o + 1] ?? 0) * keep) / alpha
-      data[o + 2] = (b * bright * through + (data[o + 2] ?? 0) * keep) / alpha
+      data[o] = (r * bright + (data[o] ?? 0) * keep) / alpha
+      data[o + 1] = (g * bright + (data[o + 1] ?? 0) * keep) / alpha
+      data[o + 2] = (b * bright + (data[o + 2] ?? 0) * keep) / alpha
       data[o + 3] = alpha * 255
     }
   }

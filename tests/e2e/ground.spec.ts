@@ -128,9 +128,10 @@ test('tufts: the tray and its sheet; planting out moves them off their trays and
   expect(words.indexOf('Norway spruce')).toBeLessThan(words.indexOf('Pasture tussocks'))
 })
 
-test('soil is made in three grades, each a lot; the dealer deals heads', async ({ page }) => {
+test('soil is made in three grades, each a lot of its own', async ({ page }) => {
   const maker = new Maker(page)
   await maker.open('stock', 'demo')
+  await page.getByRole('button', { name: 'all materials' }).click()
   const row = page.locator('tr.row').filter({ hasText: 'Clay soil, as dug' })
   await row.getByRole('button', { name: /Receive/ }).click()
   const dialog = page.getByRole('dialog')

@@ -88,6 +88,7 @@ test('at any hour of the day the batch with the closing window is the one touche
     for (const { at } of times) expect([...at].sort()).toEqual(at)
     expect(times.sort((a, b) => b.at.at(-1)!.localeCompare(a.at.at(-1)!)).map(({ name }) => name)).toEqual([
       'Young beech, tacky since yesterday',
+      'Couch, patch by patch',
       'Birch for the platform',
     ])
   }
