@@ -9,6 +9,7 @@ import { drawWithin, skeletonWithin } from '../print/budget'
 import type { PlantDrawing } from '../../core/drawing'
 import { stockStates } from '../../core/stock'
 import {
+  counted,
   formatMinutes,
   formatModelLength,
   formatQuantity,
@@ -156,7 +157,7 @@ function head({ pdf, pen, width }: Sheet, order: CardOrder, species: Species, up
   )
   pen.write(
     ink,
-    `${up.method.name}: start ${order.started} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
+    `${up.method.name}: start ${startWords(up, order.started)} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
     MARGIN,
     pdf.y,
     { width },
@@ -344,6 +345,12 @@ function steps(sheet: Sheet, up: MakeUp): void {
 }
 
 /** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
+/** How many to start: patches and stretches by their name, pieces by their number alone. */
+function startWords({ share }: MakeUp, started: number): string {
+  const part = 'each' in share ? share.each : undefined
+  return part === undefined ? String(started) : counted(started, part, `${part}es`)
+}
+
 function wordsOfStep(step: MakeUp['steps'][number], started: number): string {
   const { atOnce, within, apart, wait, passes } = step
   return [

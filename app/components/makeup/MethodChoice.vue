@@ -199,7 +199,13 @@ const togetherWords = ([least, most]: readonly [number, number]): string =>
             <th scope="row">Tools</th>
             <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
               <span
-                :class="way.toolsMissing.length > 0 ? 'text-hip' : 'text-moss'"
+                :class="
+                  way.toolsMissing.length > 0
+                    ? 'text-hip'
+                    : workshop.settings.tools
+                      ? 'text-moss'
+                      : 'text-soft'
+                "
                 :title="
                   way.toolsMissing
                     .map(({ id, instead }) => (instead ? `${id}: or ${instead}` : id))

@@ -237,7 +237,7 @@ export const mouldedTrunk: PlantMethod = {
           hands: { onceSec: 60, eachSec: value(k.bendSec), origin: 'memory' },
           tools: ['cutters'],
           cautions: ['wire-and-blades'],
-          faults: ['one-sided'],
+          faults: piece.habit === 'conifer' ? ['spiral', 'one-sided'] : ['one-sided'],
         }),
         ...(washed
           ? [
