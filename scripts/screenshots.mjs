@@ -65,6 +65,20 @@ async function choose(commission) {
   await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
 }
 
+/** Brings a line of a commission into Make-up, its panel under the sums. */
+async function panelOf(name, commission, line) {
+  await choose(commission)
+  await page.goto(`${address}/demo/line-up`)
+  await page.getByRole('table').getByRole('button', { name: line, exact: true }).click()
+  const panel = page.getByRole('region', { name })
+  await panel.waitFor()
+  await page.waitForTimeout(1500)
+  await panel.evaluate((section) => {
+    section.scrollIntoView()
+    document.querySelector('#station').scrollBy(0, -80)
+  })
+}
+
 try {
   await picture('brief', '/demo/brief')
   await picture('line-up', '/demo/line-up')

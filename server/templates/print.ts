@@ -128,13 +128,9 @@ function drawLines(pdf: Pdf, shape: Shape): void {
   const colour = COLOURS[shape.layer]
   if (shape.kind === 'text') return
   if (shape.kind === 'circle') {
-    pdf
-      .circle(shape.at[0], shape.at[1], shape.radiusMm)
-      .lineWidth(0.15)
-      .dash(1, { space: 1 })
-      .strokeColor(colour)
-      .stroke()
-      .undash()
+    pdf.circle(shape.at[0], shape.at[1], shape.radiusMm).lineWidth(0.15)
+    if (shape.layer === 'fold') pdf.dash(1, { space: 1 })
+    pdf.strokeColor(colour).stroke().undash()
     return
   }
   const path = `M${shape.points.map(([x, y]) => `${x} ${y}`).join('L')}${shape.closed ? 'Z' : ''}`

@@ -160,7 +160,7 @@ const cover = computed(() =>
         </p>
       </dl>
     </div>
-    <div class="overflow-x-auto">
+    <div class="relative overflow-x-auto">
       <table class="ruled w-full">
         <thead>
           <tr>

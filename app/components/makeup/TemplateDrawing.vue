@@ -47,7 +47,7 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
           :r="shape.radiusMm"
           :class="shape.layer"
           stroke-width="0.2"
-          stroke-dasharray="1 1"
+          :stroke-dasharray="shape.layer === 'fold' ? '1 1' : undefined"
         />
         <text
           v-for="(shape, i) in texts"

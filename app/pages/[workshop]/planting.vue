@@ -153,14 +153,12 @@ async function print(): Promise<void> {
       </template>
       <template v-else-if="!seen">
         <span>Keep clear:</span>
-        <label class="flex items-center gap-1.5"
-          >Width
-          <input
-            v-model="trackWidth"
-            class="field field-cell !w-20"
-            placeholder="32 mm"
-            aria-label="Width of a new track or path"
-        /></label>
+        <input
+          v-model="trackWidth"
+          class="field field-cell !w-18"
+          placeholder="32 mm"
+          aria-label="Width of a new track or path"
+        />
         <button type="button" class="button button-small" @click="draft.begin('line', trackWidth)">
           Track or path
         </button>
@@ -174,7 +172,6 @@ async function print(): Promise<void> {
       >
       <NuxtLink class="button button-small" :to="to('planting-out')">Run sheet</NuxtLink>
       <button type="button" class="button button-small" @click="another">Another plan</button>
-      <span>Template</span>
       <button
         type="button"
         class="button button-small"

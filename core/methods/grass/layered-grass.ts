@@ -59,9 +59,9 @@ const titleOf = (layer: GrassLayer, place: number): string =>
   `Layer ${place + 1}: ${plainNumber(layer.lengthMm, 1)} mm, ${swardToneWords[layer.tone]}`
 
 const glueWords: Record<GrassLayer['glue'], string> = {
-  'all over': 'Glue over the whole patch, thin and even, to an edge that is nowhere straight',
-  'mid-patch': 'Plenty of glue in the middle of the patch only, in blotches',
-  'tips only': 'Touch the tips of what stands with a sponge or brush that is barely wet, here and there',
+  'all over': 'Glue over the whole patch, thin, its edge nowhere straight',
+  'mid-patch': 'Plenty of glue mid-patch only, in blotches',
+  'tips only': 'Barely touch the tips of what stands with a brush, here and there',
 }
 
 function layerStep(
@@ -79,7 +79,7 @@ function layerStep(
   return staticStep({
     id,
     title: titleOf(layer, place),
-    text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead in the wet glue or on the metal, little fibre in the hopper, applicator about 10 mm off, row by row. Fresh paper under it for this tone; then the vacuum, a stocking over its nozzle, against the wind that you want. Tip what it holds back into its own jar.`,
+    text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off. Then the vacuum through a stocking, against the wind that you want; tip it back into this tone’s jar.`,
     hands: hands(openHands + value(k.vacuumSec) * cm2, 60),
     within: within(openSec, `The glue stays open for about ${timeWords(openSec / 60)}.`),
     atOnce: {
