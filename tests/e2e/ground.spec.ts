@@ -3,12 +3,12 @@ import { readFileSync } from 'node:fs'
 import { Maker } from './support/maker'
 import { readPdf } from './support/pdf'
 
-const downloaded = async (page: Page, button: string): Promise<Uint8Array> => {
+const downloaded = async (page: Page, button: string): Promise<Buffer> => {
   const [download]: [Download, unknown] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: button }).click(),
   ])
-  return new Uint8Array(readFileSync(await download.path()))
+  return readFileSync(await download.path())
 }
 const inCommission = async (page: Page, name: RegExp): Promise<void> => {
   await page.getByRole('button', { name: 'Change commission' }).click()
