@@ -25,9 +25,11 @@ test.describe('the Bench', () => {
     await dialog.getByRole('button', { name: 'Abandon batch' }).click()
     await expect(page.getByText('Abandoned: the can ran dry')).toBeVisible()
     await maker.go('Stock')
-    expect(
-      parseFloat(before) - parseFloat(await maker.onHand('Ground foam, fine, autumn yellow')),
-    ).toBeCloseTo(0.5, 5)
+    await expect
+      .poll(
+        async () => parseFloat(before) - parseFloat(await maker.onHand('Ground foam, fine, autumn yellow')),
+      )
+      .toBeCloseTo(0.5, 5)
     await maker.go('Log')
     await expect(page.getByRole('row', { name: /Birch for the platform/ })).toContainText('abandoned')
   })
@@ -120,7 +122,7 @@ test.describe('Stock', () => {
     await dialog.getByLabel('Place').fill('the bed behind the shed')
     await dialog.getByRole('button', { name: 'Take in harvest' }).click()
     await expect(page.getByText('96 of Dried sprigs taken in.')).toBeVisible()
-    expect(await maker.onHand('Dried sprigs')).toBe('96')
+    await expect.poll(() => maker.onHand('Dried sprigs')).toBe('96')
     await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
     await expect(page.getByText('the bed behind the shed')).toBeVisible()
   })

@@ -201,7 +201,7 @@ test('from a new commission to the log, through a closed browser', async ({ base
       expect(parseFloat(before.foam) - parseFloat(after.foam)).toBeCloseTo(7.3, 5)
       expect(Number(before.sprigs) - Number(after.sprigs)).toBe(15)
       // The tub that was kept is a lot of its own.
-      expect(await maker.onHand('Soaking bath')).toMatch(/^400 ml/)
+      await expect.poll(() => maker.onHand('Soaking bath')).toMatch(/^400 ml/)
     })
 
     await test.step('the log sets planned against real', async () => {

@@ -177,7 +177,7 @@ test('a box is sorted by taps that outlive a reload; its heaps are stock, and th
   await expect(page.getByText('0 pieces sorted')).toBeVisible()
   await maker.go('Stock')
   // The box that came with the demo had 24 of them.
-  expect(await maker.onHand('Dried sprigs, 80–100 mm')).toContain('36')
+  await expect.poll(() => maker.onHand('Dried sprigs, 80–100 mm')).toContain('36')
 })
 
 test('tools that are not there: a way says so, with what they cost', async ({ page }) => {

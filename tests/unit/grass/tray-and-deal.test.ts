@@ -20,10 +20,10 @@ const gapsKept = (dots: readonly Dot[], gapMm: number): boolean =>
 const onTray = (dots: readonly Dot[], width: number, height: number): boolean =>
   dots.every(
     ({ x, y, diameterMm }) =>
-      x >= diameterMm / 2 - 1e-9 &&
-      y >= diameterMm / 2 - 1e-9 &&
-      x <= width - diameterMm / 2 + 1e-9 &&
-      y <= height - diameterMm / 2 + 1e-9,
+      x >= diameterMm / 2 - 1e-6 &&
+      y >= diameterMm / 2 - 1e-6 &&
+      x <= width - diameterMm / 2 + 1e-6 &&
+      y <= height - diameterMm / 2 + 1e-6,
   )
 
 describe('dots on a tray', () => {

@@ -86,10 +86,8 @@ test('at any hour of the day the batch with the closing window is the one touche
       at: document.events.filter(({ batchId }) => batchId === id).map(({ at }) => at),
     }))
     for (const { at } of times) expect([...at].sort()).toEqual(at)
-    expect(times.sort((a, b) => b.at.at(-1)!.localeCompare(a.at.at(-1)!)).map(({ name }) => name)).toEqual([
-      'Young beech, tacky since yesterday',
-      'Couch, patch by patch',
-      'Birch for the platform',
-    ])
+    const names = times.sort((a, b) => b.at.at(-1)!.localeCompare(a.at.at(-1)!)).map(({ name }) => name)
+    expect(names[0]).toBe('Young beech, tacky since yesterday')
+    expect(names.slice(1).sort()).toEqual(['Birch for the platform', 'Couch, patch by patch'])
   }
 })
