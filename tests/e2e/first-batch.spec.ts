@@ -106,6 +106,8 @@ test('from a new commission to the log, through a closed browser', async ({ base
     }
     const before = await stockOf()
     await maker.go('Bench')
+    // The key is for the step: it must be there first.
+    await expect(page.getByRole('heading', { name: 'Sort and clean' })).toBeVisible()
 
     await test.step('pieces one by one, undo, and all that are left; then it dries', async () => {
       await page.keyboard.press('Space')
