@@ -86,7 +86,7 @@ test.describe('the line-up, with mouse and fingers', () => {
     const [from, to] = [await grip('Beech, old'), await grip('Beech, young')]
     await touch('touchStart', [from])
     for (let i = 1; i <= 14; i += 1) {
-      await touch('touchMove', [{ x: from.x, y: from.y + ((to.y + 3 - from.y) * i) / 14 }])
+      await touch('touchMove', [{ x: from.x, y: from.y + ((to.y - 6 - from.y) * i) / 14 }])
       await page.waitForTimeout(20)
     }
     await touch('touchEnd', [])
