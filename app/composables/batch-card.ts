@@ -21,7 +21,7 @@ export function useBatchCard() {
         workshop: workshop.settings.name,
         commission: { ...job, dateDepicted: commission.date },
         line: { ...plant.line, methodId: makeUp.method.id },
-        ownSpecies: workshop.ownKind(plant.species.id),
+        ownSpecies: plant.members.flatMap(({ species }) => workshop.ownKind(species.id) ?? []),
         started: makeUp.started.value,
         dryingFactor: commission.drying,
         ...(makeUp.pads === undefined ? {} : { pads: makeUp.pads }),

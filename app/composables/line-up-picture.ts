@@ -5,7 +5,7 @@ import { labelOf, layOut } from '../drawing/line-up'
 import { lineUpSvg, marginOf, standsIn, type LineUpPicture, type Placed } from '../drawing/picture'
 import { drawingAsked, underWay } from '../drawing/studio'
 import { roundStep } from '../drawing/ticks'
-import { sitterAt } from '../stores/line-up'
+import { drawnAt } from '../stores/line-up'
 import { fileNameOf, save } from './save'
 
 /** The room that a picture is laid out in. */
@@ -27,12 +27,13 @@ export function useLineUpPicture() {
     const layout = layOut(view.subjects, personMm, PAPER, view.mostShelves)
     const mm = (px: number): number => px / layout.pxPerMm
     const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) =>
-      xs.flatMap((x, i) => {
-        const drawing = drawingAsked(sitterAt(plant, i))
-        return drawing
-          ? [{ drawing, look: plant.plant.look, xMm: mm(x), liftMm: mm(lift), shrink: plant.shrink }]
-          : []
-      }),
+      xs.flatMap((x, i) =>
+        drawnAt(plant, i).flatMap(({ sitter, look, offsetMm }) => {
+          const drawing = drawingAsked(sitter)
+          const xMm = mm(x) + offsetMm * plant.shrink
+          return drawing ? [{ drawing, look, xMm, liftMm: mm(lift), shrink: plant.shrink }] : []
+        }),
+      ),
     )
     return {
       title: job.name,

@@ -48,7 +48,8 @@ export function paintStanding(
   const e = (elevationDeg * Math.PI) / 180
   for (const { one, seen } of shown) {
     if (figure && seen.depthMm < figure.depthMm) figureNow()
-    const { size, look } = one.plant
+    const { look } = one
+    const { size } = one.plant
     const pxPerMm = seen.pxPerMm * one.share
     const hurry = !patient && performance.now() - start > FRAME_MS
     const sprite = spriteOf(one.sitter, look, pxPerMm * fine, hurry)

@@ -1,4 +1,6 @@
-import { sitterOf, type Sitter } from '../../core/commissions'
+import { kindsAt, sitterOf, type Sitter } from '../../core/commissions'
+import { isInGap } from '../../core/hedges'
+import type { Look } from '../../core/plants'
 import { along, isInside, type Corner, type PlantingPlan, type Point3 } from '../../core/planting'
 import { seededRandom, seedOf } from '../../core/units'
 import type { Plant } from '../stores/commission'
@@ -7,6 +9,7 @@ import type { Plant } from '../stores/commission'
 export interface Standing extends Point3 {
   readonly sitter: Sitter
   readonly plant: Plant
+  readonly look: Look
   readonly share: number
 }
 
@@ -22,15 +25,16 @@ const MOST_TUFTS = 1400
 export function standingOn(plan: PlantingPlan, plants: ReadonlyMap<string, Plant>): Standing[] {
   const found: Standing[] = []
   const sitters = new Map<string, Sitter>()
-  const sitter = (plant: Plant, variant: number, lengthMm?: number): Sitter => {
-    const name = `${plant.line.id}#${variant}`
+  const sitter = (plant: Plant, variant: number, lengthMm?: number, kind = 0): Sitter => {
+    const name = `${plant.line.id}#${variant}#${kind}`
+    const { species, size, piece } = plant.members[kind] ?? plant
+    const built = plant.line.amount.kind === 'length' ? plant.size : size
     const amount = plant.line.amount
     const line =
       lengthMm !== undefined && amount.kind === 'length'
         ? { ...plant.line, amount: { ...amount, lengthMm } }
         : { ...plant.line, amount: { kind: 'pieces' as const, pieces: 1 } }
-    const known =
-      sitters.get(name) ?? sitterOf(line, plant.species, plant.size, plant.piece.seeThrough, variant + 1)
+    const known = sitters.get(name) ?? sitterOf(line, species, built, piece.seeThrough, variant + 1)
     sitters.set(name, known)
     return known
   }
@@ -44,6 +48,7 @@ export function standingOn(plan: PlantingPlan, plants: ReadonlyMap<string, Plant
       z: 0,
       sitter: sitter(plant, spot.number % VARIANTS),
       plant,
+      look: plant.look,
       share: spot.crownMm / Math.max(0.1, plant.size.crownWidthMm),
     })
   }
@@ -51,32 +56,37 @@ export function standingOn(plan: PlantingPlan, plants: ReadonlyMap<string, Plant
     const plant = plants.get(hedge.lineId)
     if (!plant) continue
     const step = hedge.widthMm * HEDGE_STEP
-    for (let i = 0; (i + 0.5) * step < hedge.lengthMm && i < 3000; i += 1) {
+    const places = Math.min(3000, Math.max(0, Math.round(hedge.lengthMm / step)))
+    const kinds = kindsAt(plant.members, places)
+    kinds.forEach((kind, i) => {
+      const alongMm = (i + 0.5) * step
+      if (isInGap(alongMm, plant.line.gaps)) return
       found.push({
-        ...along(hedge.points, (i + 0.5) * step),
+        ...along(hedge.points, alongMm),
         z: 0,
-        sitter: sitter(plant, i % VARIANTS, hedge.widthMm),
+        sitter: sitter(plant, i % VARIANTS, hedge.widthMm, kind),
         plant,
+        look: plant.members[kind]?.look ?? plant.look,
         share: 1,
       })
-    }
+    })
   }
   for (const patch of plan.patches) {
     const plant = plants.get(patch.lineId)
     if (!plant) continue
-    for (const [i, place] of scattered(
-      patch.points,
-      plant.size.crownWidthMm * GRASS_STEP,
-      patch.lineId,
-    ).entries()) {
+    const places = scattered(patch.points, plant.size.crownWidthMm * GRASS_STEP, patch.lineId)
+    const kinds = kindsAt(plant.members, places.length)
+    places.forEach((place, i) => {
+      const kind = kinds[i] ?? 0
       found.push({
         ...place,
         z: 0,
-        sitter: sitter(plant, i % VARIANTS),
+        sitter: sitter(plant, i % VARIANTS, undefined, kind),
         plant,
+        look: plant.members[kind]?.look ?? plant.look,
         share: 0.8 + 0.4 * ((i * 0.618) % 1),
       })
-    }
+    })
   }
   return found
 }

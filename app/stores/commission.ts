@@ -15,7 +15,8 @@ import { dryingFactor } from '~~/core/adhesives'
 import {
   jobOf,
   makeUp,
-  pieceOf,
+  linePiece,
+  type LinePiece,
   type MakeUp,
   type MakeUpOrder,
   type Piece,
@@ -34,6 +35,8 @@ export interface Plant {
   readonly look: Look
   readonly piece: Piece
   readonly job: PlantJob
+  /** Its kinds with their shares, its own first. */
+  readonly members: LinePiece['members']
   readonly progress: Progress
 }
 
@@ -113,14 +116,11 @@ export const useCommission = defineStore('commission', () => {
         continue
       }
       try {
-        const { piece, size, look } = pieceOf(
-          line,
-          commission,
-          species,
-          day,
-          lookOf(line, commission, species, day),
+        const { piece, members } = linePiece(line, commission, workshop.speciesOf, day, (kind) =>
+          lookOf(line, commission, kind, day),
         )
-        found.push({ line, species, progress, piece, size, look, job: jobOf(line, piece) })
+        const { species: own, size, look } = members[0]
+        found.push({ line, species: own, progress, piece, size, look, members, job: jobOf(line, piece) })
       } catch (error) {
         wrong.push({ line, because: error instanceof Error ? `${error.message}.` : String(error) })
       }

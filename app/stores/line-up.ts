@@ -3,11 +3,15 @@ import {
   apparentShare,
   individualSizes,
   isPatch,
+  sitterParts,
   piecesToShow,
   sitterOf,
   shownMm,
+  type Drawn,
   type Sitter,
+  type SitterPart,
 } from '~~/core/commissions'
+import type { Look } from '~~/core/plants'
 import { sidewaysReach } from '~~/core/drawing'
 import type { Lined } from '../drawing/line-up'
 import { WHOLE, type Sight } from '../drawing/sight'
@@ -25,11 +29,32 @@ export interface Subject extends Lined {
   readonly example: Sitter
   /** What further copies are drawn from, where there is room for some. */
   readonly others: readonly Sitter[]
+  /** Of a mixed line: its kinds side by side or among each other, instead of the example. */
+  readonly parts: readonly SitterPart<MemberDrawn>[]
 }
+type MemberDrawn = Drawn & Pick<Plant['members'][number], 'look'>
 
-/** What the copy at a place is drawn from; the example stands first. */
-export const sitterAt = (subject: Subject, place: number): Sitter =>
-  place === 0 ? subject.example : (subject.others[place - 1] ?? subject.example)
+/** What a line is drawn from: one drawing, or those of its kinds with their own looks. */
+export const partsOf = ({ line, members, piece }: Plant): SitterPart<MemberDrawn>[] =>
+  sitterParts(
+    line,
+    members.map(({ species, share, size, look, piece: own }) => ({
+      species,
+      share,
+      size,
+      look,
+      seeThrough: members.length === 1 ? piece.seeThrough : own.seeThrough,
+    })) as [MemberDrawn, ...MemberDrawn[]],
+  )
+
+/** What the copy at a place is drawn from, with its look; the example stands first. */
+export const drawnAt = (
+  { example, others, parts, plant }: Subject,
+  place: number,
+): { sitter: Sitter; look: Look; offsetMm: number }[] =>
+  parts.length > 0
+    ? parts.map(({ sitter, of, offsetMm }) => ({ sitter, look: of.look, offsetMm }))
+    : [{ sitter: (place === 0 ? undefined : others[place - 1]) ?? example, look: plant.look, offsetMm: 0 }]
 
 /** How far a plant reaches from its foot, mm: half its crown to either side, or as it was grown where it leans. */
 function reachOf(sitter: Sitter, crownWidthMm: number): { left: number; right: number } {
@@ -132,6 +157,7 @@ export const useLineUp = defineStore('line-up', () => {
       trueHeightMm: size.heightMm,
       shrink,
       ...sitters,
+      parts: plant.members.length > 1 ? partsOf(plant) : [],
     }
   }
   function piecesOf(plant: Plant): Subject[] {
@@ -153,6 +179,7 @@ export const useLineUp = defineStore('line-up', () => {
         shrink: 1,
         example,
         others: [],
+        parts: [],
       }
     })
   }

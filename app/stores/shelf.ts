@@ -1,4 +1,4 @@
-import { needsOf, jobOf, pieceOf, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
+import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
 import { plantMethodById } from '~~/core/methods'
 import { allocate, type Claim, type Lack, type Shortage } from '~~/core/stock'
 import { individualSizes, sitterOf, type Commission, type Line } from '~~/core/commissions'
@@ -41,10 +41,11 @@ export const useShelf = defineStore('shelf', () => {
     const species = workshop.speciesOf(line.speciesId)
     if (!species) return undefined
     const day = job.id === commission.current?.id ? commission.restingDate : job.dateDepicted
-    const { piece, size: measures } = pieceOf(line, job, species, day)
-    const amount = size === undefined ? line.amount : amountOf(line.amount, size)
+    const { piece, members } = linePiece(line, job, workshop.speciesOf, day)
+    const measures = members[0].size
+    const wanted = size === undefined ? line : { layers: line.layers, amount: amountOf(line.amount, size) }
     const order: MakeUpOrder = {
-      job: jobOf({ amount }, piece),
+      job: jobOf(wanted, piece),
       method,
       choices: line.choices,
       materials: line.materials,
@@ -54,7 +55,7 @@ export const useShelf = defineStore('shelf', () => {
       dryingFactor: commission.drying,
       sizes: (pieces) => individualSizes(measures, pieces, line.id),
     }
-    return commission.withArmature(order, sitterOf(line, species, measures, piece.seeThrough))
+    return commission.withArmature(order, sitterOf(line, members[0].species, measures, piece.seeThrough))
   }
 
   const lineWork = computed(() => {

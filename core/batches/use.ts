@@ -1,3 +1,4 @@
+import { partNoun } from '../makeup'
 import { mergedNeeds, type Claim, type Need } from '../stock'
 import type { Amount } from '../commissions'
 import type { Run } from './machine'
@@ -92,8 +93,7 @@ export const claimOf = (batch: Batch, run: Run | undefined, order: number, due?:
 })
 
 /** What one of a batch's pieces is called: a patch or a stretch where it is made in its place. */
-export const partOf = ({ makes }: Pick<Batch, 'makes'>): string =>
-  ('each' in makes ? makes.each : undefined) ?? 'piece'
+export const partOf = ({ makes }: Pick<Batch, 'makes'>): string => partNoun(makes)
 
 /** Its plural. */
 export const partsOf = (part: string): string => (part === 'piece' ? 'pieces' : `${part}es`)

@@ -54,6 +54,10 @@ export function mixLinear(colours: readonly (readonly [colour: Linear, weight: n
   return [channel(0), channel(1), channel(2)]
 }
 
+/** Several colours mixed in linear light by weight, as hex. @throws RangeError when no weight is above 0 */
+export const mixHex = (colours: readonly (readonly [hex: string, weight: number])[]): string =>
+  toHex(mixLinear(colours.map(([hex, weight]) => [fromHex(hex), weight])))
+
 /** Relative luminance, 0–1 (Y of CIE XYZ, D65). Source: IEC 61966-2-1. */
 export function luminance(hex: string): number {
   const [r, g, b] = fromHex(hex)

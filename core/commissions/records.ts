@@ -87,6 +87,25 @@ export type Amount = z.infer<typeof amountSchema>
 /** Where a hedge runs or grass grows on the board, as the maker drew it; mm from the front left corner. */
 export const drawnSchema = z.array(pointSchema).min(2).max(200)
 
+/** Another species of a mixed hedge or sward, and its share of it; the line's own species makes up the rest. */
+export const mixedInSchema = z.strictObject({ speciesId: idSchema, share: z.number().min(0.02).max(0.95) })
+export type MixedIn = z.infer<typeof mixedInSchema>
+/** Other species in one line at most, and the least share that is left to its own. */
+export const MOST_MIXED = 6
+const LEAST_OWN = 0.02
+export const mixSchema = z
+  .array(mixedInSchema)
+  .min(1)
+  .max(MOST_MIXED)
+  .refine((mix) => ownShare(mix) >= LEAST_OWN - 1e-9, 'shares must leave 2 % to the line’s own species')
+  .refine(
+    (mix) => new Set(mix.map(({ speciesId }) => speciesId)).size === mix.length,
+    'a species must be named once',
+  )
+/** What other species leave to the line's own, 0–1. */
+export const ownShare = (mix: readonly MixedIn[] = []): number =>
+  mix.reduce((rest, { share }) => rest - share, 1)
+
 /** So much of one plant in a commission: pieces, metres of hedge, or an area. */
 export const lineSchema = z.strictObject({
   ...changeable,
@@ -95,6 +114,8 @@ export const lineSchema = z.strictObject({
   order: z.number(),
   name: nameSchema,
   speciesId: idSchema,
+  /** Of a hedge or an area: the other species in it. */
+  mix: mixSchema.optional(),
   age: z.enum(ages),
   amount: amountSchema,
   zone: z.enum(zones),

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { requireRange } from '../units'
-import { swardTones, type Sward, type SwardTone } from './sward'
+import { shareAbove, swardTones, type Sward, type SwardTone } from './sward'
 
 /** Where glue goes: over the whole patch, its middle generously, or on the tips of what stands. */
 export const gluings = ['all over', 'mid-patch', 'tips only'] as const
@@ -63,7 +63,10 @@ const FEW_HEADS = 0.04
 export function proposeLayers(sward: Sward, { firstPerCm2, fall }: Layering): GrassLayer[] {
   const lengths = lengthsFor(sward)
   const first = lengths[0] ?? sward.heightMm
-  const counts = lengths.map((length, i) => (firstPerCm2 * first * fall ** i) / length)
+  // Above the lower kinds of a mixed sward only the taller ones go on.
+  const counts = lengths.map(
+    (length, i) => ((firstPerCm2 * first * fall ** i) / length) * (i === 0 ? 1 : shareAbove(sward, length)),
+  )
   const tones = tonesFor(
     sward,
     lengths.map((length, i) => length * (counts[i] ?? 0)),

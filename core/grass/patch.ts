@@ -32,3 +32,17 @@ export function reclaimVerdict(expectedG: number, foundG: number): 'in order' | 
   if (expectedG <= 0 || foundG >= expectedG * RECLAIM_ALARM) return 'in order'
   return foundG < expectedG * 0.05 ? 'nothing' : 'little'
 }
+
+/**
+ * Touches at random places until they have reached so much of an area: −ln(1 − cover) · area ÷ touch. A Boolean
+ * model: touches overlap, so that the last tenth takes the most.
+ * @param cover share wanted, above 0 and below 1 @param touchCm2 what one touch reaches
+ * @returns a whole number, at least 1
+ * @throws RangeError when the cover is not a share, or an area is not above 0
+ */
+export function touchesFor(cover: number, areaCm2: number, touchCm2: number): number {
+  requireRange('cover', cover, '', { above: 0, max: 0.995 })
+  requireRange('area', areaCm2, 'cm²', { above: 0 })
+  requireRange('touch', touchCm2, 'cm²', { above: 0 })
+  return Math.max(1, Math.ceil((-Math.log(1 - cover) * areaCm2) / touchCm2 - 1e-9))
+}

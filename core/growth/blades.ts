@@ -25,11 +25,14 @@ export function growBlades(plant: Habitus, random: Random): Node[] {
   const nodes: Node[] = []
   const links = plant.habit === 'fern' ? 9 : 6
   const own = plant.tips ?? plant.stems * (shootsEach[plant.habit] ?? 3)
-  const shoots = Math.max(1, plant.row ? shootsOver(plant, plant.row.lengthMm, own) : own)
+  const { row } = plant
+  const shoots = Math.max(1, row ? Math.round(shootsOver(plant, row.lengthMm, own) * (row.share ?? 1)) : own)
+  // Kinds that share a patch stand between each other.
+  const first = row?.share === undefined ? 0 : Math.floor(random() * 997)
   for (let i = 0; i < shoots; i += 1) {
     const angle = i * GOLDEN_ANGLE + random() * 0.5
     const shoot = shootOf(plant, i, shoots, random)
-    const at = plant.row ? placeIn(plant, plant.row.lengthMm, i) : { x: 0, z: 0 }
+    const at = row ? placeIn(plant, row.lengthMm, first + i) : { x: 0, z: 0 }
     let parent = -1
     for (let k = 0; k <= links; k += 1) {
       const { r, y } = bladeAt(shoot.plant, k / links, shoot)

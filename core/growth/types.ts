@@ -32,6 +32,8 @@ export interface Row {
   readonly lengthMm: number
   /** Cut to a box with rounded shoulders; else it keeps its own uneven top. */
   readonly trimmed: boolean
+  /** Share of the shoots of a patch that are of this plant, 0–1; absent: all. */
+  readonly share?: number
 }
 
 /** What a skeleton is dressed with. */

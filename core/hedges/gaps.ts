@@ -27,6 +27,10 @@ export function runsBetween(lengthMm: number, gaps: readonly Gap[]): Run[] {
   return runs
 }
 
+/** Whether nothing is planted at a place along the line, mm. */
+export const isInGap = (alongMm: number, gaps: readonly Gap[] = []): boolean =>
+  gaps.some(({ atMm, widthMm }) => alongMm >= atMm && alongMm < atMm + widthMm)
+
 /** Length of hedge that is to be made, mm. */
 export const grownMm = (lengthMm: number, gaps: readonly Gap[] = []): number =>
   runsBetween(lengthMm, gaps).reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)

@@ -1,7 +1,7 @@
 import { figure, input } from '../units'
 import { dressing as d } from './dress-figures'
 import type { Option, PlantTask, Use } from './method'
-import type { Piece } from './job'
+import type { Kin, Piece } from './job'
 import type { Slot } from './slots'
 import { hands, roundOf, step, timeWords, wait, within, type Step, type StepDraft } from './step'
 import { coatUse, crownInput, flockUse, materialsAt, use } from './uses'
@@ -56,9 +56,34 @@ const adhesiveNames: Record<Dress['adhesive'], string> = {
   cement: 'Scenic cement',
 }
 
+/** A kind whose leaf is thrown, with its slot: several in a mixed hedge, each with its own leaf. */
+interface Leafy extends Omit<Kin, 'name'> {
+  readonly slot: string
+  /** What it is called beside others; empty where it is the only one. */
+  readonly of: string
+}
+
+/** Kinds that have leaf on the day, with their slots. */
+export const leafyKin = (piece: Piece): Leafy[] =>
+  (piece.kin ?? [{ name: '', share: 1, piece }]).flatMap(({ name, share, piece: own }, i) =>
+    hasLeaf(own)
+      ? [{ slot: i === 0 ? 'foliage' : `foliage-${i + 1}`, of: name && `, ${name}`, share, piece: own }]
+      : [],
+  )
+
+/** A slot of leaf or ground foam for each kind that has leaf on the day. */
+export const leafSlots = (piece: Piece, form: Dress['form'], what: string): Slot[] =>
+  leafyKin(piece).map(({ slot, of, piece: own }, i) => ({
+    id: slot,
+    label: `${what}${of}`,
+    wish: { stuff: 'foam', form, grainMm: own.grainMm, colour: own.tones.base },
+    ...(i === 0 ? {} : { mayShare: true }),
+  }))
+
 /** The materials that dressing takes: on a bare day none, but for snow. */
 export function dressSlots(piece: Piece, dress: Dress, choice: (option: string) => string): Slot[] {
-  const { base, light, shade } = piece.tones
+  const { light, shade } = piece.tones
+  const first = leafyKin(piece)[0]?.slot ?? 'foliage'
   const snow = choice('snow') === 'laden'
   const leafy = hasLeaf(piece)
   const flock = (id: string, label: string, colour: string, grainMm: number, extra: Partial<Slot>): Slot => ({
@@ -80,17 +105,17 @@ export function dressSlots(piece: Piece, dress: Dress, choice: (option: string) 
       : []),
     ...(leafy
       ? [
-          flock('foliage', what, base, piece.grainMm, {}),
+          ...leafSlots(piece, dress.form, what),
           ...(dress.shade
             ? [
                 flock('shade', 'Shade, underneath', shade, piece.grainMm, {
-                  tone: { is: 'darker', than: 'foliage' },
+                  tone: { is: 'darker', than: first },
                   optional: true,
                 }),
               ]
             : []),
           flock('highlight', 'Highlight', light, piece.grainMm * 0.8, {
-            tone: { is: 'lighter', than: 'foliage' },
+            tone: { is: 'lighter', than: first },
             optional: true,
           }),
         ]
@@ -124,25 +149,30 @@ export function dressUses(task: PlantTask, dress: Dress): Use[] {
       label: string,
       share: number,
       sticks: typeof d.baseSticks,
+      of: Piece = piece,
     ): Use =>
       flockUse(task, {
         slot,
         step: at,
         label,
         area: crownInput(task),
-        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-        leaf: piece.leaf,
+        seeThrough: input('g, see-through in full leaf', of.seeThrough, '', of.seeThroughOrigin),
+        leaf: of.leaf,
         share: input('share of the foliage', share * open, '', 'formula', 'of −ln g'),
         sticks,
       })
     coat(`${adhesiveNames[dress.adhesive]}, first coat`, 'dress')
     if (dark > 0) uses.push(flock('shade', 'dress', 'Shade, underneath and inside', dark, d.baseSticks))
     const base = 1 - light - dark
+    const leaf = (at: string, label: string, share: number, sticks: typeof d.baseSticks): Use[] =>
+      leafyKin(piece).map((kin) =>
+        flock(kin.slot, at, `${label}${kin.of}`, share * kin.share, sticks, kin.piece),
+      )
     if (dress.form === 'leaf') {
-      uses.push(flock('foliage', 'dress', 'Leaf, first pass', base / 2, d.leafSticks))
+      uses.push(...leaf('dress', 'Leaf, first pass', base / 2, d.leafSticks))
       coat(`${adhesiveNames[dress.adhesive]}, second coat`, AGAIN)
-      uses.push(flock('foliage', AGAIN, 'Leaf, second pass', base / 2, d.leafSticks))
-    } else uses.push(flock('foliage', 'dress', 'Foliage', base, d.baseSticks))
+      uses.push(...leaf(AGAIN, 'Leaf, second pass', base / 2, d.leafSticks))
+    } else uses.push(...leaf('dress', 'Foliage', base, d.baseSticks))
     if (light > 0) uses.push(flock('highlight', last, 'Highlight, from above', light, d.laterSticks))
   }
   if (task.choice('snow') === 'laden') {

@@ -32,26 +32,24 @@ export const sealOption: Option = {
 }
 
 /** What sealing takes from the shelf. */
-export const sealSlots = (choice: (option: string) => string): Slot[] =>
-  choice('seal') === 'sealed'
-    ? [
-        {
-          id: 'wetting',
-          label: 'Wetting alcohol',
-          wish: { stuff: 'liquid', liquid: 'alcohol' },
-          optional: true,
-        },
-        { id: 'seal', label: 'PVA to seal', wish: { stuff: 'liquid', liquid: 'pva' }, mayShare: true },
-      ]
-    : []
+export const sealingSlots: readonly Slot[] = [
+  { id: 'wetting', label: 'Wetting alcohol', wish: { stuff: 'liquid', liquid: 'alcohol' }, optional: true },
+  { id: 'seal', label: 'PVA to seal', wish: { stuff: 'liquid', liquid: 'pva' }, mayShare: true },
+]
 
-/** @param area cm² of one piece or patch that is sealed */
-export function sealUses(task: PlantTask, area: NumberInput): Use[] {
-  if (task.choice('seal') !== 'sealed') return []
+/** The same where it is the maker’s to choose. */
+export const sealSlots = (choice: (option: string) => string): readonly Slot[] =>
+  choice('seal') === 'sealed' ? sealingSlots : []
+
+/**
+ * Wetting and dilute PVA over an area.
+ * @param area cm² of one piece or patch that is sealed @param step the step at which it is done
+ */
+export function sealingUses(task: PlantTask, area: NumberInput, step = 'seal'): Use[] {
   const of = (slot: string, label: string, rate: typeof grounding.sealMl, share: number): Use =>
     use(task, {
       slot,
-      step: 'seal',
+      step,
       label,
       perPiece: figure(area.value * task.value(rate) * share, 'ml', `area × ${rate.name} × share`, [
         area,
@@ -67,9 +65,16 @@ export function sealUses(task: PlantTask, area: NumberInput): Use[] {
   ]
 }
 
-/** Mist, then dilute PVA; nothing where it is not sealed. @param areaCm2 of one piece or patch */
-export function sealStep(task: PlantTask, areaCm2: number): StepDraft | false {
-  if (task.choice('seal') !== 'sealed') return false
+/** What sealing uses where it was chosen. */
+export const sealUses = (task: PlantTask, area: NumberInput): Use[] =>
+  task.choice('seal') === 'sealed' ? sealingUses(task, area) : []
+
+/** Mist, then dilute PVA. @param areaCm2 of one piece or patch @param words another id, title or text */
+export function sealingStep(
+  task: PlantTask,
+  areaCm2: number,
+  words: Partial<Pick<StepDraft, 'id' | 'title' | 'text'>> = {},
+): StepDraft {
   return {
     id: 'seal',
     title: 'Wet and seal',
@@ -81,8 +86,13 @@ export function sealStep(task: PlantTask, areaCm2: number): StepDraft | false {
     gives: ['wet alcohol'],
     cautions: ['wet-bath', 'static-sparks'],
     faults: ['beads', 'white-puddles', 'shiny-patches'],
+    ...words,
   }
 }
+
+/** The same; nothing where it is not sealed. */
+export const sealStep = (task: PlantTask, areaCm2: number): StepDraft | false =>
+  task.choice('seal') === 'sealed' && sealingStep(task, areaCm2)
 
 /** The slot of the glue that plants are set in. */
 export const poolSlot: Slot = {

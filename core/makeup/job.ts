@@ -56,6 +56,17 @@ export interface Piece {
   readonly tones: Tones
   /** What is seen of it from afar where it stands close together. */
   readonly sward: Sward
+  /** It is what a tree drops, on so much ground under it. */
+  readonly floor?: boolean
+  /** The kinds of a mixed hedge or sward, the line's own first; absent where it is of one kind. */
+  readonly kin?: readonly Kin[]
+}
+
+/** One kind of a mixed line: what it is called, its share of the line, 0–1, and its own piece. */
+export interface Kin {
+  readonly name: string
+  readonly share: number
+  readonly piece: Piece
 }
 
 /** What is to be made, in the four kinds that there are. */
@@ -172,6 +183,10 @@ export type Share =
   | { readonly kind: 'pieces' }
   | { readonly kind: 'length'; readonly mmEach: number; readonly each?: PartKind }
   | { readonly kind: 'area'; readonly cm2Each: number; readonly each?: PartKind }
+
+/** What a job's parts are called: a patch, a stretch; where it is made of single ones, a piece. */
+export const partNoun = (share: Share | { readonly kind: 'stock' }): PartKind | 'piece' =>
+  ('each' in share ? share.each : undefined) ?? 'piece'
 
 /** How many parts a job falls into, and what each of them makes of it. */
 export interface Parts {

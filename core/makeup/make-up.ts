@@ -4,7 +4,16 @@ import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
 import { coefficientInput, worthOf, type Coefficient, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
-import { choiceOf, isPlantMethod, type Method, type Suit, type Task, type Use, type Work } from './method'
+import {
+  choiceOf,
+  isPlantMethod,
+  type Method,
+  type PlantMethod,
+  type Suit,
+  type Task,
+  type Use,
+  type Work,
+} from './method'
 import { fillSlots, type Filled } from './slots'
 import { stepHandsMin, type Step } from './step'
 
@@ -261,6 +270,16 @@ function elapsedFigure(steps: readonly Step[], started: number): Figure {
   )
 }
 
+/** How a way suits a job. The floor under trees is made by the ways for floors alone. */
+export const suitOf = (method: PlantMethod, job: PlantJob): Suit =>
+  job.piece.floor && !method.floors
+    ? {
+        verdict: 'unsuited',
+        reasonsFor: [],
+        reasonsAgainst: ['it is what lies under a tree, not the tree'],
+      }
+    : method.suits(job)
+
 /** Every method that makes such a job, with its reasons for it, the best suited first. */
 export function rankMethods<M extends Method>(
   methods: readonly M[],
@@ -269,7 +288,7 @@ export function rankMethods<M extends Method>(
   const rank = { suits: 0, possible: 1, unsuited: 2 }
   return methods
     .flatMap((method) =>
-      isPlantMethod(method) && method.kinds.includes(job.kind) ? [{ method, suit: method.suits(job) }] : [],
+      isPlantMethod(method) && method.kinds.includes(job.kind) ? [{ method, suit: suitOf(method, job) }] : [],
     )
     .sort(
       (a, b) =>

@@ -145,6 +145,8 @@ export interface PlantMethod extends Common {
   readonly kinds: readonly Exclude<JobKind, 'stock'>[]
   readonly profile: Profile
   readonly suits: (job: PlantJob) => Suit
+  /** It makes the floor under trees, which no other way does. */
+  readonly floors?: boolean
   /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */
   readonly parts?: (job: PlantJob, read: ReadCoefficient) => Parts
   readonly slots: (job: PlantJob, choice: (optionId: string) => string) => readonly Slot[]

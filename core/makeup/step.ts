@@ -82,6 +82,8 @@ export const stepSchema = z.strictObject({
   deal: z
     .strictObject({
       each: z.number().int().min(1).max(1000),
+      /** What is said when all are dealt. */
+      enough: wordsSchema.optional(),
       suits: z
         .array(
           z.strictObject({

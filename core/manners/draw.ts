@@ -3,6 +3,7 @@ import type { Dress, Habitus } from '../growth'
 import { asDiscs } from './discs'
 import type { Manner } from './kinds'
 import { asMoulded, asReady, asRoot, asSprig, asStems, asTwig } from './natural'
+import { asArching, asClump, asMesh } from './puffs'
 import { asHead, asHemp, asWool } from './rays'
 import { asWire } from './wire'
 
@@ -47,6 +48,12 @@ function inManner(manner: Manner, { drawing, skeleton }: Grown, plant: Habitus, 
       return asHemp(drawing, plant, seed)
     case 'wool':
       return asWool(drawing, plant, seed)
+    case 'mesh':
+      return asMesh(drawing, plant, seed)
+    case 'clump':
+      return asClump(drawing, plant, seed)
+    case 'arching':
+      return asArching(drawing, plant, seed)
     case 'tuft':
       return drawing
   }

@@ -11,6 +11,9 @@ export const manners = [
   'hemp',
   'ready',
   'wool',
+  'mesh',
+  'clump',
+  'arching',
   'tuft',
 ] as const
 export type Manner = (typeof manners)[number]

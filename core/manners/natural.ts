@@ -37,7 +37,7 @@ export function asMoulded(drawing: PlantDrawing, plant: Habitus, seed: number): 
 }
 
 /** Middles of clumps no nearer to each other than their size, at places of the foliage; and which is whose. */
-function clumps(places: readonly Point[], size: number, seed: number): (place: Point) => Point {
+export function clumps(places: readonly Point[], size: number, seed: number): (place: Point) => Point {
   const cells = new Map<string, Point[]>()
   const cellOf = ({ x, y, z }: Point): [number, number, number] => [
     Math.floor(x / size),

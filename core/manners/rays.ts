@@ -2,6 +2,7 @@ import type { PlantDrawing } from '../drawing'
 import type { Habitus, Point } from '../growth'
 import { seededRandom } from '../units'
 import { markPlaces, withMarks, WoodLines } from './lines'
+import { settled } from './puffs'
 
 /** Rays of a head and strands of a rope that are drawn, at the most. From memory. */
 const RAYS = 150
@@ -73,10 +74,8 @@ export function asWool(drawing: PlantDrawing, plant: Habitus, seed: number): Pla
   const random = seededRandom(seed ^ 0x9b05688c)
   const wood = new WoodLines()
   const size = Math.max(1.5, plant.heightMm * 0.12)
-  const low = Math.min(...markPlaces(drawing).map(({ y }) => y), plant.heightMm * 0.9)
-  const down = (y: number): number => ((y - low) * plant.heightMm) / (plant.heightMm - low)
-  const settled = withMarks(drawing, ({ x, y, z }) => ({ x, y: down(y), z }))
-  markPlaces(settled).forEach(({ x, y, z }, i) => {
+  const puff = settled(drawing, plant)
+  markPlaces(puff).forEach(({ x, y, z }, i) => {
     if (i % 2 !== 0) return
     const turn = random() * 2 * Math.PI
     const from = { x: x * 0.9, y: y * 0.92, z: z * 0.9 }
@@ -91,5 +90,5 @@ export function asWool(drawing: PlantDrawing, plant: Habitus, seed: number): Pla
       0.12,
     )
   })
-  return { ...settled, wood: wood.toArray() }
+  return { ...puff, wood: wood.toArray() }
 }

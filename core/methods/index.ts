@@ -15,6 +15,11 @@ import { creeper } from './bushes/creeper'
 import { meshBush } from './bushes/mesh-bush'
 import { seedHeads } from './bushes/seed-heads'
 import { woolBush } from './bushes/wool-bush'
+import { bareGround } from './ground/bare-ground'
+import { plantedBed } from './ground/planted-bed'
+import { snowCover } from './ground/snow-cover'
+import { turfCovers } from './ground/turf-covers'
+import { woodlandFloor } from './ground/woodland-floor'
 import { clothGrass } from './grass/cloth-grass'
 import { drilledBoard } from './grass/drilled-board'
 import { fieldFibre } from './grass/field-fibre'
@@ -87,6 +92,11 @@ export const methods: readonly Method[] = [
   longBunch,
   clothGrass,
   grassMat,
+  turfCovers,
+  bareGround,
+  plantedBed,
+  woodlandFloor,
+  snowCover,
   soakingBath,
   ...recipes,
 ]

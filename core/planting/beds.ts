@@ -47,7 +47,13 @@ export function bedsOf(
     const common = { lineId: line.id, code: codeOf(place), zone: line.zone }
     const drawn = line.drawn === undefined ? {} : { drawn: line.drawn }
     if (amount.kind === 'length')
-      hedges.push({ ...common, widthMm: size.crownWidthMm, lengthMm: amount.lengthMm, ...drawn })
+      hedges.push({
+        ...common,
+        widthMm: size.crownWidthMm,
+        lengthMm: amount.lengthMm,
+        gaps: line.gaps,
+        ...drawn,
+      })
     else if (amount.kind === 'area') patches.push({ ...common, areaCm2: amount.areaCm2, ...drawn })
     else pieces.push({ ...common, ...pieceBed(line, species, size, amount.pieces) })
   })

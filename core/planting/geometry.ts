@@ -57,6 +57,21 @@ export function along(points: readonly Corner[], mm: number): Place {
   return { x, y }
 }
 
+/** The part of a line between two distances along it, mm: its ends and the corners between them. */
+export function between(points: readonly Corner[], fromMm: number, toMm: number): Corner[] {
+  const at = (mm: number): Corner => {
+    const { x, y } = along(points, mm)
+    return [x, y]
+  }
+  let walked = 0
+  const corners: Corner[] = []
+  for (const [[ax, ay], [bx, by]] of segmentsOf(points, false)) {
+    walked += Math.hypot(bx - ax, by - ay)
+    if (walked > fromMm && walked < toMm) corners.push([bx, by])
+  }
+  return [at(fromMm), ...corners, at(toMm)]
+}
+
 /** Middle of a shape's corners. */
 export function middleOf(points: readonly Corner[]): Place {
   const n = Math.max(1, points.length)

@@ -1,5 +1,6 @@
 import type { Zone } from '../commissions'
-import { along, areaOf, lengthOf, middleOf, type Corner, type Place } from './geometry'
+import { isInGap, runsBetween, type Gap } from '../hedges'
+import { along, areaOf, between, lengthOf, middleOf, type Corner, type Place } from './geometry'
 import type { Board } from './plan'
 
 /** A hedge to be laid: its length on the board, its width, and where its maker drew it. */
@@ -9,10 +10,11 @@ export interface HedgeBed {
   readonly zone: Zone
   readonly widthMm: number
   readonly lengthMm: number
+  readonly gaps?: readonly Gap[]
   readonly drawn?: readonly Corner[]
 }
 
-/** A hedge on the plan: its middle line, and numbered marks along it. */
+/** A hedge on the plan: its middle line, what grows along it, and numbered marks. */
 export interface Hedge {
   readonly lineId: string
   readonly code: string
@@ -21,6 +23,10 @@ export interface Hedge {
   readonly wantedMm: number
   readonly lengthMm: number
   readonly points: readonly Corner[]
+  /** What grows between gates and gaps, each as a line of its own. */
+  readonly stretches: readonly (readonly Corner[])[]
+  /** Gates and gaps: their middles and widths, mm. */
+  readonly gates: readonly (Place & { readonly widthMm: number })[]
   /** Marks at every {@link HEDGE_MARK_MM}, from 1. */
   readonly marks: readonly (Place & { readonly number: number })[]
 }
@@ -57,6 +63,7 @@ export function laidHedges(board: Board, beds: readonly HedgeBed[]): Hedge[] {
     const points = bed.drawn ?? acrossZone(board, bed)
     const lengthMm = lengthOf(points)
     const count = Math.max(1, Math.ceil(lengthMm / HEDGE_MARK_MM - 1e-9))
+    const gaps = (bed.gaps ?? []).filter(({ atMm }) => atMm < lengthMm)
     return {
       lineId: bed.lineId,
       code: bed.code,
@@ -64,10 +71,17 @@ export function laidHedges(board: Board, beds: readonly HedgeBed[]): Hedge[] {
       wantedMm: bed.lengthMm,
       lengthMm,
       points,
+      stretches: runsBetween(lengthMm, gaps).map(({ fromMm, toMm }) => between(points, fromMm, toMm)),
+      gates: gaps.map(({ atMm, widthMm }) => {
+        const wide = Math.min(widthMm, lengthMm - atMm)
+        return { ...along(points, atMm + wide / 2), widthMm: wide }
+      }),
       marks: Array.from({ length: Math.min(400, count) }, (_, i) => ({
-        ...along(points, Math.min(lengthMm, (i + 0.5) * HEDGE_MARK_MM)),
+        alongMm: Math.min(lengthMm, (i + 0.5) * HEDGE_MARK_MM),
         number: i + 1,
-      })),
+      })).flatMap(({ alongMm, number }) =>
+        isInGap(alongMm, gaps) ? [] : [{ ...along(points, alongMm), number }],
+      ),
     }
   })
 }

@@ -38,11 +38,16 @@ const pathOf = (points: readonly (readonly [number, number])[], y: Down): string
 function hedgeSvg(hedge: Hedge, y: Down, colourOf: (lineId: string) => string): string {
   const colour = colourOf(hedge.lineId)
   const path = pathOf(hedge.points, y)
+  const grown = hedge.stretches.map((points) => pathOf(points, y)).join('')
+  const gates = hedge.gates.map(
+    (gate) =>
+      `<text data-gate="${n(gate.widthMm)}" x="${n(gate.x)}" y="${n(y(gate.y) + 0.8)}" font-size="2.2" text-anchor="middle">gap ${formatQuantity(gate.widthMm, 'mm')}</text>`,
+  )
   const marks = hedge.marks.map(
     (mark) =>
       `<g data-mark="${hedge.code}${mark.number}"><circle cx="${n(mark.x)}" cy="${n(y(mark.y))}" r="0.5" fill="#17211c"/><text x="${n(mark.x + 1)}" y="${n(y(mark.y) - 0.8)}" font-size="2.4">${hedge.code}${mark.number}${mark.number === 1 ? `, ${formatQuantity(hedge.lengthMm, 'mm')}` : ''}</text></g>`,
   )
-  return `<g data-hedge="${hedge.code}"><path d="${path}" fill="none" stroke="${colour}" stroke-opacity="0.35" stroke-width="${n(hedge.widthMm)}"/><path d="${path}" fill="none" stroke="${colour}" stroke-width="0.3" stroke-dasharray="3 2"/>${marks.join('')}</g>`
+  return `<g data-hedge="${hedge.code}"><path d="${grown}" fill="none" stroke="${colour}" stroke-opacity="0.35" stroke-width="${n(hedge.widthMm)}"/><path d="${path}" fill="none" stroke="${colour}" stroke-width="0.3" stroke-dasharray="3 2"/>${gates.join('')}${marks.join('')}</g>`
 }
 
 /** A patch of grass: its outline, its letter and its area. */

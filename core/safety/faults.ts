@@ -279,6 +279,21 @@ export const faults = {
     cause: 'strips laid side by side',
     todo: 'Torn pieces across; bushes on the joints.',
   },
+  'foam-dulled': {
+    looks: 'All of it dull',
+    cause: 'covers on paint that was no brighter than wanted',
+    todo: 'Dust a brighter cover over it; next time paint one step brighter.',
+  },
+  'ground-lifts': {
+    looks: 'Ground lifts under a foot',
+    cause: 'not dry right through',
+    todo: 'Press it back with PVA, weight it, and wait a day.',
+  },
+  'litter-carpet': {
+    looks: 'Leaf litter like a carpet',
+    cause: 'spread evenly, one tone',
+    todo: 'Brush it off paths and stones; drift it against trunks and banks, and dust a second tone.',
+  },
   'tide-line': {
     looks: 'A tide line in the soil',
     cause: 'wetted to an edge',

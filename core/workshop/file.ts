@@ -1,4 +1,5 @@
 import type * as z from 'zod'
+import { speciesIdsOf } from '../commissions'
 import { speciesTable } from '../plants'
 import { none, ok, type Reading } from '../units'
 import { documentSchema, FILE_FORMAT, tables, type TableName, type WorkshopDocument } from './document'
@@ -102,8 +103,11 @@ function brokenReferences(document: WorkshopDocument): string[] {
   const kinds = new Set([...speciesTable, ...document.species].map(({ id }) => id))
   document.lines.forEach((line, i) => {
     wants('lines', i, 'commissionId', line.commissionId, 'commissions')
-    if (!kinds.has(line.speciesId))
-      faults.push(`lines.${i}.speciesId: read “${line.speciesId}”; no such species.`)
+    for (const id of speciesIdsOf(line))
+      if (!kinds.has(id))
+        faults.push(
+          `lines.${i}.${id === line.speciesId ? 'speciesId' : 'mix'}: read “${id}”; no such species.`,
+        )
     for (const [slot, id] of Object.entries(line.materials ?? {}))
       wants('lines', i, `materials.${slot}`, id, 'materials')
   })

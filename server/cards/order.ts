@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { commissionSchema, lineSchema } from '../../core/commissions'
+import { commissionSchema, lineSchema, MOST_MIXED, speciesIdsOf } from '../../core/commissions'
 import { ownCoefficientSchema } from '../../core/makeup'
 import { plantMethods } from '../../core/methods'
 import { MOST_STARTED } from '../../core/batches'
@@ -17,8 +17,11 @@ export const cardOrderSchema = z
     workshop: z.string().max(120),
     commission: commissionSchema,
     line: lineSchema.extend({ methodId: oneOf(plantMethods, 'method') }),
-    /** The row itself, where it is a species of the maker's own. */
-    ownSpecies: speciesSchema.optional(),
+    /** The rows themselves, where they are species of the maker's own. */
+    ownSpecies: z
+      .array(speciesSchema)
+      .max(1 + MOST_MIXED)
+      .default([]),
     started: z.number().int().min(1).max(MOST_STARTED),
     coefficients: z
       .array(ownCoefficientSchema.pick({ id: true, value: true }))
@@ -31,7 +34,7 @@ export const cardOrderSchema = z
   })
   .refine(
     ({ line, ownSpecies }) =>
-      line.speciesId === ownSpecies?.id || speciesTable.some(({ id }) => id === line.speciesId),
+      speciesIdsOf(line).every((id) => [...ownSpecies, ...speciesTable].some((row) => row.id === id)),
     { path: ['line', 'speciesId'], error: 'is no species known here' },
   )
 export type CardOrder = z.infer<typeof cardOrderSchema>

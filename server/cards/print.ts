@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit'
 import { twistList, wirePlan, type WirePlan } from '../../core/armature'
-import { amountWords, jobOf, pieceOf, stepHandsMin, type MakeUp } from '../../core/makeup'
+import { amountWords, jobOf, linePiece, partNoun, stepHandsMin, type MakeUp } from '../../core/makeup'
 import { plantMethodById, workedOutWith } from '../../core/methods'
 import { cautionFootnote, cautionOf } from '../../core/safety'
 import { speciesById, type Look, type Species } from '../../core/plants'
@@ -48,8 +48,13 @@ interface Sheet {
  */
 export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<Buffer>> {
   const order = withNamesApart(sent)
-  const species = speciesById(order.line.speciesId, order.ownSpecies ? [order.ownSpecies] : [])
-  const { piece, size, look } = pieceOf(order.line, order.commission, species, order.commission.dateDepicted)
+  const { piece, members } = linePiece(
+    order.line,
+    order.commission,
+    (id) => speciesById(id, order.ownSpecies),
+    order.commission.dateDepicted,
+  )
+  const { species, size, look } = members[0]
   const states = stockStates(order.materials, [], new Map())
   const method = plantMethodById(order.line.methodId)
   const job = jobOf(order.line, piece)
@@ -132,7 +137,7 @@ function withNamesApart(order: CardOrder): CardOrder {
     commission: apart(order.commission),
     line: apart(order.line),
     materials: order.materials.map(apart),
-    ...(ownSpecies ? { ownSpecies: { ...ownSpecies, common: isolated(ownSpecies.common) } } : {}),
+    ownSpecies: ownSpecies.map((row) => ({ ...row, common: isolated(row.common) })),
   }
 }
 
@@ -344,13 +349,13 @@ function steps(sheet: Sheet, up: MakeUp): void {
   })
 }
 
-/** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
 /** How many to start: patches and stretches by their name, pieces by their number alone. */
 function startWords({ share }: MakeUp, started: number): string {
-  const part = 'each' in share ? share.each : undefined
-  return part === undefined ? String(started) : counted(started, part, `${part}es`)
+  const part = partNoun(share)
+  return part === 'piece' ? String(started) : counted(started, part, `${part}es`)
 }
 
+/** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
 function wordsOfStep(step: MakeUp['steps'][number], started: number): string {
   const { atOnce, within, apart, wait, passes } = step
   return [

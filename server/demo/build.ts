@@ -12,7 +12,7 @@ import {
   type RunEvent,
 } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
-import { jobOf, makeUp, ownableTools, pieceOf } from '../../core/makeup'
+import { jobOf, makeUp, ownableTools, linePiece } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { sizeClasses } from '../../core/armature'
@@ -222,7 +222,7 @@ function tell(
 ): void {
   const line = found<Line>(document.lines, story.lineId)
   const commission = found<Commission>(document.commissions, line.commissionId)
-  const { piece } = pieceOf(line, commission, speciesById(line.speciesId), commission.dateDepicted)
+  const { piece } = linePiece(line, commission, (id) => speciesById(id), commission.dateDepicted)
   const method = plantMethodById(line.methodId ?? 'sprig-tree')
   if (!method) throw new RangeError(`demo method is ${line.methodId}; it must exist`)
   const up = makeUp({

@@ -25,6 +25,10 @@ const hedgeSchema = z.strictObject({
   wantedMm: z.number().min(0).max(200_000),
   lengthMm: z.number().min(0).max(200_000),
   points,
+  stretches: z.array(points).max(41),
+  gates: z
+    .array(z.strictObject({ x: z.number(), y: z.number(), widthMm: z.number().min(0).max(10_000) }))
+    .max(40),
   marks: z.array(mark).max(400),
 })
 const patchSchema = z.strictObject({

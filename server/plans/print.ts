@@ -124,7 +124,10 @@ function drawSheet(
       top + mm(sheet.y + sheet.depthMm - y) - 8,
     )
   }
-  for (const hedge of order.hedges) for (const mark of hedge.marks) name(`${hedge.code}${mark.number}`, mark)
+  for (const hedge of order.hedges) {
+    for (const mark of hedge.marks) name(`${hedge.code}${mark.number}`, mark)
+    for (const gate of hedge.gates) name(`gap ${formatQuantity(gate.widthMm, 'mm')}`, gate)
+  }
   for (const patch of order.patches)
     name(`${patch.code}, ${formatQuantity(patch.areaCm2, 'cm2')}`, patch.middle)
   for (const border of order.borders) name(bedName(border), frontOf(border.points))
@@ -180,12 +183,13 @@ function drawRuns(pdf: Pdf, { hedges, patches, borders, board }: PlanOrder): voi
       .stroke()
       .undash()
   for (const hedge of hedges) {
-    pdf
-      .path(path(hedge.points))
-      .lineJoin('round')
-      .lineWidth(Math.max(0.3, hedge.widthMm))
-      .strokeColor('#DDE6DA')
-      .stroke()
+    for (const stretch of hedge.stretches)
+      pdf
+        .path(path(stretch))
+        .lineJoin('round')
+        .lineWidth(Math.max(0.3, hedge.widthMm))
+        .strokeColor('#DDE6DA')
+        .stroke()
     pdf.path(path(hedge.points)).lineWidth(0.15).strokeColor(INK).stroke()
     for (const mark of hedge.marks)
       pdf

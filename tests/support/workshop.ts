@@ -12,7 +12,7 @@ import {
   type Movement,
   type StockState,
 } from '../../core/stock'
-import { jobOf, makeUp, pieceOf, step, type MakeUp, type MakeUpOrder } from '../../core/makeup'
+import { jobOf, linePiece, makeUp, step, type MakeUp, type MakeUpOrder } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 
 export const NOON = '2026-10-04T12:00:00.000Z'
@@ -54,13 +54,16 @@ export const line = (over: Partial<Line> = {}): Line => ({
   ...over,
 })
 
-export const piece = (over: Partial<Line> = {}, job: Partial<Commission> = {}) =>
-  pieceOf(
+export const piece = (over: Partial<Line> = {}, job: Partial<Commission> = {}) => {
+  const made = linePiece(
     line(over),
     commission(job),
-    speciesById(over.speciesId ?? 'hawthorn'),
+    (id) => speciesById(id),
     job.dateDepicted ?? '2026-06-20',
   )
+  const [{ size, look }] = made.members
+  return { piece: made.piece, members: made.members, size, look }
+}
 
 /** A line worked out with a method that makes it. */
 export function workedOut(

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { LONGEST_GAP_MS, partOf, stillInAir, type Batch, type BatchStep, type Run } from '~~/core/batches'
+import { LONGEST_GAP_MS, partOf, type Batch, type BatchStep, type Run } from '~~/core/batches'
 import { stepHandsMin } from '~~/core/makeup'
 import { capitalised, formatCountdown, formatMinutes } from '~~/core/units'
 
@@ -23,16 +23,11 @@ const stepMs = computed(
 )
 const plannedMin = computed(() => stepHandsMin(props.step, state.value.live))
 const part = computed(() => partOf(props.batch))
-const workshop = useWorkshop()
-const stock = useStock()
 /** What fresh spray or alcohol still hangs in the air beside an applicator; asked about, once. */
 const aired = ref('')
+const air = useAir(() => props.step, nowMs)
 const inAir = computed(() => {
-  const runs = workshop.batches.flatMap((batch) => {
-    const run = stock.runs.get(batch.id)
-    return run ? [{ batch, run }] : []
-  })
-  const found = stillInAir(props.step, runs, nowMs.value)
+  const found = air.value
   return found && aired.value !== `${props.step.id}|${found.untilMs}` ? found : undefined
 })
 /** What the place must give, and what must keep away. */

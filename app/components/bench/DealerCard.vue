@@ -41,7 +41,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="deal" role="status" aria-label="The dealer">
-    <p v-if="enough" class="now">Enough: the cover that was asked for is there.</p>
+    <p v-if="enough" class="now">{{ step.deal?.enough ?? 'Enough: all are done.' }}</p>
     <template v-else>
       <p class="now">{{ words(at) }}</p>
       <p class="then">

@@ -12,6 +12,7 @@ import {
 import { ages } from '~~/core/plants'
 import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { changeLine, removeLine } from '../../db/commands/brief'
+import { mixText } from './mix-text'
 import type { Plant } from '../../stores/commission'
 
 /**
@@ -24,6 +25,7 @@ const workshop = useWorkshop()
 const commission = useCommission()
 const { model, real } = useFormat()
 const removing = ref(false)
+const mixing = ref(false)
 
 const units = computed(() => workshop.settings.units)
 const line = computed(() => props.plant.line)
@@ -116,6 +118,15 @@ async function chooseKind(kind: string): Promise<void> {
           plant.species.botanical
         }}</span>
       </span>
+      <button
+        v-if="line.amount.kind !== 'pieces'"
+        type="button"
+        class="button button-quiet button-small !min-h-6 !px-1.5 text-left text-sm"
+        @click="mixing = true"
+      >
+        {{ mixText(plant) || 'one kind: mix…' }}
+      </button>
+      <MixDialog v-if="mixing" :plant="plant" @close="mixing = false" />
       <span v-if="faults" class="block text-sm text-hip" role="alert">{{ faults }}</span>
     </td>
     <td>

@@ -6,7 +6,7 @@ import { paintAll, paintOutline, type Placed } from '../../drawing/painter'
 import { paintPerson } from '../../drawing/person'
 import { movedTo, seenX } from '../../drawing/sight'
 import { arrived, drawingOf } from '../../drawing/studio'
-import { sitterAt, type Subject } from '../../stores/line-up'
+import { drawnAt, type Subject } from '../../stores/line-up'
 import { gridLines } from './grid'
 
 type Stand = StandOf<Subject>
@@ -53,13 +53,15 @@ function paint(): void {
   frame = 0
   paintedAt.value = sight.value
   const wanted = layout.value.stands.flatMap(({ plant, xs, lift }) =>
-    xs.map((x, i) => ({
-      sitter: sitterAt(plant, i),
-      look: plant.plant.look,
-      x: seenX(sight.value, x),
-      groundY: groundOf(lift),
-      pxPerMm: pxPerMm.value * plant.shrink,
-    })),
+    xs.flatMap((x, i) =>
+      drawnAt(plant, i).map(({ sitter, look, offsetMm }) => ({
+        sitter,
+        look,
+        x: seenX(sight.value, x) + offsetMm * pxPerMm.value * plant.shrink,
+        groundY: groundOf(lift),
+        pxPerMm: pxPerMm.value * plant.shrink,
+      })),
+    ),
   )
   let waiting: readonly Placed[] = []
   raster.paint(

@@ -4,7 +4,7 @@ import { paintPerson } from '../../drawing/person'
 import { paintPlant, paletteOf } from '~~/core/painting'
 import { seenX } from '../../drawing/sight'
 import { arrived, drawingAsked } from '../../drawing/studio'
-import { sitterAt, type Subject } from '../../stores/line-up'
+import { drawnAt, type Subject } from '../../stores/line-up'
 
 /**
  * A lens over the line-up: five times nearer, for what is small. It follows the pointer; without one it lies
@@ -61,13 +61,15 @@ function paint(): void {
         xs.forEach((at, i) => {
           const reach = plant.crownWidthMm * pxPerMm
           if (x(at) < -reach || x(at) > SIDE + reach) return
-          const drawing = drawingAsked(sitterAt(plant, i))
-          if (drawing)
-            paintPlant(pixels, drawing, paletteOf(plant.plant.look), {
-              x: x(at) * k,
-              groundY: (groundY - lift * view.sight.zoom * NEARER) * k,
-              pxPerMm: pxPerMm * plant.shrink * k,
-            })
+          for (const { sitter, look, offsetMm } of drawnAt(plant, i)) {
+            const drawing = drawingAsked(sitter)
+            if (drawing)
+              paintPlant(pixels, drawing, paletteOf(look), {
+                x: (x(at) + offsetMm * pxPerMm * plant.shrink) * k,
+                groundY: (groundY - lift * view.sight.zoom * NEARER) * k,
+                pxPerMm: pxPerMm * plant.shrink * k,
+              })
+          }
         })
     },
     (context) => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { allocate, colourOf, lackWords, type Lack } from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
-import { candidatesFor, needsOf, type MakeUp, type Use } from '~~/core/makeup'
+import { candidatesFor, needsOf, partNoun, type MakeUp, type Use } from '~~/core/makeup'
 import type { Line } from '~~/core/commissions'
 
 /** Amounts for one and for the batch, the material in each slot, and mixtures as volumes to pour. */
@@ -13,7 +13,7 @@ const emit = defineEmits<{
 const stock = useStock()
 const shelf = useShelf()
 
-const part = computed(() => ('each' in props.makeUp.share ? props.makeUp.share.each : undefined) ?? 'piece')
+const part = computed(() => partNoun(props.makeUp.share))
 /** What this batch would lack, after what is claimed before it: open batches, and lines that are due sooner. */
 const lacks = computed<ReadonlyMap<string, Lack>>(() => {
   const own = { id: 'this', who: 'this batch', order: 500, needs: needsOf(props.makeUp.uses) }
@@ -195,7 +195,8 @@ const lackTitle = ({ material }: Use): string => {
         <template v-if="makeUp.cuts.length > 0">
           <h2 class="px-4 pt-3 pb-1">Cut</h2>
           <p v-for="cut in makeUp.cuts" :key="cut.what" class="px-4 text-sm">
-            {{ cut.count }} × {{ cut.what }}, {{ cut.widthMm === undefined ? '' : `${cut.widthMm} × `
+            {{ cut.count }} × {{ cut.what }},
+            {{ cut.widthMm === undefined ? '' : `${Math.round(cut.widthMm)} × `
             }}{{ Math.round(cut.lengthMm) }} mm
           </p>
         </template>

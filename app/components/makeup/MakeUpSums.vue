@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { amountText } from '~~/core/commissions'
-import type { MakeUp } from '~~/core/makeup'
+import { partNoun, type MakeUp } from '~~/core/makeup'
 import { partsOf } from '~~/core/batches'
 import { counted, parseMoney, formatMoney } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
@@ -28,7 +28,7 @@ async function leaveBought(): Promise<void> {
   }
   await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
-const part = computed(() => ('each' in props.makeUp.share ? props.makeUp.share.each : undefined) ?? 'piece')
+const part = computed(() => partNoun(props.makeUp.share))
 const ready = computed(() => props.makeUp.missing.length === 0 && props.startedFault === '')
 const { printing, print } = useBatchCard()
 </script>

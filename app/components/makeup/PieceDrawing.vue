@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { lineFields, shownMm, sitterOf } from '~~/core/commissions'
+import { lineFields, shownMm } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { paintPlant, paletteOf } from '~~/core/painting'
 import { arrived, drawingAsked } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
+import { partsOf } from '../../stores/line-up'
 
 /** The piece from the front, the side or above, dressed as on the day or bare, with its measures. */
 const props = defineProps<{ plant: Plant }>()
@@ -42,22 +43,25 @@ const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
 const raster = useRaster(canvas, width, ref(HEIGHT))
 function paint(): void {
-  const { line, species, piece, look } = props.plant
-  const drawing = drawingAsked(sitterOf(line, species, size.value, piece.seeThrough))
+  const drawn = partsOf(props.plant).map((part) => ({ ...part, drawing: drawingAsked(part.sitter) }))
+  // From its end a hedge shows its section: runs stand one behind the other.
+  const along = view.value === 'side' ? 0 : pxPerMm.value
   raster.paint((pixels, k) => {
-    if (drawing)
+    for (const { drawing, of, offsetMm } of drawn) {
+      if (!drawing) continue
       paintPlant(
         pixels,
         drawing,
-        paletteOf(look),
+        paletteOf(of.look),
         {
-          x: middle.value * k,
+          x: (middle.value + offsetMm * along) * k,
           groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k,
           pxPerMm: pxPerMm.value * k,
           view: view.value,
         },
         bare.value,
       )
+    }
   })
 }
 watch([() => props.plant, bare, view, width, raster.scale, arrived], paint, { flush: 'post' })

@@ -15,10 +15,12 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
 </script>
 
 <template>
-  <div class="relative min-w-0">
-    <button type="button" class="zoom" :aria-pressed="large" @click="large = !large">
-      {{ large ? 'fit' : 'true size' }}
-    </button>
+  <div class="min-w-0">
+    <div class="flex justify-end">
+      <button type="button" class="zoom" :aria-pressed="large" @click="large = !large">
+        {{ large ? 'fit' : 'true size' }}
+      </button>
+    </div>
     <div
       :class="{ 'overflow-auto': large }"
       :style="{ maxHeight: `${maxHeight ?? 360}px` }"
@@ -66,11 +68,7 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
 
 <style scoped>
 .zoom {
-  position: absolute;
-  top: 0;
-  right: 4px;
-  z-index: 1;
-  min-height: 32px;
+  min-height: 28px;
   padding: 0 8px;
   font-size: 13px;
   color: var(--color-moss);

@@ -158,7 +158,7 @@ const told = computed(() => {
           <path
             v-for="hedge in plan.hedges"
             :key="hedge.code"
-            :d="pathOf(hedge.points)"
+            :d="hedge.stretches.map((points) => pathOf(points)).join('')"
             fill="none"
             :stroke="colourOf(hedge.lineId)"
             :stroke-width="hedge.widthMm"
@@ -195,6 +195,15 @@ const told = computed(() => {
       </g>
       <template v-if="numbers">
         <g v-for="hedge in plan.hedges" :key="hedge.code" class="spot">
+          <text
+            v-for="gate in hedge.gates"
+            :key="`${gate.x} ${gate.y}`"
+            :x="px(gate.x)"
+            :y="py(gate.y) + 14"
+            text-anchor="middle"
+          >
+            gap {{ formatQuantity(gate.widthMm, 'mm') }}
+          </text>
           <g v-for="mark in hedge.marks" :key="mark.number">
             <circle :cx="px(mark.x)" :cy="py(mark.y)" r="1.5" />
             <text :x="px(mark.x) + 3" :y="py(mark.y) - 3">{{ hedge.code }}{{ mark.number }}</text>

@@ -20,7 +20,7 @@ import {
   type Uncovered,
 } from '../../../core/batches'
 import { lotsOf, materialSchema, type LotState } from '../../../core/stock'
-import { none, type Reading } from '../../../core/units'
+import { none, ok, type Reading } from '../../../core/units'
 import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
 
@@ -211,5 +211,37 @@ export async function movePieces(
     const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })
     if (entry.kind === 'ok') await db.trayEntries.add(entry.value)
     return entry
+  })
+}
+
+/**
+ * Plants so many pieces of a line out of its trays, the fullest tray first, or puts them back: all of them, or
+ * none.
+ */
+export async function plantOut(
+  { db, now, newId }: CommandContext,
+  lineId: string,
+  count: number,
+  back = false,
+): Promise<Reading<TrayEntry[]>> {
+  const from: TrayState = back ? 'planted' : 'to be planted'
+  const to: TrayState = back ? 'to be planted' : 'planted'
+  return db.transaction('rw', [db.batches, db.trayEntries, db.setAside], async () => {
+    const batches = await db.batches.where('lineId').equals(lineId).toArray()
+    const trays = (await Promise.all(batches.map(({ id }) => traysOfBatch(db, id)))).flat()
+    const entries: TrayEntry[] = []
+    let left = count
+    for (const tray of trays.sort((a, b) => b.counts[from] - a.counts[from])) {
+      const own = Math.min(left, Math.max(0, tray.counts[from]))
+      if (own <= 0) continue
+      const move = { batchId: tray.batchId, tray: tray.name, count: own, from, to }
+      const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })
+      if (entry.kind === 'none') return entry
+      entries.push(entry.value)
+      left -= own
+    }
+    if (left > 0) return none(`Planted: read ${count}; only ${count - left} of this line are “${from}”.`)
+    await db.trayEntries.bulkAdd(entries)
+    return ok(entries)
   })
 }

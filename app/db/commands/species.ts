@@ -1,3 +1,4 @@
+import { speciesIdsOf } from '../../../core/commissions'
 import { faultsOf, speciesTable, type Species } from '../../../core/plants'
 import { none, ok, type Reading } from '../../../core/units'
 import { ownSpeciesSchema, withChange, type OwnSpecies } from '../../../core/workshop'
@@ -31,7 +32,7 @@ export async function removeSpecies({ db, now }: CommandContext, id: string): Pr
   return db.transaction('rw', [db.species, db.lines], async () => {
     const row = await db.species.get(id)
     if (!row || row.removed) return none('This species is gone already.')
-    const used = (await db.lines.toArray()).filter((line) => !line.removed && line.speciesId === id)
+    const used = (await db.lines.toArray()).filter((line) => !line.removed && speciesIdsOf(line).includes(id))
     if (used.length > 0)
       return none(
         `${used.length === 1 ? 'A line uses' : `${used.length} lines use`} this species: “${used[0]?.name}”. Change the line first.`,

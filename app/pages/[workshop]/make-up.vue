@@ -4,6 +4,7 @@ import type { Line } from '~~/core/commissions'
 import { sortWays, type Way, type WaySort } from '~~/core/makeup'
 import { readBounded } from '~~/core/units'
 import { methodName, plantMethodById } from '~~/core/methods'
+import { mixText } from '../../components/brief/mix-text'
 import { planBatch } from '../../db/commands/bench'
 import { changeLine } from '../../db/commands/brief'
 
@@ -21,6 +22,7 @@ const resting = computed(
 )
 const { ways, sorted } = useWays(() => resting.value, by)
 const splitting = ref(false)
+const mixing = ref(false)
 /**
  * The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a
  * proposal.
@@ -107,6 +109,15 @@ async function plan(start: boolean): Promise<void> {
         <div class="flex items-baseline gap-3 px-4 pt-3">
           <h1>{{ plant.line.name }}</h1>
           <span class="botanical">{{ plant.species.botanical }}</span>
+          <button
+            v-if="plant.line.amount.kind !== 'pieces'"
+            type="button"
+            class="button button-quiet button-small"
+            @click="mixing = true"
+          >
+            {{ mixText(plant) || 'Mix in other kinds' }}
+          </button>
+          <MixDialog v-if="mixing" :plant="plant" @close="mixing = false" />
           <span class="ml-auto flex gap-1">
             <button type="button" class="button button-quiet button-small" @click="commission.stepLine(-1)">
               ‹ Previous line

@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
-import { amountText } from '~~/core/commissions'
+import { amountText, individualSizes } from '~~/core/commissions'
 import { counted, plainNumber } from '~~/core/units'
-import { movePieces } from '../../db/commands/bench'
+import { crownTopArea } from '~~/core/plants'
+import { lowered } from '../../components/brief/mix-text'
+import { plantOut } from '../../db/commands/bench'
+import { saveLine } from '../../db/commands/brief'
+import type { Plant } from '../../stores/commission'
 
 /** Planting out: in which order, with what, and ticked off as pieces leave their trays. */
 const workshop = useWorkshop()
@@ -48,31 +52,42 @@ const planted = (lineId: string): number =>
 
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})
-/** Moves so many of a line on, tray by tray. */
 async function move(lineId: string, count: number, back: boolean): Promise<void> {
-  fault[lineId] = ''
-  const [from, into] = back
-    ? (['planted', 'to be planted'] as const)
-    : (['to be planted', 'planted'] as const)
-  let left = count
-  for (const tray of traysOf(lineId)) {
-    const own = Math.min(left, Math.max(0, tray.counts[from]))
-    if (own <= 0) continue
-    const answer = await movePieces(workshop.context(), {
-      batchId: tray.batchId,
-      tray: tray.name,
-      count: own,
-      from,
-      to: into,
-    })
-    if (answer.kind === 'none') {
-      fault[lineId] = answer.because
-      return
-    }
-    left -= own
-  }
-  notices.done(`${counted(count - left, 'piece')}: ${into}.`)
+  const answer = await plantOut(workshop.context(), lineId, count, back)
+  fault[lineId] = answer.kind === 'none' ? answer.because : ''
+  if (answer.kind === 'none') return
+  notices.done(`${counted(count, 'piece')}: ${back ? 'to be planted' : 'planted'}.`)
   text[lineId] = ''
+}
+/** Ground under the crowns of a line, cm²: each its own circle. */
+const underCm2 = ({ line, size }: Plant): number =>
+  line.amount.kind === 'pieces'
+    ? individualSizes(size, line.amount.pieces, line.id).reduce(
+        (sum, { crownWidthMm }) => sum + crownTopArea(crownWidthMm) / 100,
+        0,
+      )
+    : 0
+/** The litter under a line of trees as a line of its own; undefined where there is one, or nothing falls. */
+function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[1] | undefined {
+  const plant = commission.plants.find(({ line }) => line.id === row.lineId)
+  if (!plant || !row.litter || row.amount.kind !== 'pieces' || row.layer !== 'tree') return undefined
+  const { speciesId, age, zone, commissionId } = plant.line
+  const laid = commission.lines.some((one) => one.amount.kind === 'area' && one.speciesId === speciesId)
+  if (laid) return undefined
+  return {
+    commissionId,
+    name: `Litter, ${lowered(plant.species.common)}`,
+    speciesId,
+    age,
+    zone,
+    amount: { kind: 'area', areaCm2: Math.max(1, Math.round(underCm2(plant))) },
+    methodId: 'woodland-floor',
+  }
+}
+async function planLitter(draft: Parameters<typeof saveLine>[1]): Promise<void> {
+  const answer = await workshop.give(saveLine, draft)
+  if (answer.kind === 'ok')
+    notices.done(`“${answer.value.name}” is a line of its own: ${amountText(answer.value.amount)} of ground.`)
 }
 function plant(lineId: string): void {
   const typed = (text[lineId] ?? '').trim()
@@ -148,7 +163,18 @@ const print = (): Promise<void> =>
                 }}<template v-if="entry.propH"> · prop {{ entry.propH }} h, plastic pegs</template>
               </td>
               <td class="max-w-60 text-sm">
-                <span v-if="entry.before" class="block">{{ entry.before }}</span>{{ entry.after }}
+                <span v-if="entry.before" class="block"
+                  >{{ entry.before }}
+                  <button
+                    v-if="litterUnder(entry)"
+                    type="button"
+                    class="button button-quiet button-small"
+                    :aria-label="`Plan the litter under ${entry.row.name}`"
+                    @click="planLitter(litterUnder(entry)!)"
+                  >
+                    plan it
+                  </button></span
+                >{{ entry.after }}
               </td>
               <td class="number">
                 {{ planted(entry.row.lineId) || '' }}

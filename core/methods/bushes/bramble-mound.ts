@@ -73,7 +73,7 @@ export const brambleMound: PlantMethod = {
     handling: 'reached over',
     together: [3, 6],
     seasons: 'late spring to autumn',
-    manner: 'hemp',
+    manner: 'arching',
   },
   coefficients: Object.values(k),
   options: [],

@@ -77,7 +77,7 @@ export const clumpBush: PlantMethod = {
     handling: 'handled',
     together: [10, 20],
     seasons: 'all year',
-    manner: 'wool',
+    manner: 'clump',
   },
   coefficients: Object.values(k),
   options: [

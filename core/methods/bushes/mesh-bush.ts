@@ -70,7 +70,7 @@ export const meshBush: PlantMethod = {
     handling: 'handled',
     together: [10, 20],
     seasons: 'in leaf',
-    manner: 'hemp',
+    manner: 'mesh',
   },
   coefficients: Object.values(k),
   options: [

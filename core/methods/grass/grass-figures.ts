@@ -14,6 +14,7 @@ export const grassFigures = coefficients('layered-grass', {
   glueAll: amount('glue all over', 0.015, 'ml/cm²'),
   glueMid: amount('glue in the middle, generous', 0.03, 'ml/cm²', 'memory', 'plenty is common practice'),
   glueTips: amount('glue on tips, barely touched', 0.003, 'ml/cm²'),
+  touchCm2: amount('reached by one touch of the brush', 0.5, 'cm²'),
   dryMin: minutes('fast matt medium dries', 20, 'common practice'),
   leanDeg: amount('mean lean of a fibre', 24, '°'),
   combDeg: amount('lean that the vacuum combs in', 9, '°'),

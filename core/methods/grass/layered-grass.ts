@@ -1,4 +1,4 @@
-import { layerFaults, readsAs, swardToneWords, type GrassLayer } from '../../grass'
+import { layerFaults, readsAs, touchesFor, swardToneWords, type GrassLayer } from '../../grass'
 import {
   backOf,
   exampleArea,
@@ -64,6 +64,29 @@ const glueWords: Record<GrassLayer['glue'], string> = {
   'tips only': 'Barely touch the tips of what stands with a brush, here and there',
 }
 
+/** Where a touch goes, so that none is in line with the last. From memory. */
+const SPOTS = ['back left', 'back', 'back right', 'front left', 'front', 'front right'] as const
+
+/** Touches on tips, dealt over the patch until they have reached the share that they are to reach. */
+function touches({ value }: PlantTask, cm2: number): NonNullable<StepDraft['deal']> {
+  const reach = value(k.tipShare)
+  return {
+    each: Math.min(1000, touchesFor(Math.min(0.95, Math.max(0.02, reach)), cm2, value(k.touchCm2))),
+    enough: `Enough: glue has touched ${Math.round(reach * 100)} % of the patch.`,
+    suits: [
+      { id: 'spot', options: SPOTS.map((name) => ({ name, share: 1 })) },
+      {
+        id: 'touch',
+        options: [
+          { name: 'one touch', share: 0.55 },
+          { name: 'two side by side', share: 0.3 },
+          { name: 'a streak with the wind', share: 0.15 },
+        ],
+      },
+    ],
+  }
+}
+
 function layerStep(
   task: PlantTask,
   uses: readonly Use[],
@@ -90,6 +113,7 @@ function layerStep(
     wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Let the layer dry', 'common practice'),
     tools: ['brush', 'vacuum', 'paper'],
     back: backOf(uses, id),
+    ...(layer.glue === 'tips only' ? { deal: touches(task, cm2) } : {}),
     faults: ['skinned-glue', 'lying-fibres', 'lost-fibre', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
     passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
   })

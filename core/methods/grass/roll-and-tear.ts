@@ -173,6 +173,7 @@ export const rollAndTear: PlantMethod = {
           wait: wait(value(k.restMin), 'tack clearing', 'Leave it before combing', 'common practice'),
           deal: {
             each: hanks,
+            enough: 'Enough: the hanks of this patch are on. What is left bare gets earth.',
             suits: [
               {
                 id: 'tone',

@@ -5,9 +5,10 @@ import {
   fixedUse,
   flockUse,
   hands,
-  hasLeaf,
   inspectStep,
   judge,
+  leafSlots,
+  leafyKin,
   paintStep,
   partMm,
   stepsWith,
@@ -71,20 +72,7 @@ export const trimmedHedge: PlantMethod = {
       wish: { stuff: 'liquid', liquid: 'spray-paint', colour: piece.tones.shade },
     },
     { id: 'adhesive', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
-    ...(hasLeaf(piece)
-      ? [
-          {
-            id: 'foliage',
-            label: 'Leaf',
-            wish: {
-              stuff: 'foam' as const,
-              form: 'leaf' as const,
-              grainMm: piece.grainMm,
-              colour: piece.tones.base,
-            },
-          },
-        ]
-      : []),
+    ...leafSlots(piece, 'leaf', 'Leaf'),
     { id: 'glue', label: 'PVA along the ground', wish: { stuff: 'liquid', liquid: 'pva' } },
   ],
   work(task) {
@@ -126,20 +114,18 @@ export const trimmedHedge: PlantMethod = {
       }),
       fixedUse(task, { slot: 'brown', step: 'core', label: 'Core' }, dressing.paintCoat, faces),
       fixedUse(task, { slot: 'adhesive', step: 'faces', label: 'Adhesive' }, dressing.adhesiveCoat, faces),
-      ...(hasLeaf(piece)
-        ? [
-            flockUse(task, {
-              slot: 'foliage',
-              step: 'faces',
-              label: 'Leaf on all faces',
-              area: faces,
-              seeThrough: task.input(k.faceSeeThrough),
-              leaf: piece.leaf,
-              share: input('share of the foliage', 1, '', 'formula'),
-              sticks: k.stickShare,
-            }),
-          ]
-        : []),
+      ...leafyKin(piece).map((kin) =>
+        flockUse(task, {
+          slot: kin.slot,
+          step: 'faces',
+          label: `Leaf on all faces${kin.of}`,
+          area: faces,
+          seeThrough: task.input(k.faceSeeThrough),
+          leaf: kin.piece.leaf,
+          share: input('share of the foliage', kin.share, '', 'formula'),
+          sticks: k.stickShare,
+        }),
+      ),
       fixedUse(task, { slot: 'glue', step: 'set', label: 'PVA' }, k.glueMl, foot),
     ]
     const wetSec = value(dressing.tackWetSec)

@@ -56,6 +56,7 @@ describe('which method', () => {
     const grass = offered({ kind: 'area', areaCm2: 200 }, 'meadow-grass')
     expect(grass[0]).toBe('layered-grass')
     expect(grass.sort()).toEqual([
+      'bare-ground',
       'cloth-grass',
       'creeper',
       'drilled-board',
@@ -63,9 +64,13 @@ describe('which method', () => {
       'grass-mat',
       'layered-grass',
       'long-bunch',
+      'planted-bed',
       'roll-and-tear',
+      'snow-cover',
       'tuft-sheet',
+      'turf-covers',
       'verge',
+      'woodland-floor',
     ])
   })
 })

@@ -35,6 +35,7 @@ function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> =
     started: 12,
     dryingFactor: 1,
     coefficients: [],
+    ownSpecies: [],
     materials: materials.map((row) => ({ ...row })),
     ...more,
   }
@@ -67,11 +68,11 @@ describe('the batch card', () => {
 
   test('a species of the maker’s own is printed from its own row', async () => {
     const own = { ...speciesTable[0]!, id: 'my-spruce', common: 'Blue spruce', botanical: 'Picea pungens' }
-    expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' }, { ownSpecies: own })).success).toBe(
+    expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' }, { ownSpecies: [own] })).success).toBe(
       true,
     )
     expect(cardOrderSchema.safeParse(order({ speciesId: 'my-spruce' })).success).toBe(false)
-    const card = await printCard(order({ speciesId: 'my-spruce' }, { ownSpecies: own }), faces)
+    const card = await printCard(order({ speciesId: 'my-spruce' }, { ownSpecies: [own] }), faces)
     expect(card.kind).toBe('ok')
   })
 

@@ -172,7 +172,7 @@ test('five hundred bad orders are refused by field, or are fair', () => {
     workshop: 'Bench',
     commission: demo.commissions[0],
     line,
-    ownSpecies: speciesTable[0],
+    ownSpecies: speciesTable.slice(0, 1),
     started: 12,
     dryingFactor: 1,
     coefficients: [{ id: 'sprig-tree/sticks', value: 0.5 }],
