@@ -1,4 +1,4 @@
-import { tonesOf } from '../colour'
+import { labToHex, mixHex, tonesOf } from '../colour'
 import type { Look, Species } from '../plants'
 import type { Line } from './records'
 
@@ -28,9 +28,15 @@ export function floorOf(species: Species): Species {
   }
 }
 
-/** The look of a tree’s litter: its dry leaves, as they are on the day. */
-export function floorLook(look: Look): Look {
-  const { colour } = look.straw
+/** Of the litter, the share that has fallen lately and has the colour of the day. From memory. */
+const FRESH = 0.25
+
+/** The look of a tree’s litter: dead leaves, some of them as they are on the day. */
+export function floorLook(look: Look, { colours }: Pick<Species, 'colours'>): Look {
+  const colour = mixHex([
+    [labToHex(colours.dead), 1 - FRESH],
+    [look.straw.colour, FRESH],
+  ])
   const tones = tonesOf(colour)
   return {
     ...look,

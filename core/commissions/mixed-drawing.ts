@@ -19,8 +19,8 @@ export interface SitterPart<D extends Drawn = Drawn> {
 /** Runs of one kind in the stretch of hedge that is shown: so many times its thickness long, and at most so many. */
 const RUN = 1.1
 const MOST_RUNS = 8
-/** Neighbours in a hedge grow into each other by this share of a run. */
-const INTO = 0.18
+/** Neighbours in a hedge grow into each other by this share of a run, to both sides of where they meet. From memory. */
+const INTO = 0.45
 
 /**
  * The drawings that stand for a line: of one kind one; of a mixed hedge a row of runs, each of one kind, as high and
@@ -47,20 +47,21 @@ function hedgeParts<D extends Drawn>(line: Of<'length'>, kinds: readonly [D, ...
   return runsOf(withEach(dealt(shares(kinds), count), kinds.length)).flatMap(({ kind, from, places }, i) => {
     const of = kinds[kind]
     if (!of) return []
-    const lengthMm = Math.min(whole, each * (places + INTO))
-    const middle = (from + places / 2) * each - whole / 2
-    const most = (whole - lengthMm) / 2
+    // Within the stretch it goes on into its neighbours, ever thinner; at its ends it ends.
+    const left = from === 0 ? 0 : INTO * each
+    const right = from + places === count ? 0 : INTO * each
+    const lengthMm = each * places + left + right
+    const sitter = sitterOf(line, of.species, asHigh(of.size, size), of.seeThrough, i + 1)
+    const row = {
+      lengthMm,
+      trimmed: line.amount.section === 'trimmed',
+      fadeMm: [2 * left, 2 * right] as const,
+    }
     return [
       {
-        sitter: sitterOf(
-          { ...line, amount: { ...line.amount, lengthMm } },
-          of.species,
-          asHigh(of.size, size),
-          of.seeThrough,
-          i + 1,
-        ),
+        sitter: { ...sitter, habitus: { ...sitter.habitus, row } },
         of,
-        offsetMm: Math.max(-most, Math.min(most, middle)),
+        offsetMm: (from + places / 2) * each - whole / 2 + (right - left) / 2,
       },
     ]
   })

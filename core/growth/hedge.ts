@@ -44,7 +44,7 @@ export function* growHedge(
       y: low + (heightMm - low) * random(),
       z: (random() - 0.5) * widthMm,
     }
-    if (section(point)) points.push(point)
+    if (section(point) && !faded(point.x, row, random)) points.push(point)
   }
   const spacing = Math.cbrt((row.lengthMm * heightMm * widthMm * 0.8) / points.length)
   const nodes = stems(count, row.lengthMm, Math.max(low, heightMm * 0.24), random)
@@ -79,6 +79,15 @@ function sectionOf(
     const side = 1 - (trimmed ? 0 : BULGE * (1 - high))
     return y < top && Math.abs(z) < (crownWidthMm / 2) * side * Math.min(1, shoulder)
   }
+}
+
+/** Whether a point is left to the neighbouring kind: the nearer the end, the likelier. */
+function faded(x: number, { lengthMm, fadeMm }: Row, random: Random): boolean {
+  if (!fadeMm) return false
+  const [left, right] = fadeMm
+  const fromEnd = x < 0 ? x + lengthMm / 2 : lengthMm / 2 - x
+  const fade = x < 0 ? left : right
+  return fade > 0 && random() > fromEnd / fade
 }
 
 function stems(count: number, lengthMm: number, stemMm: number, random: Random): Node[] {

@@ -32,6 +32,8 @@ export interface Row {
   readonly lengthMm: number
   /** Cut to a box with rounded shoulders; else it keeps its own uneven top. */
   readonly trimmed: boolean
+  /** How far it thins out towards its left and right end, where another kind grows into it, mm; absent: not at all. */
+  readonly fadeMm?: readonly [left: number, right: number]
   /** Share of the shoots of a patch that are of this plant, 0–1; absent: all. */
   readonly share?: number
 }

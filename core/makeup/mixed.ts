@@ -45,12 +45,13 @@ export function linePiece(
     const look = lookOf(species)
     if (isFloor(line, species)) {
       const litter = floorOf(species)
+      const litterLook = floorLook(look, species)
       const flat = { ...line, heightM: undefined, crownWidthM: undefined }
-      const { piece, size } = pieceOf(flat, commission, litter, date, floorLook(look))
+      const { piece, size } = pieceOf(flat, commission, litter, date, litterLook)
       return {
         piece: { ...piece, floor: true },
         size,
-        look: floorLook(look),
+        look: litterLook,
         species: litter,
         share,
         name: species.common,

@@ -13,7 +13,7 @@ export interface PlantingOut {
   readonly heightMm: number
   /** Thickness of the stem at the ground. */
   readonly stemMm: number
-  /** Whether it drops leaves that lie under it on the day. */
+  /** Whether its leaves or needles lie under it: this year’s or the last’s. */
   readonly litter: boolean
 }
 

@@ -121,10 +121,11 @@ async function chooseKind(kind: string): Promise<void> {
       <button
         v-if="line.amount.kind !== 'pieces'"
         type="button"
-        class="button button-quiet button-small !min-h-6 !px-1.5 text-left text-sm"
+        class="button button-quiet button-small !min-h-6 !px-1.5 text-sm"
+        :title="mixText(plant)"
         @click="mixing = true"
       >
-        {{ mixText(plant) || 'one kind: mix…' }}
+        {{ plant.members.length > 1 ? `${plant.members.length} kinds…` : 'one kind…' }}
       </button>
       <MixDialog v-if="mixing" :plant="plant" @close="mixing = false" />
       <span v-if="faults" class="block text-sm text-hip" role="alert">{{ faults }}</span>

@@ -72,18 +72,20 @@ const hasCrown = computed(() => props.plant.species.crownForm !== 'blades')
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const facts = computed(() => {
   const { piece, look } = props.plant
+  const floor = piece.floor === true
   const rows: [string, string][] = [
     [
       'Height',
       `${model(size.value.heightMm)} · ${real(toRealMm(size.value.heightMm, ratio.value))} at ${formatRatio(ratio.value)}`,
     ],
-    [
+  ]
+  if (!floor)
+    rows.push([
       hedge.value ? 'Hedge' : 'Crown',
       hedge.value
         ? `${model(size.value.crownWidthMm)} thick, ${hedge.value.section}; ${model(shown.value)} of it shown`
         : `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`,
-    ],
-  ]
+    ])
   if (size.value.clearStemMm > 0.5) rows.push(['Clear stem', model(size.value.clearStemMm)])
   if (size.value.stature < 1)
     rows.push(['Stature', `${plainNumber(size.value.stature * 100, 0)} % of true scale`])
@@ -171,14 +173,14 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
           v-model="typed.seeThrough"
           class="field see"
           inputmode="decimal"
-          :placeholder="plainNumber(plant.species.seeThrough * 100, 0)"
+          :placeholder="plainNumber(plant.piece.seeThrough * 100, 0)"
           :aria-invalid="fault.seeThrough !== ''"
           @change="leave('seeThrough')"
         />
         % in full leaf
       </dd>
-      <dt><label for="lean">Lean</label></dt>
-      <dd>
+      <dt v-if="!plant.piece.floor"><label for="lean">Lean</label></dt>
+      <dd v-if="!plant.piece.floor">
         <input
           id="lean"
           v-model="typed.leanDeg"
@@ -189,8 +191,8 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
           @change="leave('leanDeg')"
         />°
       </dd>
-      <dt><label for="wind">Wind-shaped</label></dt>
-      <dd>
+      <dt v-if="!plant.piece.floor"><label for="wind">Wind-shaped</label></dt>
+      <dd v-if="!plant.piece.floor">
         <input
           id="wind"
           v-model="typed.wind"

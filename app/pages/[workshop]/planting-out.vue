@@ -29,7 +29,7 @@ const codeOf = computed(
 )
 const rows = computed<RunSheetRow[]>(() =>
   runSheet(
-    commission.plants.map(({ line, species, size, look }) => ({
+    commission.plants.map(({ line, species, size }) => ({
       lineId: line.id,
       code: codeOf.value.get(line.id) ?? '·',
       name: line.name,
@@ -38,7 +38,7 @@ const rows = computed<RunSheetRow[]>(() =>
       amount: line.amount,
       heightMm: size.heightMm,
       stemMm: size.trunkMm,
-      litter: species.keeps === 'deciduous' && look.leaf < 0.95,
+      litter: species.habit === 'broadleaf' || species.habit === 'conifer',
     })),
   ),
 )

@@ -38,8 +38,11 @@ const k = coefficients('woodland-floor', {
   openSec: seconds('PVA stays open', 480),
 })
 
+/** Moss is green in every season. From memory. */
+const MOSS = '#4c5f36'
+
 /** The covers of a wood's floor. Common practice; amounts from memory. */
-const covers = ({ sward, tones }: Piece): Cover[] => [
+const covers = ({ sward }: Piece): Cover[] => [
   { step: 'floor', slot: 'glue', label: 'PVA under it', wish: liquidWish('pva'), rate: k.glueMl },
   { step: 'floor', slot: 'earth', label: 'Earth', wish: EARTH, rate: k.earthG, on: k.earthOn },
   {
@@ -63,7 +66,7 @@ const covers = ({ sward, tones }: Piece): Cover[] => [
     step: 'moss',
     slot: 'moss',
     label: 'Moss and seedlings',
-    wish: foamWish(tones.shade, 0.5),
+    wish: foamWish(MOSS, 0.5),
     rate: k.mossG,
     on: k.mossOn,
     optional: true,
@@ -95,7 +98,7 @@ export const woodlandFloor: PlantMethod = {
   kinds: ['area'],
   floors: true,
   profile: {
-    sizeMm: [0, 600],
+    sizeMm: [0.2, 12],
     shows: 'puff',
     effort: 'from the bag',
     handling: 'handled',
