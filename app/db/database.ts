@@ -14,7 +14,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 6
+export const DATABASE_VERSION = 7
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -84,6 +84,10 @@ export class WorkshopDb extends Dexie {
     this.version(6)
       .stores({})
       .upgrade((transaction) => migrateTables(transaction, ['materials'], 5))
+    // 6 → 7: coarse foams.
+    this.version(7)
+      .stores({})
+      .upgrade((transaction) => migrateTables(transaction, ['materials'], 6))
   }
 }
 

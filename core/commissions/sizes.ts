@@ -24,7 +24,8 @@ export interface LineSize {
 }
 
 type Scaled = Pick<Commission, 'ratio' | 'stature' | 'viewingMm' | 'boardDepthMm' | 'depthFactor'>
-type Measured = Pick<Line, 'age' | 'heightM' | 'crownWidthM' | 'stature'> & Partial<Pick<Line, 'zone'>>
+type Measured = Pick<Line, 'age' | 'heightM' | 'crownWidthM' | 'stature'> &
+  Partial<Pick<Line, 'zone' | 'amount'>>
 
 /** How far behind the board's front edge a zone lies, as a share of its depth. */
 export const zoneDepth: Record<Zone, number> = { front: 0, middle: 0.5, back: 1 }
@@ -72,7 +73,7 @@ export function apparentShare(commission: Scaled, zone: Zone): number {
  * is lower is no narrower
  */
 export function lineSize(line: Measured, commission: Scaled, species: Species, heightShare = 1): LineSize {
-  const form = formOf(species, line.age, { heightM: line.heightM, crownWidthM: line.crownWidthM })
+  const form = builtForm(line, species)
   const stature = line.stature ?? commission.stature
   const behind = zoneDepth[line.zone ?? 'front'] * (commission.boardDepthMm ?? USUAL_BOARD_DEPTH_MM)
   const perspective = perspectiveFactor(commission.viewingMm, behind, commission.depthFactor ?? 1)
@@ -90,6 +91,22 @@ export function lineSize(line: Measured, commission: Scaled, species: Species, h
     crownBaseMm: model(form.crownBaseM) * heightShare,
     trunkMm: model(form.dbhM),
   }
+}
+
+/** What hedges are kept to: height, m, and thickness as a share of it. From memory. */
+const KEPT = {
+  free: { heightM: 2.2, thick: 0.8 },
+  trimmed: { heightM: 1.6, thick: 0.5 },
+} as const
+
+/** The form of a line's plant: as it is overwritten; in a hedge no higher and thicker than hedges are kept; else as it grows. */
+function builtForm({ age, heightM, crownWidthM, amount }: Measured, species: Species): Form {
+  const own = formOf(species, age, { heightM, crownWidthM })
+  if (amount?.kind !== 'length') return own
+  const kept = KEPT[amount.section]
+  const high = heightM ?? Math.min(own.heightM, kept.heightM)
+  const thick = crownWidthM ?? Math.min(own.crownWidthM, kept.thick * high)
+  return formOf(species, age, { heightM: high, crownWidthM: thick })
 }
 
 /** Spread of sizes in a batch: no two plants are alike. Coefficient of variation; common practice. */

@@ -284,6 +284,8 @@ export const catalogue: readonly CatalogueRow[] = [
   groundFoam('foam-medium-mid', 'medium, mid green', 1.4, '#56763a'),
   groundFoam('foam-medium-olive', 'medium, olive', 1.4, '#7d7f45'),
   groundFoam('foam-medium-russet', 'medium, russet', 1.4, '#8f6a33'),
+  groundFoam('foam-coarse-dark', 'coarse, dark green', 2.6, '#3d5430'),
+  groundFoam('foam-coarse-light', 'coarse, light green', 2.6, '#7f9a45'),
   clumpFoam('clump-mid', 'mid green', 5, '#51703a'),
   clumpFoam('clump-grey-green', 'grey-green', 4, '#74825f'),
   clumpFoam('clump-autumn', 'autumn', 5, '#a5762e'),

@@ -9,7 +9,7 @@ import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 6
+export const FILE_VERSION = 7
 
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({

@@ -32,6 +32,8 @@ const steps: Record<number, (document: Loose) => Loose> = {
   4: (document) => withNewMaterials(document, 5),
   /** 5 → 6: materials for ground, bushes and hedges; a line may say its layers of grass. */
   5: (document) => withNewMaterials(document, 6),
+  /** 6 → 7: a line may mix kinds; coarse foams for turf and bare ground. */
+  6: (document) => withNewMaterials(document, 7),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

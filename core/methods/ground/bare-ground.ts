@@ -122,7 +122,7 @@ const covers = ({ tones }: Piece): Cover[] => [
     step: 'covers',
     slot: 'tufts',
     label: 'Coarse foam, here and there',
-    wish: foamWish(tones.shade, 1.4),
+    wish: foamWish(tones.shade, 2.6),
     rate: k.tuftG,
     on: k.tuftOn,
     optional: true,

@@ -136,6 +136,7 @@ describe('the whole workshop', () => {
   test.each([
     [4, 'wire-070', { unit: 'mm', of: { stuff: 'wire' } }],
     [5, 'horsehair', { unit: 'cm2', of: { stuff: 'sheet', sheet: 'horsehair' } }],
+    [6, 'foam-coarse-dark', { unit: 'g', of: { stuff: 'foam', form: 'ground', grainMm: 2.6 } }],
   ])('a database of version %s gains the new materials, and keeps all else', async (version, id, row) => {
     const {
       format: _format,

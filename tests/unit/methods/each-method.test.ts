@@ -90,9 +90,10 @@ describe('wool bush', () => {
   })
 
   test('a hedge takes bushes by its length: trimmed it is closer', () => {
+    const own = { ...over, crownWidthM: 1.4 }
     const hedge = (section: 'free' | 'trimmed') =>
-      workedOut('wool-bush', { ...over, amount: { kind: 'length', lengthMm: 1200, section } }).wanted.value
-    const width = piece(over).piece.crownWidthMm
+      workedOut('wool-bush', { ...own, amount: { kind: 'length', lengthMm: 1200, section } }).wanted.value
+    const width = piece(own).piece.crownWidthMm
     expect(hedge('free')).toBe(Math.ceil(1200 / (width * 0.85)))
     expect(hedge('trimmed')).toBeGreaterThan(hedge('free'))
   })
