@@ -31,7 +31,7 @@ test('grass in layers: proposed, changed, judged, back to the proposal, and laid
   const before = parseInt((await cover()) ?? '')
   // A carpet is said to be one, and what is out of bounds is refused.
   const count = panel.getByLabel('Fibres of layer 2 on a cm²')
-  await count.fill('900')
+  await count.fill('1900')
   await count.press('Tab')
   await expect(panel.getByRole('status')).toContainText('as close as the one below: a carpet')
   await expect.poll(async () => parseInt((await cover()) ?? '')).toBeGreaterThan(before)

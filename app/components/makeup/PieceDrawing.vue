@@ -86,7 +86,7 @@ const facts = computed(() => {
         ? `${model(size.value.crownWidthMm)} thick, ${hedge.value.section}; ${model(shown.value)} of it shown`
         : `${model(size.value.crownWidthMm)} wide · ${plainNumber(piece.sideAreaCm2, 1)} cm² from the side`,
     ])
-  if (size.value.clearStemMm > 0.5) rows.push(['Clear stem', model(size.value.clearStemMm)])
+  if (size.value.clearStemMm > 0.5 && !hedge.value) rows.push(['Clear stem', model(size.value.clearStemMm)])
   if (size.value.stature < 1)
     rows.push(['Stature', `${plainNumber(size.value.stature * 100, 0)} % of true scale`])
   if (hasCrown.value) rows.push(['Grain', `${plainNumber(piece.grainMm, 2)} mm for a leaf`])

@@ -41,12 +41,16 @@ const k = coefficients('flowering-tuft', {
   tipDryMin: minutes('tips dry', 60),
 })
 
-function suits({ piece }: PlantJob) {
+function suits({ piece, kind }: PlantJob) {
   const flowers = piece.sward.heads > 0.02
+  const sward = kind === 'area' && piece.habit !== 'herb'
   return judge({
-    right: flowers && (piece.habit === 'herb' || piece.sward.heads > 0.1),
+    right: flowers && !sward && (piece.habit === 'herb' || piece.sward.heads > 0.1),
     pro: ['flowers in the colour of the day, tall and low mixed', 'for gardens, verges and meadow edges'],
-    con: [piece.heightMm > 12 && 'taller than fibre that stands: stems pushed in, trimmed to twice the tuft'],
+    con: [
+      sward && 'a sward by area wants layers, seed heads on top: tufts are for what stands out of it',
+      piece.heightMm > 12 && 'taller than fibre that stands: stems pushed in, trimmed to twice the tuft',
+    ],
     never: [
       !isBladed(piece) && 'its flowers sit on wood, not on blades',
       !flowers && 'it does not flower on this day: outside its weeks there is nothing to dip',

@@ -12,8 +12,11 @@ import {
 import { worthOf, type Coefficient, type MakeUp, type OwnValues, type PlantJob } from '../../makeup'
 import { grassFigures as k, leanOf, reachOf } from './grass-figures'
 
-/** Fibres on a cm² in the first layer, and the mass of a layer by that of the last. From memory. */
-const LAYERING = { firstPerCm2: 800, fall: 0.5 } as const
+/**
+ * Fibres on a cm² in the first layer, and the mass of a layer by that of the last. From memory: of 2 mm that is 80 g on
+ * a m², so a bag of 20 g for a quarter of it, and soil is seen on less than half.
+ */
+const LAYERING = { firstPerCm2: 1800, fall: 0.5 } as const
 
 /** What soil is taken for where it is seen between the fibres. From memory. */
 export const SOIL = '#75634a'

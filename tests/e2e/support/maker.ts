@@ -93,7 +93,7 @@ export class Maker {
     const { page } = this
     const finish = page.getByRole('button', { name: 'Finish batch' })
     const next = page.getByRole('button', {
-      name: /^(All \d+ left|Piece done|It is dry already|Next step|Start a round of \d+)$/,
+      name: /^(All \d+ left|(Piece|Patch|Stretch) done|It is dry already|Next step|Start a round of \d+)$/,
     })
     const dialog = page.getByRole('dialog')
     await expect(finish).toBeVisible()
@@ -101,7 +101,14 @@ export class Maker {
       if (await finish.isEnabled()) return
       const shown = await next.allTextContents()
       const words = shown.map((text) => text.trim())
-      const order = ['Next step', 'It is dry already', 'Piece done', 'Start a round']
+      const order = [
+        'Next step',
+        'It is dry already',
+        'Piece done',
+        'Patch done',
+        'Stretch done',
+        'Start a round',
+      ]
       const all = words.find((text) => text.startsWith('All '))
       const press = all ?? order.map((name) => words.find((text) => text.startsWith(name))).find(Boolean)
       if (press === undefined) continue
