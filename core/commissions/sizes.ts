@@ -99,7 +99,10 @@ const KEPT = {
   trimmed: { heightM: 1.6, thick: 0.5 },
 } as const
 
-/** The form of a line's plant: as it is overwritten; in a hedge no higher and thicker than hedges are kept; else as it grows. */
+/**
+ * The form of a line's plant: as it is overwritten; in a hedge no higher and thicker than hedges are kept; else as it
+ * grows.
+ */
 function builtForm({ age, heightM, crownWidthM, amount }: Measured, species: Species): Form {
   const own = formOf(species, age, { heightM, crownWidthM })
   if (amount?.kind !== 'length') return own
