@@ -3,14 +3,13 @@ import {
   apparentShare,
   individualSizes,
   isPatch,
-  sitterParts,
   piecesToShow,
   sitterOf,
   shownMm,
-  type Drawn,
   type Sitter,
   type SitterPart,
 } from '~~/core/commissions'
+import { drawnParts, type DrawnMember } from '~~/core/makeup'
 import type { Look } from '~~/core/plants'
 import { sidewaysReach } from '~~/core/drawing'
 import type { Lined } from '../drawing/line-up'
@@ -30,22 +29,11 @@ export interface Subject extends Lined {
   /** What further copies are drawn from, where there is room for some. */
   readonly others: readonly Sitter[]
   /** Of a mixed line: its kinds side by side or among each other, instead of the example. */
-  readonly parts: readonly SitterPart<MemberDrawn>[]
+  readonly parts: readonly SitterPart<DrawnMember>[]
 }
-type MemberDrawn = Drawn & Pick<Plant['members'][number], 'look'>
 
 /** What a line is drawn from: one drawing, or those of its kinds with their own looks. */
-export const partsOf = ({ line, members, piece }: Plant): SitterPart<MemberDrawn>[] =>
-  sitterParts(
-    line,
-    members.map(({ species, share, size, look, piece: own }) => ({
-      species,
-      share,
-      size,
-      look,
-      seeThrough: members.length === 1 ? piece.seeThrough : own.seeThrough,
-    })) as [MemberDrawn, ...MemberDrawn[]],
-  )
+export const partsOf = ({ line, members }: Plant): SitterPart<DrawnMember>[] => drawnParts(line, members)
 
 /** What the copy at a place is drawn from, with its look; the example stands first. */
 export const drawnAt = (

@@ -5,9 +5,11 @@ import {
   isFloor,
   lookOptions,
   membersOf,
+  sitterParts,
   type Commission,
   type Line,
   type LineSize,
+  type SitterPart,
 } from '../commissions'
 import { mixedSward } from '../grass'
 import { lookOn, type Look, type Species } from '../plants'
@@ -63,6 +65,20 @@ export function linePiece(
   if (!own) throw new RangeError('line has no species; it must have one')
   const members = [own, ...others] as const
   return { piece: others.length === 0 ? own.piece : blended(line, members), members }
+}
+
+/** A species of a line with what it is drawn with. */
+export type DrawnMember = MemberPiece & { readonly seeThrough: number }
+
+/** The drawings that stand for a line on a day, each with its kind and look. */
+export const drawnParts = (line: Line, members: LinePiece['members']): SitterPart<DrawnMember>[] => {
+  const drawn = ({ piece, ...own }: MemberPiece): DrawnMember => ({
+    ...own,
+    piece,
+    seeThrough: piece.seeThrough,
+  })
+  const [own, ...others] = members
+  return sitterParts(line, [drawn(own), ...others.map(drawn)])
 }
 
 /** The mean over kinds, each by its share. */

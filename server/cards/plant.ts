@@ -12,23 +12,41 @@ const BAND_PX = 400_000
 /** Room around the plant, px. */
 const AROUND = 3
 
+/** One of the plants that are painted together, and how far to the right of the middle it stands, mm. */
+export interface Painted {
+  readonly drawing: PlantDrawing
+  readonly look: Look
+  readonly offsetMm: number
+}
+
+/** How far plants that stand together reach to either side of their middle, and up, mm. */
+export function reachOf(plants: readonly Painted[]): { left: number; right: number; heightMm: number } {
+  const sides = plants.map(({ drawing, offsetMm }) => {
+    const { left, right } = sidewaysReach(drawing)
+    return { left: left - offsetMm, right: right + offsetMm }
+  })
+  return {
+    left: Math.max(...sides.map(({ left }) => left)),
+    right: Math.max(...sides.map(({ right }) => right)),
+    heightMm: Math.max(...plants.map(({ drawing, look }) => drawing.heightMm * paletteOf(look).height)),
+  }
+}
+
 /**
- * Paints a plant on a day into a PDF, as the screen shows it.
- * @param at its foot, pt, and the pt that a mm of it takes
+ * Paints plants on a day into a PDF, as the screen shows them: one, or the kinds of a mixed line.
+ * @param at their middle on the ground, pt, and the pt that a mm takes
  */
 export function paintInto(
   pdf: InstanceType<typeof PDFDocument>,
-  drawing: PlantDrawing,
-  look: Look,
+  plants: readonly Painted[],
   at: { x: number; y: number; scale: number },
 ): void {
   const pxPerPt = DPI / POINTS_TO_AN_INCH
   const pxPerMm = at.scale * pxPerPt
-  const { left, right } = sidewaysReach(drawing)
+  const { left, right, heightMm } = reachOf(plants)
   const foot = Math.ceil(left * pxPerMm * 1.04) + AROUND
   const width = foot + Math.ceil(right * pxPerMm * 1.04) + AROUND
-  const palette = paletteOf(look)
-  const height = Math.ceil(drawing.heightMm * palette.height * pxPerMm * 1.04) + AROUND
+  const height = Math.ceil(heightMm * pxPerMm * 1.04) + AROUND
   const picture = new PNG({ width, height })
   const rows = Math.max(16, Math.floor(BAND_PX / width))
   for (let top = 0; top < height; top += rows) {
@@ -37,7 +55,12 @@ export function paintInto(
       height: Math.min(rows, height - top),
       pixels: new Uint32Array(width * Math.min(rows, height - top)),
     }
-    paintPlant(band, drawing, palette, { x: foot, groundY: height - AROUND - top, pxPerMm })
+    for (const { drawing, look, offsetMm } of plants)
+      paintPlant(band, drawing, paletteOf(look), {
+        x: foot + offsetMm * pxPerMm,
+        groundY: height - AROUND - top,
+        pxPerMm,
+      })
     Buffer.from(band.pixels.buffer).copy(picture.data, top * width * 4)
   }
   const bytes = PNG.sync.write(picture, {

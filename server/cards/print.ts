@@ -1,46 +1,33 @@
 import PDFDocument from 'pdfkit'
 import { twistList, wirePlan, type WirePlan } from '../../core/armature'
-import { amountWords, jobOf, linePiece, partNoun, stepHandsMin, type MakeUp } from '../../core/makeup'
+import {
+  amountWords,
+  drawnParts,
+  jobOf,
+  linePiece,
+  partNoun,
+  stepHandsMin,
+  type LinePiece,
+  type MakeUp,
+} from '../../core/makeup'
 import { plantMethodById, workedOutWith } from '../../core/methods'
 import { cautionFootnote, cautionOf } from '../../core/safety'
-import { speciesById, type Look, type Species } from '../../core/plants'
+import { speciesById } from '../../core/plants'
 import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
 import { drawWithin, skeletonWithin } from '../print/budget'
-import type { PlantDrawing } from '../../core/drawing'
 import { stockStates } from '../../core/stock'
-import {
-  counted,
-  formatMinutes,
-  formatModelLength,
-  formatQuantity,
-  formatRatio,
-  formatRealLength,
-  none,
-  ok,
-  type Reading,
-} from '../../core/units'
+import { counted, formatMinutes, formatQuantity, formatRatio, none, ok, type Reading } from '../../core/units'
 import type { CardOrder } from './order'
-import { paintInto } from './plant'
+import { drawAt, widthOf } from './drawing'
+import type { Painted } from './plant'
+import { HEADING, MARGIN, NAME, NOTE, TITLE, type Sheet } from './sheet'
 import type { Faces } from '../print/faces'
-import { penFor, type Ink, type Pen } from '../print/pen'
+import { penFor, type Ink } from '../print/pen'
 import { isolated } from '../print/text'
-import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
+import { collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
 
-const MARGIN = mm(14)
 /** What the drawing may take beside the amounts, mm; larger ones get a page of their own. */
 const COLUMN_MM = { width: 74, height: 104 }
-
-const TITLE: Ink = { style: 'title', size: 20, colour: INK }
-const HEADING: Ink = { style: 'title', size: 12, colour: INK }
-const NOTE: Ink = { style: 'text', size: 8.5, colour: SOFT }
-const NAME: Ink = { style: 'bold', size: 10, colour: INK }
-
-interface Sheet {
-  readonly pdf: Pdf
-  readonly pen: Pen
-  readonly width: number
-  readonly height: number
-}
 
 /**
  * Prints a batch card: the line at 1:1 where it fits, a check bar, amounts, mixtures, steps with boxes, cautions.
@@ -54,7 +41,7 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
     (id) => speciesById(id, order.ownSpecies),
     order.commission.dateDepicted,
   )
-  const { species, size, look } = members[0]
+  const { species, size } = members[0]
   const states = stockStates(order.materials, [], new Map())
   const method = plantMethodById(order.line.methodId)
   const job = jobOf(order.line, piece)
@@ -82,8 +69,13 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
   )
   if (up.missing.length > 0)
     return none(`No material for: ${up.missing.map(({ slot }) => slot.label.toLowerCase()).join(', ')}.`)
-  const drawing = drawWithin(sitter, () => performance.now())
-  if (!drawing)
+  const drawn = drawnParts(order.line, members).map(({ sitter: part, of, offsetMm }) => ({
+    drawing: drawWithin(part, () => performance.now()),
+    look: of.look,
+    offsetMm,
+  }))
+  const plants = drawn.flatMap(({ drawing, ...rest }): Painted[] => (drawing ? [{ ...rest, drawing }] : []))
+  if (plants.length < drawn.length)
     return none('This plant takes too long to draw. Is its crown far wider or narrower than plants are?')
 
   const pdf = new PDFDocument({
@@ -100,28 +92,22 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
     height: pdf.page.height - 2 * MARGIN,
   }
 
-  const besides = size.heightMm <= COLUMN_MM.height && drawing.widthMm <= COLUMN_MM.width
+  const besides = size.heightMm <= COLUMN_MM.height && widthOf(plants) <= COLUMN_MM.width
   const columnWidth = besides ? sheet.width - mm(COLUMN_MM.width) - mm(6) : sheet.width
-  head(sheet, order, species, up)
+  head(sheet, order, members, up)
   const top = pdf.y
   amounts(sheet, up, columnWidth)
   cuts(sheet, up, columnWidth)
   if (besides) {
     const below = pdf.y
-    drawAt(
-      sheet,
-      drawing,
-      look,
-      { left: MARGIN + columnWidth + mm(6), top, width: mm(COLUMN_MM.width) },
-      order,
-    )
+    drawAt(sheet, plants, { left: MARGIN + columnWidth + mm(6), top, width: mm(COLUMN_MM.width) }, order)
     pdf.y = Math.max(below, top + mm(size.heightMm + 24))
   }
   steps(sheet, up)
   if (wire) twisting(sheet, wire)
   if (!besides) {
     pdf.addPage()
-    drawAt(sheet, drawing, look, { left: MARGIN, top: MARGIN, width: sheet.width }, order)
+    drawAt(sheet, plants, { left: MARGIN, top: MARGIN, width: sheet.width }, order)
   }
   pdf.end()
   return ok(await bytes)
@@ -141,13 +127,13 @@ function withNamesApart(order: CardOrder): CardOrder {
   }
 }
 
-function head({ pdf, pen, width }: Sheet, order: CardOrder, species: Species, up: MakeUp): void {
+function head({ pdf, pen, width }: Sheet, order: CardOrder, members: LinePiece['members'], up: MakeUp): void {
   const { commission, line } = order
   pen.write(TITLE, line.name, MARGIN, MARGIN, { width: width * 0.62, oneLine: true })
   const under = pdf.y
   pen.write(
     { style: 'botanical', size: 13, colour: SOFT },
-    species.botanical,
+    members.map((one) => one.species.botanical).join(', '),
     MARGIN + width * 0.62,
     MARGIN + 7,
     { width: width * 0.38, align: 'right' },
@@ -370,46 +356,4 @@ function wordsOfStep(step: MakeUp['steps'][number], started: number): string {
       : []),
     ...(passes ? [`Passes: ${passes}`] : []),
   ].join(' ')
-}
-
-/** Draws the plant at 1:1 where it fits the room, else at a half, a quarter…, and says which. */
-function drawAt(
-  sheet: Sheet,
-  drawing: PlantDrawing,
-  look: Look,
-  room: { left: number; top: number; width: number },
-  order: CardOrder,
-): void {
-  const { pdf, pen } = sheet
-  const free = MARGIN + sheet.height - room.top - mm(26)
-  let parts = 1
-  while (mm(drawing.heightMm) / parts > free || mm(drawing.widthMm) / parts > room.width) parts *= 2
-  const scale = mm(1) / parts
-  const ground = room.top + mm(4) + drawing.heightMm * scale
-  const middle = room.left + room.width / 2
-  paintInto(pdf, drawing, look, { x: middle, y: ground, scale })
-  pdf
-    .lineCap('butt')
-    .moveTo(room.left, ground)
-    .lineTo(room.left + room.width, ground)
-    .lineWidth(0.8)
-    .strokeColor(INK)
-    .stroke()
-  const size = `${formatModelLength(drawing.heightMm, order.units)} (${formatRealLength(drawing.heightMm * order.commission.ratio, order.units)} at ${formatRatio(order.commission.ratio)})`
-  pen.write(
-    { style: 'bold', size: 9.5, colour: INK },
-    parts === 1
-      ? `True size, 1:1. ${size}`
-      : `Too large for this paper: drawn at 1:${parts} of the model. ${size}`,
-    room.left,
-    ground + 5,
-    { width: room.width, align: 'center' },
-  )
-  const y = pdf.y + 12
-  const left = middle - mm(CHECK_BAR_MM) / 2
-  checkBar(pdf, left, y)
-  pen.write(NOTE, `This bar must measure ${CHECK_BAR_MM} mm. Print at 100 %.`, room.left, y + 3, {
-    width: room.width,
-    align: 'center',
-  })
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { amountText } from '~~/core/commissions'
+import { mixText } from '../brief/mix-text'
 import { methodName } from '~~/core/methods'
 import { formatMinutes } from '~~/core/units'
 import type { Plant } from '../../stores/commission'
@@ -54,7 +55,10 @@ function open(plant: Plant): void {
           <button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">
             {{ plant.line.name }}
           </button>
-          <span class="botanical ml-2 whitespace-nowrap text-sm">{{ plant.species.botanical }}</span>
+          <span class="botanical ml-2 whitespace-nowrap text-sm" :title="mixText(plant)"
+            >{{ plant.species.botanical
+            }}<template v-if="plant.members.length > 1"> + {{ plant.members.length - 1 }}</template></span
+          >
         </td>
         <td class="number">{{ real(plant.size.form.heightM * 1000) }}</td>
         <td class="number">

@@ -20,10 +20,14 @@ const methodFor: Record<string, string> = {
   fern: 'tuft-sheet',
   herb: 'tuft-sheet',
 }
-/** One of each habit and crown form: what is drawn differently. */
-const kinds = [
-  ...new Map(speciesTable.map((row) => [`${row.habit} ${formOf(row, 'mature').crownForm}`, row])).values(),
-]
+/** Every habit and every crown form, each at least once: what is drawn differently. */
+const seen = new Set<string>()
+const kinds = speciesTable.filter((row) => {
+  const traits = [row.habit, formOf(row, 'mature').crownForm]
+  const fresh = traits.some((trait) => !seen.has(trait))
+  for (const trait of traits) seen.add(trait)
+  return fresh
+})
 
 function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
   return {
@@ -53,6 +57,28 @@ describe('the batch card', () => {
     expect(card.value.subarray(0, 5).toString()).toBe('%PDF-')
     expect(card.value.toString('latin1').trimEnd().endsWith('%%EOF')).toBe(true)
     expect(pagesOf(card.value)).toBeLessThanOrEqual(3)
+  })
+
+  test('a mixed hedge is printed with all its kinds, each of its leaf among the amounts', async () => {
+    const mix = [
+      { speciesId: 'hawthorn', share: 0.3 },
+      { speciesId: 'hazel', share: 0.2 },
+    ]
+    const sent = order({
+      speciesId: 'blackthorn',
+      mix,
+      amount: { kind: 'length', lengthMm: 900, section: 'free' },
+      methodId: 'twig-hedge',
+    })
+    expect(cardOrderSchema.safeParse(sent).success).toBe(true)
+    const unknown = { ...sent, line: { ...sent.line, mix: [{ speciesId: 'nowhere', share: 0.3 }] } }
+    expect(cardOrderSchema.safeParse(unknown).success).toBe(false)
+    const card = await printCard(sent, faces)
+    if (card.kind === 'none') throw new Error(card.because)
+    expect(pagesOf(card.value)).toBeLessThanOrEqual(4)
+    const alone = await printCard({ ...sent, line: { ...sent.line, mix: undefined } }, faces)
+    // Two more lines of leaf, three plants in one picture: more than one kind takes.
+    expect(card.value.length).toBeGreaterThan(alone.kind === 'ok' ? alone.value.length : Infinity)
   })
 
   test('a wire tree’s card has its cut list and the order of twisting; no page of it is nearly empty', async () => {

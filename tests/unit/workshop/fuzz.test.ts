@@ -134,10 +134,10 @@ function showAll(document: WorkshopDocument): void {
   }
 }
 
-test('five hundred bad files: each is refused with a reason, or breaks nothing', () => {
+test('two hundred bad files: each is refused with a reason, or breaks nothing', () => {
   const random = seededRandom(20261125)
   let refused = 0
-  for (let i = 0; i < 500; i += 1) {
+  for (let i = 0; i < 200; i += 1) {
     const document = JSON.parse(whole) as { [key: string]: Json }
     const where = spoil(document, random)
     const reading = readWorkshopFile(JSON.stringify(document))
@@ -160,7 +160,7 @@ test('five hundred bad files: each is refused with a reason, or breaks nothing',
       throw new Error(`${where}: ${String(error)}`)
     }
   }
-  expect(refused).toBeGreaterThan(250)
+  expect(refused).toBeGreaterThan(90)
 }, 60_000)
 
 test('five hundred bad orders are refused by field, or are fair', () => {

@@ -64,7 +64,7 @@ describe('merging', () => {
         same(mergeWorkshops(mergeWorkshops(a, b), c), mergeWorkshops(a, mergeWorkshops(b, c)))
         same(mergeWorkshops(mergeWorkshops(a, b), b), mergeWorkshops(a, b))
       }),
-      { numRuns: 150 },
+      { numRuns: 60 },
     )
   })
 
