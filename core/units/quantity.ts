@@ -101,8 +101,18 @@ export function formatQuantity(quantity: number, unit: StockUnit): string {
     case 'mm':
       return size >= 1000 ? `${plainNumber(quantity / 1000, 2)} m` : `${plainNumber(quantity, 0)} mm`
     case 'cm2':
-      return size >= 10_000 ? `${plainNumber(quantity / 10_000, 2)} m²` : `${plainNumber(quantity, 0)} cm²`
+      return size >= 10_000
+        ? `${plainNumber(quantity / 10_000, 2)} m²`
+        : `${plainNumber(quantity, size >= 10 ? 0 : decimals(size))} cm²`
   }
 }
 
-const decimals = (size: number): number => (size >= 100 ? 0 : size >= 10 ? 1 : 2)
+/** Decimals that tell an amount; of one below a hundredth as many as its first digit needs, four at most. */
+const decimals = (size: number): number =>
+  size >= 100
+    ? 0
+    : size >= 10
+      ? 1
+      : size >= 0.01 || size === 0
+        ? 2
+        : Math.min(4, Math.ceil(-Math.log10(size)))
