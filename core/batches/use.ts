@@ -123,6 +123,9 @@ export function measureOf({ makes }: Pick<Batch, 'makes'>, pieces: number): numb
   }
 }
 
+/** Of a hedge or an area, less than this share is no work: parts are planned in round measures. */
+const REST = 0.002
+
 /**
  * Counts a line's good pieces on trays and planted, and those in open batches.
  * @param onTrays good pieces that are to be planted, planted or sold for this line, by batch id
@@ -144,5 +147,7 @@ export function progressOf(
     const run = runs.get(batch.id)
     if (isOpen(run)) inHand += measureOf(batch, Math.min(run?.state.live ?? 0, batch.plan.expectedGood))
   }
-  return { wanted, good, inHand, left: Math.max(0, wanted - good - inHand) }
+  const rest = wanted - good - inHand
+  const counts = amount.kind === 'pieces' ? rest > 0 : rest > wanted * REST
+  return { wanted, good, inHand, left: counts ? rest : 0 }
 }

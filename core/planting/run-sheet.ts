@@ -100,7 +100,7 @@ function rowOf(row: PlantingOut): RunSheetRow {
     hole: { mm, tool: mm <= AWL_MM ? 'awl' : 'drill' },
     glue: 'PVA or full-strength medium in the hole; hot glue only where it is hidden',
     ...(propped ? { propH: PROP_H } : {}),
-    ...(row.litter ? { before: 'Leaf litter on its footprint first.' } : {}),
+    ...(row.litter ? { before: 'Litter on its footprint first.' } : {}),
     after: 'Earth powder and a squirt of water on the ring.',
   }
 }

@@ -168,7 +168,7 @@ const print = (): Promise<void> =>
                   <button
                     v-if="litterUnder(entry)"
                     type="button"
-                    class="button button-quiet button-small"
+                    class="text-moss underline"
                     :aria-label="`Plan the litter under ${entry.row.name}`"
                     @click="planLitter(litterUnder(entry)!)"
                   >

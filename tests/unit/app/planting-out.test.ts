@@ -2,10 +2,10 @@ import 'fake-indexeddb/auto'
 import { plantOut } from '../../../app/db/commands/bench'
 import { removeSpecies, saveSpecies } from '../../../app/db/commands/species'
 import { saveCommission, saveLine } from '../../../app/db/commands/brief'
-import { traysOf, type TrayEntry } from '../../../core/batches'
+import { progressOf, traysOf, type TrayEntry } from '../../../core/batches'
 import { speciesById } from '../../../core/plants'
 import { bench, value, withBatch } from '../../support/commands'
-import { commission, line, minutesAfter } from '../../support/workshop'
+import { batch, commission, line, minutesAfter } from '../../support/workshop'
 
 const onTray = (batchId: string, tray: string, count: number, id: string): TrayEntry => ({
   id,
@@ -84,4 +84,28 @@ test('a species of one’s own that is mixed into a hedge is not taken away from
   )
   const answer = await removeSpecies(context, own.id)
   expect(answer.kind === 'none' && answer.because).toContain('“Field hedge”')
+})
+
+describe('what is left of a line', () => {
+  const area = (areaCm2: number) => ({ kind: 'area' as const, areaCm2 })
+  const done = (cm2Each: number, count: number, amount = area(320)) =>
+    progressOf(
+      amount,
+      [batch({ id: 'b', makes: { kind: 'area', cm2Each, each: 'patch' } })],
+      new Map(),
+      new Map([['b', count]]),
+    )
+
+  test('of an area patched in round measures a crumb is no work', () => {
+    expect(done(106.6, 3).left).toBe(0)
+    expect(done(106, 3).left).toBeCloseTo(2, 9)
+  })
+
+  test('of pieces one is one, however many are wanted', () => {
+    const trays = new Map([['b', 9_999]])
+    const makes = { kind: 'pieces' as const }
+    expect(
+      progressOf({ kind: 'pieces', pieces: 10_000 }, [batch({ id: 'b', makes })], new Map(), trays).left,
+    ).toBe(1)
+  })
 })

@@ -64,7 +64,7 @@ describe('the run sheet', () => {
   test('litter before the tree, a prop for a tall one, the ring afterwards: in words', () => {
     const [row] = runSheet([out({ litter: true })])
     expect(runSheetWords(row!)).toBe(
-      'A Beech, middle: 3 pieces. Leaf litter on its footprint first. Hole 5 mm, by drill. PVA or full-strength medium in the hole; hot glue only where it is hidden. Prop with plastic pegs for 12 h. Earth powder and a squirt of water on the ring.',
+      'A Beech, middle: 3 pieces. Litter on its footprint first. Hole 5 mm, by drill. PVA or full-strength medium in the hole; hot glue only where it is hidden. Prop with plastic pegs for 12 h. Earth powder and a squirt of water on the ring.',
     )
     expect(runSheet([out({ heightMm: 30 })])[0]?.propH).toBeUndefined()
   })
