@@ -1,6 +1,8 @@
 /** Unit and reference tests run in plain Node; TypeScript goes through swc. */
 export default {
   testEnvironment: 'node',
+  // Left to itself Jest leaves one core idle: of two that is half of them.
+  maxWorkers: 2,
   roots: ['<rootDir>/tests/unit', '<rootDir>/tests/reference'],
   testMatch: ['**/*.test.ts'],
   // Globals of a sandbox are slow to look up; arithmetic asks for these all the time.

@@ -1,7 +1,7 @@
 import { figure, input, type NumberInput } from '../units'
 import { coefficients } from './coefficients'
 import { dressing } from './dress-figures'
-import type { Option, PlantTask, Use } from './method'
+import type { Option, PlantTask, Pour, Use } from './method'
 import { amount, minutes, seconds } from './rows'
 import type { Slot } from './slots'
 import { hands, timeWords, wait, within, type StepDraft } from './step'
@@ -64,6 +64,52 @@ export function sealingUses(task: PlantTask, area: NumberInput, step = 'seal'): 
     of('seal', 'PVA to seal, 1 : 3 water', grounding.sealMl, 1 / (1 + WATER_PARTS)),
   ]
 }
+
+/**
+ * What is poured together to wet and to seal all parts started.
+ * @param area cm² of one part @param times how often it is sealed
+ */
+export function sealingPours(task: PlantTask, area: NumberInput, times = 1): Pour[] {
+  const all = area.value * task.started * times
+  const started = input('parts started', task.started, '', 'formula')
+  const mixture = (
+    title: string,
+    rate: typeof grounding.sealMl,
+    parts: readonly [string, number][],
+  ): Pour => {
+    const whole = parts.reduce((sum, [, part]) => sum + part, 0)
+    return {
+      title,
+      lines: parts.map(([label, part]) => ({
+        label,
+        figure: figure(
+          (all * task.value(rate) * part) / whole,
+          'ml',
+          `area × ${rate.name} × its part${times > 1 ? ` × ${times}` : ''}`,
+          [area, started, task.input(rate), input('its part', part / whole, '', 'common practice')],
+        ),
+      })),
+    }
+  }
+  return [
+    ...(task.fill('wetting').parts.length > 0
+      ? [
+          mixture('Wetting mist', grounding.wettingMl, [
+            ['Alcohol', 0.7],
+            ['Water', 0.3],
+          ]),
+        ]
+      : []),
+    mixture('Seal, PVA 1 : 3 water', grounding.sealMl, [
+      ['PVA', 1],
+      ['Water', WATER_PARTS],
+    ]),
+  ]
+}
+
+/** What is poured where sealing was chosen. */
+export const sealPours = (task: PlantTask, area: NumberInput): Pour[] =>
+  task.choice('seal') === 'sealed' ? sealingPours(task, area) : []
 
 /** What sealing uses where it was chosen. */
 export const sealUses = (task: PlantTask, area: NumberInput): Use[] =>

@@ -14,6 +14,7 @@ import {
   poolStep,
   poolUse,
   sealOption,
+  sealPours,
   sealSlots,
   sealStep,
   sealUses,
@@ -157,7 +158,7 @@ export const clumpBush: PlantMethod = {
     ]
     return {
       uses,
-      pours: [],
+      pours: sealPours(task, above),
       cuts: [],
       yields: [],
       steps: stepsWith(uses, [

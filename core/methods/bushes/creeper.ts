@@ -14,6 +14,7 @@ import {
   judge,
   minutes,
   sealOption,
+  sealPours,
   sealSlots,
   sealStep,
   sealUses,
@@ -190,7 +191,7 @@ export const creeper: PlantMethod = {
     ]
     return {
       uses,
-      pours: [],
+      pours: sealPours(task, wall),
       cuts: [],
       yields: [],
       steps: stepsWith(uses, [

@@ -10,6 +10,7 @@ import {
   partCm2,
   patchParts,
   sealOption,
+  sealPours,
   sealSlots,
   sealStep,
   sealUses,
@@ -218,7 +219,7 @@ export const layeredGrass: PlantMethod = {
     const faults = layerFaults(layers)
     return {
       uses,
-      pours: [],
+      pours: sealPours(task, area),
       cuts: [],
       yields: mixedFall(task, uses),
       steps: stepsWith(uses, [

@@ -11,6 +11,7 @@ import {
   judge,
   minutes,
   partCm2,
+  sealingPours,
   sealingSlots,
   sealingStep,
   sealingUses,
@@ -199,7 +200,7 @@ export const bareGround: PlantMethod = {
     ]
     return {
       uses,
-      pours: [],
+      pours: sealingPours(task, ground, 2),
       cuts: [],
       yields: [],
       steps: stepsWith(uses, [

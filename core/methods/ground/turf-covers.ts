@@ -9,6 +9,7 @@ import {
   judge,
   minutes,
   partCm2,
+  sealingPours,
   sealingSlots,
   sealingStep,
   sealingUses,
@@ -150,7 +151,7 @@ export const turfCovers: PlantMethod = {
     ]
     return {
       uses,
-      pours: [],
+      pours: sealingPours(task, ground, 2),
       cuts: [],
       yields: [],
       steps: stepsWith(uses, [

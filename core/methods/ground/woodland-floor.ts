@@ -8,6 +8,7 @@ import {
   inspectStep,
   judge,
   partCm2,
+  sealingPours,
   sealingSlots,
   sealingStep,
   sealingUses,
@@ -115,13 +116,11 @@ export const woodlandFloor: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const cm2 = partCm2(task)
-    const uses = [
-      ...coverUses(task, covers(piece), cm2),
-      ...sealingUses(task, input('ground', cm2, 'cm²', 'formula')),
-    ]
+    const ground = input('ground', cm2, 'cm²', 'formula')
+    const uses = [...coverUses(task, covers(piece), cm2), ...sealingUses(task, ground)]
     return {
       uses,
-      pours: [],
+      pours: sealingPours(task, ground),
       cuts: [],
       yields: [],
       steps: stepsWith(uses, [

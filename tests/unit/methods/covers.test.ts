@@ -126,3 +126,24 @@ describe('litter under trees', () => {
     expect(suit('layered-grass', floor).verdict).toBe('unsuited')
   })
 })
+
+describe('mixtures to wet and to seal', () => {
+  test('1000 cm² sealed twice: 30 ml of PVA in 90 of water, 28 ml of alcohol in 12', () => {
+    const { pours } = workedOut('turf-covers', { speciesId: 'fescue', ...area(1000) })
+    const ml = (title: string, label: string): number =>
+      pours.find((pour) => pour.title === title)!.lines.find((one) => one.label === label)!.figure.value
+    expect(ml('Seal, PVA 1 : 3 water', 'PVA')).toBeCloseTo(30, 9)
+    expect(ml('Seal, PVA 1 : 3 water', 'Water')).toBeCloseTo(90, 9)
+    expect(ml('Wetting mist', 'Alcohol')).toBeCloseTo(28, 9)
+    expect(ml('Wetting mist', 'Water')).toBeCloseTo(12, 9)
+  })
+
+  test('what is poured is what is drawn; nothing is poured where nothing is sealed', () => {
+    const over: Partial<Line> = { speciesId: 'fescue', ...area(260) }
+    const none = workedOut('layered-grass', over)
+    expect(none.pours).toEqual([])
+    const made = workedOut('layered-grass', over, { choices: { seal: 'sealed' } })
+    const pva = made.pours.at(-1)!.lines.find(({ label }) => label === 'PVA')!
+    expect(pva.figure.value).toBeCloseTo(taken(made, 'seal', 'seal'), 9)
+  })
+})
