@@ -105,7 +105,7 @@ export const stuffSchemas = [
     heightMm: sideMm.optional(),
     colour,
   }),
-  /** Grout, sawdust, ground coffee, pastels, petals, litter; absent: any. */
+  /** Grout, sawdust, ground coffee, pastels, petals, litter; absent: not said. */
   stuff('powder', { powder: z.enum(powders).optional(), grainMm: grainMm.optional(), colour }),
   /** Bought in pieces: moulded trunks, ready trees, pins, tape. */
   stuff('goods', { goods: z.enum(goodsKinds), ...heights, colour }),

@@ -45,6 +45,10 @@ test('litter under trees is planned from the run sheet, made in patches, and lie
   await page.getByRole('button', { name: 'Plan the litter under Rowan' }).click()
   await expect(page.getByText(/“Litter, rowan” is a line of its own: 1\d\d cm² of ground/)).toBeVisible()
   await expect(page.getByRole('button', { name: 'Plan the litter under Rowan' })).toHaveCount(0)
+  // Beech stands in three places: each has a floor of its own.
+  await page.getByRole('button', { name: 'Plan the litter under Beech, old' }).click()
+  await expect(page.getByRole('button', { name: 'Plan the litter under Beech, old' })).toHaveCount(0)
+  await expect(page.getByRole('button', { name: 'Plan the litter under Beech, young' })).toBeVisible()
   await maker.chooseLine('Litter, rowan')
   await expect(page.getByText('14 other ways do not suit')).toBeVisible()
   await page.getByRole('button', { name: /^Start batch/ }).click()

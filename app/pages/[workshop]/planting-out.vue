@@ -72,7 +72,11 @@ function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[1] | und
   const plant = commission.plants.find(({ line }) => line.id === row.lineId)
   if (!plant || !row.litter || row.amount.kind !== 'pieces' || row.layer !== 'tree') return undefined
   const { speciesId, age, zone, commissionId } = plant.line
-  const laid = commission.lines.some((one) => one.amount.kind === 'area' && one.speciesId === speciesId)
+  // Old and young trees of a kind, or those of another zone, have a floor each.
+  const laid = commission.lines.some(
+    (one) =>
+      one.amount.kind === 'area' && one.speciesId === speciesId && one.zone === zone && one.age === age,
+  )
   if (laid) return undefined
   return {
     commissionId,
