@@ -10,7 +10,7 @@ const floors = [
   ['colour', 'safety', 'templates'],
   ['plants'],
   ['growth', 'coverage', 'adhesives', 'stock'],
-  ['drawing', 'armature', 'grass'],
+  ['drawing', 'armature', 'grass', 'blends'],
   ['painting', 'manners', 'hedges'],
   ['commissions'],
   ['makeup'],

@@ -4,8 +4,10 @@ import { fromHex, toHex, type Linear } from './srgb'
 export type Lab = readonly [lightness: number, a: number, b: number]
 
 /** CIELAB of "#RRGGBB". Source: CIE 15, IEC 61966-2-1; white point D65, 2°. */
-export function toLab(hex: string): Lab {
-  const [r, g, b] = fromHex(hex)
+export const toLab = (hex: string): Lab => linearToLab(fromHex(hex))
+
+/** CIELAB of linear light, also of light that sRGB can't show. Source: CIE 15, IEC 61966-2-1; white point D65, 2°. */
+export function linearToLab([r, g, b]: Linear): Lab {
   const x = f((0.4123908 * r + 0.3575843 * g + 0.1804808 * b) / 0.95047)
   const y = f(0.212639 * r + 0.7151687 * g + 0.0721923 * b)
   const z = f((0.0193308 * r + 0.1191948 * g + 0.9505322 * b) / 1.08883)
