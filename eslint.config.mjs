@@ -9,7 +9,7 @@ const floors = [
   ['units'],
   ['colour', 'safety', 'templates'],
   ['plants'],
-  ['growth', 'coverage', 'adhesives', 'stock'],
+  ['growth', 'coverage', 'adhesives', 'stock', 'inspection'],
   ['drawing', 'armature', 'grass', 'blends'],
   ['painting', 'manners', 'hedges'],
   ['commissions'],

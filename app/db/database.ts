@@ -1,5 +1,6 @@
 import { Dexie, type EntityTable, type Transaction } from 'dexie'
 import type { Batch, RunEvent, TrayEntry } from '../../core/batches'
+import type { Blend, PaletteRecord, Tile } from '../../core/blends'
 import type { Commission, Line } from '../../core/commissions'
 import type { OwnCoefficient } from '../../core/makeup'
 import type { Lot, LotBalance, Material, Movement } from '../../core/stock'
@@ -14,7 +15,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 7
+export const DATABASE_VERSION = 8
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -33,6 +34,9 @@ export class WorkshopDb extends Dexie {
   declare lines: EntityTable<Line, 'id'>
   declare materials: EntityTable<Material, 'id'>
   declare coefficients: EntityTable<OwnCoefficient, 'id'>
+  declare blends: EntityTable<Blend, 'id'>
+  declare tiles: EntityTable<Tile, 'id'>
+  declare palettes: EntityTable<PaletteRecord, 'id'>
   declare lots: EntityTable<Lot, 'id'>
   declare movements: EntityTable<Movement, 'id'>
   declare batches: EntityTable<Batch, 'id'>
@@ -73,7 +77,7 @@ export class WorkshopDb extends Dexie {
         setAside: 'id',
       })
       .upgrade(async (transaction) => {
-        await migrateTables(transaction, ['settings', ...tables], 3)
+        await migrateTables(transaction, ['settings', ...tablesOfFour], 3)
         await rebuildDerived((name) => transaction.table(name))
       })
     // 4 → 5: materials for every way of making a tree.
@@ -88,8 +92,13 @@ export class WorkshopDb extends Dexie {
     this.version(7)
       .stores({})
       .upgrade((transaction) => migrateTables(transaction, ['materials'], 6))
+    // 7 → 8: blends, test tiles and palettes.
+    this.version(8).stores({ blends: 'id', tiles: 'id', palettes: 'id' })
   }
 }
+
+/** The tables that there were when the database came to version 4. */
+const tablesOfFour = tables.filter((name) => name !== 'blends' && name !== 'tiles' && name !== 'palettes')
 
 /** Brings the rows of a database up by the rules of the file format: each stands in one place. */
 async function migrateTables(

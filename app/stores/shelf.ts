@@ -1,5 +1,6 @@
 import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
-import { plantMethodById } from '~~/core/methods'
+import { mixingClaims } from '~~/core/makeup'
+import { BLEND_MIX, plantMethodById } from '~~/core/methods'
 import { allocate, type Claim, type Lack, type Shortage } from '~~/core/stock'
 import { individualSizes, sitterOf, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
@@ -20,6 +21,7 @@ export const useShelf = defineStore('shelf', () => {
   const workshop = useWorkshop()
   const stock = useStock()
   const commission = useCommission()
+  const blends = useBlends()
 
   const takenByBatches = computed(() => {
     const taken = new Map<string, number>()
@@ -93,7 +95,23 @@ export const useShelf = defineStore('shelf', () => {
     return { claims, made }
   })
 
-  const allocation = computed(() => allocate([...stock.batchClaims, ...lineWork.value.claims], stock.states))
+  /** What open batches are mixing of blends: it counts as there for those who want it. */
+  const beingMixed = computed(() => {
+    const coming = new Map<string, number>()
+    for (const { batch } of stock.open)
+      if (batch.methodId === BLEND_MIX.id)
+        for (const { materialId, quantity } of batch.plan.yields)
+          coming.set(materialId, (coming.get(materialId) ?? 0) + quantity)
+    return coming
+  })
+  const wanting = computed(() => [...stock.batchClaims, ...lineWork.value.claims])
+  /** Blends that lines and batches want more of than there is: what goes into them is promised too. */
+  const blendClaims = computed(() =>
+    mixingClaims(wanting.value, stock.states, beingMixed.value, blends.mixed),
+  )
+  const allocation = computed(() =>
+    allocate([...wanting.value, ...blendClaims.value], stock.states, beingMixed.value),
+  )
   /** How the stock stands for each line with a way of making. */
   const stockOf = computed<ReadonlyMap<string, LineStock>>(
     () =>
@@ -112,9 +130,30 @@ export const useShelf = defineStore('shelf', () => {
     )
     return [...stock.batchClaims, ...others.map((claim) => ({ ...claim, running: true }))]
   }
+  /** Materials that lines take, by id. */
+  const usedMaterials = computed(
+    () =>
+      new Set(
+        [...lineWork.value.made.values()].flatMap(({ makeUp: made }) =>
+          (made?.slots ?? []).flatMap(({ parts }) => parts.map(({ material }) => material.id)),
+        ),
+      ),
+  )
   const shortages = computed<readonly Shortage[]>(() => allocation.value.shortages)
   const shortageOf = computed(() => new Map(shortages.value.map((short) => [short.materialId, short])))
   const lacksOfBatch = (batchId: string): readonly Lack[] =>
     allocation.value.lacks.get(`batch:${batchId}`) ?? []
-  return { freeOf, takenByBatches, claimsBefore, stockOf, shortages, shortageOf, lacksOfBatch, allocation }
+  return {
+    beingMixed,
+    usedMaterials,
+    wanting,
+    freeOf,
+    takenByBatches,
+    claimsBefore,
+    stockOf,
+    shortages,
+    shortageOf,
+    lacksOfBatch,
+    allocation,
+  }
 })

@@ -17,6 +17,7 @@ import { priceBook, stockStates, type Claim, type StockState } from '~~/core/sto
  */
 export const useStock = defineStore('stock', () => {
   const workshop = useWorkshop()
+  const blends = useBlends()
   const batchById = computed(() => new Map(workshop.batches.map((batch) => [batch.id, batch])))
 
   /** A run is folded again when its own entries have changed, and no other. */
@@ -60,7 +61,7 @@ export const useStock = defineStore('stock', () => {
     return priceBook(workshop.lots, workshop.balances, (batchId) => drawn.get(batchId) ?? nothing)
   })
   const states = computed<StockState[]>(() =>
-    stockStates(workshop.materials, workshop.lots, workshop.balances, prices.value),
+    stockStates(blends.shelfMaterials, workshop.lots, workshop.balances, prices.value),
   )
   const stateById = computed(() => new Map(states.value.map((state) => [state.material.id, state])))
 

@@ -1,5 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { Batch, RunEvent, TrayEntry } from '~~/core/batches'
+import type { Blend, PaletteRecord, Tile } from '~~/core/blends'
 import { byOrder, type Commission, type Line } from '~~/core/commissions'
 import type { OwnCoefficient } from '~~/core/makeup'
 import { speciesTable, type Species } from '~~/core/plants'
@@ -39,6 +40,9 @@ export const useWorkshop = defineStore('workshop', () => {
   const lines = shallowRef<Line[]>([])
   const materials = shallowRef<Material[]>([])
   const coefficients = shallowRef<OwnCoefficient[]>([])
+  const blends = shallowRef<Blend[]>([])
+  const tiles = shallowRef<Tile[]>([])
+  const palettes = shallowRef<PaletteRecord[]>([])
   const lots = shallowRef<Lot[]>([])
   const balances = shallowRef<ReadonlyMap<string, LotBalance>>(new Map())
   /** Movements of batches that made lots which are still there: what those lots cost follows from them. */
@@ -187,6 +191,24 @@ export const useWorkshop = defineStore('workshop', () => {
         },
       ),
       follow(
+        () => opened.blends.toArray(),
+        (rows) => {
+          blends.value = present(soundOf('blends', rows)).sort(byName)
+        },
+      ),
+      follow(
+        () => opened.tiles.toArray(),
+        (rows) => {
+          tiles.value = present(soundOf('tiles', rows))
+        },
+      ),
+      follow(
+        () => opened.palettes.toArray(),
+        (rows) => {
+          palettes.value = present(soundOf('palettes', rows)).sort(byName)
+        },
+      ),
+      follow(
         () => opened.batches.toArray(),
         (rows) => {
           batches.value = soundOf('batches', rows)
@@ -314,6 +336,9 @@ export const useWorkshop = defineStore('workshop', () => {
     commissions,
     lines,
     materials,
+    blends,
+    tiles,
+    palettes,
     lots,
     balances,
     makings,
@@ -333,6 +358,9 @@ export const useWorkshop = defineStore('workshop', () => {
     give,
   }
 })
+
+const byName = (a: { name: string; id: string }, b: { name: string; id: string }): number =>
+  a.name.localeCompare(b.name) || a.id.localeCompare(b.id)
 
 /** What is due first stands first; then by name. */
 const byDeadline = (a: Commission, b: Commission): number =>

@@ -70,13 +70,19 @@ function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
 }
 
 function yieldOf({ label, source, material, quantity, shares }: Yield): BatchYield {
-  const { name, unit, of, densityGPerMl } = material
+  const { name, unit, of, densityGPerMl, bulkGPerMl, blendId, sealed } = material
   return {
     label,
     source,
     materialId: material.id,
     quantity: quantity.value,
-    material: { name, unit, of, ...(densityGPerMl === undefined ? {} : { densityGPerMl }) },
+    material: {
+      name,
+      unit,
+      of,
+      ...(densityGPerMl === undefined ? {} : { densityGPerMl }),
+      ...(blendId === undefined ? {} : { blendId, bulkGPerMl, sealed }),
+    },
     shares: shares.map((share) => ({ ...share })),
   }
 }

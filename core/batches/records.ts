@@ -3,7 +3,7 @@ import { partKinds } from '../makeup/job'
 import { stepSchema } from '../makeup/step'
 import { quantitySchema } from '../stock/records'
 import { stuffSchema } from '../stock/stuffs'
-import { dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
+import { colourSchema, dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
 
 /** Pieces on the bench at most: what is started for the most that a line can want, at half of it spoilt. */
 export const MOST_STARTED = 20_000
@@ -26,6 +26,10 @@ export const yieldSchema = z.strictObject({
     unit: z.enum(['g', 'ml', 'piece', 'mm', 'cm2']),
     of: stuffSchema,
     densityGPerMl: z.number().min(0.001).max(25).optional(),
+    bulkGPerMl: z.number().min(0.001).max(25).optional(),
+    /** Of a blend: which, and its colour once sealed. */
+    blendId: idSchema.optional(),
+    sealed: colourSchema.optional(),
   }),
   /** Of what is drawn of each material, the share that goes into it. */
   shares: z.array(z.strictObject({ materialId: idSchema, share: z.number().min(0).max(1) })).max(20),

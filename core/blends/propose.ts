@@ -52,7 +52,12 @@ function simplestOf(search: Search, best: Solution): Solution {
       if (fewer) simplest = fewer
     }
     // Of what is as simple, the nearest.
-    const nearest = nearestMix({ ...search, mostMaterials: materials, mostParts: partsOf(simplest), within: goodEnough })
+    const nearest = nearestMix({
+      ...search,
+      mostMaterials: materials,
+      mostParts: partsOf(simplest),
+      within: goodEnough,
+    })
     return nearest.kind === 'found' ? nearest : simplest
   }
   return best
@@ -78,7 +83,13 @@ export function bestHelp(search: Search, offers: readonly Grain[], off: number):
     const within = (help?.off ?? off) - (help ? 0.05 : LEAST_GAIN)
     if (within <= 0) break
     const bounds = [...(search.bounds ?? []), { materialId: grain.material.id, least: 1 }]
-    const found = nearestMix({ ...search, grains: [...search.grains, grain], bounds, within, patience: 20_000 })
+    const found = nearestMix({
+      ...search,
+      grains: [...search.grains, grain],
+      bounds,
+      within,
+      patience: 20_000,
+    })
     if (found.kind === 'found') help = { grain, off: found.off }
   }
   return help

@@ -244,7 +244,11 @@ function exchange(pool: Pool, best: Best): void {
   for (let run = 0; run < beginnings && !best.done; run += 1) {
     const counts = Int32Array.from(pool.least)
     const seed = near[run]
-    if (seed !== undefined && pool.forcedParts < pool.mostParts && (counts[seed] ?? 0) < (pool.most[seed] ?? 0))
+    if (
+      seed !== undefined &&
+      pool.forcedParts < pool.mostParts &&
+      (counts[seed] ?? 0) < (pool.most[seed] ?? 0)
+    )
       counts[seed] = (counts[seed] ?? 0) + 1
     fillGroups(pool, counts, near, run)
     const sums = [0, 0, 0, 0]

@@ -115,8 +115,7 @@ const times = (m: Matrix, v: Vector): Vector => [
 function metricAt(at: Linear, off: (dry: Linear) => number): Matrix {
   const squared = (steps: Vector): number =>
     (off([at[0] + steps[0] * STEP, at[1] + steps[1] * STEP, at[2] + steps[2] * STEP]) / STEP) ** 2
-  const even = (steps: Vector): number =>
-    (squared(steps) + squared([-steps[0], -steps[1], -steps[2]])) / 2
+  const even = (steps: Vector): number => (squared(steps) + squared([-steps[0], -steps[1], -steps[2]])) / 2
   const [xx, yy, zz] = [even([1, 0, 0]), even([0, 1, 0]), even([0, 0, 1])]
   const xy = (even([1, 1, 0]) - even([1, -1, 0])) / 4
   const xz = (even([1, 0, 1]) - even([1, 0, -1])) / 4

@@ -27,6 +27,7 @@ export const tools: readonly Tool[] = [
     'bowl',
     'tub',
     'measuring cup',
+    'scale',
   ].map(usual),
   ...[
     'catch tray',

@@ -33,6 +33,7 @@ import { tuftSheet } from './grass/tuft-sheet'
 import { verge } from './grass/verge'
 import { trimmedHedge } from './hedges/trimmed-hedge'
 import { twigHedge } from './hedges/twig-hedge'
+import { BLEND_MIX, mixing } from './stock/blend-mix'
 import { recipes } from './stock/recipes'
 import { soakingBath } from './stock/soaking-bath'
 import { mouldedTrunk } from './trees/moulded-trunk'
@@ -55,6 +56,7 @@ export * from './grass/layer-plan'
 export * from './grass/tray-plan'
 export * from './hedges/hedge-plan'
 export { discsOf, padOf } from './trees/dowel-conifer-amounts'
+export { BLEND_MIX, blendMethod } from './stock/blend-mix'
 export { dowelFigures } from './trees/dowel-conifer-figures'
 
 /** Every way of making. A new one is a file of its own and a row here. */
@@ -120,13 +122,15 @@ export const stockMethodFor = (materialId: string): StockMethod | undefined =>
 
 /** The name of a way of making, or what to call one that is not known. */
 export const methodName = (id: string): string =>
-  byId.get(id)?.name ?? `a way that this version does not know (${id})`
+  byId.get(id)?.name ??
+  (id === BLEND_MIX.id ? BLEND_MIX.name : `a way that this version does not know (${id})`)
 
 const coefficients = new Map(
   [
     ...Object.values(shared),
     ...Object.values(dressing),
     ...Object.values(grounding),
+    ...Object.values(mixing),
     ...methods.flatMap((method) => method.coefficients),
   ].map((one) => [one.id, one]),
 )

@@ -81,11 +81,18 @@ const inTurn = (a: Claim, b: Claim): number =>
   a.order - b.order ||
   a.id.localeCompare(b.id)
 
+const NOTHING_COMING: ReadonlyMap<string, number> = new Map()
+
 /**
  * Shares out the shelf: claims are served in turn, each from what those before it have left. A promise is a
  * need: planning a batch does not hide what it lacks.
+ * @param coming what is being made of a material, in its unit: it counts as there
  */
-export function allocate(claims: readonly Claim[], states: readonly StockState[]): Allocation {
+export function allocate(
+  claims: readonly Claim[],
+  states: readonly StockState[],
+  coming: ReadonlyMap<string, number> = NOTHING_COMING,
+): Allocation {
   const lacks = new Map<string, Lack[]>()
   const shortages: Shortage[] = []
   const claimed = new Map<string, number>()
@@ -97,7 +104,8 @@ export function allocate(claims: readonly Claim[], states: readonly StockState[]
       if (list) list.push({ claim, need })
       else takers.set(need.materialId, [{ claim, need }])
     }
-  for (const { material, onHand } of states) {
+  for (const { material, onHand: onShelf } of states) {
+    const onHand = onShelf + (coming.get(material.id) ?? 0)
     let taken = 0
     let most = 0
     const before: Claim[] = []

@@ -1,6 +1,7 @@
 export * from './catalogue'
 export * from './claims'
 export * from './convert'
+export * from './jar-codes'
 export * from './ledger'
 export * from './prices'
 export * from './records'

@@ -1,11 +1,27 @@
 import * as z from 'zod'
-import { changeable, dateSchema, idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
+import {
+  changeable,
+  colourSchema,
+  dateSchema,
+  idSchema,
+  momentSchema,
+  nameSchema,
+  noteSchema,
+} from '../units/schema'
 import { stuffSchema } from './stuffs'
 
 /** The largest amount that one entry takes, in the stock unit; beyond it a slip of the hand is more likely. */
 export const MOST_QUANTITY = 1e7
 export const quantitySchema = z.number().min(0).max(MOST_QUANTITY)
 export const priceMinorSchema = z.number().int().min(0).max(1e9)
+
+/** When and in what light a colour was measured, and how far the sample spread: ΔE₀₀ of its parts from their mean. */
+export const measuredSchema = z.strictObject({
+  date: dateSchema,
+  light: z.string().max(60),
+  spread: z.number().min(0).max(100).optional(),
+})
+export type Measured = z.infer<typeof measuredSchema>
 
 /** A material that the workshop uses: what it is, not who makes it. */
 export const materialSchema = z.strictObject({
@@ -26,6 +42,12 @@ export const materialSchema = z.strictObject({
   /** The pack as it is usually bought. */
   packQuantity: z.number().min(0.001).max(MOST_QUANTITY).optional(),
   packPriceMinor: priceMinorSchema.optional(),
+  /** Of what is mixed by a blend's recipe: which. */
+  blendId: idSchema.optional(),
+  /** The colour that it has once sealed, where that is known; absent: as sealing does to its own. */
+  sealed: colourSchema.optional(),
+  /** How its colour was measured. */
+  measured: measuredSchema.optional(),
   note: noteSchema.optional(),
 })
 export type Material = z.infer<typeof materialSchema>

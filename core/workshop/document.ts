@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { batchSchema, runEventSchema, trayEntrySchema } from '../batches'
+import { blendSchema, paletteSchema, tileSchema } from '../blends'
 import { commissionSchema, lineSchema } from '../commissions'
 import { ownCoefficientSchema } from '../makeup'
 import { lotSchema, materialSchema, movementSchema } from '../stock'
@@ -9,7 +10,7 @@ import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 7
+export const FILE_VERSION = 8
 
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({
@@ -58,6 +59,9 @@ export const recordTables = {
   lines: { schema: lineSchema, most: 20_000 },
   materials: { schema: materialSchema, most: 5_000 },
   coefficients: { schema: ownCoefficientSchema, most: 5_000 },
+  blends: { schema: blendSchema, most: 5_000 },
+  tiles: { schema: tileSchema, most: 5_000 },
+  palettes: { schema: paletteSchema, most: 500 },
   lots: { schema: lotSchema, most: 50_000 },
   movements: { schema: movementSchema, most: 1_000_000 },
   batches: { schema: batchSchema, most: 50_000 },
@@ -81,6 +85,9 @@ export const documentSchema = z.strictObject({
   lines: listOf(recordTables.lines),
   materials: listOf(recordTables.materials),
   coefficients: listOf(recordTables.coefficients),
+  blends: listOf(recordTables.blends),
+  tiles: listOf(recordTables.tiles),
+  palettes: listOf(recordTables.palettes),
   lots: listOf(recordTables.lots),
   movements: listOf(recordTables.movements),
   batches: listOf(recordTables.batches),

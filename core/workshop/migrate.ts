@@ -34,6 +34,8 @@ const steps: Record<number, (document: Loose) => Loose> = {
   5: (document) => withNewMaterials(document, 6),
   /** 6 → 7: a line may mix kinds; coarse foams for turf and bare ground. */
   6: (document) => withNewMaterials(document, 7),
+  /** 7 → 8: blends, test tiles and palettes. */
+  7: (document) => ({ ...document, version: 8, blends: [], tiles: [], palettes: [] }),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

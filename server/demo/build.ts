@@ -1,46 +1,21 @@
-import {
-  isMadeInPlace,
-  decide,
-  endingEntries,
-  foldRun,
-  planFrom,
-  proposedKept,
-  proposedUse,
-  type Batch,
-  type Deed,
-  type Run,
-  type RunEvent,
-} from '../../core/batches'
+import { planFrom, type Batch } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
 import { jobOf, makeUp, ownableTools, linePiece } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { sizeClasses } from '../../core/armature'
-import { balancesOf, catalogueRow, lotsOf, sortedBox, stockStates, type StockState } from '../../core/stock'
+import { catalogueRow, sortedBox } from '../../core/stock'
 import { seededRandom } from '../../core/units'
 import { newWorkshop, type WorkshopDocument } from '../../core/workshop'
+import { addBlends } from './blends'
 import { commissionSeeds, lotSeeds } from './lines'
+import { DAY, MINUTE, play, statesOf, type Course, type Dice } from './play'
 
-const DAY = 86_400_000
-const MINUTE = 60_000
-
-/**
- * How a demo batch went. `slow` and `used` are real ÷ planned; `stopAt` leaves it open at that step,
- * `tackyAgoMs` says when a glue that stays open was put on.
- */
-interface Story {
+/** A demo batch of a line. */
+interface Story extends Course {
   readonly lineId: string
-  readonly name: string
   readonly pieces: number
   readonly startedAgoMs: number
-  readonly slow: number
-  readonly used: number
-  readonly rejects: readonly { readonly step: number; readonly reason: string; readonly count: number }[]
-  readonly stopAt?: { readonly step: string; readonly done: number }
-  readonly tackyAgoMs?: number
-  /** Pieces that have been planted since. */
-  readonly planted?: number
-  readonly note?: string
 }
 
 const stories: readonly Story[] = [
@@ -131,6 +106,7 @@ export function buildDemo(nowMs: number): WorkshopDocument {
   const random = seededRandom(4)
   let serial = 0
   const newId = (): string => `demo-${String((serial += 1)).padStart(4, '0')}`
+  const dice = { random, newId }
   const iso = (ms: number): string => new Date(ms).toISOString()
   const past = iso(nowMs - 160 * DAY)
   document.settings = {
@@ -171,8 +147,9 @@ export function buildDemo(nowMs: number): WorkshopDocument {
     document.movements.push({ id: newId(), at: iso(at), lotId: id, kind: 'receive', quantity })
   }
   for (const story of [...stories].sort((a, b) => b.startedAgoMs - a.startedAgoMs))
-    tell(document, story, nowMs, random, newId)
+    tell(document, story, nowMs, dice)
   sortBox(document, nowMs - 2 * DAY, newId)
+  addBlends(document, nowMs, dice)
   return document
 }
 
@@ -209,17 +186,8 @@ function coming(monthDay: string, nowMs: number): number {
   return Date.parse(`${year}-${monthDay}T00:00:00Z`) < nowMs - 20 * DAY ? year + 1 : year
 }
 
-const statesOf = (document: WorkshopDocument): StockState[] =>
-  stockStates(document.materials, document.lots, balancesOf(document.movements))
-
-/** Plays a batch by the same rules as the bench. */
-function tell(
-  document: WorkshopDocument,
-  story: Story,
-  nowMs: number,
-  random: () => number,
-  newId: () => string,
-): void {
+/** Works a story's batch out and plays it. */
+function tell(document: WorkshopDocument, story: Story, nowMs: number, dice: Dice): void {
   const line = found<Line>(document.lines, story.lineId)
   const commission = found<Commission>(document.commissions, line.commissionId)
   const { piece } = linePiece(line, commission, (id) => speciesById(id), commission.dateDepicted)
@@ -232,127 +200,13 @@ function tell(
     states: statesOf(document),
     dryingFactor: 1.2,
   })
-  let ms = nowMs - story.startedAgoMs
+  const ms = nowMs - story.startedAgoMs
   const batch: Batch = {
     ...planFrom(up, line.id, story.name),
-    id: newId(),
+    id: dice.newId(),
     madeAt: new Date(ms - 5 * MINUTE).toISOString(),
   }
-  document.batches.push(batch)
-  const events: RunEvent[] = []
-  const act = (deed: Deed): Run => {
-    const written = decide(batch, foldRun(batch, events), deed, new Date(ms).toISOString(), newId())
-    if (written.kind === 'none') throw new Error(`demo batch ${story.name}: ${written.because}`)
-    events.push(written.value)
-    return foldRun(batch, events)
-  }
-  let run = act({ type: 'start' })
-  while (run.state.phase === 'hands' || run.state.phase === 'waiting') {
-    const at = run.state.stepIndex
-    const step = batch.plan.steps[at]
-    if (!step) break
-    if (run.state.phase === 'waiting') {
-      ms = Math.max(ms, run.state.wait?.untilMs ?? ms) + (5 + 40 * random()) * MINUTE
-      if (step.wait && step.wait.leastMin > 200) ms = nextEvening(ms)
-      run = act({ type: 'advance', step: at })
-      continue
-    }
-    ms += step.hands.onceSec * story.slow * 1000
-    if (story.stopAt?.step === step.id) {
-      if (story.tackyAgoMs === undefined) ms = Math.min(ms, nowMs - 26 * 60 * MINUTE)
-      ms += story.stopAt.done * step.hands.eachSec * 1000
-      act({ type: 'pieces', step: at, count: story.stopAt.done })
-      break
-    }
-    for (const { reason, count } of story.rejects.filter((reject) => reject.step === at)) {
-      ms += 20_000
-      run = act({ type: 'reject', step: at, count, reason })
-    }
-    while (run.state.phase === 'hands' && run.state.stepIndex === at) {
-      const count = Math.min(
-        run.state.live - run.state.doneInStep,
-        Math.max(1, Math.ceil(600 / Math.max(1, step.hands.eachSec))),
-      )
-      ms += count * step.hands.eachSec * story.slow * (0.9 + 0.2 * random()) * 1000
-      if (story.tackyAgoMs !== undefined && step.wait?.mostMin !== undefined) ms = nowMs - story.tackyAgoMs
-      run = act({ type: 'pieces', step: at, count })
-    }
-  }
-  if (run.state.phase === 'done') {
-    ms += 2 * MINUTE
-    const used = proposedUse(batch, run).map(({ materialId, proposed }) => ({
-      materialId,
-      quantity: roundUse(document, materialId, proposed * story.used * (0.95 + 0.1 * random())),
-    }))
-    const at = new Date(ms).toISOString()
-    const tray = `Tray ${document.batches.length}`
-    const kept = proposedKept(batch, run)
-      .filter(({ quantity }) => quantity > 0)
-      .map(({ materialId, quantity }) => ({ materialId, quantity: roundUse(document, materialId, quantity) }))
-    run = act({
-      type: 'finish',
-      tray,
-      date: at.slice(0, 10),
-      handsMin: Math.round((run.state.handsMs / MINUTE) * 10) / 10,
-      used,
-      kept,
-      ...(story.note === undefined ? {} : { note: story.note }),
-    })
-    const balances = balancesOf(document.movements)
-    const eventId = events.at(-1)?.id ?? ''
-    const entries = endingEntries({
-      batch,
-      eventId,
-      at,
-      used: used.map((use) => ({ ...use, name: use.materialId })),
-      kept,
-      lotsOf: (id) => lotsOf(id, document.lots, balances),
-      newId,
-      allowUncovered: false,
-    })
-    if (entries.kind === 'uncovered') throw new Error(`demo batch ${story.name}: ${entries.because}`)
-    for (const { materialId, material } of entries.value.yields)
-      if (!document.materials.some(({ id }) => id === materialId))
-        document.materials.push({ ...material, id: materialId, changedAt: at })
-    document.lots.push(...entries.value.lots)
-    document.movements.push(...entries.value.movements)
-    document.trayEntries.push({
-      id: newId(),
-      at,
-      batchId: batch.id,
-      tray,
-      count: run.state.live,
-      to: isMadeInPlace(batch) ? 'planted' : 'to be planted',
-      eventId,
-    })
-    if (story.planted !== undefined)
-      document.trayEntries.push({
-        id: newId(),
-        at: new Date(ms + 2 * DAY).toISOString(),
-        batchId: batch.id,
-        tray,
-        count: story.planted,
-        from: 'to be planted',
-        to: 'planted',
-      })
-  }
-  document.events.push(...events)
-}
-
-/** What was used, as a maker would write it down; of a tub that was kept never more than stood in it. */
-function roundUse(document: WorkshopDocument, materialId: string, quantity: number): number {
-  const material = document.materials.find(({ id }) => id === materialId)
-  if (material?.unit === 'piece') return Math.round(quantity)
-  const rounded = Math.round(quantity * 100) / 100
-  if (material?.of.stuff !== 'mixture') return rounded
-  const balances = balancesOf(document.movements)
-  const there = lotsOf(materialId, document.lots, balances).reduce((sum, { onHand }) => sum + onHand, 0)
-  return there > 0 ? Math.min(rounded, there) : rounded
-}
-
-const nextEvening = (ms: number): number => {
-  const evening = Math.floor(ms / DAY) * DAY + 19 * 60 * MINUTE
-  return evening >= ms ? evening : evening + DAY
+  play(document, batch, story, ms, nowMs, dice)
 }
 
 function found<T extends { id: string }>(rows: readonly T[], id: string): T {

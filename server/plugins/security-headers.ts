@@ -33,7 +33,7 @@ export default defineNitroPlugin((nitro) => {
       'Referrer-Policy': 'no-referrer',
       'Cross-Origin-Opener-Policy': 'same-origin',
       'Cross-Origin-Resource-Policy': 'same-origin',
-      'Permissions-Policy': 'camera=(), microphone=(), geolocation=()',
+      'Permissions-Policy': 'camera=(self), microphone=(), geolocation=()',
       'X-Frame-Options': 'DENY',
     })
   })

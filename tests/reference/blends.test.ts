@@ -15,13 +15,23 @@ describe('100 seeded mixes of 6 to 8 flocks, to 8 parts of 4', () => {
     return { grains, aim: aimAt(toLab(leafColour(random)), usualSealing) }
   })
   const best = instances.map(({ grains, aim }) => {
-    const found = nearestMix({ grains, aim, texture: 'any', mostParts: PARTS, mostMaterials: MATERIALS, enough: 0 })
+    const found = nearestMix({
+      grains,
+      aim,
+      texture: 'any',
+      mostParts: PARTS,
+      mostMaterials: MATERIALS,
+      enough: 0,
+    })
     return found.kind === 'found' && found.proven ? found.off : NaN
   })
 
   test('each is the optimum of trying them all', () => {
     instances.forEach(({ grains, aim }, i) => {
-      expect(best[i]).toBeCloseTo(nearestByTrying(grains, ({ dry }) => aim.off(dry), PARTS, MATERIALS), 6)
+      expect(best[i]).toBeCloseTo(
+        nearestByTrying(grains, ({ dry }) => aim.off(dry), PARTS, MATERIALS),
+        6,
+      )
     })
   })
 
@@ -52,7 +62,12 @@ interface Highs {
  * 0. Planes touch what is as near, found along 900 rays; where an answer lies beyond it all the same, the plane that
  * parts it is added, and it is asked again.
  */
-function partsWithin(highs: Highs, grains: readonly Grain[], aim: Aim, difference: number): 'none' | readonly number[] {
+function partsWithin(
+  highs: Highs,
+  grains: readonly Grain[],
+  aim: Aim,
+  difference: number,
+): 'none' | readonly number[] {
   const centre = centreOf(aim)
   const minus = (light: Linear): Linear => light.map((own, i) => own - (centre[i] ?? 0)) as unknown as Linear
   const slope = (light: Linear): Linear =>
@@ -82,7 +97,9 @@ function partsWithin(highs: Highs, grains: readonly Grain[], aim: Aim, differenc
     const turn = i * 2.399963
     const round = Math.sqrt(1 - z * z)
     return rimAlong(
-      [round * Math.cos(turn), round * Math.sin(turn), z].map((own, k) => own / (stretch[k] ?? 1)) as unknown as Linear,
+      [round * Math.cos(turn), round * Math.sin(turn), z].map(
+        (own, k) => own / (stretch[k] ?? 1),
+      ) as unknown as Linear,
     )
   })
   const along = (light: Linear, normal: Linear): number =>

@@ -16,6 +16,7 @@ interface Found {
 }
 const shell = useShell()
 const workshop = useWorkshop()
+const blends = useBlends()
 const commission = useCommission()
 const to = useStationPath()
 const query = ref('')
@@ -49,7 +50,7 @@ const everything = computed<Found[]>(() => [
       void navigateTo({ path: to('species'), query: { kind: id } })
     },
   })),
-  ...workshop.materials.map(({ id, name }) => ({
+  ...blends.shelfMaterials.map(({ id, name }) => ({
     id,
     name,
     kind: 'material',

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { allocate, colourOf, lackWords, type Lack } from '~~/core/stock'
-import { formatQuantity } from '~~/core/units'
-import { candidatesFor, needsOf, partNoun, type MakeUp, type Use } from '~~/core/makeup'
+import { formatQuantity, plainNumber } from '~~/core/units'
+import { differenceWords, nearnessOf } from '~~/core/blends'
+import { blendOff, candidatesFor, needsOf, partNoun, toneOf, type MakeUp, type Use } from '~~/core/makeup'
 import type { Line } from '~~/core/commissions'
 
 /** Amounts for one and for the batch, the material in each slot, and mixtures as volumes to pour. */
@@ -17,18 +18,19 @@ const part = computed(() => partNoun(props.makeUp.share))
 /** What this batch would lack, after what is claimed before it: open batches, and lines that are due sooner. */
 const lacks = computed<ReadonlyMap<string, Lack>>(() => {
   const own = { id: 'this', who: 'this batch', order: 500, needs: needsOf(props.makeUp.uses) }
-  const { lacks: all } = allocate([...shelf.claimsBefore(props.line), own], stock.states)
+  const { lacks: all } = allocate([...shelf.claimsBefore(props.line), own], stock.states, shelf.beingMixed)
   return new Map((all.get('this') ?? []).map((lack) => [lack.materialId, lack]))
 })
-const toneOf = (slotId: string): string | undefined => {
+const slotTone = (slotId: string): string | undefined => {
   const [first] = props.makeUp.slots.find(({ slot }) => slot.id === slotId)?.parts ?? []
-  return first && colourOf(first.material.of)
+  return first && toneOf(first.material)
 }
 const rows = computed(() =>
   props.makeUp.slots.map((filled) => ({
     ...filled,
     uses: props.makeUp.uses.filter(({ slot }) => slot === filled.slot.id),
-    choices: candidatesFor(filled.slot, stock.states, toneOf, new Set()),
+    choices: candidatesFor(filled.slot, stock.states, slotTone, new Set()),
+    off: blendOff(filled.slot, filled.parts[0]?.material),
   })),
 )
 const kept = computed(() => props.makeUp.uses.filter(({ slot }) => slot === 'kept'))
@@ -80,7 +82,7 @@ const lackTitle = ({ material }: Use): string => {
             <th>Stock</th>
           </tr>
         </thead>
-        <tbody v-for="{ slot, parts, chosen, because, uses, choices } in rows" :key="slot.id">
+        <tbody v-for="{ slot, parts, chosen, because, uses, choices, off } in rows" :key="slot.id">
           <tr>
             <td class="!pl-4 font-semibold whitespace-nowrap">{{ slot.label }}</td>
             <td>
@@ -112,6 +114,12 @@ const lackTitle = ({ material }: Use): string => {
                 </select>
               </span>
               <span v-if="because" class="block max-w-80 text-xs text-soft">{{ because }}</span>
+              <span
+                v-if="off !== undefined"
+                class="block max-w-80 text-xs"
+                :class="['same', 'close'].includes(nearnessOf(off)) ? 'text-soft' : 'text-hip'"
+                >sealed, {{ differenceWords(off) }} on this day: ΔE {{ plainNumber(off, 1) }}</span
+              >
             </td>
             <template v-if="uses[0]">
               <td class="number">

@@ -21,6 +21,8 @@ const emit = defineEmits<{ toggle: []; receive: []; edit: []; make: [] }>()
 const { money } = useFormat()
 const workshop = useWorkshop()
 const counting = ref<LotState>()
+const measuring = ref(false)
+const labels = useJarLabels()
 
 /** Paid, worked out from what went into it, or not known; nothing paid is a price. */
 function priceWords({ lot, unitPriceMinor, received }: LotState): string {
@@ -87,6 +89,13 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       </td>
       <td class="text-sm text-soft">{{ lot.lot.note }}</td>
       <td class="number">
+        <button
+          type="button"
+          class="button button-quiet button-small"
+          @click="labels.print([{ material: state.material, lot: lot.lot }], fileNameOf(lot.lot.label))"
+        >
+          Label<span class="sr-only"> for {{ lot.lot.label }}</span>
+        </button>
         <button type="button" class="button button-small" @click="counting = lot">
           Count<span class="sr-only"> {{ lot.lot.label }}</span>
         </button>
@@ -98,6 +107,9 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
           [
             state.lots.length === 0 ? 'No lots yet' : '',
             measureWords(state.material, workshop.settings.units),
+            state.material.measured
+              ? `colour measured ${formatDate(state.material.measured.date)}, ${state.material.measured.light}`
+              : '',
             state.material.note ?? '',
           ]
             .filter(Boolean)
@@ -105,12 +117,31 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
         }}
       </td>
       <td class="number">
-        <button type="button" class="button button-quiet button-small" @click="emit('edit')">
+        <button
+          v-if="colour && state.material.blendId === undefined"
+          type="button"
+          class="button button-quiet button-small"
+          @click="measuring = true"
+        >
+          Measure its colour<span class="sr-only">: {{ state.material.name }}</span>
+        </button>
+        <button
+          v-if="state.material.blendId === undefined"
+          type="button"
+          class="button button-quiet button-small"
+          @click="emit('edit')"
+        >
           Change<span class="sr-only"> {{ state.material.name }}</span>
         </button>
       </td>
     </tr>
   </template>
+  <MeasureDialog
+    v-if="measuring"
+    :title="state.material.name"
+    :material-id="state.material.id"
+    @close="measuring = false"
+  />
   <CountDialog v-if="counting" :state="counting" :material="state.material" @close="counting = undefined" />
 </template>
 

@@ -1,8 +1,8 @@
-import type * as z from 'zod'
 import { byOrder, commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
 import { none, ok, type Reading } from '../../../core/units'
 import { settingsSchema, withChange, type Settings } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
+import { changeRecord, type Change } from './records'
 
 type Draft<T> = Omit<T, 'id' | 'changedAt' | 'fieldsAt'> & { id?: string }
 
@@ -190,14 +190,6 @@ async function openBatchName(db: CommandContext['db'], lineId: string): Promise<
   return undefined
 }
 
-/**
- * Fields to change in a stored record, or what makes them from the record as it is stored now. A field given
- * as undefined is emptied; one not named stays, whatever a window still shows of it.
- */
-export type Change<T> =
-  | Partial<Omit<T, 'id' | 'changedAt' | 'fieldsAt'>>
-  | ((stored: T) => Partial<Omit<T, 'id' | 'changedAt' | 'fieldsAt'>>)
-
 export const changeCommission = (
   { db, now }: CommandContext,
   id: string,
@@ -225,35 +217,3 @@ export const changeSettings = (
   change: Change<Settings>,
 ): Promise<Reading<Settings>> =>
   changeRecord<Settings>(db, db.settings, settingsSchema, 'settings', change, now(), 'The settings are gone.')
-
-interface Changeable {
-  readonly id: string
-  readonly changedAt: string
-  readonly fieldsAt?: Record<string, string>
-  readonly removed?: boolean
-}
-
-interface Records<T> {
-  readonly name: string
-  get(id: string): PromiseLike<T | undefined>
-  put(record: T): PromiseLike<unknown>
-}
-
-async function changeRecord<T extends Changeable>(
-  db: CommandContext['db'],
-  records: Records<T>,
-  schema: z.ZodType<T>,
-  id: string,
-  change: Change<T>,
-  now: string,
-  gone: string,
-): Promise<Reading<T>> {
-  return db.transaction('rw', records.name, async () => {
-    const stored = await records.get(id)
-    if (!stored || stored.removed) return none(gone)
-    const fields = (typeof change === 'function' ? change(stored) : change) as Partial<T>
-    const checked = check(schema, withChange(stored, fields, now))
-    if (checked.kind === 'ok') await records.put(checked.value)
-    return checked
-  })
-}

@@ -10,12 +10,18 @@ const to = useStationPath()
 const receiving = ref<Material>()
 const editing = ref<Material | 'new'>()
 const making = ref<Material>()
+const scanning = ref(false)
 const { opened, toggle } = useOpened()
 const only = ref<'held' | 'short' | 'all'>('held')
 useStation('Stock', () => {
   receiving.value = chosen.value ?? stock.states[0]?.material
 })
 
+/** A blend is made where its recipe is; what has a way of its own, here. */
+function make(material: Material): void {
+  if (material.blendId === undefined) making.value = material
+  else void navigateTo({ path: to('blends'), query: { blend: material.blendId } })
+}
 const claimed = computed(() => shelf.allocation.claimed)
 const shownShort = (id: string): boolean => shelf.shortageOf.has(id)
 const chosen = computed(() => stock.stateById.get(String(route.query.material ?? ''))?.material)
@@ -30,13 +36,16 @@ watch(
   { immediate: true },
 )
 
+/** By what they are; what is mixed by a recipe stands together, first. */
+type GroupName = StuffName | 'blends'
+const groupNames: Record<GroupName, string> = { blends: 'Blends', ...stuffNames }
 const groups = computed(() =>
-  (Object.keys(stuffNames) as StuffName[])
+  (Object.keys(groupNames) as GroupName[])
     .map((kind) => ({
       kind,
       states: stock.states.filter(
         (state) =>
-          state.material.of.stuff === kind &&
+          (state.material.blendId === undefined ? state.material.of.stuff : 'blends') === kind &&
           (only.value === 'all' ||
             (only.value === 'short'
               ? shownShort(state.material.id)
@@ -68,6 +77,7 @@ const groups = computed(() =>
         </button>
       </div>
       <span class="flex-1" />
+      <button type="button" class="button" @click="scanning = true">Find a jar</button>
       <NuxtLink class="button" :to="to('sorting')">Sort a box</NuxtLink>
       <button type="button" class="button" @click="editing = 'new'">New material</button>
     </div>
@@ -91,7 +101,7 @@ const groups = computed(() =>
       </thead>
       <tbody v-for="group in groups" :key="group.kind">
         <tr>
-          <th colspan="6" class="kind" scope="rowgroup">{{ stuffNames[group.kind] }}</th>
+          <th colspan="6" class="kind" scope="rowgroup">{{ groupNames[group.kind] }}</th>
         </tr>
         <MaterialRow
           v-for="state in group.states"
@@ -99,12 +109,12 @@ const groups = computed(() =>
           :state="state"
           :claimed="claimed.get(state.material.id) ?? 0"
           :short="shelf.shortageOf.get(state.material.id)"
-          :makeable="stockMethodFor(state.material.id) !== undefined"
+          :makeable="state.material.blendId !== undefined || stockMethodFor(state.material.id) !== undefined"
           :open="opened.has(state.material.id)"
           @toggle="toggle(state.material.id)"
           @receive="receiving = state.material"
           @edit="editing = state.material"
-          @make="making = state.material"
+          @make="make(state.material)"
         />
       </tbody>
     </table>
@@ -125,6 +135,7 @@ const groups = computed(() =>
       :material="receiving"
       @close="receiving = undefined"
     />
+    <ScanDialog v-if="scanning" @close="scanning = false" />
     <MakeStockDialog v-if="making" :material="making" @close="making = undefined" />
     <MaterialDialog
       v-if="editing"

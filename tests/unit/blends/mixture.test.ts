@@ -42,7 +42,11 @@ describe('how a material shows', () => {
   })
 
   test('clump and lichen are shredded first, ground foam is not', () => {
-    expect(['clump-mid', 'lichen', 'foam-fine-mid'].map((id) => wantsShredding(row(id)))).toEqual([true, true, false])
+    expect(['clump-mid', 'lichen', 'foam-fine-mid'].map((id) => wantsShredding(row(id)))).toEqual([
+      true,
+      true,
+      false,
+    ])
     expect(grain(row('clump-mid')).sizeMm).toBeLessThan(5)
   })
 
@@ -137,12 +141,24 @@ describe('amounts', () => {
 
   test('what is used up, or all but, is the point of no return; what was gathered can’t come again', () => {
     const amounts = amountsFor(mixture, 300)
-    const last = lastOf(amounts, (id) => (id === 'fine' ? 9.5 : 7), (id) => id === 'fine')
-    expect(last.map(({ portion, leftG, cantComeAgain }) => [portion.grain.material.id, leftG, cantComeAgain])).toEqual([
+    const last = lastOf(
+      amounts,
+      (id) => (id === 'fine' ? 9.5 : 7),
+      (id) => id === 'fine',
+    )
+    expect(
+      last.map(({ portion, leftG, cantComeAgain }) => [portion.grain.material.id, leftG, cantComeAgain]),
+    ).toEqual([
       ['fine', 0.5, false],
       ['f', expect.closeTo(0, 9), true],
     ])
-    expect(lastOf(amounts, () => 100, () => true)).toEqual([])
+    expect(
+      lastOf(
+        amounts,
+        () => 100,
+        () => true,
+      ),
+    ).toEqual([])
   })
 
   test('nothing is no amount', () => {
@@ -176,7 +192,10 @@ describe('a sieve', () => {
         expect(passed.massShare + held.massShare).toBeCloseTo(1, 9)
         // Light adds up: what both sides show together is the whole.
         const area = (side: typeof passed): number =>
-          (side.mixture?.portions ?? []).reduce((sum, { grain: own, parts }) => sum + own.areaPerMl * parts, 0)
+          (side.mixture?.portions ?? []).reduce(
+            (sum, { grain: own, parts }) => sum + own.areaPerMl * parts,
+            0,
+          )
         if (passed.mixture && held.mixture) {
           const red = area(passed) * passed.mixture.dry[0] + area(held) * held.mixture.dry[0]
           expect(red / (area(passed) + area(held))).toBeCloseTo(mixtureOf(both).dry[0], 6)

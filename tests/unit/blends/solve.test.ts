@@ -155,7 +155,9 @@ describe('what is offered', () => {
 
   test('one jar gives one answer', () => {
     const grains: Grain[] = [grain(foam('only', 0.5, '#557733'))]
-    expect(proposeMixes(search({ grains }))).toMatchObject({ best: [{ parts: [{ materialId: 'only', parts: 1 }] }] })
+    expect(proposeMixes(search({ grains }))).toMatchObject({
+      best: [{ parts: [{ materialId: 'only', parts: 1 }] }],
+    })
   })
 
   test('the material that would help most is named with how near it brings the mix', () => {

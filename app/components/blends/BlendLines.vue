@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { differenceWords, nearnessOf, type MixedBlend } from '~~/core/blends'
+import type { Line } from '~~/core/commissions'
+import { blendOff, isKindOf } from '~~/core/makeup'
+import { plainNumber } from '~~/core/units'
+import { changeLine } from '../../db/commands/brief'
+
+/** Where a blend is used: slots of lines that take it, how far it is off there now, and who else could take it. */
+const props = defineProps<{ mixed: MixedBlend }>()
+const workshop = useWorkshop()
+const shelf = useShelf()
+const notices = useNotices()
+
+interface Place {
+  readonly key: string
+  readonly line: Line
+  readonly slot: string
+  readonly label: string
+  readonly materialId: string
+  readonly jar: string
+  readonly uses: boolean
+  /** How far it is from the tone that the slot asks for on the day; absent where that asks for none. */
+  readonly off?: number
+}
+const places = computed<Place[]>(() =>
+  workshop.lines.flatMap((line) =>
+    (shelf.stockOf.get(line.id)?.makeUp?.slots ?? []).flatMap(({ slot, parts }): Place[] =>
+      props.mixed.jars.flatMap(({ material }): Place[] => {
+        if (!isKindOf(material, slot.wish)) return []
+        const off = blendOff(slot, material)
+        return [
+          {
+            key: `${line.id}|${slot.id}|${material.id}`,
+            line,
+            slot: slot.id,
+            label: slot.label,
+            materialId: material.id,
+            jar: props.mixed.jars.length > 1 ? material.name : '',
+            uses: parts.some((part) => part.material.id === material.id),
+            ...(off === undefined ? {} : { off }),
+          },
+        ]
+      }),
+    ),
+  ),
+)
+const used = computed(() => places.value.filter(({ uses }) => uses))
+/** Others, the nearest tone first. */
+const others = computed(() =>
+  places.value
+    .filter(
+      ({ uses, line }) =>
+        !uses &&
+        (props.mixed.blend.commissionId === undefined ||
+          line.commissionId === props.mixed.blend.commissionId),
+    )
+    .sort((a, b) => (a.off ?? 50) - (b.off ?? 50)),
+)
+const chosen = ref('')
+async function give(): Promise<void> {
+  const place = others.value.find(({ key }) => key === chosen.value) ?? others.value[0]
+  if (!place) return
+  const answer = await workshop.give(changeLine, place.line.id, (stored: Line) => ({
+    materials: { ...stored.materials, [place.slot]: place.materialId },
+  }))
+  chosen.value = ''
+  if (answer.kind === 'ok') notices.done(`“${place.line.name}” takes it for ${place.label.toLowerCase()}.`)
+}
+async function takeBack(place: Place): Promise<void> {
+  await workshop.give(changeLine, place.line.id, (stored: Line) => {
+    const { [place.slot]: _was, ...rest } = stored.materials ?? {}
+    return { materials: rest }
+  })
+}
+const tag = (off: number): string =>
+  ({ same: 'tag-moss', close: 'tag-moss', near: 'tag-larch', other: 'tag-hip', wrong: 'tag-hip' })[
+    nearnessOf(off)
+  ]
+</script>
+
+<template>
+  <section class="border-t border-line px-5 py-3" aria-label="In the lines">
+    <div class="flex flex-wrap items-center gap-3">
+      <h2>In the lines</h2>
+      <template v-if="others.length > 0">
+        <select v-model="chosen" class="field w-80" aria-label="Line and slot that is to take it">
+          <option value="">
+            {{ others[0] ? `${others[0].line.name}: ${others[0].label}` : ''
+            }}{{ others[0]?.jar ? ` (${others[0].jar})` : '' }}
+          </option>
+          <option v-for="place in others.slice(1)" :key="place.key" :value="place.key">
+            {{ place.line.name }}: {{ place.label }}{{ place.jar ? ` (${place.jar})` : '' }}
+          </option>
+        </select>
+        <button type="button" class="button button-small" @click="give">Give it to that line</button>
+      </template>
+    </div>
+    <table v-if="used.length > 0" class="ruled mt-1 w-full">
+      <tbody>
+        <tr v-for="place in used" :key="place.key">
+          <td class="!pl-0">{{ place.line.name }}</td>
+          <td>{{ place.label }}{{ place.jar ? `, ${place.jar}` : '' }}</td>
+          <td>
+            <span v-if="place.off !== undefined" class="tag" :class="tag(place.off)"
+              >{{ differenceWords(place.off) }}, ΔE {{ plainNumber(place.off, 1) }} on the day depicted</span
+            >
+          </td>
+          <td class="text-right">
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`Take it back from ${place.line.name}, ${place.label}`"
+              @click="takeBack(place)"
+            >
+              take it back
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="text-sm text-soft">
+      {{
+        others.length > 0
+          ? 'No line takes it yet. What a line takes is promised to it here and in Stock.'
+          : 'No line of this commission has a slot for such a mix.'
+      }}
+    </p>
+  </section>
+</template>

@@ -1,0 +1,340 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import {
+  differenceWords,
+  leaningWords,
+  MOST_PARTS,
+  nearnessOf,
+  speckleOf,
+  type Bound,
+  type MixedBlend,
+} from '~~/core/blends'
+import { difference2000, linearToLab, toLab, type Sealing } from '~~/core/colour'
+import { figure, input, plainNumber } from '~~/core/units'
+import type { ReadTarget } from '../../stores/blends'
+
+/** The mixture: its grains dry and sealed beside the target, and its parts as measures to be changed by hand. */
+const props = defineProps<{
+  mixed?: MixedBlend
+  target?: ReadTarget
+  sealing: Sealing
+  bounds: readonly Bound[]
+  locked: boolean
+}>()
+const emit = defineEmits<{
+  parts: [materialId: string, parts: number]
+  pin: [materialId: string, parts?: number]
+}>()
+
+const box = useTemplateRef<HTMLElement>('box')
+const { width } = useElementSize(box)
+const times = ref(1)
+const STRIP = 84
+const HEIGHT = 150
+const palmWidth = computed(() => Math.max(60, Math.floor((width.value - STRIP) / 2)))
+
+const sealedLab = computed(() => (props.mixed ? toLab(props.mixed.sealed) : undefined))
+const off = computed(() =>
+  sealedLab.value && props.target ? difference2000(sealedLab.value, props.target.lab) : undefined,
+)
+const offFigure = computed(() => {
+  if (off.value === undefined || !sealedLab.value || !props.target || !props.mixed) return undefined
+  const [l, a, b] = sealedLab.value
+  const { lightness, chroma, tiles } = props.sealing
+  const origin = tiles > 0 ? 'yours' : 'memory'
+  const at = ([x, y, z]: readonly number[]): string =>
+    `${plainNumber(x ?? 0, 1)}, ${plainNumber(y ?? 0, 1)}, ${plainNumber(z ?? 0, 1)}`
+  return figure(
+    off.value,
+    '',
+    'ΔE₀₀ between the mix once sealed and the target; grains by the area that they show, in linear light',
+    [
+      { name: 'mix, dry (L*, a*, b*)', words: at(linearToLab(props.mixed.mixture.dry)), origin: 'formula' },
+      input('sealing, L* ×', lightness.value, '', origin, tiles > 0 ? `your ${tiles} tiles` : undefined),
+      input('sealing, C* ×', chroma.value, '', origin),
+      {
+        name: 'mix, sealed',
+        words: at([l, a, b]),
+        origin: props.mixed.tile ? 'yours' : 'formula',
+        ...(props.mixed.tile ? { note: 'measured on its tile' } : {}),
+      },
+      { name: 'target', words: at(props.target.lab), origin: 'formula', note: props.target.words },
+    ],
+    'formula',
+    'CIE 142-2001; IEC 61966-2-1',
+  )
+})
+const leaning = computed(() =>
+  sealedLab.value && props.target ? leaningWords(sealedLab.value, props.target.lab) : '',
+)
+const tag = computed(() => {
+  const nearness = off.value === undefined ? 'wrong' : nearnessOf(off.value)
+  return nearness === 'same' || nearness === 'close'
+    ? 'tag-moss'
+    : nearness === 'near'
+      ? 'tag-larch'
+      : 'tag-hip'
+})
+const speckle = computed(() => props.mixed && speckleOf(props.mixed.mixture))
+const rows = computed(() =>
+  (props.mixed?.mixture.portions ?? []).map(({ grain, parts }, i) => ({
+    grain,
+    parts,
+    shown: props.mixed?.mixture.shown[i] ?? 0,
+    pinned: props.bounds.some(({ materialId, least = 0 }) => materialId === grain.material.id && least > 0),
+  })),
+)
+const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 0))
+const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
+  figure(shown * 100, '%', 'parts × area that a millilitre shows ÷ the same of all', [
+    input('parts', parts, '', 'yours', `of ${total.value}`),
+    input(
+      'area that 1 ml shows',
+      grain.areaPerMl / 100,
+      'cm²',
+      'formula',
+      grain.shape === 'fibre' ? 'length × diameter of each fibre' : '1.5 × fill ÷ grain',
+    ),
+    grain.shape === 'fibre'
+      ? input('fibre', grain.sizeMm, 'mm', 'memory', `${plainNumber(grain.acrossMm * 1000, 0)} µm thick`)
+      : input('grain', grain.sizeMm, 'mm', 'memory'),
+    input('bulk density', grain.bulkGPerMl, 'g/ml', 'memory'),
+  ])
+</script>
+
+<template>
+  <section class="min-w-0 px-4 py-3" aria-label="Mixture">
+    <div class="mb-2 flex items-baseline gap-3">
+      <h2>Mixture</h2>
+      <template v-if="mixed && off !== undefined">
+        <span class="tag" :class="tag" role="status"
+          >{{ differenceWords(off) }}{{ leaning ? `: ${leaning}` : '' }}</span
+        >
+        <span v-if="offFigure" class="text-sm text-soft"
+          >ΔE
+          <FigureButton
+            :figure="offFigure"
+            label="Difference from the target, ΔE₀₀"
+            :text="plainNumber(off, 1)"
+        /></span>
+      </template>
+      <span class="ml-auto flex" role="group" aria-label="Size of the grains">
+        <button
+          v-for="[size, words] in [
+            [1, 'true size'],
+            [4, '× 4'],
+          ] as const"
+          :key="size"
+          type="button"
+          class="choice"
+          :aria-pressed="times === size"
+          @click="times = size"
+        >
+          {{ words }}
+        </button>
+      </span>
+    </div>
+    <div ref="box">
+      <div v-if="mixed" class="palms">
+        <figure>
+          <PalmDrawing
+            :mixture="mixed.mixture"
+            :width="palmWidth"
+            :height="HEIGHT"
+            :times="times"
+            label="The mix as it lies in the hand, dry"
+          />
+          <figcaption>dry</figcaption>
+        </figure>
+        <figure>
+          <PalmDrawing
+            :mixture="mixed.mixture"
+            :sealing="sealing"
+            :width="palmWidth"
+            :height="HEIGHT"
+            :times="times"
+            label="The mix once sealed"
+          />
+          <figcaption>sealed</figcaption>
+        </figure>
+        <figure class="afar">
+          <span class="half" :style="{ background: mixed.sealed }" />
+          <span class="half" :style="{ background: target?.colour ?? 'transparent' }" />
+          <figcaption>from afar: mix over target</figcaption>
+        </figure>
+      </div>
+      <p v-else class="empty">Put parts in from the jars on the right, or take a proposal below.</p>
+    </div>
+    <table v-if="rows.length > 0" class="parts ruled mt-2 w-full">
+      <thead>
+        <tr>
+          <th>Parts by volume, {{ total }} in all</th>
+          <th><span class="sr-only">Measure</span></th>
+          <th class="number">Of what is seen</th>
+          <th><span class="sr-only">Actions</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.grain.material.id">
+          <td class="leading-tight">
+            <span class="dot" :style="{ background: row.grain.hex }" aria-hidden="true" />{{
+              row.grain.material.name
+            }}
+          </td>
+          <td class="whitespace-nowrap">
+            <button
+              type="button"
+              class="step"
+              :disabled="locked"
+              :aria-label="`One part less of ${row.grain.material.name}`"
+              @click="emit('parts', row.grain.material.id, row.parts - 1)"
+            >
+              −
+            </button>
+            <span class="measure" role="img" :aria-label="`${row.parts} parts`"
+              ><i
+                v-for="n in MOST_PARTS"
+                :key="n"
+                :class="{ full: n <= row.parts }"
+                :style="n <= row.parts ? { background: row.grain.hex } : {}"
+            /></span>
+            <button
+              type="button"
+              class="step"
+              :disabled="locked || total >= MOST_PARTS"
+              :aria-label="`One part more of ${row.grain.material.name}`"
+              @click="emit('parts', row.grain.material.id, row.parts + 1)"
+            >
+              +
+            </button>
+            <strong class="ml-1 inline-block w-5 text-right tabular-nums">{{ row.parts }}</strong>
+          </td>
+          <td class="number">
+            <FigureButton
+              :figure="shownFigure(row)"
+              :label="`${row.grain.material.name}, of what is seen`"
+              :text="`${plainNumber(row.shown * 100, row.shown < 0.1 ? 1 : 0)} %`"
+            />
+          </td>
+          <td class="text-right whitespace-nowrap">
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :aria-pressed="row.pinned"
+              :title="row.pinned ? 'Proposals keep these parts' : 'Proposals may change these parts'"
+              @click="emit('pin', row.grain.material.id, row.pinned ? undefined : row.parts)"
+            >
+              {{ row.pinned ? 'kept' : 'keep' }}
+            </button>
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :disabled="locked"
+              :aria-label="`Take ${row.grain.material.name} out`"
+              @click="emit('parts', row.grain.material.id, 0)"
+            >
+              out
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="mixed && speckle" class="mt-1 text-sm text-soft">
+      Reads as {{ speckle.words }} · grain {{ plainNumber(mixed.mixture.grainMm, 2) }} mm · dry
+      {{ mixed.dry }}, sealed {{ mixed.sealed }}{{ mixed.tile ? ', as measured on its tile' : ', foretold' }}.
+    </p>
+    <p v-if="mixed && mixed.unknown.length > 0" class="text-sm text-hip" role="alert">
+      {{ mixed.unknown.length === 1 ? 'A material of its recipe is' : 'Materials of its recipe are' }} not
+      known here any more, or can’t be mixed: what is shown is without.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.palms {
+  display: flex;
+  border: 1px solid var(--color-line);
+}
+figure {
+  position: relative;
+}
+figcaption {
+  position: absolute;
+  left: 0;
+  bottom: 0;
+  padding: 0 6px;
+  font-size: 12px;
+  background: rgb(246 248 244 / 88%);
+}
+.afar {
+  flex: 1;
+  display: grid;
+  grid-template-rows: 1fr 1fr;
+}
+.afar figcaption {
+  position: static;
+  grid-row: 3;
+  line-height: 1.2;
+  padding: 3px 6px;
+}
+.empty {
+  display: grid;
+  place-content: center;
+  height: 150px;
+  border: 1px dashed var(--color-line);
+  color: var(--color-soft);
+}
+.choice {
+  min-height: 30px;
+  padding: 0 10px;
+  border: 1px solid var(--color-line);
+  margin-left: -1px;
+  font-size: 13px;
+  background: #fff;
+}
+.choice[aria-pressed='true'] {
+  background: var(--color-ink);
+  border-color: var(--color-ink);
+  color: #fff;
+}
+.dot {
+  display: inline-block;
+  width: 12px;
+  height: 12px;
+  margin-right: 7px;
+  border: 1px solid var(--color-line);
+  vertical-align: -1px;
+}
+.parts th,
+.parts td {
+  padding-left: 4px;
+  padding-right: 4px;
+}
+.step {
+  width: 30px;
+  min-height: 32px;
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
+  background: #fff;
+  font-size: 17px;
+  line-height: 1;
+}
+.step:disabled {
+  color: var(--color-soft);
+  background: var(--color-bench);
+}
+.measure {
+  display: inline-flex;
+  gap: 1px;
+  margin: 0 6px;
+  vertical-align: middle;
+}
+.measure i {
+  width: 6px;
+  height: 20px;
+  border: 1px solid var(--color-line);
+}
+.measure i.full {
+  border-color: var(--color-soft);
+}
+</style>

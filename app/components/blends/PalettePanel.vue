@@ -1,0 +1,224 @@
+<script setup lang="ts">
+import {
+  clashesOf,
+  nearestIn,
+  referencePalettes,
+  type Blend,
+  type BlendUse,
+  type PaletteColour,
+  type PaletteRecord,
+} from '~~/core/blends'
+import { plainNumber } from '~~/core/units'
+import { removePalette, savePalette } from '../../db/commands/blends'
+
+/** The commission's palette, made first and kept; every blend of it against it. */
+const props = defineProps<{ blends: readonly Blend[] }>()
+const emit = defineEmits<{ propose: [colours: { name: string; colour: string; use: BlendUse }[]] }>()
+const workshop = useWorkshop()
+const commission = useCommission()
+const store = useBlends()
+const notices = useNotices()
+
+const own = computed<PaletteRecord | undefined>(() =>
+  workshop.palettes.find(({ commissionId }) => commissionId === commission.current?.id),
+)
+const others = computed(() => workshop.palettes.filter(({ id }) => id !== own.value?.id))
+const looked = ref('own')
+const shown = computed<{ name: string; words: string; colours: readonly PaletteColour[] } | undefined>(() => {
+  const reference = referencePalettes.find(({ id }) => id === looked.value)
+  if (reference) return reference
+  const other = others.value.find(({ id }) => id === looked.value) ?? own.value
+  return other && { name: other.name, words: other.note ?? '', colours: other.colours }
+})
+const reference = computed(() => referencePalettes.find(({ id }) => id === looked.value))
+
+/** Each blend against the palette: the colour it lies nearest to, and what makes trouble. */
+const rows = computed(() =>
+  props.blends.flatMap((blend) => {
+    const mixed = store.mixed.get(blend.id)
+    if (!mixed || !own.value) return []
+    const beside = props.blends
+      .filter(({ id }) => id !== blend.id)
+      .flatMap(({ id, name }) => {
+        const other = store.mixed.get(id)
+        return other ? [{ name, colour: other.sealed }] : []
+      })
+    return [
+      {
+        blend,
+        sealed: mixed.sealed,
+        nearest: nearestIn(mixed.sealed, own.value.colours),
+        clashes: clashesOf(mixed.sealed, beside, own.value.colours),
+      },
+    ]
+  }),
+)
+async function keep(name: string, colours: readonly PaletteColour[]): Promise<void> {
+  const answer = await workshop.give(savePalette, {
+    ...(own.value ? { id: own.value.id } : {}),
+    name: name.slice(0, 120),
+    ...(commission.current ? { commissionId: commission.current.id } : {}),
+    colours: colours.map((colour) => ({ ...colour })),
+  })
+  if (answer.kind === 'ok') {
+    looked.value = 'own'
+    notices.done(`“${answer.value.name}” is the palette of ${commission.current?.name ?? 'this workshop'}.`)
+  }
+}
+const fromBlends = (): Promise<void> =>
+  keep(
+    `${commission.current?.name ?? 'Workshop'}, palette`,
+    props.blends.flatMap(({ id, name }) => {
+      const mixed = store.mixed.get(id)
+      return mixed ? [{ name: name.slice(0, 80), colour: mixed.sealed }] : []
+    }),
+  )
+const hasMixed = computed(() => props.blends.some(({ id }) => store.mixed.has(id)))
+async function read(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  const palette = await readPaletteFile(file)
+  if (palette.kind === 'none') notices.fault(`${file.name}: ${palette.because} Nothing was taken from it.`)
+  else await keep(palette.value.name, palette.value.colours)
+}
+function propose(): void {
+  const palette = reference.value
+  if (!palette) return
+  emit(
+    'propose',
+    palette.colours.flatMap(({ name, colour }) => {
+      const use = palette.set[name]
+      return use ? [{ name: `${palette.name}: ${name.toLowerCase()}`, colour, use }] : []
+    }),
+  )
+}
+</script>
+
+<template>
+  <section class="border-t-2 border-ink px-5 py-3" aria-label="Palette">
+    <div class="flex flex-wrap items-center gap-3">
+      <h2>Palette</h2>
+      <select v-model="looked" class="field w-64" aria-label="Palette to look at">
+        <option value="own">
+          {{ own ? `${own.name} (this commission’s)` : 'this commission has none yet' }}
+        </option>
+        <option v-for="other in others" :key="other.id" :value="other.id">{{ other.name }}</option>
+        <option v-for="row in referencePalettes" :key="row.id" :value="row.id">
+          reference: {{ row.name }}
+        </option>
+      </select>
+      <button
+        v-if="looked !== 'own' && shown"
+        type="button"
+        class="button button-small"
+        @click="keep(shown.name, shown.colours)"
+      >
+        Make it this commission’s
+      </button>
+      <button v-if="reference" type="button" class="button button-small" @click="propose">
+        Blend set from it
+      </button>
+      <button
+        v-if="hasMixed && looked === 'own'"
+        type="button"
+        class="button button-small"
+        @click="fromBlends"
+      >
+        {{ own ? 'Make it anew from the blends' : 'Make it from the blends' }}
+      </button>
+      <label class="button button-small"
+        >Read .gpl or .csv…<input class="sr-only" type="file" accept=".gpl,.csv,text/csv" @change="read"
+      /></label>
+      <template v-if="shown">
+        <button
+          v-for="kind in ['gpl', 'csv'] as const"
+          :key="kind"
+          type="button"
+          class="button button-quiet button-small"
+          @click="savePaletteFile(shown, kind)"
+        >
+          Save .{{ kind }}
+        </button>
+      </template>
+      <button
+        v-if="own && looked === 'own'"
+        type="button"
+        class="button button-quiet button-small"
+        @click="workshop.give(removePalette, own.id)"
+      >
+        Remove
+      </button>
+    </div>
+    <ul v-if="shown" class="colours" :aria-label="`Colours of ${shown.name}`">
+      <li v-for="(one, i) in shown.colours" :key="i">
+        <i :style="{ background: one.colour }" aria-hidden="true" />
+        <span class="text-xs"
+          >{{ one.name }}<span class="block text-soft">{{ one.colour }}</span></span
+        >
+      </li>
+    </ul>
+    <p v-if="shown?.words" class="mt-1 text-sm text-soft">{{ shown.words }}</p>
+    <p v-if="!shown" class="mt-1 text-sm text-soft">
+      A palette made first and kept beats judging each bag by eye: take one of the three references, the
+      blends that are there, or a file.
+    </p>
+    <table v-if="own && rows.length > 0" class="ruled mt-2 w-full">
+      <thead>
+        <tr>
+          <th class="!pl-0">Blend</th>
+          <th>In the palette nearest to</th>
+          <th>Beside the others</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.blend.id">
+          <td class="!pl-0">
+            <span class="chip" :style="{ background: row.sealed }" aria-hidden="true" />{{ row.blend.name }}
+          </td>
+          <td>
+            <template v-if="row.nearest">
+              <span class="chip" :style="{ background: row.nearest.colour.colour }" aria-hidden="true" />{{
+                row.nearest.colour.name
+              }}, ΔE {{ plainNumber(row.nearest.off, 1) }}
+            </template>
+          </td>
+          <td>
+            <span v-if="row.clashes.length === 0" class="text-sm text-soft">told apart, and not loud</span>
+            <span v-for="clash in row.clashes" :key="clash.words" class="tag tag-larch mr-1">{{
+              clash.words
+            }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.colours {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  margin-top: 8px;
+}
+.colours li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.colours i {
+  width: 34px;
+  height: 34px;
+  border: 1px solid var(--color-line);
+}
+.chip {
+  display: inline-block;
+  width: 26px;
+  height: 16px;
+  margin-right: 8px;
+  border: 1px solid var(--color-line);
+  vertical-align: -3px;
+}
+</style>

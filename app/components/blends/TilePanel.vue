@@ -1,0 +1,226 @@
+<script setup lang="ts">
+import { labToHex } from '~~/core/colour'
+import {
+  mixtureOf,
+  MOST_PARTS,
+  portionsOf,
+  sameParts,
+  sealedOf,
+  trialTiles,
+  type Blend,
+  type Tile,
+} from '~~/core/blends'
+import { removeTile, saveTiles } from '../../db/commands/blends'
+
+/** Test tiles of a blend: what was mixed and put on what, what it looked like, what was thought of it. */
+const props = defineProps<{ blend: Blend; locked: boolean }>()
+const emit = defineEmits<{ take: [tile: Tile] }>()
+const workshop = useWorkshop()
+const store = useBlends()
+const editing = ref<Tile | 'new'>()
+const measuring = ref<{ tile: Tile; which: 'dry' | 'sealed' }>()
+const all = ref(false)
+
+/** Those of this blend and of its recipe; or all that there are. */
+const tiles = computed(() =>
+  workshop.tiles
+    .filter(
+      (tile) =>
+        all.value ||
+        tile.blendId === props.blend.id ||
+        (props.blend.parts.length > 0 && sameParts(tile.parts, props.blend.parts)),
+    )
+    .sort((a, b) => b.date.localeCompare(a.date) || a.name.localeCompare(b.name)),
+)
+const rows = computed(() =>
+  tiles.value.map((tile) => {
+    const { portions } = portionsOf(tile.parts, store.grains)
+    const mixture = portions.length > 0 ? mixtureOf(portions) : undefined
+    const sealing = store.sealings[tile.sealer]
+    return {
+      tile,
+      mixture,
+      portions,
+      dry: tile.dry ?? mixture?.dryHex,
+      sealed: tile.sealed ?? (mixture && labToHex(sealedOf(mixture, sealing))),
+    }
+  }),
+)
+const asking = ref(false)
+async function trial(): Promise<void> {
+  if (asking.value) return
+  asking.value = true
+  const day = today()
+  await workshop.give(
+    saveTiles,
+    trialTiles(props.blend.parts, MOST_PARTS).map((parts, i) => ({
+      name: `${props.blend.name.slice(0, 100)}, tile ${i + 1}`,
+      blendId: props.blend.id,
+      parts: parts.map((part) => ({ ...part })),
+      date: day,
+      ground: 'card in the ground colour',
+      sealer: props.blend.sealer,
+    })),
+  )
+  asking.value = false
+}
+const short = (name: string): string => name.replace(/^[^,]*, /, '').replace(/^Static fibre /, '')
+</script>
+
+<template>
+  <section class="border-t border-line px-5 py-3" aria-label="Test tiles">
+    <div class="flex flex-wrap items-center gap-3">
+      <h2>Test tiles</h2>
+      <label class="flex items-center gap-1 text-sm"
+        ><input v-model="all" type="checkbox" /> all of the workshop ({{ workshop.tiles.length }})</label
+      >
+      <span class="flex-1" />
+      <button
+        v-if="blend.parts.length > 0"
+        type="button"
+        class="button button-small"
+        :disabled="asking"
+        @click="trial"
+      >
+        Six tiles as a trial
+      </button>
+      <button
+        type="button"
+        class="button button-small"
+        :disabled="blend.parts.length === 0"
+        @click="editing = 'new'"
+      >
+        New tile
+      </button>
+    </div>
+    <table v-if="rows.length > 0" class="ruled mt-1 w-full">
+      <thead>
+        <tr>
+          <th class="!pl-0">Tile</th>
+          <th>Recipe</th>
+          <th>Dry, sealed</th>
+          <th>Verdict</th>
+          <th>Good for</th>
+          <th><span class="sr-only">Actions</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.tile.id">
+          <td class="!pl-0 leading-tight">
+            <span class="flex items-center gap-2">
+              <img
+                v-if="row.tile.photo"
+                :src="row.tile.photo"
+                :alt="`Photo of ${row.tile.name}`"
+                class="photo"
+              />
+              <span
+                >{{ row.tile.name
+                }}<span class="block text-xs text-soft"
+                  >{{ formatDate(row.tile.date) }}{{ row.tile.ground ? `, on ${row.tile.ground}` : '' }}</span
+                ></span
+              >
+            </span>
+          </td>
+          <td class="text-sm leading-tight">
+            <template v-for="({ grain, parts }, i) in row.portions" :key="grain.material.id"
+              ><template v-if="i > 0"> + </template>{{ parts }} {{ short(grain.material.name) }}</template
+            >
+          </td>
+          <td class="whitespace-nowrap">
+            <span class="two" aria-hidden="true"
+              ><i :style="{ background: row.dry }" /><i :style="{ background: row.sealed }"
+            /></span>
+            <span class="ml-1 text-xs text-soft">{{
+              row.tile.measured
+                ? `measured, ${row.tile.measured.light}`
+                : row.tile.sealed
+                  ? 'by eye'
+                  : 'foretold'
+            }}</span>
+          </td>
+          <td>
+            <span
+              v-if="row.tile.verdict"
+              class="tag"
+              :class="row.tile.verdict === 'good' ? 'tag-moss' : 'tag-larch'"
+              >{{ row.tile.verdict }}</span
+            >
+            <span v-else class="text-sm text-soft">not judged</span>
+          </td>
+          <td class="text-sm">{{ row.tile.goodFor }}</td>
+          <td class="text-right whitespace-nowrap">
+            <button
+              v-for="which in ['dry', 'sealed'] as const"
+              :key="which"
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`Measure ${row.tile.name} ${which}`"
+              @click="measuring = { tile: row.tile, which }"
+            >
+              measure {{ which }}
+            </button>
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`Judge ${row.tile.name}`"
+              @click="editing = row.tile"
+            >
+              judge
+            </button>
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`Mix ${row.tile.name} again`"
+              @click="emit('take', row.tile)"
+            >
+              again
+            </button>
+            <button
+              type="button"
+              class="button button-quiet button-small"
+              :aria-label="`Remove ${row.tile.name}`"
+              @click="workshop.give(removeTile, row.tile.id)"
+            >
+              ×
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else class="text-sm text-soft">
+      Before a big mix: six small tiles, sealed, each with a verdict and the scene that it would suit. Keep
+      them.
+    </p>
+    <TileDialog
+      v-if="editing"
+      :tile="editing === 'new' ? undefined : editing"
+      :blend="blend"
+      @close="editing = undefined"
+    />
+    <MeasureDialog
+      v-if="measuring"
+      :title="`${measuring.tile.name}, ${measuring.which}`"
+      :tile="measuring"
+      @close="measuring = undefined"
+    />
+  </section>
+</template>
+
+<style scoped>
+.photo {
+  width: 44px;
+  height: 34px;
+  object-fit: cover;
+}
+.two {
+  display: inline-flex;
+  width: 56px;
+  height: 22px;
+  vertical-align: -5px;
+  border: 1px solid var(--color-line);
+}
+.two i {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,369 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import {
+  sameParts,
+  takes,
+  toneNames as toneList,
+  type Tile,
+  type Blend,
+  type Bound,
+  type Solution,
+  type ToneName,
+} from '~~/core/blends'
+import { noSealing, sealers } from '~~/core/colour'
+import { changeBlend, removeBlend, saveBlend, saveBlends } from '../../db/commands/blends'
+import { blendWorker } from '../../stores/blends'
+import type { MixAnswer, MixOrder } from '../../workers/blend.worker'
+
+const route = useRoute()
+const router = useRouter()
+const workshop = useWorkshop()
+const commission = useCommission()
+const store = useBlends()
+const stock = useStock()
+const shelf = useShelf()
+const notices = useNotices()
+
+/** Those of the commission in hand, and those of none; a set stands together, dark to light. */
+const shown = computed(() => {
+  const own = workshop.blends.filter(
+    ({ commissionId }) => commissionId === undefined || commissionId === commission.current?.id,
+  )
+  const first = (blend: Blend): number =>
+    own.findIndex(({ id, setId }) => id === blend.id || (setId !== undefined && setId === blend.setId))
+  const tone = ({ target: aim }: Blend): number => (aim.kind === 'tone' ? toneList.indexOf(aim.tone) : 0)
+  return [...own].sort((a, b) => first(a) - first(b) || tone(a) - tone(b))
+})
+const stored = computed<Blend | undefined>(
+  () => workshop.blends.find(({ id }) => id === route.query.blend) ?? shown.value[0],
+)
+const { draft, mixed, mixes, change, setParts } = useBlendDraft(() => stored.value)
+const choose = (id: string): Promise<unknown> => router.replace({ query: { ...route.query, blend: id } })
+const locked = computed(() => mixes.value.length > 0)
+const target = computed(() => draft.value && store.targetOf(draft.value))
+const sealing = computed(() => (draft.value ? store.sealings[draft.value.sealer] : noSealing))
+const bounds = computed<readonly Bound[]>(() => draft.value?.bounds ?? [])
+
+useStation('Blends', () => void create())
+async function create(): Promise<void> {
+  const line = commission.selected?.line
+  const answer = await workshop.give(saveBlend, {
+    name: line ? `${line.name}, base` : 'New blend',
+    ...(commission.current ? { commissionId: commission.current.id } : {}),
+    target: line
+      ? { kind: 'tone', lineId: line.id, tone: 'base' }
+      : { kind: 'colour', colour: '#5a7a36', from: 'typed' },
+    use: 'crown',
+    texture: 'one',
+    parts: [],
+    sealer: sealers[0],
+  })
+  if (answer.kind === 'ok') await choose(answer.value.id)
+}
+const toneLabels: Record<ToneName, string> = { shade: 'shade', base: 'base', light: 'highlight' }
+/** Shade, base and highlight of the line in hand, each with the nearest parts. */
+const making = ref(false)
+async function createSet(): Promise<void> {
+  const line = commission.selected?.line
+  if (!line) return
+  await createAll(
+    toneList.map((tone) => ({
+      name: `${line.name}, ${toneLabels[tone]}`,
+      target: { kind: 'tone', lineId: line.id, tone },
+      use: 'crown',
+      texture: 'one',
+    })),
+  )
+}
+/** A blend for each of some colours, each with what it is for. */
+const createFrom = (colours: readonly { name: string; colour: string; use: Blend['use'] }[]): Promise<void> =>
+  createAll(
+    colours.map(({ name: own, colour, use }) => ({
+      name: own,
+      target: { kind: 'colour', colour, from: 'typed' },
+      use,
+      texture: 'any',
+    })),
+  )
+type Draft = Omit<Blend, 'id' | 'changedAt' | 'fieldsAt'>
+/** Blends that belong together, each with the simplest parts that are as good as the nearest. */
+async function createAll(
+  wanted: readonly Pick<Draft, 'name' | 'target' | 'use' | 'texture'>[],
+): Promise<void> {
+  if (making.value) return
+  making.value = true
+  const setId = workshop.context().newId()
+  const drafts: Draft[] = []
+  try {
+    for (const own of wanted) {
+      const blend: Draft = {
+        ...own,
+        ...(commission.current ? { commissionId: commission.current.id } : {}),
+        setId,
+        parts: [],
+        sealer: sealers[0],
+      }
+      const wish = orderFor(blend, false)
+      const found = wish && (await blendWorker().propose(wish))
+      const parts = found?.proposal.kind === 'found' ? found.proposal.simplest.parts : []
+      drafts.push({ ...blend, parts: parts.map((part) => ({ ...part })) })
+    }
+    const saved = await workshop.give(saveBlends, drafts)
+    const shownFirst = saved.kind === 'ok' ? (saved.value[1] ?? saved.value[0]) : undefined
+    if (shownFirst) await choose(shownFirst.id)
+  } catch (error) {
+    notices.fault(`The search failed: ${error instanceof Error ? error.message : String(error)}`)
+  }
+  making.value = false
+}
+
+/** What may go in: what is on the shelf, and what could be bought where that is asked for. */
+const buyable = ref(false)
+function orderFor(
+  blend: Pick<Blend, 'target' | 'use' | 'texture' | 'sealer' | 'bounds'>,
+  buy: boolean,
+): MixOrder | undefined {
+  const aim = store.targetOf(blend)
+  if (!aim) return undefined
+  const fit = [...store.grains.values()].filter((grain) => takes(blend.use, grain))
+  const isThere = (id: string): boolean => (stock.stateById.get(id)?.onHand ?? 0) > 0
+  const jars = fit.filter(
+    ({ material }) => isThere(material.id) || (buy && material.packQuantity !== undefined),
+  )
+  const offers = fit.filter((grain) => !jars.includes(grain) && grain.material.packQuantity !== undefined)
+  const known = new Set(jars.map(({ material }) => material.id))
+  return JSON.parse(
+    JSON.stringify({
+      jars: jars.map(({ material }) => material),
+      offers: offers.map(({ material }) => material),
+      wanted: aim.colour,
+      sealing: store.sealings[blend.sealer],
+      use: blend.use,
+      texture: blend.texture,
+      bounds: (blend.bounds ?? []).filter(({ materialId }) => known.has(materialId)),
+    } satisfies MixOrder),
+  ) as MixOrder
+}
+const order = computed(() =>
+  workshop.ledgerRead && draft.value ? orderFor(draft.value, buyable.value) : undefined,
+)
+const answer = shallowRef<MixAnswer>()
+const searching = ref(false)
+let asked = 0
+const search = useDebounceFn(async () => {
+  const own = order.value
+  if (!own) return
+  const turn = (asked += 1)
+  searching.value = true
+  try {
+    const found = await blendWorker().propose(own)
+    if (turn === asked) answer.value = found
+  } catch (error) {
+    if (turn === asked)
+      notices.fault(`The search failed: ${error instanceof Error ? error.message : String(error)}`)
+  }
+  if (turn === asked) searching.value = false
+}, 150)
+watch(
+  () => JSON.stringify(order.value),
+  () => {
+    answer.value = undefined
+    searching.value = order.value !== undefined
+    void search()
+  },
+  { immediate: true },
+)
+
+async function put(materialId: string, parts: number): Promise<void> {
+  const done = await setParts(materialId, parts)
+  if (done.kind === 'none' && !locked.value) notices.fault(done.because)
+}
+const add = (materialId: string): Promise<void> =>
+  put(materialId, (draft.value?.parts.find((part) => part.materialId === materialId)?.parts ?? 0) + 1)
+function bind(materialId: string, bound: Omit<Bound, 'materialId'> | undefined): void {
+  const others = bounds.value.filter((own) => own.materialId !== materialId)
+  void change({ bounds: bound ? [...others, { materialId, ...bound }] : [...others] })
+}
+const take = (solution: Solution): void => {
+  void change({ parts: solution.parts.map((part) => ({ ...part })) })
+}
+function swap(outId: string, inId: string): void {
+  void change({
+    parts: (draft.value?.parts ?? []).map((part) =>
+      part.materialId === outId ? { ...part, materialId: inId } : part,
+    ),
+  })
+}
+/** A changed recipe is a blend of its own. */
+async function copy(): Promise<void> {
+  const own = draft.value
+  if (!own) return
+  const { id: _id, changedAt: _changedAt, fieldsAt: _fieldsAt, date: _date, ...rest } = own
+  const answer = await workshop.give(saveBlend, { ...rest, name: `${own.name.slice(0, 110)}, again` })
+  if (answer.kind === 'ok') await choose(answer.value.id)
+}
+async function remove(): Promise<void> {
+  if (!draft.value) return
+  const { name, id } = draft.value
+  const answer = await workshop.give(removeBlend, id)
+  if (answer.kind === 'ok') {
+    notices.done(`“${name}” is gone; what was mixed of it stays on the shelf.`)
+    await router.replace({ query: {} })
+  }
+}
+const removing = ref(false)
+const picking = ref(false)
+/** A tile's recipe once more: into this blend, or where that has been mixed, into a new one. */
+async function again(tile: Tile): Promise<void> {
+  const own = draft.value
+  if (!own || sameParts(own.parts, tile.parts)) {
+    notices.done('This is the recipe in hand.')
+    return
+  }
+  const parts = tile.parts.map((part) => ({ ...part }))
+  if (!locked.value) {
+    await change({ parts })
+    return
+  }
+  const { id: _id, changedAt: _changedAt, fieldsAt: _fieldsAt, date: _date, ...rest } = own
+  const answer = await workshop.give(saveBlend, { ...rest, name: tile.name, parts, sealer: tile.sealer })
+  if (answer.kind === 'ok') await choose(answer.value.id)
+}
+
+const name = ref('')
+watch(
+  () => [draft.value?.id, draft.value?.name] as const,
+  () => {
+    name.value = draft.value?.name ?? ''
+  },
+  { immediate: true },
+)
+async function rename(): Promise<void> {
+  if (!draft.value) return
+  const answer = await workshop.give(changeBlend, draft.value.id, { name: name.value })
+  if (answer.kind === 'none') name.value = draft.value.name
+}
+</script>
+
+<template>
+  <div>
+    <div class="flex flex-wrap items-center gap-3 border-b border-line px-5 pt-3 pb-1">
+      <h1>Blends</h1>
+      <BlendList :blends="shown" :chosen-id="draft?.id" @choose="choose" />
+      <span class="flex-1" />
+      <button
+        v-if="commission.selected"
+        type="button"
+        class="button button-small"
+        :disabled="making"
+        @click="createSet"
+      >
+        {{ making ? 'Searching…' : `Set of three for ${commission.selected.line.name}` }}
+      </button>
+      <button type="button" class="button button-small" @click="create">New blend</button>
+    </div>
+    <template v-if="draft">
+      <div class="flex flex-wrap items-center gap-3 px-5 pt-2">
+        <input v-model="name" class="field title" aria-label="Name of the blend" @change="rename" />
+        <span v-if="locked" class="text-sm text-soft">
+          Mixed as
+          {{
+            mixes
+              .map((batch) => batch.name)
+              .slice(-2)
+              .join(', ')
+          }}: its recipe stays.
+        </span>
+        <span class="flex-1" />
+        <button type="button" class="button button-quiet button-small" @click="copy">
+          {{ locked ? 'Change it as a new blend' : 'Copy' }}
+        </button>
+        <button type="button" class="button button-quiet button-small" @click="removing = true">
+          Remove
+        </button>
+        <ConfirmDialog
+          v-if="removing"
+          v-model="removing"
+          title="Remove this blend?"
+          act="Remove it"
+          danger
+          @confirm="remove"
+          >“{{ draft.name }}” goes off the list. What was mixed of it stays on the shelf.</ConfirmDialog
+        >
+      </div>
+      <div class="grid lg:grid-cols-[250px_minmax(0,1fr)_290px]">
+        <BlendTarget
+          :blend="draft"
+          :target="target"
+          :locked="locked"
+          @change="change"
+          @photo="picking = true"
+        />
+        <div class="min-w-0 border-line lg:border-l">
+          <BlendMixture
+            :mixed="mixed"
+            :target="target"
+            :sealing="sealing"
+            :bounds="bounds"
+            :locked="locked"
+            @parts="put"
+            @pin="(id, parts) => bind(id, parts === undefined ? undefined : { least: parts, most: parts })"
+          />
+          <BlendOffers
+            :answer="answer"
+            :searching="searching"
+            :sealing="sealing"
+            :locked="locked"
+            @take="take"
+          />
+        </div>
+        <JarShelf
+          v-model:buyable="buyable"
+          :blend="draft"
+          :bounds="bounds"
+          :locked="locked"
+          @add="add"
+          @leave-out="(id, out) => bind(id, out ? { most: 0 } : undefined)"
+        />
+      </div>
+      <BlendMake
+        v-if="mixed"
+        :blend="draft"
+        :mixed="mixed"
+        :sealing="sealing"
+        :locked="locked"
+        @change="change"
+        @swap="swap"
+      />
+      <BlendLines v-if="mixed" :mixed="mixed" />
+      <TilePanel :blend="draft" :locked="locked" @take="again" />
+      <MeasureDialog v-if="picking" :title="draft.name" :blend="draft" @close="picking = false" />
+    </template>
+    <PalettePanel :blends="shown" @propose="createFrom" />
+    <div v-if="!draft" class="m-8 max-w-lg">
+      <p class="mb-4">
+        A blend is a recipe in whole parts that has the wanted colour once it is sealed. Begin with a set of
+        three for a line, or with one of your own.
+      </p>
+      <button type="button" class="button button-act" @click="create">New blend</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.title {
+  max-width: 420px;
+  font-family: var(--font-title);
+  font-size: 18px;
+  font-weight: 650;
+  border-color: transparent;
+  background: transparent;
+  padding-left: 4px;
+  margin-left: -4px;
+}
+.title:hover,
+.title:focus {
+  border-color: #8b988f;
+  background: #fff;
+}
+</style>

@@ -1,0 +1,60 @@
+import type { MixedBlend } from '../blends'
+import { difference2000, toLab } from '../colour'
+import { allocate, type Claim, type Material, type StockState } from '../stock'
+import type { Slot } from './slots'
+
+/**
+ * What must be mixed, and so what goes into it: for each blend that claims lack, a claim of its parts, due when the
+ * first of those is. Of a sieved blend the jar that lacks most tells how much of the whole is mixed.
+ * @param coming what is being mixed already, in grams
+ */
+export function mixingClaims(
+  claims: readonly Claim[],
+  states: readonly StockState[],
+  coming: ReadonlyMap<string, number>,
+  mixed: ReadonlyMap<string, MixedBlend>,
+): Claim[] {
+  if (mixed.size === 0) return []
+  const jars = new Set([...mixed.values()].flatMap(({ jars: own }) => own.map(({ material }) => material.id)))
+  const { shortages } = allocate(
+    claims.filter(({ needs }) => needs.some(({ materialId }) => jars.has(materialId))),
+    states.filter(({ material }) => jars.has(material.id)),
+    coming,
+  )
+  const shortOf = new Map(
+    shortages.map(({ materialId, short, shortOnTray }) => [materialId, short + shortOnTray]),
+  )
+  return [...mixed.values()].flatMap(({ blend, mixture, jars: own }, i): Claim[] => {
+    const wholeG = Math.max(
+      0,
+      ...own.map(({ material, massShare }) => (shortOf.get(material.id) ?? 0) / Math.max(0.002, massShare)),
+    )
+    if (wholeG <= 0) return []
+    const ids = new Set(own.map(({ material }) => material.id))
+    const due = claims
+      .filter(({ needs }) => needs.some(({ materialId }) => ids.has(materialId)))
+      .flatMap(({ due: day }) => day ?? [])
+      .sort()[0]
+    const allG = mixture.portions.reduce((sum, { grain, parts }) => sum + grain.bulkGPerMl * parts, 0)
+    return [
+      {
+        id: `blend:${blend.id}`,
+        who: `${blend.name}, to be mixed`,
+        ...(due === undefined ? {} : { due }),
+        order: 2000 + i,
+        needs: mixture.portions.map(({ grain, parts }) => ({
+          materialId: grain.material.id,
+          quantity: (wholeG * grain.bulkGPerMl * parts) / allG,
+        })),
+      },
+    ]
+  })
+}
+
+/** How far a blend, once sealed, is from the tone that a slot asks for; undefined where it is none, or the slot asks for none. */
+export function blendOff({ wish }: Pick<Slot, 'wish'>, material: Material | undefined): number | undefined {
+  const wanted = 'colour' in wish ? wish.colour : undefined
+  return material?.blendId === undefined || material.sealed === undefined || wanted === undefined
+    ? undefined
+    : difference2000(toLab(material.sealed), toLab(wanted))
+}
