@@ -2,7 +2,7 @@ import { encodeChannel, labToLinear, linearToLab, sealedLab, type Linear, type S
 import { seededRandom } from '../units'
 import type { Mixture } from './mixture'
 
-/** Places of grains, the same whatever is mixed: when a part is changed, grains change colour and stay where they lie. */
+/** Places of grains: when a part is changed, grains change colour and stay where they lie. */
 export interface Sites {
   readonly count: number
   /** x and y, mm; which grain, 0–1; its size beside the usual; its turn, 0–1; its light. Six numbers a site. */
@@ -39,7 +39,7 @@ export function sitesOn(widthMm: number, heightMm: number, count: number, seed =
 export function grainsToCover(mixture: Mixture, widthMm: number, heightMm: number): number {
   const numbers = numberShares(mixture)
   const mean = mixture.portions.reduce((sum, { grain }, i) => sum + (numbers[i] ?? 0) * areaOf(grain), 0)
-  return Math.min(MOST_GRAINS, (1.6 * widthMm * heightMm) / mean)
+  return Math.min(MOST_GRAINS, (2 * widthMm * heightMm) / mean)
 }
 
 type Sized = Mixture['portions'][number]['grain']
@@ -59,7 +59,7 @@ export function numberShares({ portions, shown }: Mixture): number[] {
 const LIGHT = [-0.4, -0.4, 0.825] as const
 const AMBIENT = 0.45
 /** What is seen between the grains lies deeper. */
-const DEEP = 0.55
+const DEEP = 0.8
 
 /** A picture of a palm of the mix, row by row. */
 export interface PalmPicture {

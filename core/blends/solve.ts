@@ -1,5 +1,5 @@
 import { nearestInHull } from './hull'
-import { halfMixes } from './halves'
+import { fewGrains, halfMixes } from './halves'
 import { fenceNormals, type Aim, type Vector } from './target'
 import type { Grain } from './grains'
 import type { Linear } from '../colour'
@@ -66,6 +66,7 @@ export function nearestMix(search: Search): Solution | NoSolution {
   const best = new Best(pool, search)
   exchange(pool, best)
   if (!best.done) halfMixes(pool, best)
+  if (!best.done) fewGrains(pool, best)
   const proven = best.done || prove(pool, best)
   if (!best.counts) return { kind: 'none', proven }
   const counts = best.counts

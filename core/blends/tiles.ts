@@ -66,7 +66,7 @@ export const sameParts = (a: Blend['parts'], b: Blend['parts']): boolean =>
   a.length === b.length &&
   a.every(({ materialId, parts }) => b.some((own) => own.materialId === materialId && own.parts === parts))
 
-/** The latest tile of a blend's own recipe that was measured sealed, with its sealer: what the blend really looks like. */
+/** The latest tile of a blend's own recipe and sealer that was measured: what the blend really looks like. */
 export const measuredTile = (
   blend: Pick<Blend, 'id' | 'parts' | 'sealer'>,
   tiles: readonly Tile[],

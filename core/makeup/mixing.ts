@@ -51,7 +51,7 @@ export function mixingClaims(
   })
 }
 
-/** How far a blend, once sealed, is from the tone that a slot asks for; undefined where it is none, or the slot asks for none. */
+/** How far a blend, sealed, is from the tone that a slot asks for; undefined where either is not known. */
 export function blendOff({ wish }: Pick<Slot, 'wish'>, material: Material | undefined): number | undefined {
   const wanted = 'colour' in wish ? wish.colour : undefined
   return material?.blendId === undefined || material.sealed === undefined || wanted === undefined

@@ -31,7 +31,7 @@ export interface Filled {
  * a perfect one in the shop.
  */
 const NOT_IN_STOCK = 0.6
-/** A blend that has not been mixed is taken where its maker says so, and comes last on the list. */
+/** A blend that has not been mixed comes last on the list. */
 const NOT_MIXED = 20
 
 /**
@@ -114,7 +114,10 @@ function proposed(
   const passedOver =
     refused &&
     `“${refused.name}” was chosen, but is not ${slot.tone?.is ?? 'of the kind'} than what it goes with`
-  const candidates = candidatesFor(slot, states, slotTone, taken)
+  // A blend is mixed for a tone of its own: it goes where its maker puts it.
+  const candidates = candidatesFor(slot, states, slotTone, taken).filter(
+    ({ blendId }) => blendId === undefined,
+  )
   const [best] = candidates
   if (!best) {
     const tone = slot.tone

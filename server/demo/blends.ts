@@ -15,8 +15,8 @@ const beech: readonly Seed[] = [
     tone: 'shade',
     amountMl: 120,
     parts: [
-      { materialId: 'foam-fine-dark', parts: 2 },
-      { materialId: 'foam-fine-rust', parts: 1 },
+      { materialId: 'leaf-dark', parts: 5 },
+      { materialId: 'leaf-russet', parts: 1 },
     ],
   },
   {
@@ -36,8 +36,9 @@ const beech: readonly Seed[] = [
     tone: 'light',
     amountMl: 600,
     parts: [
-      { materialId: 'leaf-olive', parts: 2 },
-      { materialId: 'foam-fine-gold', parts: 1 },
+      { materialId: 'leaf-olive', parts: 3 },
+      { materialId: 'foam-fine-mid', parts: 1 },
+      { materialId: 'foam-fine-straw', parts: 1 },
     ],
   },
 ]

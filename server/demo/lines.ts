@@ -12,7 +12,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
       keepOuts: [{ id: 'kh-track', kind: 'line', widthMm: 40, points: [[0, 190], [420, 205], [900, 240], [1500, 250]] }, { id: 'kh-platform', kind: 'shape', widthMm: 0, points: [[480, 120], [860, 150], [860, 205], [480, 180]] }] },
     depicted: '10-04', due: '12-12',
     lines: [
-      { id: 'kh-beech', name: 'Beech, old', speciesId: 'beech', age: 'mature', amount: { kind: 'pieces', pieces: 24 }, zone: 'middle', heightM: 23, methodId: 'sprig-tree', boughtPriceMinor: 950 },
+      { id: 'kh-beech', name: 'Beech, old', speciesId: 'beech', age: 'mature', amount: { kind: 'pieces', pieces: 24 }, zone: 'middle', heightM: 23, methodId: 'sprig-tree', materials: { foliage: 'blend-kh-mix-base' }, boughtPriceMinor: 950 },
       { id: 'kh-beech-front', name: 'Beech, by the platform', speciesId: 'beech', age: 'mature', amount: { kind: 'pieces', pieces: 3 }, zone: 'front', heightM: 23, methodId: 'wire-broadleaf', boughtPriceMinor: 3200 },
       { id: 'kh-beech-young', name: 'Beech, young', speciesId: 'beech', age: 'semi-mature', amount: { kind: 'pieces', pieces: 10 }, zone: 'back', methodId: 'moulded-trunk', boughtPriceMinor: 620 },
       { id: 'kh-spruce', name: 'Norway spruce', speciesId: 'norway-spruce', age: 'mature', amount: { kind: 'pieces', pieces: 18 }, zone: 'back', heightM: 28, methodId: 'dowel-conifer', boughtPriceMinor: 780 },

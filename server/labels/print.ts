@@ -14,7 +14,7 @@ const MARGIN_MM = 10
 
 /** A code as a picture: QR, four pixels to a module. */
 export const codePicture = (text: string): Promise<Buffer> =>
-  bwipjs.toBuffer({ bcid: 'qrcode', text, scale: 4 })
+  bwipjs.toBuffer({ bcid: 'qrcode', text, scale: 4, backgroundcolor: 'FFFFFF' })
 
 /** Sheets of jar labels, row by row. */
 export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Buffer> {
@@ -55,14 +55,11 @@ async function drawLabel(
   pdf.lineWidth(0.4).strokeColor(RULE).rect(left, top, mm(LABEL.width), mm(LABEL.height)).stroke()
   pdf.image(await codePicture(code), left + mm(PAD_MM), top + mm(PAD_MM), { width: mm(CODE_MM) })
   pen.write(
-    { style: 'text', size: 5, colour: SOFT },
+    { style: 'text', size: 6, colour: SOFT },
     code,
     left + mm(PAD_MM),
-    top + mm(PAD_MM + CODE_MM + 0.6),
-    {
-      width: mm(CODE_MM + 4),
-      oneLine: true,
-    },
+    top + mm(PAD_MM + CODE_MM + 1.2),
+    { width: mm(LABEL.width - 2 * PAD_MM), oneLine: true },
   )
   const textLeft = left + mm(PAD_MM + CODE_MM + 2.5)
   const width = mm(LABEL.width - CODE_MM - 2 * PAD_MM - 2.5)

@@ -19,6 +19,7 @@ const stations = [
   'Brief',
   'Line-up',
   'Make-up',
+  'Blends',
   'Stock',
   'Bench',
   'Log',
@@ -56,6 +57,13 @@ for (const workshop of ['demo', 'mine'] as const)
     })
 
 const dialogs: [string, string, (page: Page) => Promise<void>][] = [
+  ['finding a jar', 'stock', (page) => page.getByRole('button', { name: 'Find a jar' }).click()],
+  [
+    'a colour from a photograph',
+    'blends',
+    (page) => page.getByRole('button', { name: 'Take it from a photograph…' }).click(),
+  ],
+  ['a test tile', 'blends', (page) => page.getByRole('button', { name: 'New tile' }).click()],
   ['receiving a pack', 'stock', (page) => page.getByRole('button', { name: 'Receive Matte medium' }).click()],
   ['a new material', 'stock', (page) => page.getByRole('button', { name: 'New material' }).click()],
   ['weighing', 'bench', (page) => page.getByRole('button', { name: 'Weigh' }).click()],

@@ -12,6 +12,7 @@ import {
 import { difference2000, linearToLab, toLab, type Sealing } from '~~/core/colour'
 import { figure, input, plainNumber } from '~~/core/units'
 import type { ReadTarget } from '../../stores/blends'
+import type { Plant } from '../../stores/commission'
 
 /** The mixture: its grains dry and sealed beside the target, and its parts as measures to be changed by hand. */
 const props = defineProps<{
@@ -20,6 +21,8 @@ const props = defineProps<{
   sealing: Sealing
   bounds: readonly Bound[]
   locked: boolean
+  /** The line whose tone it is to match, where it is one of this commission's. */
+  plant?: Plant
 }>()
 const emit = defineEmits<{
   parts: [materialId: string, parts: number]
@@ -29,7 +32,9 @@ const emit = defineEmits<{
 const box = useTemplateRef<HTMLElement>('box')
 const { width } = useElementSize(box)
 const times = ref(1)
-const STRIP = 84
+const STRIP = 190
+/** Height of a crown over its flat colours, px. */
+const CROWN = 104
 const HEIGHT = 150
 const palmWidth = computed(() => Math.max(60, Math.floor((width.value - STRIP) / 2)))
 
@@ -157,10 +162,23 @@ const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
           />
           <figcaption>sealed</figcaption>
         </figure>
-        <figure class="afar">
-          <span class="half" :style="{ background: mixed.sealed }" />
-          <span class="half" :style="{ background: target?.colour ?? 'transparent' }" />
-          <figcaption>from afar: mix over target</figcaption>
+        <figure v-if="plant" class="afar">
+          <span class="flex">
+            <CrownDrawing :plant="plant" :width="STRIP / 2" :height="CROWN" />
+            <CrownDrawing :plant="plant" :colour="mixed.sealed" :width="STRIP / 2" :height="CROWN" />
+          </span>
+          <span class="flats" aria-hidden="true"
+            ><i :style="{ background: target?.colour ?? 'transparent' }" /><i
+              :style="{ background: mixed.sealed }"
+          /></span>
+          <figcaption>the day’s · this mix</figcaption>
+        </figure>
+        <figure v-else class="afar">
+          <span class="flats tall" aria-hidden="true"
+            ><i :style="{ background: target?.colour ?? 'transparent' }" /><i
+              :style="{ background: mixed.sealed }"
+          /></span>
+          <figcaption>from afar: target · this mix</figcaption>
         </figure>
       </div>
       <p v-else class="empty">Put parts in from the jars on the right, or take a proposal below.</p>
@@ -268,12 +286,20 @@ figcaption {
 }
 .afar {
   flex: 1;
-  display: grid;
-  grid-template-rows: 1fr 1fr;
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  border-left: 1px solid var(--color-line);
+}
+.flats {
+  flex: 1;
+  display: flex;
+}
+.flats i {
+  flex: 1;
 }
 .afar figcaption {
   position: static;
-  grid-row: 3;
   line-height: 1.2;
   padding: 3px 6px;
 }

@@ -113,7 +113,7 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
           </option>
         </select></label
       >
-      <div v-if="tone" class="grid grid-cols-[minmax(0,1fr)_108px] gap-2">
+      <div v-if="tone" class="grid gap-2">
         <select
           class="field"
           aria-label="Line to match"

@@ -46,8 +46,8 @@ async function targetFault(db: CommandContext['db'], blend: Blend): Promise<stri
 }
 
 /**
- * Writes a new or changed blend. One that has been mixed, or is being mixed, keeps what is in its jar: a changed recipe is a
- * blend of its own.
+ * Writes a new or changed blend. One that has been mixed, or is being mixed, keeps what is in its jar: a changed
+ * recipe is a blend of its own.
  */
 export async function saveBlend(
   { db, now, newId }: CommandContext,

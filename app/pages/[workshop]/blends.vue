@@ -21,7 +21,6 @@ const workshop = useWorkshop()
 const commission = useCommission()
 const store = useBlends()
 const stock = useStock()
-const shelf = useShelf()
 const notices = useNotices()
 
 /** Those of the commission in hand, and those of none; a set stands together, dark to light. */
@@ -41,6 +40,11 @@ const { draft, mixed, mixes, change, setParts } = useBlendDraft(() => stored.val
 const choose = (id: string): Promise<unknown> => router.replace({ query: { ...route.query, blend: id } })
 const locked = computed(() => mixes.value.length > 0)
 const target = computed(() => draft.value && store.targetOf(draft.value))
+/** The plant whose tone is to be matched, as it stands on the day. */
+const plant = computed(() => {
+  const aim = draft.value?.target
+  return aim?.kind === 'tone' ? commission.plants.find(({ line }) => line.id === aim.lineId) : undefined
+})
 const sealing = computed(() => (draft.value ? store.sealings[draft.value.sealer] : noSealing))
 const bounds = computed<readonly Bound[]>(() => draft.value?.bounds ?? [])
 
@@ -306,6 +310,7 @@ async function rename(): Promise<void> {
             :sealing="sealing"
             :bounds="bounds"
             :locked="locked"
+            :plant="plant"
             @parts="put"
             @pin="(id, parts) => bind(id, parts === undefined ? undefined : { least: parts, most: parts })"
           />

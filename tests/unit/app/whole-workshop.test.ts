@@ -137,6 +137,7 @@ describe('the whole workshop', () => {
     [4, 'wire-070', { unit: 'mm', of: { stuff: 'wire' } }],
     [5, 'horsehair', { unit: 'cm2', of: { stuff: 'sheet', sheet: 'horsehair' } }],
     [6, 'foam-coarse-dark', { unit: 'g', of: { stuff: 'foam', form: 'ground', grainMm: 2.6 } }],
+    [7, 'filter-wool', { unit: 'g' }],
   ])('a database of version %s gains the new materials, and keeps all else', async (version, id, row) => {
     const {
       format: _format,
@@ -162,6 +163,7 @@ describe('the whole workshop', () => {
       if (name !== 'materials') expect(stored.size).toBe(rows.length)
     }
     expect(await db.materials.get(id)).toMatchObject(row)
+    expect([await db.blends.count(), await db.tiles.count(), await db.palettes.count()]).toEqual([0, 0, 0])
     db.close()
   })
 

@@ -60,6 +60,13 @@ describe('a workshop file', () => {
       )
   })
 
+  test('a file of the seventh format has its mixed lines and no blends yet', () => {
+    const reading = readWorkshopFile(readFileSync('tests/fixtures/workshop-format-7.json', 'utf8'))
+    if (reading.kind === 'none') throw new Error(reading.because)
+    expect(reading.value.lines.some(({ mix }) => mix !== undefined)).toBe(true)
+    expect([reading.value.blends, reading.value.tiles, reading.value.palettes]).toEqual([[], [], []])
+  })
+
   describe('a file of the third format', () => {
     const text = readFileSync('tests/fixtures/workshop-format-3.json', 'utf8')
     const reading = readWorkshopFile(text)

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { tonesOf } from '~~/core/colour'
+import { paintPlant, paletteOf } from '~~/core/painting'
+import type { Look } from '~~/core/plants'
+import { arrived, drawingAsked } from '../../drawing/studio'
+import type { Plant } from '../../stores/commission'
+import { partsOf } from '../../stores/line-up'
+
+/** A plant of a line as it stands at viewing distance: in the leaves of the day, or all of it in one colour. */
+const props = defineProps<{ plant: Plant; colour?: string; width: number; height: number }>()
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+const GROUND = 5
+const raster = useRaster(
+  canvas,
+  toRef(() => props.width),
+  toRef(() => props.height),
+)
+const inOne = (look: Look): Look => {
+  if (props.colour === undefined) return look
+  const tones = tonesOf(props.colour)
+  return { ...look, tones, leaves: [{ tones, share: 1, outer: 1 }] }
+}
+function paint(): void {
+  const { size } = props.plant
+  const drawn = partsOf(props.plant).flatMap((part) => {
+    const drawing = drawingAsked(part.sitter)
+    return drawing ? [{ ...part, drawing }] : []
+  })
+  const reachMm = drawn.map(({ drawing, offsetMm }) => 2 * Math.abs(offsetMm) + drawing.widthMm)
+  const wideMm = Math.max(size.crownWidthMm, ...reachMm)
+  const pxPerMm = Math.min(
+    (props.height - GROUND - 4) / (size.heightMm * 1.03),
+    (props.width - 4) / (wideMm * 1.04),
+  )
+  raster.paint((pixels, k) => {
+    for (const { drawing, of, offsetMm } of drawn)
+      paintPlant(pixels, drawing, paletteOf(inOne(of.look)), {
+        x: (props.width / 2 + offsetMm * pxPerMm) * k,
+        groundY: (props.height - GROUND) * k,
+        pxPerMm: pxPerMm * k,
+      })
+  })
+}
+watch([() => props.plant, () => props.colour, raster.scale, arrived], paint, { flush: 'post' })
+onMounted(paint)
+</script>
+
+<template>
+  <canvas
+    ref="canvas"
+    class="block"
+    :style="{ width: `${width}px`, height: `${height}px` }"
+    role="img"
+    :aria-label="colour ? `${plant.line.name} in this mix` : `${plant.line.name} on the day`"
+  />
+</template>
