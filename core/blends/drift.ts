@@ -1,8 +1,41 @@
-import { difference2000 } from '../colour'
-import type { Sealing } from '../colour'
+import { difference2000, fromHex, type Lab, type Sealing } from '../colour'
 import type { Grain } from './grains'
 import { mixtureOf, portionsOf, sealedOf } from './mixture'
 import type { Parts } from './records'
+
+/** A lot of a material in a mix whose colour is known, and what comes of mixing from it. */
+export interface LotDrift {
+  readonly lotId: string
+  readonly materialId: string
+  /** ΔE₀₀ of the mix, sealed, from what it is by the material's own colour. */
+  readonly drift: number
+  readonly sealed: Lab
+}
+
+/**
+ * What a mix becomes from each lot whose own colour was measured: the same recipe, another bag.
+ * @param lots of the materials in the mix, with their measured colours
+ */
+export function lotDrifts(
+  parts: Parts,
+  grains: ReadonlyMap<string, Grain>,
+  lots: readonly { readonly lotId: string; readonly materialId: string; readonly colour: string }[],
+  sealing: Sealing,
+): LotDrift[] {
+  const { portions } = portionsOf(parts, grains)
+  if (portions.length === 0) return []
+  const own = sealedOf(mixtureOf(portions), sealing)
+  return lots.flatMap(({ lotId, materialId, colour }): LotDrift[] => {
+    if (!portions.some(({ grain }) => grain.material.id === materialId)) return []
+    const changed = portions.map((portion) =>
+      portion.grain.material.id === materialId
+        ? { ...portion, grain: { ...portion.grain, hex: colour, colour: fromHex(colour) } }
+        : portion,
+    )
+    const sealed = sealedOf(mixtureOf(changed), sealing)
+    return [{ lotId, materialId, drift: difference2000(sealed, own), sealed }]
+  })
+}
 
 /** A material that would stand in for another in a mix, and what comes of it. */
 export interface StandIn {

@@ -21,6 +21,8 @@ export const tileSchema = z.strictObject({
   name: nameSchema,
   /** The blend that it was a trial for; absent: a material alone, or a mix of the moment. */
   blendId: idSchema.optional(),
+  /** Of a swatch of one material: the lot that it is of. */
+  lotId: idSchema.optional(),
   /** As it was mixed then, whatever has become of the blend since. */
   parts: partsSchema.min(1, 'must be at least one part'),
   date: dateSchema,
@@ -38,6 +40,14 @@ export const tileSchema = z.strictObject({
   note: noteSchema.optional(),
 })
 export type Tile = z.infer<typeof tileSchema>
+
+/** Colours of lots by their latest measured swatch, dry: bags of one material differ. */
+export function lotColours(tiles: readonly Tile[]): ReadonlyMap<string, string> {
+  const colours = new Map<string, string>()
+  for (const { lotId, dry, measured, removed } of [...tiles].sort((a, b) => a.date.localeCompare(b.date)))
+    if (lotId !== undefined && dry !== undefined && measured && !removed) colours.set(lotId, dry)
+  return colours
+}
 
 /** How sealing works in this workshop, for each sealer: by its tiles where there are enough, else from memory. */
 export type Sealings = Readonly<Record<Sealer, Sealing>>

@@ -2,7 +2,10 @@
 import {
   amountsFor,
   jarWords,
+  differenceWords,
   lastOf,
+  lotColours,
+  lotDrifts,
   limitOf,
   meshes,
   meshWords,
@@ -175,6 +178,22 @@ const swaps = computed(() =>
       ).slice(0, 2),
     })),
 )
+/** Bags whose own colour was measured: the same recipe, another lot. */
+const lotRows = computed(() => {
+  const colours = lotColours(workshop.tiles)
+  const lots = props.mixed.mixture.portions.flatMap(({ grain: { material } }) =>
+    (stock.stateById.get(material.id)?.lots ?? []).flatMap(({ lot, onHand: own }) => {
+      const colour = colours.get(lot.id)
+      return own > 0 && colour
+        ? [{ lotId: lot.id, materialId: material.id, colour, label: `${material.name}, ${lot.label}` }]
+        : []
+    }),
+  )
+  return lotDrifts(props.blend.parts, store.grains, lots, props.sealing).map((one) => ({
+    ...one,
+    label: lots.find(({ lotId }) => lotId === one.lotId)?.label ?? '',
+  }))
+})
 const grainWords = (ratio: number): string => (ratio > 1.4 ? ', coarser' : ratio < 0.7 ? ', finer' : '')
 
 const split = computed(() =>
@@ -384,6 +403,15 @@ const packWords = (packs: number | undefined): string =>
             </button>
           </p>
         </template>
+        <p
+          v-for="one in lotRows"
+          :key="one.lotId"
+          class="py-0.5"
+          :class="one.drift < 1 ? 'text-soft' : 'text-larch'"
+        >
+          From “{{ one.label }}” it moves by ΔE {{ plainNumber(one.drift, 1) }}:
+          {{ differenceWords(one.drift) }}.
+        </p>
         <p v-for="one in last" :key="one.portion.grain.material.id" class="py-1 text-larch" role="status">
           Point of no return: this takes the last of {{ one.portion.grain.material.name
           }}{{ one.leftG > 0.05 ? `, all but ${formatQuantity(one.leftG, 'g')}` : '' }}.

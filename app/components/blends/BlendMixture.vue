@@ -8,6 +8,7 @@ import {
   speckleOf,
   type Bound,
   type MixedBlend,
+  type SetStep,
 } from '~~/core/blends'
 import { difference2000, linearToLab, toLab, type Sealing } from '~~/core/colour'
 import { figure, input, plainNumber } from '~~/core/units'
@@ -23,6 +24,8 @@ const props = defineProps<{
   locked: boolean
   /** The line whose tone it is to match, where it is one of this commission's. */
   plant?: Plant
+  /** How the tones of its set stand to their base. */
+  steps: readonly SetStep[]
 }>()
 const emit = defineEmits<{
   parts: [materialId: string, parts: number]
@@ -89,6 +92,7 @@ const rows = computed(() =>
     pinned: props.bounds.some(({ materialId, least = 0 }) => materialId === grain.material.id && least > 0),
   })),
 )
+const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumber(Math.abs(value), 1)}`
 const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 0))
 const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
   figure(shown * 100, '%', 'parts × area that a millilitre shows ÷ the same of all', [
@@ -260,6 +264,16 @@ const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
     <p v-if="mixed && speckle" class="mt-1 text-sm text-soft">
       Reads as {{ speckle.words }} · grain {{ plainNumber(mixed.mixture.grainMm, 2) }} mm · dry
       {{ mixed.dry }}, sealed {{ mixed.sealed }}{{ mixed.tile ? ', as measured on its tile' : ', foretold' }}.
+    </p>
+    <p v-if="steps.length > 0" class="mt-1 text-sm">
+      Steps of the set:
+      <template v-for="(step, i) in steps" :key="step.tone"
+        ><template v-if="i > 0"> · </template
+        ><span :class="step.keeps ? 'text-soft' : 'text-hip'"
+          >{{ step.tone === 'light' ? 'highlight' : step.tone }} {{ signed(step.is) }} L* from the base,
+          wanted {{ signed(step.wanted) }}{{ step.keeps ? '' : ': the step is lost' }}</span
+        ></template
+      >.
     </p>
     <p v-if="mixed && mixed.unknown.length > 0" class="text-sm text-hip" role="alert">
       {{ mixed.unknown.length === 1 ? 'A material of its recipe is' : 'Materials of its recipe are' }} not

@@ -14,6 +14,8 @@ const props = defineProps<{
   title: string
   blend?: Blend
   materialId?: string
+  /** A swatch of one lot, beside the material's own colour. */
+  lot?: { readonly id: string; readonly label: string; readonly materialId: string }
   tile?: { readonly tile: Tile; readonly which: 'dry' | 'sealed' }
 }>()
 const emit = defineEmits<{ close: [] }>()
@@ -114,7 +116,9 @@ const read = computed<Reading<ReturnType<typeof measured>> | undefined>(() => {
 })
 const measured = (of: Extract<ReturnType<typeof measureColour>, { kind: 'ok' }>['value']) => of
 const result = computed(() => (read.value?.kind === 'ok' ? read.value.value : undefined))
-const material = computed(() => workshop.materials.find(({ id }) => id === props.materialId))
+const material = computed(() =>
+  workshop.materials.find(({ id }) => id === (props.lot?.materialId ?? props.materialId)),
+)
 const was = computed(() => {
   if (props.tile) return props.tile.tile[props.tile.which]
   return material.value && 'colour' in material.value.of ? material.value.of.colour : undefined
@@ -148,6 +152,17 @@ async function storeAs(
     const { changedAt: _changedAt, fieldsAt: _fieldsAt, ...kept } = tile
     return saveTile(context, { ...kept, [which]: colour, measured: how })
   }
+  if (props.lot)
+    return saveTile(context, {
+      name: props.lot.label.slice(0, 120),
+      lotId: props.lot.id,
+      parts: [{ materialId: props.lot.materialId, parts: 1 }],
+      date: how.date,
+      ground: '',
+      sealer: 'none',
+      dry: colour,
+      measured: how,
+    })
   if (props.materialId !== undefined) return measureMaterial(context, props.materialId, colour, how)
   const target: BlendTarget = { kind: 'colour', colour, from: 'photo' }
   return props.blend && changeBlend(context, props.blend.id, { target })
@@ -155,9 +170,11 @@ async function storeAs(
 const act = computed(() =>
   props.tile
     ? `Keep it as ${props.tile.which}`
-    : props.materialId
-      ? 'Correct its colour'
-      : 'Make it the target',
+    : props.lot
+      ? 'Keep it as this lot’s'
+      : props.materialId
+        ? 'Correct its colour'
+        : 'Make it the target',
 )
 </script>
 

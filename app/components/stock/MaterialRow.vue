@@ -22,6 +22,7 @@ const { money } = useFormat()
 const workshop = useWorkshop()
 const counting = ref<LotState>()
 const measuring = ref(false)
+const measuringLot = ref<LotState>()
 const labels = useJarLabels()
 
 /** Paid, worked out from what went into it, or not known; nothing paid is a price. */
@@ -90,6 +91,14 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       <td class="text-sm text-soft">{{ lot.lot.note }}</td>
       <td class="number">
         <button
+          v-if="colour && state.material.blendId === undefined"
+          type="button"
+          class="button button-quiet button-small"
+          @click="measuringLot = lot"
+        >
+          Measure<span class="sr-only"> the colour of {{ lot.lot.label }}</span>
+        </button>
+        <button
           type="button"
           class="button button-quiet button-small"
           @click="labels.print([{ material: state.material, lot: lot.lot }], fileNameOf(lot.lot.label))"
@@ -141,6 +150,16 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
     :title="state.material.name"
     :material-id="state.material.id"
     @close="measuring = false"
+  />
+  <MeasureDialog
+    v-if="measuringLot"
+    :title="`${state.material.name}, ${measuringLot.lot.label}`"
+    :lot="{
+      id: measuringLot.lot.id,
+      label: `${state.material.name}, ${measuringLot.lot.label}`,
+      materialId: state.material.id,
+    }"
+    @close="measuringLot = undefined"
   />
   <CountDialog v-if="counting" :state="counting" :material="state.material" @close="counting = undefined" />
 </template>

@@ -1,7 +1,12 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import {
+  mixtureOf,
+  portionsOf,
   sameParts,
+  sealedOf,
+  setSteps,
+  steppedFrom,
   takes,
   toneNames as toneList,
   type Tile,
@@ -10,7 +15,7 @@ import {
   type Solution,
   type ToneName,
 } from '~~/core/blends'
-import { noSealing, sealers } from '~~/core/colour'
+import { labToHex, noSealing, sealers, toLab, type Lab } from '~~/core/colour'
 import { changeBlend, removeBlend, saveBlend, saveBlends } from '../../db/commands/blends'
 import { blendWorker } from '../../stores/blends'
 import type { MixAnswer, MixOrder } from '../../workers/blend.worker'
@@ -44,6 +49,22 @@ const target = computed(() => draft.value && store.targetOf(draft.value))
 const plant = computed(() => {
   const aim = draft.value?.target
   return aim?.kind === 'tone' ? commission.plants.find(({ line }) => line.id === aim.lineId) : undefined
+})
+/** How the tones of its set stand to their base. */
+const steps = computed(() => {
+  const setId = draft.value?.setId
+  if (setId === undefined) return []
+  return setSteps(
+    workshop.blends
+      .filter((own) => own.setId === setId)
+      .flatMap((own) => {
+        const is = own.id === draft.value?.id ? mixed.value : store.mixed.get(own.id)
+        const aim = store.targetOf(own)
+        return own.target.kind === 'tone' && is && aim
+          ? [{ tone: own.target.tone, wanted: aim.lab, is: toLab(is.sealed) }]
+          : []
+      }),
+  )
 })
 const sealing = computed(() => (draft.value ? store.sealings[draft.value.sealer] : noSealing))
 const bounds = computed<readonly Bound[]>(() => draft.value?.bounds ?? [])
@@ -98,8 +119,13 @@ async function createAll(
   making.value = true
   const setId = workshop.context().newId()
   const drafts: Draft[] = []
+  // The base comes first: the other tones of a set keep their steps from what it could be.
+  let moved: ((tone: Lab) => Lab) | undefined
+  const isBase = ({ target: aim }: Pick<Draft, 'target'>): boolean =>
+    aim.kind === 'tone' && aim.tone === 'base'
+  const inTurn = [...wanted].sort((a, b) => Number(isBase(b)) - Number(isBase(a)))
   try {
-    for (const own of wanted) {
+    for (const own of inTurn) {
       const blend: Draft = {
         ...own,
         ...(commission.current ? { commissionId: commission.current.id } : {}),
@@ -108,12 +134,22 @@ async function createAll(
         sealer: sealers[0],
       }
       const wish = orderFor(blend, false)
-      const found = wish && (await blendWorker().propose(wish))
+      const aim = store.targetOf(blend)
+      const steps =
+        moved && blend.target.kind === 'tone' && wish
+          ? { ...wish, wanted: labToHex(moved(toLab(wish.wanted))) }
+          : wish
+      const found = steps && (await blendWorker().propose(steps))
       const parts = found?.proposal.kind === 'found' ? found.proposal.simplest.parts : []
       drafts.push({ ...blend, parts: parts.map((part) => ({ ...part })) })
+      const { portions } = portionsOf(parts, store.grains)
+      if (aim && isBase(blend) && portions.length > 0) {
+        const is = sealedOf(mixtureOf(portions), store.sealings[blend.sealer])
+        moved = (tone) => steppedFrom(tone, aim.lab, is)
+      }
     }
     const saved = await workshop.give(saveBlends, drafts)
-    const shownFirst = saved.kind === 'ok' ? (saved.value[1] ?? saved.value[0]) : undefined
+    const shownFirst = saved.kind === 'ok' ? saved.value[0] : undefined
     if (shownFirst) await choose(shownFirst.id)
   } catch (error) {
     notices.fault(`The search failed: ${error instanceof Error ? error.message : String(error)}`)
@@ -311,6 +347,7 @@ async function rename(): Promise<void> {
             :bounds="bounds"
             :locked="locked"
             :plant="plant"
+            :steps="steps"
             @parts="put"
             @pin="(id, parts) => bind(id, parts === undefined ? undefined : { least: parts, most: parts })"
           />
