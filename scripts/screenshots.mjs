@@ -96,6 +96,10 @@ try {
     await page.keyboard.press(']')
     await page.waitForTimeout(4000)
   })
+  await picture('blends', '/demo/blends?blend=kh-mix-base', async () => {
+    await choose('Kestrel Halt')
+    await page.waitForTimeout(3000)
+  })
   await picture('layers', '/demo/make-up', () => panelOf('Layers of grass', 'Cold Saltings', 'Sea couch'))
   await picture('hedge', '/demo/make-up', () => panelOf('Hedge', 'Kestrel Halt', 'Field hedge'))
   await picture('tray', '/demo/make-up', () => panelOf('Tray', 'Kestrel Halt', 'Pasture tussocks'))
@@ -149,13 +153,6 @@ try {
     })
     await page.setViewportSize({ width: 1280, height: 800 })
   }
-  // Last of all: the day that it sets stays.
-  await picture('line-up-winter', '/demo/line-up', async () => {
-    await choose('Kestrel Halt')
-    await page.getByRole('slider', { name: 'Date depicted' }).focus()
-    await page.keyboard.press('Home')
-    for (let i = 0; i < 14; i += 1) await page.keyboard.press('ArrowRight')
-  })
 } finally {
   await browser.close()
   child.kill()

@@ -41,8 +41,6 @@ function stuffOf(use: BlendUse, { grainMm, dryHex: colour, portions }: Mixture):
       return { stuff: 'powder', powder: 'litter', grainMm: size, colour }
     case 'ground':
       return { stuff: 'powder', powder: 'soil', grainMm: size, colour }
-    case 'scrub':
-      return { stuff: 'powder', powder: 'other', grainMm: size, colour }
     default:
       return { stuff: 'foam', form: 'ground', grainMm: size, colour }
   }

@@ -103,7 +103,7 @@ test('a jar that runs short: a smaller mix, sieved in two lots, mixed at the Ben
       .click(),
   ])
   const [sheet] = await readPdf(readFileSync(await download.path()))
-  expect(sheet?.text).toContain('Beech, old, highlight, coarse')
+  expect(sheet?.text.replace(/\s+/g, ' ')).toContain('Beech, old, highlight, coarse')
   const code = /HT1\/L\/[A-Za-z0-9_-]+/.exec(sheet?.text ?? '')?.[0] ?? ''
   expect(code).not.toBe('')
   // The jar is found by a picture of its code, and by its code typed; another text is not taken for one.
@@ -224,6 +224,10 @@ test('a line takes a blend, is promised it, and says how far it is off when the 
   await lines.getByRole('button', { name: 'Give it to that line' }).click()
   await expect(lines.locator('tr', { hasText: 'Beech, old' })).toContainText('on the day depicted')
   await expect(make(page)).toContainText('Still to be mixed for Beech, old (Kestrel Halt)')
+  await maker.go('Stock')
+  const short = page.getByRole('region', { name: 'Short' })
+  await short.getByRole('link', { name: 'Mix Beech, old, highlight' }).click()
+  await expect(page.getByLabel('Name of the blend')).toHaveValue('Beech, old, highlight')
   await maker.chooseLine('Beech, old')
   await maker.go('Make-up')
   const row = page.getByRole('region', { name: 'Amounts' }).locator('tr', { hasText: 'Foliage' }).first()

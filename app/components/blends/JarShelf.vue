@@ -58,7 +58,10 @@ const inMix = (id: string): boolean => props.blend.parts.some(({ materialId }) =
 </script>
 
 <template>
-  <section class="flex min-h-0 flex-col border-line py-3 lg:border-l" aria-label="Jars">
+  <section
+    class="flex min-h-0 flex-col border-t border-line py-3 lg:col-span-2 xl:col-span-1 xl:border-t-0 xl:border-l"
+    aria-label="Jars"
+  >
     <div class="flex items-baseline gap-2 px-4">
       <h2>Jars</h2>
       <label class="ml-auto flex items-center gap-1 text-sm"
@@ -116,6 +119,13 @@ const inMix = (id: string): boolean => props.blend.parts.some(({ materialId }) =
 .jars {
   overflow: auto;
   max-height: 470px;
+}
+/* Under the mixture where there is no room beside it: in columns. */
+@media (max-width: 1279px) {
+  .jars {
+    columns: 2;
+    max-height: 320px;
+  }
 }
 .family {
   padding: 6px 16px 2px;

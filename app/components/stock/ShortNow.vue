@@ -11,6 +11,7 @@ const commission = useCommission()
 const stock = useStock()
 const shelf = useShelf()
 const { money } = useFormat()
+const to = useStationPath()
 
 const total = computed(() => shelf.shortages.reduce((sum, row) => sum + (row.packsCostMinor ?? 0), 0))
 const line = computed(() => commission.selected)
@@ -34,7 +35,13 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
             >, about {{ money(row.packsCostMinor) }}</template
           ></span
         >
-        <button type="button" class="button button-small" @click="emit('receive', row.materialId)">
+        <NuxtLink
+          v-if="materialOf(row.materialId)?.blendId"
+          class="button button-small"
+          :to="{ path: to('blends'), query: { blend: materialOf(row.materialId)?.blendId } }"
+          >Mix<span class="sr-only"> {{ row.name }}</span></NuxtLink
+        >
+        <button v-else type="button" class="button button-small" @click="emit('receive', row.materialId)">
           Receive<span class="sr-only"> {{ row.name }}</span>
         </button>
       </li>

@@ -331,7 +331,7 @@ async function rename(): Promise<void> {
           >“{{ draft.name }}” goes off the list. What was mixed of it stays on the shelf.</ConfirmDialog
         >
       </div>
-      <div class="grid lg:grid-cols-[250px_minmax(0,1fr)_290px]">
+      <div class="grid lg:grid-cols-[230px_minmax(0,1fr)] xl:grid-cols-[250px_minmax(0,1fr)_290px]">
         <BlendTarget
           :blend="draft"
           :target="target"

@@ -106,7 +106,7 @@ describe('the jar of a blend', () => {
     ['needles', { stuff: 'foam', form: 'ground' }],
     ['litter', { stuff: 'powder', powder: 'litter' }],
     ['ground', { stuff: 'powder', powder: 'soil' }],
-    ['scrub', { stuff: 'powder', powder: 'other' }],
+    ['scrub', { stuff: 'foam', form: 'ground' }],
   ] as const)('of a blend for %s is worked with as such', (use, of) => {
     expect(mixedOf({ use }).jars[0]!.material.of).toMatchObject(of)
   })
