@@ -1,3 +1,4 @@
+import { refDebounced } from '@vueuse/core'
 import { BLEND_MIX } from '~~/core/methods'
 import {
   blendMaterialId,
@@ -9,6 +10,8 @@ import {
 } from '~~/core/blends'
 import { none, ok, type Reading } from '~~/core/units'
 import { changeBlend } from '../db/commands/blends'
+
+const REST_MS = 180
 
 /** The blend in hand as it is on the page: a change shows at once, and is stored behind it. */
 export function useBlendDraft(stored: () => Blend | undefined) {
@@ -36,9 +39,13 @@ export function useBlendDraft(stored: () => Blend | undefined) {
     return answer
   }
 
-  const mixed = computed<MixedBlend | undefined>(
-    () => draft.value && mixedBlend(draft.value, blends.grains, workshop.tiles, blends.sealings),
-  )
+  const mix = (own: Blend | undefined): MixedBlend | undefined =>
+    own && mixedBlend(own, blends.grains, workshop.tiles, blends.sealings)
+  const mixed = computed(() => mix(draft.value))
+  /** While parts are pressed one after the other only the mixture follows; what hangs on it waits until they rest. */
+  const late = refDebounced(draft, REST_MS)
+  const resting = computed(() => (late.value?.id === draft.value?.id ? late.value : draft.value))
+  const restingMixed = computed(() => (resting.value === draft.value ? mixed.value : mix(resting.value)))
   /** Batches that have mixed it or are mixing it: its recipe stays as it is. */
   const mixes = computed(() => {
     const id = draft.value?.id
@@ -68,5 +75,5 @@ export function useBlendDraft(stored: () => Blend | undefined) {
     return change({ parts: next })
   }
 
-  return { draft, mixed, mixes, change, setParts }
+  return { draft, mixed, resting, restingMixed, mixes, change, setParts }
 }

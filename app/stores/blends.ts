@@ -1,3 +1,4 @@
+import { useDebounceFn } from '@vueuse/core'
 import * as Comlink from 'comlink'
 import { difference2000, toLab, type Lab } from '~~/core/colour'
 import {
@@ -22,6 +23,9 @@ export interface ReadTarget {
   readonly words: string
 }
 
+/** How long a blend must rest before the shelf follows it. */
+const SETTLE_MS = 300
+
 let remote: Comlink.Remote<BlendWorker> | undefined
 /** The worker that searches for mixes; begun when it is first asked. */
 export function blendWorker(): Comlink.Remote<BlendWorker> {
@@ -41,18 +45,35 @@ export const useBlends = defineStore('blends', () => {
     grainsOf(workshop.materials.filter(({ blendId }) => blendId === undefined)),
   )
   const byId = computed(() => new Map(workshop.blends.map((blend) => [blend.id, blend])))
-  const mixed = computed<ReadonlyMap<string, MixedBlend>>(
-    () =>
-      new Map(
-        workshop.blends.flatMap((blend) => {
-          const own = mixedBlend(blend, grains.value, workshop.tiles, sealings.value)
-          return own ? [[blend.id, own] as const] : []
-        }),
-      ),
+  const mixedOf = (all: readonly Blend[]): ReadonlyMap<string, MixedBlend> =>
+    new Map(
+      all.flatMap((blend) => {
+        const own = mixedBlend(blend, grains.value, workshop.tiles, sealings.value)
+        return own ? [[blend.id, own] as const] : []
+      }),
+    )
+  const mixed = computed(() => mixedOf(workshop.blends))
+  /**
+   * What the shelf works with follows when a blend has come to rest: all lines of all commissions hang on it. One that
+   * is new or gone is followed at once.
+   */
+  const settled = shallowRef(workshop.blends)
+  const settle = useDebounceFn(() => {
+    settled.value = workshop.blends
+  }, SETTLE_MS)
+  watch(
+    () => workshop.blends,
+    (now, before) => {
+      if (now.length === before.length) void settle()
+      else settled.value = now
+    },
+    { flush: 'sync' },
   )
+  const settledMixed = computed(() => mixedOf(settled.value))
+
   /** Materials of the shelf: the stored ones, and the jars of blends as these stand now. */
   const shelfMaterials = computed<Material[]>(() => {
-    const jars = [...mixed.value.values()].flatMap((own) => own.jars.map(({ material }) => material))
+    const jars = [...settledMixed.value.values()].flatMap((own) => own.jars.map(({ material }) => material))
     const own = new Set(jars.map(({ id }) => id))
     return [...workshop.materials.filter(({ id }) => !own.has(id)), ...jars]
   })
@@ -118,5 +139,5 @@ export const useBlends = defineStore('blends', () => {
     }).length
   }
 
-  return { wanting, sealings, grains, byId, mixed, shelfMaterials, readTarget, targetOf }
+  return { wanting, sealings, grains, byId, mixed, settledMixed, shelfMaterials, readTarget, targetOf }
 })

@@ -107,7 +107,7 @@ export const useShelf = defineStore('shelf', () => {
   const wanting = computed(() => [...stock.batchClaims, ...lineWork.value.claims])
   /** Blends that lines and batches want more of than there is: what goes into them is promised too. */
   const blendClaims = computed(() =>
-    mixingClaims(wanting.value, stock.states, beingMixed.value, blends.mixed),
+    mixingClaims(wanting.value, stock.states, beingMixed.value, blends.settledMixed),
   )
   const allocation = computed(() =>
     allocate([...wanting.value, ...blendClaims.value], stock.states, beingMixed.value),

@@ -9,6 +9,7 @@ import {
   type Run,
   type Tray,
 } from '~~/core/batches'
+import { withMadeAt } from '~~/core/makeup'
 import { priceBook, stockStates, type Claim, type StockState } from '~~/core/stock'
 
 /**
@@ -61,7 +62,10 @@ export const useStock = defineStore('stock', () => {
     return priceBook(workshop.lots, workshop.balances, (batchId) => drawn.get(batchId) ?? nothing)
   })
   const states = computed<StockState[]>(() =>
-    stockStates(blends.shelfMaterials, workshop.lots, workshop.balances, prices.value),
+    withMadeAt(
+      stockStates(blends.shelfMaterials, workshop.lots, workshop.balances, prices.value),
+      blends.settledMixed,
+    ),
   )
   const stateById = computed(() => new Map(states.value.map((state) => [state.material.id, state])))
 

@@ -3,7 +3,7 @@ import { requireRange } from '../units/reading'
 import type { Mixture, Portion } from './mixture'
 
 /** A kitchen scoop as makers keep in the jar, ml. From memory. */
-export const SCOOP_ML = 15
+const SCOOP_ML = 15
 /** What the whole shrinks by when fine grains fill the gaps of coarse ones: not counted. */
 
 /** So much of one material in a mix. */

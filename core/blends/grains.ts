@@ -39,7 +39,7 @@ const POWDER_MM: Record<Powder, number> = {
 }
 
 /** Lichen and clump foam go through the blender before they are mixed: pieces of about this, mm. From memory. */
-export const SHREDDED_MM = 2.5
+const SHREDDED_MM = 2.5
 /** What a heap holds of grain where the density of the grain is not known: loose spheres. From memory. */
 const FILL = 0.4
 /** Nylon, the stuff of static fibre, g/ml. */

@@ -1,7 +1,7 @@
-import { labToHex, toLab, sealedLab, linearToLab } from '../colour'
+import { sealedHex } from '../colour'
 import type { Material, Stuff } from '../stock'
 import type { Grain } from './grains'
-import { mixtureOf, portionsOf, sealedOf, type Mixture } from './mixture'
+import { mixtureOf, portionsOf, type Mixture } from './mixture'
 import type { Blend, BlendUse } from './records'
 import { meshWords, sieved } from './sieve'
 import { measuredTile, type Sealings, type Tile } from './tiles'
@@ -87,16 +87,14 @@ export function mixedBlend(
   const sealing = sealings[blend.sealer]
   const tile = unknown.length === 0 ? measuredTile(blend, tiles) : undefined
   const dry = tile?.dry ?? mixture.dryHex
-  const sealed = tile?.sealed ?? labToHex(sealedOf(mixture, sealing))
+  const sealed = tile?.sealed ?? sealedHex(mixture.dry, sealing)
   const split = blend.sieveMm === undefined ? undefined : sieved(portions, blend.sieveMm)
   const jars = jarsOf(blend).flatMap((jar): FilledJar[] => {
     const side = jar === 'whole' ? undefined : split?.[jar]
     const own = jar === 'whole' ? mixture : side?.mixture
     if (!own) return []
     const colours =
-      jar === 'whole'
-        ? { dry, sealed }
-        : { dry: own.dryHex, sealed: labToHex(sealedLab(linearToLab(own.dry), sealing)) }
+      jar === 'whole' ? { dry, sealed } : { dry: own.dryHex, sealed: sealedHex(own.dry, sealing) }
     const material: Material = {
       id: blendMaterialId(blend.id, jar),
       name: jarName(blend, jar),
@@ -115,7 +113,7 @@ export function mixedBlend(
 }
 
 /** What stands on a blend's jar. */
-export function jarName({ name, sieveMm }: Pick<Blend, 'name' | 'sieveMm'>, jar: Jar): string {
+function jarName({ name, sieveMm }: Pick<Blend, 'name' | 'sieveMm'>, jar: Jar): string {
   const short = name.slice(0, 90)
   if (jar === 'whole' || sieveMm === undefined) return short
   return jar === 'passed' ? `${short}, fine` : `${short}, coarse`
@@ -128,7 +126,3 @@ export const jarWords = (jar: Jar, sieveMm: number | undefined): string =>
     : jar === 'passed'
       ? `through ${meshWords(sieveMm)}: edges and clearings`
       : `held by ${meshWords(sieveMm)}: thick growth`
-
-/** The colour that a material shows on a finished piece, CIELAB: sealed where that is known, else as it is. */
-export const finishedLab = ({ sealed, of }: Pick<Material, 'sealed' | 'of'>) =>
-  toLab(sealed ?? ('colour' in of && of.colour ? of.colour : '#808080'))

@@ -68,7 +68,7 @@ export const sealedOf = ({ dry }: Pick<Mixture, 'dry'>, sealing: Sealing): Lab =
   sealedLab(linearToLab(dry), sealing)
 
 /** Within this ratio grains look of one size; from the others on mixed, and rough. From memory. */
-export const grainRatios = { one: 1.7, mixed: 2, rough: 4 } as const
+const grainRatios = { one: 1.7, mixed: 2, rough: 4 } as const
 
 /** Whether sizes of grains, mm, keep a wish for texture. */
 export function keepsTexture(texture: Texture, smallestMm: number, largestMm: number): boolean {

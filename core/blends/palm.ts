@@ -49,7 +49,7 @@ const areaOf = ({ shape, sizeMm, acrossMm }: Sized): number =>
   shape === 'fibre' ? sizeMm * acrossMm : (Math.PI / 4) * sizeMm * sizeMm
 
 /** Share of each portion by the number of its grains. */
-export function numberShares({ portions, shown }: Mixture): number[] {
+function numberShares({ portions, shown }: Mixture): number[] {
   const numbers = portions.map(({ grain }, i) => (shown[i] ?? 0) / areaOf(grain))
   const all = numbers.reduce((sum, own) => sum + own, 0)
   return numbers.map((own) => own / all)

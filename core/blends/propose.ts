@@ -14,7 +14,7 @@ export interface Proposal {
 /** How many answers that differ in kind are looked for. */
 const ANSWERS = 3
 /** What comes as near to the best as this is as good: a step that is just seen. */
-export const AS_GOOD = 1
+const AS_GOOD = 1
 
 /** The three best that differ in kind, and the simplest that is as good. */
 export function proposeMixes(search: Search): Proposal | NoSolution {

@@ -46,7 +46,7 @@ export const blendTargetSchema = z.discriminatedUnion('kind', [
 ])
 export type BlendTarget = z.infer<typeof blendTargetSchema>
 
-export const partCountSchema = z.number().int().min(1).max(MOST_PARTS)
+const partCountSchema = z.number().int().min(1).max(MOST_PARTS)
 export const partsSchema = z
   .array(z.strictObject({ materialId: idSchema, parts: partCountSchema }))
   .max(MOST_MATERIALS, `must be of at most ${MOST_MATERIALS} materials`)
@@ -61,7 +61,7 @@ export const partsSchema = z
 export type Parts = z.infer<typeof partsSchema>
 
 /** What the maker asks of a material: so many parts at least, or at most; 0 at most leaves it out. */
-export const boundSchema = z
+const boundSchema = z
   .strictObject({
     materialId: idSchema,
     least: z.number().int().min(0).max(MOST_PARTS).optional(),

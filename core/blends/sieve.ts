@@ -42,7 +42,7 @@ const FIBRE_SPREAD = Math.log(1.4)
 /**
  * Share of the standard normal below z, by Abramowitz & Stegun 26.2.17 (error below 7.5e-8).
  */
-export function normalShare(z: number): number {
+function normalShare(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z))
   const tail =
     (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *

@@ -46,7 +46,7 @@ export interface NoSolution {
 }
 
 /** Nobody tells colours apart that differ by a tenth of what is just seen: the search is over. */
-export const ENOUGH = 0.1
+const ENOUGH = 0.1
 const PATIENCE = 500_000
 const OFFER = 8
 /** Improvements from so many beginnings before the proof is begun. */

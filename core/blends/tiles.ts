@@ -9,8 +9,8 @@ export const verdicts = ['good', 'too light', 'too dark', 'too strong', 'too dul
 export type Verdict = (typeof verdicts)[number]
 
 /** A small picture of a tile, as a data address; large ones are shrunk before they come here. */
-export const MOST_PHOTO = 200_000
-export const photoSchema = z
+const MOST_PHOTO = 200_000
+const photoSchema = z
   .string()
   .max(MOST_PHOTO, 'must be a picture of at most 150 kB')
   .regex(/^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/, 'must be a JPEG, PNG or WebP picture')
@@ -93,7 +93,7 @@ export const measuredTile = (
     .sort((a, b) => b.date.localeCompare(a.date))[0]
 
 /** How many tiles make a trial before a big mix. Common practice: six. */
-export const TRIAL_TILES = 6
+const TRIAL_TILES = 6
 
 /**
  * Six small tiles to try before a big mix: the recipe itself, and with each of its materials a part more or less, the

@@ -68,9 +68,9 @@ export interface SealedPair {
 }
 
 /** A model rests on this many tiles at least: two points tell nothing of their spread. */
-export const LEAST_TILES = 3
+const LEAST_TILES = 3
 /** Factors outside this range are a slip of the hand, not glue. */
-export const sealingRange = [0.4, 1.6] as const
+const sealingRange = [0.4, 1.6] as const
 /** A grey tile tells nothing of chroma. */
 const LEAST_CHROMA = 4
 

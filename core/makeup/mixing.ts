@@ -1,6 +1,6 @@
 import type { MixedBlend } from '../blends'
 import { difference2000, toLab } from '../colour'
-import { allocate, type Claim, type Material, type StockState } from '../stock'
+import { allocate, costOfDraw, type Claim, type Material, type StockState } from '../stock'
 import type { Slot } from './slots'
 
 /**
@@ -48,6 +48,32 @@ export function mixingClaims(
         })),
       },
     ]
+  })
+}
+
+/**
+ * States with what each blend's jar costs if it is mixed now: its parts at what they cost. All fractions of a sieved
+ * blend cost the same for a gram.
+ */
+export function withMadeAt(
+  states: readonly StockState[],
+  mixed: ReadonlyMap<string, MixedBlend>,
+): StockState[] {
+  if (mixed.size === 0) return [...states]
+  const byId = new Map(states.map((state) => [state.material.id, state]))
+  return states.map((state) => {
+    const own = mixed.get(state.material.blendId ?? '')
+    if (!own) return state
+    const { portions } = own.mixture
+    const grams = portions.map(({ grain, parts }) => grain.bulkGPerMl * parts)
+    const costs = portions.map(({ grain }, i) => {
+      const from = byId.get(grain.material.id)
+      return from && costOfDraw(grams[i] ?? 0, from)
+    })
+    if (costs.some((cost) => cost === undefined)) return state
+    const sum = (values: readonly (number | undefined)[]): number =>
+      values.reduce<number>((all, value) => all + (value ?? 0), 0)
+    return { ...state, madeAtMinor: sum(costs) / sum(grams) }
   })
 }
 

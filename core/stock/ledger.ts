@@ -162,6 +162,8 @@ export interface StockState {
   /** Oldest first. */
   readonly lots: readonly LotState[]
   readonly onHand: number
+  /** Of what is mixed at home: what a unit of it costs if it is mixed now, in hundredths, where that is known. */
+  readonly madeAtMinor?: number
 }
 
 /** Sums the lots of each material. */

@@ -66,8 +66,8 @@ export const packUnitPriceMinor = ({ material }: Pick<StockState, 'material'>): 
 
 /**
  * What a quantity will cost, in hundredths: first in, first out, at the lots that would be drawn; what the
- * shelf does not hold at the usual pack's price, or else as the newest lot. Absent where a price that counts
- * is not known.
+ * shelf does not hold at the usual pack's price, or as it would be mixed now, or else as the newest lot. Absent
+ * where a price that counts is not known.
  */
 export function costOfDraw(quantity: number, state: StockState): number | undefined {
   const plan = planDraw(quantity, state.lots)
@@ -81,6 +81,6 @@ export function costOfDraw(quantity: number, state: StockState): number | undefi
     cost += unit * draw.quantity
   }
   if (plan.shortfall === 0) return cost
-  const unit = packUnitPriceMinor(state) ?? newest
+  const unit = packUnitPriceMinor(state) ?? state.madeAtMinor ?? newest
   return unit === undefined ? undefined : cost + unit * plan.shortfall
 }

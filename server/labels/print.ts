@@ -12,9 +12,32 @@ const CODE_MM = 20
 const BAR_MM = 3
 const MARGIN_MM = 10
 
-/** A code as a picture: QR, four pixels to a module. */
-export const codePicture = (text: string): Promise<Buffer> =>
-  bwipjs.toBuffer({ bcid: 'qrcode', text, scale: 4, backgroundcolor: 'FFFFFF' })
+/** A QR code as squares: how many to a side, and which are dark, row by row. */
+export interface Code {
+  readonly side: number
+  readonly dark: readonly boolean[]
+}
+
+/** The squares of a text's code. @throws RangeError where the text is too long for one */
+export function codeOf(text: string): Code {
+  const [drawn] = bwipjs.raw({ bcid: 'qrcode', text })
+  if (!drawn || !('pixs' in drawn)) throw new RangeError(`code is ${text}; it must fit into a QR code`)
+  return { side: drawn.pixx, dark: Array.from(drawn.pixs, (value) => value === 1) }
+}
+
+/** Draws a code, runs of dark squares as one. */
+function drawCode(pdf: Pdf, { side, dark }: Code, left: number, top: number, width: number): void {
+  const module = width / side
+  for (let row = 0; row < side; row += 1)
+    for (let from = 0; from < side; from += 1) {
+      if (!dark[row * side + from]) continue
+      let to = from
+      while (to + 1 < side && dark[row * side + to + 1]) to += 1
+      pdf.rect(left + from * module, top + row * module, (to - from + 1) * module, module)
+      from = to
+    }
+  pdf.fill(INK)
+}
 
 /** Sheets of jar labels, row by row. */
 export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Buffer> {
@@ -33,7 +56,7 @@ export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Buf
   for (const [i, label] of order.labels.entries()) {
     const place = i % (columns * rows)
     if (place === 0) pdf.addPage()
-    await drawLabel(
+    drawLabel(
       pdf,
       pen,
       label,
@@ -45,15 +68,15 @@ export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Buf
   return bytes
 }
 
-async function drawLabel(
+function drawLabel(
   pdf: Pdf,
   pen: Pen,
   { title, lines, code, colour }: LabelsOrder['labels'][number],
   left: number,
   top: number,
-): Promise<void> {
+): void {
   pdf.lineWidth(0.4).strokeColor(RULE).rect(left, top, mm(LABEL.width), mm(LABEL.height)).stroke()
-  pdf.image(await codePicture(code), left + mm(PAD_MM), top + mm(PAD_MM), { width: mm(CODE_MM) })
+  drawCode(pdf, codeOf(code), left + mm(PAD_MM), top + mm(PAD_MM), mm(CODE_MM))
   pen.write(
     { style: 'text', size: 6, colour: SOFT },
     code,

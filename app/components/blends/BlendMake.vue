@@ -6,6 +6,7 @@ import {
   lastOf,
   lotColours,
   lotDrifts,
+  sameParts,
   limitOf,
   meshes,
   meshWords,
@@ -19,7 +20,7 @@ import {
   type Blend,
   type MixedBlend,
 } from '~~/core/blends'
-import { labToHex, linearToLab, sealedLab, type Sealing } from '~~/core/colour'
+import { sealedHex, type Sealing } from '~~/core/colour'
 import { batchName, planFrom } from '~~/core/batches'
 import { makeUp } from '~~/core/makeup'
 import { blendMethod } from '~~/core/methods'
@@ -194,6 +195,16 @@ const lotRows = computed(() => {
     label: lots.find(({ lotId }) => lotId === one.lotId)?.label ?? '',
   }))
 })
+/** So much is a big mix: six small tiles come first. From memory. */
+const BIG_ML = 300
+const wantsTrial = computed(
+  () =>
+    ml.value >= BIG_ML &&
+    !props.locked &&
+    !workshop.tiles.some(
+      ({ verdict, parts }) => verdict !== undefined && sameParts(parts, props.blend.parts),
+    ),
+)
 const grainWords = (ratio: number): string => (ratio > 1.4 ? ', coarser' : ratio < 0.7 ? ', finer' : '')
 
 const split = computed(() =>
@@ -207,7 +218,7 @@ const sides = computed(() =>
       words: jarWords(jar, props.blend.sieveMm),
       share: side?.massShare ?? 0,
       mixture: side?.mixture,
-      sealed: side?.mixture && labToHex(sealedLab(linearToLab(side.mixture.dry), props.sealing)),
+      sealed: side?.mixture && sealedHex(side.mixture.dry, props.sealing),
     }
   }),
 )
@@ -373,6 +384,9 @@ const packWords = (packs: number | undefined): string =>
         <p v-if="work" class="py-1 text-soft">
           About {{ formatMinutes(work.handsMin.value) }} of hands:
           {{ work.steps.map(({ title }) => title).join(' · ') }}.
+        </p>
+        <p v-if="wantsTrial" class="py-1 text-larch">
+          No tile of this recipe has been judged: before so much, six small ones, sealed.
         </p>
         <p v-if="isShort && limit.scarcest" class="py-1 text-hip" role="alert">
           {{ limit.scarcest.grain.material.name }} runs out first: it gives {{ shownMl(limit.mostMl) }} of the

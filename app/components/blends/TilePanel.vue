@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { labToHex } from '~~/core/colour'
+import { sealedHex } from '~~/core/colour'
 import {
   mixtureOf,
   MOST_PARTS,
   portionsOf,
   sameParts,
-  sealedOf,
   trialTiles,
   type Blend,
   type Tile,
@@ -42,7 +41,7 @@ const rows = computed(() =>
       mixture,
       portions,
       dry: tile.dry ?? mixture?.dryHex,
-      sealed: tile.sealed ?? (mixture && labToHex(sealedOf(mixture, sealing))),
+      sealed: tile.sealed ?? (mixture && sealedHex(mixture.dry, sealing)),
     }
   }),
 )

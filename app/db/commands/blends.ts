@@ -2,7 +2,6 @@ import { BLEND_MIX } from '../../../core/methods'
 import {
   blendMaterialId,
   blendSchema,
-  jarsOf,
   paletteSchema,
   sameParts,
   tileSchema,
@@ -140,9 +139,6 @@ export async function removeBlend({ db, now }: CommandContext, id: string): Prom
     return ok(removed)
   })
 }
-
-/** Ids of the jars of a blend. */
-export const jarIds = (blend: Blend): string[] => jarsOf(blend).map((jar) => blendMaterialId(blend.id, jar))
 
 /** Writes a new or changed test tile. */
 export async function saveTile(

@@ -25,7 +25,7 @@ const router = useRouter()
 const workshop = useWorkshop()
 const commission = useCommission()
 const store = useBlends()
-const stock = useStock()
+const shelf = useShelf()
 const notices = useNotices()
 
 /** Those of the commission in hand, and those of none; a set stands together, dark to light. */
@@ -41,7 +41,7 @@ const shown = computed(() => {
 const stored = computed<Blend | undefined>(
   () => workshop.blends.find(({ id }) => id === route.query.blend) ?? shown.value[0],
 )
-const { draft, mixed, mixes, change, setParts } = useBlendDraft(() => stored.value)
+const { draft, mixed, resting, restingMixed, mixes, change, setParts } = useBlendDraft(() => stored.value)
 const choose = (id: string): Promise<unknown> => router.replace({ query: { ...route.query, blend: id } })
 const locked = computed(() => mixes.value.length > 0)
 const target = computed(() => draft.value && store.targetOf(draft.value))
@@ -157,7 +157,9 @@ async function createAll(
   making.value = false
 }
 
-/** What may go in: what is on the shelf, and what could be bought where that is asked for. */
+/** Less than this in a jar is dust, g. */
+const LEAST_G = 0.05
+/** What may go in: what is free on the shelf, and what could be bought where that is asked for. */
 const buyable = ref(false)
 function orderFor(
   blend: Pick<Blend, 'target' | 'use' | 'texture' | 'sealer' | 'bounds'>,
@@ -166,7 +168,7 @@ function orderFor(
   const aim = store.targetOf(blend)
   if (!aim) return undefined
   const fit = [...store.grains.values()].filter((grain) => takes(blend.use, grain))
-  const isThere = (id: string): boolean => (stock.stateById.get(id)?.onHand ?? 0) > 0
+  const isThere = (id: string): boolean => shelf.freeOf(id) > LEAST_G
   const jars = fit.filter(
     ({ material }) => isThere(material.id) || (buy && material.packQuantity !== undefined),
   )
@@ -185,7 +187,7 @@ function orderFor(
   ) as MixOrder
 }
 const order = computed(() =>
-  workshop.ledgerRead && draft.value ? orderFor(draft.value, buyable.value) : undefined,
+  workshop.ledgerRead && resting.value ? orderFor(resting.value, buyable.value) : undefined,
 )
 const answer = shallowRef<MixAnswer>()
 const searching = ref(false)
@@ -361,7 +363,7 @@ async function rename(): Promise<void> {
         </div>
         <JarShelf
           v-model:buyable="buyable"
-          :blend="draft"
+          :blend="resting ?? draft"
           :bounds="bounds"
           :locked="locked"
           @add="add"
@@ -369,16 +371,16 @@ async function rename(): Promise<void> {
         />
       </div>
       <BlendMake
-        v-if="mixed"
-        :blend="draft"
-        :mixed="mixed"
+        v-if="restingMixed && resting"
+        :blend="resting"
+        :mixed="restingMixed"
         :sealing="sealing"
         :locked="locked"
         @change="change"
         @swap="swap"
       />
-      <BlendLines v-if="mixed" :mixed="mixed" />
-      <TilePanel :blend="draft" :locked="locked" @take="again" />
+      <BlendLines v-if="restingMixed" :mixed="restingMixed" />
+      <TilePanel :blend="resting ?? draft" :locked="locked" @take="again" />
       <MeasureDialog v-if="picking" :title="draft.name" :blend="draft" @close="picking = false" />
     </template>
     <PalettePanel :blends="shown" @propose="createFrom" />

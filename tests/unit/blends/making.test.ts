@@ -8,9 +8,24 @@ import {
   type MixedBlend,
   type Tile,
 } from '../../../core/blends'
-import { blendOff, fillSlots, isKindOf, makeUp, mixingClaims, type Slot } from '../../../core/makeup'
+import {
+  blendOff,
+  fillSlots,
+  isKindOf,
+  makeUp,
+  mixingClaims,
+  withMadeAt,
+  type Slot,
+} from '../../../core/makeup'
 import { blendMethod, methodCoefficient, methodName } from '../../../core/methods'
-import { allocate, jarCodeText, readJarCode, type Claim, type StockState } from '../../../core/stock'
+import {
+  allocate,
+  costOfDraw,
+  jarCodeText,
+  readJarCode,
+  type Claim,
+  type StockState,
+} from '../../../core/stock'
 import { materials, NOON, stocked } from '../../support/workshop'
 
 const grains = grainsOf(materials)
@@ -227,6 +242,27 @@ describe('in the lines', () => {
     const whole = Math.max(7 / held!.massShare, 1 / passed!.massShare)
     expect(sum(own!.needs.map(({ quantity }) => quantity))).toBeCloseTo(whole, 6)
   })
+})
+
+test('a jar that is not mixed yet costs what its parts do; one that has lots, what they cost', () => {
+  const mixed = mixedOf({
+    use: 'crown',
+    parts: [
+      { materialId: 'foam-fine-rust', parts: 1 },
+      { materialId: 'leaf-dark', parts: 1 },
+    ],
+  })
+  const jar = mixed.jars[0]!.material
+  const states: StockState[] = [...stocked(), { material: jar, lots: [], onHand: 0 }]
+  const [own] = withMadeAt(states, new Map([['b1', mixed]])).filter(({ material }) => material === jar)
+  // Foam 480 for 40 g at 0.045 g/ml, leaf 690 for 25 g at 0.06: (0.54 + 1.656) ÷ 0.105 a gram.
+  expect(own?.madeAtMinor).toBeCloseTo(2.196 / 0.105, 6)
+  expect(costOfDraw(10, own!)).toBeCloseTo(219.6 / 1.05, 3)
+  const unknown = withMadeAt(
+    states.filter(({ material }) => material.id !== 'leaf-dark'),
+    new Map([['b1', mixed]]),
+  ).find(({ material }) => material === jar)
+  expect(unknown && costOfDraw(10, unknown)).toBeUndefined()
 })
 
 test('the code of a jar is read back, and nothing else is', () => {

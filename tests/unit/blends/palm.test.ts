@@ -1,13 +1,5 @@
 import { fromHex, mixLinear, usualSealing, type Linear } from '../../../core/colour'
-import {
-  grainsToCover,
-  mixtureOf,
-  numberShares,
-  paintPalm,
-  sitesOn,
-  MOST_GRAINS,
-  type Mixture,
-} from '../../../core/blends'
+import { grainsToCover, mixtureOf, paintPalm, sitesOn, MOST_GRAINS, type Mixture } from '../../../core/blends'
 import { fibre, foam, grain } from '../../support/grains'
 
 const SIDE = 160
@@ -27,15 +19,6 @@ const lightOf = (pixel: number): Linear =>
     `#${[pixel & 255, (pixel >> 8) & 255, (pixel >> 16) & 255].map((byte) => byte.toString(16).padStart(2, '0')).join('')}`,
   )
 const meanOf = (pixels: Uint32Array): Linear => mixLinear([...pixels].map((pixel) => [lightOf(pixel), 1]))
-
-test('grains go by number: of equal area a grain of four times the size is one in seventeen', () => {
-  // Half the area each: sixteen fine ones show as much as one coarse.
-  const even = mixtureOf([
-    { grain: grain(foam('a', 0.5, '#000000')), parts: 1 },
-    { grain: grain(foam('b', 2, '#ffffff')), parts: 4 },
-  ])
-  expect(numberShares(even)[1]).toBeCloseTo(1 / 17, 9)
-})
 
 test('a palm has the hue of the mixture: red to green and blue to green as in the mean light', () => {
   const mean = meanOf(painted(mixture))
