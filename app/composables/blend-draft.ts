@@ -1,4 +1,4 @@
-import { refDebounced } from '@vueuse/core'
+import { useDebounceFn } from '@vueuse/core'
 import { BLEND_MIX } from '~~/core/methods'
 import {
   blendMaterialId,
@@ -43,7 +43,11 @@ export function useBlendDraft(stored: () => Blend | undefined) {
     own && mixedBlend(own, blends.grains, workshop.tiles, blends.sealings)
   const mixed = computed(() => mix(draft.value))
   /** While parts are pressed one after the other only the mixture follows; what hangs on it waits until they rest. */
-  const late = refDebounced(draft, REST_MS)
+  const late = shallowRef(draft.value)
+  const rest = useDebounceFn(() => {
+    late.value = draft.value
+  }, REST_MS)
+  watch(draft, () => void rest(), { flush: 'sync' })
   const resting = computed(() => (late.value?.id === draft.value?.id ? late.value : draft.value))
   const restingMixed = computed(() => (resting.value === draft.value ? mixed.value : mix(resting.value)))
   /** Batches that have mixed it or are mixing it: its recipe stays as it is. */

@@ -1,4 +1,4 @@
-import type { Best, Pool } from './solve'
+import { distanceOf, type Best, type Pool } from './pool'
 
 /** Grains that halves of two are made of, nearest first; parts of a half of one and of two; halves that are kept. */
 const NEAREST = 32
@@ -14,7 +14,7 @@ export function halfMixes(pool: Pool, best: Best): void {
   const { area, place } = pool
   const order = Array.from({ length: pool.count }, (_, i) => i)
     .filter((i) => (pool.most[i] ?? 0) > 0)
-    .sort((a, b) => awayOf(place, a) - awayOf(place, b))
+    .sort((a, b) => distanceOf(pool, a) - distanceOf(pool, b))
   const near = order.slice(0, NEAREST)
   if (pool.forcedParts > 0) return
   const halves: { readonly grains: readonly [a: number, p: number, b: number, q: number] }[] = []
@@ -89,7 +89,7 @@ export function fewGrains(pool: Pool, best: Best): void {
   const { area, place } = pool
   const order = Array.from({ length: pool.count }, (_, i) => i)
     .filter((i) => (pool.most[i] ?? 0) > 0)
-    .sort((a, b) => awayOf(place, a) - awayOf(place, b))
+    .sort((a, b) => distanceOf(pool, a) - distanceOf(pool, b))
     .slice(0, FEW)
   const counts = new Int32Array(pool.count)
   const at = (i: number, axis: number): number => (area[i] ?? 0) * (place[i * 3 + axis] ?? 0)
@@ -115,6 +115,3 @@ export function fewGrains(pool: Pool, best: Best): void {
             }
       }
 }
-
-const awayOf = (place: Float64Array, i: number): number =>
-  Math.hypot(place[i * 3] ?? 0, place[i * 3 + 1] ?? 0, place[i * 3 + 2] ?? 0)

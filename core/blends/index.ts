@@ -1,6 +1,7 @@
 export * from './grains'
 export * from './mixture'
 export * from './records'
+export * from './search'
 export * from './sieve'
 export * from './solve'
 export * from './target'

@@ -1,4 +1,5 @@
-import { nearestMix, type NoSolution, type Search, type Solution } from './solve'
+import type { NoSolution, Search, Solution } from './search'
+import { nearestMix } from './solve'
 import type { Grain } from './grains'
 import { MOST_PARTS } from './records'
 

@@ -87,7 +87,7 @@ const help = computed(() => {
         <button
           type="button"
           class="button button-small"
-          :disabled="locked"
+          :disabled="locked || searching"
           @click="emit('take', row.solution)"
         >
           Take these parts

@@ -1,31 +1,21 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import {
-  mixtureOf,
-  portionsOf,
   sameParts,
-  sealedOf,
   setSteps,
-  steppedFrom,
-  takes,
   toneNames as toneList,
   type Tile,
   type Blend,
   type Bound,
   type Solution,
-  type ToneName,
 } from '~~/core/blends'
-import { labToHex, noSealing, sealers, toLab, type Lab } from '~~/core/colour'
-import { changeBlend, removeBlend, saveBlend, saveBlends } from '../../db/commands/blends'
-import { blendWorker } from '../../stores/blends'
-import type { MixAnswer, MixOrder } from '../../workers/blend.worker'
+import { noSealing, toLab } from '~~/core/colour'
+import { changeBlend, removeBlend, saveBlend } from '../../db/commands/blends'
 
 const route = useRoute()
 const router = useRouter()
 const workshop = useWorkshop()
 const commission = useCommission()
 const store = useBlends()
-const shelf = useShelf()
 const notices = useNotices()
 
 /** Those of the commission in hand, and those of none; a set stands together, dark to light. */
@@ -70,151 +60,8 @@ const sealing = computed(() => (draft.value ? store.sealings[draft.value.sealer]
 const bounds = computed<readonly Bound[]>(() => draft.value?.bounds ?? [])
 
 useStation('Blends', () => void create())
-async function create(): Promise<void> {
-  const line = commission.selected?.line
-  const answer = await workshop.give(saveBlend, {
-    name: line ? `${line.name}, base` : 'New blend',
-    ...(commission.current ? { commissionId: commission.current.id } : {}),
-    target: line
-      ? { kind: 'tone', lineId: line.id, tone: 'base' }
-      : { kind: 'colour', colour: '#5a7a36', from: 'typed' },
-    use: 'crown',
-    texture: 'one',
-    parts: [],
-    sealer: sealers[0],
-  })
-  if (answer.kind === 'ok') await choose(answer.value.id)
-}
-const toneLabels: Record<ToneName, string> = { shade: 'shade', base: 'base', light: 'highlight' }
-/** Shade, base and highlight of the line in hand, each with the nearest parts. */
-const making = ref(false)
-async function createSet(): Promise<void> {
-  const line = commission.selected?.line
-  if (!line) return
-  await createAll(
-    toneList.map((tone) => ({
-      name: `${line.name}, ${toneLabels[tone]}`,
-      target: { kind: 'tone', lineId: line.id, tone },
-      use: 'crown',
-      texture: 'one',
-    })),
-  )
-}
-/** A blend for each of some colours, each with what it is for. */
-const createFrom = (colours: readonly { name: string; colour: string; use: Blend['use'] }[]): Promise<void> =>
-  createAll(
-    colours.map(({ name: own, colour, use }) => ({
-      name: own,
-      target: { kind: 'colour', colour, from: 'typed' },
-      use,
-      texture: 'any',
-    })),
-  )
-type Draft = Omit<Blend, 'id' | 'changedAt' | 'fieldsAt'>
-/** Blends that belong together, each with the simplest parts that are as good as the nearest. */
-async function createAll(
-  wanted: readonly Pick<Draft, 'name' | 'target' | 'use' | 'texture'>[],
-): Promise<void> {
-  if (making.value) return
-  making.value = true
-  const setId = workshop.context().newId()
-  const drafts: Draft[] = []
-  // The base comes first: the other tones of a set keep their steps from what it could be.
-  let moved: ((tone: Lab) => Lab) | undefined
-  const isBase = ({ target: aim }: Pick<Draft, 'target'>): boolean =>
-    aim.kind === 'tone' && aim.tone === 'base'
-  const inTurn = [...wanted].sort((a, b) => Number(isBase(b)) - Number(isBase(a)))
-  try {
-    for (const own of inTurn) {
-      const blend: Draft = {
-        ...own,
-        ...(commission.current ? { commissionId: commission.current.id } : {}),
-        setId,
-        parts: [],
-        sealer: sealers[0],
-      }
-      const wish = orderFor(blend, false)
-      const aim = store.targetOf(blend)
-      const steps =
-        moved && blend.target.kind === 'tone' && wish
-          ? { ...wish, wanted: labToHex(moved(toLab(wish.wanted))) }
-          : wish
-      const found = steps && (await blendWorker().propose(steps))
-      const parts = found?.proposal.kind === 'found' ? found.proposal.simplest.parts : []
-      drafts.push({ ...blend, parts: parts.map((part) => ({ ...part })) })
-      const { portions } = portionsOf(parts, store.grains)
-      if (aim && isBase(blend) && portions.length > 0) {
-        const is = sealedOf(mixtureOf(portions), store.sealings[blend.sealer])
-        moved = (tone) => steppedFrom(tone, aim.lab, is)
-      }
-    }
-    const saved = await workshop.give(saveBlends, drafts)
-    const shownFirst = saved.kind === 'ok' ? saved.value[0] : undefined
-    if (shownFirst) await choose(shownFirst.id)
-  } catch (error) {
-    notices.fault(`The search failed: ${error instanceof Error ? error.message : String(error)}`)
-  }
-  making.value = false
-}
-
-/** Less than this in a jar is dust, g. */
-const LEAST_G = 0.05
-/** What may go in: what is free on the shelf, and what could be bought where that is asked for. */
-const buyable = ref(false)
-function orderFor(
-  blend: Pick<Blend, 'target' | 'use' | 'texture' | 'sealer' | 'bounds'>,
-  buy: boolean,
-): MixOrder | undefined {
-  const aim = store.targetOf(blend)
-  if (!aim) return undefined
-  const fit = [...store.grains.values()].filter((grain) => takes(blend.use, grain))
-  const isThere = (id: string): boolean => shelf.freeOf(id) > LEAST_G
-  const jars = fit.filter(
-    ({ material }) => isThere(material.id) || (buy && material.packQuantity !== undefined),
-  )
-  const offers = fit.filter((grain) => !jars.includes(grain) && grain.material.packQuantity !== undefined)
-  const known = new Set(jars.map(({ material }) => material.id))
-  return JSON.parse(
-    JSON.stringify({
-      jars: jars.map(({ material }) => material),
-      offers: offers.map(({ material }) => material),
-      wanted: aim.colour,
-      sealing: store.sealings[blend.sealer],
-      use: blend.use,
-      texture: blend.texture,
-      bounds: (blend.bounds ?? []).filter(({ materialId }) => known.has(materialId)),
-    } satisfies MixOrder),
-  ) as MixOrder
-}
-const order = computed(() =>
-  workshop.ledgerRead && resting.value ? orderFor(resting.value, buyable.value) : undefined,
-)
-const answer = shallowRef<MixAnswer>()
-const searching = ref(false)
-let asked = 0
-const search = useDebounceFn(async () => {
-  const own = order.value
-  if (!own) return
-  const turn = (asked += 1)
-  searching.value = true
-  try {
-    const found = await blendWorker().propose(own)
-    if (turn === asked) answer.value = found
-  } catch (error) {
-    if (turn === asked)
-      notices.fault(`The search failed: ${error instanceof Error ? error.message : String(error)}`)
-  }
-  if (turn === asked) searching.value = false
-}, 150)
-watch(
-  () => JSON.stringify(order.value),
-  () => {
-    answer.value = undefined
-    searching.value = order.value !== undefined
-    void search()
-  },
-  { immediate: true },
-)
+const { making, create, createSet, createFrom } = useNewBlends(choose)
+const { buyable, answer, searching } = useMixSearch(() => resting.value)
 
 async function put(materialId: string, parts: number): Promise<void> {
   const done = await setParts(materialId, parts)
@@ -355,7 +202,7 @@ async function rename(): Promise<void> {
           />
           <BlendOffers
             :answer="answer"
-            :searching="searching"
+            :searching="searching || resting !== draft"
             :sealing="sealing"
             :locked="locked"
             @take="take"

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { MOST_PARTS, type Bound, type MixedBlend } from '~~/core/blends'
+import { figure, input, plainNumber } from '~~/core/units'
+
+/** The parts of a mixture as a row of measures, changed by hand, with what each shows of the whole. */
+const props = defineProps<{ mixed: MixedBlend; bounds: readonly Bound[]; locked: boolean }>()
+const emit = defineEmits<{
+  parts: [materialId: string, parts: number]
+  pin: [materialId: string, parts?: number]
+}>()
+const rows = computed(() =>
+  props.mixed.mixture.portions.map(({ grain, parts }, i) => ({
+    grain,
+    parts,
+    shown: props.mixed.mixture.shown[i] ?? 0,
+    pinned: props.bounds.some(({ materialId, least = 0 }) => materialId === grain.material.id && least > 0),
+  })),
+)
+const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 0))
+const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
+  figure(shown * 100, '%', 'parts × area that a millilitre shows ÷ the same of all', [
+    input('parts', parts, '', 'yours', `of ${total.value}`),
+    input(
+      'area that 1 ml shows',
+      grain.areaPerMl / 100,
+      'cm²',
+      'formula',
+      grain.shape === 'fibre' ? 'length × diameter of each fibre' : '1.5 × fill ÷ grain',
+    ),
+    grain.shape === 'fibre'
+      ? input('fibre', grain.sizeMm, 'mm', 'memory', `${plainNumber(grain.acrossMm * 1000, 0)} µm thick`)
+      : input('grain', grain.sizeMm, 'mm', 'memory'),
+    input('bulk density', grain.bulkGPerMl, 'g/ml', 'memory'),
+  ])
+</script>
+
+<template>
+  <table class="parts ruled mt-2 w-full">
+    <thead>
+      <tr>
+        <th>Parts by volume, {{ total }} in all</th>
+        <th><span class="sr-only">Measure</span></th>
+        <th class="number">Of what is seen</th>
+        <th><span class="sr-only">Actions</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="row in rows" :key="row.grain.material.id">
+        <td class="leading-tight">
+          <span class="dot" :style="{ background: row.grain.hex }" aria-hidden="true" />{{
+            row.grain.material.name
+          }}
+        </td>
+        <td class="whitespace-nowrap">
+          <button
+            type="button"
+            class="step"
+            :disabled="locked"
+            :aria-label="`One part less of ${row.grain.material.name}`"
+            @click="emit('parts', row.grain.material.id, row.parts - 1)"
+          >
+            −
+          </button>
+          <span class="measure" role="img" :aria-label="`${row.parts} parts`"
+            ><i
+              v-for="n in MOST_PARTS"
+              :key="n"
+              :class="{ full: n <= row.parts }"
+              :style="n <= row.parts ? { background: row.grain.hex } : {}"
+          /></span>
+          <button
+            type="button"
+            class="step"
+            :disabled="locked || total >= MOST_PARTS"
+            :aria-label="`One part more of ${row.grain.material.name}`"
+            @click="emit('parts', row.grain.material.id, row.parts + 1)"
+          >
+            +
+          </button>
+          <strong class="ml-1 inline-block w-5 text-right tabular-nums">{{ row.parts }}</strong>
+        </td>
+        <td class="number">
+          <FigureButton
+            :figure="shownFigure(row)"
+            :label="`${row.grain.material.name}, of what is seen`"
+            :text="`${plainNumber(row.shown * 100, row.shown < 0.1 ? 1 : 0)} %`"
+          />
+        </td>
+        <td class="text-right whitespace-nowrap">
+          <button
+            type="button"
+            class="button button-quiet button-small"
+            :aria-pressed="row.pinned"
+            :title="row.pinned ? 'Proposals keep these parts' : 'Proposals may change these parts'"
+            @click="emit('pin', row.grain.material.id, row.pinned ? undefined : row.parts)"
+          >
+            {{ row.pinned ? 'kept' : 'keep' }}
+          </button>
+          <button
+            type="button"
+            class="button button-quiet button-small"
+            :disabled="locked"
+            :aria-label="`Take ${row.grain.material.name} out`"
+            @click="emit('parts', row.grain.material.id, 0)"
+          >
+            out
+          </button>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.dot {
+  display: inline-block;
+  width: 12px;
+  height: 12px;
+  margin-right: 7px;
+  border: 1px solid var(--color-line);
+  vertical-align: -1px;
+}
+.parts th,
+.parts td {
+  padding-left: 4px;
+  padding-right: 4px;
+}
+.step {
+  width: 30px;
+  min-height: 32px;
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
+  background: #fff;
+  font-size: 17px;
+  line-height: 1;
+}
+.step:disabled {
+  color: var(--color-soft);
+  background: var(--color-bench);
+}
+.measure {
+  display: inline-flex;
+  gap: 1px;
+  margin: 0 6px;
+  vertical-align: middle;
+}
+.measure i {
+  width: 6px;
+  height: 20px;
+  border: 1px solid var(--color-line);
+}
+.measure i.full {
+  border-color: var(--color-soft);
+}
+</style>

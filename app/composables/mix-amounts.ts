@@ -1,0 +1,29 @@
+import { amountsFor, limitOf, type MixedBlend } from '~~/core/blends'
+import { figure, input } from '~~/core/units'
+
+/** What so much of a mix takes of each jar, what is free of it, and which runs out first. */
+export function useMixAmounts(mixed: () => MixedBlend, ml: () => number) {
+  const shelf = useShelf()
+  const amounts = computed(() => amountsFor(mixed().mixture, ml()))
+  const rows = computed(() =>
+    amounts.value.map((amount) => {
+      const { material, bulkGPerMl } = amount.portion.grain
+      const free = shelf.freeOf(material.id)
+      const short = amount.g - free
+      return {
+        ...amount,
+        material,
+        free,
+        lacking: short > Math.max(0.05, 0.005 * amount.g) ? short : 0,
+        figure: figure(amount.g, 'g', 'amount × parts ÷ all parts × bulk density', [
+          input('amount', ml(), 'ml', 'yours'),
+          input('parts', amount.portion.parts, '', 'yours'),
+          input('bulk density', bulkGPerMl, 'g/ml', 'memory', material.name),
+        ]),
+      }
+    }),
+  )
+  const limit = computed(() => limitOf(mixed().mixture, shelf.freeOf))
+  const isShort = computed(() => rows.value.some(({ lacking }) => lacking > 0))
+  return { amounts, rows, limit, isShort }
+}
