@@ -113,7 +113,15 @@ export class Maker {
       const press = all ?? order.map((name) => words.find((text) => text.startsWith(name))).find(Boolean)
       if (press === undefined) continue
       const before = await page.locator('main').innerText()
-      await page.getByRole('button', { name: press, exact: true }).click()
+      // A wait may be over by itself while the hand is on its way to it: what is there now is looked at again.
+      const pressed = await page
+        .getByRole('button', { name: press, exact: true })
+        .click({ timeout: 5_000 })
+        .then(
+          () => true,
+          () => false,
+        )
+      if (!pressed) continue
       const yes = dialog.getByRole('button').last()
       await expect
         .poll(async () => (await dialog.isVisible()) || (await page.locator('main').innerText()) !== before)
