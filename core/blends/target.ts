@@ -41,7 +41,7 @@ export const fenceNormals: readonly Vector[] = [-1, 0, 1].flatMap((x) =>
 const RAYS = 160
 /** Added to what the rays found, for what lies between them: a ray is at most 0.16 from any direction. */
 const MARGIN = 1.025
-/** Beyond this difference nothing is fenced off: any flock is as wrong as another. */
+/** Beyond this difference nothing is fenced off: one flock is as wrong as another. */
 const FURTHEST = 60
 /** Step in linear light by which the stretch at the target is found. */
 const STEP = 2e-4

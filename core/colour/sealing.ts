@@ -92,7 +92,7 @@ export function fitSealing(pairs: readonly SealedPair[]): Sealing | undefined {
   return { lightness, chroma, tiles: pairs.length }
 }
 
-/** The slope of a line through the origin, and its standard error. Source: any textbook of regression. */
+/** The slope of a line through the origin, and its standard error. Source: textbooks of regression. */
 function throughOrigin(points: readonly (readonly [x: number, y: number])[]): SealingFactor {
   const squares = points.reduce((sum, [x]) => sum + x * x, 0)
   const value = points.reduce((sum, [x, y]) => sum + x * y, 0) / squares

@@ -143,8 +143,19 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
         </figure>
         <figure v-if="plant" class="afar">
           <span class="flex">
-            <CrownDrawing :plant="plant" :width="STRIP / 2" :height="CROWN" />
-            <CrownDrawing :plant="plant" :colour="mixed.sealed" :width="STRIP / 2" :height="CROWN" />
+            <WayDrawing
+              :plant="plant"
+              :width="STRIP / 2"
+              :height="CROWN"
+              :label="`${plant.line.name} on the day`"
+            />
+            <WayDrawing
+              :plant="plant"
+              :colour="mixed.sealed"
+              :width="STRIP / 2"
+              :height="CROWN"
+              :label="`${plant.line.name} in this mix`"
+            />
           </span>
           <span class="flats" aria-hidden="true"
             ><i :style="{ background: target?.colour ?? 'transparent' }" /><i
@@ -232,18 +243,5 @@ figcaption {
   height: 150px;
   border: 1px dashed var(--color-line);
   color: var(--color-soft);
-}
-.choice {
-  min-height: 30px;
-  padding: 0 10px;
-  border: 1px solid var(--color-line);
-  margin-left: -1px;
-  font-size: 13px;
-  background: #fff;
-}
-.choice[aria-pressed='true'] {
-  background: var(--color-ink);
-  border-color: var(--color-ink);
-  color: #fff;
 }
 </style>

@@ -1,12 +1,28 @@
 <script setup lang="ts">
+import { tonesOf } from '~~/core/colour'
 import type { Manner } from '~~/core/manners'
 import { paintPlant, paletteOf } from '~~/core/painting'
+import type { Look } from '~~/core/plants'
 import { arrived, drawingAsked } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
 import { partsOf } from '../../stores/line-up'
 
-/** The piece as a way of making shows it, on the skeleton that it is drawn with. */
-const props = defineProps<{ plant: Plant; manner: Manner; bare: boolean; width: number; height: number }>()
+/**
+ * A plant of a line in small, on the skeleton that it is drawn with: as it grew, or as a way of making shows it; in the
+ * leaves of the day, or all of it in one colour.
+ */
+const props = withDefaults(
+  defineProps<{
+    plant: Plant
+    manner?: Manner
+    bare?: boolean
+    colour?: string
+    label?: string
+    width: number
+    height: number
+  }>(),
+  { bare: false, label: '' },
+)
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const GROUND = 10
 
@@ -15,6 +31,11 @@ const raster = useRaster(
   toRef(() => props.width),
   toRef(() => props.height),
 )
+const inOne = (look: Look): Look => {
+  if (props.colour === undefined) return look
+  const tones = tonesOf(props.colour)
+  return { ...look, tones, leaves: [{ tones, share: 1, outer: 1 }] }
+}
 function paint(): void {
   const { size } = props.plant
   const drawn = partsOf(props.plant).flatMap((part) => {
@@ -32,7 +53,7 @@ function paint(): void {
       paintPlant(
         pixels,
         drawing,
-        paletteOf(of.look),
+        paletteOf(inOne(of.look)),
         {
           x: (props.width / 2 + offsetMm * pxPerMm) * k,
           groundY: (props.height - GROUND) * k,
@@ -42,9 +63,13 @@ function paint(): void {
       )
   })
 }
-watch([() => props.plant, () => props.bare, () => props.manner, raster.scale, arrived], paint, {
-  flush: 'post',
-})
+watch(
+  [() => props.plant, () => props.bare, () => props.manner, () => props.colour, raster.scale, arrived],
+  paint,
+  {
+    flush: 'post',
+  },
+)
 onMounted(paint)
 </script>
 
@@ -53,6 +78,8 @@ onMounted(paint)
     ref="canvas"
     class="block"
     :style="{ width: `${width}px`, height: `${height}px` }"
-    aria-hidden="true"
+    :role="label ? 'img' : undefined"
+    :aria-label="label || undefined"
+    :aria-hidden="label ? undefined : 'true'"
   />
 </template>

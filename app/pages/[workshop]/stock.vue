@@ -146,19 +146,6 @@ const groups = computed(() =>
 </template>
 
 <style scoped>
-.choice {
-  min-height: 36px;
-  padding: 0 12px;
-  border: 1px solid var(--color-line);
-  margin-left: -1px;
-  font-size: 13px;
-  background: #fff;
-}
-.choice[aria-pressed='true'] {
-  background: var(--color-ink);
-  color: #fff;
-  border-color: var(--color-ink);
-}
 .kind {
   font-family: var(--font-title);
   font-weight: 650 !important;
