@@ -3,8 +3,11 @@ import type { Batch, RunEvent, TrayEntry } from '../../core/batches'
 import type { Blend, PaletteRecord, Tile } from '../../core/blends'
 import type { Commission, Line } from '../../core/commissions'
 import type { OwnCoefficient } from '../../core/makeup'
-import type { Lot, LotBalance, Material, Movement } from '../../core/stock'
-import { migrateRows, tables, type OwnSpecies, type Settings } from '../../core/workshop'
+import type { Offer, Order, Supplier } from '../../core/buying'
+import type { Harvest } from '../../core/harvest'
+import type { ToolRecord } from '../../core/tools'
+import type { Lot, LotBalance, LotMark, Material, Movement } from '../../core/stock'
+import { migrateRows, type OwnSpecies, type Settings } from '../../core/workshop'
 import { rebuildDerived } from './derived'
 
 /** Databases of this app are told from others by this prefix; the rest is the workshop's key in the address. */
@@ -15,7 +18,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 8
+export const DATABASE_VERSION = 9
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -37,6 +40,12 @@ export class WorkshopDb extends Dexie {
   declare blends: EntityTable<Blend, 'id'>
   declare tiles: EntityTable<Tile, 'id'>
   declare palettes: EntityTable<PaletteRecord, 'id'>
+  declare suppliers: EntityTable<Supplier, 'id'>
+  declare offers: EntityTable<Offer, 'id'>
+  declare orders: EntityTable<Order, 'id'>
+  declare tools: EntityTable<ToolRecord, 'id'>
+  declare harvests: EntityTable<Harvest, 'id'>
+  declare lotMarks: EntityTable<LotMark, 'id'>
   declare lots: EntityTable<Lot, 'id'>
   declare movements: EntityTable<Movement, 'id'>
   declare batches: EntityTable<Batch, 'id'>
@@ -94,11 +103,33 @@ export class WorkshopDb extends Dexie {
       .upgrade((transaction) => migrateTables(transaction, ['materials'], 6))
     // 7 → 8: blends, test tiles and palettes.
     this.version(8).stores({ blends: 'id', tiles: 'id', palettes: 'id' })
+    // 8 → 9: buying, harvests, a register of tools, where lots stand.
+    this.version(9)
+      .stores({
+        suppliers: 'id',
+        offers: 'id, supplierId, materialId',
+        orders: 'id, supplierId',
+        tools: 'id',
+        harvests: 'id',
+        lotMarks: 'id',
+      })
+      .upgrade((transaction) => migrateTables(transaction, ['settings', 'materials', 'tools'], 8))
   }
 }
 
 /** The tables that there were when the database came to version 4. */
-const tablesOfFour = tables.filter((name) => name !== 'blends' && name !== 'tiles' && name !== 'palettes')
+const tablesOfFour = [
+  'species',
+  'commissions',
+  'lines',
+  'materials',
+  'coefficients',
+  'lots',
+  'movements',
+  'batches',
+  'events',
+  'trayEntries',
+] as const
 
 /** Brings the rows of a database up by the rules of the file format: each stands in one place. */
 async function migrateTables(

@@ -1,7 +1,7 @@
 import type { Lack } from '../stock'
 import type { MakeUp } from './make-up'
 import { handlings, type PlantMethod, type Suit } from './method'
-import type { Tool } from './tools'
+import type { MissingTool } from '../tools'
 
 /** A way of making a piece, with all that it is compared by. */
 export interface Way {
@@ -16,7 +16,7 @@ export interface Way {
   /** Materials that are open or short. */
   readonly lacks: readonly Lack[]
   readonly open: readonly string[]
-  readonly toolsMissing: readonly Tool[]
+  readonly toolsMissing: readonly MissingTool[]
 }
 
 /** What ways can be put in order by. */

@@ -11,11 +11,6 @@ export function dayOfYear(date: string): number {
   return Math.round((ms - Date.UTC(Number(date.slice(0, 4)), 0, 1)) / MS_PER_DAY) + 1
 }
 
-/** The date that lies `days` after a date, both as YYYY-MM-DD; the year turns over. */
-export function addDays(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) + days * MS_PER_DAY).toISOString().slice(0, 10)
-}
-
 /** The same year's date of a day of the year, 1 to 366, as YYYY-MM-DD. */
 export function dateOfDay(year: number, day: number): string {
   return new Date(Date.UTC(year, 0, 1) + (day - 1) * MS_PER_DAY).toISOString().slice(0, 10)

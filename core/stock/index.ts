@@ -1,3 +1,4 @@
+export * from './ahead'
 export * from './catalogue'
 export * from './claims'
 export * from './convert'

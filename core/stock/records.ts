@@ -46,6 +46,8 @@ export const materialSchema = z.strictObject({
   blendId: idSchema.optional(),
   /** The colour that it has once sealed, where that is known; absent: as sealing does to its own. */
   sealed: colourSchema.optional(),
+  /** How long it keeps from the day it was made, picked or bought; absent: for years. */
+  keepsDays: z.number().int().min(1).max(3650).optional(),
   /** How its colour was measured. */
   measured: measuredSchema.optional(),
   note: noteSchema.optional(),
@@ -84,9 +86,27 @@ export const lotSchema = z.strictObject({
   /** Price of the whole lot, in hundredths; 0 where nothing was paid, absent where nobody knows. */
   priceMinor: priceMinorSchema.optional(),
   from: madeFromSchema.optional(),
+  /** The order that it came of, and which of its lines. */
+  order: z.strictObject({ orderId: idSchema, line: z.number().int().min(0).max(299) }).optional(),
+  /** The harvest that it came of. */
+  harvestId: idSchema.optional(),
   note: noteSchema.optional(),
 })
 export type Lot = z.infer<typeof lotSchema>
+
+/** Where a lot stands, and how it looks: what changes about it, kept beside it under its id. */
+export const lotMarkSchema = z.strictObject({
+  ...changeable,
+  shelf: z.string().max(40).optional(),
+  box: z.string().max(40).optional(),
+  /** A small picture, as a data address. */
+  photo: z
+    .string()
+    .max(120_000)
+    .regex(/^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/, 'must be a picture as a data address')
+    .optional(),
+})
+export type LotMark = z.infer<typeof lotMarkSchema>
 
 export const movementKinds = ['receive', 'count', 'draw', 'reversal'] as const
 

@@ -1,5 +1,6 @@
 export * from './bounded'
 export * from './constants'
+export * from './dates'
 export * from './duration'
 export * from './figure'
 export * from './length'

@@ -1,16 +1,19 @@
 import * as z from 'zod'
+import { offerSchema, orderSchema, supplierSchema } from '../buying'
+import { harvestSchema } from '../harvest'
+import { toolRecordSchema } from '../tools'
 import { batchSchema, runEventSchema, trayEntrySchema } from '../batches'
 import { blendSchema, paletteSchema, tileSchema } from '../blends'
 import { commissionSchema, lineSchema } from '../commissions'
 import { ownCoefficientSchema } from '../makeup'
-import { lotSchema, materialSchema, movementSchema } from '../stock'
+import { lotMarkSchema, lotSchema, materialSchema, movementSchema } from '../stock'
 import { speciesSchema, type Species } from '../plants'
 import type { NumberField } from '../units'
 import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 8
+export const FILE_VERSION = 9
 
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({
@@ -24,8 +27,12 @@ export const settingsSchema = z.strictObject({
   roomC: z.number().min(0).max(45),
   humidity: z.number().min(5).max(95),
   paper: z.enum(['A4', 'Letter']),
-  /** Ids of the tools that are there; absent: nothing is said of tools, and none counts as missing. */
-  tools: z.array(z.string().min(1).max(60)).max(100).optional(),
+  /** Where the workshop is, for what can be gathered near it: latitude, degrees, south negative; height, m. */
+  place: z
+    .strictObject({ latitudeDeg: z.number().min(-66).max(70), altitudeM: z.number().min(-400).max(4000) })
+    .optional(),
+  /** How many days before a promise its materials must be there; absent: two weeks. */
+  leadDays: z.number().int().min(0).max(365).optional(),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -62,6 +69,12 @@ export const recordTables = {
   blends: { schema: blendSchema, most: 5_000 },
   tiles: { schema: tileSchema, most: 5_000 },
   palettes: { schema: paletteSchema, most: 500 },
+  suppliers: { schema: supplierSchema, most: 200 },
+  offers: { schema: offerSchema, most: 50_000 },
+  orders: { schema: orderSchema, most: 5_000 },
+  tools: { schema: toolRecordSchema, most: 1_000 },
+  harvests: { schema: harvestSchema, most: 2_000 },
+  lotMarks: { schema: lotMarkSchema, most: 50_000 },
   lots: { schema: lotSchema, most: 50_000 },
   movements: { schema: movementSchema, most: 1_000_000 },
   batches: { schema: batchSchema, most: 50_000 },
@@ -88,6 +101,12 @@ export const documentSchema = z.strictObject({
   blends: listOf(recordTables.blends),
   tiles: listOf(recordTables.tiles),
   palettes: listOf(recordTables.palettes),
+  suppliers: listOf(recordTables.suppliers),
+  offers: listOf(recordTables.offers),
+  orders: listOf(recordTables.orders),
+  tools: listOf(recordTables.tools),
+  harvests: listOf(recordTables.harvests),
+  lotMarks: listOf(recordTables.lotMarks),
   lots: listOf(recordTables.lots),
   movements: listOf(recordTables.movements),
   batches: listOf(recordTables.batches),

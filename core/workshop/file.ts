@@ -114,7 +114,22 @@ function brokenReferences(document: WorkshopDocument): string[] {
   document.lots.forEach((lot, i) => {
     wants('lots', i, 'materialId', lot.materialId, 'materials')
     wants('lots', i, 'from.batchId', lot.from?.batchId, 'batches')
+    wants('lots', i, 'order.orderId', lot.order?.orderId, 'orders')
+    wants('lots', i, 'harvestId', lot.harvestId, 'harvests')
   })
+  document.offers.forEach((offer, i) => {
+    wants('offers', i, 'supplierId', offer.supplierId, 'suppliers')
+    wants('offers', i, 'materialId', offer.materialId, 'materials')
+  })
+  document.orders.forEach((order, i) => {
+    wants('orders', i, 'supplierId', order.supplierId, 'suppliers')
+    for (const { materialId } of order.lines) wants('orders', i, 'lines', materialId, 'materials')
+  })
+  document.harvests.forEach((harvest, i) => {
+    wants('harvests', i, 'materialId', harvest.materialId, 'materials')
+    wants('harvests', i, 'batchId', harvest.batchId, 'batches')
+  })
+  document.lotMarks.forEach((mark, i) => wants('lotMarks', i, 'id', mark.id, 'lots'))
   document.batches.forEach((batch, i) => {
     wants('batches', i, 'lineId', batch.lineId, 'lines')
     for (const { materialId } of batch.plan.amounts)

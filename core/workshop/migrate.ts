@@ -1,5 +1,6 @@
 import { none, ok, type Reading } from '../units'
 import { FILE_VERSION } from './document'
+import { toVersion9 } from './migrations/to-9'
 import { toVersion4 } from './migrations/to-4'
 import { withNewMaterials, type Loose } from './migrations/catalogue'
 
@@ -36,6 +37,7 @@ const steps: Record<number, (document: Loose) => Loose> = {
   6: (document) => withNewMaterials(document, 7),
   /** 7 → 8: blends, test tiles and palettes. */
   7: (document) => ({ ...document, version: 8, blends: [], tiles: [], palettes: [] }),
+  8: toVersion9,
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

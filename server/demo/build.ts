@@ -1,6 +1,6 @@
 import { planFrom, type Batch } from '../../core/batches'
 import type { Commission, Line } from '../../core/commissions'
-import { jobOf, makeUp, ownableTools, linePiece } from '../../core/makeup'
+import { jobOf, makeUp, linePiece } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { sizeClasses } from '../../core/armature'
@@ -115,8 +115,6 @@ export function buildDemo(nowMs: number): WorkshopDocument {
     changedAt: past,
     roomC: 18,
     humidity: 58,
-    // No belt sander, and no glue pot: it was lent and never came back.
-    tools: ownableTools.map(({ id }) => id).filter((id) => id !== 'belt sander' && id !== 'glue pot'),
   }
 
   for (const { commission, depicted, due, lines } of commissionSeeds) {

@@ -2,7 +2,8 @@
 import { useElementSize } from '@vueuse/core'
 import { mix } from '~~/core/colour'
 import { hazeOf } from '~~/core/commissions'
-import { addDays, dateOfDay, dayOfYear, lookOn, type Look, type Species } from '~~/core/plants'
+import { addDays } from '~~/core/units'
+import { dateOfDay, dayOfYear, lookOn, type Look, type Species } from '~~/core/plants'
 
 /**
  * Twelve months, a ribbon for each plant of the commission at its place, and the marker of the date depicted.

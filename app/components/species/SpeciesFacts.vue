@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { labToHex } from '~~/core/colour'
 import {
-  addDays,
   ages,
   bbchOf,
   dayOfMonthDay,
@@ -14,7 +13,7 @@ import {
   type Place,
   type Species,
 } from '~~/core/plants'
-import { plainNumber } from '~~/core/units'
+import { addDays, plainNumber } from '~~/core/units'
 
 /** All that is known of a species: its ages, its year at the place in hand, where it grows and how it stands. */
 const props = defineProps<{ species: Species; date: string; place: Place }>()

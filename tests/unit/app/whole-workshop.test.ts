@@ -138,6 +138,7 @@ describe('the whole workshop', () => {
     [5, 'horsehair', { unit: 'cm2', of: { stuff: 'sheet', sheet: 'horsehair' } }],
     [6, 'foam-coarse-dark', { unit: 'g', of: { stuff: 'foam', form: 'ground', grainMm: 2.6 } }],
     [7, 'filter-wool', { unit: 'g' }],
+    [8, 'soaking-bath', { unit: 'ml' }],
   ])('a database of version %s gains the new materials, and keeps all else', async (version, id, row) => {
     const {
       format: _format,
@@ -150,7 +151,10 @@ describe('the whole workshop', () => {
       { id: string }[]
     > & { settings: object }
     const old = new Dexie(`${DATABASE_PREFIX}of-${version}`)
-    for (let v = 4; v <= version; v += 1) old.version(v).stores(storesOfFour)
+    for (let v = 4; v <= version; v += 1)
+      old
+        .version(v)
+        .stores(v < 8 ? storesOfFour : { ...storesOfFour, blends: 'id', tiles: 'id', palettes: 'id' })
     await old.table('settings').add(settings)
     for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)
     old.close()
@@ -163,7 +167,12 @@ describe('the whole workshop', () => {
       if (name !== 'materials') expect(stored.size).toBe(rows.length)
     }
     expect(await db.materials.get(id)).toMatchObject(row)
-    expect([await db.blends.count(), await db.tiles.count(), await db.palettes.count()]).toEqual([0, 0, 0])
+    if (version < 8)
+      expect([await db.blends.count(), await db.tiles.count(), await db.palettes.count()]).toEqual([0, 0, 0])
+    else {
+      expect(await db.settings.get('settings')).not.toHaveProperty('tools')
+      expect(await db.tools.get('glue-pot')).toMatchObject({ have: 0, lent: [] })
+    }
     db.close()
   })
 

@@ -1,12 +1,5 @@
-import {
-  jobOf,
-  makeOrBuy,
-  missingTools,
-  ownableTools,
-  sortWays,
-  type MakeUp,
-  type Way,
-} from '../../../core/makeup'
+import { ownableTools } from '../../../core/tools'
+import { jobOf, makeOrBuy, sortWays, type MakeUp, type Way } from '../../../core/makeup'
 import {
   methods,
   nestOrderOf,
@@ -378,21 +371,6 @@ describe('ways in order, and against buying', () => {
     expect(makeOrBuy(380, 780, 6500)).toEqual({ kind: 'pays from', pieces: 17, toolsMinor: 6500 })
     expect(makeOrBuy(380, 780, 0)).toEqual({ kind: 'makes at once', savedMinor: 400 })
     expect(makeOrBuy(800, 780, 0)).toEqual({ kind: 'never pays', dearerMinor: 20 })
-  })
-  test('tools that no bench is without never lack; nothing lacks where nothing is said', () => {
-    const { steps } = workedOut('dowel-conifer', { speciesId: 'norway-spruce', heightM: 18 })
-    expect(missingTools(steps, undefined)).toEqual([])
-    expect(
-      missingTools(steps, [])
-        .map(({ id }) => id)
-        .sort(),
-    ).toEqual(['belt sander', 'drill', 'rasp', 'saw and mitre box'])
-    expect(
-      missingTools(
-        steps,
-        ownableTools.map(({ id }) => id),
-      ),
-    ).toEqual([])
   })
   test('every tool that a step names is known', () => {
     const named = methods.flatMap((method) =>

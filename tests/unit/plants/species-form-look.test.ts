@@ -1,6 +1,6 @@
+import { addDays } from '../../../core/units'
 import {
   ages,
-  addDays,
   crownFill,
   crownProfile,
   crownSideArea,

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { labToHex, toLab, difference2000 } from '../../../core/colour'
+import { addDays } from '../../../core/units'
 import {
-  addDays,
   bbchOf,
   dayOfMonthDay,
   daysFrom,

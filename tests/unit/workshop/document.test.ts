@@ -67,6 +67,19 @@ describe('a workshop file', () => {
     expect([reading.value.blends, reading.value.tiles, reading.value.palettes]).toEqual([[], [], []])
   })
 
+  test('a file of the eighth format turns the tools that it ticked into a register, and has nobody to buy from yet', () => {
+    const text = readFileSync('tests/fixtures/workshop-format-8.json', 'utf8')
+    const reading = readWorkshopFile(text)
+    if (reading.kind === 'none') throw new Error(reading.because)
+    const { settings, tools, suppliers, offers, orders, harvests, lotMarks, lots } = reading.value
+    const ticked = (JSON.parse(text) as { settings: { tools: string[] } }).settings.tools
+    expect(settings).not.toHaveProperty('tools')
+    expect(tools.filter(({ have }) => have === 1)).toHaveLength(ticked.length)
+    expect(tools.filter(({ have }) => have === 0).map(({ id }) => id)).toEqual(['belt-sander', 'glue-pot'])
+    expect([suppliers, offers, orders, harvests, lotMarks]).toEqual([[], [], [], [], []])
+    expect(lots.length).toBeGreaterThan(3)
+  })
+
   describe('a file of the third format', () => {
     const text = readFileSync('tests/fixtures/workshop-format-3.json', 'utf8')
     const reading = readWorkshopFile(text)

@@ -70,16 +70,3 @@ export const toolById = (id: string): Tool | undefined => byId.get(id)
 
 /** Tools that can be there or not: those that no bench is without are left out. */
 export const ownableTools: readonly Tool[] = tools.filter((row) => !row.usual)
-
-/**
- * Tools of some steps that are not there, each once.
- * @param owned ids; undefined where the maker has not said: then none is missing
- */
-export function missingTools(
-  steps: readonly { readonly tools: readonly string[] }[],
-  owned: readonly string[] | undefined,
-): Tool[] {
-  if (!owned) return []
-  const wanted = new Set(steps.flatMap((step) => step.tools))
-  return ownableTools.filter(({ id }) => wanted.has(id) && !owned.includes(id))
-}

@@ -1,0 +1,7 @@
+export * from './basket'
+export * from './orders'
+export * from './plan'
+export * from './records'
+export * from './search'
+export * from './task'
+export * from './waiting'

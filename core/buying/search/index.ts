@@ -1,0 +1,3 @@
+export * from './problem'
+export * from './solve'
+export { postageOf } from './parcels'
