@@ -54,6 +54,15 @@ const moment = new Intl.DateTimeFormat('en-GB', {
 })
 
 export const formatDay = (date: string): string => dayMonth.format(new Date(`${date}T00:00:00Z`))
+const weekday = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+})
+/** "Thu 3 Dec". */
+export const formatWeekday = (date: string): string =>
+  weekday.format(new Date(`${date}T00:00:00Z`)).replace(',', '')
 export const formatDate = (date: string): string => dayMonthYear.format(new Date(`${date}T00:00:00Z`))
 export const formatMoment = (iso: string): string => moment.format(new Date(iso))
 /** Today in the maker's own time zone, as YYYY-MM-DD. */

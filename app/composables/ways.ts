@@ -1,11 +1,12 @@
-import { missingTools, needsOf, rankMethods, sortWays, type Way, type WaySort } from '~~/core/makeup'
+import { needsOf, rankMethods, sortWays, type Way, type WaySort } from '~~/core/makeup'
 import { plantMethods } from '~~/core/methods'
+import { missingTools } from '~~/core/tools'
 import { allocate } from '~~/core/stock'
 import type { Plant } from '../stores/commission'
 
 /** The ways to make a plant, each worked out for what is left of its line. */
 export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
-  const workshop = useWorkshop()
+  const tools = useTools()
   const commission = useCommission()
   const stock = useStock()
   const shelf = useShelf()
@@ -29,7 +30,7 @@ export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
         ...(up.costEachMinor && { costMinor: up.costEachMinor.value }),
         lacks,
         open: up.missing.map(({ slot }) => slot.label),
-        toolsMissing: missingTools(up.steps, workshop.settings.tools),
+        toolsMissing: missingTools(up.steps, tools.register),
       }
     })
   })

@@ -64,8 +64,18 @@ export const useCommission = defineStore('commission', () => {
     if (workshop.key) localStorage.setItem(storageKey.value, JSON.stringify(value))
   })
 
+  /** Where nothing was chosen: the commission that was worked for last; else the one that is due first. */
+  const likely = computed(() => {
+    const ofLine = new Map(workshop.lines.map((line) => [line.id, line.commissionId]))
+    let last: { madeAt: string; commissionId: string } | undefined
+    for (const { lineId, madeAt } of workshop.batches) {
+      const commissionId = lineId === undefined ? undefined : ofLine.get(lineId)
+      if (commissionId && madeAt > (last?.madeAt ?? '')) last = { madeAt, commissionId }
+    }
+    return workshop.commissions.find(({ id }) => id === last?.commissionId) ?? workshop.commissions[0]
+  })
   const current = computed<Commission | undefined>(
-    () => workshop.commissions.find(({ id }) => id === chosen.value.commissionId) ?? workshop.commissions[0],
+    () => workshop.commissions.find(({ id }) => id === chosen.value.commissionId) ?? likely.value,
   )
   const lines = computed(() =>
     workshop.lines.filter(({ commissionId }) => commissionId === current.value?.id),

@@ -1,7 +1,7 @@
 import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
 import { mixingClaims } from '~~/core/makeup'
-import { BLEND_MIX, plantMethodById } from '~~/core/methods'
-import { allocate, type Claim, type Lack, type Shortage } from '~~/core/stock'
+import { BLEND_MIX, makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
+import { allocate, type Claim, type Lack, type Material, type Shortage } from '~~/core/stock'
 import { individualSizes, sitterOf, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
@@ -95,6 +95,13 @@ export const useShelf = defineStore('shelf', () => {
     return { claims, made }
   })
 
+  /** What is over of a material when all who want of it are served, in its unit. */
+  const overOf = (materialId: string): number =>
+    Math.max(
+      0,
+      (stock.stateById.get(materialId)?.onHand ?? 0) - (allocation.value.claimed.get(materialId) ?? 0),
+    )
+
   /** What open batches are mixing of blends: it counts as there for those who want it. */
   const beingMixed = computed(() => {
     const coming = new Map<string, number>()
@@ -104,14 +111,28 @@ export const useShelf = defineStore('shelf', () => {
           coming.set(materialId, (coming.get(materialId) ?? 0) + quantity)
     return coming
   })
+  /** What open batches are making of any material. */
+  const beingMade = computed(() => {
+    const coming = new Map<string, number>()
+    for (const { batch } of stock.open)
+      for (const { materialId, quantity } of batch.plan.yields)
+        coming.set(materialId, (coming.get(materialId) ?? 0) + quantity)
+    return coming
+  })
+  /** Made at home, as no pack of it is known. */
+  const homeMade = ({ id, packQuantity }: Pick<Material, 'id' | 'packQuantity'>): boolean =>
+    packQuantity === undefined && stockMethodFor(id) !== undefined
   const wanting = computed(() => [...stock.batchClaims, ...lineWork.value.claims])
   /** Blends that lines and batches want more of than there is: what goes into them is promised too. */
   const blendClaims = computed(() =>
     mixingClaims(wanting.value, stock.states, beingMixed.value, blends.settledMixed),
   )
-  const allocation = computed(() =>
-    allocate([...wanting.value, ...blendClaims.value], stock.states, beingMixed.value),
-  )
+  /** Whoever wants of the shelf: batches, lines, what is to be mixed, and what is to be made at home. */
+  const claims = computed(() => {
+    const known = [...wanting.value, ...blendClaims.value]
+    return [...known, ...makingClaims(known, stock.states, beingMade.value, workshop.ownValues)]
+  })
+  const allocation = computed(() => allocate(claims.value, stock.states, beingMixed.value))
   /** How the stock stands for each line with a way of making. */
   const stockOf = computed<ReadonlyMap<string, LineStock>>(
     () =>
@@ -145,9 +166,12 @@ export const useShelf = defineStore('shelf', () => {
     allocation.value.lacks.get(`batch:${batchId}`) ?? []
   return {
     beingMixed,
+    claims,
+    homeMade,
     usedMaterials,
     wanting,
     freeOf,
+    overOf,
     takenByBatches,
     claimsBefore,
     stockOf,

@@ -1,10 +1,14 @@
 import { liveQuery, type Subscription } from 'dexie'
+import type { ShallowRef } from 'vue'
 import type { Batch, RunEvent, TrayEntry } from '~~/core/batches'
 import type { Blend, PaletteRecord, Tile } from '~~/core/blends'
 import { byOrder, type Commission, type Line } from '~~/core/commissions'
 import type { OwnCoefficient } from '~~/core/makeup'
 import { speciesTable, type Species } from '~~/core/plants'
-import type { Lot, LotBalance, Material, Movement } from '~~/core/stock'
+import type { Offer, Order, Supplier } from '~~/core/buying'
+import type { Harvest } from '~~/core/harvest'
+import type { Lot, LotBalance, LotMark, Material, Movement } from '~~/core/stock'
+import type { ToolRecord } from '~~/core/tools'
 import { counted, type Reading } from '~~/core/units'
 import {
   defaultSettings,
@@ -43,6 +47,12 @@ export const useWorkshop = defineStore('workshop', () => {
   const blends = shallowRef<Blend[]>([])
   const tiles = shallowRef<Tile[]>([])
   const palettes = shallowRef<PaletteRecord[]>([])
+  const suppliers = shallowRef<Supplier[]>([])
+  const offers = shallowRef<Offer[]>([])
+  const orders = shallowRef<Order[]>([])
+  const tools = shallowRef<ToolRecord[]>([])
+  const harvests = shallowRef<Harvest[]>([])
+  const lotMarks = shallowRef<LotMark[]>([])
   const lots = shallowRef<Lot[]>([])
   const balances = shallowRef<ReadonlyMap<string, LotBalance>>(new Map())
   /** Movements of batches that made lots which are still there: what those lots cost follows from them. */
@@ -150,9 +160,24 @@ export const useWorkshop = defineStore('workshop', () => {
     })
   }
 
+  /** Follows a table of records; those that were taken out are left out, where such a table keeps them. */
+  function followTable<T extends { id: string }>(
+    opened: WorkshopDb,
+    table: TableName,
+    rows: ShallowRef<T[]>,
+    inOrder?: (a: T, b: T) => number,
+  ): Promise<void> {
+    return follow(
+      () => opened.table(table).toArray() as Promise<T[]>,
+      (read) => {
+        const present = soundOf(table, read).filter((row) => !(row as { removed?: boolean }).removed)
+        rows.value = inOrder ? present.sort(inOrder) : present
+      },
+    )
+  }
+
   /** Follows each table; resolves when all but the ledger have answered once. */
   async function watchAll(opened: WorkshopDb): Promise<void> {
-    const present = <T extends { removed?: boolean }>(rows: T[]): T[] => rows.filter((row) => !row.removed)
     await Promise.all([
       follow(
         () => opened.settings.get('settings'),
@@ -167,59 +192,25 @@ export const useWorkshop = defineStore('workshop', () => {
         },
       ),
       follow(
-        () => opened.commissions.toArray(),
-        (rows) => {
-          commissions.value = present(soundOf('commissions', rows)).sort(byDeadline)
-        },
-      ),
-      follow(
-        () => opened.lines.toArray(),
-        (rows) => {
-          lines.value = present(soundOf('lines', rows)).sort(byOrder)
-        },
-      ),
-      follow(
-        () => opened.materials.toArray(),
-        (rows) => {
-          materials.value = present(soundOf('materials', rows))
-        },
-      ),
-      follow(
         () => opened.coefficients.toArray(),
         (rows) => {
           coefficients.value = soundOf('coefficients', rows)
         },
       ),
-      follow(
-        () => opened.blends.toArray(),
-        (rows) => {
-          blends.value = present(soundOf('blends', rows)).sort(byName)
-        },
-      ),
-      follow(
-        () => opened.tiles.toArray(),
-        (rows) => {
-          tiles.value = present(soundOf('tiles', rows))
-        },
-      ),
-      follow(
-        () => opened.palettes.toArray(),
-        (rows) => {
-          palettes.value = present(soundOf('palettes', rows)).sort(byName)
-        },
-      ),
-      follow(
-        () => opened.batches.toArray(),
-        (rows) => {
-          batches.value = soundOf('batches', rows)
-        },
-      ),
-      follow(
-        () => opened.trayEntries.toArray(),
-        (rows) => {
-          trayEntries.value = soundOf('trayEntries', rows)
-        },
-      ),
+      followTable(opened, 'commissions', commissions, byDeadline),
+      followTable(opened, 'lines', lines, byOrder),
+      followTable(opened, 'materials', materials),
+      followTable(opened, 'blends', blends, byName),
+      followTable(opened, 'tiles', tiles),
+      followTable(opened, 'palettes', palettes, byName),
+      followTable(opened, 'suppliers', suppliers, byName),
+      followTable(opened, 'offers', offers),
+      followTable(opened, 'orders', orders, bySent),
+      followTable(opened, 'tools', tools),
+      followTable(opened, 'harvests', harvests, byFirstDay),
+      followTable(opened, 'lotMarks', lotMarks),
+      followTable(opened, 'batches', batches),
+      followTable(opened, 'trayEntries', trayEntries),
       follow(
         () => opened.setAside.toArray(),
         (rows) => {
@@ -234,12 +225,7 @@ export const useWorkshop = defineStore('workshop', () => {
       ),
     ])
     void Promise.all([
-      follow(
-        () => opened.lots.toArray(),
-        (rows) => {
-          lots.value = soundOf('lots', rows)
-        },
-      ),
+      followTable(opened, 'lots', lots),
       follow(
         () => opened.balances.toArray(),
         (rows) => {
@@ -339,6 +325,12 @@ export const useWorkshop = defineStore('workshop', () => {
     blends,
     tiles,
     palettes,
+    suppliers,
+    offers,
+    orders,
+    tools,
+    harvests,
+    lotMarks,
     lots,
     balances,
     makings,
@@ -361,6 +353,10 @@ export const useWorkshop = defineStore('workshop', () => {
 
 const byName = (a: { name: string; id: string }, b: { name: string; id: string }): number =>
   a.name.localeCompare(b.name) || a.id.localeCompare(b.id)
+
+const bySent = (a: Order, b: Order): number => b.sent.localeCompare(a.sent) || a.id.localeCompare(b.id)
+const byFirstDay = (a: Harvest, b: Harvest): number =>
+  a.from.localeCompare(b.from) || a.id.localeCompare(b.id)
 
 /** What is due first stands first; then by name. */
 const byDeadline = (a: Commission, b: Commission): number =>

@@ -1,5 +1,5 @@
 import type { Material } from '../stock'
-import { counted } from '../units'
+import { formatQuantity } from '../units'
 import type { Offer, Supplier } from './records'
 import { postageOf, type BasketProblem, type BasketSolution } from './search'
 import { arrivesOn, unitPriceOf, type BuyingProblem, type BuyingTask } from './task'
@@ -93,6 +93,7 @@ function reasonsFor(
   money: MoneyWords,
 ): string[] {
   const { materialId } = offer
+  const unit = task.wanted.find(({ material }) => material.id === materialId)?.material.unit ?? 'g'
   const need = problem.needs.find((own) => own.materialId === materialId)
   const nameOf = (id: string): string => task.suppliers.find((one) => one.id === id)?.name ?? id
   const rivals = problem.offers.filter((own) => own.materialId === materialId && own.id !== offer.id)
@@ -122,7 +123,7 @@ function reasonsFor(
     .sort((a, b) => a.cost - b.cost)[0]
   if (alone && !spare) {
     const packs = Math.ceil(lacking / alone.own.packQuantity - 1e-9)
-    const what = `${counted(packs, 'pack')} from ${nameOf(alone.own.supplierId)}`
+    const what = `${packs} × ${formatQuantity(alone.own.packQuantity, unit)} from ${nameOf(alone.own.supplierId)}`
     if (alone.cost > paid) reasons.push(`${what} would cost ${money(alone.cost - paid)} more`)
     else if (alone.cost < paid && alone.own.supplierId !== offer.supplierId)
       reasons.push(`${what} would cost ${money(paid - alone.cost)} less by itself, and more with its parcel`)

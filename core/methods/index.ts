@@ -6,7 +6,6 @@ import {
   type Coefficient,
   type Method,
   type PlantMethod,
-  type StockMethod,
 } from '../makeup'
 import { brambleMound } from './bushes/bramble-mound'
 import { builtScrub } from './bushes/built-scrub'
@@ -34,8 +33,7 @@ import { verge } from './grass/verge'
 import { trimmedHedge } from './hedges/trimmed-hedge'
 import { twigHedge } from './hedges/twig-hedge'
 import { BLEND_MIX, mixing } from './stock/blend-mix'
-import { recipes } from './stock/recipes'
-import { soakingBath } from './stock/soaking-bath'
+import { stockMethods } from './stock/ways'
 import { mouldedTrunk } from './trees/moulded-trunk'
 import { blossomTree } from './trees/blossom-tree'
 import { dowelConifer } from './trees/dowel-conifer'
@@ -51,6 +49,8 @@ import { wirePine } from './trees/wire-pine'
 import { sprigTree } from './trees/sprig-tree'
 
 export * from './armature'
+export { makingClaims } from './stock/making'
+export { stockMethodFor } from './stock/ways'
 export * from './twigs-wanted'
 export * from './grass/layer-plan'
 export * from './grass/tray-plan'
@@ -99,8 +99,7 @@ export const methods: readonly Method[] = [
   plantedBed,
   woodlandFloor,
   snowCover,
-  soakingBath,
-  ...recipes,
+  ...stockMethods,
 ]
 
 const byId = new Map(methods.map((method) => [method.id, method]))
@@ -112,13 +111,6 @@ export function plantMethodById(id: string): PlantMethod | undefined {
 }
 
 export const plantMethods: readonly PlantMethod[] = methods.filter(isPlantMethod)
-
-/** How a material can be made, if there is a way. */
-export const stockMethodFor = (materialId: string): StockMethod | undefined =>
-  methods.find(
-    (method): method is StockMethod =>
-      !isPlantMethod(method) && (method.product === materialId || method.also?.includes(materialId) === true),
-  )
 
 /** The name of a way of making, or what to call one that is not known. */
 export const methodName = (id: string): string =>

@@ -1,3 +1,4 @@
 export * from './catalogue'
 export * from './records'
 export * from './register'
+export * from './holders'

@@ -4,10 +4,11 @@ import { jobOf, makeUp, linePiece } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { sizeClasses } from '../../core/armature'
-import { catalogueRow, sortedBox } from '../../core/stock'
+import { catalogueRow, LEAD_DAYS, sortedBox } from '../../core/stock'
 import { seededRandom } from '../../core/units'
 import { newWorkshop, type WorkshopDocument } from '../../core/workshop'
 import { addBlends } from './blends'
+import { addBuying, toolRegister } from './buying'
 import { commissionSeeds, lotSeeds } from './lines'
 import { DAY, MINUTE, play, statesOf, type Course, type Dice } from './play'
 
@@ -118,12 +119,13 @@ export function buildDemo(nowMs: number): WorkshopDocument {
   }
 
   for (const { commission, depicted, due, lines } of commissionSeeds) {
-    const year = coming(due ?? depicted, nowMs)
+    const isSoon = due === 'a Thursday soon'
+    const year = coming(isSoon ? depicted : (due ?? depicted), nowMs)
     document.commissions.push({
       ...commission,
       changedAt: past,
       dateDepicted: `${year}-${depicted}`,
-      ...(due === undefined ? {} : { deadline: `${year}-${due}` }),
+      ...(due === undefined ? {} : { deadline: isSoon ? afterNextThursday(nowMs) : `${year}-${due}` }),
     })
     lines.forEach((line, i) =>
       document.lines.push({ ...line, commissionId: commission.id, order: i + 1, changedAt: past }),
@@ -148,6 +150,8 @@ export function buildDemo(nowMs: number): WorkshopDocument {
     tell(document, story, nowMs, dice)
   sortBox(document, nowMs - 2 * DAY, newId)
   addBlends(document, nowMs, dice)
+  document.tools = toolRegister(nowMs)
+  addBuying(document, nowMs, newId)
   return document
 }
 
@@ -176,6 +180,13 @@ function sortBox(document: WorkshopDocument, ms: number, newId: () => string): v
       document.materials.push({ ...row, changedAt: at })
   document.lots.push(...sorted.value.lots)
   document.movements.push(...sorted.value.movements)
+}
+
+/** A promise whose materials must be there next Thursday. */
+function afterNextThursday(nowMs: number): string {
+  const THURSDAY = 4
+  const days = ((THURSDAY - new Date(nowMs).getUTCDay() + 7) % 7 || 7) + LEAD_DAYS
+  return new Date(nowMs + days * DAY).toISOString().slice(0, 10)
 }
 
 /** The year in which a month and day come next, or have just been. */

@@ -64,7 +64,7 @@ test.describe('files', () => {
       await expect(page.getByRole('button', { name: 'Merge into this workshop' })).toHaveCount(0)
     }
     await input.setInputFiles(upload(text))
-    await expect(page.getByText('3 commissions, 20 lines')).toBeVisible()
+    await expect(page.getByText('4 commissions, 23 lines')).toBeVisible()
   })
 
   test('an old file is brought up to date and opens as a copy of its own', async ({ page }) => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { partOf, partsOf, type Batch } from '~~/core/batches'
+import { needsOfBatch, partOf, partsOf, type Batch } from '~~/core/batches'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
 
@@ -40,6 +40,13 @@ const lackOf = (id: string): string => {
       </tbody>
     </table>
     <p v-if="tools.length > 0" class="mt-3 text-lg">Tools: {{ tools.join(', ') }}.</p>
+    <BeforeStart
+      :needs="needsOfBatch(batch)"
+      :steps="batch.plan.steps"
+      :pieces="batch.pieces"
+      promised
+      class="mt-3 text-lg"
+    />
     <p class="mt-3 text-soft">
       {{ formatMinutes(batch.plan.handsMin) }} of hands, {{ formatMinutes(batch.plan.elapsedMin) }} from start
       to end.

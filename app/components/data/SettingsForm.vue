@@ -75,6 +75,5 @@ const deficit = computed(() =>
       Water-based coats dry {{ plainNumber(commission.drying, 2) }} times as long as at 20 °C and 50 %: the
       air here can take up {{ deficit }} hPa (Magnus formula, WMO No. 8; common practice for the use).
     </p>
-    <ToolList />
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { jobWords, makeOrBuy, waySorts, waySortWords, type Way, type WaySort } from '~~/core/makeup'
+import { missingWords } from '~~/core/tools'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, noun } from '~~/core/units'
 import type { Plant } from '../../stores/commission'
@@ -13,7 +14,7 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [id: string]; split: [] }>()
 const by = defineModel<WaySort>('by', { required: true })
 const bare = ref(false)
-const workshop = useWorkshop()
+const tools = useTools()
 const stock = useStock()
 const { moneyEach } = useFormat()
 
@@ -199,22 +200,16 @@ const togetherWords = ([least, most]: readonly [number, number]): string =>
             <th scope="row">Tools</th>
             <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
               <span
-                :class="
-                  way.toolsMissing.length > 0
-                    ? 'text-hip'
-                    : workshop.settings.tools
-                      ? 'text-moss'
-                      : 'text-soft'
-                "
+                :class="way.toolsMissing.length > 0 ? 'text-hip' : tools.said ? 'text-moss' : 'text-soft'"
                 :title="
                   way.toolsMissing
-                    .map(({ id, instead }) => (instead ? `${id}: or ${instead}` : id))
+                    .map((tool) => `${missingWords(tool)}${tool.instead ? `; or ${tool.instead}` : ''}`)
                     .join('\n')
                 "
                 >{{
                   way.toolsMissing.length > 0
-                    ? `no ${way.toolsMissing.map(({ id }) => id).join(', ')}${toolPrice(way) > 0 ? ` (${moneyEach(toolPrice(way))})` : ''}`
-                    : workshop.settings.tools
+                    ? `${way.toolsMissing.map(missingWords).join(', ')}${toolPrice(way) > 0 ? ` (${moneyEach(toolPrice(way))})` : ''}`
+                    : tools.said
                       ? 'all there'
                       : 'not said'
                 }}</span

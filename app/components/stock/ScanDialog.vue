@@ -4,10 +4,8 @@ import { readJarCode } from '~~/core/stock'
 import { picturePixels } from '../../drawing/photo'
 
 /** Finds a jar by the code on its label: through the camera, from a picture, or typed. */
-const emit = defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; found: [jar: { materialId: string; lotId?: string }] }>()
 const workshop = useWorkshop()
-const notices = useNotices()
-const to = useStationPath()
 const open = ref(true)
 watch(open, (now) => {
   if (!now) emit('close')
@@ -21,8 +19,8 @@ let timer: ReturnType<typeof setTimeout> | undefined
 /** Pictures a second are looked at: more would warm the phone and find nothing sooner. */
 const EVERY_MS = 180
 
-/** Goes to what a code names. */
-async function found(text: string): Promise<boolean> {
+/** Tells what a code names. */
+function found(text: string): boolean {
   const code = readJarCode(text)
   if (code.kind === 'none') {
     fault.value = code.because
@@ -36,14 +34,15 @@ async function found(text: string): Promise<boolean> {
     fault.value = 'This jar is not of this workshop: its code is read, but nothing here has it.'
     return false
   }
-  const label = workshop.lots.find(({ id }) => code.value.kind === 'lot' && id === code.value.lotId)?.label
+  emit('found', {
+    materialId,
+    ...(code.value.kind === 'lot' ? { lotId: code.value.lotId } : {}),
+  })
   open.value = false
-  await navigateTo({ path: to('stock'), query: { material: materialId } })
-  if (label) notices.done(`The jar is “${label}”.`)
   return true
 }
-async function typedCode(): Promise<void> {
-  await found(typed.value)
+function typedCode(): void {
+  found(typed.value)
 }
 async function fromPicture(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -51,7 +50,7 @@ async function fromPicture(event: Event): Promise<void> {
   try {
     const { data, width, height } = await picturePixels(file)
     const code = jsQR(new Uint8ClampedArray(data), width, height)
-    if (code) await found(code.data)
+    if (code) found(code.data)
     else fault.value = `No code was found in “${file.name}”: go nearer, and hold it flat.`
   } catch {
     fault.value = `“${file.name}” can’t be read as a picture.`
@@ -81,7 +80,7 @@ async function start(): Promise<void> {
       context?.drawImage(seen, 0, 0)
       const pixels = context?.getImageData(0, 0, width, height)
       const code = pixels && jsQR(pixels.data, width, height)
-      if (code && (await found(code.data))) return
+      if (code && found(code.data)) return
     }
     timer = setTimeout(() => void look(), EVERY_MS)
   }

@@ -13,9 +13,7 @@ import { materialSchema, type Material, type Measured } from '../../../core/stoc
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
-import { changeRecord } from './records'
-
-type Draft<T> = Omit<T, 'id' | 'changedAt' | 'fieldsAt'> & { id?: string }
+import { changeRecord, saveRecord, type Draft } from './records'
 
 /** The batches that mix a blend. */
 async function mixesOf(db: CommandContext['db'], blend: Blend): Promise<{ id: string; name: string }[]> {
@@ -178,20 +176,11 @@ export const removeTile = ({ db, now }: CommandContext, id: string): Promise<Rea
   changeRecord<Tile>(db, db.tiles, tileSchema, id, { removed: true }, now(), 'This tile is gone already.')
 
 /** Writes a new or changed palette. */
-export async function savePalette(
+export const savePalette = (
   { db, now, newId }: CommandContext,
   draft: Draft<PaletteRecord>,
-): Promise<Reading<PaletteRecord>> {
-  return db.transaction('rw', db.palettes, async () => {
-    const before = draft.id === undefined ? undefined : await db.palettes.get(draft.id)
-    const checked = check(
-      paletteSchema,
-      before ? withChange(before, draft, now()) : { ...draft, id: draft.id ?? newId(), changedAt: now() },
-    )
-    if (checked.kind === 'ok') await db.palettes.put(checked.value)
-    return checked
-  })
-}
+): Promise<Reading<PaletteRecord>> =>
+  saveRecord<PaletteRecord>(db, db.palettes, paletteSchema, draft, now(), newId)
 
 export const removePalette = ({ db, now }: CommandContext, id: string): Promise<Reading<PaletteRecord>> =>
   changeRecord<PaletteRecord>(

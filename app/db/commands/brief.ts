@@ -2,9 +2,7 @@ import { byOrder, commissionSchema, lineSchema, type Commission, type Line } fro
 import { none, ok, type Reading } from '../../../core/units'
 import { settingsSchema, withChange, type Settings } from '../../../core/workshop'
 import { check, type CommandContext } from './context'
-import { changeRecord, type Change } from './records'
-
-type Draft<T> = Omit<T, 'id' | 'changedAt' | 'fieldsAt'> & { id?: string }
+import { changeRecord, type Change, type Draft } from './records'
 
 /** Writes a new or changed commission. */
 export async function saveCommission(
@@ -217,3 +215,29 @@ export const changeSettings = (
   change: Change<Settings>,
 ): Promise<Reading<Settings>> =>
   changeRecord<Settings>(db, db.settings, settingsSchema, 'settings', change, now(), 'The settings are gone.')
+
+/** Takes another material for some slots of lines, all in one. @returns how many lines were changed */
+export async function substituteMaterial(
+  { db, now }: CommandContext,
+  takers: readonly { readonly lineId: string; readonly slot: string }[],
+  materialId: string,
+): Promise<Reading<number>> {
+  return db.transaction('rw', [db.lines, db.materials], async () => {
+    const material = await db.materials.get(materialId)
+    if (!material || material.removed) return none('The material is gone.')
+    const changed = new Map<string, Line>()
+    for (const { lineId, slot } of takers) {
+      const line = changed.get(lineId) ?? (await db.lines.get(lineId))
+      if (!line || line.removed) continue
+      const next = check(
+        lineSchema,
+        withChange(line, { materials: { ...line.materials, [slot]: materialId } }, now()),
+      )
+      if (next.kind === 'none') return next
+      changed.set(lineId, next.value)
+    }
+    if (changed.size === 0) return none('No line takes it any more.')
+    await db.lines.bulkPut([...changed.values()])
+    return ok(changed.size)
+  })
+}

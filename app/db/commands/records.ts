@@ -44,3 +44,29 @@ export async function changeRecord<T extends Changeable>(
     return checked
   })
 }
+
+/** A record as a form has it: without an id it is new. */
+export type Draft<T extends Changeable> = Omit<T, 'id' | 'changedAt' | 'fieldsAt'> & { readonly id?: string }
+
+/** Writes a new record, or changes one: a field that the form leaves out is emptied. */
+export async function saveRecord<T extends Changeable>(
+  db: CommandContext['db'],
+  records: Records<T>,
+  schema: z.ZodType<T>,
+  draft: Draft<T>,
+  now: string,
+  newId: () => string,
+): Promise<Reading<T>> {
+  return db.transaction('rw', records.name, async () => {
+    const before = draft.id === undefined ? undefined : await records.get(draft.id)
+    const emptied = Object.fromEntries(Object.keys(before ?? {}).map((name) => [name, undefined]))
+    const checked = check(
+      schema,
+      before
+        ? withChange(before, { ...emptied, ...draft } as unknown as Partial<T>, now)
+        : { ...draft, id: draft.id ?? newId(), changedAt: now },
+    )
+    if (checked.kind === 'ok') await records.put(checked.value)
+    return checked
+  })
+}

@@ -5,10 +5,12 @@ import {
   materialSchema,
   movementSchema,
   sortedBox,
+  type Found,
   type Heap,
   type Lot,
   type LotSource,
   type Material,
+  type Movement,
   type SortedBox,
   type StockState,
 } from '../../../core/stock'
@@ -146,5 +148,37 @@ export async function countLot(
     if (movement.kind === 'none') return movement
     await bookMovements((name) => db.table(name), [movement.value])
     return ok(difference)
+  })
+}
+
+/**
+ * Writes what a stock-take has found: all of it, in one transaction. What was drawn between the counting and the writing
+ * stays drawn: each lot is corrected by what was found less what the books said then.
+ * @returns how many lots differed
+ */
+export async function countLots(
+  { db, now, newId }: CommandContext,
+  found: readonly Found[],
+): Promise<Reading<number>> {
+  const at = now()
+  return db.transaction('rw', [db.lots, db.movements, db.balances], async () => {
+    const movements: Movement[] = []
+    for (const { lotId, counted, books } of found) {
+      if (!(await db.lots.get(lotId))) continue
+      const movement = check(movementSchema, {
+        id: newId(),
+        at,
+        lotId,
+        kind: 'count',
+        quantity: countCorrection(counted, books),
+        counted,
+        note: 'stock-take',
+      })
+      if (movement.kind === 'none') return movement
+      movements.push(movement.value)
+    }
+    if (movements.length === 0) return none('Nothing was counted.')
+    await bookMovements((name) => db.table(name), movements)
+    return ok(movements.filter(({ quantity }) => quantity !== 0).length)
   })
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { batchName, planFrom, startedSchema } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
-import { sortWays, type Way, type WaySort } from '~~/core/makeup'
+import { needsOf, sortWays, type Way, type WaySort } from '~~/core/makeup'
 import { readBounded } from '~~/core/units'
 import { methodName, plantMethodById } from '~~/core/methods'
 import { mixText } from '../../components/brief/mix-text'
@@ -154,6 +154,12 @@ async function plan(start: boolean): Promise<void> {
         :make-up="makeUp"
         :started-fault="startedFault"
         @plan="plan"
+      />
+      <BeforeStart
+        :needs="needsOf(makeUp.uses)"
+        :steps="makeUp.steps"
+        :pieces="Math.round(makeUp.started.value)"
+        class="px-5 py-2"
       />
       <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
       <LayerPanel v-if="methodId === 'layered-grass'" :plant="plant" :make-up="makeUp" />

@@ -24,11 +24,12 @@ describe.each(['2026-11-25T08:00:00.000Z', '2027-02-28T23:59:00.000Z', '2028-07-
       expect(document.movements.every(({ at }) => at <= now)).toBe(true)
     })
 
-    test('has three commissions, finished batches, one at work, one window that is closing and one shortage', () => {
+    test('has four commissions, finished batches, one at work, one window that is closing and one shortage', () => {
       expect(document.commissions.map(({ name }) => name)).toEqual([
         'Kestrel Halt',
         'Cold Saltings',
         'Olive Steps',
+        'Mill Leat',
       ])
       expect(runs.filter(({ state }) => state.phase === 'finished').length).toBeGreaterThanOrEqual(4)
       expect(runs.filter((run) => isOpen(run)).length).toBe(3)

@@ -22,6 +22,14 @@ function make(material: Material): void {
   if (material.blendId === undefined) making.value = material
   else void navigateTo({ path: to('blends'), query: { blend: material.blendId } })
 }
+const workshop = useWorkshop()
+const notices = useNotices()
+/** Opens the material that a jar's code named, and says which jar it is. */
+async function show({ materialId, lotId }: { materialId: string; lotId?: string }): Promise<void> {
+  await navigateTo({ path: to('stock'), query: { material: materialId } })
+  const label = workshop.lots.find(({ id }) => id === lotId)?.label
+  if (label) notices.done(`The jar is “${label}”.`)
+}
 const claimed = computed(() => shelf.allocation.claimed)
 const shownShort = (id: string): boolean => shelf.shortageOf.has(id)
 const chosen = computed(() => stock.stateById.get(String(route.query.material ?? ''))?.material)
@@ -81,6 +89,7 @@ const groups = computed(() =>
       <NuxtLink class="button" :to="to('sorting')">Sort a box</NuxtLink>
       <button type="button" class="button" @click="editing = 'new'">New material</button>
     </div>
+    <StockNav />
     <ShortNow
       @receive="
         (id) => {
@@ -135,7 +144,7 @@ const groups = computed(() =>
       :material="receiving"
       @close="receiving = undefined"
     />
-    <ScanDialog v-if="scanning" @close="scanning = false" />
+    <ScanDialog v-if="scanning" @close="scanning = false" @found="show" />
     <MakeStockDialog v-if="making" :material="making" @close="making = undefined" />
     <MaterialDialog
       v-if="editing"

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import type { Parcel } from '~~/core/buying'
+import { formatQuantity } from '~~/core/units'
+
+/** What one supplier sends: packs, what they cost, and why these. */
+const props = defineProps<{ parcel: Parcel }>()
+const emit = defineEmits<{ send: [] }>()
+const { money } = useFormat()
+const postage = computed(() => {
+  const { supplier, goodsMinor, postageMinor } = props.parcel
+  if (postageMinor === 0) return supplier.postageMinor === 0 ? 'no postage' : 'postage free'
+  const left = supplier.freeFromMinor === undefined ? 0 : supplier.freeFromMinor - goodsMinor
+  return `${money(postageMinor)} postage${left > 0 ? `, free from ${money(left)} more` : ''}`
+})
+</script>
+
+<template>
+  <section :aria-label="parcel.supplier.name">
+    <div class="head">
+      <h2>{{ parcel.supplier.name }}</h2>
+      <p class="text-sm text-soft">
+        {{ money(parcel.goodsMinor) }}, {{ postage }} · here by {{ formatDate(parcel.arrives) }}
+      </p>
+      <span class="flex-1" />
+      <button type="button" class="button button-small" @click="emit('send')">
+        Note as sent<span class="sr-only">: {{ parcel.supplier.name }}</span>
+      </button>
+    </div>
+    <table class="ruled w-full">
+      <tbody>
+        <tr v-for="line in parcel.lines" :key="line.offer.id">
+          <td class="number w-40 !pl-5">
+            {{ line.packs }} × {{ formatQuantity(line.offer.packQuantity, line.material.unit) }}
+          </td>
+          <td>
+            {{ line.material.name }}
+            <span v-if="line.reasons.length > 0" class="block text-xs text-soft">{{
+              line.reasons.join(' · ')
+            }}</span>
+          </td>
+          <td class="number w-24">{{ money(line.costMinor) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 14px;
+  padding: 12px 0 4px 20px;
+}
+</style>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { changesOf, type ListedOffer } from '~~/core/buying'
+import { counted, formatQuantity } from '~~/core/units'
+import { takePriceList } from '../../db/commands/buying'
+import type { FoundList } from '../../composables/price-lists'
+
+/** A price list before it is taken over: what it changes, what it has that nobody here knows, what is wrong in it. */
+const props = defineProps<{ found: FoundList }>()
+const emit = defineEmits<{ close: [] }>()
+const workshop = useWorkshop()
+const buying = useBuying()
+const notices = useNotices()
+const { money } = useFormat()
+const open = ref(true)
+watch(open, (now) => {
+  if (!now) emit('close')
+})
+/** What the maker says of a row that is no material here. */
+const said = reactive<Record<string, string>>({})
+const materials = computed(() => [...workshop.materials].sort((a, b) => a.name.localeCompare(b.name)))
+const listed = computed<ListedOffer[]>(() => [
+  ...props.found.comparison.listed,
+  ...props.found.comparison.unknown.flatMap((row) => {
+    const materialId = said[row.article]
+    return materialId ? [{ row, materialId }] : []
+  }),
+])
+const changed = computed(() => listed.value.filter((one) => changesOf(one).length > 0))
+const isWrong = computed(() => props.found.faults.length > 0)
+
+function changeWords(one: ListedOffer): string {
+  const { row, was } = one
+  if (!was) return `new: ${money(row.priceMinor)}`
+  return changesOf(one)
+    .map((change) => {
+      if (change === 'price') return `${money(was.priceMinor)} → ${money(row.priceMinor)}`
+      if (change === 'stock') return row.stock
+      if (change === 'pack') return `pack of ${formatQuantity(row.packQuantity, row.unit)}`
+      return row.days === undefined ? 'as long as all else' : counted(row.days, 'day')
+    })
+    .join(', ')
+}
+async function take(): Promise<void> {
+  const answer = await workshop.give(takePriceList, {
+    supplierId: props.found.supplier.id,
+    listed: JSON.parse(JSON.stringify(listed.value)) as ListedOffer[],
+    origin: props.found.origin,
+    seen: buying.now,
+  })
+  if (answer.kind === 'none') return
+  notices.done(`${counted(answer.value, 'offer')} of ${props.found.supplier.name} new or changed.`)
+  open.value = false
+}
+</script>
+
+<template>
+  <BaseDialog v-model="open" wide :title="`Price list of ${found.supplier.name}`">
+    <template v-if="isWrong">
+      <p class="text-hip" role="alert">
+        {{ counted(found.faults.length, 'fault') }} in the file. Nothing is taken over until it is mended:
+      </p>
+      <ul class="mt-2 max-h-72 overflow-y-auto text-sm">
+        <li v-for="(fault, i) in found.faults.slice(0, 200)" :key="i">
+          line {{ fault.line }}<template v-if="fault.column">, {{ fault.column }}</template
+          >: {{ fault.because }}
+        </li>
+      </ul>
+    </template>
+    <template v-else>
+      <p class="text-soft">
+        {{ counted(found.comparison.listed.length, 'offer') }} of materials that are known here,
+        {{ changed.length }} new or changed.
+        <template v-if="found.comparison.gone.length > 0"
+          >{{ counted(found.comparison.gone.length, 'offer') }} of an earlier list not on this one: left as
+          they were.</template
+        >
+      </p>
+      <div class="mt-2 max-h-80 overflow-y-auto">
+        <table class="ruled w-full text-sm">
+          <tbody>
+            <tr v-for="one in changed.slice(0, 300)" :key="one.row.article">
+              <td>{{ one.row.name }}</td>
+              <td class="number">{{ formatQuantity(one.row.packQuantity, one.row.unit) }}</td>
+              <td class="number">{{ changeWords(one) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <template v-if="found.comparison.unknown.length > 0">
+          <h3 class="mt-3">Not known here</h3>
+          <table class="ruled w-full text-sm">
+            <tbody>
+              <tr v-for="row in found.comparison.unknown.slice(0, 100)" :key="row.article">
+                <td>{{ row.name }}</td>
+                <td class="number">
+                  {{ formatQuantity(row.packQuantity, row.unit) }}, {{ money(row.priceMinor) }}
+                </td>
+                <td class="w-64">
+                  <select
+                    v-model="said[row.article]"
+                    class="field field-cell"
+                    :aria-label="`What is ${row.name}`"
+                  >
+                    <option :value="undefined">leave it</option>
+                    <option
+                      v-for="material in materials.filter(({ unit }) => unit === row.unit)"
+                      :key="material.id"
+                      :value="material.id"
+                    >
+                      {{ material.name }}
+                    </option>
+                  </select>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </template>
+      </div>
+    </template>
+    <div class="mt-4 flex justify-end gap-2">
+      <button type="button" class="button" @click="open = false">Leave it</button>
+      <button
+        v-if="!isWrong"
+        type="button"
+        class="button button-act"
+        :disabled="listed.length === 0"
+        @click="take"
+      >
+        Take over
+      </button>
+    </div>
+  </BaseDialog>
+</template>

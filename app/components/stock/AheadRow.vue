@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { differenceWords } from '~~/core/blends'
+import { enoughFor, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
+import { counted, formatQuantity, plainNumber } from '~~/core/units'
+import { substituteMaterial } from '../../db/commands/brief'
+
+/** A material's shelf ahead: drawn, with the day that it runs out; opened, day by day, and what could stand in. */
+const props = defineProps<{ ahead: Ahead; toDay: string; open: boolean }>()
+const emit = defineEmits<{ toggle: [] }>()
+const workshop = useWorkshop()
+const buying = useBuying()
+const shelf = useShelf()
+const stock = useStock()
+const notices = useNotices()
+const to = useStationPath()
+
+const state = computed(() => stock.stateById.get(props.ahead.materialId))
+const unit = computed(() => state.value?.material.unit ?? 'g')
+const show = (quantity: number): string => formatQuantity(quantity, unit.value)
+const orderBy = computed(() => buying.orderByDay(props.ahead.materialId))
+const isLate = computed(() => orderBy.value !== undefined && orderBy.value < buying.now)
+const label = computed(() => {
+  const { now, runsOut, days } = props.ahead
+  const end = days.at(-1)?.after ?? now
+  return `${show(now)} now${runsOut ? `, runs out ${runsOut.on ? formatDate(runsOut.on) : 'before all is made'}` : ''}, ${end < 0 ? `${show(-end)} lacking` : `${show(end)} left`} in the end`
+})
+const enough = computed(() => enoughFor(props.ahead, unit.value))
+const enoughWords = computed(() => {
+  const { whole, then } = enough.value
+  const names =
+    whole.length > 4 ? `${whole.slice(0, 3).join('; ')} and ${whole.length - 3} more` : whole.join('; ')
+  if (!then) return `Enough for all: ${names}.`
+  const share = Math.floor(100 * then.share)
+  const next = share > 0 ? `${share} % of ${then.who}` : ''
+  if (whole.length === 0) return next === '' ? 'Enough for none of it.' : `Enough for ${next}.`
+  return `Enough for ${names}${next === '' ? '' : `, then ${next}`}.`
+})
+const what = {
+  wanted: 'takes',
+  order: 'comes of',
+  harvest: 'comes of the',
+  making: 'is made:',
+  spoils: 'no longer keeps',
+} as const
+
+/** Lines that take it, with the slot that they take it for. */
+const takers = computed(() =>
+  workshop.lines.flatMap((line) =>
+    (shelf.stockOf.get(line.id)?.makeUp?.slots ?? [])
+      .filter(({ parts }) => parts.length === 1 && parts[0]?.material.id === props.ahead.materialId)
+      .map(({ slot }) => ({ lineId: line.id, slot: slot.id, name: line.name })),
+  ),
+)
+const substitutes = computed<Substitute[]>(() =>
+  props.open && state.value && props.ahead.runsOut && takers.value.length > 0
+    ? substitutesFor(state.value.material, stock.states, shelf.overOf).slice(0, 4)
+    : [],
+)
+function substituteWords({ free, off, sizeRatio }: Substitute): string {
+  const size =
+    sizeRatio === undefined || Math.abs(sizeRatio - 1) < 0.02
+      ? 'the same size'
+      : `${plainNumber(sizeRatio, 2)} times the size`
+  return [
+    `${show(free)} free`,
+    ...(off === undefined ? [] : [`${differenceWords(off)} (ΔE ${plainNumber(off, 1)})`]),
+    size,
+    'the same handwork',
+  ].join(', ')
+}
+async function take(substitute: Substitute): Promise<void> {
+  const answer = await workshop.give(
+    substituteMaterial,
+    takers.value.map(({ lineId, slot }) => ({ lineId, slot })),
+    substitute.materialId,
+  )
+  if (answer.kind === 'ok')
+    notices.done(
+      `${counted(answer.value, 'line')} now ${answer.value === 1 ? 'takes' : 'take'} ${substitute.name}; Make-up takes it back.`,
+    )
+}
+</script>
+
+<template>
+  <tr>
+    <td class="!pl-5">
+      <button
+        type="button"
+        class="flex min-h-9 items-center gap-2 text-left"
+        :aria-expanded="open"
+        @click="emit('toggle')"
+      >
+        <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }">
+          <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
+        </svg>
+        {{ state?.material.name }}
+      </button>
+    </td>
+    <td class="number">{{ show(ahead.now) }}</td>
+    <td class="!py-1"><AheadLine :ahead="ahead" :from="buying.now" :to="toDay" :label="label" /></td>
+    <td>
+      <template v-if="ahead.runsOut">
+        <span class="tag tag-hip">{{
+          ahead.runsOut.on === undefined
+            ? `short ${show(ahead.runsOut.short)}`
+            : ahead.runsOut.on <= buying.now
+              ? 'today'
+              : formatWeekday(ahead.runsOut.on)
+        }}</span>
+        <span v-if="orderBy" class="block text-xs" :class="isLate ? 'text-hip' : 'text-soft'">{{
+          isLate ? `order was to go by ${formatDay(orderBy)}` : `order by ${formatDay(orderBy)}`
+        }}</span>
+      </template>
+      <span v-else class="tag tag-moss">enough</span>
+    </td>
+  </tr>
+  <tr v-if="open" class="more">
+    <td colspan="4" class="!pl-14">
+      <p>{{ enoughWords }}</p>
+      <ol class="days">
+        <li v-for="(day, i) in ahead.days" :key="i">
+          <span class="when">{{ day.on === undefined ? 'some day' : formatDate(day.on) }}</span>
+          <span>{{ what[day.what] }} {{ day.what === 'spoils' ? '' : day.who }}</span>
+          <span class="amount">{{ day.change > 0 ? '+' : '−' }}{{ show(Math.abs(day.change)) }}</span>
+          <span class="amount" :class="{ 'text-hip': day.after < 0 }">{{
+            day.after < 0 ? `${show(-day.after)} lacking` : `leaves ${show(day.after)}`
+          }}</span>
+        </li>
+      </ol>
+      <template v-if="substitutes.length > 0">
+        <p class="mt-2 font-semibold">What can stand in</p>
+        <ul>
+          <li
+            v-for="substitute in substitutes"
+            :key="substitute.materialId"
+            class="flex flex-wrap items-center gap-3 py-0.5"
+          >
+            <span>{{ substitute.name }}</span>
+            <span class="text-soft">{{ substituteWords(substitute) }}</span>
+            <button type="button" class="button button-small" @click="take(substitute)">
+              Take it in {{ counted(takers.length, 'line')
+              }}<span class="sr-only">: {{ substitute.name }} for {{ state?.material.name }}</span>
+            </button>
+          </li>
+        </ul>
+      </template>
+      <p class="mt-1">
+        <NuxtLink v-if="ahead.runsOut" class="link" :to="to('stock/buying')">Go to buying</NuxtLink>
+        <NuxtLink class="link ml-3" :to="{ path: to('stock'), query: { material: ahead.materialId } }"
+          >See its lots</NuxtLink
+        >
+      </p>
+    </td>
+  </tr>
+</template>
+
+<style scoped>
+.more td {
+  background: #eef2ec;
+  font-size: 13px;
+}
+.days {
+  max-width: 860px;
+  margin-top: 4px;
+}
+.days li {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr) 100px 130px;
+  gap: 10px;
+  padding: 2px 0;
+}
+.when {
+  color: var(--color-soft);
+}
+.amount {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.link {
+  text-decoration: underline;
+}
+</style>

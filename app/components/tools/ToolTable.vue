@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { atHand, lentOut, type ToolRecord } from '~~/core/tools'
+import { plainNumber } from '~~/core/units'
+
+/** Tools or holders, row by row: what is there, who has the rest, and which lines want it. */
+const props = defineProps<{
+  title: string
+  rows: readonly {
+    id: string
+    what: string
+    record?: ToolRecord
+    priceMinor: number
+    instead?: string
+    unit?: 'piece' | 'm'
+  }[]
+  wanting: ReadonlyMap<string, readonly string[]>
+  counted?: boolean
+}>()
+const emit = defineEmits<{ edit: [row: (typeof props.rows)[number]] }>()
+const tools = useTools()
+const { moneyEach } = useFormat()
+
+const count = (value: number, unit?: 'piece' | 'm'): string =>
+  unit === 'm' ? `${plainNumber(value, 1)} m` : plainNumber(value, 0)
+
+interface State {
+  readonly word: string
+  readonly tone: 'moss' | 'hip' | 'larch' | 'plain'
+}
+function stateOf(record: ToolRecord | undefined): State {
+  if (!record) return { word: 'not said', tone: 'plain' }
+  if (record.soldOn !== undefined) return { word: `sold ${formatDay(record.soldOn)}`, tone: 'hip' }
+  const there = atHand(record)
+  if (record.have === 0) return { word: 'none', tone: 'hip' }
+  if (there > 0)
+    return lentOut(record.lent) > 0 || record.worn > 0
+      ? { word: 'some there', tone: 'larch' }
+      : { word: 'there', tone: 'moss' }
+  return { word: lentOut(record.lent) > 0 ? 'lent' : 'worn', tone: 'hip' }
+}
+const lines = (what: string): readonly string[] => props.wanting.get(what) ?? []
+function lineWords(what: string): string {
+  const names = lines(what)
+  return names.length > 3 ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more` : names.join(', ')
+}
+</script>
+
+<template>
+  <section :aria-label="title" class="min-w-0">
+    <h2 class="px-5 pt-2">{{ title }}</h2>
+    <table class="ruled w-full">
+      <thead>
+        <tr>
+          <th class="!pl-5">{{ counted ? 'Holder' : 'Tool' }}</th>
+          <th v-if="counted" class="number">There</th>
+          <th v-if="counted" class="number">In use</th>
+          <th>State</th>
+          <th><span class="sr-only">Actions</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.id">
+          <td class="!pl-5">
+            {{ row.what }}
+            <span class="block text-xs text-soft"
+              ><template v-if="row.priceMinor > 0">{{ moneyEach(row.priceMinor) }}</template
+              ><template v-if="row.instead">, or {{ row.instead }}</template
+              ><template v-if="lines(row.what).length > 0">
+                · wanted by {{ lineWords(row.what) }}</template
+              ></span
+            >
+          </td>
+          <td v-if="counted" class="number">
+            {{ row.record ? count(atHand(row.record), row.unit) : '' }}
+          </td>
+          <td v-if="counted" class="number">
+            {{ tools.held.get(row.what) ? count(tools.held.get(row.what) ?? 0, row.unit) : '' }}
+          </td>
+          <td>
+            <span class="tag" :class="`tag-${stateOf(row.record).tone}`">{{ stateOf(row.record).word }}</span>
+            <span v-for="(loan, i) in row.record?.lent ?? []" :key="i" class="block text-xs text-soft"
+              >{{ (row.record?.have ?? 1) > 1 ? `${count(loan.count, row.unit)} ` : '' }}to {{ loan.to }},
+              since {{ formatDate(loan.since) }}</span
+            >
+          </td>
+          <td class="number">
+            <button type="button" class="button button-small" @click="emit('edit', row)">
+              Change<span class="sr-only"> {{ row.what }}</span>
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

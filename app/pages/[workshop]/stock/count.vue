@@ -1,0 +1,373 @@
+<script setup lang="ts">
+import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { takeRows, unitsPerGram, type Found, type LotState, type Material } from '~~/core/stock'
+import { counted, formatQuantity, noun, parseQuantity, readNumber, unitName } from '~~/core/units'
+import { z } from 'zod'
+import { countLots } from '../../../db/commands/stock'
+
+/** The whole shelf, jar by jar: big, for one hand; weighed or counted; the differences at the end, written at once. */
+const workshop = useWorkshop()
+const stock = useStock()
+const notices = useNotices()
+const { money } = useFormat()
+useStation('Stock-take')
+
+interface Jar {
+  readonly material: Material
+  readonly lot: LotState
+}
+/** Jars with something in them, as they stand: by shelf and box, then by name. */
+const marks = computed(() => new Map(workshop.lotMarks.map((mark) => [mark.id, mark])))
+const placeOf = (lotId: string): string => {
+  const mark = marks.value.get(lotId)
+  return [mark?.shelf, mark?.box].filter(Boolean).join(', ')
+}
+const jars = computed<Jar[]>(() =>
+  stock.states
+    .flatMap(({ material, lots }) =>
+      lots.filter(({ onHand }) => onHand !== 0).map((lot) => ({ material, lot })),
+    )
+    .sort(
+      (a, b) =>
+        placeOf(a.lot.lot.id).localeCompare(placeOf(b.lot.lot.id), 'en', { numeric: true }) ||
+        a.material.name.localeCompare(b.material.name) ||
+        a.lot.lot.date.localeCompare(b.lot.lot.date),
+    ),
+)
+
+const foundSchema = z.array(z.strictObject({ lotId: z.string(), counted: z.number(), books: z.number() }))
+/** What was found so far, in turn. It outlives a closed lid. */
+const found = useLocalStorage<Found[]>(`hardy-thicket:stock-take:${workshop.key}`, [], {
+  serializer: {
+    read: (text) => {
+      try {
+        const known = foundSchema.safeParse(JSON.parse(text))
+        return known.success ? known.data : []
+      } catch {
+        return []
+      }
+    },
+    write: (value) => JSON.stringify(value),
+  },
+})
+const isDone = computed(() => new Set(found.value.map(({ lotId }) => lotId)))
+const skipped = ref<string[]>([])
+const chosen = ref('')
+const left = computed(() => jars.value.filter(({ lot }) => !isDone.value.has(lot.lot.id)))
+/** The jar in hand: one that was looked for, else the next; what was passed over comes at the end. */
+const jar = computed<Jar | undefined>(
+  () =>
+    left.value.find(({ lot }) => lot.lot.id === chosen.value) ??
+    left.value.find(({ lot }) => !skipped.value.includes(lot.lot.id)) ??
+    left.value[0],
+)
+const reviewing = ref(false)
+
+const typed = ref('')
+const onScale = ref(false)
+const tare = ref('')
+const amount = useTemplateRef<HTMLInputElement>('amount')
+watch(
+  () => jar.value?.lot.lot.id,
+  () => {
+    typed.value = ''
+    // With a keyboard one types and presses Enter, jar after jar; a finger is not thrown out by an opening keyboard.
+    if (matchMedia('(pointer: fine)').matches) void nextTick(() => amount.value?.focus())
+    if (!scaleRead.value) onScale.value = false
+  },
+  { flush: 'post' },
+)
+const unit = computed(() => jar.value?.material.unit ?? 'g')
+/** Units to a gram, where what is in the jar can be weighed. */
+const perGram = computed(() => {
+  const per = jar.value && unit.value !== 'g' ? unitsPerGram(jar.value.material) : undefined
+  return per?.kind === 'ok' ? per.value : undefined
+})
+const scaleRead = computed(() => unit.value === 'g' || perGram.value !== undefined)
+const isWeighed = computed(() => unit.value === 'g' || onScale.value)
+const reading = computed(() => {
+  if (typed.value === '' || !jar.value) return undefined
+  const read = parseQuantity(typed.value, isWeighed.value ? 'g' : unit.value, { zero: true })
+  if (read.kind === 'none' || !isWeighed.value) return read
+  const jarG = tare.value.trim() === '' ? 0 : (readNumber(tare.value) ?? NaN)
+  const net = read.value - jarG
+  if (Number.isNaN(jarG) || net < 0)
+    return {
+      kind: 'none' as const,
+      because: `The empty jar: read “${tare.value}”; allowed is a number of grams, not more than was weighed.`,
+    }
+  const inUnits = unit.value === 'g' ? net : net * (perGram.value ?? 1)
+  // Pieces are whole: a scale says about how many.
+  return { kind: 'ok' as const, value: unit.value === 'piece' ? Math.round(inUnits) : inUnits }
+})
+
+function keep(quantity: number): void {
+  if (!jar.value) return
+  const { lot } = jar.value
+  found.value = [...found.value, { lotId: lot.lot.id, counted: quantity, books: lot.onHand }]
+  chosen.value = ''
+}
+function enter(): void {
+  if (reading.value?.kind === 'ok') keep(reading.value.value)
+}
+function skip(): void {
+  if (!jar.value) return
+  skipped.value = [...skipped.value.filter((id) => id !== jar.value?.lot.lot.id), jar.value.lot.lot.id]
+  chosen.value = ''
+}
+function undo(): void {
+  const last = found.value.at(-1)
+  if (!last) return
+  found.value = found.value.slice(0, -1)
+  chosen.value = last.lotId
+  reviewing.value = false
+}
+const press = (key: string): void => {
+  typed.value = key === '⌫' ? typed.value.slice(0, -1) : `${typed.value}${key}`.slice(0, 12)
+}
+const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const
+
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (!isFree(event) || event.key !== 'z') return
+  event.preventDefault()
+  undo()
+})
+
+const rows = computed(() => takeRows(found.value, stock.states))
+const differing = computed(() => rows.value.filter(({ difference }) => difference !== 0))
+const worth = computed(() => rows.value.reduce((sum, { worthMinor = 0 }) => sum + worthMinor, 0))
+async function write(): Promise<void> {
+  const answer = await workshop.give(countLots, found.value)
+  if (answer.kind === 'none') return
+  notices.done(`${counted(found.value.length, 'jar')} counted, ${answer.value} put right.`)
+  found.value = []
+  skipped.value = []
+  reviewing.value = false
+}
+const scanning = ref(false)
+function jumpTo(lotId: string): void {
+  scanning.value = false
+  reviewing.value = false
+  found.value = found.value.filter((one) => one.lotId !== lotId)
+  chosen.value = lotId
+}
+function foundJar({ materialId, lotId }: { materialId: string; lotId?: string }): void {
+  const wanted = lotId ?? left.value.find(({ material }) => material.id === materialId)?.lot.lot.id
+  if (wanted === undefined) notices.fault('Every jar of this material is counted already.')
+  else jumpTo(wanted)
+}
+const share = computed(() => {
+  const all = left.value.length + found.value.length
+  return all === 0 ? 0 : (100 * found.value.length) / all
+})
+</script>
+
+<template>
+  <div>
+    <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-1">
+      <h1>Stock-take</h1>
+      <p class="text-soft">
+        {{ found.length }} of {{ found.length + left.length }} {{ noun(found.length + left.length, 'jar') }}
+      </p>
+      <span class="flex-1" />
+      <button type="button" class="button" :disabled="found.length === 0" @click="undo">Undo</button>
+      <button type="button" class="button" @click="scanning = true">Find a jar</button>
+      <button
+        v-if="!reviewing"
+        type="button"
+        class="button"
+        :class="{ 'button-act': left.length === 0 }"
+        :disabled="found.length === 0"
+        @click="reviewing = true"
+      >
+        See the differences
+      </button>
+      <button v-else type="button" class="button" @click="reviewing = false">Go on counting</button>
+    </div>
+    <StockNav />
+    <div class="done" aria-hidden="true"><div :style="{ width: `${share}%` }" /></div>
+
+    <section v-if="reviewing || (!jar && found.length > 0)" aria-label="Differences" class="pb-4">
+      <p class="px-5 py-3 text-lg">
+        {{ counted(found.length, 'jar') }} counted, {{ differing.length }}
+        {{ differing.length === 1 ? 'differs' : 'differ' }} from the books<template
+          v-if="Math.abs(worth) >= 1"
+          >, by {{ money(worth) }} in all</template
+        >. Nothing is written yet.
+      </p>
+      <table v-if="differing.length > 0" class="ruled w-full">
+        <thead>
+          <tr>
+            <th class="!pl-5">Jar</th>
+            <th class="number">Books</th>
+            <th class="number">Found</th>
+            <th class="number">Difference</th>
+            <th class="number">Worth</th>
+            <th><span class="sr-only">Actions</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in differing" :key="row.found.lotId">
+            <td class="!pl-5">
+              {{ row.material.name }} <span class="text-soft">· {{ row.lot.lot.label }}</span>
+              <span v-if="row.since !== 0" class="block text-xs text-larch"
+                >since it was counted the books changed by {{ formatQuantity(row.since, row.material.unit) }};
+                that stays</span
+              >
+            </td>
+            <td class="number">{{ formatQuantity(row.found.books, row.material.unit) }}</td>
+            <td class="number">{{ formatQuantity(row.found.counted, row.material.unit) }}</td>
+            <td class="number font-semibold" :class="{ 'text-hip': row.difference < 0 }">
+              {{ row.difference > 0 ? '+' : '−'
+              }}{{ formatQuantity(Math.abs(row.difference), row.material.unit) }}
+            </td>
+            <td class="number">{{ row.worthMinor === undefined ? '' : money(row.worthMinor) }}</td>
+            <td class="number">
+              <button type="button" class="button button-small" @click="jumpTo(row.found.lotId)">
+                Again<span class="sr-only">: {{ row.material.name }}, {{ row.lot.lot.label }}</span>
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <div class="px-5 pt-4">
+        <button type="button" class="button button-act big" @click="write">Write it into the books</button>
+      </div>
+    </section>
+
+    <p v-else-if="!workshop.ledgerRead" class="px-5 py-4 text-soft" role="status">Reading the shelf…</p>
+    <p v-else-if="!jar" class="px-5 py-4 text-soft">There is nothing on the shelf to count.</p>
+
+    <form v-else class="count" @submit.prevent="enter">
+      <div class="min-w-0">
+        <p class="text-soft">{{ placeOf(jar.lot.lot.id) || 'no shelf noted' }}</p>
+        <h2 class="name">
+          <i
+            v-if="'colour' in jar.material.of && jar.material.of.colour"
+            class="dot"
+            :style="{ background: jar.material.of.colour }"
+            aria-hidden="true"
+          />{{ jar.material.name }}
+        </h2>
+        <p class="text-lg">
+          {{ jar.lot.lot.label }}, {{ jar.lot.lot.source }} {{ formatDate(jar.lot.lot.date) }}
+        </p>
+        <p class="mt-1 text-lg text-soft">The books say {{ formatQuantity(jar.lot.onHand, unit) }}.</p>
+        <label class="mt-4 block text-lg" for="take-amount">{{
+          isWeighed ? 'On the scale, g' : `Found, ${unitName(unit)}`
+        }}</label>
+        <input
+          id="take-amount"
+          ref="amount"
+          v-model="typed"
+          class="amount"
+          inputmode="decimal"
+          autocomplete="off"
+        />
+        <p
+          class="min-h-7 text-lg"
+          :class="reading?.kind === 'none' ? 'text-hip' : 'text-soft'"
+          aria-live="polite"
+        >
+          <template v-if="reading?.kind === 'none'">{{ reading.because }}</template>
+          <template v-else-if="reading && isWeighed && unit !== 'g'"
+            >about {{ formatQuantity(reading.value, unit) }}</template
+          >
+          <template v-else-if="reading && isWeighed && tare"
+            >{{ formatQuantity(reading.value, unit) }} in it</template
+          >
+        </p>
+        <div class="flex flex-wrap items-end gap-3">
+          <button
+            v-if="perGram !== undefined"
+            type="button"
+            class="button big"
+            :aria-pressed="onScale"
+            @click="onScale = !onScale"
+          >
+            {{ onScale ? `Count it in ${unitName(unit)}` : 'Weigh it' }}
+          </button>
+          <TextField v-if="isWeighed" v-model="tare" class="w-44" label="The empty jar, g" placeholder="0" />
+        </div>
+      </div>
+      <div>
+        <div class="keys" role="group" aria-label="Numbers">
+          <button v-for="key in KEYS" :key="key" type="button" class="button key" @click="press(key)">
+            <span v-if="key === '⌫'" class="sr-only">Take back a digit</span
+            ><span :aria-hidden="key === '⌫'">{{ key }}</span>
+          </button>
+        </div>
+        <button type="submit" class="button button-act big wide" :disabled="reading?.kind !== 'ok'">
+          Next jar
+        </button>
+        <button type="button" class="button big wide" @click="keep(jar.lot.onHand)">As the books say</button>
+        <button type="button" class="button big wide" @click="skip">Later</button>
+      </div>
+    </form>
+    <ScanDialog v-if="scanning" @close="scanning = false" @found="foundJar" />
+  </div>
+</template>
+
+<style scoped>
+.done {
+  height: 4px;
+  background: var(--color-line);
+}
+.done div {
+  height: 100%;
+  background: var(--color-moss);
+}
+.count {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 24px;
+  padding: 16px 20px;
+  max-width: 980px;
+}
+.name {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  font-size: 30px;
+  line-height: 1.2;
+}
+.dot {
+  flex: none;
+  width: 34px;
+  height: 34px;
+  border: 1px solid var(--color-line);
+}
+.amount {
+  width: 100%;
+  max-width: 340px;
+  min-height: 72px;
+  padding: 0 16px;
+  border: 2px solid var(--color-ink);
+  border-radius: 4px;
+  background: #fff;
+  font-size: 38px;
+  font-variant-numeric: tabular-nums;
+}
+.keys {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 8px;
+}
+.key {
+  min-height: 64px;
+  font-size: 26px;
+}
+.big {
+  min-height: 56px;
+  font-size: 19px;
+}
+.wide {
+  width: 100%;
+  margin-top: 8px;
+}
+@media (max-width: 760px) {
+  .count {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

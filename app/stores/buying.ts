@@ -1,0 +1,173 @@
+import * as Comlink from 'comlink'
+import {
+  arrivalsOf,
+  orderBy,
+  orderProgress,
+  planBuying,
+  waitingFor,
+  type BuyingPlan,
+  type BuyingTask,
+  type Offer,
+  type OrderProgress,
+  type Solver,
+  type Waiting,
+} from '~~/core/buying'
+import { aheadOf, LEAD_DAYS, type Ahead, type Arrival } from '~~/core/stock'
+import type { BasketWorker } from '../workers/basket.worker'
+
+let remote: Comlink.Remote<BasketWorker> | undefined
+/** The worker that looks for baskets; begun when it is first asked. */
+const buyer = (): Comlink.Remote<BasketWorker> =>
+  (remote ??= Comlink.wrap<BasketWorker>(
+    new Worker(new URL('../workers/basket.worker.ts', import.meta.url), { type: 'module' }),
+  ))
+
+/** What the shelf will hold, who sells what, and what is on its way. Derived, never stored. */
+export const useBuying = defineStore('buying', () => {
+  const workshop = useWorkshop()
+  const stock = useStock()
+  const shelf = useShelf()
+  const now = useToday()
+  const { money } = useFormat()
+
+  const supplierById = computed(() => new Map(workshop.suppliers.map((supplier) => [supplier.id, supplier])))
+  const supplierName = (id: string): string => supplierById.value.get(id)?.name ?? 'a supplier who is gone'
+  /** Offers of suppliers that are there. */
+  const offers = computed(() =>
+    workshop.offers.filter(({ supplierId }) => supplierById.value.has(supplierId)),
+  )
+  const offersOf = computed(() => {
+    const byMaterial = new Map<string, Offer[]>()
+    for (const offer of offers.value) {
+      const list = byMaterial.get(offer.materialId)
+      if (list) list.push(offer)
+      else byMaterial.set(offer.materialId, [offer])
+    }
+    return byMaterial
+  })
+  const orders = computed<OrderProgress[]>(() =>
+    workshop.orders.map((order) => orderProgress(order, workshop.lots, workshop.balances, now.value)),
+  )
+
+  const leadDays = computed(() => workshop.settings.leadDays ?? LEAD_DAYS)
+  /** What is on its way to the shelf: orders, harvests that are meant to be, batches at the bench that make stock. */
+  const arrivals = computed(() => {
+    const harvests = workshop.harvests
+      .filter(({ batchId }) => batchId === undefined)
+      .map(({ materialId, quantity, to, place }): Arrival => ({
+        materialId,
+        quantity,
+        on: to,
+        what: 'harvest',
+        who: place === '' ? 'harvest' : `harvest, ${place}`,
+      }))
+    const making = stock.open.flatMap(({ batch }) =>
+      batch.plan.yields.map(({ materialId, quantity }): Arrival => ({
+        materialId,
+        quantity,
+        on: now.value,
+        what: 'making',
+        who: batch.name,
+      })),
+    )
+    const byMaterial = new Map<string, Arrival[]>()
+    for (const arrival of [...arrivalsOf(orders.value, supplierName), ...harvests, ...making]) {
+      const list = byMaterial.get(arrival.materialId)
+      if (list) list.push(arrival)
+      else byMaterial.set(arrival.materialId, [arrival])
+    }
+    return byMaterial
+  })
+  /** Each material's shelf from today on, where anything is there, wanted or on its way. */
+  const aheads = computed<ReadonlyMap<string, Ahead>>(() => {
+    const wanted = new Set(shelf.claims.flatMap(({ needs }) => needs.map(({ materialId }) => materialId)))
+    return new Map(
+      stock.states
+        .filter(
+          ({ material, lots }) =>
+            lots.length > 0 || wanted.has(material.id) || arrivals.value.has(material.id),
+        )
+        .map((state) => [
+          state.material.id,
+          aheadOf(
+            state,
+            shelf.claims,
+            arrivals.value.get(state.material.id) ?? [],
+            now.value,
+            leadDays.value,
+          ),
+        ]),
+    )
+  })
+  /** The day by which more of a material must be ordered. */
+  function orderByDay(materialId: string): string | undefined {
+    const ahead = aheads.value.get(materialId)
+    return ahead && orderBy(ahead, offersOf.value.get(materialId) ?? [], supplierById.value)
+  }
+
+  /** How the basket is looked for. */
+  const until = ref<string>()
+  const leftovers = ref<BuyingTask['leftovers']>('nothing')
+  /** What is bought, not mixed or made: nothing that a blend or a recipe gives. */
+  const task = computed<BuyingTask>(() => ({
+    wanted: stock.states.flatMap(({ material }) => {
+      const ahead = aheads.value.get(material.id)
+      const made = material.blendId !== undefined || shelf.homeMade(material)
+      return ahead && ahead.lacking.length > 0 && !made ? [{ material, ahead }] : []
+    }),
+    offers: offers.value,
+    suppliers: workshop.suppliers,
+    today: now.value,
+    ...(until.value === undefined ? {} : { until: until.value }),
+    leftovers: leftovers.value,
+  }))
+  const plan = shallowRef<BuyingPlan>()
+  const waiting = shallowRef<Waiting>()
+  const searching = ref(false)
+  const failure = ref('')
+  let asked = 0
+
+  /** Looks for the basket as things stand; an answer that has been overtaken is let go. */
+  async function search(): Promise<void> {
+    const turn = (asked += 1)
+    const own = task.value
+    const solve: Solver = async (problem, options) =>
+      buyer().cheapest(
+        JSON.parse(JSON.stringify(problem)) as typeof problem,
+        options && (JSON.parse(JSON.stringify(options)) as typeof options),
+      )
+    searching.value = true
+    failure.value = ''
+    try {
+      const found = await planBuying(own, solve, money)
+      const later = found.basket && (await waitingFor(own, found.basket, solve))
+      if (turn !== asked) return
+      plan.value = found
+      waiting.value = later
+    } catch (error) {
+      if (turn === asked) failure.value = error instanceof Error ? error.message : String(error)
+    }
+    if (turn === asked) searching.value = false
+  }
+
+  return {
+    now,
+    supplierById,
+    supplierName,
+    offers,
+    offersOf,
+    orders,
+    arrivals,
+    aheads,
+    leadDays,
+    orderByDay,
+    until,
+    leftovers,
+    task,
+    plan,
+    waiting,
+    searching,
+    failure,
+    search,
+  }
+})

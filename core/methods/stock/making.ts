@@ -1,0 +1,64 @@
+import { makeUp, needsOf } from '../../makeup'
+import { allocate, type Claim, type StockState } from '../../stock'
+import { stockMethodFor } from './ways'
+
+/** What is made of what is made: soil is graded before a ground is mixed of it. */
+const MOST_LEVELS = 4
+
+/**
+ * What must be made at home, and so what goes into it: for each material that no pack is known of and that has a recipe,
+ * a claim of its ingredients, due when the first who lacks it is. Of a recipe that gives several grades, the one that
+ * lacks most tells how much of the whole is made.
+ * @param own coefficients that the maker has set, by id
+ * @param coming what is being made of a material already, in its unit
+ */
+export function makingClaims(
+  claims: readonly Claim[],
+  states: readonly StockState[],
+  coming: ReadonlyMap<string, number>,
+  own: ReadonlyMap<string, number>,
+): Claim[] {
+  const made: Claim[] = []
+  const done = new Set<string>()
+  for (let level = 0; level < MOST_LEVELS; level += 1) {
+    const wanting = [...claims, ...made]
+    const home = states.filter(
+      ({ material }) => material.packQuantity === undefined && stockMethodFor(material.id) !== undefined,
+    )
+    const { shortages } = allocate(wanting, home, coming)
+    const batches = new Map<string, { quantity: number; claim: Claim }>()
+    for (const { materialId, short, shortOnTray, unit } of shortages) {
+      const method = stockMethodFor(materialId)
+      if (!method || done.has(method.id)) continue
+      const quantity = short + shortOnTray
+      const work = makeUp({
+        job: { kind: 'stock', materialId, quantity, unit },
+        method,
+        states,
+        own,
+        dryingFactor: 1,
+      })
+      const needs = needsOf(work.uses)
+      const whole = needs.reduce((sum, need) => sum + need.quantity, 0)
+      if (whole <= (batches.get(method.id)?.quantity ?? 0)) continue
+      const due = wanting
+        .filter((claim) => claim.needs.some((need) => need.materialId === materialId))
+        .flatMap(({ due: day }) => day ?? [])
+        .sort()[0]
+      const claim: Claim = {
+        id: `make:${method.id}`,
+        who: `${method.name}, to be made`,
+        ...(due === undefined ? {} : { due }),
+        order: 3000 + made.length + batches.size,
+        needs,
+      }
+      batches.set(method.id, { quantity: whole, claim })
+    }
+    if (batches.size === 0) return made
+    for (const [id, { claim }] of batches) {
+      done.add(id)
+      made.push(claim)
+    }
+  }
+  return made
+}

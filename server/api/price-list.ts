@@ -1,0 +1,2 @@
+/** Other methods than GET. */
+export default defineEventHandler((event) => onlyMethod(event, 'GET'))

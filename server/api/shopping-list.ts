@@ -1,0 +1,2 @@
+/** Other methods than POST. */
+export default defineEventHandler((event) => onlyMethod(event, 'POST'))
