@@ -7,11 +7,13 @@ import { buyingProblem, type BuyingTask, type Obstacle } from './task'
 /** Who looks for the cheapest basket: the search itself, or one that runs elsewhere. */
 export type Solver = (problem: BasketProblem, options?: BasketOptions) => Promise<BasketSolution | undefined>
 
-/** What a supplier alone would cost, or what they do not have. */
+/** What all of it would cost of one supplier alone; what they do not have, and what would come later than need be. */
 export interface Alone {
   readonly supplier: Supplier
+  /** Absent where they can't cover it. */
   readonly netMinor?: number
   readonly lacks: readonly Material[]
+  readonly late: readonly Material[]
 }
 
 export interface BuyingPlan {
@@ -39,21 +41,23 @@ export async function planBuying(task: BuyingTask, solve: Solver, money: MoneyWo
   for (const { id } of problem.suppliers) {
     const supplier = task.suppliers.find((own) => own.id === id)
     if (!supplier) continue
-    const only = { only: [id] }
-    const solution = await solve(problem, only)
-    const lacks: Material[] = []
-    for (const need of solution ? [] : problem.needs) {
-      const { material } = task.wanted.find((own) => own.material.id === need.materialId) ?? {}
-      if (material && !(await solve(withoutParcels(problem, need.materialId), only))) lacks.push(material)
-    }
-    alone.push({ supplier, ...(solution ? { netMinor: solution.netMinor } : {}), lacks })
+    const own = buyingProblem({ ...task, suppliers: [supplier] })
+    const lacks = own.obstacles.filter(({ kind }) => kind !== 'late').map(({ material }) => material)
+    const soonest = new Map(obstacles.map((one) => [one.material.id, one.soonest]))
+    // Late with everybody is late; later than that counts against this one.
+    const late = own.obstacles
+      .filter((one) => one.kind === 'late' && (one.soonest ?? '') > (soonest.get(one.material.id) ?? ''))
+      .map(({ material }) => material)
+    const others = obstacles.filter(({ kind }) => kind !== 'late').length
+    // What nobody has does not count against one of them.
+    const whole = lacks.length === others ? await solve(own.problem) : undefined
+    const missing = new Set(obstacles.map(({ material }) => material.id))
+    alone.push({
+      supplier,
+      ...(whole ? { netMinor: whole.netMinor } : {}),
+      lacks: lacks.filter(({ id: materialId }) => !missing.has(materialId)),
+      late,
+    })
   }
   return { ...(basket ? { basket } : {}), ...(second ? { second } : {}), alone, obstacles, leftOut }
 }
-
-/** The same for one material, whatever its parcel costs. */
-const withoutParcels = ({ needs, offers, suppliers }: BasketProblem, materialId: string): BasketProblem => ({
-  needs: needs.filter((need) => need.materialId === materialId),
-  offers,
-  suppliers: suppliers.map(({ id }) => ({ id, postageMinor: 0 })),
-})

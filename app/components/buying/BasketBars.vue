@@ -11,6 +11,7 @@ interface Bar {
   readonly name: string
   readonly minor?: number
   readonly lacks?: string
+  readonly late?: string
   readonly tone: string
 }
 const namesOf = (basket: BuyingPlan['basket']): string =>
@@ -27,11 +28,12 @@ const bars = computed<Bar[]>(() => [
         },
       ]
     : []),
-  ...props.plan.alone.map(({ supplier, netMinor, lacks }) => ({
+  ...props.plan.alone.map(({ supplier, netMinor, lacks, late }) => ({
     key: supplier.id,
     name: `${supplier.name} alone`,
+    ...(late.length > 0 ? { late: `too late: ${late.map(({ name }) => name).join('; ')}` } : {}),
     ...(netMinor === undefined
-      ? { lacks: `can’t cover it in time: ${lacks.map(({ name }) => name).join('; ')}` }
+      ? { lacks: `does not have: ${lacks.map(({ name }) => name).join('; ')}` }
       : { minor: netMinor }),
     tone: 'line',
   })),
@@ -61,6 +63,7 @@ const best = computed(() => props.plan.basket)
           :style="{ width: `${(100 * bar.minor) / most}%` }"
         />
         <p v-else class="text-xs text-soft">{{ bar.lacks }}</p>
+        <p v-if="bar.late" class="text-xs text-soft">{{ bar.late }}</p>
       </li>
     </ul>
     <p v-if="best && best.notBelowMinor < best.netMinor - 0.5" class="text-xs text-larch">

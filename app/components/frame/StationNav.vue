@@ -6,6 +6,9 @@ const shelf = useShelf()
 const blends = useBlends()
 const to = useStationPath()
 
+const route = useRoute()
+/** A room of a station is at that station. */
+const isHere = (path: string): boolean => route.path.startsWith(`${to(path)}/`)
 /** A station shows a count only when it wants something. */
 const wants = computed<
   Record<string, { count: number; tone: 'hip' | 'larch' | 'plain'; says: string } | undefined>
@@ -31,7 +34,12 @@ const wants = computed<
     <p class="mark">Hardy Thicket</p>
     <ul>
       <li v-for="station in stations" :key="station.path">
-        <NuxtLink :to="to(station.path)" class="station" active-class="here">
+        <NuxtLink
+          :to="to(station.path)"
+          class="station"
+          :class="{ here: isHere(station.path) }"
+          active-class="here"
+        >
           <span class="number">{{ station.key }}</span>
           <span class="name">{{ station.name }}</span>
           <span v-if="wants[station.path]" class="count" :class="`count-${wants[station.path]?.tone}`">

@@ -33,6 +33,10 @@ function priceWords({ lot, unitPriceMinor, received }: LotState): string {
 const show = (quantity: number): string => formatQuantity(quantity, props.state.material.unit)
 const colour = computed(() => colourOf(props.state.material.of))
 const free = computed(() => props.state.onHand - props.claimed)
+const ahead = computed(() => useBuying().aheads.get(props.state.material.id))
+const runsOut = computed(() => ahead.value?.runsOut?.on)
+/** The first day that some of it no longer keeps. */
+const spoilsOn = computed(() => ahead.value?.days.find(({ what }) => what === 'spoils')?.on)
 const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
 </script>
 
@@ -64,6 +68,10 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       <span v-if="wrong" class="tag tag-hip">below nothing: count it</span>
       <span v-else-if="short" class="tag tag-hip">{{ lackWords(short, state.material.unit) }}</span>
       <span v-else-if="claimed > 0" class="tag tag-moss">covered</span>
+      <span v-if="short && runsOut" class="block text-xs text-soft"
+        >runs out {{ formatWeekday(runsOut) }}</span
+      >
+      <span v-else-if="spoilsOn" class="block text-xs text-larch">keeps until {{ formatDay(spoilsOn) }}</span>
     </td>
     <td class="number">
       <button v-if="makeable" type="button" class="button button-small mr-1" @click="emit('make')">

@@ -10,12 +10,19 @@ const emit = defineEmits<{ receive: [materialId: string] }>()
 const commission = useCommission()
 const stock = useStock()
 const shelf = useShelf()
+const buying = useBuying()
 const { money } = useFormat()
 const to = useStationPath()
 
 const total = computed(() => shelf.shortages.reduce((sum, row) => sum + (row.packsCostMinor ?? 0), 0))
 const line = computed(() => commission.selected)
 const lacks = computed(() => (line.value ? (shelf.stockOf.get(line.value.line.id)?.lacks ?? []) : []))
+/** The day that more of it comes, where it is on its way. */
+const comingOn = (id: string): string | undefined =>
+  buying.arrivals
+    .get(id)
+    ?.map(({ on }) => on)
+    .sort()[0]
 const materialOf = (id: string) => stock.stateById.get(id)?.material
 </script>
 
@@ -24,11 +31,14 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
     <p v-if="shelf.shortages.length === 0" class="text-moss">
       All that is left to make is covered, in every commission.
     </p>
-    <ul v-else>
-      <li v-for="row in shelf.shortages" :key="row.materialId" class="flex items-center gap-3 py-0.5">
+    <ul v-else class="shorts">
+      <li v-for="row in shelf.shortages" :key="row.materialId" class="flex items-center py-0.5">
         <span class="tag tag-hip">{{ lackWords(row, row.unit) }}</span>
         <span class="font-semibold">{{ row.name }}</span>
         <span v-if="row.short === 0" class="text-sm text-soft">must lie there; it comes back</span>
+        <span v-if="comingOn(row.materialId)" class="tag tag-rain"
+          >on its way, {{ formatDay(comingOn(row.materialId) ?? '') }}</span
+        >
         <span v-if="row.packs" class="text-sm text-soft"
           >{{ counted(row.packs, 'pack')
           }}<template v-if="row.packsCostMinor !== undefined"
@@ -45,10 +55,13 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
           Receive<span class="sr-only"> {{ row.name }}</span>
         </button>
       </li>
-      <li v-if="shelf.shortages.length > 1 && total > 0" class="pt-1 text-sm text-soft">
-        All of it in whole packs: about {{ money(total) }}.
-      </li>
     </ul>
+    <p v-if="shelf.shortages.length > 0" class="pt-1 text-sm text-soft">
+      <template v-if="shelf.shortages.length > 1 && total > 0"
+        >All of it in whole packs: about {{ money(total) }}.
+      </template>
+      <NuxtLink class="underline" :to="to('stock/buying')">See what to buy of whom</NuxtLink>
+    </p>
     <p v-if="line?.line.methodId" class="pt-1 text-sm text-soft">
       {{ line.line.name }}:
       <template v-if="lacks.length === 0">covered.</template>
@@ -64,3 +77,20 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
     </p>
   </section>
 </template>
+
+<style scoped>
+.shorts {
+  columns: 2;
+  column-gap: 24px;
+}
+.shorts li {
+  break-inside: avoid;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+}
+@media (max-width: 1080px) {
+  .shorts {
+    columns: 1;
+  }
+}
+</style>
