@@ -102,23 +102,21 @@ try {
   })
   await picture('layers', '/demo/make-up', () => panelOf('Layers of grass', 'Cold Saltings', 'Sea couch'))
   await picture('hedge', '/demo/make-up', () => panelOf('Hedge', 'Kestrel Halt', 'Field hedge'))
-  await picture('tray', '/demo/make-up', () => panelOf('Tray', 'Kestrel Halt', 'Pasture tussocks'))
-  await picture('run-sheet', '/demo/planting-out', () => choose('Kestrel Halt'))
+  await picture('ahead', '/demo/stock/ahead', async () => {
+    await page.getByRole('button', { name: 'Leaf scatter, spring green' }).click()
+  })
+  await picture('buying', '/demo/stock/buying', async () => {
+    await page.getByRole('region', { name: 'What it costs' }).waitFor()
+  })
+  await picture('stock-take', '/demo/stock/count', async () => {
+    for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'As the books say' }).click()
+    for (const key of ['8', '4']) await page.getByRole('button', { name: key, exact: true }).click()
+  })
   await picture('wire', '/demo/make-up', async () => {
     await choose('Kestrel Halt')
     await page.keyboard.press(']')
     const panel = page.getByRole('region', { name: 'Armature' })
     await panel.getByText(/trunk [\d.]+ mm/).waitFor()
-    await panel.evaluate((section) => {
-      section.scrollIntoView()
-      document.querySelector('#station').scrollBy(0, -80)
-    })
-  })
-  await picture('pads', '/demo/make-up', async () => {
-    await choose('Kestrel Halt')
-    for (let i = 0; i < 3; i += 1) await page.keyboard.press(']')
-    const panel = page.getByRole('region', { name: 'Dowels and discs' })
-    await panel.getByRole('button', { name: /^start \d+ trees/ }).waitFor()
     await panel.evaluate((section) => {
       section.scrollIntoView()
       document.querySelector('#station').scrollBy(0, -80)

@@ -60,6 +60,17 @@ export const useShelf = defineStore('shelf', () => {
     return commission.withArmature(order, sitterOf(line, members[0].species, measures, piece.seeThrough))
   }
 
+  /** Whether a line's way of making would really take a material for a slot: a tone may forbid it. */
+  function wouldTake(lineId: string, slotId: string, materialId: string): boolean {
+    const line = workshop.lines.find(({ id }) => id === lineId)
+    const job = workshop.commissions.find(({ id }) => id === line?.commissionId)
+    const method = line?.methodId === undefined ? undefined : plantMethodById(line.methodId)
+    if (!line || !job || !method) return false
+    const tried = { ...line, materials: { ...line.materials, [slotId]: materialId } }
+    const filled = workLine(tried, job, method)?.slots.find(({ slot }) => slot.id === slotId)
+    return filled?.parts.some(({ material }) => material.id === materialId) === true
+  }
+
   const lineWork = computed(() => {
     const byCommission = new Map(workshop.commissions.map((job) => [job.id, job]))
     const claims: Claim[] = []
@@ -171,6 +182,7 @@ export const useShelf = defineStore('shelf', () => {
     usedMaterials,
     wanting,
     freeOf,
+    wouldTake,
     overOf,
     takenByBatches,
     claimsBefore,

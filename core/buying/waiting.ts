@@ -49,7 +49,10 @@ export async function waitingFor(
   return { ...(sendBy === undefined ? {} : { sendBy }), next: later.problem.needs.length, savesMinor }
 }
 
-/** The last day that a basket can be sent and what is lacking still be here by its day; undefined: nothing has a day. */
+/**
+ * The last day that a basket can be sent and what is lacking still be here by its day; undefined: nothing has
+ * a day.
+ */
 export function lastSendDay(task: BuyingTask, basket: Basket): string | undefined {
   const days = basket.parcels.flatMap(({ supplier, lines }) =>
     lines.flatMap(({ offer, material }) => {

@@ -21,7 +21,9 @@ export const wordField =
 export const numberField =
   (least: number, most: number, whole = false) =>
   (text: string): Reading<number> => {
-    const value = readNumber(text)
+    const minus = /^[-−]\s*/.exec(text)?.[0] ?? ''
+    const read = readNumber(text.slice(minus.length))
+    const value = read !== undefined && minus !== '' ? -read : read
     if (value === undefined || value < least || value > most || (whole && !Number.isInteger(value)))
       return none(
         `read “${text.slice(0, 40)}”; allowed is a ${whole ? 'whole ' : ''}number from ${least} to ${most}.`,

@@ -67,8 +67,8 @@ function sortOf(of: Stuff): string | undefined {
 }
 
 /**
- * What can stand in for a material: the same stuff for the same work, near in size and colour, some of it free; the least
- * difference first.
+ * What can stand in for a material: the same stuff for the same work, near in size and colour, some of it
+ * free; the least difference first.
  * @param free what nobody has claimed of a material
  */
 export function substitutesFor(

@@ -1,3 +1,4 @@
+export * from './csv'
 export * from './create'
 export * from './document'
 export * from './file'

@@ -60,8 +60,8 @@ const rounded = (minor: number): number => Math.max(5, Math.round(minor / 5) * 5
 const FRACTIONS: Readonly<Record<string, number>> = { g: 1, ml: 10, piece: 1, mm: 100, cm2: 10 }
 
 /**
- * A supplier's list on a day: the same for the same day. Prices move by up to a tenth from week to week, and some things
- * are sold out.
+ * A supplier's list on a day: the same for the same day. Prices move by up to a tenth from week to week, and
+ * some things are sold out.
  */
 export function assortmentOf(supplier: SimulatedSupplier, nowMs: number): PriceRow[] {
   const week = Math.floor(nowMs / MS_PER_DAY / DAYS_OF_A_PRICE)

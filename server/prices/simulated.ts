@@ -5,7 +5,10 @@ import { PriceListFault, type PriceListPort } from './port'
 const FAILS_EVERY = 6
 const SLOW_MS = [300, 700, 1500, 400, 900, 2200] as const
 
-/** A price list service that behaves like a real one: slow, sometimes down, sometimes sold out, with prices that move. */
+/**
+ * A price list service that behaves like a real one: slow, sometimes down, sometimes sold out, with prices
+ * that move.
+ */
 export function simulatedPriceLists(now: () => number, wait: (ms: number) => Promise<void>): PriceListPort {
   let asked = 0
   return {

@@ -56,6 +56,17 @@ for (const workshop of ['demo', 'mine'] as const)
       expect.soft(await serious(page)).toEqual([])
     })
 
+test('the rooms of Stock have no serious or critical finding', async ({ page }) => {
+  await page.goto('/demo/stock/ahead')
+  await expect(page.locator('tbody tr').first()).toBeVisible()
+  await page.locator('tbody button[aria-expanded]').first().click()
+  for (const room of ['Ahead', 'Buying', 'Tools', 'Stock-take']) {
+    await page.getByRole('navigation', { name: 'Stock' }).getByRole('link', { name: room }).click()
+    await page.waitForTimeout(1500)
+    expect.soft([room, await serious(page)]).toEqual([room, []])
+  }
+})
+
 const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   ['finding a jar', 'stock', (page) => page.getByRole('button', { name: 'Find a jar' }).click()],
   [
@@ -66,6 +77,27 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   ['a test tile', 'blends', (page) => page.getByRole('button', { name: 'New tile' }).click()],
   ['receiving a pack', 'stock', (page) => page.getByRole('button', { name: 'Receive Matte medium' }).click()],
   ['a new material', 'stock', (page) => page.getByRole('button', { name: 'New material' }).click()],
+  ['files', 'stock', (page) => page.getByRole('button', { name: 'Files' }).click()],
+  ['a supplier', 'stock/buying', (page) => page.getByRole('button', { name: 'New supplier' }).click()],
+  [
+    'offers',
+    'stock/buying',
+    (page) =>
+      page
+        .getByRole('button', { name: /^\d+ offers$/ })
+        .first()
+        .click(),
+  ],
+  ['what came of an order', 'stock/buying', (page) => page.getByRole('button', { name: /^Take in/ }).click()],
+  [
+    'a tool',
+    'stock/tools',
+    (page) =>
+      page
+        .getByRole('button', { name: /^Change/ })
+        .first()
+        .click(),
+  ],
   ['weighing', 'bench', (page) => page.getByRole('button', { name: 'Weigh' }).click()],
   ['rejecting', 'bench', (page) => page.getByRole('button', { name: 'Reject a piece' }).click()],
   ['ending a batch', 'bench', (page) => page.getByRole('button', { name: 'Abandon' }).click()],

@@ -18,6 +18,28 @@ const openBlend = async (page: Page, name: string): Promise<void> => {
 }
 const partsOf = (page: Page) => mixture(page).locator('tbody tr strong').allTextContents()
 
+/** The parts of a material in a blend, as the browser has stored them. */
+const storedParts = (page: Page, materialId: string, blend: string): Promise<number | undefined> =>
+  page.evaluate(
+    ([material, name]) =>
+      new Promise<number | undefined>((resolve, reject) => {
+        const opening = indexedDB.open('hardy-thicket:demo')
+        opening.onerror = () => reject(opening.error ?? new Error('it does not open'))
+        opening.onsuccess = () => {
+          const all = opening.result.transaction('blends').objectStore('blends').getAll()
+          all.onsuccess = () => {
+            const rows = all.result as { name: string; parts: { materialId: string; parts: number }[] }[]
+            opening.result.close()
+            resolve(
+              rows.find((row) => row.name === name)?.parts.find((part) => part.materialId === material)
+                ?.parts,
+            )
+          }
+        }
+      }),
+    [materialId, blend] as const,
+  )
+
 test('parts are changed by hand and the tone follows; a proposal is taken; what is kept stays', async ({
   page,
 }) => {
@@ -29,7 +51,8 @@ test('parts are changed by hand and the tone follows; a proposal is taken; what 
   for (let i = 0; i < 5; i += 1) await more.click()
   await expect(said).toContainText(/another bag|another colour/)
   expect(await partsOf(page)).toEqual(['3', '6', '1'])
-  // It is stored: another look at it shows the same.
+  // It is stored behind what is shown: another look at it shows the same.
+  await expect.poll(() => storedParts(page, 'foam-fine-mid', 'Beech, old, highlight')).toBe(6)
   await page.reload()
   await expect.poll(() => partsOf(page)).toEqual(['3', '6', '1'])
   // Twelve parts are the most.

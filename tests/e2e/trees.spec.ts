@@ -45,7 +45,7 @@ test('the ways side by side: in the order that matters, with what is missing', a
   expect(sorted).toEqual([...sorted].sort((a, b) => a - b))
   // The workshop lent its glue pot.
   const tools = ways(page).getByRole('row', { name: /^Tools/ })
-  await expect(tools).toContainText('no glue pot')
+  await expect(tools).toContainText('glue pot: lent to the model club')
   await expect(page.getByText(/other ways? do(es)? not suit/)).toBeVisible()
 })
 
@@ -182,10 +182,15 @@ test('a box is sorted by taps that outlive a reload; its heaps are stock, and th
 
 test('tools that are not there: a way says so, with what they cost', async ({ page }) => {
   const maker = new Maker(page)
-  await maker.open('workshop', 'demo')
-  const pliers = page.getByRole('checkbox', { name: /^pliers/ })
-  await expect(pliers).toBeChecked()
-  await pliers.uncheck()
+  await maker.open('stock/tools', 'demo')
+  await page
+    .getByRole('row')
+    .filter({ hasText: /^\s*pliers/ })
+    .getByRole('button', { name: /Change/ })
+    .click()
+  await page.getByLabel('How many there are in all').fill('0')
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
   await maker.go('Make-up')
   await page.getByRole('button', { name: 'Next line ›' }).click()
   await expect(page.locator('h1', { hasText: 'Beech, by the platform' })).toBeVisible()

@@ -4,7 +4,10 @@ import type { BasketNeed, BasketOffer, BasketProblem, BasketSupplier } from '../
 const SOON = '2026-12-04'
 const LATE = '2026-12-20'
 
-/** A shopping list by chance: so many materials, offers of each, suppliers; odd prices, parcels with sums and minimums. */
+/**
+ * A shopping list by chance: so many materials, offers of each, suppliers; odd prices, parcels with sums and
+ * minimums.
+ */
 export function randomBasket(
   seed: number,
   { materials, offers, suppliers }: { materials: number; offers: number; suppliers: number },

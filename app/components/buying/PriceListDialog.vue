@@ -59,12 +59,7 @@ async function take(): Promise<void> {
       <p class="text-hip" role="alert">
         {{ counted(found.faults.length, 'fault') }} in the file. Nothing is taken over until it is mended:
       </p>
-      <ul class="mt-2 max-h-72 overflow-y-auto text-sm">
-        <li v-for="(fault, i) in found.faults.slice(0, 200)" :key="i">
-          line {{ fault.line }}<template v-if="fault.column">, {{ fault.column }}</template
-          >: {{ fault.because }}
-        </li>
-      </ul>
+      <FaultList :faults="found.faults" />
     </template>
     <template v-else>
       <p class="text-soft">

@@ -51,27 +51,43 @@ const takers = computed(() =>
       .map(({ slot }) => ({ lineId: line.id, slot: slot.id, name: line.name })),
   ),
 )
-const substitutes = computed<Substitute[]>(() =>
+interface StandIn {
+  readonly substitute: Substitute
+  /** Lines whose way of making would take it. */
+  readonly takers: readonly { readonly lineId: string; readonly slot: string }[]
+}
+const SHOWN = 4
+const standIns = computed<StandIn[]>(() =>
   props.open && state.value && props.ahead.runsOut && takers.value.length > 0
-    ? substitutesFor(state.value.material, stock.states, shelf.overOf).slice(0, 4)
+    ? substitutesFor(state.value.material, stock.states, shelf.overOf)
+        .map((substitute) => ({
+          substitute,
+          takers: takers.value.filter(({ lineId, slot }) =>
+            shelf.wouldTake(lineId, slot, substitute.materialId),
+          ),
+        }))
+        .filter((one) => one.takers.length > 0)
+        .slice(0, SHOWN)
     : [],
 )
+/** What is lacking of it in the end. */
+const lacking = computed(() => props.ahead.lacking.at(-1)?.quantity ?? 0)
 function substituteWords({ free, off, sizeRatio }: Substitute): string {
   const size =
     sizeRatio === undefined || Math.abs(sizeRatio - 1) < 0.02
       ? 'the same size'
       : `${plainNumber(sizeRatio, 2)} times the size`
   return [
-    `${show(free)} free`,
+    free < lacking.value ? `only ${show(free)} free` : `${show(free)} free`,
     ...(off === undefined ? [] : [`${differenceWords(off)} (ΔE ${plainNumber(off, 1)})`]),
     size,
     'the same handwork',
   ].join(', ')
 }
-async function take(substitute: Substitute): Promise<void> {
+async function take({ substitute, takers: willing }: StandIn): Promise<void> {
   const answer = await workshop.give(
     substituteMaterial,
-    takers.value.map(({ lineId, slot }) => ({ lineId, slot })),
+    willing.map(({ lineId, slot }) => ({ lineId, slot })),
     substitute.materialId,
   )
   if (answer.kind === 'ok')
@@ -127,19 +143,19 @@ async function take(substitute: Substitute): Promise<void> {
           }}</span>
         </li>
       </ol>
-      <template v-if="substitutes.length > 0">
+      <template v-if="standIns.length > 0">
         <p class="mt-2 font-semibold">What can stand in</p>
         <ul>
           <li
-            v-for="substitute in substitutes"
-            :key="substitute.materialId"
+            v-for="one in standIns"
+            :key="one.substitute.materialId"
             class="flex flex-wrap items-center gap-3 py-0.5"
           >
-            <span>{{ substitute.name }}</span>
-            <span class="text-soft">{{ substituteWords(substitute) }}</span>
-            <button type="button" class="button button-small" @click="take(substitute)">
-              Take it in {{ counted(takers.length, 'line')
-              }}<span class="sr-only">: {{ substitute.name }} for {{ state?.material.name }}</span>
+            <span>{{ one.substitute.name }}</span>
+            <span class="text-soft">{{ substituteWords(one.substitute) }}</span>
+            <button type="button" class="button button-small" @click="take(one)">
+              Take it in {{ counted(one.takers.length, 'line')
+              }}<span class="sr-only">: {{ one.substitute.name }} for {{ state?.material.name }}</span>
             </button>
           </li>
         </ul>

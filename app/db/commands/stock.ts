@@ -152,8 +152,8 @@ export async function countLot(
 }
 
 /**
- * Writes what a stock-take has found: all of it, in one transaction. What was drawn between the counting and the writing
- * stays drawn: each lot is corrected by what was found less what the books said then.
+ * Writes what a stock-take has found: all of it, in one transaction. What was drawn between the counting and
+ * the writing stays drawn: each lot is corrected by what was found less what the books said then.
  * @returns how many lots differed
  */
 export async function countLots(

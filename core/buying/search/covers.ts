@@ -14,8 +14,11 @@ export interface Cover {
 const DUST = 1e-6
 /** Among baskets that cost the same, that with less to pay now: a millionth of it decides. */
 const TIE = 1e-6
-/** Covers of one material that are looked at, at most. */
+/** Covers of one material that are kept, and steps that are taken to find them, at most. */
 const MOST_COVERS = 40_000
+const MOST_STEPS = 400_000
+/** As many packs of one offer as an order takes. */
+const MOST_PACKS = 10_000
 
 const reaches = (quantity: number, wanted: number): boolean => quantity >= wanted - DUST
 
@@ -44,6 +47,7 @@ export function coversOf(
   let cheapest = Infinity
   let covers: Cover[] = []
   let complete = true
+  let steps = 0
 
   const covered = (): boolean => demand.lacking.every((lacking, i) => reaches(arrived[i] ?? 0, lacking))
   const add = (at: number, count: number): void => {
@@ -77,7 +81,8 @@ export function coversOf(
   }
 
   function descend(at: number, total: number, extra: number): void {
-    if (covers.length > MOST_COVERS) {
+    steps += 1
+    if (covers.length > MOST_COVERS || steps > MOST_STEPS) {
       complete = false
       return
     }
@@ -86,8 +91,9 @@ export function coversOf(
     const left = Math.max(0, needed - total)
     if (worth * needed + extra + (left * offer.extra) / offer.quantity > cheapest + within + DUST) return
     const enough = reaches(total, useful) && covered()
-    const most = enough ? 0 : Math.ceil(Math.max(useful, DUST) / offer.quantity - DUST)
-    for (let count = most; count >= 0; count -= 1) {
+    const wanted = Math.ceil(Math.max(useful, DUST) / offer.quantity - DUST)
+    const most = enough ? 0 : Math.min(MOST_PACKS, wanted)
+    for (let count = most; count >= 0 && steps <= MOST_STEPS; count -= 1) {
       add(at, count)
       descend(at + 1, total + count * offer.quantity, extra + count * offer.extra)
       add(at, -count)

@@ -1,7 +1,10 @@
 import { mended, reducedOf, type Asked, type Choice, type Chosen } from './choice'
 import type { Cover } from './covers'
 
-/** A price on each hundredth that is spent where it is asked for, the lower bound that it gives, and a choice found on the way. */
+/**
+ * A price on each hundredth that is spent where it is asked for, the lower bound that it gives, and a choice
+ * found on the way.
+ */
 export interface Prices {
   readonly each: readonly number[]
   readonly bound: number

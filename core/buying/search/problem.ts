@@ -23,7 +23,10 @@ export interface BasketSupplier {
 /** What must be bought of one material. */
 export interface BasketNeed {
   readonly materialId: string
-  /** What is lacking by each day, all that came before included; rising, soonest first; none: nothing must be bought. */
+  /**
+   * What is lacking by each day, all that came before included; rising, soonest first; none: nothing must be
+   * bought.
+   */
   readonly dues: readonly { readonly by: string; readonly quantity: number }[]
   /** What planned work takes beyond that: what is left over of a pack has its use there, and so its worth. */
   readonly later: number
@@ -74,7 +77,10 @@ export interface DemandOffer {
   readonly from: number
 }
 
-/** Demands with the suppliers they may be bought from. @throws RangeError for an offer of a supplier who is not there */
+/**
+ * Demands with the suppliers they may be bought from. @throws RangeError for an offer of a supplier who is not
+ * there
+ */
 export function demandsOf({ needs, offers, suppliers }: BasketProblem): Demand[] {
   const places = new Map(suppliers.map(({ id }, i) => [id, i]))
   return needs.map(({ materialId, dues, later }) => {

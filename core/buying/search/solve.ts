@@ -88,12 +88,23 @@ class Search {
   /** The cheapest cover of each material from these suppliers, whatever the parcels cost. */
   private cheapestCovers(from: number): readonly Cover[] | undefined {
     if (this.known.has(from)) return this.known.get(from)
-    const covers = this.demands.map(
-      (demand) => coversOf(demand, from, this.problem.suppliers.length, 0).covers[0],
-    )
+    const covers = this.demands.map((demand) => {
+      const found = coversOf(demand, from, this.problem.suppliers.length, 0)
+      // What was passed over can't be cheaper than by the gram at the best price of all.
+      if (!found.complete) this.floor = Math.min(this.floor, this.byTheGram())
+      return found.covers[0]
+    })
     const whole = covers.every((cover) => cover !== undefined) ? covers : undefined
     this.known.set(from, whole)
     return whole
+  }
+
+  /** What all of it would cost if packs could be opened at the shop, in hundredths. */
+  private byTheGram(): number {
+    return this.demands.reduce((sum, { lacking, offers }) => {
+      const unit = Math.min(...offers.map(({ priceMinor, quantity }) => priceMinor / quantity))
+      return sum + (lacking.at(-1) ?? 0) * (Number.isFinite(unit) ? unit : 0)
+    }, 0)
   }
 
   cheapest(from: number): number | undefined {

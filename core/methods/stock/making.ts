@@ -6,9 +6,9 @@ import { stockMethodFor } from './ways'
 const MOST_LEVELS = 4
 
 /**
- * What must be made at home, and so what goes into it: for each material that no pack is known of and that has a recipe,
- * a claim of its ingredients, due when the first who lacks it is. Of a recipe that gives several grades, the one that
- * lacks most tells how much of the whole is made.
+ * What must be made at home, and so what goes into it: for each material that no pack is known of and that
+ * has a recipe, a claim of its ingredients, due when the first who lacks it is. Of a recipe that gives
+ * several grades, the one that lacks most tells how much of the whole is made.
  * @param own coefficients that the maker has set, by id
  * @param coming what is being made of a material already, in its unit
  */

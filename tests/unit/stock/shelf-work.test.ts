@@ -1,4 +1,11 @@
-import { stockStates, substitutesFor, takeRows, type Lot, type Material } from '../../../core/stock'
+import {
+  stockStates,
+  stockValue,
+  substitutesFor,
+  takeRows,
+  type Lot,
+  type Material,
+} from '../../../core/stock'
 import { makingClaims } from '../../../core/methods'
 import { catalogueRow } from '../../../core/stock'
 
@@ -129,5 +136,16 @@ describe('what must be made at home', () => {
       make([claim('soil-fine', 50)], { 'soil-fine': 0, 'soil-raw': 0 }, new Map([['soil-fine', 50]])),
     ).toEqual([])
     expect(make([claim('pva', 50)], { pva: 0 })).toEqual([])
+  })
+})
+
+describe('what the shelf is worth', () => {
+  test('is what is left of each lot at its own price; a lot without a price is counted apart', () => {
+    // 40 g of a lot of 40 g for 4.00, 20 g of 20 g for 4.00.
+    expect(stockValue(states({ 'foam-fine-mid': 40, 'leaf-mid': 20 }, 400))).toEqual({
+      minor: 800,
+      unpriced: 0,
+    })
+    expect(stockValue(states({ 'foam-fine-mid': 40, 'leaf-mid': 0 }))).toEqual({ minor: 0, unpriced: 1 })
   })
 })

@@ -134,6 +134,12 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
     <p v-else-if="buying.task.wanted.length === 0" class="px-5 py-3 text-moss">
       Nothing has to be bought: all that is left to make is covered, or on its way.
     </p>
+    <p
+      v-else-if="isIdle && buying.until !== undefined && !basket && buying.plan?.obstacles.length === 0"
+      class="px-5 py-3 text-moss"
+    >
+      Nothing is lacking by {{ formatDate(buying.until) }}.
+    </p>
     <p v-else-if="workshop.suppliers.length === 0" class="px-5 py-3">
       {{ counted(buying.task.wanted.length, 'material') }} will run out. Say who sells what: add a supplier,
       then read a price list or type its offers.

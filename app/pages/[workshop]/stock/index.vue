@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { stockMethodFor } from '~~/core/methods'
-import { stuffNames, type Material, type StuffName } from '~~/core/stock'
+import { stockValue, stuffNames, type Material, type StuffName } from '~~/core/stock'
+import { counted } from '~~/core/units'
 
 const route = useRoute()
 const stock = useStock()
@@ -11,6 +12,7 @@ const receiving = ref<Material>()
 const editing = ref<Material | 'new'>()
 const making = ref<Material>()
 const scanning = ref(false)
+const filing = ref(false)
 const { opened, toggle } = useOpened()
 const only = ref<'held' | 'short' | 'all'>('held')
 useStation('Stock', () => {
@@ -30,6 +32,8 @@ async function show({ materialId, lotId }: { materialId: string; lotId?: string 
   const label = workshop.lots.find(({ id }) => id === lotId)?.label
   if (label) notices.done(`The jar is “${label}”.`)
 }
+const { money } = useFormat()
+const value = computed(() => stockValue(stock.states))
 const claimed = computed(() => shelf.allocation.claimed)
 const shownShort = (id: string): boolean => shelf.shortageOf.has(id)
 const chosen = computed(() => stock.stateById.get(String(route.query.material ?? ''))?.material)
@@ -85,6 +89,7 @@ const groups = computed(() =>
         </button>
       </div>
       <span class="flex-1" />
+      <button type="button" class="button" @click="filing = true">Files</button>
       <button type="button" class="button" @click="scanning = true">Find a jar</button>
       <NuxtLink class="button" :to="to('sorting')">Sort a box</NuxtLink>
       <button type="button" class="button" @click="editing = 'new'">New material</button>
@@ -135,6 +140,13 @@ const groups = computed(() =>
       }}
     </p>
     <p class="px-5 py-3 text-sm text-soft">
+      <template v-if="workshop.ledgerRead"
+        >What stands on the shelf is worth {{ money(value.minor) }} at what it was bought or made for<template
+          v-if="value.unpriced > 0"
+          >; {{ counted(value.unpriced, 'lot') }} without a price
+          {{ value.unpriced === 1 ? 'is' : 'are' }} not in that</template
+        >.
+      </template>
       Wanted is what open batches and all that is left to make will take. Nothing in the ledger is ever
       overwritten: a slip is put right by a count.
     </p>
@@ -144,6 +156,7 @@ const groups = computed(() =>
       :material="receiving"
       @close="receiving = undefined"
     />
+    <FilesDialog v-if="filing" @close="filing = false" />
     <ScanDialog v-if="scanning" @close="scanning = false" @found="show" />
     <MakeStockDialog v-if="making" :material="making" @close="making = undefined" />
     <MaterialDialog
