@@ -92,11 +92,7 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   [
     'a tool',
     'stock/tools',
-    (page) =>
-      page
-        .getByRole('button', { name: /^Change/ })
-        .first()
-        .click(),
+    (page) => page.getByRole('region', { name: 'Tools' }).getByRole('button').first().click(),
   ],
   ['weighing', 'bench', (page) => page.getByRole('button', { name: 'Weigh' }).click()],
   ['rejecting', 'bench', (page) => page.getByRole('button', { name: 'Reject a piece' }).click()],
