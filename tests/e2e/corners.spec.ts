@@ -104,6 +104,7 @@ test('two commissions want one jar: the nearer deadline comes first, the other s
 
 test('a piece that was done is rejected after its window, and the round still closes', async ({ page }) => {
   const maker = new Maker(page)
+  await page.clock.install()
   await maker.open('bench', 'demo')
   await page.getByRole('link', { name: /Birch for the platform/ }).click()
   await page.getByRole('button', { name: 'Start a round of 2' }).click()
@@ -116,6 +117,7 @@ test('a piece that was done is rejected after its window, and the round still cl
   await expect(page.getByText('7 good of 8 started · 1 rejected')).toBeVisible()
   await expect(page.getByText('3 of 7')).toBeVisible()
   // The window closes without the other piece of the round; it is still to be done, and the step ends.
+  await page.clock.fastForward(75_000)
   await expect(page.getByRole('timer')).toHaveText('Closed', { timeout: 90_000 })
   await page.getByRole('button', { name: 'All 4 left' }).click()
   await expect(page.getByRole('button', { name: 'It is dry already' })).toBeVisible()

@@ -1,5 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
+import { cardPicture } from './support/card-picture'
 import { Maker } from './support/maker'
 
 /** A supplier, as a maker types one. */
@@ -183,7 +184,21 @@ test('a tool that is lent is missing where it is wanted, and back when it is bac
 
 test('a shelf is counted jar by jar, with a slip taken back, and written at the end', async ({ page }) => {
   const maker = new Maker(page)
-  await maker.open('stock/count', 'demo')
+  await maker.open('stock', 'demo')
+  await page.getByRole('button', { name: 'PVA', exact: true }).click()
+  await page.getByRole('button', { name: 'Place of Litre of PVA' }).click()
+  await page.getByLabel('Shelf', { exact: true }).fill('left wall')
+  await page.getByLabel('Box').fill('glues')
+  await page
+    .getByLabel('A picture of the jar')
+    .setInputFiles({ name: 'jar.png', mimeType: 'image/png', buffer: cardPicture('#aa8844') })
+  await expect(page.getByRole('img', { name: 'The jar' })).toBeVisible()
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
+  await expect(page.getByRole('img', { name: 'Picture of Litre of PVA' })).toBeVisible()
+  await page.getByRole('link', { name: 'Stock-take' }).click()
+  // What has a place is counted first, place by place.
+  await expect(page.getByText('left wall, glues')).toBeVisible()
+  await expect(page.locator('h2.name')).toHaveText('PVA')
   const amount = page.locator('#take-amount')
   await expect(page.getByText(/^0 of \d+ jars$/)).toBeVisible()
   const first = (await page.locator('h2.name').textContent())?.trim() ?? ''

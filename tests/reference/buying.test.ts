@@ -17,7 +17,7 @@ describe('the cheapest basket', () => {
   it('costs what an exact mixed-integer solver finds, on a hundred lists by chance', () => {
     let solved = 0
     for (let seed = 1; seed <= 100; seed += 1) {
-      const problem = randomBasket(seed, { materials: 2 + (seed % 5), offers: 2 + (seed % 5), suppliers: 4 })
+      const problem = randomBasket(seed, { materials: 2 + (seed % 4), offers: 2 + (seed % 4), suppliers: 4 })
       const basket = cheapestBasket(problem)
       const least = leastByProgram(solver, problem)
       expect([seed, near(basket, least), basket?.netMinor, least]).toEqual([

@@ -21,6 +21,8 @@ const emit = defineEmits<{ toggle: []; receive: []; edit: []; make: [] }>()
 const { money } = useFormat()
 const workshop = useWorkshop()
 const counting = ref<LotState>()
+const marking = ref<LotState>()
+const { marks, placeOf } = useLotMarks()
 const measuring = ref(false)
 const measuringLot = ref<LotState>()
 const labels = useJarLabels()
@@ -87,9 +89,15 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       <td class="!pl-14">
         {{ lot.lot.label }}
         <span class="text-soft"
-          >· {{ lot.lot.source }} {{ formatDate(lot.lot.date)
-          }}{{ lot.lot.place ? `, ${lot.lot.place}` : '' }}</span
+          >· {{ lot.lot.source }} {{ formatDate(lot.lot.date) }}{{ lot.lot.place ? `, ${lot.lot.place}` : ''
+          }}{{ placeOf(lot.lot.id) ? ` · ${placeOf(lot.lot.id)}` : '' }}</span
         >
+        <img
+          v-if="marks.get(lot.lot.id)?.photo"
+          :src="marks.get(lot.lot.id)?.photo"
+          :alt="`Picture of ${lot.lot.label}`"
+          class="ml-2 inline-block h-9 border border-line"
+        />
       </td>
       <td class="number" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</td>
       <td class="text-soft">of {{ show(lot.received) }}</td>
@@ -112,6 +120,9 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
           @click="labels.print([{ material: state.material, lot: lot.lot }], fileNameOf(lot.lot.label))"
         >
           Label<span class="sr-only"> for {{ lot.lot.label }}</span>
+        </button>
+        <button type="button" class="button button-quiet button-small" @click="marking = lot">
+          Place<span class="sr-only"> of {{ lot.lot.label }}</span>
         </button>
         <button type="button" class="button button-small" @click="counting = lot">
           Count<span class="sr-only"> {{ lot.lot.label }}</span>
@@ -168,6 +179,12 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
       materialId: state.material.id,
     }"
     @close="measuringLot = undefined"
+  />
+  <MarkDialog
+    v-if="marking"
+    :lot="marking.lot"
+    :material="state.material.name"
+    @close="marking = undefined"
   />
   <CountDialog v-if="counting" :state="counting" :material="state.material" @close="counting = undefined" />
 </template>

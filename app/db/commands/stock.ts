@@ -1,6 +1,7 @@
 import {
   catalogueRow,
   countCorrection,
+  lotMarkSchema,
   lotSchema,
   materialSchema,
   movementSchema,
@@ -8,6 +9,7 @@ import {
   type Found,
   type Heap,
   type Lot,
+  type LotMark,
   type LotSource,
   type Material,
   type Movement,
@@ -18,6 +20,7 @@ import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
+import { saveRecord, type Draft } from './records'
 
 /** Writes a new or changed material. The unit of one that has lots stays: amounts in the ledger are counted in it. */
 export async function saveMaterial(
@@ -180,5 +183,16 @@ export async function countLots(
     if (movements.length === 0) return none('Nothing was counted.')
     await bookMovements((name) => db.table(name), movements)
     return ok(movements.filter(({ quantity }) => quantity !== 0).length)
+  })
+}
+
+/** Notes where a lot stands and how it looks, under the lot's own id. */
+export async function saveMark(
+  { db, now, newId }: CommandContext,
+  draft: Draft<LotMark> & { readonly id: string },
+): Promise<Reading<LotMark>> {
+  return db.transaction('rw', [db.lots, db.lotMarks], async () => {
+    if (!(await db.lots.get(draft.id))) return none('This lot is gone.')
+    return saveRecord<LotMark>(db, db.lotMarks, lotMarkSchema, draft, now(), newId)
   })
 }

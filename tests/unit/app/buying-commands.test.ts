@@ -10,7 +10,7 @@ import {
 } from '../../../app/db/commands/buying'
 import { changeLine, saveCommission, saveLine, substituteMaterial } from '../../../app/db/commands/brief'
 import { readWorkshop } from '../../../app/db/commands/data'
-import { countLots, receiveLot } from '../../../app/db/commands/stock'
+import { countLots, receiveLot, saveMark } from '../../../app/db/commands/stock'
 import { forgetTool, saveTool } from '../../../app/db/commands/tools'
 import { orderProgress } from '../../../core/buying'
 import { balancesOf } from '../../../core/stock'
@@ -214,6 +214,29 @@ describe('a stock-take', () => {
     expect(balancesOf(movements).get(lot.id)?.onHand).toBe(850)
     expect(movements.filter(({ note }) => note === 'stock-take')).toHaveLength(3)
     expect((await countLots(context, [])).kind).toBe('none')
+  })
+})
+
+describe('where a lot stands', () => {
+  test('is noted under the lot, changed, emptied; a picture must be one; a lot that is not there has no place', async () => {
+    const context = await bench()
+    const lot = value(
+      await receiveLot(context, {
+        materialId: 'pva',
+        source: 'bought',
+        label: 'Litre',
+        date: TODAY,
+        quantity: 1000,
+      }),
+    )
+    const photo = 'data:image/jpeg;base64,AAAA'
+    value(await saveMark(context, { id: lot.id, shelf: 'left', box: 'glues', photo }))
+    value(await saveMark(context, { id: lot.id, shelf: 'right' }))
+    const [mark] = (await readWorkshop(context)).lotMarks
+    expect([mark?.id, mark?.shelf, mark?.box, mark?.photo]).toEqual([lot.id, 'right', undefined, undefined])
+    for (const wrong of ['https://example.invalid/jar.jpg', 'data:text/html;base64,AAAA'])
+      expect((await saveMark(context, { id: lot.id, photo: wrong })).kind).toBe('none')
+    expect((await saveMark(context, { id: 'gone', shelf: 'left' })).kind).toBe('none')
   })
 })
 

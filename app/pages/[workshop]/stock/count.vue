@@ -17,11 +17,7 @@ interface Jar {
   readonly lot: LotState
 }
 /** Jars with something in them, as they stand: by shelf and box, then by name. */
-const marks = computed(() => new Map(workshop.lotMarks.map((mark) => [mark.id, mark])))
-const placeOf = (lotId: string): string => {
-  const mark = marks.value.get(lotId)
-  return [mark?.shelf, mark?.box].filter(Boolean).join(', ')
-}
+const { placeOf } = useLotMarks()
 const jars = computed<Jar[]>(() =>
   stock.states
     .flatMap(({ material, lots }) =>
@@ -29,6 +25,8 @@ const jars = computed<Jar[]>(() =>
     )
     .sort(
       (a, b) =>
+        // What stands nowhere in particular is looked for last.
+        Number(placeOf(a.lot.lot.id) === '') - Number(placeOf(b.lot.lot.id) === '') ||
         placeOf(a.lot.lot.id).localeCompare(placeOf(b.lot.lot.id), 'en', { numeric: true }) ||
         a.material.name.localeCompare(b.material.name) ||
         a.lot.lot.date.localeCompare(b.lot.lot.date),
