@@ -62,7 +62,12 @@ async function keep(): Promise<void> {
       <TextField v-model="text.days" label="Days from order to shelf" :fault="fault.days" />
       <TextField v-model="text.postage" label="Postage" :fault="fault.postage" />
       <TextField v-model="text.free" label="Postage free from" hint="empty: never" :fault="fault.free" />
-      <TextField v-model="text.least" label="No order below" hint="empty: any sum" :fault="fault.least" />
+      <TextField
+        v-model="text.least"
+        label="No order below"
+        hint="leave it empty for any sum"
+        :fault="fault.least"
+      />
       <div class="col-span-2">
         <label class="label" for="supplier-listed">Its prices can be asked for as</label>
         <select id="supplier-listed" v-model="text.listed" class="field">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useLocalStorage } from '@vueuse/core'
-import { takeRows, unitsPerGram, type Found, type LotState, type Material } from '~~/core/stock'
+import { unitsPerGram, type Found, type LotState, type Material } from '~~/core/stock'
 import { counted, formatQuantity, noun, parseQuantity, readNumber, unitName } from '~~/core/units'
 import { z } from 'zod'
 import { countLots } from '../../../db/commands/stock'
@@ -9,7 +9,6 @@ import { countLots } from '../../../db/commands/stock'
 const workshop = useWorkshop()
 const stock = useStock()
 const notices = useNotices()
-const { money } = useFormat()
 useStation('Stock-take')
 
 interface Jar {
@@ -120,20 +119,12 @@ function undo(): void {
   chosen.value = last.lotId
   reviewing.value = false
 }
-const press = (key: string): void => {
-  typed.value = key === '⌫' ? typed.value.slice(0, -1) : `${typed.value}${key}`.slice(0, 12)
-}
-const KEYS = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const
-
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!isFree(event) || event.key !== 'z') return
   event.preventDefault()
   undo()
 })
 
-const rows = computed(() => takeRows(found.value, stock.states))
-const differing = computed(() => rows.value.filter(({ difference }) => difference !== 0))
-const worth = computed(() => rows.value.reduce((sum, { worthMinor = 0 }) => sum + worthMinor, 0))
 async function write(): Promise<void> {
   const answer = await workshop.give(countLots, found.value)
   if (answer.kind === 'none') return
@@ -185,53 +176,12 @@ const share = computed(() => {
     <StockNav />
     <div class="done" aria-hidden="true"><div :style="{ width: `${share}%` }" /></div>
 
-    <section v-if="reviewing || (!jar && found.length > 0)" aria-label="Differences" class="pb-4">
-      <p class="px-5 py-3 text-lg">
-        {{ counted(found.length, 'jar') }} counted, {{ differing.length }}
-        {{ differing.length === 1 ? 'differs' : 'differ' }} from the books<template
-          v-if="Math.abs(worth) >= 1"
-          >, by {{ money(worth) }} in all</template
-        >. Nothing is written yet.
-      </p>
-      <table v-if="differing.length > 0" class="ruled w-full">
-        <thead>
-          <tr>
-            <th class="!pl-5">Jar</th>
-            <th class="number">Books</th>
-            <th class="number">Found</th>
-            <th class="number">Difference</th>
-            <th class="number">Worth</th>
-            <th><span class="sr-only">Actions</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in differing" :key="row.found.lotId">
-            <td class="!pl-5">
-              {{ row.material.name }} <span class="text-soft">· {{ row.lot.lot.label }}</span>
-              <span v-if="row.since !== 0" class="block text-xs text-larch"
-                >since it was counted the books changed by {{ formatQuantity(row.since, row.material.unit) }};
-                that stays</span
-              >
-            </td>
-            <td class="number">{{ formatQuantity(row.found.books, row.material.unit) }}</td>
-            <td class="number">{{ formatQuantity(row.found.counted, row.material.unit) }}</td>
-            <td class="number font-semibold" :class="{ 'text-hip': row.difference < 0 }">
-              {{ row.difference > 0 ? '+' : '−'
-              }}{{ formatQuantity(Math.abs(row.difference), row.material.unit) }}
-            </td>
-            <td class="number">{{ row.worthMinor === undefined ? '' : money(row.worthMinor) }}</td>
-            <td class="number">
-              <button type="button" class="button button-small" @click="jumpTo(row.found.lotId)">
-                Again<span class="sr-only">: {{ row.material.name }}, {{ row.lot.lot.label }}</span>
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <div class="px-5 pt-4">
-        <button type="button" class="button button-act big" @click="write">Write it into the books</button>
-      </div>
-    </section>
+    <TakeDifferences
+      v-if="reviewing || (!jar && found.length > 0)"
+      :found="found"
+      @again="jumpTo"
+      @write="write"
+    />
 
     <p v-else-if="!workshop.ledgerRead" class="px-5 py-4 text-soft" role="status">Reading the shelf…</p>
     <p v-else-if="!jar" class="px-5 py-4 text-soft">There is nothing on the shelf to count.</p>
@@ -289,12 +239,7 @@ const share = computed(() => {
         </div>
       </div>
       <div>
-        <div class="keys" role="group" aria-label="Numbers">
-          <button v-for="key in KEYS" :key="key" type="button" class="button key" @click="press(key)">
-            <span v-if="key === '⌫'" class="sr-only">Take back a digit</span
-            ><span :aria-hidden="key === '⌫'">{{ key }}</span>
-          </button>
-        </div>
+        <NumberKeys v-model="typed" />
         <button type="submit" class="button button-act big wide" :disabled="reading?.kind !== 'ok'">
           Next jar
         </button>
@@ -345,15 +290,6 @@ const share = computed(() => {
   background: #fff;
   font-size: 38px;
   font-variant-numeric: tabular-nums;
-}
-.keys {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-}
-.key {
-  min-height: 64px;
-  font-size: 26px;
 }
 .big {
   min-height: 56px;
