@@ -14,11 +14,10 @@ const worth = computed(() => rows.value.reduce((sum, { worthMinor = 0 }) => sum 
 
 <template>
   <section aria-label="Differences" class="pb-4">
-    0)" aria-label="Differences" class="pb-4">
     <p class="px-5 py-3 text-lg">
       {{ counted(found.length, 'jar') }} counted, {{ differing.length }}
       {{ differing.length === 1 ? 'differs' : 'differ' }} from the books<template v-if="Math.abs(worth) >= 1"
-        >, by {{ money(worth) }} in all</template
+        >, by {{ money(Math.abs(worth)) }} {{ worth < 0 ? 'less' : 'more' }} in all</template
       >. Nothing is written yet.
     </p>
     <table v-if="differing.length > 0" class="ruled w-full">
