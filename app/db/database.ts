@@ -18,7 +18,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 9
+export const DATABASE_VERSION = 10
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -114,6 +114,10 @@ export class WorkshopDb extends Dexie {
         lotMarks: 'id',
       })
       .upgrade((transaction) => migrateTables(transaction, ['settings', 'materials', 'tools'], 8))
+    // 9 → 10: what is gathered and mixed ahead.
+    this.version(10)
+      .stores({})
+      .upgrade((transaction) => migrateTables(transaction, ['materials'], 9))
   }
 }
 

@@ -70,7 +70,7 @@ function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
 }
 
 function yieldOf({ label, source, material, quantity, shares }: Yield): BatchYield {
-  const { name, unit, of, densityGPerMl, bulkGPerMl, blendId, sealed } = material
+  const { name, unit, of, densityGPerMl, bulkGPerMl, pieceG, keepsDays, blendId, sealed } = material
   return {
     label,
     source,
@@ -81,7 +81,10 @@ function yieldOf({ label, source, material, quantity, shares }: Yield): BatchYie
       unit,
       of,
       ...(densityGPerMl === undefined ? {} : { densityGPerMl }),
-      ...(blendId === undefined ? {} : { blendId, bulkGPerMl, sealed }),
+      ...(bulkGPerMl === undefined ? {} : { bulkGPerMl }),
+      ...(pieceG === undefined ? {} : { pieceG }),
+      ...(keepsDays === undefined ? {} : { keepsDays }),
+      ...(blendId === undefined ? {} : { blendId, sealed }),
     },
     shares: shares.map((share) => ({ ...share })),
   }

@@ -17,7 +17,7 @@ export type BatchStep = z.infer<typeof stepSchema>
 /** A lot that the batch is to give besides its pieces: a bath that is kept, a by-product, or what it is all about. */
 export const yieldSchema = z.strictObject({
   label,
-  source: z.enum(['home-made', 'by-product']),
+  source: z.enum(['home-made', 'by-product', 'harvested']),
   materialId: idSchema,
   quantity: quantitySchema,
   /** The material itself, for a workshop that does not know it yet. */
@@ -27,6 +27,8 @@ export const yieldSchema = z.strictObject({
     of: stuffSchema,
     densityGPerMl: z.number().min(0.001).max(25).optional(),
     bulkGPerMl: z.number().min(0.001).max(25).optional(),
+    pieceG: z.number().min(0.0001).max(10_000).optional(),
+    keepsDays: z.number().int().min(1).max(3650).optional(),
     /** Of a blend: which, and its colour once sealed. */
     blendId: idSchema.optional(),
     sealed: colourSchema.optional(),

@@ -1,1 +1,5 @@
+export * from './brought'
+export * from './gatherings'
+export * from './outlook'
 export * from './records'
+export * from './windows'

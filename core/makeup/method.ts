@@ -59,7 +59,7 @@ export interface Cut {
 /** What comes out besides the pieces, or is kept: it becomes a lot of its own. */
 export interface Yield {
   readonly label: string
-  readonly source: 'home-made' | 'by-product'
+  readonly source: 'home-made' | 'by-product' | 'harvested'
   /** The material that it is; made known to the workshop where it is not yet. */
   readonly material: Omit<Material, 'changedAt' | 'removed' | 'fieldsAt'>
   readonly quantity: Figure

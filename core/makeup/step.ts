@@ -2,7 +2,7 @@ import * as z from 'zod'
 import { idSchema, nameSchema, noteSchema, originSchema } from '../units/schema'
 import { noun } from '../units'
 
-/** Bounds of what a step can take: a week of hands, three weeks of waiting. */
+/** Bounds of what a step can take: a week of hands, and of waiting a bit over a year, for what has to grow. */
 const secSchema = z
   .number()
   .min(0)
@@ -10,16 +10,16 @@ const secSchema = z
 const minSchema = z
   .number()
   .min(0)
-  .max(21 * 24 * 60)
+  .max(400 * 24 * 60)
 const wordsSchema = z.string().max(200)
 /** Ids of cautions, faults, tools: text, so that a file from a later version with an unknown one still opens. */
 const looseId = z.string().min(1).max(60)
 
 /**
  * How glue and paint dry: an open film follows the air, and so does glue that is to turn tacky; a closed
- * joint and a cure keep their full time whatever the weather (common practice).
+ * joint and a cure keep their full time whatever the weather (common practice). What grows takes its season.
  */
-export const waitKinds = ['open film', 'closed joint', 'cure', 'tack clearing'] as const
+export const waitKinds = ['open film', 'closed joint', 'cure', 'tack clearing', 'growth'] as const
 
 /** What limits how many are done at once. */
 export const limitKinds = ['window', 'holder', 'bowl', 'sheet'] as const

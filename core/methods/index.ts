@@ -33,6 +33,7 @@ import { verge } from './grass/verge'
 import { trimmedHedge } from './hedges/trimmed-hedge'
 import { twigHedge } from './hedges/twig-hedge'
 import { BLEND_MIX, mixing } from './stock/blend-mix'
+import { gatherMethods } from './stock/gathering'
 import { stockMethods } from './stock/ways'
 import { mouldedTrunk } from './trees/moulded-trunk'
 import { blossomTree } from './trees/blossom-tree'
@@ -50,6 +51,7 @@ import { sprigTree } from './trees/sprig-tree'
 
 export * from './armature'
 export { makingClaims } from './stock/making'
+export { gatherMethodFor } from './stock/gathering'
 export { stockMethodFor } from './stock/ways'
 export * from './twigs-wanted'
 export * from './grass/layer-plan'
@@ -100,6 +102,7 @@ export const methods: readonly Method[] = [
   woodlandFloor,
   snowCover,
   ...stockMethods,
+  ...gatherMethods,
 ]
 
 const byId = new Map(methods.map((method) => [method.id, method]))

@@ -12,10 +12,11 @@ export function formatMinutes(minutes: number): string {
   return hours % 24 === 0 ? `${days} d` : `${days} d ${hours % 24} h`
 }
 
-/** A clock that counts down: "1:02:09", "4:07", "0:00". @param ms milliseconds left; below zero shows as zero */
+/** A clock that counts down: "12 d 3 h", "1:02:09", "4:07", "0:00". @param ms milliseconds left; below zero shows as zero */
 export function formatCountdown(ms: number): string {
   const seconds = Math.max(0, Math.ceil(ms / 1000))
   const h = Math.floor(seconds / 3600)
+  if (h >= 48) return formatMinutes(seconds / 60)
   const m = Math.floor((seconds % 3600) / 60)
   const s = String(seconds % 60).padStart(2, '0')
   return h > 0 ? `${h}:${String(m).padStart(2, '0')}:${s}` : `${m}:${s}`

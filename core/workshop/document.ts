@@ -13,7 +13,7 @@ import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 9
+export const FILE_VERSION = 10
 
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({

@@ -1,9 +1,9 @@
 import type { StockMethod } from '../../makeup'
+import { mixtureMethods } from './mixtures'
 import { recipes } from './recipes'
-import { soakingBath } from './soaking-bath'
 
 /** Ways of making stock from stock. */
-export const stockMethods: readonly StockMethod[] = [soakingBath, ...recipes]
+export const stockMethods: readonly StockMethod[] = [...mixtureMethods, ...recipes]
 
 /** How a material can be made, if there is a way. */
 export const stockMethodFor = (materialId: string): StockMethod | undefined =>

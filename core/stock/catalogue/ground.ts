@@ -35,6 +35,10 @@ export const groundMaterials: readonly CatalogueRow[] = [
     ...pack(100, 560),
     note: 'Gathered only where it is allowed; it is slow to grow (common practice).',
   }),
+  tease('hank-gathered', 'Dead grass, gathered and dried', 'hank', '#b8a468', {
+    bulkGPerMl: 0.03,
+    note: 'Fine stems of dead grass serve as field fibre (from memory).',
+  }),
   pieces(
     'thyme-stems',
     'Thyme twigs',
@@ -52,6 +56,12 @@ export const groundMaterials: readonly CatalogueRow[] = [
   powder('sawdust-green', 'Sawdust, dyed dark green', 'sawdust', '#44543a', 0.2, {
     note: 'Coarse, and garish alone: a little, on forest floors (common practice).',
   }),
+  powder('lichen-shredded', 'Lichen, shredded', 'other', '#8b8f6a', 0.04, {
+    note: 'Half of it left whole, for large texture (common practice).',
+  }),
+  powder('clump-shredded', 'Clump foam, shredded', 'other', '#51703a', 0.05, {
+    note: 'It charges and clings until it is mixed in (common practice).',
+  }),
   powder('scrub-blend', 'Shredded scrub, coarse', 'other', '#6f7349', 0.05),
   powder('scrub-fine', 'Shredded scrub, fine', 'other', '#7b7c52', 0.06),
   raw(
@@ -60,9 +70,10 @@ export const groundMaterials: readonly CatalogueRow[] = [
     '#8a6a44',
     0.05,
     'In late autumn; ask first (common practice).',
+    21,
   ),
   raw('soil-raw', 'Clay soil, as dug', '#6f5a40', 1.2, 'Natural clay soil, not sand (common practice).'),
-  raw('coffee-wet', 'Coffee grounds, wet', '#33241a', 0.7, 'Dry them the same day, or they mould.'),
+  raw('coffee-wet', 'Coffee grounds, wet', '#33241a', 0.7, 'Dry them the same day, or they mould.', 1),
   powder('petals-yellow', 'Flower powder, yellow', 'blossom', '#dcbf3f', 0.3, pack(10, 450)),
   powder('petals-purple', 'Flower powder, purple', 'blossom', '#8a6aa0', 0.3, pack(10, 450)),
   powder('petals-red', 'Flower powder, red', 'blossom', '#b5443f', 0.3, pack(10, 450)),

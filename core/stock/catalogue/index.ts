@@ -1,4 +1,5 @@
 import { groundMaterials } from './ground'
+import { mixtures } from './mixtures'
 import {
   pack,
   groundFoam,
@@ -97,20 +98,7 @@ export const catalogue: readonly CatalogueRow[] = [
     ...pack(30_000, 220),
   },
   liquid('matte-medium', 'Matte medium', 'matte-medium', 1.05, pack(250, 1150)),
-  {
-    id: 'soaking-bath',
-    name: 'Soaking bath, matte medium 1 : 5',
-    unit: 'ml',
-    of: {
-      stuff: 'mixture',
-      parts: [
-        { materialId: 'matte-medium', name: 'Matte medium', parts: 1 },
-        { name: 'Water', parts: 5 },
-      ],
-    },
-    densityGPerMl: 1.01,
-    note: 'Kept covered from one batch to the next.',
-  },
+  ...mixtures,
   liquid('pva', 'PVA', 'pva', 1.07, pack(1000, 750)),
   liquid('contact-adhesive', 'Contact adhesive that stays sticky', 'contact-adhesive', 1, pack(120, 890)),
   liquid('hairspray', 'Hairspray, super hold', 'hairspray', 0.75, pack(300, 280)),

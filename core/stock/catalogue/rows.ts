@@ -168,14 +168,37 @@ export const raw = (
   colour: string,
   bulkGPerMl: number,
   note: string,
+  keepsDays?: number,
 ): CatalogueRow => ({
   id,
   name,
   unit: 'g',
   of: { stuff: 'other', colour },
   bulkGPerMl,
+  ...(keepsDays === undefined ? {} : { keepsDays }),
   note,
 })
+
+/** What is mixed ahead, by volume, and kept covered. @param keepsDays from memory */
+export const mixture = (
+  id: string,
+  name: string,
+  parts: Extract<Stuff, { stuff: 'mixture' }>['parts'],
+  densityGPerMl: number,
+  keepsDays: number,
+  extra: Extra & { colour?: string } = {},
+): CatalogueRow => {
+  const { colour, ...rest } = extra
+  return {
+    id,
+    name,
+    unit: 'ml',
+    of: { stuff: 'mixture', parts, ...(colour === undefined ? {} : { colour }) },
+    densityGPerMl,
+    keepsDays,
+    ...rest,
+  }
+}
 
 export const tease = (
   id: string,

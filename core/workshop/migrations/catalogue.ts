@@ -15,3 +15,17 @@ export function withNewMaterials(document: Loose, version: number): Loose {
   const added = catalogue.filter(({ id }) => !known.has(id)).map((row) => ({ ...row, changedAt: UNTOUCHED }))
   return { ...document, version, materials: [...rows, ...added] }
 }
+
+const keeps = new Map(catalogue.map(({ id, keepsDays }) => [id, keepsDays]))
+
+/** A document whose mixtures say for how long they keep, where the maker has not said so. */
+export function withKeepingTimes(document: Loose): Loose {
+  const rows = Array.isArray(document.materials) ? (document.materials as Loose[]) : []
+  return {
+    ...document,
+    materials: rows.map((row) => {
+      const keepsDays = row.keepsDays ?? keeps.get(String(row.id))
+      return keepsDays === undefined ? row : { ...row, keepsDays }
+    }),
+  }
+}

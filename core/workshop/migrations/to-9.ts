@@ -1,12 +1,9 @@
-import { catalogue } from '../../stock'
 import { ownableTools, registerId } from '../../tools'
 import { withNewMaterials, type Loose } from './catalogue'
 
-const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
-
 /**
  * 8 → 9: suppliers, offers and orders; harvests; where lots stand; a register of tools, which the settings knew only as
- * there or not. What was mixed to keep for a while says for how long.
+ * there or not.
  */
 export function toVersion9(document: Loose): Loose {
   const { tools: there, ...settings } = (document.settings ?? {}) as Loose & { changedAt?: string }
@@ -19,15 +16,9 @@ export function toVersion9(document: Loose): Loose {
         worn: 0,
       }))
     : []
-  const keeps = new Map(catalogue.map(({ id, keepsDays }) => [id, keepsDays]))
-  const grown = withNewMaterials(document, 9)
   return {
-    ...grown,
+    ...withNewMaterials(document, 9),
     ...(document.settings === undefined ? {} : { settings }),
-    materials: rowsOf(grown.materials).map((row) => {
-      const keepsDays = row.keepsDays ?? keeps.get(String(row.id))
-      return keepsDays === undefined ? row : { ...row, keepsDays }
-    }),
     suppliers: [],
     offers: [],
     orders: [],
