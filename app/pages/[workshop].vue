@@ -76,6 +76,8 @@ onBeforeUnmount(() => workshop.close())
 }
 .frame-main {
   grid-area: main;
+  /* What is there for readers alone is placed within it, and scrolls with it. */
+  position: relative;
   overflow: auto;
   outline: none;
 }

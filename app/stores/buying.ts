@@ -27,6 +27,7 @@ export const useBuying = defineStore('buying', () => {
   const workshop = useWorkshop()
   const stock = useStock()
   const shelf = useShelf()
+  const harvests = useHarvests()
   const now = useToday()
   const { money } = useFormat()
 
@@ -52,26 +53,9 @@ export const useBuying = defineStore('buying', () => {
   const leadDays = computed(() => workshop.settings.leadDays ?? LEAD_DAYS)
   /** What is on its way to the shelf: orders, harvests that are meant to be, batches at the bench that make stock. */
   const arrivals = computed(() => {
-    const harvests = workshop.harvests
-      .filter(({ batchId }) => batchId === undefined)
-      .map(({ materialId, quantity, to, place }): Arrival => ({
-        materialId,
-        quantity,
-        on: to,
-        what: 'harvest',
-        who: place === '' ? 'harvest' : `harvest, ${place}`,
-      }))
-    const making = stock.open.flatMap(({ batch }) =>
-      batch.plan.yields.map(({ materialId, quantity }): Arrival => ({
-        materialId,
-        quantity,
-        on: now.value,
-        what: 'making',
-        who: batch.name,
-      })),
-    )
+    const all = [...arrivalsOf(orders.value, supplierName), ...harvests.arrivals, ...stock.making]
     const byMaterial = new Map<string, Arrival[]>()
-    for (const arrival of [...arrivalsOf(orders.value, supplierName), ...harvests, ...making]) {
+    for (const arrival of all) {
       const list = byMaterial.get(arrival.materialId)
       if (list) list.push(arrival)
       else byMaterial.set(arrival.materialId, [arrival])

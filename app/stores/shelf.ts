@@ -1,7 +1,8 @@
 import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
 import { mixingClaims } from '~~/core/makeup'
-import { BLEND_MIX, makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
-import { allocate, type Claim, type Lack, type Material, type Shortage } from '~~/core/stock'
+import { makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
+import { addDays } from '~~/core/units'
+import { allocate, LEAD_DAYS, type Claim, type Lack, type Material, type Shortage } from '~~/core/stock'
 import { individualSizes, sitterOf, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
@@ -22,6 +23,7 @@ export const useShelf = defineStore('shelf', () => {
   const stock = useStock()
   const commission = useCommission()
   const blends = useBlends()
+  const now = useToday()
 
   const takenByBatches = computed(() => {
     const taken = new Map<string, number>()
@@ -113,21 +115,15 @@ export const useShelf = defineStore('shelf', () => {
       (stock.stateById.get(materialId)?.onHand ?? 0) - (allocation.value.claimed.get(materialId) ?? 0),
     )
 
-  /** What open batches are mixing of blends: it counts as there for those who want it. */
-  const beingMixed = computed(() => {
-    const coming = new Map<string, number>()
-    for (const { batch } of stock.open)
-      if (batch.methodId === BLEND_MIX.id)
-        for (const { materialId, quantity } of batch.plan.yields)
-          coming.set(materialId, (coming.get(materialId) ?? 0) + quantity)
-    return coming
-  })
-  /** What open batches are making of any material. */
+  /**
+   * What open batches are making, and will have made within the days that materials are wanted ahead of a promise: it
+   * counts as there for those who want it. What takes a season stands in Ahead alone.
+   */
   const beingMade = computed(() => {
+    const soon = addDays(now.value, workshop.settings.leadDays ?? LEAD_DAYS)
     const coming = new Map<string, number>()
-    for (const { batch } of stock.open)
-      for (const { materialId, quantity } of batch.plan.yields)
-        coming.set(materialId, (coming.get(materialId) ?? 0) + quantity)
+    for (const { materialId, quantity, on } of stock.making)
+      if (on <= soon) coming.set(materialId, (coming.get(materialId) ?? 0) + quantity)
     return coming
   })
   /** Made at home, as no pack of it is known. */
@@ -136,14 +132,14 @@ export const useShelf = defineStore('shelf', () => {
   const wanting = computed(() => [...stock.batchClaims, ...lineWork.value.claims])
   /** Blends that lines and batches want more of than there is: what goes into them is promised too. */
   const blendClaims = computed(() =>
-    mixingClaims(wanting.value, stock.states, beingMixed.value, blends.settledMixed),
+    mixingClaims(wanting.value, stock.states, beingMade.value, blends.settledMixed),
   )
   /** Whoever wants of the shelf: batches, lines, what is to be mixed, and what is to be made at home. */
   const claims = computed(() => {
     const known = [...wanting.value, ...blendClaims.value]
     return [...known, ...makingClaims(known, stock.states, beingMade.value, workshop.ownValues)]
   })
-  const allocation = computed(() => allocate(claims.value, stock.states, beingMixed.value))
+  const allocation = computed(() => allocate(claims.value, stock.states, beingMade.value))
   /** How the stock stands for each line with a way of making. */
   const stockOf = computed<ReadonlyMap<string, LineStock>>(
     () =>
@@ -176,7 +172,7 @@ export const useShelf = defineStore('shelf', () => {
   const lacksOfBatch = (batchId: string): readonly Lack[] =>
     allocation.value.lacks.get(`batch:${batchId}`) ?? []
   return {
-    beingMixed,
+    beingMade,
     claims,
     homeMade,
     usedMaterials,

@@ -1,4 +1,5 @@
 import {
+  arrivalsOfBatch,
   claimOf,
   drawsByBatch,
   foldRun,
@@ -10,6 +11,7 @@ import {
   type Tray,
 } from '~~/core/batches'
 import { withMadeAt } from '~~/core/makeup'
+import { nowIso } from '../db/ids'
 import { priceBook, stockStates, type Claim, type StockState } from '~~/core/stock'
 
 /**
@@ -86,5 +88,10 @@ export const useStock = defineStore('stock', () => {
         : []
     }),
   )
-  return { batchById, runs, open, standing, prices, states, stateById, trays, onTrays, batchClaims }
+  /** What open batches will put on the shelf, and when. */
+  const making = computed(() => {
+    const now = nowIso()
+    return open.value.flatMap(({ batch, run }) => arrivalsOfBatch(batch, run, now))
+  })
+  return { batchById, runs, open, standing, prices, states, stateById, trays, onTrays, batchClaims, making }
 })

@@ -24,6 +24,8 @@ export interface EndingOrder {
   readonly kept: readonly { readonly materialId: string; readonly quantity: number }[]
   readonly lotsOf: (materialId: string) => readonly LotState[]
   readonly newId: () => string
+  /** The harvest that it brings in, and where that was. */
+  readonly harvest?: { readonly id: string; readonly place: string }
   /** Whether the maker has said yes to lots going below nothing. */
   readonly allowUncovered: boolean
 }
@@ -84,7 +86,7 @@ export function endingEntries(
 
 /** A lot that came out of a batch. It takes of the cost what it takes of the mixture: more kept, more of it. */
 function lotFrom(order: EndingOrder, planned: BatchYield, quantity: number): Lot {
-  const { batch, at } = order
+  const { batch, at, harvest } = order
   const factor = planned.quantity > 0 ? quantity / planned.quantity : 1
   return {
     id: order.newId(),
@@ -93,6 +95,9 @@ function lotFrom(order: EndingOrder, planned: BatchYield, quantity: number): Lot
     source: planned.source,
     date: at.slice(0, 10),
     madeAt: at,
+    ...(planned.source === 'harvested' && harvest
+      ? { harvestId: harvest.id, ...(harvest.place === '' ? {} : { place: harvest.place }) }
+      : {}),
     ...(planned.shares.length === 0
       ? { priceMinor: 0 }
       : {

@@ -1,3 +1,4 @@
+export * from './coming'
 export * from './ending'
 export * from './log'
 export * from './machine'

@@ -63,7 +63,11 @@ export function proposedKept(
     const drawn = batch.plan.amounts.filter((amount) =>
       shares.length > 0 ? shares.some((share) => share.materialId === amount.materialId) : true,
     )
-    const share = drawn.reduce((most, amount) => Math.max(most, shareReached(batch, run, amount)), 0)
+    // Out of nothing but work: there when that is done.
+    const share =
+      drawn.length === 0
+        ? Number(run.state.phase === 'done')
+        : drawn.reduce((most, amount) => Math.max(most, shareReached(batch, run, amount)), 0)
     const whole = batch.makes.kind === 'stock' || shares.length > 0
     return { materialId, label, quantity: whole ? (share > 0 ? quantity : 0) : Math.floor(quantity * share) }
   })

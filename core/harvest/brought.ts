@@ -1,3 +1,6 @@
+import type { Arrival } from '../stock'
+import { addDays } from '../units'
+import { gatheringById } from './gatherings'
 import type { Harvest } from './records'
 
 /** What harvests have brought of what was hoped for. */
@@ -53,3 +56,27 @@ export function harvestState(
   if (to < today) return 'missed'
   return from <= today ? 'open' : 'planned'
 }
+
+/** An estimate has no halves of a sprig. */
+const wholeWhereMany = (quantity: number): number => (quantity >= 10 ? Math.round(quantity) : quantity)
+
+/**
+ * What harvests that are meant to be will put on the shelf: of what is hoped for, what such harvests have brought so
+ * far, once it is dry. Those under way come with their batch; what was missed does not come.
+ * @param state of each
+ * @param count what to count on of what is gathered so, by its id
+ */
+export const arrivalsOfHarvests = (
+  harvests: readonly Harvest[],
+  state: (harvest: Harvest) => HarvestState,
+  count: (gather: string) => Brought,
+): Arrival[] =>
+  harvests
+    .filter((harvest) => state(harvest) === 'planned' || state(harvest) === 'open')
+    .map(({ gather, materialId, quantity, to, place }) => ({
+      materialId,
+      quantity: wholeWhereMany(quantity * count(gather).share),
+      on: addDays(to, gatheringById(gather)?.dryDays ?? 0),
+      what: 'harvest',
+      who: place === '' ? 'harvest' : `harvest, ${place}`,
+    }))

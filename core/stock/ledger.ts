@@ -186,3 +186,15 @@ export function stockStates(
       return { material, lots: states, onHand: tidy(states.reduce((sum, state) => sum + state.onHand, 0)) }
     })
 }
+
+/**
+ * What batches have taken of lots since a day, less what came back of it; in the material's unit, all lots together.
+ * @param since ISO day; that day counts
+ */
+export const takenSince = (movements: Iterable<Movement>, since: string): number => {
+  let taken = 0
+  for (const { kind, quantity, at } of movements)
+    if (at.slice(0, 10) >= since && (kind === 'draw' || (kind === 'reversal' && quantity > 0)))
+      taken -= quantity
+  return Math.max(0, tidy(taken))
+}

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import type { NumberField } from '../units/bounded'
 import {
   changeable,
   colourSchema,
@@ -53,6 +54,11 @@ export const materialSchema = z.strictObject({
   note: noteSchema.optional(),
 })
 export type Material = z.infer<typeof materialSchema>
+
+/** Measures of a material as they are typed. */
+export const materialFields = {
+  keepsDays: { name: 'Keeps', schema: materialSchema.shape.keepsDays, unit: 'days' },
+} satisfies Record<string, NumberField>
 
 export const lotSources = [
   'bought',

@@ -12,7 +12,10 @@ export function formatMinutes(minutes: number): string {
   return hours % 24 === 0 ? `${days} d` : `${days} d ${hours % 24} h`
 }
 
-/** A clock that counts down: "12 d 3 h", "1:02:09", "4:07", "0:00". @param ms milliseconds left; below zero shows as zero */
+/**
+ * A clock that counts down: "12 d 3 h", "1:02:09", "4:07", "0:00".
+ * @param ms milliseconds left; below zero shows as zero
+ */
 export function formatCountdown(ms: number): string {
   const seconds = Math.max(0, Math.ceil(ms / 1000))
   const h = Math.floor(seconds / 3600)

@@ -15,6 +15,9 @@ export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
 export const FILE_VERSION = 10
 
+/** Where something is, with the bounds that a commission's place has. */
+const placeSchema = commissionSchema.pick({ latitudeDeg: true, altitudeM: true })
+
 /** Settings of a workshop: one record. */
 export const settingsSchema = z.strictObject({
   ...changeable,
@@ -28,9 +31,7 @@ export const settingsSchema = z.strictObject({
   humidity: z.number().min(5).max(95),
   paper: z.enum(['A4', 'Letter']),
   /** Where the workshop is, for what can be gathered near it: latitude, degrees, south negative; height, m. */
-  place: z
-    .strictObject({ latitudeDeg: z.number().min(-66).max(70), altitudeM: z.number().min(-400).max(4000) })
-    .optional(),
+  place: placeSchema.optional(),
   /** How many days before a promise its materials must be there; absent: two weeks. */
   leadDays: z.number().int().min(0).max(365).optional(),
 })

@@ -9,6 +9,7 @@ import { seededRandom } from '../../core/units'
 import { newWorkshop, type WorkshopDocument } from '../../core/workshop'
 import { addBlends } from './blends'
 import { addBuying, toolRegister } from './buying'
+import { addHarvests } from './harvests'
 import { commissionSeeds, lotSeeds } from './lines'
 import { DAY, MINUTE, play, statesOf, type Course, type Dice } from './play'
 
@@ -152,6 +153,7 @@ export function buildDemo(nowMs: number): WorkshopDocument {
   addBlends(document, nowMs, dice)
   document.tools = toolRegister(nowMs)
   addBuying(document, nowMs, newId)
+  addHarvests(document, nowMs)
   return document
 }
 

@@ -62,7 +62,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <header class="head">
       <div class="min-w-0">
         <h1 class="truncate">{{ batch.name }}</h1>
-        <p class="text-soft">
+        <p v-if="batch.makes.kind !== 'stock'" class="text-soft">
           {{ state.live }} good of {{ batch.pieces }} started<template v-if="state.rejects.length > 0">
             · {{ batch.pieces - state.live }} rejected</template
           >
@@ -136,6 +136,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </section>
       <footer class="foot">
         <button
+          v-if="batch.makes.kind !== 'stock'"
           type="button"
           class="button big-tool"
           :disabled="state.paused || state.live === 0"

@@ -23,6 +23,8 @@ const stepMs = computed(
 )
 const plannedMin = computed(() => stepHandsMin(props.step, state.value.live))
 const part = computed(() => partOf(props.batch))
+/** A mixture or a harvest is not counted in pieces: its steps are done or not. */
+const isStock = computed(() => props.batch.makes.kind === 'stock')
 /** What fresh spray or alcohol still hangs in the air beside an applicator; asked about, once. */
 const aired = ref('')
 const air = useAir(() => props.step, nowMs)
@@ -78,7 +80,7 @@ const placeWords = computed(() => [
           :live="state.live"
         />
         <div v-if="!inAir" class="pieces">
-          <p class="count" aria-live="polite">
+          <p v-if="!isStock" class="count" aria-live="polite">
             <strong>{{ state.doneInStep }}</strong> of {{ state.live }}
           </p>
           <button
@@ -87,7 +89,7 @@ const placeWords = computed(() => [
             :disabled="state.paused || left === 0"
             @click="emit('pieces', 1)"
           >
-            {{ capitalised(part) }} done
+            {{ isStock ? 'This is done' : `${capitalised(part)} done` }}
           </button>
           <button
             v-if="leftInRound > 1"

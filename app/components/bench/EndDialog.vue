@@ -26,10 +26,7 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const stock = useStock()
 const notices = useNotices()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const faults = reactive<Record<string, string>>({})
 const uses = proposedUse(props.batch, props.run)

@@ -6,10 +6,7 @@ import { noun } from '~~/core/units'
 /** Takes pieces out of the batch, with a reason: the usual ones of this step at a tap. */
 const props = defineProps<{ done: number; left: number; step: BatchStep; part: string }>()
 const emit = defineEmits<{ close: []; reject: [count: number, reason: string, of: 'done' | 'open'] }>()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const count = ref(1)
 const own = ref('')
 /** Which pieces: those done in this step, or those not yet done. After a step all are done. */

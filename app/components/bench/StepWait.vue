@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BatchStep, RunState } from '~~/core/batches'
-import { formatCountdown, formatMinutes } from '~~/core/units'
+import { capitalised, formatCountdown, formatMinutes } from '~~/core/units'
 
 /** What dries, for how long still; going on early is asked about. */
 const props = defineProps<{ wait: NonNullable<RunState['wait']>; step: BatchStep; paused: boolean }>()
@@ -12,16 +12,22 @@ const waitLeftMs = computed(() => props.wait.untilMs - nowMs.value)
 const waitShare = computed(() =>
   Math.min(1, (nowMs.value - props.wait.sinceMs) / (props.wait.untilMs - props.wait.sinceMs)),
 )
+/** Glue dries; what has been sown is ready when it is. */
+const ready = computed(() => (props.step.wait?.kind === 'growth' ? 'ready' : 'dry'))
+const WEEK_MS = 7 * 86_400_000
 const dryAt = computed(() =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' }).format(
-    props.wait.untilMs,
-  ),
+  new Intl.DateTimeFormat(
+    'en-GB',
+    waitLeftMs.value > WEEK_MS
+      ? { day: 'numeric', month: 'long', year: 'numeric' }
+      : { weekday: 'short', hour: '2-digit', minute: '2-digit' },
+  ).format(props.wait.untilMs),
 )
 </script>
 
 <template>
   <div class="wait" :class="{ over: waitLeftMs <= 0 }" role="timer" aria-live="off">
-    <p class="big">{{ waitLeftMs > 0 ? formatCountdown(waitLeftMs) : 'Dry' }}</p>
+    <p class="big">{{ waitLeftMs > 0 ? formatCountdown(waitLeftMs) : capitalised(ready) }}</p>
     <p class="says">
       {{ step.wait?.what }}<template v-if="waitLeftMs > 0">, until {{ dryAt }}</template
       ><template v-if="step.wait?.mostMin !== undefined"
@@ -39,10 +45,14 @@ const dryAt = computed(() =>
       Next step
     </button>
     <button v-else type="button" class="button big-tool" :disabled="paused" @click="early = true">
-      It is dry already
+      It is {{ ready }} already
     </button>
   </div>
-  <ConfirmDialog v-model="early" title="Dry already?" act="It is dry" @confirm="emit('advance', true)"
+  <ConfirmDialog
+    v-model="early"
+    :title="`${capitalised(ready)} already?`"
+    :act="`It is ${ready}`"
+    @confirm="emit('advance', true)"
     >It has {{ formatCountdown(waitLeftMs) }} to go by the plan. Touch one where it doesn’t show. The log
     keeps that you went on early.</ConfirmDialog
   >

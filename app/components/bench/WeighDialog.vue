@@ -9,10 +9,7 @@ type WeighDeed = Extract<Deed, { type: 'weigh-in' | 'weigh-out' | 'use' }>
 const props = defineProps<{ batch: Batch; run: Run; step: BatchStep }>()
 const emit = defineEmits<{ close: []; deed: [deed: WeighDeed] }>()
 const stock = useStock()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})

@@ -21,7 +21,7 @@ const rows = computed(() =>
       (sum, { material }) => sum + (stock.stateById.get(material.id)?.onHand ?? 0),
       0,
     )
-    const coming = jars.reduce((sum, { material }) => sum + (shelf.beingMixed.get(material.id) ?? 0), 0)
+    const coming = jars.reduce((sum, { material }) => sum + (shelf.beingMade.get(material.id) ?? 0), 0)
     const short = jars.some(({ material }) => shelf.shortageOf.has(material.id))
     return { blend, mixed, target, off, onHand, coming, short }
   }),

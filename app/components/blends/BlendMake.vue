@@ -58,7 +58,7 @@ const touchUp = computed(() => props.blend.touchUp ?? USUAL_TOUCH_UP)
 const onHandG = computed(() =>
   props.mixed.jars.reduce(
     (sum, { material }) =>
-      sum + (stock.stateById.get(material.id)?.onHand ?? 0) + (shelf.beingMixed.get(material.id) ?? 0),
+      sum + (stock.stateById.get(material.id)?.onHand ?? 0) + (shelf.beingMade.get(material.id) ?? 0),
     0,
   ),
 )

@@ -20,10 +20,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const picture = shallowRef<Picture & { canvas: HTMLCanvasElement }>()
 const fault = ref('')

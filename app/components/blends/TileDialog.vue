@@ -8,10 +8,7 @@ import { smallPhoto } from '../../drawing/photo'
 const props = defineProps<{ tile?: Tile; blend: Blend }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const form = reactive({
   name: props.tile?.name ?? `${props.blend.name.slice(0, 90)}, tile`,
   date: props.tile?.date ?? today(),

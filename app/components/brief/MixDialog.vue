@@ -8,10 +8,7 @@ import type { Plant } from '../../stores/commission'
 const props = defineProps<{ plant: Plant }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const SHARE = { name: 'Share', schema: mixedInSchema.shape.share, unit: '%', per: 100 } as const
 const rows = ref(

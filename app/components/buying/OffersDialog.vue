@@ -10,10 +10,7 @@ const workshop = useWorkshop()
 const buying = useBuying()
 const stock = useStock()
 const { money } = useFormat()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const wanted = ref('')
 const rows = computed(() =>
   buying.offers

@@ -11,10 +11,7 @@ const workshop = useWorkshop()
 const buying = useBuying()
 const notices = useNotices()
 const { money } = useFormat()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 /** What the maker says of a row that is no material here. */
 const said = reactive<Record<string, string>>({})
 const materials = computed(() => [...workshop.materials].sort((a, b) => a.name.localeCompare(b.name)))

@@ -10,10 +10,7 @@ const workshop = useWorkshop()
 const buying = useBuying()
 const stock = useStock()
 const notices = useNotices()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const unitOf = (materialId: string): StockUnit => stock.stateById.get(materialId)?.material.unit ?? 'g'
 const nameOf = (materialId: string): string => stock.stateById.get(materialId)?.material.name ?? materialId
 const waiting = props.progress.lines.flatMap((line, index) => (line.waiting > 0 ? [{ line, index }] : []))

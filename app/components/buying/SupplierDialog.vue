@@ -7,10 +7,7 @@ import { saveSupplier } from '../../db/commands/buying'
 const props = defineProps<{ supplier?: Supplier }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const price = (minor: number | undefined): string => (minor === undefined ? '' : formatMoney(minor, ''))
 const text = reactive({
   name: props.supplier?.name ?? '',

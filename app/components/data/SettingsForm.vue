@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { commissionFields } from '~~/core/commissions'
 import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { vapourDeficitHPa } from '~~/core/adhesives'
 import { settingsFields, type Settings } from '~~/core/workshop'
@@ -6,11 +7,19 @@ import { changeSettings } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
 const commission = useCommission()
+const harvests = useHarvests()
 const { text, fault, take } = useFieldTexts(
   () => workshop.key,
   () => {
-    const { name, currency, roomC, humidity } = workshop.settings
-    return { name, currency, roomC: plainNumber(roomC, 1), humidity: plainNumber(humidity, 0) }
+    const { name, currency, roomC, humidity, place } = workshop.settings
+    return {
+      name,
+      currency,
+      roomC: plainNumber(roomC, 1),
+      humidity: plainNumber(humidity, 0),
+      latitude: place ? plainNumber(place.latitudeDeg, 2) : '',
+      altitude: place ? plainNumber(place.altitudeM, 0) : '',
+    }
   },
 )
 
@@ -22,6 +31,18 @@ const leaveName = () =>
   take('name', text.name.trim() === '' ? none('A workshop needs a name.') : ok(text.name.trim()), (name) =>
     store({ name }),
   )
+/** The place: emptied, the first commission's holds again; a height alone is kept until there is a latitude. */
+function leavePlace(field: 'latitude' | 'altitude'): Promise<void> {
+  const { latitudeDeg, altitudeM } = commissionFields
+  if (text.latitude.trim() === '') return take(field, ok(undefined), (place) => store({ place }))
+  const latitude = readBounded(latitudeDeg, text.latitude)
+  if (latitude.kind === 'none') return take('latitude', latitude, () => undefined)
+  const high =
+    text.altitude.trim() === '' ? ok(harvests.place.at.altitudeM) : readBounded(altitudeM, text.altitude)
+  return take('altitude', high, (metres) =>
+    store({ place: { latitudeDeg: latitude.value, altitudeM: metres } }),
+  )
+}
 const leaveCurrency = () =>
   take('currency', ok(text.currency.trim().slice(0, 8)), (currency) => store({ currency }))
 const deficit = computed(() =>
@@ -61,6 +82,27 @@ const deficit = computed(() =>
       <TextField v-model="text.currency" label="Currency" placeholder="€, £, kr" @change="leaveCurrency" />
     </div>
     <p class="-mt-1 text-sm text-soft">Every field reads both: 8ft6, 2.6 m, 31mm, 3/4in.</p>
+    <h3 class="mt-2">Where the workshop is</h3>
+    <div class="grid grid-cols-2 gap-3">
+      <TextField
+        v-model="text.latitude"
+        label="Latitude, ° (south below 0)"
+        :fault="fault.latitude"
+        :placeholder="plainNumber(harvests.place.at.latitudeDeg, 1)"
+        @change="leavePlace('latitude')"
+      />
+      <TextField
+        v-model="text.altitude"
+        label="Height above the sea, m"
+        :fault="fault.altitude"
+        :placeholder="plainNumber(harvests.place.at.altitudeM, 0)"
+        @change="leavePlace('altitude')"
+      />
+    </div>
+    <p class="-mt-1 text-sm text-soft">
+      For the weeks in which things can be gathered near it. Left empty, the first commission’s place is
+      taken.
+    </p>
     <h3 class="mt-2">The room that pieces dry in</h3>
     <div class="grid grid-cols-2 gap-3">
       <TextField v-model="text.roomC" label="Temperature, °C" :fault="fault.roomC" @change="leave('roomC')" />

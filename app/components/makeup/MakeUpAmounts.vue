@@ -18,7 +18,7 @@ const part = computed(() => partNoun(props.makeUp.share))
 /** What this batch would lack, after what is claimed before it: open batches, and lines that are due sooner. */
 const lacks = computed<ReadonlyMap<string, Lack>>(() => {
   const own = { id: 'this', who: 'this batch', order: 500, needs: needsOf(props.makeUp.uses) }
-  const { lacks: all } = allocate([...shelf.claimsBefore(props.line), own], stock.states, shelf.beingMixed)
+  const { lacks: all } = allocate([...shelf.claimsBefore(props.line), own], stock.states, shelf.beingMade)
   return new Map((all.get('this') ?? []).map((lack) => [lack.materialId, lack]))
 })
 const slotTone = (slotId: string): string | undefined => {

@@ -12,10 +12,7 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const commission = useCommission()
 const notices = useNotices()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const wanted = computed(() =>
   props.plant.line.amount.kind === 'pieces' ? props.plant.line.amount.pieces : 0,

@@ -29,7 +29,7 @@ const enoughWords = computed(() => {
   const { whole, then } = enough.value
   const names =
     whole.length > 4 ? `${whole.slice(0, 3).join('; ')} and ${whole.length - 3} more` : whole.join('; ')
-  if (!then) return `Enough for all: ${names}.`
+  if (!then) return whole.length === 0 ? 'Nobody wants any of it yet.' : `Enough for all: ${names}.`
   const share = Math.floor(100 * then.share)
   const next = share > 0 ? `${share} % of ${then.who}` : ''
   if (whole.length === 0) return next === '' ? 'Enough for none of it.' : `Enough for ${next}.`
@@ -100,17 +100,7 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
 <template>
   <tr>
     <td class="!pl-5">
-      <button
-        type="button"
-        class="flex min-h-9 items-center gap-2 text-left"
-        :aria-expanded="open"
-        @click="emit('toggle')"
-      >
-        <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }">
-          <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
-        </svg>
-        {{ state?.material.name }}
-      </button>
+      <RowToggle :open="open" @toggle="emit('toggle')">{{ state?.material.name }}</RowToggle>
     </td>
     <td class="number">{{ show(ahead.now) }}</td>
     <td class="!py-1"><AheadLine :ahead="ahead" :from="buying.now" :to="toDay" :label="label" /></td>

@@ -9,10 +9,7 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const buying = useBuying()
 const notices = useNotices()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const words: Record<CsvTable, { name: string; says: string }> = {
   materials: { name: 'Materials', says: 'what each is, its sizes, colours, densities and packs' },
   lots: { name: 'Lots', says: 'what came when from where; new rows are taken in' },

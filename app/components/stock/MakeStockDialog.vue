@@ -13,10 +13,7 @@ const workshop = useWorkshop()
 const stock = useStock()
 const commission = useCommission()
 const to = useStationPath()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const text = ref(props.material.unit === 'ml' ? '500 ml' : '')
 const reading = computed(() => parseQuantity(text.value, props.material.unit))
 const work = computed(() => {

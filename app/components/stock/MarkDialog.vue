@@ -7,10 +7,7 @@ import { smallPhoto } from '../../drawing/photo'
 const props = defineProps<{ lot: Lot; material: string }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const mark = workshop.lotMarks.find(({ id }) => id === props.lot.id)
 const text = reactive({ shelf: mark?.shelf ?? '', box: mark?.box ?? '' })
 const photo = ref(mark?.photo)

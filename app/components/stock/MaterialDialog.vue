@@ -1,6 +1,14 @@
 <script setup lang="ts">
-import { stuffNames, type Material, type StuffName } from '~~/core/stock'
-import { formatMoney, formatQuantity, parseMoney, parseQuantity, stockUnits, unitName } from '~~/core/units'
+import { materialFields, stuffNames, type Material, type StuffName } from '~~/core/stock'
+import {
+  formatMoney,
+  formatQuantity,
+  parseMoney,
+  parseQuantity,
+  readBounded,
+  stockUnits,
+  unitName,
+} from '~~/core/units'
 import { saveMaterial } from '../../db/commands/stock'
 import { blankStuff, commonMeasures, readMeasure, stuffFields, textOf } from './material-fields'
 
@@ -8,10 +16,7 @@ import { blankStuff, commonMeasures, readMeasure, stuffFields, textOf } from './
 const props = defineProps<{ material?: Material }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const was = props.material
 const kind = ref<StuffName>(was?.of.stuff ?? 'foam')
@@ -28,6 +33,7 @@ const text = reactive({
   family: was?.family ?? '',
   pack: was?.packQuantity === undefined ? '' : formatQuantity(was.packQuantity, was.unit),
   price: was?.packPriceMinor === undefined ? '' : formatMoney(was.packPriceMinor, ''),
+  keeps: was?.keepsDays === undefined ? '' : String(was.keepsDays),
   note: was?.note ?? '',
 })
 const fault = ref('')
@@ -44,6 +50,8 @@ async function store(): Promise<void> {
     const price = text.price.trim() === '' ? undefined : parseMoney(text.price)
     if (pack?.kind === 'none') throw new RangeError(`Pack: ${pack.because}`)
     if (price?.kind === 'none') throw new RangeError(`Price: ${price.because}`)
+    const keeps = orNothing(text.keeps, (typed) => readBounded(materialFields.keepsDays, typed))
+    if (keeps.kind === 'none') throw new RangeError(keeps.because)
     const same = was?.of.stuff === kind.value ? was.of : blankStuff(kind.value)
     const own = Object.fromEntries(
       fields.value.map((field) => [field.name, readMeasure(field, measures[field.name] ?? '')]),
@@ -65,6 +73,7 @@ async function store(): Promise<void> {
       family: text.family.trim() || undefined,
       packQuantity: pack?.value,
       packPriceMinor: price?.value,
+      keepsDays: keeps.value,
       note: text.note.trim() || undefined,
     })
     if (answer.kind === 'ok') open.value = false
@@ -130,7 +139,8 @@ async function store(): Promise<void> {
         >
         <input v-model="colour" type="color" class="h-10 w-16" aria-label="Colour" :disabled="!hasColour" />
       </div>
-      <TextField v-model="text.note" label="Note" />
+      <TextField v-model="text.keeps" label="Keeps, days" placeholder="for years" />
+      <TextField v-model="text.note" class="col-span-2" label="Note" />
       <p v-if="fault" class="col-span-2 text-hip" role="alert">{{ fault }}</p>
       <div class="col-span-2 flex justify-end gap-2">
         <button type="button" class="button" @click="open = false">Leave it</button>

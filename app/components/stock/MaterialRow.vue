@@ -45,18 +45,10 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
 <template>
   <tr class="row">
     <td class="!pl-5">
-      <button
-        type="button"
-        class="flex min-h-9 items-center gap-2 text-left"
-        :aria-expanded="open"
-        @click="emit('toggle')"
-      >
-        <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }">
-          <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
-        </svg>
+      <RowToggle :open="open" @toggle="emit('toggle')">
         <i class="dot" :class="{ none: !colour }" :style="{ background: colour }" aria-hidden="true" />
         {{ state.material.name }}
-      </button>
+      </RowToggle>
     </td>
     <td class="number">
       {{ show(state.onHand)

@@ -1,26 +1,28 @@
 <script setup lang="ts">
+import type { Harvest } from '~~/core/harvest'
 import type { LotSource, Material } from '~~/core/stock'
 import { formatMoney, formatQuantity, parseMoney, parseQuantity, unitName } from '~~/core/units'
 import { receiveLot } from '../../db/commands/stock'
 
 /** Takes in a pack, a harvest or something home-made. */
-const props = defineProps<{ material: Material }>()
+const props = defineProps<{ material: Material; harvest?: Harvest }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const notices = useNotices()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 
 const { packQuantity, packPriceMinor, unit } = props.material
-const source = ref<Exclude<LotSource, 'unrecorded' | 'by-product'>>('bought')
+const source = ref<Exclude<LotSource, 'unrecorded' | 'by-product'>>(props.harvest ? 'harvested' : 'bought')
 const text = reactive({
-  quantity: packQuantity === undefined ? '' : formatQuantity(packQuantity, unit),
-  price: packPriceMinor === undefined ? '' : formatMoney(packPriceMinor, ''),
+  quantity: props.harvest
+    ? formatQuantity(props.harvest.quantity, unit)
+    : packQuantity === undefined
+      ? ''
+      : formatQuantity(packQuantity, unit),
+  price: props.harvest ? '0' : packPriceMinor === undefined ? '' : formatMoney(packPriceMinor, ''),
   date: today(),
   label: '',
-  place: '',
+  place: props.harvest?.place ?? '',
   note: '',
 })
 const fault = reactive({ quantity: '', price: '', date: '', label: '' })
@@ -48,6 +50,7 @@ async function receive(): Promise<void> {
     date: text.date,
     label: text.label.trim() || `${source.value === 'bought' ? 'Pack' : 'Lot'} of ${formatDate(text.date)}`,
     ...(price ? { priceMinor: price.value } : {}),
+    ...(props.harvest && source.value === 'harvested' ? { harvestId: props.harvest.id } : {}),
     ...(text.place.trim() ? { place: text.place.trim() } : {}),
     ...(text.note.trim() ? { note: text.note.trim() } : {}),
   })

@@ -6,10 +6,7 @@ import { picturePixels } from '../../drawing/photo'
 /** Finds a jar by the code on its label: through the camera, from a picture, or typed. */
 const emit = defineEmits<{ close: []; found: [jar: { materialId: string; lotId?: string }] }>()
 const workshop = useWorkshop()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const typed = ref('')
 const fault = ref('')
 const looking = ref(false)

@@ -5,6 +5,7 @@ const rooms = [
   ['stock', 'Shelf'],
   ['stock/ahead', 'Ahead'],
   ['stock/buying', 'Buying'],
+  ['stock/harvest', 'Harvest'],
   ['stock/tools', 'Tools'],
   ['stock/count', 'Stock-take'],
 ] as const

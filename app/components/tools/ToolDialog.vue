@@ -15,10 +15,7 @@ const props = defineProps<{
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const buying = useBuying()
-const open = ref(true)
-watch(open, (now) => {
-  if (!now) emit('close')
-})
+const { open } = useDialog(() => emit('close'))
 const text = reactive({
   name: props.record?.name ?? '',
   have: plainNumber(props.record?.have ?? (props.countable ? 0 : 1), 1),

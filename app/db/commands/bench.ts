@@ -95,7 +95,7 @@ export async function endBatch(
   deed: Extract<Deed, { type: 'finish' | 'abandon' }>,
   allowUncovered: boolean,
 ): Promise<Reading<RunEvent> | Uncovered> {
-  const touched = [db.batches, db.events, db.materials, db.lots, db.movements]
+  const touched = [db.batches, db.events, db.materials, db.lots, db.movements, db.harvests]
   return db.transaction('rw', [...touched, db.trayEntries, db.balances, db.openBatches], async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
@@ -108,6 +108,7 @@ export async function endBatch(
       states.set(materialId, await lotStates(db, materialId))
       used.push({ materialId, quantity, name: (await db.materials.get(materialId))?.name ?? materialId })
     }
+    const harvest = await harvestOf(db, batchId)
     const entries = endingEntries({
       batch: found.batch,
       eventId: decided.value.id,
@@ -116,6 +117,7 @@ export async function endBatch(
       kept: deed.kept ?? [],
       lotsOf: (id) => states.get(id) ?? [],
       newId,
+      ...(harvest ? { harvest } : {}),
       allowUncovered,
     })
     if (entries.kind === 'uncovered') return entries
@@ -143,6 +145,10 @@ export async function endBatch(
     return written
   })
 }
+
+/** The harvest that a batch brings in. */
+const harvestOf = (db: CommandContext['db'], batchId: string) =>
+  db.harvests.filter((harvest) => harvest.batchId === batchId && !harvest.removed).first()
 
 /**
  * Takes back the last thing done on a batch; where that ended it, what was drawn goes back to its lots, and

@@ -60,6 +60,8 @@ export interface Receipt {
   readonly priceMinor?: number
   readonly place?: string
   readonly note?: string
+  /** The harvest that it came of. */
+  readonly harvestId?: string
 }
 
 /** Takes in a pack, a harvest or something home-made: a new lot and its first entry. */

@@ -84,7 +84,7 @@ function bringSteps(of: Gathering, k: Figures, task: Task, quantity: number): St
     step({
       id: 'gather',
       title: `Gather ${of.name.toLowerCase()}`,
-      text: `About ${formatQuantity(picked, unit)}, of which ${formatQuantity(quantity, unit)} will be fit${outings > 1.2 ? `: ${plainNumber(Math.ceil(outings), 0)} outings` : ''}. ${of.how} ${of.mind}`,
+      text: `About ${formatQuantity(unit === 'piece' ? Math.ceil(picked) : picked, unit)}, of which ${formatQuantity(quantity, unit)} will be fit${outings > 1.2 ? `: ${plainNumber(Math.ceil(outings), 0)} outings` : ''}. ${of.how} ${of.mind}`,
       hands: { onceSec: Math.round(outings * value(k.outingMin) * 60), eachSec: 0, origin: 'memory' },
       needs: ['outdoors', 'daylight'],
       tools: ['cutters'],

@@ -93,7 +93,7 @@ export class Maker {
     const { page } = this
     const finish = page.getByRole('button', { name: 'Finish batch' })
     const next = page.getByRole('button', {
-      name: /^(All \d+ left|(Piece|Patch|Stretch) done|It is dry already|Next step|Start a round of \d+)$/,
+      name: /^(All \d+ left|(Piece|Patch|Stretch|This is) done|It is (dry|ready) already|Next step|Start a round of \d+)$/,
     })
     const dialog = page.getByRole('dialog')
     await expect(finish).toBeVisible()
@@ -104,6 +104,8 @@ export class Maker {
       const order = [
         'Next step',
         'It is dry already',
+        'It is ready already',
+        'This is done',
         'Piece done',
         'Patch done',
         'Stretch done',

@@ -63,6 +63,15 @@ describe.each(['2026-11-25T08:00:00.000Z', '2027-02-28T23:59:00.000Z', '2028-07-
       )
     })
 
+    test('has a harvest due, one to come, and one that came short', () => {
+      const today = now.slice(0, 10)
+      const due = document.harvests.find(({ id }) => id === 'harvest-due')!
+      expect(due.from <= today && today <= due.to).toBe(true)
+      expect(document.harvests.find(({ id }) => id === 'harvest-bed')!.from > today).toBe(true)
+      const lot = document.lots.find(({ harvestId }) => harvestId === 'harvest-last')!
+      expect(balancesOf(document.movements).get(lot.id)!.received).toBe(60)
+    })
+
     test('no lot of it is below nothing', () => {
       for (const { onHand } of balancesOf(document.movements).values())
         expect(onHand).toBeGreaterThanOrEqual(0)

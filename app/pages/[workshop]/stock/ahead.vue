@@ -41,21 +41,14 @@ const last = computed(() => {
   <div>
     <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-1">
       <h1>Ahead</h1>
-      <div class="flex" role="group" aria-label="Which materials">
-        <button
-          v-for="[key, word] in [
-            ['out', `runs out (${running.length})`],
-            ['wanted', `all that changes (${rows.length})`],
-          ] as const"
-          :key="key"
-          type="button"
-          class="choice"
-          :aria-pressed="only === key"
-          @click="only = key"
-        >
-          {{ word }}
-        </button>
-      </div>
+      <ChoiceRow
+        v-model="only"
+        label="Which materials"
+        :choices="[
+          ['out', `runs out (${running.length})`],
+          ['wanted', `all that changes (${rows.length})`],
+        ]"
+      />
     </div>
     <StockNav />
     <p v-if="!workshop.ledgerRead" class="px-5 py-3 text-soft" role="status">Reading the shelf…</p>

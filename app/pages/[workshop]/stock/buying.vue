@@ -108,21 +108,14 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
       </button>
       <div>
         <p class="label">What is left over of a pack counts</p>
-        <div class="flex" role="group" aria-label="What is left over of a pack counts">
-          <button
-            v-for="[key, word] in [
-              ['nothing', 'for nothing'],
-              ['worth', 'for what later work would pay'],
-            ] as const"
-            :key="key"
-            type="button"
-            class="choice"
-            :aria-pressed="buying.leftovers === key"
-            @click="buying.leftovers = key"
-          >
-            {{ word }}
-          </button>
-        </div>
+        <ChoiceRow
+          v-model="buying.leftovers"
+          label="What is left over of a pack counts"
+          :choices="[
+            ['nothing', 'for nothing'],
+            ['worth', 'for what later work would pay'],
+          ]"
+        />
       </div>
     </section>
 

@@ -72,22 +72,15 @@ const groups = computed(() =>
   <div>
     <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-2">
       <h1>Stock</h1>
-      <div class="flex" role="group" aria-label="Which materials">
-        <button
-          v-for="[key, word] in [
-            ['held', 'held or needed'],
-            ['short', `short (${shelf.shortages.length})`],
-            ['all', 'all materials'],
-          ] as const"
-          :key="key"
-          type="button"
-          class="choice"
-          :aria-pressed="only === key"
-          @click="only = key"
-        >
-          {{ word }}
-        </button>
-      </div>
+      <ChoiceRow
+        v-model="only"
+        label="Which materials"
+        :choices="[
+          ['held', 'held or needed'],
+          ['short', `short (${shelf.shortages.length})`],
+          ['all', 'all materials'],
+        ]"
+      />
       <span class="flex-1" />
       <button type="button" class="button" @click="filing = true">Files</button>
       <button type="button" class="button" @click="scanning = true">Find a jar</button>
