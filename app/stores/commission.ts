@@ -151,6 +151,7 @@ export const useCommission = defineStore('commission', () => {
     () => plants.value.find(({ line }) => line.id === chosen.value.lineId) ?? plants.value[0],
   )
 
+  const learnt = useLearnt()
   const drying = computed(() => dryingFactor(workshop.settings.roomC, workshop.settings.humidity))
 
   /** Works a plant out with a method: all that the line wants, what is left of it, or a number started. */
@@ -167,6 +168,7 @@ export const useCommission = defineStore('commission', () => {
       states: stock.states,
       free: (materialId) => shelf.freeOf(materialId),
       own: workshop.ownValues,
+      learnt: learnt.of(method.id),
       dryingFactor: drying.value,
       sizes: (pieces) => individualSizes(plant.size, pieces, plant.line.id),
     }

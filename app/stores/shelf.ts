@@ -23,6 +23,7 @@ export const useShelf = defineStore('shelf', () => {
   const stock = useStock()
   const commission = useCommission()
   const blends = useBlends()
+  const learnt = useLearnt()
   const now = useToday()
 
   const takenByBatches = computed(() => {
@@ -56,6 +57,7 @@ export const useShelf = defineStore('shelf', () => {
       states: stock.states,
       free: freeOf,
       own: workshop.ownValues,
+      learnt: learnt.of(method.id),
       dryingFactor: commission.drying,
       sizes: (pieces) => individualSizes(measures, pieces, line.id),
     }

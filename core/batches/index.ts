@@ -1,5 +1,6 @@
 export * from './coming'
 export * from './ending'
+export * from './learnt'
 export * from './log'
 export * from './machine'
 export * from './plan'

@@ -18,9 +18,12 @@ export function reclaimOf(
   done: number,
 ): Reclaim | undefined {
   if (!step.back?.some((one) => one.materialId === materialId)) return undefined
-  const amount = batch.plan.amounts.find((one) => one.materialId === materialId && one.step === step.id)
+  const lay = batch.plan.amounts.filter((one) => one.materialId === materialId && one.lies !== undefined)
+  const here = lay.find((one) => one.step === step.id)
+  // Where it is tapped off at a step of its own, all of it has been thrown by then.
+  const amount = here ?? lay[0]
   if (amount?.lies === undefined) return undefined
-  const share = Math.min(1, Math.max(1, done) / batch.pieces)
+  const share = here ? Math.min(1, Math.max(1, done) / batch.pieces) : 1
   return { thrown: amount.lies * share, back: Math.max(0, amount.lies - amount.quantity) * share }
 }
 

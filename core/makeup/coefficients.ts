@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { changeable } from '../units/schema'
-import type { NumberInput, Origin } from '../units'
+import { plainNumber, type NumberInput, type Origin } from '../units'
 
 /** A number that a way of making rests on: what it is worth until a maker, or later the log, knows better. */
 export interface Coefficient {
@@ -56,9 +56,22 @@ export function worthOf(coefficient: Coefficient, own: OwnValues): { value: numb
     : { value: set, origin: 'yours' }
 }
 
-/** A coefficient as it goes into a figure. */
-export function coefficientInput(coefficient: Coefficient, own: OwnValues): NumberInput {
+/** What ended batches have taught: by a coefficient's id, what it is worth by them, and how many they were. */
+export type Learnt = ReadonlyMap<string, { readonly value: number; readonly of: number }>
+
+/** A coefficient as it goes into a figure: as the maker has set it; else as the log has taught it; else as it is. */
+export function coefficientInput(coefficient: Coefficient, own: OwnValues, learnt?: Learnt): NumberInput {
   const { value, origin } = worthOf(coefficient, own)
-  const { name, unit, id, note } = coefficient
+  const { name, unit, id, note, range } = coefficient
+  const taught = learnt?.get(id)
+  if (taught && taught.of > 0 && !own.has(id))
+    return {
+      name,
+      value: Math.min(range[1], Math.max(range[0], taught.value)),
+      unit,
+      origin: 'yours',
+      coefficient: id,
+      note: `by ${taught.of === 1 ? 'your last batch' : `your last ${taught.of} batches`}; ${plainNumber(value, 3)} before`,
+    }
   return { name, value, unit, origin, coefficient: id, ...(note === undefined ? {} : { note }) }
 }

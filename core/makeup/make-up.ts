@@ -2,7 +2,7 @@ import type { WirePlan } from '../armature'
 import type { PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
-import { coefficientInput, worthOf, type Coefficient, type OwnValues } from './coefficients'
+import { coefficientInput, worthOf, type Coefficient, type Learnt, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import {
   choiceOf,
@@ -51,6 +51,8 @@ export interface MakeUpOrder {
   /** What is free of a material besides what others claim; absent: all that is on hand. */
   readonly free?: (materialId: string) => number
   readonly own?: OwnValues
+  /** What this way's ended batches have taught of coefficients, by id; the maker's own values come first. */
+  readonly learnt?: Learnt
   readonly dryingFactor: number
   /** Sizes of the line's pieces; absent: all alike. */
   readonly sizes?: (pieces: number) => readonly PieceSize[]
@@ -107,8 +109,8 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       if (!found) throw new RangeError(`slot is ${id}; it must be one of the method's`)
       return found
     },
-    value: (coefficient) => worthOf(coefficient, own).value,
-    input: (coefficient) => coefficientInput(coefficient, own),
+    value: (coefficient) => coefficientInput(coefficient, own, order.learnt).value,
+    input: (coefficient) => coefficientInput(coefficient, own, order.learnt),
     dryMin: (min) => Math.round(min * order.dryingFactor),
     kept: (materialId) => order.free?.(materialId) ?? byId.get(materialId)?.onHand ?? 0,
     sizes: order.sizes ?? ((pieces) => alike(job, pieces)),

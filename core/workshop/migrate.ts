@@ -2,7 +2,7 @@ import { none, ok, type Reading } from '../units'
 import { FILE_VERSION } from './document'
 import { toVersion9 } from './migrations/to-9'
 import { toVersion4 } from './migrations/to-4'
-import { withKeepingTimes, withNewMaterials, type Loose } from './migrations/catalogue'
+import { withKeepingTimes, withMixedFalls, withNewMaterials, type Loose } from './migrations/catalogue'
 
 const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
 
@@ -39,7 +39,7 @@ const steps: Record<number, (document: Loose) => Loose> = {
   7: (document) => ({ ...document, version: 8, blends: [], tiles: [], palettes: [] }),
   8: toVersion9,
   /** 9 → 10: what is gathered, sown and mixed ahead; steps may wait for a season. */
-  9: (document) => withKeepingTimes(withNewMaterials(document, 10)),
+  9: (document) => withKeepingTimes(withMixedFalls(withNewMaterials(document, 10))),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

@@ -1,5 +1,6 @@
 import { dotVolumeMl, sheetsFor } from '../../grass'
 import {
+  backOf,
   coefficients,
   examplePiece,
   examplePieces,
@@ -297,6 +298,7 @@ export const tuftSheet: PlantMethod = {
           ...at('tap'),
           title: 'Tilt and tap off',
           text: 'Tilt, tap the loose fibre to one corner, back into its box.',
+          back: backOf(uses, 'dots'),
           hands: { onceSec: 60 * sheets, eachSec: 0, origin: 'memory' },
           wait: {
             leastMin: task.dryMin(value(k.dryMin)),

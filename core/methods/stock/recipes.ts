@@ -36,12 +36,6 @@ const coffee = coefficients('coffee-dried', {
   spreadSec: seconds('spread, stir now and then', 180),
   ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
 })
-const scrub = coefficients('scrub-blend', {
-  coarse: share('held by the sieve', 0.6),
-  fine: share('through it', 0.38),
-  shredSec: seconds('shred in small loads', 420),
-  mixSec: seconds('mix by hand', 300, 'common practice', 'about five minutes'),
-})
 const buff = coefficients('ground-buff', {
   all: share('all of it', 1, 'formula'),
   mixSec: seconds('mix in a closed jar', 180),
@@ -149,52 +143,6 @@ export const recipes: readonly StockMethod[] = [
       },
     ],
     example: 80,
-  }),
-  recipe({
-    id: 'scrub-blend',
-    name: 'Shredded scrub, two grades',
-    makes: 'Lichen and clump foam shredded and mixed, then sieved: coarse for scrub, fine for edges.',
-    ingredients: [
-      { slot: 'lichen', label: 'Lichen', wish: { stuff: 'wool', wool: 'lichen' }, each: 0.4 },
-      {
-        slot: 'clump',
-        label: 'Clump foam',
-        wish: { stuff: 'foam', form: 'clump', grainMm: 5, colour: '#51703a' },
-        each: 0.4,
-      },
-      {
-        slot: 'dark',
-        label: 'Dark coarse foam',
-        wish: { stuff: 'foam', form: 'ground', grainMm: 1.4, colour: '#3a5330' },
-        each: 0.2,
-        optional: true,
-      },
-    ],
-    outcomes: [
-      { materialId: 'scrub-blend', share: scrub.coarse },
-      { materialId: 'scrub-fine', share: scrub.fine },
-    ],
-    coefficients: scrub,
-    steps: (value) => [
-      {
-        id: 'shred',
-        title: 'Shred in small loads',
-        text: 'Half of the lichen stays whole, for large texture. Small loads: an overfull jar cuts only the bottom. Clump charges and clings until it is mixed in.',
-        hands: once(value(scrub.shredSec)),
-        cautions: ['blender', 'dust'],
-        faults: ['overfilled-jar'],
-      },
-      {
-        id: 'mix',
-        title: 'Mix by hand, sieve',
-        text: 'About five minutes by hand. What the sieve holds is for thick growth, what passes for edges and clearings: two jars.',
-        hands: once(value(scrub.mixSec)),
-        tools: ['sieve'],
-        cautions: ['dust'],
-        passes: 'Large and small pieces of both, evenly.',
-      },
-    ],
-    example: 60,
   }),
   recipe({
     id: 'ground-buff',

@@ -85,9 +85,9 @@ export const catalogue: readonly CatalogueRow[] = [
     id: 'rough-ground',
     name: 'Rough-ground mix',
     unit: 'g',
-    of: { stuff: 'other', colour: '#948a5c' },
+    of: { stuff: 'powder', powder: 'other', colour: '#948a5c' },
     bulkGPerMl: 0.07,
-    note: 'Falls of several tones that can’t be parted any more: a material of its own (common practice).',
+    note: 'Falls of several tones that can’t be parted any more: a material of its own, for banks, waste ground and scrub blends (common practice).',
   },
   {
     id: 'backing',

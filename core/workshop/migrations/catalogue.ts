@@ -16,6 +16,20 @@ export function withNewMaterials(document: Loose, version: number): Loose {
   return { ...document, version, materials: [...rows, ...added] }
 }
 
+/** Mixed falls are a scatter, which blends and grounds take: before, they were nothing that could be mixed. */
+export function withMixedFalls(document: Loose): Loose {
+  const rows = Array.isArray(document.materials) ? (document.materials as Loose[]) : []
+  return {
+    ...document,
+    materials: rows.map((row) => {
+      const of = row.of as Loose | undefined
+      return row.id === 'rough-ground' && of?.stuff === 'other'
+        ? { ...row, of: { ...of, stuff: 'powder', powder: 'other' } }
+        : row
+    }),
+  }
+}
+
 const keeps = new Map(catalogue.map(({ id, keepsDays }) => [id, keepsDays]))
 
 /** A document whose mixtures say for how long they keep, where the maker has not said so. */
