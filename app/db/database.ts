@@ -117,7 +117,7 @@ export class WorkshopDb extends Dexie {
     // 9 → 10: what is gathered and mixed ahead.
     this.version(10)
       .stores({})
-      .upgrade((transaction) => migrateTables(transaction, ['materials'], 9))
+      .upgrade((transaction) => migrateTables(transaction, ['materials', 'tools'], 9))
   }
 }
 

@@ -1,5 +1,3 @@
-import { scaleLinear } from 'd3-scale'
-
 /** A tick of a rule or a line of a grid. */
 export interface Tick {
   /** In the unit of the scale. */
@@ -14,10 +12,10 @@ export interface Tick {
  * @param pxPerUnit pixels to a unit of the scale
  */
 export function roundStep(pxPerUnit: number, leastPx: number): number {
-  // Ten steps over √2 times what ten of the least take: the library's steps are then never less.
-  const span = (10 * Math.SQRT2 * leastPx) / pxPerUnit
-  const [, step = span] = scaleLinear().domain([0, span]).ticks(10)
-  return step
+  const least = leastPx / pxPerUnit
+  const power = Math.floor(Math.log10(least))
+  const step = [1, 2, 5, 10].find((times) => times * 10 ** power >= least * (1 - 1e-9)) ?? 10
+  return Number((step * 10 ** power).toPrecision(12))
 }
 
 /** Into how many parts a step of 1, 2 or 5 is divided, the finest first. */

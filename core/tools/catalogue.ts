@@ -6,6 +6,8 @@ export interface Tool {
   readonly priceMinor: number
   /** What a thrifty maker takes instead, common practice. */
   readonly instead?: string
+  /** The caution of work that one of them does not survive: it is used up like stock. */
+  readonly ruinedBy?: string
 }
 
 const usual = (id: string): Tool => ({ id, usual: true, priceMinor: 0 })
@@ -22,7 +24,6 @@ export const tools: readonly Tool[] = [
     'scissors',
     'knife',
     'brush',
-    'old brush',
     'toothbrush',
     'bowl',
     'tub',
@@ -58,9 +59,10 @@ export const tools: readonly Tool[] = [
   tool('drilled board', 600, 'drill one from the sheet'),
   tool('glue pot', 2800, 'a hot-glue gun: strings more'),
   tool('sieve', 700, 'a tea strainer that stays at the bench'),
-  tool('clamps', 900),
   tool('hose', 1500, 'rain, and patience'),
   tool('oven tray', 300),
+  // Each coat of latex ruins one (common practice); a bristle brush from the household shelf will do.
+  { id: 'old brush', priceMinor: 60, ruinedBy: 'latex', instead: 'a wad of sponge on a stick' },
 ]
 
 const byId = new Map(tools.map((row) => [row.id, row]))

@@ -14,6 +14,22 @@ export const registerId = (what: string): string => what.replaceAll(' ', '-')
 export const registerOf = (records: readonly ToolRecord[]): ReadonlyMap<string, ToolRecord> =>
   new Map(records.filter(({ removed }) => !removed).map((record) => [record.id, record]))
 
+/**
+ * Tools that work does not leave whole, by name: one for each step that has been begun and names it with its caution.
+ * @param steps those that have been begun
+ */
+export function ruinedIn(
+  steps: readonly { readonly tools: readonly string[]; readonly cautions: readonly string[] }[],
+): ReadonlyMap<string, number> {
+  const ruined = new Map<string, number>()
+  for (const { id, ruinedBy } of ownableTools) {
+    if (ruinedBy === undefined) continue
+    const count = steps.filter((step) => step.tools.includes(id) && step.cautions.includes(ruinedBy)).length
+    if (count > 0) ruined.set(id, count)
+  }
+  return ruined
+}
+
 /** A tool that is wanted and not at hand. */
 export interface MissingTool extends Tool {
   /** Away, worn, sold, or never had. */

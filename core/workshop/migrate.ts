@@ -4,6 +4,12 @@ import { toVersion9 } from './migrations/to-9'
 import { toVersion4 } from './migrations/to-4'
 import { withKeepingTimes, withMixedFalls, withNewMaterials, type Loose } from './migrations/catalogue'
 
+/** Clamps stood twice in the register, as a tool and by number: only the number stays. */
+const withoutTwiceNamed = (document: Loose): Loose => ({
+  ...document,
+  tools: rowsOf(document.tools).filter(({ id, name }) => id !== 'clamps' || name !== undefined),
+})
+
 const rowsOf = (value: unknown): Loose[] => (Array.isArray(value) ? (value as Loose[]) : [])
 
 /** Steps from one version of the file format to the next; the key is the version that a step starts from. */
@@ -39,7 +45,7 @@ const steps: Record<number, (document: Loose) => Loose> = {
   7: (document) => ({ ...document, version: 8, blends: [], tiles: [], palettes: [] }),
   8: toVersion9,
   /** 9 → 10: what is gathered, sown and mixed ahead; steps may wait for a season. */
-  9: (document) => withKeepingTimes(withMixedFalls(withNewMaterials(document, 10))),
+  9: (document) => withoutTwiceNamed(withKeepingTimes(withMixedFalls(withNewMaterials(document, 10)))),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

@@ -96,7 +96,7 @@ export function toolRegister(nowMs: number): ToolRecord[] {
     }),
     'steel tray': row('steel tray', 3),
     'drying line': row('drying line', 6),
-    clamps: row('clamps', 1),
+    'old brush': row('old brush', 6, { worn: 2 }),
   }
   return [
     ...ownableTools.map(({ id }) => counts[id] ?? row(id, 1)),

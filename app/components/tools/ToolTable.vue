@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { atHand, lentOut, type ToolRecord } from '~~/core/tools'
-import { plainNumber } from '~~/core/units'
+import type { ToolSaves } from '~~/core/makeup'
+import { counted as numbered, plainNumber } from '~~/core/units'
 
 /** Tools or holders, row by row: what is there, who has the rest, and which lines want it. */
 const props = defineProps<{
@@ -11,14 +12,17 @@ const props = defineProps<{
     record?: ToolRecord
     priceMinor: number
     instead?: string
+    /** What work of this kind leaves of it: nothing. */
+    ruinedBy?: string
     unit?: 'piece' | 'm'
+    saves?: ToolSaves
   }[]
-  wanting: ReadonlyMap<string, readonly string[]>
+  wanting: ReadonlyMap<string, readonly { name: string }[]>
   counted?: boolean
 }>()
 const emit = defineEmits<{ edit: [row: (typeof props.rows)[number]] }>()
 const tools = useTools()
-const { moneyEach } = useFormat()
+const { money, moneyEach } = useFormat()
 
 const count = (value: number, unit?: 'piece' | 'm'): string =>
   unit === 'm' ? `${plainNumber(value, 1)} m` : plainNumber(value, 0)
@@ -38,7 +42,9 @@ function stateOf(record: ToolRecord | undefined): State {
       : { word: 'there', tone: 'moss' }
   return { word: lentOut(record.lent) > 0 ? 'lent' : 'worn', tone: 'hip' }
 }
-const lines = (what: string): readonly string[] => props.wanting.get(what) ?? []
+const lines = (what: string): readonly string[] => (props.wanting.get(what) ?? []).map(({ name }) => name)
+const savesWords = ({ savedMinor, pieces, paysFrom }: ToolSaves): string =>
+  `made instead of bought, ${numbered(pieces, 'piece')} save ${money(savedMinor)}: it pays from ${numbered(paysFrom, 'piece')}`
 function lineWords(what: string): string {
   const names = lines(what)
   return names.length > 3 ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more` : names.join(', ')
@@ -65,10 +71,10 @@ function lineWords(what: string): string {
             <span class="block text-xs text-soft"
               ><template v-if="row.priceMinor > 0">{{ moneyEach(row.priceMinor) }}</template
               ><template v-if="row.instead">, or {{ row.instead }}</template
-              ><template v-if="lines(row.what).length > 0">
-                · wanted by {{ lineWords(row.what) }}</template
-              ></span
+              ><template v-if="lines(row.what).length > 0"> · wanted by {{ lineWords(row.what) }}</template
+              ><template v-if="row.ruinedBy"> · {{ row.ruinedBy }} ruins one each time</template></span
             >
+            <span v-if="row.saves" class="block text-xs text-larch">{{ savesWords(row.saves) }}</span>
           </td>
           <td v-if="counted" class="number">
             {{ row.record ? count(atHand(row.record), row.unit) : '' }}
@@ -78,6 +84,9 @@ function lineWords(what: string): string {
           </td>
           <td>
             <span class="tag" :class="`tag-${stateOf(row.record).tone}`">{{ stateOf(row.record).word }}</span>
+            <span v-if="row.ruinedBy && row.record" class="block text-xs text-soft"
+              >{{ count(atHand(row.record)) }} of {{ count(row.record.have) }} left</span
+            >
             <span v-for="(loan, i) in row.record?.lent ?? []" :key="i" class="block text-xs text-soft"
               >{{ (row.record?.have ?? 1) > 1 ? `${count(loan.count, row.unit)} ` : '' }}to {{ loan.to }},
               since {{ formatDate(loan.since) }}</span

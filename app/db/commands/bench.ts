@@ -20,7 +20,9 @@ import {
   type Uncovered,
 } from '../../../core/batches'
 import { lotsOf, materialSchema, type LotState } from '../../../core/stock'
+import { registerId, ruinedIn } from '../../../core/tools'
 import { none, ok, type Reading } from '../../../core/units'
+import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
 
@@ -90,12 +92,13 @@ async function lotStates(db: CommandContext['db'], materialId: string): Promise<
  * unless `allowUncovered` is set.
  */
 export async function endBatch(
-  { db, now, newId }: CommandContext,
+  context: CommandContext,
   batchId: string,
   deed: Extract<Deed, { type: 'finish' | 'abandon' }>,
   allowUncovered: boolean,
 ): Promise<Reading<RunEvent> | Uncovered> {
-  const touched = [db.batches, db.events, db.materials, db.lots, db.movements, db.harvests]
+  const { db, now, newId } = context
+  const touched = [db.batches, db.events, db.materials, db.lots, db.movements, db.harvests, db.tools]
   return db.transaction('rw', [...touched, db.trayEntries, db.balances, db.openBatches], async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
@@ -141,9 +144,26 @@ export async function endBatch(
         to: isMadeInPlace(found.batch) ? 'planted' : 'to be planted',
         eventId: written.value.id,
       })
+    await wearTools(context, found.batch, found.run, 1)
     await db.openBatches.delete(batchId)
     return written
   })
+}
+
+/** Writes off the tools that the work of a run has ruined, or takes that back. What nothing is said of is not counted. */
+async function wearTools(
+  { db, now }: CommandContext,
+  batch: Batch,
+  { state }: Run,
+  sign: 1 | -1,
+): Promise<void> {
+  const begun = batch.plan.steps.filter((_, i) => (state.reached[i] ?? 0) > 0)
+  for (const [what, count] of ruinedIn(begun)) {
+    const record = await db.tools.get(registerId(what))
+    if (!record || record.removed) continue
+    const worn = Math.max(0, Math.min(record.have, record.worn + sign * count))
+    await db.tools.put(withChange(record, { worn }, now()))
+  }
 }
 
 /** The harvest that a batch brings in. */
@@ -156,11 +176,12 @@ const harvestOf = (db: CommandContext['db'], batchId: string) =>
  * @param target id of the entry that the maker saw last
  */
 export async function undoDeed(
-  { db, now, newId }: CommandContext,
+  context: CommandContext,
   batchId: string,
   target: string,
 ): Promise<Reading<RunEvent>> {
-  const touched = [db.batches, db.events, db.movements, db.trayEntries, db.balances, db.openBatches]
+  const { db, now, newId } = context
+  const touched = [db.batches, db.events, db.movements, db.trayEntries, db.balances, db.openBatches, db.tools]
   return db.transaction('rw', [...touched, db.setAside], async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
@@ -194,6 +215,7 @@ export async function undoDeed(
           from: stands,
           eventId: written.value.id,
         })
+    await wearTools(context, found.batch, found.run, -1)
     await db.openBatches.put({ id: batchId })
     return written
   })

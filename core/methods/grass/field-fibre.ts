@@ -55,6 +55,9 @@ function suits({ piece }: PlantJob) {
   })
 }
 
+/** Both ends of a twist are held. */
+const CLAMPS_A_TWIST = 2
+
 /** Weeds from bundles of long field fibre. Common practice. */
 export const fieldFibre: PlantMethod = {
   id: 'field-fibre',
@@ -179,7 +182,10 @@ export const fieldFibre: PlantMethod = {
             what: twist ? 'A twist takes two clamps.' : 'Three bundles before the glue skins.',
           },
           wait: wait(task.dryMin(twist ? 20 : 240), twist ? 'cure' : 'open film', 'Let the ends set'),
-          tools: twist ? ['clamps', 'knife'] : ['scissors', 'knife'],
+          tools: twist ? ['knife'] : ['scissors', 'knife'],
+          ...(twist
+            ? { holders: [{ what: 'clamp', each: CLAMPS_A_TWIST / value(k.each), until: 'bind' }] }
+            : {}),
           needs: ['ventilation'],
           cautions: twist ? ['ca', 'wire-and-blades'] : ['wire-and-blades'],
           faults: ['plugged-stalk'],

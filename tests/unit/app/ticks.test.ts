@@ -53,6 +53,13 @@ describe('ticks of a rule', () => {
     ])
   })
 
+  test('the least that has room is never a little too small', () => {
+    // 42 px of 0.0021 px to a unit want 20 000, and a hair more than that the next round step.
+    expect(roundStep(0.0021, 42)).toBe(20_000)
+    expect(roundStep(0.0020995, 42)).toBe(50_000)
+    expect(roundStep(0.002, 42)).toBe(50_000)
+  })
+
   test('a rule without length has no ticks', () => {
     expect(roundTicks([0, 0], 10, room)).toEqual([])
     expect(halvedTicks([0, 10], 0, room)).toEqual([])

@@ -125,7 +125,8 @@ describe('other ground', () => {
     const twist = up('field-fibre', weeds, { started: 16, choices: { bind: 'twist' } })
     expect(band.cuts[0]!.count).toBe(2)
     expect(total(twist, 'hank')).toBeGreaterThan(total(band, 'hank') * 1.3)
-    expect(twist.steps[0]!.tools).toContain('clamps')
+    // Two for a twist, which gives eight.
+    expect(twist.steps[0]!.holders).toEqual([{ what: 'clamp', each: 0.25, until: twist.steps[0]!.id }])
     expect(twist.steps[0]!.atOnce!.because).toBe('holder')
   })
 

@@ -5,6 +5,7 @@ import {
   ownableTools,
   registerId,
   registerOf,
+  ruinedIn,
   type ToolRecord,
 } from '../../../core/tools'
 import { workedOut } from '../../support/workshop'
@@ -50,5 +51,20 @@ describe('the register of tools', () => {
   test('a price of the maker’s own takes the place of ours; what is taken out of the register is not said', () => {
     expect(missing([record('drill', { have: 0, priceMinor: 1200 })])[0]?.priceMinor).toBe(1200)
     expect(missing([record('drill', { have: 0, removed: true })])).toEqual([])
+  })
+})
+
+describe('what work ruins', () => {
+  const latex = { tools: ['old brush'], cautions: ['latex'] }
+
+  test('a brush for each coat of latex, none for a wash or where no brush is named', () => {
+    expect([...ruinedIn([latex, latex])]).toEqual([['old brush', 2]])
+    expect(ruinedIn([{ tools: ['old brush'], cautions: ['dust'] }]).size).toBe(0)
+    expect(ruinedIn([{ tools: ['bowl'], cautions: ['latex'] }]).size).toBe(0)
+  })
+
+  test('the last one gone, latex wants another', () => {
+    const register = registerOf([record('old-brush', { have: 2, worn: 2 })])
+    expect(missingTools([latex], register)).toMatchObject([{ id: 'old brush', because: 'worn' }])
   })
 })

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { holders, ownableTools, registerId, toolById, type ToolRecord } from '~~/core/tools'
+import type { Line } from '~~/core/commissions'
+import { toolSaves, type ToolSaves } from '~~/core/makeup'
+import { atHand, holders, ownableTools, registerId, toolById, type ToolRecord } from '~~/core/tools'
 
 /** What there is to work with: tools owned, lent, worn, sold; holders counted; who wants what is missing. */
 const workshop = useWorkshop()
 const tools = useTools()
 const shelf = useShelf()
+const commission = useCommission()
 const editing = ref<{ record?: ToolRecord; id?: string; what: string; countable: boolean }>()
 useStation('Tools', () => {
   editing.value = { what: '', countable: false }
@@ -16,7 +19,10 @@ interface Row {
   readonly record?: ToolRecord
   readonly priceMinor: number
   readonly instead?: string
+  readonly ruinedBy?: string
   readonly unit?: 'piece' | 'm'
+  /** What it would save the lines that want it, where it is not at hand. */
+  readonly saves?: ToolSaves
 }
 const toolRows = computed<Row[]>(() => [
   ...ownableTools
@@ -29,6 +35,8 @@ const toolRows = computed<Row[]>(() => [
         ...(record ? { record } : {}),
         priceMinor: record?.priceMinor ?? tool.priceMinor,
         ...(tool.instead ? { instead: tool.instead } : {}),
+        ...(tool.ruinedBy ? { ruinedBy: tool.ruinedBy } : {}),
+        ...savesOf(tool.id, record?.priceMinor ?? tool.priceMinor, record),
       }
     }),
   ...workshop.tools
@@ -54,14 +62,29 @@ const holderRows = computed<Row[]>(() =>
 )
 /** Lines whose way of making wants a tool, by its name. */
 const wanting = computed(() => {
-  const byTool = new Map<string, string[]>()
+  const byTool = new Map<string, Line[]>()
   for (const line of workshop.lines) {
     const steps = shelf.stockOf.get(line.id)?.makeUp?.steps ?? []
     const names = new Set(steps.flatMap((step) => [...step.tools, ...step.holders.map(({ what }) => what)]))
-    for (const name of names) byTool.set(name, [...(byTool.get(name) ?? []), line.name])
+    for (const name of names) byTool.set(name, [...(byTool.get(name) ?? []), line])
   }
   return byTool
 })
+/** What a tool that is not at hand would save, made instead of bought. */
+function savesOf(what: string, priceMinor: number, record: ToolRecord | undefined): { saves?: ToolSaves } {
+  if (!record || atHand(record) > 0) return {}
+  const saves = toolSaves(
+    priceMinor,
+    (wanting.value.get(what) ?? []).flatMap((line) => {
+      const cost = shelf.stockOf.get(line.id)?.makeUp?.costEachMinor?.value
+      const { left } = commission.progressOfLine(line)
+      return line.boughtPriceMinor === undefined || cost === undefined
+        ? []
+        : [{ pieces: left, costMinor: cost, boughtMinor: line.boughtPriceMinor }]
+    }),
+  )
+  return saves ? { saves } : {}
+}
 const edit = ({ record, id, what, unit }: Row): void => {
   editing.value = { ...(record ? { record } : {}), id, what, countable: unit !== undefined }
 }
