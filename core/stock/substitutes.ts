@@ -19,8 +19,8 @@ const SIZE_RATIO = 1.7
 /** Colours further apart than this are no substitute. */
 const FARTHEST = 20
 
-/** The measure that a stuff is bought by, mm. */
-function sizeOf(of: Stuff): number | undefined {
+/** The measure that a stuff is bought by, mm: grain, length, diameter, thickness; undefined where it has none. */
+export function sizeOf(of: Stuff): number | undefined {
   switch (of.stuff) {
     case 'foam':
     case 'powder':

@@ -1,17 +1,13 @@
 <script setup lang="ts">
-import {
-  colourOf,
-  lackWords,
-  volumeWords,
-  type LotState,
-  type Shortage,
-  type StockState,
-} from '~~/core/stock'
-import { formatQuantity } from '~~/core/units'
+import { colourOf, lackWords, volumeWords, type ShelfRow, type Shortage } from '~~/core/stock'
+import { counted, formatQuantity, plainNumber } from '~~/core/units'
 import { measureWords } from './material-words'
+import type { ShelfColumn } from './shelf-columns'
 
+/** A material on the shelf: what there is, who wants it, and its jars where the row is open. */
 const props = defineProps<{
-  state: StockState
+  row: ShelfRow
+  columns: readonly ShelfColumn[]
   claimed: number
   short?: Shortage
   open: boolean
@@ -20,26 +16,40 @@ const props = defineProps<{
 const emit = defineEmits<{ toggle: []; receive: []; edit: []; make: [] }>()
 const { money } = useFormat()
 const workshop = useWorkshop()
-const counting = ref<LotState>()
-const marking = ref<LotState>()
-const { marks, placeOf } = useLotMarks()
+const buying = useBuying()
 const measuring = ref(false)
-const measuringLot = ref<LotState>()
-const labels = useJarLabels()
 
-/** Paid, worked out from what went into it, or not known; nothing paid is a price. */
-function priceWords({ lot, unitPriceMinor, received }: LotState): string {
-  if (lot.priceMinor !== undefined) return lot.priceMinor === 0 ? 'nothing paid' : money(lot.priceMinor)
-  return unitPriceMinor === undefined ? 'no price' : `${money(unitPriceMinor * received)}, worked out`
-}
-const show = (quantity: number): string => formatQuantity(quantity, props.state.material.unit)
-const colour = computed(() => colourOf(props.state.material.of))
-const free = computed(() => props.state.onHand - props.claimed)
-const ahead = computed(() => useBuying().aheads.get(props.state.material.id))
+const state = computed(() => props.row.state)
+const material = computed(() => state.value.material)
+const show = (quantity: number): string => formatQuantity(quantity, material.value.unit)
+const colour = computed(() => colourOf(material.value.of))
+const free = computed(() => state.value.onHand - props.claimed)
+const ahead = computed(() => buying.aheads.get(material.value.id))
 const runsOut = computed(() => ahead.value?.runsOut?.on)
 /** The first day that some of it no longer keeps. */
 const spoilsOn = computed(() => ahead.value?.days.find(({ what }) => what === 'spoils')?.on)
-const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
+const wrong = computed(() => state.value.lots.some(({ onHand }) => onHand < 0))
+const volume = computed(() => volumeWords(material.value, state.value.onHand))
+const said = computed(() =>
+  [
+    state.value.lots.length === 0 ? 'No lots yet' : '',
+    measureWords(material.value, workshop.settings.units),
+    material.value.measured
+      ? `colour measured ${formatDate(material.value.measured.date)}, ${material.value.measured.light}`
+      : '',
+    material.value.note ?? '',
+  ]
+    .filter(Boolean)
+    .join(' · '),
+)
+const plainWords: Record<Exclude<ShelfColumn, 'onHand' | 'state'>, () => string> = {
+  wanted: () => (props.claimed > 0 ? show(props.claimed) : ''),
+  over: () => show(free.value),
+  grain: () => (props.row.sizeMm === undefined ? '' : `${plainNumber(props.row.sizeMm, 2)} mm`),
+  age: () => (props.row.days === undefined ? '' : counted(props.row.days, 'day')),
+  worth: () => (props.row.worthMinor > 0 ? money(props.row.worthMinor) : ''),
+  off: () => (props.row.off === undefined ? '' : `ΔE ${plainNumber(props.row.off, 1)}`),
+}
 </script>
 
 <template>
@@ -47,145 +57,84 @@ const wrong = computed(() => props.state.lots.some(({ onHand }) => onHand < 0))
     <td class="!pl-5">
       <RowToggle :open="open" @toggle="emit('toggle')">
         <i class="dot" :class="{ none: !colour }" :style="{ background: colour }" aria-hidden="true" />
-        {{ state.material.name }}
+        {{ material.name }}
       </RowToggle>
     </td>
-    <td class="number">
-      {{ show(state.onHand)
-      }}<span v-if="volumeWords(state.material, state.onHand)" class="block text-xs text-soft">{{
-        volumeWords(state.material, state.onHand)
-      }}</span>
-    </td>
-    <td class="number">{{ claimed > 0 ? show(claimed) : '' }}</td>
-    <td class="number font-semibold" :class="{ 'text-hip': free < -1e-6 }">{{ show(free) }}</td>
-    <td>
-      <span v-if="wrong" class="tag tag-hip">below nothing: count it</span>
-      <span v-else-if="short" class="tag tag-hip">{{ lackWords(short, state.material.unit) }}</span>
-      <span v-else-if="claimed > 0" class="tag tag-moss">covered</span>
-      <span v-if="short && runsOut" class="block text-xs text-soft"
-        >runs out {{ formatWeekday(runsOut) }}</span
+    <template v-for="column in columns" :key="column">
+      <td v-if="column === 'onHand'" class="number">
+        {{ show(state.onHand) }}<span v-if="volume" class="block text-xs text-soft">{{ volume }}</span>
+      </td>
+      <td v-else-if="column === 'state'">
+        <span v-if="wrong" class="tag tag-hip">below nothing: count it</span>
+        <span v-else-if="short" class="tag tag-hip">{{ lackWords(short, material.unit) }}</span>
+        <span v-else-if="claimed > 0" class="tag tag-moss">covered</span>
+        <span v-if="short && runsOut" class="block text-xs text-soft"
+          >runs out {{ formatWeekday(runsOut) }}</span
+        >
+        <span v-else-if="spoilsOn" class="block text-xs text-larch"
+          >keeps until {{ formatDay(spoilsOn) }}</span
+        >
+      </td>
+      <td
+        v-else
+        class="number"
+        :class="{ 'font-semibold': column === 'over', 'text-hip': column === 'over' && free < -1e-6 }"
       >
-      <span v-else-if="spoilsOn" class="block text-xs text-larch">keeps until {{ formatDay(spoilsOn) }}</span>
-    </td>
+        {{ plainWords[column]() }}
+      </td>
+    </template>
     <td class="number">
       <button v-if="makeable" type="button" class="button button-small mr-1" @click="emit('make')">
-        Make<span class="sr-only"> {{ state.material.name }}</span>
+        Make<span class="sr-only"> {{ material.name }}</span>
       </button>
       <button type="button" class="button button-small" @click="emit('receive')">
-        Receive<span class="sr-only"> {{ state.material.name }}</span>
+        Receive<span class="sr-only"> {{ material.name }}</span>
       </button>
     </td>
   </tr>
   <template v-if="open">
-    <tr v-for="lot in state.lots" :key="lot.lot.id" class="lot">
-      <td class="!pl-14">
-        {{ lot.lot.label }}
-        <span class="text-soft"
-          >· {{ lot.lot.source }} {{ formatDate(lot.lot.date) }}{{ lot.lot.place ? `, ${lot.lot.place}` : ''
-          }}{{ placeOf(lot.lot.id) ? ` · ${placeOf(lot.lot.id)}` : '' }}</span
-        >
-        <img
-          v-if="marks.get(lot.lot.id)?.photo"
-          :src="marks.get(lot.lot.id)?.photo"
-          :alt="`Picture of ${lot.lot.label}`"
-          class="ml-2 inline-block h-9 border border-line"
-        />
-      </td>
-      <td class="number" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</td>
-      <td class="text-soft">of {{ show(lot.received) }}</td>
-      <td class="number text-soft">
-        {{ priceWords(lot) }}
-      </td>
-      <td class="text-sm text-soft">{{ lot.lot.note }}</td>
+    <LotRow
+      v-for="lot in state.lots"
+      :key="lot.lot.id"
+      :lot="lot"
+      :material="material"
+      :columns="columns.length"
+    />
+    <tr class="said">
+      <td :colspan="columns.length + 1" class="!pl-14 text-sm text-soft">{{ said }}</td>
       <td class="number">
         <button
-          v-if="colour && state.material.blendId === undefined"
-          type="button"
-          class="button button-quiet button-small"
-          @click="measuringLot = lot"
-        >
-          Measure<span class="sr-only"> the colour of {{ lot.lot.label }}</span>
-        </button>
-        <button
-          type="button"
-          class="button button-quiet button-small"
-          @click="labels.print([{ material: state.material, lot: lot.lot }], fileNameOf(lot.lot.label))"
-        >
-          Label<span class="sr-only"> for {{ lot.lot.label }}</span>
-        </button>
-        <button type="button" class="button button-quiet button-small" @click="marking = lot">
-          Place<span class="sr-only"> of {{ lot.lot.label }}</span>
-        </button>
-        <button type="button" class="button button-small" @click="counting = lot">
-          Count<span class="sr-only"> {{ lot.lot.label }}</span>
-        </button>
-      </td>
-    </tr>
-    <tr class="lot">
-      <td colspan="5" class="!pl-14 text-sm text-soft">
-        {{
-          [
-            state.lots.length === 0 ? 'No lots yet' : '',
-            measureWords(state.material, workshop.settings.units),
-            state.material.measured
-              ? `colour measured ${formatDate(state.material.measured.date)}, ${state.material.measured.light}`
-              : '',
-            state.material.note ?? '',
-          ]
-            .filter(Boolean)
-            .join(' · ')
-        }}
-      </td>
-      <td class="number">
-        <button
-          v-if="colour && state.material.blendId === undefined"
+          v-if="colour && material.blendId === undefined"
           type="button"
           class="button button-quiet button-small"
           @click="measuring = true"
         >
-          Measure its colour<span class="sr-only">: {{ state.material.name }}</span>
+          Measure its colour<span class="sr-only">: {{ material.name }}</span>
         </button>
         <button
-          v-if="state.material.blendId === undefined"
+          v-if="material.blendId === undefined"
           type="button"
           class="button button-quiet button-small"
           @click="emit('edit')"
         >
-          Change<span class="sr-only"> {{ state.material.name }}</span>
+          Change<span class="sr-only"> {{ material.name }}</span>
         </button>
+        <MeasureDialog
+          v-if="measuring"
+          :title="material.name"
+          :material-id="material.id"
+          @close="measuring = false"
+        />
       </td>
     </tr>
   </template>
-  <MeasureDialog
-    v-if="measuring"
-    :title="state.material.name"
-    :material-id="state.material.id"
-    @close="measuring = false"
-  />
-  <MeasureDialog
-    v-if="measuringLot"
-    :title="`${state.material.name}, ${measuringLot.lot.label}`"
-    :lot="{
-      id: measuringLot.lot.id,
-      label: `${state.material.name}, ${measuringLot.lot.label}`,
-      materialId: state.material.id,
-    }"
-    @close="measuringLot = undefined"
-  />
-  <MarkDialog
-    v-if="marking"
-    :lot="marking.lot"
-    :material="state.material.name"
-    @close="marking = undefined"
-  />
-  <CountDialog v-if="counting" :state="counting" :material="state.material" @close="counting = undefined" />
 </template>
 
 <style scoped>
 .row:hover {
   background: #eef2ec;
 }
-.lot td {
+.said td {
   background: #eef2ec;
   font-size: 13px;
 }

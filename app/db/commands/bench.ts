@@ -150,7 +150,9 @@ export async function endBatch(
   })
 }
 
-/** Writes off the tools that the work of a run has ruined, or takes that back. What nothing is said of is not counted. */
+/**
+ * Writes off the tools that the work of a run has ruined, or takes that back. What nothing is said of is not counted.
+ */
 async function wearTools(
   { db, now }: CommandContext,
   batch: Batch,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { logByMethod } from '~~/core/batches'
+import { logByCommission, logByMethod } from '~~/core/batches'
 
 const log = useLog()
 const stock = useStock()
@@ -7,6 +7,11 @@ const to = useStationPath()
 useStation('Log')
 log.follow()
 const methods = computed(() => logByMethod(log.entries))
+const workshop = useWorkshop()
+const commissions = computed(() => {
+  const byLine = new Map(workshop.lines.map(({ id, commissionId }) => [id, commissionId]))
+  return logByCommission(log.entries, (lineId) => byLine.get(lineId))
+})
 </script>
 
 <template>
@@ -14,6 +19,7 @@ const methods = computed(() => logByMethod(log.entries))
     <h1 class="px-5 pt-3">Log</h1>
     <TrayTable v-if="stock.trays.length > 0" />
     <LogByMethod :methods="methods" :entries="log.entries" />
+    <LogByCommission v-if="commissions.length > 0" :rows="commissions" />
     <LogEntries :entries="log.entries" />
   </div>
   <p v-else-if="log.reading || log.fault" class="m-8 text-soft" role="status">

@@ -1,4 +1,4 @@
-import { foldRun, logByMethod, logEntry, readLedger, type Deed } from '../../../core/batches'
+import { foldRun, logByCommission, logByMethod, logEntry, readLedger, type Deed } from '../../../core/batches'
 import { balancesOf, type Lot, type Movement } from '../../../core/stock'
 import { batch, NOON, play } from '../../support/workshop'
 
@@ -117,6 +117,26 @@ describe('the log', () => {
       yield: 0,
       note: 'mould',
     })
+  })
+
+  test('says what each commission has drawn, and what went into stock or has lost its line apart', () => {
+    const one = logEntry(b1, run, ledger(lots, movements))!
+    const of = (id: string, lineId: string | undefined) => ({
+      ...one,
+      batch: { ...b1, id, ...(lineId === undefined ? { lineId: undefined } : { lineId }) },
+    })
+    const entries = [of('a', 'l1'), of('b', 'l2'), of('c', 'l9'), of('d', undefined), of('e', 'gone')]
+    const rows = logByCommission(entries, (lineId) => ({ l1: 'mill', l2: 'mill', l9: 'halt' })[lineId])
+    // Six sprigs of a box of 35 for 35.00: 6.00 a batch.
+    expect(
+      rows.map(({ commissionId, batches, usedMinor, good }) => [commissionId, batches, usedMinor, good]),
+    ).toEqual([
+      ['mill', 2, 1200, 2 * one.good],
+      ['halt', 1, 600, one.good],
+      [undefined, 2, 1200, 2 * one.good],
+    ])
+    expect(rows[0]!.unpricedMaterialIds).toEqual(['pva'])
+    expect(logByCommission([], () => undefined)).toEqual([])
   })
 
   test('sums up by method', () => {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { stockMethodFor } from '~~/core/methods'
-import { stockValue, stuffNames, type Material, type StuffName } from '~~/core/stock'
-import { counted } from '~~/core/units'
+import { useLocalStorage } from '@vueuse/core'
+import { searchShelf, stockValue, type Material, type ShelfQuery, type ShelfSort } from '~~/core/stock'
+import { counted, noun } from '~~/core/units'
+import { shelfColumns, usualColumns, type ShelfColumn } from '../../../components/stock/shelf-columns'
 
 const route = useRoute()
 const stock = useStock()
@@ -35,7 +36,6 @@ async function show({ materialId, lotId }: { materialId: string; lotId?: string 
 const { money } = useFormat()
 const value = computed(() => stockValue(stock.states))
 const claimed = computed(() => shelf.allocation.claimed)
-const shownShort = (id: string): boolean => shelf.shortageOf.has(id)
 const chosen = computed(() => stock.stateById.get(String(route.query.material ?? ''))?.material)
 watch(
   chosen,
@@ -48,23 +48,41 @@ watch(
   { immediate: true },
 )
 
-/** By what they are; what is mixed by a recipe stands together, first. */
-type GroupName = StuffName | 'blends'
-const groupNames: Record<GroupName, string> = { blends: 'Blends', ...stuffNames }
-const groups = computed(() =>
-  (Object.keys(groupNames) as GroupName[])
-    .map((kind) => ({
-      kind,
-      states: stock.states.filter(
-        (state) =>
-          (state.material.blendId === undefined ? state.material.of.stuff : 'blends') === kind &&
-          (only.value === 'all' ||
-            (only.value === 'short'
-              ? shownShort(state.material.id)
-              : state.lots.length > 0 || claimed.value.has(state.material.id))),
-      ),
-    }))
-    .filter(({ states }) => states.length > 0),
+/** What is looked for, in which order, and which columns are shown. */
+const query = shallowRef<ShelfQuery>({})
+const sort = ref<{ by: ShelfSort; down: boolean }>({ by: 'kind', down: false })
+const columns = useLocalStorage<ShelfColumn[]>('hardy-thicket-shelf-columns', [...usualColumns])
+const shownColumns = computed(() =>
+  shelfColumns.map(({ id }) => id).filter((id) => columns.value.includes(id)),
+)
+const now = useToday()
+const { placeOf } = useLotMarks()
+const among = computed(() =>
+  stock.states.filter(
+    ({ material, lots }) =>
+      only.value === 'all' ||
+      (only.value === 'short'
+        ? shelf.shortageOf.has(material.id)
+        : lots.length > 0 || claimed.value.has(material.id)),
+  ),
+)
+const rows = computed(() => searchShelf(among.value, query.value, now.value, placeOf))
+const asked = computed(() => Object.keys(query.value).length > 0)
+/** What is found of all materials, and not among those that are looked at. */
+const beyond = computed(() =>
+  asked.value && only.value !== 'all'
+    ? searchShelf(stock.states, query.value, now.value, placeOf).length - rows.value.length
+    : 0,
+)
+// The nearest colour first, as soon as one is asked for; and by how much it is off.
+watch(
+  () => query.value.near === undefined,
+  (none) => {
+    sort.value = none ? { by: 'kind', down: false } : { by: 'near', down: false }
+    columns.value = shelfColumns
+      .map(({ id }) => id)
+      .filter((id) => (id === 'off' ? !none : columns.value.includes(id)))
+  },
 )
 </script>
 
@@ -88,49 +106,47 @@ const groups = computed(() =>
       <button type="button" class="button" @click="editing = 'new'">New material</button>
     </div>
     <StockNav />
+    <ShelfSearch
+      v-model:query="query"
+      :columns="shownColumns"
+      :found="rows.length"
+      :of="among.length"
+      @update:columns="columns = [...$event]"
+    />
     <ShortNow
+      v-if="!asked"
       @receive="
         (id) => {
           receiving = stock.stateById.get(id)?.material
         }
       "
     />
-    <table v-if="groups.length > 0" class="ruled w-full border-t-2 border-ink">
-      <thead>
-        <tr>
-          <th class="!pl-5">Material</th>
-          <th class="number">On hand</th>
-          <th class="number">Wanted</th>
-          <th class="number">Over, or lacking</th>
-          <th>State</th>
-          <th><span class="sr-only">Actions</span></th>
-        </tr>
-      </thead>
-      <tbody v-for="group in groups" :key="group.kind">
-        <tr>
-          <th colspan="6" class="kind" scope="rowgroup">{{ groupNames[group.kind] }}</th>
-        </tr>
-        <MaterialRow
-          v-for="state in group.states"
-          :key="state.material.id"
-          :state="state"
-          :claimed="claimed.get(state.material.id) ?? 0"
-          :short="shelf.shortageOf.get(state.material.id)"
-          :makeable="state.material.blendId !== undefined || stockMethodFor(state.material.id) !== undefined"
-          :open="opened.has(state.material.id)"
-          @toggle="toggle(state.material.id)"
-          @receive="receiving = state.material"
-          @edit="editing = state.material"
-          @make="make(state.material)"
-        />
-      </tbody>
-    </table>
-    <p v-else class="m-6 text-soft">
+    <ShelfTable
+      v-if="rows.length > 0"
+      v-model:sort="sort"
+      :rows="rows"
+      :columns="shownColumns"
+      :opened="opened"
+      @toggle="toggle"
+      @receive="receiving = $event"
+      @edit="editing = $event"
+      @make="make"
+    />
+    <p v-else class="mx-6 my-4 text-soft">
       {{
-        only === 'short'
-          ? 'Nothing is short.'
-          : 'Nothing is in stock yet. Choose “all materials” and receive what is on your shelf.'
+        asked
+          ? 'Nothing of what is shown fits that.'
+          : only === 'short'
+            ? 'Nothing is short.'
+            : 'Nothing is in stock yet. Choose “all materials” and receive what is on your shelf.'
       }}
+    </p>
+    <p v-if="beyond > 0" class="px-5 py-2 text-sm">
+      {{ counted(beyond, 'more material') }} that {{ noun(beyond, 'fits', 'fit') }}
+      {{ noun(beyond, 'is', 'are') }} not among these.
+      <button type="button" class="button button-small ml-1" @click="only = 'all'">
+        Look in all materials
+      </button>
     </p>
     <p class="px-5 py-3 text-sm text-soft">
       <template v-if="workshop.ledgerRead"
@@ -159,13 +175,3 @@ const groups = computed(() =>
     />
   </div>
 </template>
-
-<style scoped>
-.kind {
-  font-family: var(--font-title);
-  font-weight: 650 !important;
-  font-size: 15px !important;
-  color: var(--color-ink) !important;
-  padding: 12px 20px 3px !important;
-}
-</style>

@@ -1,0 +1,59 @@
+import { useVirtualizer } from '@tanstack/vue-virtual'
+
+/** Shorter tables are shown whole: the browser’s own search finds every row of them. */
+const SHOWN_WHOLE = 300
+
+/**
+ * Rows of a long table that stand in the window, and the room that those above and below take.
+ * @param keys of all rows, in their order
+ * @param table the table; the page's main part scrolls it
+ * @param rowPx what a row usually takes
+ */
+export function useVirtualRows(
+  keys: () => readonly string[],
+  table: Readonly<Ref<HTMLElement | null>>,
+  rowPx: number,
+) {
+  const scroller = shallowRef<HTMLElement>()
+  const margin = ref(0)
+  onMounted(() => {
+    scroller.value = table.value?.closest<HTMLElement>('main') ?? undefined
+    margin.value = table.value?.offsetTop ?? 0
+  })
+  onUpdated(() => {
+    const top = table.value?.offsetTop ?? 0
+    if (Math.abs(top - margin.value) > 1) margin.value = top
+  })
+  const isLong = computed(() => keys().length > SHOWN_WHOLE)
+  const virtualizer = useVirtualizer(
+    computed(() => {
+      const list = keys()
+      return {
+        count: isLong.value ? list.length : 0,
+        getScrollElement: () => scroller.value ?? null,
+        estimateSize: () => rowPx,
+        getItemKey: (index: number) => list[index] ?? index,
+        overscan: 12,
+        scrollMargin: margin.value,
+      }
+    }),
+  )
+  const shown = computed(() =>
+    isLong.value
+      ? virtualizer.value.getVirtualItems().map(({ index, key }) => ({ index, key: String(key) }))
+      : keys().map((key, index) => ({ index, key })),
+  )
+  const above = computed(() => {
+    const [first] = virtualizer.value.getVirtualItems()
+    return first ? Math.max(0, first.start - margin.value) : 0
+  })
+  const below = computed(() => {
+    const last = virtualizer.value.getVirtualItems().at(-1)
+    return last ? Math.max(0, virtualizer.value.getTotalSize() + margin.value - last.end) : 0
+  })
+  /** Called with each row's element, so that an open one takes the room that it really takes. */
+  const measure = (element: unknown): void => {
+    if (isLong.value && element instanceof HTMLElement) virtualizer.value.measureElement(element)
+  }
+  return { shown, above, below, measure }
+}
