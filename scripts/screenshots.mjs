@@ -101,10 +101,10 @@ try {
     await page.waitForTimeout(3000)
   })
   await picture('layers', '/demo/make-up', () => panelOf('Layers of grass', 'Cold Saltings', 'Sea couch'))
-  await picture('hedge', '/demo/make-up', () => panelOf('Hedge', 'Kestrel Halt', 'Field hedge'))
   await picture('ahead', '/demo/stock/ahead', async () => {
     await page.getByRole('button', { name: 'Leaf scatter, spring green' }).click()
   })
+  await picture('harvest', '/demo/stock/harvest', () => page.waitForTimeout(1500))
   await picture('buying', '/demo/stock/buying', async () => {
     await page.getByRole('region', { name: 'What it costs' }).waitFor()
   })

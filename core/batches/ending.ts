@@ -1,4 +1,4 @@
-import { planDraw, type Lot, type LotState, type Movement } from '../stock'
+import { catalogueRow, planDraw, type Lot, type LotState, type Movement } from '../stock'
 import type { Batch, BatchYield } from './records'
 
 /** What ending a batch writes into the stock ledger, besides its own entry. */
@@ -14,6 +14,20 @@ export interface EndingEntries {
 export interface Uncovered {
   readonly kind: 'uncovered'
   readonly because: string
+}
+
+const mixed = catalogueRow('rough-ground')
+/**
+ * What fell in several tones that can't be parted any more: any work may put some into its tub, planned or not. It is
+ * a material of its own, and costs nothing.
+ */
+export const MIXED_FALL: BatchYield = {
+  label: 'Mixed fall',
+  source: 'reclaimed',
+  materialId: mixed.id,
+  quantity: 0,
+  material: { name: mixed.name, unit: mixed.unit, of: mixed.of },
+  shares: [],
 }
 
 export interface EndingOrder {
@@ -74,7 +88,9 @@ export function endingEntries(
     }
   const yields: BatchYield[] = []
   for (const { materialId, quantity } of order.kept) {
-    const planned = order.batch.plan.yields.find((one) => one.materialId === materialId)
+    const planned =
+      order.batch.plan.yields.find((one) => one.materialId === materialId) ??
+      (materialId === MIXED_FALL.materialId ? MIXED_FALL : undefined)
     if (!planned || quantity <= 0) continue
     const lot = lotFrom(order, planned, quantity)
     lots.push(lot)

@@ -17,7 +17,7 @@ export type BatchStep = z.infer<typeof stepSchema>
 /** A lot that the batch is to give besides its pieces: a bath that is kept, a by-product, or what it is all about. */
 export const yieldSchema = z.strictObject({
   label,
-  source: z.enum(['home-made', 'by-product', 'harvested']),
+  source: z.enum(['home-made', 'by-product', 'harvested', 'reclaimed']),
   materialId: idSchema,
   quantity: quantitySchema,
   /** The material itself, for a workshop that does not know it yet. */

@@ -263,3 +263,7 @@ const byId = new Map(gatherings.map((one) => [one.id, one]))
 
 /** What is gathered under this id; undefined for something of a later version. */
 export const gatheringById = (id: string): Gathering | undefined => byId.get(id)
+
+/** How a material can be gathered; undefined where it can't. */
+export const gatheringOf = (materialId: string): Gathering | undefined =>
+  gatherings.find((one) => one.materialId === materialId)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  MIXED_FALL,
   isMadeInPlace,
   partOf,
   partsOf,
@@ -32,7 +33,18 @@ const faults = reactive<Record<string, string>>({})
 const uses = proposedUse(props.batch, props.run)
 const materialOf = (id: string) => stock.stateById.get(id)?.material
 const unitOf = (id: string): StockUnit => materialOf(id)?.unit ?? 'g'
-const yields = proposedKept(props.batch, props.run)
+/** Besides what was planned, any work with flock may fill the tub of mixed falls. */
+const planned = proposedKept(props.batch, props.run)
+const mayFall =
+  props.batch.makes.kind !== 'stock' &&
+  uses.some(({ materialId }) => ['foam', 'fibre'].includes(materialOf(materialId)?.of.stuff ?? '')) &&
+  !planned.some(({ materialId }) => materialId === MIXED_FALL.materialId)
+const yields = [
+  ...planned,
+  ...(mayFall
+    ? [{ materialId: MIXED_FALL.materialId, label: 'What fell mixed, into its tub', quantity: 0 }]
+    : []),
+]
 const yieldUnit = (id: string): StockUnit =>
   props.batch.plan.yields.find(({ materialId }) => materialId === id)?.material.unit ?? 'g'
 /** An amount as it is proposed. What was weighed keeps all its figures unless it is typed over. */
@@ -175,7 +187,9 @@ async function end(allowUncovered: boolean): Promise<void> {
                 >{{ faults[`kept-${one.materialId}`] }}</span
               >
             </td>
-            <td class="number">{{ formatQuantity(one.quantity, yieldUnit(one.materialId)) }}</td>
+            <td class="number">
+              {{ one.quantity > 0 ? formatQuantity(one.quantity, yieldUnit(one.materialId)) : '' }}
+            </td>
             <td>
               <input
                 v-model="text.kept[one.materialId]"

@@ -42,7 +42,7 @@ const arcs = computed(() =>
 )
 const hand = computed(() => {
   const share = yearShare(props.today)
-  return { from: pointAt(share, 30), to: pointAt(share, outer.value + 4), share }
+  return { from: pointAt(share, 34), to: pointAt(share, outer.value + 4), share }
 })
 const said = computed(() =>
   props.rings
@@ -92,7 +92,7 @@ const said = computed(() =>
         :class="{ open: arc.isOpen }"
         :stroke-width="RING - 3"
       />
-      <text v-if="arc.words" class="name" :class="{ open: arc.isOpen }" dy="3.4" aria-hidden="true">
+      <text v-if="arc.words" class="name" :class="{ open: arc.isOpen }" dy="3.8" aria-hidden="true">
         <textPath :href="`#ring-${arc.id}`" startOffset="50%">{{ arc.name }}</textPath>
       </text>
       <path
@@ -149,7 +149,7 @@ const said = computed(() =>
   stroke-dasharray: 2 4;
 }
 .name {
-  font-size: 10px;
+  font-size: 11px;
   text-anchor: middle;
   fill: var(--color-ink);
   pointer-events: none;

@@ -3,8 +3,8 @@
 export const SIZE = 440
 const MIDDLE = SIZE / 2
 /** The inner ring, the distance from ring to ring, and where the months stand. */
-const INNER = 62
-export const RING = 13
+const INNER = 56
+export const RING = 14
 export const ringRadius = (ring: number): number => INNER + ring * RING
 
 const round = (value: number): number => Math.round(value * 100) / 100

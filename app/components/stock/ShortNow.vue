@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { gatheringById, gatheringOf } from '~~/core/harvest'
 import { lackWords } from '~~/core/stock'
 import { counted } from '~~/core/units'
 
@@ -11,6 +12,8 @@ const commission = useCommission()
 const stock = useStock()
 const shelf = useShelf()
 const buying = useBuying()
+const workshop = useWorkshop()
+const harvests = useHarvests()
 const { money } = useFormat()
 const to = useStationPath()
 
@@ -23,6 +26,15 @@ const comingOn = (id: string): string | undefined =>
     .get(id)
     ?.map(({ on }) => on)
     .sort()[0]
+/** Harvests whose days have come. */
+const due = computed(() =>
+  workshop.harvests
+    .filter((harvest) => harvests.stateOf(harvest) === 'open')
+    .map(
+      ({ gather, to: last }) =>
+        `${gatheringById(gather)?.name.toLowerCase() ?? gather}, until ${formatDay(last)}`,
+    ),
+)
 const materialOf = (id: string) => stock.stateById.get(id)?.material
 </script>
 
@@ -51,7 +63,15 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
           :to="{ path: to('blends'), query: { blend: materialOf(row.materialId)?.blendId } }"
           >Mix<span class="sr-only"> {{ row.name }}</span></NuxtLink
         >
-        <button v-else type="button" class="button button-small" @click="emit('receive', row.materialId)">
+        <NuxtLink v-if="gatheringOf(row.materialId)" class="button button-small" :to="to('stock/harvest')"
+          >Gather<span class="sr-only"> {{ row.name }}</span></NuxtLink
+        >
+        <button
+          v-if="!materialOf(row.materialId)?.blendId"
+          type="button"
+          class="button button-small"
+          @click="emit('receive', row.materialId)"
+        >
           Receive<span class="sr-only"> {{ row.name }}</span>
         </button>
       </li>
@@ -61,6 +81,11 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
         >All of it in whole packs: about {{ money(total) }}.
       </template>
       <NuxtLink class="underline" :to="to('stock/buying')">See what to buy of whom</NuxtLink>
+    </p>
+    <p v-if="due.length > 0" class="pt-1 text-sm">
+      <span class="tag tag-larch">to gather now</span>
+      {{ due.join('; ') }}.
+      <NuxtLink class="underline" :to="to('stock/harvest')">See the harvests</NuxtLink>
     </p>
     <p v-if="line?.line.methodId" class="pt-1 text-sm text-soft">
       {{ line.line.name }}:

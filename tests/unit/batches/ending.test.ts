@@ -59,6 +59,24 @@ function end(
   }
 }
 
+describe('what falls mixed', () => {
+  const shelf = { lots: [bottle], movements: [received] }
+
+  test('goes into its tub though nobody planned it, at no price; undone, the tub is empty again', () => {
+    const after = end(batch(), shelf, [], [['rough-ground', 4.5]])
+    const tub = after.lots.find(({ materialId }) => materialId === 'rough-ground')!
+    expect(tub).toMatchObject({ source: 'reclaimed', priceMinor: 0 })
+    expect(balancesOf(after.movements).get(tub.id)).toMatchObject({ onHand: 4.5, received: 4.5 })
+    const back = reversalEntries({ id: 'finish', batchId: 'b1' }, after.movements, NOON, 'undo', ids('u'))
+    expect(balancesOf([...after.movements, ...back]).get(tub.id)!.onHand).toBe(0)
+  })
+
+  test('what is no by-product and no mixed fall is not taken in, nor is nothing', () => {
+    expect(end(batch(), shelf, [], [['gold-dust', 3]]).lots).toEqual(shelf.lots)
+    expect(end(batch(), shelf, [], [['rough-ground', 0]]).lots).toEqual(shelf.lots)
+  })
+})
+
 describe('a bath that is kept', () => {
   const first = end(
     soaked,

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
 import { orderFor, shoppingText, type Order, type Parcel, type Supplier } from '~~/core/buying'
+import { gatheringOf } from '~~/core/harvest'
 import { counted, formatQuantity } from '~~/core/units'
 import { changeSettings } from '../../../db/commands/brief'
 import { sendOrders } from '../../../db/commands/buying'
@@ -188,11 +189,13 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
               class="border-b border-line py-1.5"
             >
               <span class="font-semibold">{{ obstacle.material.name }}</span>:
-              {{ formatQuantity(obstacle.lacking, obstacle.material.unit) }}
-              <template v-if="obstacle.by"> by {{ formatDate(obstacle.by) }}</template
+              {{ formatQuantity(obstacle.lacking, obstacle.material.unit)
+              }}<template v-if="obstacle.by"> by {{ formatDate(obstacle.by) }}</template
               >, <span class="text-hip">{{ obstacleWords[obstacle.kind] }}</span><template
                 v-if="obstacle.soonest"
                 >: {{ formatDate(obstacle.soonest) }} at the soonest</template
+              ><template v-if="gatheringOf(obstacle.material.id)"
+                >; it can be <NuxtLink class="link" :to="to('stock/harvest')">gathered</NuxtLink></template
               >
             </li>
           </ul>
