@@ -24,7 +24,7 @@ export const supplierSchema = z.strictObject({
 export type Supplier = z.infer<typeof supplierSchema>
 
 export const offerStocks = ['in stock', 'sold out', 'not said'] as const
-export const offerOrigins = ['typed', 'file', 'price list'] as const
+const offerOrigins = ['typed', 'file', 'price list'] as const
 
 /** A pack of a material that a supplier sells. */
 export const offerSchema = z.strictObject({

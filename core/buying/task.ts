@@ -47,7 +47,7 @@ export const arrivesOn = (offer: Offer, supplier: Supplier, ordered: string): st
   addDays(ordered, offer.days ?? supplier.days)
 
 /** What is lacking of a material up to a day, and what later work lacks beyond it. */
-export function lackingUpTo({ lacking }: Ahead, until: string): { dues: BasketNeed['dues']; later: number } {
+function lackingUpTo({ lacking }: Ahead, until: string): { dues: BasketNeed['dues']; later: number } {
   const all = lacking.map(({ by, quantity }) => ({ by: by ?? SOME_DAY, quantity }))
   const dues = all.filter(({ by }) => by <= until)
   return { dues, later: Math.max(0, (all.at(-1)?.quantity ?? 0) - (dues.at(-1)?.quantity ?? 0)) }

@@ -31,7 +31,7 @@ export interface CsvReading {
 }
 
 /** The most rows that a file may have. */
-export const MOST_CSV_ROWS = 20_000
+const MOST_CSV_ROWS = 20_000
 
 /**
  * Reads a table from text: RFC 4180, also with semicolons or tabs, as spreadsheets write them. The first row names the

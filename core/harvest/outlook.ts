@@ -73,5 +73,5 @@ export function outlookOf(
 }
 
 /** The first day that something gathered in a window, from today on, is dry. */
-export const firstDry = ({ dryDays }: Gathering, { from }: Window, today: string): string =>
+const firstDry = ({ dryDays }: Gathering, { from }: Window, today: string): string =>
   addDays(from < today ? today : from, dryDays)

@@ -98,18 +98,7 @@ export function searchShelf(
 }
 
 /** What the shelf can be sorted by. */
-export const shelfSorts = [
-  'kind',
-  'name',
-  'on hand',
-  'over',
-  'grain',
-  'age',
-  'worth',
-  'colour',
-  'near',
-] as const
-export type ShelfSort = (typeof shelfSorts)[number]
+export type ShelfSort = 'kind' | 'name' | 'on hand' | 'over' | 'grain' | 'age' | 'worth' | 'colour' | 'near'
 
 /**
  * Rows in another order; what has no such figure comes last either way. Of equals the name decides.

@@ -60,7 +60,7 @@ test('the rooms of Stock have no serious or critical finding', async ({ page }) 
   await page.goto('/demo/stock/ahead')
   await expect(page.locator('tbody tr').first()).toBeVisible()
   await page.locator('tbody button[aria-expanded]').first().click()
-  for (const room of ['Ahead', 'Buying', 'Tools', 'Stock-take']) {
+  for (const room of ['Ahead', 'Buying', 'Harvest', 'Tools', 'Stock-take']) {
     await page.getByRole('navigation', { name: 'Stock' }).getByRole('link', { name: room }).click()
     await page.waitForTimeout(1500)
     expect.soft([room, await serious(page)]).toEqual([room, []])
@@ -89,6 +89,7 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
         .click(),
   ],
   ['what came of an order', 'stock/buying', (page) => page.getByRole('button', { name: /^Take in/ }).click()],
+  ['a harvest', 'stock/harvest', (page) => page.getByRole('button', { name: 'Plan Sprigs' }).click()],
   [
     'a tool',
     'stock/tools',
@@ -123,6 +124,13 @@ for (const station of new Set(dialogs.map(([, own]) => own)))
       await expect(page.getByRole('dialog')).toHaveCount(0)
     }
   })
+
+test('the shelf’s search, opened, has no serious or critical finding', async ({ page }) => {
+  await page.goto('/demo/stock')
+  await page.getByRole('button', { name: 'colour, grain, age, columns' }).click()
+  await expect(page.getByRole('checkbox', { name: 'Oldest jar' })).toBeVisible()
+  expect(await serious(page)).toEqual([])
+})
 
 test('a figure’s origin opens by keyboard and closes again', async ({ page }) => {
   await page.goto('/demo/make-up')

@@ -1,5 +1,26 @@
-import { ownableTools, registerId } from '../../tools'
+import { registerId } from '../../tools'
 import { withNewMaterials, type Loose } from './catalogue'
+
+/** What could be ticked in format 8. */
+const tickable = [
+  'drying line',
+  'steel tray',
+  'static applicator',
+  'earth lead',
+  'pliers',
+  'drill',
+  'pin vice',
+  'saw and mitre box',
+  'rasp',
+  'belt sander',
+  'vacuum',
+  'drilled board',
+  'glue pot',
+  'sieve',
+  'clamps',
+  'hose',
+  'oven tray',
+]
 
 /**
  * 8 → 9: suppliers, offers and orders; harvests; where lots stand; a register of tools, which the settings knew only as
@@ -8,7 +29,7 @@ import { withNewMaterials, type Loose } from './catalogue'
 export function toVersion9(document: Loose): Loose {
   const { tools: there, ...settings } = (document.settings ?? {}) as Loose & { changedAt?: string }
   const tools = Array.isArray(there)
-    ? ownableTools.map(({ id }) => ({
+    ? tickable.map((id) => ({
         id: registerId(id),
         changedAt: settings.changedAt,
         have: there.includes(id) ? 1 : 0,

@@ -1,11 +1,4 @@
-import {
-  broughtOf,
-  firstDry,
-  gatheringById,
-  harvestState,
-  outlookOf,
-  type Harvest,
-} from '../../../core/harvest'
+import { broughtOf, gatheringById, harvestState, outlookOf, type Harvest } from '../../../core/harvest'
 import { REFERENCE_PLACE } from '../../../core/plants'
 import type { ShelfDay } from '../../../core/stock'
 
@@ -35,8 +28,10 @@ describe('what to gather next', () => {
   })
 
   test('what is wanted before anything could be dry is not counted on the harvest', () => {
-    // The cut of September is dry two weeks after it begins.
-    expect(firstDry(sprigs, { from: '2027-09-01', to: '2027-10-05' }, today)).toBe('2027-09-15')
+    // The cut of September is dry two weeks after it begins: what is wanted on the 14th comes too soon for it.
+    const just = (on: string) =>
+      outlookOf(sprigs, REFERENCE_PLACE, today, { now: 0, days: [takes(on, 70, -70)] }).tooSoon
+    expect([just('2027-09-14'), just('2027-09-15')]).toEqual([70, 0])
     const ahead = { now: 20, days: [takes('2027-02-01', 70, -50), takes('2027-11-01', 30, -80)] }
     expect(outlookOf(sprigs, REFERENCE_PLACE, today, ahead)).toMatchObject({ tooSoon: 50, bring: 30 })
   })

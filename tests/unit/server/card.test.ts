@@ -1,4 +1,4 @@
-import { formOf, speciesTable } from '../../../core/plants'
+import { formOf, speciesTable, type Species } from '../../../core/plants'
 import { cardOrderSchema, type CardOrder } from '../../../server/cards/order'
 import { printCard } from '../../../server/cards/print'
 import type { Faces } from '../../../server/print/faces'
@@ -20,14 +20,17 @@ const methodFor: Record<string, string> = {
   fern: 'tuft-sheet',
   herb: 'tuft-sheet',
 }
-/** Every habit and every crown form, each at least once: what is drawn differently. */
+/** Every habit and every crown form, each at least once: what is drawn differently. The small ones: less to draw. */
 const seen = new Set<string>()
-const kinds = speciesTable.filter((row) => {
-  const traits = [row.habit, formOf(row, 'mature').crownForm]
-  const fresh = traits.some((trait) => !seen.has(trait))
-  for (const trait of traits) seen.add(trait)
-  return fresh
-})
+const height = (row: Species): number => formOf(row, 'mature').heightM
+const kinds = [...speciesTable]
+  .sort((a, b) => height(a) - height(b))
+  .filter((row) => {
+    const traits = [row.habit, formOf(row, 'mature').crownForm]
+    const fresh = traits.some((trait) => !seen.has(trait))
+    for (const trait of traits) seen.add(trait)
+    return fresh
+  })
 
 function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> = {}): CardOrder {
   return {

@@ -8,6 +8,7 @@ import {
   materialSchema,
   planDraw,
   stockStates,
+  takenSince,
   type Lot,
   type Movement,
 } from '../../../core/stock'
@@ -106,6 +107,25 @@ describe('drawing', () => {
         expect(drawn).toBeCloseTo(quantity, 5)
       }),
     )
+  })
+})
+
+describe('what batches have taken', () => {
+  test('draws less what came back of them, since a day that counts; packs and counts are no use', () => {
+    const on = (day: string, quantity: number, kind: Movement['kind']): Movement =>
+      move('a', quantity, { id: `${day}${kind}${quantity}`, at: `${day}T20:00:00.000Z`, kind })
+    const ledger = [
+      on('2025-11-26', -50, 'draw'),
+      on('2025-11-27', -8, 'draw'),
+      on('2026-03-01', 100, 'receive'),
+      on('2026-03-02', -30, 'draw'),
+      on('2026-03-03', 12, 'reversal'),
+      on('2026-03-04', -5, 'count'),
+      on('2026-03-05', -100, 'reversal'),
+    ]
+    expect(takenSince(ledger, '2025-11-27')).toBe(8 + 30 - 12)
+    expect(takenSince([], '2025-11-27')).toBe(0)
+    expect(takenSince([on('2026-03-03', 12, 'reversal')], '2026-01-01')).toBe(0)
   })
 })
 
