@@ -1,14 +1,9 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { ShallowRef } from 'vue'
-import type { Batch, RunEvent, TrayEntry } from '~~/core/batches'
-import type { Blend, PaletteRecord, Tile } from '~~/core/blends'
-import { byOrder, type Commission, type Line } from '~~/core/commissions'
+import type { RunEvent } from '~~/core/batches'
 import type { OwnCoefficient } from '~~/core/makeup'
 import { speciesTable, type Species } from '~~/core/plants'
-import type { Offer, Order, Supplier } from '~~/core/buying'
-import type { Harvest } from '~~/core/harvest'
-import type { Lot, LotBalance, LotMark, Material, Movement } from '~~/core/stock'
-import type { ToolRecord } from '~~/core/tools'
+import type { Lot, LotBalance, Movement } from '~~/core/stock'
 import { counted, type Reading } from '~~/core/units'
 import {
   defaultSettings,
@@ -25,6 +20,7 @@ import type { WorkshopDb } from '../db/database'
 import { newId, nowIso } from '../db/ids'
 import { SoundRows, type FaultyRecord } from '../db/sound'
 import { storageFault } from '../db/storage-faults'
+import { workshopRows } from './workshop-rows'
 
 /**
  * The open workshop: its records as live queries, and the way to give commands. Another window's changes
@@ -39,26 +35,13 @@ export const useWorkshop = defineStore('workshop', () => {
   const db = shallowRef<WorkshopDb>()
 
   const settings = shallowRef<Settings>(defaultSettings())
+  const { rows, followEach } = workshopRows()
   const species = shallowRef<OwnSpecies[]>([])
-  const commissions = shallowRef<Commission[]>([])
-  const lines = shallowRef<Line[]>([])
-  const materials = shallowRef<Material[]>([])
   const coefficients = shallowRef<OwnCoefficient[]>([])
-  const blends = shallowRef<Blend[]>([])
-  const tiles = shallowRef<Tile[]>([])
-  const palettes = shallowRef<PaletteRecord[]>([])
-  const suppliers = shallowRef<Supplier[]>([])
-  const offers = shallowRef<Offer[]>([])
-  const orders = shallowRef<Order[]>([])
-  const tools = shallowRef<ToolRecord[]>([])
-  const harvests = shallowRef<Harvest[]>([])
-  const lotMarks = shallowRef<LotMark[]>([])
   const lots = shallowRef<Lot[]>([])
   const balances = shallowRef<ReadonlyMap<string, LotBalance>>(new Map())
   /** Movements of batches that made lots which are still there: what those lots cost follows from them. */
   const makings = shallowRef<Movement[]>([])
-  const batches = shallowRef<Batch[]>([])
-  const trayEntries = shallowRef<TrayEntry[]>([])
   const setAside = shallowRef<ReadonlySet<string>>(new Set())
   /** Entries of the batches that are open, by batch; what has ended is read by the pages that show it. */
   const openEvents = shallowRef<ReadonlyMap<string, readonly RunEvent[]>>(new Map())
@@ -197,20 +180,7 @@ export const useWorkshop = defineStore('workshop', () => {
           coefficients.value = soundOf('coefficients', rows)
         },
       ),
-      followTable(opened, 'commissions', commissions, byDeadline),
-      followTable(opened, 'lines', lines, byOrder),
-      followTable(opened, 'materials', materials),
-      followTable(opened, 'blends', blends, byName),
-      followTable(opened, 'tiles', tiles),
-      followTable(opened, 'palettes', palettes, byName),
-      followTable(opened, 'suppliers', suppliers, byName),
-      followTable(opened, 'offers', offers),
-      followTable(opened, 'orders', orders, bySent),
-      followTable(opened, 'tools', tools),
-      followTable(opened, 'harvests', harvests, byFirstDay),
-      followTable(opened, 'lotMarks', lotMarks),
-      followTable(opened, 'batches', batches),
-      followTable(opened, 'trayEntries', trayEntries),
+      ...followEach((table, list, inOrder) => followTable(opened, table, list, inOrder)),
       follow(
         () => opened.setAside.toArray(),
         (rows) => {
@@ -317,25 +287,12 @@ export const useWorkshop = defineStore('workshop', () => {
     failure,
     ledgerRead,
     db,
+    ...rows,
     settings,
     species,
-    commissions,
-    lines,
-    materials,
-    blends,
-    tiles,
-    palettes,
-    suppliers,
-    offers,
-    orders,
-    tools,
-    harvests,
-    lotMarks,
     lots,
     balances,
     makings,
-    batches,
-    trayEntries,
     setAside,
     openEvents,
     ownValues,
@@ -350,14 +307,3 @@ export const useWorkshop = defineStore('workshop', () => {
     give,
   }
 })
-
-const byName = (a: { name: string; id: string }, b: { name: string; id: string }): number =>
-  a.name.localeCompare(b.name) || a.id.localeCompare(b.id)
-
-const bySent = (a: Order, b: Order): number => b.sent.localeCompare(a.sent) || a.id.localeCompare(b.id)
-const byFirstDay = (a: Harvest, b: Harvest): number =>
-  a.from.localeCompare(b.from) || a.id.localeCompare(b.id)
-
-/** What is due first stands first; then by name. */
-const byDeadline = (a: Commission, b: Commission): number =>
-  (a.deadline ?? '9999').localeCompare(b.deadline ?? '9999') || a.name.localeCompare(b.name)

@@ -144,6 +144,10 @@ export const hands = (
   origin,
 })
 
+/** What a thing is called when its wait is over: glue is dry, what was sown is ready. */
+export const afterWait = ({ wait: of }: Pick<Step, 'wait'>): 'dry' | 'ready' =>
+  of?.kind === 'growth' ? 'ready' : 'dry'
+
 /** A wait of so many minutes at least. */
 export const wait = (
   leastMin: number,

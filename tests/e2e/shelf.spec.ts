@@ -117,6 +117,31 @@ test('a harvest is planned: leave is asked first, wrong days are refused, and an
   })
 })
 
+test('a bed is sown in spring for the cut of September, and waits for months', async ({ page }) => {
+  const maker = new Maker(page)
+  await page.clock.setFixedTime(new Date('2027-03-25T10:00:00Z'))
+  await maker.open('stock/harvest')
+  await page.getByRole('button', { name: 'Plan Sprigs' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel('How much is hoped for, pieces').fill('100')
+  await dialog.getByLabel('Leave of owner and authority').selectOption('own ground')
+  await dialog.getByRole('button', { name: 'Keep harvest' }).click()
+  const row = page.getByRole('row').filter({ hasText: 'own ground' })
+  await expect(row).toContainText(/sow 1\d Mar – \d+ Apr 2027/)
+  await row.getByRole('button', { name: 'Sow it' }).click()
+  await expect(page.getByRole('heading', { name: 'Sow under glass' })).toBeVisible()
+  await page.getByRole('button', { name: 'This is done' }).click()
+  await expect(page.getByText('until 6 May 2027')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'It is ready already' })).toBeVisible()
+  await expect(page.getByRole('navigation', { name: 'Open batches' })).toContainText('ready in 42 d')
+  await maker.go('Stock')
+  await page.getByRole('link', { name: 'Ahead', exact: true }).click()
+  await page.getByRole('button', { name: /^all that changes/ }).click()
+  await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
+  await expect(page.getByText(/^\d+ Sept? 2027$/).first()).toBeVisible()
+  await expect(page.getByText('is made: Sowing sprigs 1')).toBeVisible()
+})
+
 test('5 000 materials: found by word, colour and grain, sorted by the keyboard, and only what is seen is drawn', async ({
   page,
 }) => {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Batch } from '~~/core/batches'
+import { afterWait } from '~~/core/makeup'
 import { formatCountdown } from '~~/core/units'
 
 /** The open batches, each with what it waits for. */
@@ -12,10 +13,12 @@ function says(batch: Batch): { text: string; tone: string } {
   if (!state) return { text: '', tone: '' }
   if (state.phase === 'planned') return { text: 'planned', tone: '' }
   if (state.phase === 'done') return { text: 'to be finished', tone: 'late' }
-  if (state.wait)
+  if (state.wait) {
+    const word = afterWait(batch.plan.steps[state.stepIndex] ?? {})
     return state.wait.untilMs > nowMs.value
-      ? { text: `dry in ${formatCountdown(state.wait.untilMs - nowMs.value)}`, tone: 'wait' }
-      : { text: 'dry', tone: 'late' }
+      ? { text: `${word} in ${formatCountdown(state.wait.untilMs - nowMs.value)}`, tone: 'wait' }
+      : { text: word, tone: 'late' }
+  }
   if (state.round)
     return state.round.closesMs > nowMs.value
       ? { text: `window ${formatCountdown(state.round.closesMs - nowMs.value)}`, tone: 'late' }

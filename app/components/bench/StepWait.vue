@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { BatchStep, RunState } from '~~/core/batches'
+import { afterWait } from '~~/core/makeup'
 import { capitalised, formatCountdown, formatMinutes } from '~~/core/units'
 
 /** What dries, for how long still; going on early is asked about. */
@@ -13,7 +14,7 @@ const waitShare = computed(() =>
   Math.min(1, (nowMs.value - props.wait.sinceMs) / (props.wait.untilMs - props.wait.sinceMs)),
 )
 /** Glue dries; what has been sown is ready when it is. */
-const ready = computed(() => (props.step.wait?.kind === 'growth' ? 'ready' : 'dry'))
+const ready = computed(() => afterWait(props.step))
 const WEEK_MS = 7 * 86_400_000
 const dryAt = computed(() =>
   new Intl.DateTimeFormat(

@@ -1,8 +1,9 @@
 import { gatherings } from '../../../core/harvest'
-import { makeUp } from '../../../core/makeup'
+import { afterWait, makeUp } from '../../../core/makeup'
 import { gatherMethodFor, methodName, stockMethodFor } from '../../../core/methods'
-import { planFrom } from '../../../core/batches'
-import { batchSchema } from '../../../core/batches'
+import { batchSchema, foldRun, planFrom, type Batch } from '../../../core/batches'
+import { formatCountdown } from '../../../core/units'
+import { minutesAfter, play } from '../../support/workshop'
 
 const up = (gather: string, how: 'gather' | 'sow', quantity: number, choices = {}, dryingFactor = 1) =>
   makeUp({
@@ -70,6 +71,24 @@ describe('gathering', () => {
       madeAt: '2027-03-20T10:00:00.000Z',
     }
     expect(batchSchema.safeParse(batch).success).toBe(true)
+  })
+
+  test('at the bench a sown bed waits by the day: what grows is ready, what hangs is dry', () => {
+    const made = up('sprigs', 'sow', 100)
+    const bed: Batch = { ...planFrom(made, undefined, 'Sprigs 1'), id: 'b', madeAt: minutesAfter(0) }
+    const { state } = foldRun(bed, play(bed, [{ type: 'start' }, { type: 'pieces', step: 0, count: 1 }]))
+    const { sinceMs, untilMs } = state.wait!
+    expect((untilMs - sinceMs) / 86_400_000).toBe(42)
+    expect(formatCountdown(untilMs - sinceMs)).toBe('42 d')
+    expect(formatCountdown(47 * 3_600_000)).toBe('47:00:00')
+    expect(made.steps.map((step) => (step.wait ? afterWait(step) : ''))).toEqual([
+      'ready',
+      'ready',
+      '',
+      '',
+      'dry',
+      '',
+    ])
   })
 
   test('all that can be gathered has its way; only sprigs are sown; none of it counts as made at home', () => {
