@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
 import { gaugeSheet, lengthsOfTally, sizeClasses, type Sorting } from '~~/core/armature'
 import { individualSizes } from '~~/core/commissions'
 import { pieceOf } from '~~/core/makeup'
@@ -27,29 +27,12 @@ const boxes = computed(() =>
 const chosen = ref('')
 const box = computed(() => boxes.value.find(({ lot }) => lot.lot.id === chosen.value) ?? boxes.value[0])
 
-/** What has been tapped, in order, by box: a place of a class, or one of the other heaps. It outlives a closed lid. */
-const CURVED = 'curved'
-const taps = useLocalStorage<Record<string, (number | typeof CURVED)[]>>(
-  `hardy-thicket:${workshop.key}:tally`,
-  {},
-)
-const own = computed(() => taps.value[box.value?.lot.lot.id ?? ''] ?? [])
-function tap(heap: number | typeof CURVED): void {
-  const id = box.value?.lot.lot.id
-  if (id !== undefined) taps.value = { ...taps.value, [id]: [...own.value, heap] }
-}
-function undo(): void {
-  const id = box.value?.lot.lot.id
-  if (id !== undefined) taps.value = { ...taps.value, [id]: own.value.slice(0, -1) }
-}
+const { own, tap, undo, clear, counts, curved } = useTally(() => box.value?.lot.lot.id)
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key !== 'z' || !isFree(event)) return
   event.preventDefault()
   undo()
 })
-const counts = computed(() => sizeClasses.map((_, i) => own.value.filter((heap) => heap === i).length))
-const curved = computed(() => own.value.filter((heap) => heap === CURVED).length)
-
 const kind = computed(() => {
   const of = box.value?.state.material.of
   return of?.stuff === 'twig' ? of.twig : 'sprig'
@@ -152,7 +135,7 @@ async function finish(): Promise<void> {
     fault.value = done.because
     return
   }
-  taps.value = { ...taps.value, [lot.lot.id]: [] }
+  clear(lot.lot.id)
   finishing.value = false
   fault.value = ''
   notices.done(
