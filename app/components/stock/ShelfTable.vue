@@ -151,9 +151,10 @@ const makeable = ({ id, blendId }: Material): boolean =>
 }
 thead th {
   position: sticky;
-  top: 0;
+  top: -1px;
   z-index: 1;
   background: var(--color-paper);
+  box-shadow: inset 0 -1px var(--color-line);
 }
 .head {
   min-height: 32px;

@@ -8,7 +8,7 @@ import {
   type Harvest,
   type Outlook,
 } from '~~/core/harvest'
-import { isTropical } from '~~/core/plants'
+import { isTropical, REFERENCE_PLACE } from '~~/core/plants'
 import { formatQuantity } from '~~/core/units'
 
 /** What can be gathered near the workshop in which weeks, held against what planned work will want. */
@@ -42,9 +42,12 @@ const rows = computed(() =>
     .sort((a, b) => comes(a.outlook).localeCompare(comes(b.outlook))),
 )
 const comes = ({ window, isOpen }: Outlook): string => (isOpen ? '' : (window?.from ?? '9999'))
-/** The rings in the order of the table of what can be gathered, so that they stay where they are all year. */
+/** What has the longest time lies innermost, where the way round is short; the same all year and everywhere. */
+const ringed = gatherings
+  .map((gathering) => ({ gathering, days: stretchAt(gathering, REFERENCE_PLACE)?.days ?? 0 }))
+  .sort((a, b) => b.days - a.days)
 const rings = computed(() =>
-  gatherings.map((gathering) => {
+  ringed.map(({ gathering }) => {
     const row = rows.value.find((one) => one.gathering.id === gathering.id)
     const stretch = stretchAt(gathering, place.value)
     const sowing = gathering.sowing && stretchAt(gathering.sowing, place.value)
