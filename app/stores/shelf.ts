@@ -33,8 +33,10 @@ export const useShelf = defineStore('shelf', () => {
         taken.set(materialId, (taken.get(materialId) ?? 0) + quantity)
     return taken
   })
-  /** What no open batch has claimed of a material, in its unit. */
-  /** A tub that is kept serves one batch after the other: what an open batch has of it comes back. */
+  /**
+   * What no open batch has claimed of a material, in its unit. A tub that is kept serves one batch after the other:
+   * what an open batch has of it comes back.
+   */
   const freeOf = (materialId: string): number =>
     Math.max(0, (stock.stateById.get(materialId)?.onHand ?? 0) - (takenByBatches.value.get(materialId) ?? 0))
 

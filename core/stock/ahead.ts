@@ -197,6 +197,22 @@ export function enoughFor({ now, days }: Ahead, unit: StockUnit): Enough {
   return { whole, left }
 }
 
+/** Names of more than so many are not all said. */
+const MOST_NAMED = 4
+
+/** Whom what there is now is enough for, in words: "enough for Beech; Oak, then 40 % of Hedge". */
+export function enoughWords({ whole, then }: Enough): string {
+  const names =
+    whole.length > MOST_NAMED
+      ? `${whole.slice(0, MOST_NAMED - 1).join('; ')} and ${whole.length - MOST_NAMED + 1} more`
+      : whole.join('; ')
+  if (!then) return whole.length === 0 ? 'wanted by nobody yet' : `enough for all: ${names}`
+  const share = Math.floor(100 * then.share)
+  const next = share > 0 ? `${share} % of ${then.who}` : ''
+  if (whole.length === 0) return next === '' ? 'enough for none of it' : `enough for ${next}`
+  return `enough for ${names}${next === '' ? '' : `, then ${next}`}`
+}
+
 /** What the work in hand takes the last of. */
 export interface LastOfKind {
   readonly materialId: string

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { permissions, type Gathering, type Harvest, type Outlook, type Permission } from '~~/core/harvest'
-import { formatQuantity, parseQuantity, unitName } from '~~/core/units'
+import { formatQuantity, originWords, parseQuantity, unitName } from '~~/core/units'
 import { removeHarvest, saveHarvest } from '../../db/commands/harvest'
 
 /** A harvest that is meant to be: how much, in which days, where, and how it stands with leave. */
@@ -64,7 +64,8 @@ async function forget(): Promise<void> {
   <BaseDialog v-model="open" :title="`${gathering.name}: a harvest`">
     <form class="grid grid-cols-2 gap-3" @submit.prevent="keep">
       <p class="col-span-2 text-sm text-soft">
-        Gathered {{ gathering.when }}. One outing brings about {{ formatQuantity(gathering.outing, unit) }}.
+        Gathered {{ gathering.when }} ({{ originWords[gathering.origin] }}). One outing brings about
+        {{ formatQuantity(gathering.outing, unit) }} ({{ originWords[gathering.outingOrigin] }}).
       </p>
       <TextField
         v-model="text.quantity"

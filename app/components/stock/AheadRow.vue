@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { differenceWords } from '~~/core/blends'
-import { enoughFor, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
-import { counted, formatQuantity, plainNumber } from '~~/core/units'
+import { enoughFor, enoughWords, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
+import { capitalised, counted, formatQuantity, plainNumber } from '~~/core/units'
 import { substituteMaterial } from '../../db/commands/brief'
 
 /** A material's shelf ahead: drawn, with the day that it runs out; opened, day by day, and what could stand in. */
@@ -24,17 +24,7 @@ const label = computed(() => {
   const end = days.at(-1)?.after ?? now
   return `${show(now)} now${runsOut ? `, runs out ${runsOut.on ? formatDate(runsOut.on) : 'before all is made'}` : ''}, ${end < 0 ? `${show(-end)} lacking` : `${show(end)} left`} in the end`
 })
-const enough = computed(() => enoughFor(props.ahead, unit.value))
-const enoughWords = computed(() => {
-  const { whole, then } = enough.value
-  const names =
-    whole.length > 4 ? `${whole.slice(0, 3).join('; ')} and ${whole.length - 3} more` : whole.join('; ')
-  if (!then) return whole.length === 0 ? 'Nobody wants any of it yet.' : `Enough for all: ${names}.`
-  const share = Math.floor(100 * then.share)
-  const next = share > 0 ? `${share} % of ${then.who}` : ''
-  if (whole.length === 0) return next === '' ? 'Enough for none of it.' : `Enough for ${next}.`
-  return `Enough for ${names}${next === '' ? '' : `, then ${next}`}.`
-})
+const enough = computed(() => `${capitalised(enoughWords(enoughFor(props.ahead, unit.value)))}.`)
 const what = {
   wanted: 'takes',
   order: 'comes of',
@@ -122,7 +112,7 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
   </tr>
   <tr v-if="open" class="more">
     <td colspan="4" class="!pl-14">
-      <p>{{ enoughWords }}</p>
+      <p>{{ enough }}</p>
       <ol class="days">
         <li v-for="(day, i) in ahead.days" :key="i">
           <span class="when">{{ day.on === undefined ? 'some day' : formatDate(day.on) }}</span>

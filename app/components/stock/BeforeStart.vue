@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BatchStep } from '~~/core/batches'
-import { lastOfKind, type Claim, type LastOfKind } from '~~/core/stock'
+import { enoughFor, enoughWords, lastOfKind, type Claim, type LastOfKind } from '~~/core/stock'
 import { holderByName, missingTools, missingWords } from '~~/core/tools'
 import { formatQuantity, noun, plainNumber } from '~~/core/units'
 
@@ -41,13 +41,28 @@ const againWords: Record<LastOfKind['again'], string> = {
   'made here': 'more can be made here',
   'not to be had': 'nobody is known who has more',
 }
+/** What runs out of what it takes: whom what there is now is enough for. */
+const SAID = 3
+const runningOut = computed(() =>
+  [...new Set(props.needs.map(({ materialId }) => materialId))]
+    .flatMap((id) => {
+      const ahead = buying.aheads.get(id)
+      const material = stock.stateById.get(id)?.material
+      return ahead?.runsOut && material
+        ? [{ id, name: material.name, words: enoughWords(enoughFor(ahead, material.unit)) }]
+        : []
+    })
+    .slice(0, SAID),
+)
 const missing = computed(() => missingTools(props.steps, tools.register))
 const limits = computed(() => tools.limitsOf(props.steps, props.pieces))
 const nameOf = (what: string, count: number): string => {
   const holder = holderByName(what)
   return count === 1 || !holder ? what : holder.plural
 }
-const isSaid = computed(() => last.value.length + missing.value.length + limits.value.length > 0)
+const isSaid = computed(
+  () => last.value.length + runningOut.value.length + missing.value.length + limits.value.length > 0,
+)
 </script>
 
 <template>
@@ -57,6 +72,7 @@ const isSaid = computed(() => last.value.length + missing.value.length + limits.
       }}<template v-if="one.leaves > 0">: {{ formatQuantity(one.leaves, one.unit) }} would be left</template>;
       {{ againWords[one.again] }}.
     </li>
+    <li v-for="one in runningOut" :key="`out-${one.id}`">{{ one.name }}: {{ one.words }}.</li>
     <li v-for="limit in limits" :key="limit.what">
       {{ plainNumber(limit.needed, 0) }} {{ nameOf(limit.what, limit.needed) }} wanted,
       {{ plainNumber(limit.free, 0) }} free<template v-if="limit.held > 0"

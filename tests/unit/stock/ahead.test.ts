@@ -1,6 +1,7 @@
 import {
   aheadOf,
   enoughFor,
+  enoughWords,
   lastOfKind,
   neededBy,
   type Arrival,
@@ -152,5 +153,22 @@ describe('the shelf ahead', () => {
     expect(of(111)).toEqual([])
     // Short is another matter: it is told as that.
     expect(of(99)).toEqual([])
+  })
+})
+
+describe('whom a jar is enough for, in words', () => {
+  test.each([
+    [{ whole: [], left: 40 }, 'wanted by nobody yet'],
+    [{ whole: ['Beech'], left: 4 }, 'enough for all: Beech'],
+    [
+      { whole: ['Beech', 'Oak'], then: { who: 'Hedge', share: 0.409 }, left: 0 },
+      'enough for Beech; Oak, then 40 % of Hedge',
+    ],
+    [{ whole: ['Beech'], then: { who: 'Hedge', share: 0.004 }, left: 0 }, 'enough for Beech'],
+    [{ whole: [], then: { who: 'Hedge', share: 0.5 }, left: 0 }, 'enough for 50 % of Hedge'],
+    [{ whole: [], then: { who: 'Hedge', share: 0 }, left: 0 }, 'enough for none of it'],
+    [{ whole: ['A', 'B', 'C', 'D', 'E'], left: 1 }, 'enough for all: A; B; C and 2 more'],
+  ])('%j: %s', (enough, words) => {
+    expect(enoughWords(enough)).toBe(words)
   })
 })
