@@ -1,4 +1,13 @@
-import { foldRun, needsOfBatch, progressOf, proposedUse, type Batch, type Deed } from '../../../core/batches'
+import {
+  foldRun,
+  needsOfBatch,
+  progressOf,
+  proposedKept,
+  proposedUse,
+  type Batch,
+  type BatchYield,
+  type Deed,
+} from '../../../core/batches'
 import { batch, pieces, play } from '../../support/workshop'
 
 const five = batch()
@@ -100,5 +109,48 @@ describe('what a batch takes', () => {
       good: 120,
       left: 180,
     })
+  })
+})
+
+describe('what is kept of a batch', () => {
+  const given = (over: Partial<BatchYield>): BatchYield => ({
+    label: 'Curved ones',
+    source: 'by-product',
+    materialId: 'curved-sprigs',
+    quantity: 4,
+    material: { name: 'Curved ones', unit: 'piece', of: { stuff: 'other' } },
+    shares: [],
+    ...over,
+  })
+  const kept = (of: Batch, deeds: Deed[]): number | undefined =>
+    proposedKept(of, foldRun(of, play(of, deeds)))[0]?.quantity
+  const keeping = (row: BatchYield, over: Partial<Batch> = {}): Batch => {
+    const made = batch(over)
+    return { ...made, plan: { ...made.plan, ...over.plan, yields: [row] } }
+  }
+  const done: Deed[] = [{ type: 'start' }, all(0), all(1), { type: 'advance', step: 1, early: true }, all(2)]
+
+  test('by-products by the share of the pieces that got so far', () => {
+    const trees = keeping(given({}))
+    expect(kept(trees, [{ type: 'start' }])).toBe(0)
+    // Two of five have been through the step that uses most: two fifths of four, whole ones only.
+    expect(kept(trees, [{ type: 'start' }, { type: 'pieces', step: 0, count: 2 }])).toBe(1)
+    expect(kept(trees, done)).toBe(4)
+  })
+
+  test('a bath whole, as soon as what it is mixed of has been poured', () => {
+    const dipped = keeping(given({ quantity: 400, shares: [{ materialId: 'hairspray', share: 0.8 }] }))
+    expect(kept(dipped, [{ type: 'start' }, all(0)])).toBe(0)
+    expect(kept(dipped, [{ type: 'start' }, all(0), { type: 'pieces', step: 1, count: 1 }])).toBe(400)
+  })
+
+  test('a harvest, which draws nothing, when all is done and not before', () => {
+    const { plan } = batch()
+    const gathered = keeping(given({ source: 'harvested', quantity: 150 }), {
+      makes: { kind: 'stock' },
+      plan: { ...plan, amounts: [] },
+    })
+    expect(kept(gathered, [{ type: 'start' }, all(0)])).toBe(0)
+    expect(kept(gathered, done)).toBe(150)
   })
 })
