@@ -34,11 +34,9 @@ export interface ShelfRow {
 /** As far as colours are still called near, where nothing else was said: one of the family. From memory. */
 export const NEAR = 10
 
+/** Without marks and capitals. Most text has no marks to be taken off. */
 const plain = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .toLowerCase()
+  (/\P{ASCII}/u.test(text) ? text.normalize('NFD').replace(/\p{Diacritic}/gu, '') : text).toLowerCase()
 
 /**
  * The rows of the shelf that fit a query, in their order; the nearest colour first where one is looked for.
