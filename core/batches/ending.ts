@@ -18,8 +18,8 @@ export interface Uncovered {
 
 const mixed = catalogueRow('rough-ground')
 /**
- * What fell in several tones that can't be parted any more: any work may put some into its tub, planned or not. It is
- * a material of its own, and costs nothing.
+ * What fell in several tones that can't be parted any more: whatever the work, some may go into its tub, planned or
+ * not. It is a material of its own, and costs nothing.
  */
 export const MIXED_FALL: BatchYield = {
   label: 'Mixed fall',

@@ -24,6 +24,7 @@ export const holders: readonly Holder[] = [
   holder('clamp', 'clamps', 150),
   holder('block place', 'places in foam blocks', 4),
   holder('base', 'bases to stand on', 10),
+  holder('drying card place', 'places on drying card', 2),
   holder('board hole', 'holes in drilled boards', 9),
   holder('steel tray', 'steel trays', 300),
   holder('drying line', 'metres of drying line', 40, 'm'),

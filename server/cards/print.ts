@@ -6,12 +6,10 @@ import {
   jobOf,
   linePiece,
   partNoun,
-  stepHandsMin,
   type LinePiece,
   type MakeUp,
 } from '../../core/makeup'
 import { plantMethodById, workedOutWith } from '../../core/methods'
-import { cautionFootnote, cautionOf } from '../../core/safety'
 import { speciesById } from '../../core/plants'
 import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
 import { drawWithin, skeletonWithin } from '../print/budget'
@@ -20,11 +18,12 @@ import { counted, formatMinutes, formatQuantity, formatRatio, none, ok, type Rea
 import type { CardOrder } from './order'
 import { drawAt, widthOf } from './drawing'
 import type { Painted } from './plant'
-import { HEADING, MARGIN, NAME, NOTE, TITLE, type Sheet } from './sheet'
+import { HEADING, MARGIN, NAME, NOTE, rule, TITLE, type Sheet } from './sheet'
+import { printSteps } from './steps'
 import type { Faces } from '../print/faces'
 import { penFor, type Ink } from '../print/pen'
 import { isolated } from '../print/text'
-import { collect, INK, mm, RULE, SOFT, WARNING, type Pdf } from '../print/paper'
+import { collect, INK, mm, SOFT } from '../print/paper'
 
 /** What the drawing may take beside the amounts, mm; larger ones get a page of their own. */
 const COLUMN_MM = { width: 74, height: 104 }
@@ -103,7 +102,7 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
     drawAt(sheet, plants, { left: MARGIN + columnWidth + mm(6), top, width: mm(COLUMN_MM.width) }, order)
     pdf.y = Math.max(below, top + mm(size.heightMm + 24))
   }
-  steps(sheet, up)
+  printSteps(sheet, up)
   if (wire) twisting(sheet, wire)
   if (!besides) {
     pdf.addPage()
@@ -156,15 +155,6 @@ function head({ pdf, pen, width }: Sheet, order: CardOrder, members: LinePiece['
   pdf.y += 6
   rule(pdf, width, INK)
   pdf.y += 6
-}
-
-function rule(pdf: Pdf, width: number, colour = RULE): void {
-  pdf
-    .moveTo(MARGIN, pdf.y)
-    .lineTo(MARGIN + width, pdf.y)
-    .lineWidth(0.7)
-    .strokeColor(colour)
-    .stroke()
 }
 
 function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
@@ -241,119 +231,8 @@ function twisting({ pdf, pen, width, height }: Sheet, wire: WirePlan): void {
   }
 }
 
-/** A page with less than this share of its height is nearly empty: what is before it moves up, or some of it over. */
-const NEARLY_EMPTY = 0.22
-/** Smaller sizes of type, by the usual one. */
-const TIGHTER = [0.94, 0.88]
-
-/** How tall each step is, at a size of type. */
-function stepHeights({ pen, width }: Sheet, up: MakeUp, size: number): number[] {
-  const room = width - mm(9)
-  return up.steps.map((step) => {
-    const mind = step.cautions.map((id) => `${cautionOf(id).title}: ${cautionOf(id).text}`)
-    return (
-      (4 + 3) * size +
-      pen.heightOf({ style: 'bold', size: 10.5 * size, colour: INK }, step.title, width - mm(40)) +
-      pen.heightOf(bodyInk(size), wordsOfStep(step, up.started.value), room) +
-      mind.reduce((sum, line) => sum + 1 + pen.heightOf(cautionInk(size), line, room), 0)
-    )
-  })
-}
-
-/** Where steps go over to a new page, so that no page is left nearly empty: places before which it is turned. */
-function breaksOf(heights: readonly number[], from: number, page: number): number[] {
-  const at: number[] = []
-  let y = from
-  heights.forEach((height, i) => {
-    if (y + height > page) {
-      at.push(i)
-      y = 0
-    }
-    y += height
-  })
-  const last = at.at(-1)
-  if (last === undefined || y >= page * NEARLY_EMPTY) return at
-  // The last page takes steps from the one before it until it is worth its paper.
-  const begin = at.at(-2) ?? 0
-  let first = last
-  while (first > begin + 1 && y < page * NEARLY_EMPTY) {
-    first -= 1
-    y += heights[first] ?? 0
-  }
-  return [...at.slice(0, -1), first]
-}
-
-const bodyInk = (size: number): Ink => ({ style: 'text', size: 9.2 * size, colour: INK })
-const cautionInk = (size: number): Ink => ({ style: 'bold', size: 8.4 * size, colour: WARNING })
-
-function steps(sheet: Sheet, up: MakeUp): void {
-  const { pdf, pen, width, height } = sheet
-  pen.write(HEADING, 'Steps', MARGIN, pdf.y)
-  pen.write(NOTE, cautionFootnote, MARGIN, pdf.y, { width })
-  const pages = (size: number): { breaks: number[]; fill: number } => {
-    const heights = stepHeights(sheet, up, size)
-    const breaks = breaksOf(heights, pdf.y - MARGIN, height)
-    const last = breaks.at(-1)
-    const fill = last === undefined ? 1 : heights.slice(last).reduce((sum, own) => sum + own, 0) / height
-    return { breaks, fill }
-  }
-  const usual = pages(1)
-  // Smaller type where that saves a last page that is not half full.
-  const tighter = TIGHTER.find((size) => pages(size).breaks.length < usual.breaks.length)
-  const own = usual.fill < 0.4 && tighter !== undefined ? tighter : 1
-  const turned = new Set(pages(own).breaks)
-  const box = mm(4) * own
-  const room = width - mm(9)
-  up.steps.forEach((step, i) => {
-    const mind = step.cautions.map((id) => `${cautionOf(id).title}: ${cautionOf(id).text}`)
-    if (turned.has(i)) {
-      pdf.addPage()
-      pdf.y = MARGIN
-    }
-    const y = pdf.y + 4 * own
-    pdf.rect(MARGIN, y, box, box).lineWidth(0.9).strokeColor(INK).stroke()
-    pen.write(
-      { style: 'text', size: 9 * own, colour: SOFT },
-      formatMinutes(stepHandsMin(step, up.started.value)),
-      MARGIN + width - mm(32),
-      y,
-      { width: mm(32), align: 'right' },
-    )
-    pen.write(
-      { style: 'bold', size: 10.5 * own, colour: INK },
-      `${i + 1}  ${step.title}`,
-      MARGIN + mm(7),
-      y,
-      {
-        width: width - mm(40),
-      },
-    )
-    pen.write(bodyInk(own), wordsOfStep(step, up.started.value), MARGIN + mm(7), pdf.y, { width: room })
-    for (const line of mind) pen.write(cautionInk(own), line, MARGIN + mm(7), pdf.y + 1, { width: room })
-    pdf.y += 3 * own
-    rule(pdf, width)
-  })
-}
-
 /** How many to start: patches and stretches by their name, pieces by their number alone. */
 function startWords({ share }: MakeUp, started: number): string {
   const part = partNoun(share)
   return part === 'piece' ? String(started) : counted(started, part, `${part}es`)
-}
-
-/** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
-function wordsOfStep(step: MakeUp['steps'][number], started: number): string {
-  const { atOnce, within, apart, wait, passes } = step
-  return [
-    step.text,
-    ...(atOnce && atOnce.count < started ? [`At most ${atOnce.count} at once. ${atOnce.what}`] : []),
-    ...(within ? [within.what] : []),
-    ...(apart ? [`Not within ${formatMinutes(apart.airMin)} of ${apart.from.join(', ')}.`] : []),
-    ...(wait
-      ? [
-          `Then wait ${formatMinutes(wait.leastMin)}${wait.mostMin === undefined ? '' : `, ${formatMinutes(wait.mostMin)} at most`}: ${wait.what.toLowerCase()}.`,
-        ]
-      : []),
-    ...(passes ? [`Passes: ${passes}`] : []),
-  ].join(' ')
 }

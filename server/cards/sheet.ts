@@ -1,5 +1,5 @@
 import type { Ink, Pen } from '../print/pen'
-import { INK, mm, SOFT, type Pdf } from '../print/paper'
+import { INK, mm, RULE, SOFT, type Pdf } from '../print/paper'
 
 export const MARGIN = mm(14)
 export const TITLE: Ink = { style: 'title', size: 20, colour: INK }
@@ -13,4 +13,14 @@ export interface Sheet {
   readonly pen: Pen
   readonly width: number
   readonly height: number
+}
+
+/** A line across the page, where the pen stands. */
+export function rule(pdf: Pdf, width: number, colour = RULE): void {
+  pdf
+    .moveTo(MARGIN, pdf.y)
+    .lineTo(MARGIN + width, pdf.y)
+    .lineWidth(0.7)
+    .strokeColor(colour)
+    .stroke()
 }

@@ -1,7 +1,5 @@
-import { ownableTools } from '../../../core/tools'
-import { jobOf, makeOrBuy, sortWays, type MakeUp, type Way } from '../../../core/makeup'
+import { jobOf, type MakeUp } from '../../../core/makeup'
 import {
-  methods,
   nestOrderOf,
   plantMethodById,
   plantMethods,
@@ -328,57 +326,5 @@ describe('sprigs from sorted heaps', () => {
     expect(twigsWanted(workedOut('root-tree', { speciesId: 'beech', heightM: 9 }), sizes(3))?.kind).toBe(
       'root',
     )
-  })
-})
-
-describe('ways in order, and against buying', () => {
-  const way = (id: string, over: Partial<Way>): Way => ({
-    method: plantMethodById(id)!,
-    suit: { verdict: 'possible', reasonsFor: [], reasonsAgainst: [] },
-    up: workedOut('sprig-tree', {}),
-    eachMin: 5,
-    elapsedMin: 600,
-    lacks: [],
-    open: [],
-    toolsMissing: [],
-    ...over,
-  })
-  const ways = [
-    way('sprig-tree', { eachMin: 3, costMinor: 90, elapsedMin: 900 }),
-    way('wire-broadleaf', { eachMin: 120, elapsedMin: 1900, costMinor: 300 }),
-    way('ready-tree', { eachMin: 1, elapsedMin: 40, costMinor: 200, open: ['Ready trees'] }),
-    way('dowel-conifer', {
-      eachMin: 0.1,
-      costMinor: 1,
-      suit: { verdict: 'unsuited', reasonsFor: [], reasonsAgainst: ['no'] },
-    }),
-    way('moulded-trunk', { suit: { verdict: 'suits', reasonsFor: [], reasonsAgainst: [] } }),
-  ]
-  const first = (by: Parameters<typeof sortWays>[1]) => sortWays(ways, by)[0]!.method.id
-  test('by what matters; what does not suit is always last, what has no price after what has', () => {
-    expect(first('suits')).toBe('moulded-trunk')
-    expect(first('hands')).toBe('ready-tree')
-    expect(first('cost')).toBe('sprig-tree')
-    expect(first('soonest')).toBe('ready-tree')
-    expect(first('toughest')).not.toBe('sprig-tree')
-    expect(sortWays(ways, 'there').at(-2)!.method.id).toBe('ready-tree')
-    for (const by of ['suits', 'hands', 'cost', 'soonest', 'toughest', 'there'] as const)
-      expect(sortWays(ways, by).at(-1)!.method.id).toBe('dowel-conifer')
-    expect(sortWays(ways, 'cost').at(-2)!.method.id).toBe('moulded-trunk')
-  })
-  test('making pays from so many pieces, at once, or never', () => {
-    // A sander of 65 against a saving of 4 each: the seventeenth tree has paid it.
-    expect(makeOrBuy(380, 780, 6500)).toEqual({ kind: 'pays from', pieces: 17, toolsMinor: 6500 })
-    expect(makeOrBuy(380, 780, 0)).toEqual({ kind: 'makes at once', savedMinor: 400 })
-    expect(makeOrBuy(800, 780, 0)).toEqual({ kind: 'never pays', dearerMinor: 20 })
-  })
-  test('every tool that a step names is known', () => {
-    const named = methods.flatMap((method) =>
-      'profile' in method && method.kinds.includes('pieces')
-        ? workedOut(method.id, { speciesId: 'beech', heightM: 11 }).steps.flatMap(({ tools }) => tools)
-        : [],
-    )
-    for (const { id } of ownableTools) expect(id.length).toBeGreaterThan(2)
-    expect(new Set(named).size).toBeGreaterThan(10)
   })
 })

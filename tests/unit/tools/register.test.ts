@@ -1,14 +1,18 @@
 import {
   atHand,
+  holderByName,
   missingTools,
   missingWords,
   ownableTools,
   registerId,
   registerOf,
   ruinedIn,
+  toolById,
   type ToolRecord,
 } from '../../../core/tools'
-import { workedOut } from '../../support/workshop'
+import { makeUp, type Job } from '../../../core/makeup'
+import { methods } from '../../../core/methods'
+import { stocked, workedOut } from '../../support/workshop'
 
 const record = (id: string, more: Partial<ToolRecord> = {}): ToolRecord => ({
   id,
@@ -67,4 +71,15 @@ describe('what work ruins', () => {
     const register = registerOf([record('old-brush', { have: 2, worn: 2 })])
     expect(missingTools([latex], register)).toMatchObject([{ id: 'old brush', because: 'worn' }])
   })
+})
+
+test('every tool that a step names is one that the register knows, and every holder too', () => {
+  const steps = methods.flatMap((method) => {
+    const [job] = method.examples as readonly Job[]
+    return job ? makeUp({ job, method, states: stocked(), dryingFactor: 1 }).steps : []
+  })
+  for (const name of new Set(steps.flatMap((step) => step.tools)))
+    expect([name, toolById(name)?.id]).toEqual([name, name])
+  for (const { what } of steps.flatMap((step) => step.holders))
+    expect([what, holderByName(what)?.what]).toEqual([what, what])
 })
