@@ -1,0 +1,68 @@
+import type { Plan, Problem } from './model'
+import { firstOpen } from './stretches'
+
+/** How good a plan is: compared from the first field on; less is better. */
+export interface Cost {
+  /** Works that found no place. */
+  readonly unplaced: number
+  /** Minutes that jobs end after their promise, all together. */
+  readonly late: number
+  /** How often something is set up. */
+  readonly setUps: number
+  /** The minute that the last work ends. */
+  readonly end: number
+  /** Ends of all jobs, summed. */
+  readonly ends: number
+}
+
+const fields = ['unplaced', 'late', 'setUps', 'end', 'ends'] as const
+
+/** Negative where a is better than b. */
+export function compareCost(a: Cost, b: Cost): number {
+  for (const field of fields) if (a[field] !== b[field]) return a[field] - b[field]
+  return 0
+}
+
+/** The minute that a job's last work ends; undefined where one of them found no place, or it has none. */
+export function endOf(problem: Problem, job: number, { placed }: Pick<Plan, 'placed'>): number | undefined {
+  let end: number | undefined
+  for (const work of problem.jobs[job]?.works ?? []) {
+    const spot = placed[work]
+    if (!spot) return undefined
+    end = Math.max(end ?? 0, spot.end)
+  }
+  return end
+}
+
+export function costOf(problem: Problem, plan: Pick<Plan, 'placed'>): Cost {
+  let [late, end, ends] = [0, 0, 0]
+  problem.jobs.forEach(({ due }, job) => {
+    const done = endOf(problem, job, plan)
+    if (done === undefined) return
+    if (due !== undefined) late += Math.max(0, done - due)
+    end = Math.max(end, done)
+    ends += done
+  })
+  const unplaced = plan.placed.filter((spot) => !spot).length
+  return { unplaced, late, setUps: setUpsOf(problem, plan), end, ends }
+}
+
+/** How often something is set up: within one stretch of a worker's time, work of one kit wants it once. */
+export function setUpsOf(problem: Problem, { placed }: Pick<Plan, 'placed'>): number {
+  const byWorker = problem.workers.map((): { start: number; kit: string }[] => [])
+  problem.works.forEach(({ kit }, i) => {
+    const spot = placed[i]
+    if (kit !== undefined && spot) byWorker[spot.worker]?.push({ start: spot.start, kit })
+  })
+  let count = 0
+  byWorker.forEach((kitted, worker) => {
+    const open = problem.workers[worker]?.open ?? []
+    let last = ''
+    for (const { start, kit } of kitted.sort((a, b) => a.start - b.start)) {
+      const now = `${firstOpen(open, start)}|${kit}`
+      if (now !== last) count += 1
+      last = now
+    }
+  })
+  return count
+}
