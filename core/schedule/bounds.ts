@@ -14,7 +14,8 @@ export interface Bounds {
 
 /**
  * Bounds from below: each job with the workshop to itself (its critical path through the calendars), and the time of
- * each worker that their works must find (their load between the earliest they can begin and what must follow).
+ * each worker that their works must find (their load between the earliest they can begin and what must follow). They
+ * hold for plans in which all is placed.
  */
 export function boundsOf(problem: Problem): Bounds {
   const alone = problem.jobs.map((_, job) => endAlone(problem, job))
@@ -22,7 +23,8 @@ export function boundsOf(problem: Problem): Bounds {
     end === undefined || due === undefined ? 0 : Math.max(0, end - due)
   const lateAlone = alone.reduce<number>((sum, end, job) => sum + lateOf(end, problem.jobs[job]?.due), 0)
   const end = Math.max(0, ...alone.map((own) => own ?? 0), ...problem.workers.map((_, w) => loadEnd(problem, w)))
-  return { late: Math.max(lateAlone, latenessByLoad(problem)), end, alone }
+  const possible = { ...problem, jobs: problem.jobs.filter((_, job) => alone[job] !== undefined) }
+  return { late: Math.max(lateAlone, latenessByLoad(possible)), end, alone }
 }
 
 /** A job by itself: nothing but its own waits and the calendars. */

@@ -65,9 +65,10 @@ export class Layer {
    * Lays all units.
    * @param order places of jobs, each as often as it has units: its first mention lays its first unit. What stands in
    *   holders now is laid before all others: nothing can be planned past it.
+   * @param putOff by work, the minute before which it does not begin: a holder that is filled later is free meanwhile
    */
-  lay(order: readonly number[]): Laid {
-    const laying = new Laying(this.problem, this.units, this.holdsTo, this.openOf)
+  lay(order: readonly number[], putOff: ReadonlyMap<number, number> = new Map()): Laid {
+    const laying = new Laying(this.problem, this.units, this.holdsTo, this.openOf, putOff)
     const next = this.problem.jobs.map(() => 0)
     const layNext = (job: number): void => {
       const nth = next[job] ?? 0
@@ -120,6 +121,7 @@ class Laying {
     private readonly units: readonly Unit[],
     private readonly holdsTo: readonly (readonly Hold[])[],
     private readonly openOf: OpenOf,
+    private readonly putOff: ReadonlyMap<number, number>,
   ) {
     this.lines = problem.workers.map(() => [])
     this.holders = problem.holders.map(({ capacity }) => new HolderUse(capacity))
@@ -156,7 +158,7 @@ class Laying {
   private tryUnit(works: readonly number[], index: number): string | undefined {
     const [only = -1] = works
     if (works.length === 1 && this.holdsTo[only]?.length === 0) return this.tryAlone(only, index)
-    const floors = works.map(() => 0)
+    const floors = works.map((work) => this.putOff.get(work) ?? 0)
     const held: number[][] = works.map(() => [])
     let at = 0
     for (let tries = 0; at < works.length; tries += 1) {

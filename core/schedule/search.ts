@@ -8,12 +8,17 @@ const CYCLE = 1_400
 /** What a worse plan may cost more and be taken once in e times: as a share of the best, bold and careful. */
 const BOLD = 0.008
 const CAREFUL = 0.004
+/** The same, as a share of the time from one session to the next, which a work that does not fit is put off by. */
+const JUMP = 0.15
 /** Shares of moves: along what holds a plan up; a ruin that is laid anew; the rest at random. */
 const CRITICAL = 0.6
 const RUIN = 0.02
+/** Share of moves that put a work off, where there are units that are laid in one go. */
+const PUT_OFF = 0.15
 
 interface Candidate {
   readonly order: readonly number[]
+  readonly putOff: ReadonlyMap<number, number>
   readonly laid: Laid
   readonly cost: Cost
 }
@@ -29,6 +34,9 @@ export class Search {
   private current: Candidate
   private top: Candidate
   private readonly cycle: number
+  private readonly jump: number
+  /** Works of units that are laid in one go: where a later start may be the better one. */
+  private readonly fused: readonly number[]
   private rounds = 0
 
   /** @param seed the same seed gives the same plans @param starts orders to begin with, besides the rules */
@@ -39,10 +47,12 @@ export class Search {
   ) {
     this.layer = new Layer(problem)
     this.random = seededRandom(seed)
+    this.jump = jumpOf(problem)
     this.cycle = CYCLE * Math.max(1, this.layer.units.length)
     const candidates = [...starts.map((order) => this.completed(order)), ...this.byRules()].map((order) =>
-      this.tried(order),
+      this.tried({ order, putOff: new Map() }),
     )
+    this.fused = this.layer.units.flatMap(({ works }) => (works.length > 1 ? works : []))
     this.top = candidates.reduce((a, b) => (compareCost(b.cost, a.cost) < 0 ? b : a))
     this.current = this.top
   }
@@ -73,14 +83,14 @@ export class Search {
     // What is placed and on time is not given up for anything.
     if (next.unplaced > now.unplaced) return false
     const worse = next.late > now.late ? next.late - now.late : next.end - now.end
-    const scale = next.late > now.late ? this.top.cost.late + 60 : this.top.cost.end
-    const heat = scale * BOLD * (CAREFUL / BOLD) ** ((this.rounds % this.cycle) / this.cycle)
+    const cooling = (CAREFUL / BOLD) ** ((this.rounds % this.cycle) / this.cycle)
+    const heat = (this.top.cost.end * BOLD + this.jump * JUMP) * cooling
     return worse <= 0 ? next.setUps <= now.setUps + 1 : this.random() < Math.exp(-worse / heat)
   }
 
-  private tried(order: readonly number[]): Candidate {
-    const laid = this.layer.lay(order)
-    return { order, laid, cost: costOf(this.problem, laid) }
+  private tried({ order, putOff }: Pick<Candidate, 'order' | 'putOff'>): Candidate {
+    const laid = this.layer.lay(order, putOff)
+    return { order, putOff, laid, cost: costOf(this.problem, laid) }
   }
 
   /** The order of the moments at which units begin: laid again it gives the same plan or a better one. */
@@ -97,7 +107,22 @@ export class Search {
       .map(({ job }) => job)
   }
 
-  private moved(from: Candidate): readonly number[] {
+  private moved(from: Candidate): Pick<Candidate, 'order' | 'putOff'> {
+    if (this.fused.length > 0 && this.random() < PUT_OFF) return this.putOffOne(from)
+    return { order: this.reordered(from), putOff: from.putOff }
+  }
+
+  /** A work of a unit that is laid in one go waits for a moment at which another begins or ends; or waits no more. */
+  private putOffOne({ order, putOff, laid }: Candidate): Pick<Candidate, 'order' | 'putOff'> {
+    const next = new Map(putOff)
+    const work = this.fused[Math.floor(this.random() * this.fused.length)] ?? 0
+    const other = laid.placed[Math.floor(this.random() * laid.placed.length)]
+    const wasOff = next.delete(work)
+    if (other && !(wasOff && this.random() < 0.5)) next.set(work, this.random() < 0.5 ? other.start : other.end)
+    return { order, putOff: next }
+  }
+
+  private reordered(from: Candidate): readonly number[] {
     const chance = this.random()
     if (chance < CRITICAL) return this.alongCritical(from) ?? this.shifted(from.order)
     if (chance < CRITICAL + RUIN) return this.ruined(from.order)
@@ -224,6 +249,12 @@ export class Search {
       inTurn(),
     ]
   }
+}
+
+/** Minutes from one session to the next, on average; 0 where everybody is always there. */
+function jumpOf({ workers }: Problem): number {
+  const gaps = workers.flatMap(({ open }) => open.slice(1).map(({ from }, i) => from - (open[i]?.from ?? from)))
+  return gaps.length === 0 ? 0 : gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length
 }
 
 /** An order with one mention moved before another place. */

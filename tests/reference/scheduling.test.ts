@@ -1,4 +1,8 @@
-import { boundsOf, breaksOf, proveEnd, Search, type Problem } from '../../core/schedule'
+import loadHighs from 'highs'
+import { boundsOf, breaksOf, proveEnd, Search, type Hold, type Job, type Problem, type Work } from '../../core/schedule'
+import { seededRandom } from '../../core/units'
+import { optimum, SLOT } from '../support/laying-program'
+import type { Highs } from '../support/mix-program'
 import { jobShop } from '../support/shops'
 
 /** FT06 and FT10: Fisher and Thompson 1963. LA01: Lawrence 1984. As printed in the job-shop literature, from memory. */
@@ -67,5 +71,60 @@ describe('job shops of the literature, as special cases of the bench', () => {
     expect(best.cost.end).toBeGreaterThanOrEqual(930)
     expect(breaksOf(problem, best.plan)).toEqual([])
     expect(boundsOf(problem).end).toBeLessThanOrEqual(930)
+  })
+})
+
+/** A small bench in whole slots: evenings, waits, a window, holders that not all batches fit into together. */
+function smallBench(seed: number, dues: boolean): Problem {
+  const random = seededRandom(seed)
+  const whole = (least: number, most: number): number => least + Math.floor(random() * (most - least + 1))
+  const days = 6
+  const people = 1 + (seed % 2)
+  const workers = Array.from({ length: people }, (_, i) => ({
+    id: `person ${i}`,
+    open: Array.from({ length: days }, (_, day) => {
+      const from = day * 480 + whole(0, 3) * SLOT
+      return { from, to: from + whole(6, 12) * SLOT }
+    }),
+  }))
+  const works: Work[] = []
+  const holds: Hold[] = []
+  const jobs = Array.from({ length: 3 }, (_, job): Job => {
+    const own = Array.from({ length: whole(2, 3) }, (_, k) => {
+      const minutes = whole(1, 5) * SLOT
+      const least = ([0, 2, 20][whole(0, 2)] ?? 0) * SLOT
+      const window = k > 0 && random() < 0.3 ? { most: least + minutes + 2 * SLOT } : {}
+      works.push({
+        id: `${job}.${k}`,
+        job,
+        minutes,
+        who: workers.map((_, i) => i),
+        after: k === 0 ? [] : [{ work: works.length - 1, least, ...window }],
+      })
+      return works.length - 1
+    })
+    const [first = 0, second = 0] = own
+    holds.push({ holder: 0, amount: whole(1, 3), from: first, to: second, until: 'start' })
+    return { id: `${job}`, works: own, ...(dues ? { due: whole(1, 4) * 480 } : {}) }
+  })
+  return { workers, slots: [], holders: [{ id: 'trays', capacity: 4 }], holds, jobs, works, horizon: days * 480 }
+}
+
+describe('small benches beside an exact solver (HiGHS)', () => {
+  let highs: Highs
+  beforeAll(async () => {
+    highs = (await loadHighs()) as unknown as Highs
+  })
+
+  it.each(Array.from({ length: 50 }, (_, i) => i + 1))('bench %i is laid as well as can be', (seed) => {
+    const aim = seed % 2 === 0 ? 'late' : 'end'
+    const problem = smallBench(seed, aim === 'late')
+    const exact = optimum(highs, problem, aim)
+    const search = new Search(problem, seed)
+    for (let i = 0; i < 60 && search.best.cost[aim] !== exact; i += 1) search.run(100)
+    const { plan, cost } = search.best
+    expect(breaksOf(problem, plan)).toEqual([])
+    expect(cost.unplaced > 0 ? 'infeasible' : cost[aim]).toBe(exact)
+    if (cost.unplaced === 0) expect(boundsOf(problem)[aim]).toBeLessThanOrEqual(cost[aim])
   })
 })
