@@ -16,6 +16,7 @@ const floors = [
   ['makeup'],
   ['methods', 'planting'],
   ['batches'],
+  ['schedule'],
   ['workshop'],
 ]
 

@@ -22,7 +22,11 @@ export function boundsOf(problem: Problem): Bounds {
   const lateOf = (end: number | undefined, due: number | undefined): number =>
     end === undefined || due === undefined ? 0 : Math.max(0, end - due)
   const lateAlone = alone.reduce<number>((sum, end, job) => sum + lateOf(end, problem.jobs[job]?.due), 0)
-  const end = Math.max(0, ...alone.map((own) => own ?? 0), ...problem.workers.map((_, w) => loadEnd(problem, w)))
+  const end = Math.max(
+    0,
+    ...alone.map((own) => own ?? 0),
+    ...problem.workers.map((_, w) => loadEnd(problem, w)),
+  )
   const possible = { ...problem, jobs: problem.jobs.filter((_, job) => alone[job] !== undefined) }
   return { late: Math.max(lateAlone, latenessByLoad(possible)), end, alone }
 }
@@ -74,7 +78,9 @@ function onlyFor(problem: Problem, worker: number): HeadBodyTail[] {
   const heads = headsOf(problem)
   const tails = tailsOf(problem)
   return problem.works.flatMap(({ who, minutes }, work) =>
-    who.length === 1 && who[0] === worker ? [{ head: heads[work] ?? 0, minutes, tail: tails[work] ?? 0 }] : [],
+    who.length === 1 && who[0] === worker
+      ? [{ head: heads[work] ?? 0, minutes, tail: tails[work] ?? 0 }]
+      : [],
   )
 }
 

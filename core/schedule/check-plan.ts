@@ -69,10 +69,13 @@ function lagBreaks(problem: Problem, placed: Placements): Break[] {
       const earlier = placed[before]
       if (!earlier) return [{ kind: 'order', work, because: `${id}: what comes before it is not laid` }]
       const waited = spot.start - earlier.end
-      if (waited < 0) return [{ kind: 'order', work, because: `${id}: before ${idOf(problem, before)} is done` }]
+      if (waited < 0)
+        return [{ kind: 'order', work, because: `${id}: before ${idOf(problem, before)} is done` }]
       if (waited < least) return [{ kind: 'wait', work, because: `${id}: ${least - waited} min too early` }]
       const over = most === undefined ? 0 : spot.end - earlier.end - most
-      return over > 0 ? [{ kind: 'window', work, because: `${id}: ${over} min after its window has closed` }] : []
+      return over > 0
+        ? [{ kind: 'window', work, because: `${id}: ${over} min after its window has closed` }]
+        : []
     })
   })
 }

@@ -47,21 +47,22 @@ export function costOf(problem: Problem, plan: Pick<Plan, 'placed'>): Cost {
   return { unplaced, late, setUps: setUpsOf(problem, plan), end, ends }
 }
 
-/** How often something is set up: within one stretch of a worker's time, work of one kit wants it once. */
+/** How often something is set up: within one stretch of a worker's time, works of one kit in a row want it once. */
 export function setUpsOf(problem: Problem, { placed }: Pick<Plan, 'placed'>): number {
-  const byWorker = problem.workers.map((): { start: number; kit: string }[] => [])
-  problem.works.forEach(({ kit }, i) => {
+  const byWorker = problem.workers.map((): { start: number; kits: readonly string[] }[] => [])
+  problem.works.forEach(({ kits }, i) => {
     const spot = placed[i]
-    if (kit !== undefined && spot) byWorker[spot.worker]?.push({ start: spot.start, kit })
+    if (kits && kits.length > 0 && spot) byWorker[spot.worker]?.push({ start: spot.start, kits })
   })
   let count = 0
   byWorker.forEach((kitted, worker) => {
     const open = problem.workers[worker]?.open ?? []
-    let last = ''
-    for (const { start, kit } of kitted.sort((a, b) => a.start - b.start)) {
-      const now = `${firstOpen(open, start)}|${kit}`
-      if (now !== last) count += 1
-      last = now
+    let last: { stretch: number; kits: readonly string[] } | undefined
+    for (const { start, kits } of kitted.sort((a, b) => a.start - b.start)) {
+      const stretch = firstOpen(open, start)
+      const there = last?.stretch === stretch ? last.kits : []
+      count += kits.filter((kit) => !there.includes(kit)).length
+      last = { stretch, kits }
     }
   })
   return count

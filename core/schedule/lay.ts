@@ -32,6 +32,9 @@ interface Aired {
   readonly unit: number
 }
 
+type Prefers = readonly (number | undefined)[]
+const NOT_PUT_OFF: ReadonlyMap<number, number> = new Map()
+
 /** Time that is open for a worker and a slot. */
 type OpenOf = (worker: number, slot: number | undefined) => readonly Stretch[]
 
@@ -66,9 +69,14 @@ export class Layer {
    * @param order places of jobs, each as often as it has units: its first mention lays its first unit. What stands in
    *   holders now is laid before all others: nothing can be planned past it.
    * @param putOff by work, the minute before which it does not begin: a holder that is filled later is free meanwhile
+   * @param prefers by work, who does it where others could begin no earlier
    */
-  lay(order: readonly number[], putOff: ReadonlyMap<number, number> = new Map()): Laid {
-    const laying = new Laying(this.problem, this.units, this.holdsTo, this.openOf, putOff)
+  lay(
+    order: readonly number[],
+    putOff: ReadonlyMap<number, number> = NOT_PUT_OFF,
+    prefers: Prefers = [],
+  ): Laid {
+    const laying = new Laying(this.problem, this.units, this.holdsTo, this.openOf, putOff, prefers)
     const next = this.problem.jobs.map(() => 0)
     const layNext = (job: number): void => {
       const nth = next[job] ?? 0
@@ -122,6 +130,7 @@ class Laying {
     private readonly holdsTo: readonly (readonly Hold[])[],
     private readonly openOf: OpenOf,
     private readonly putOff: ReadonlyMap<number, number>,
+    private readonly prefers: Prefers,
   ) {
     this.lines = problem.workers.map(() => [])
     this.holders = problem.holders.map(({ capacity }) => new HolderUse(capacity))
@@ -165,7 +174,8 @@ class Laying {
       const work = this.problem.works[works[at] ?? -1]
       if (!work) return 'there is no such work'
       if (tries > MOST_TRIES) return 'it was put off again and again without finding a place'
-      const spot = this.earliest(work, Math.max(floors[at] ?? 0, this.readyAt(work)))
+      const place = works[at] ?? -1
+      const spot = this.earliest(work, Math.max(floors[at] ?? 0, this.readyAt(work)), this.prefers[place])
       if (typeof spot === 'string') {
         this.takeBack(works, held, 0)
         return spot
@@ -198,7 +208,8 @@ class Laying {
   private tryAlone(place: number, index: number): string | undefined {
     const work = this.problem.works[place]
     if (!work) return 'there is no such work'
-    const spot = this.earliest(work, this.readyAt(work))
+    const from = Math.max(this.putOff.get(place) ?? 0, this.readyAt(work))
+    const spot = this.earliest(work, from, this.prefers[place])
     if (typeof spot === 'string') return spot
     const { worker, start, blocker } = spot
     const end = start + work.minutes
@@ -268,20 +279,22 @@ class Laying {
   }
 
   /** The earliest spot for a work from a moment on, whoever does it; or why there is none. */
-  private earliest(work: Work, from: number): Spot | string {
+  private earliest(work: Work, from: number, prefers?: number): Spot | string {
     let at = from
     let airedBy: number | undefined
     for (;;) {
       let best: Spot | undefined
       for (const worker of work.who) {
         const spot = this.fit(worker, work, at)
-        if (spot && (!best || spot.start < best.start)) best = spot
+        if (!spot) continue
+        if (!best || spot.start < best.start || (spot.start === best.start && worker === prefers)) best = spot
       }
       const lastStart = Math.min(this.problem.horizon, work.dueBy ?? Infinity) - work.minutes
       if (!best) return 'no session is left that it fits into'
       if (best.start > lastStart) return 'it would end too late'
       const clash = this.minds ? this.clash(work, best.start) : undefined
-      if (!clash) return best.blocker === undefined && airedBy !== undefined ? { ...best, blocker: airedBy } : best
+      if (!clash)
+        return best.blocker === undefined && airedBy !== undefined ? { ...best, blocker: airedBy } : best
       at = clash.until
       airedBy = clash.unit
     }

@@ -53,8 +53,8 @@ export interface Work {
   readonly notBefore?: number
   /** It must have ended by then. */
   readonly dueBy?: number
-  /** What is set up for it; two of one kit in a row want one setting up. */
-  readonly kit?: string
+  /** What is set up for it, as a booth and a colour of paint; two of one kit in a row want one setting up. */
+  readonly kits?: readonly string[]
   /** What it leaves in the air; and what must have aired away before it begins. */
   readonly gives?: readonly string[]
   readonly apart?: { readonly from: readonly string[]; readonly minutes: number }

@@ -126,7 +126,8 @@ class Proving {
         if (place < (this.done[job] ?? 0)) return []
         return [{ head: starts[work] ?? 0, minutes, tail: this.tails[work] ?? 0 }]
       })
-      if (left.length > 0) most = Math.max(most, preemptiveEnd(left, this.problem.workers[worker]?.open ?? []))
+      if (left.length > 0)
+        most = Math.max(most, preemptiveEnd(left, this.problem.workers[worker]?.open ?? []))
     })
     return most
   }

@@ -6,7 +6,9 @@ export const personSchema = z.strictObject({ ...changeable, name: nameSchema })
 export type Person = z.infer<typeof personSchema>
 
 /** HH:MM on the wall; 24:00 ends a day. */
-export const clockSchema = z.string().regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, 'must be a time such as 19:30')
+export const clockSchema = z
+  .string()
+  .regex(/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/, 'must be a time such as 19:30')
 
 /** Whose time it is; none: everybody's. */
 const people = z.array(idSchema).max(20)

@@ -118,7 +118,8 @@ export class Search {
     const work = this.fused[Math.floor(this.random() * this.fused.length)] ?? 0
     const other = laid.placed[Math.floor(this.random() * laid.placed.length)]
     const wasOff = next.delete(work)
-    if (other && !(wasOff && this.random() < 0.5)) next.set(work, this.random() < 0.5 ? other.start : other.end)
+    if (other && !(wasOff && this.random() < 0.5))
+      next.set(work, this.random() < 0.5 ? other.start : other.end)
     return { order, putOff: next }
   }
 
@@ -253,7 +254,9 @@ export class Search {
 
 /** Minutes from one session to the next, on average; 0 where everybody is always there. */
 function jumpOf({ workers }: Problem): number {
-  const gaps = workers.flatMap(({ open }) => open.slice(1).map(({ from }, i) => from - (open[i]?.from ?? from)))
+  const gaps = workers.flatMap(({ open }) =>
+    open.slice(1).map(({ from }, i) => from - (open[i]?.from ?? from)),
+  )
   return gaps.length === 0 ? 0 : gaps.reduce((sum, gap) => sum + gap, 0) / gaps.length
 }
 

@@ -59,7 +59,10 @@ export function sessionsBetween({ people, times, zone }: BenchTime, first: strin
         const rows = [
           ...weekly.filter(
             ({ weekday, since, until }) =>
-              weekday === weekdayOf(date) && (since ?? date) <= date && date <= (until ?? date) && !isOff(date),
+              weekday === weekdayOf(date) &&
+              (since ?? date) <= date &&
+              date <= (until ?? date) &&
+              !isOff(date),
           ),
           // What is set for one day stands, whatever is off: it was set on purpose.
           ...single.filter((row) => row.date === date),

@@ -10,7 +10,8 @@ export function joined(stretches: readonly Stretch[]): Stretch[] {
   const out: Stretch[] = []
   for (const next of inOrder) {
     const last = out.at(-1)
-    if (last && next.from <= last.to) out[out.length - 1] = { from: last.from, to: Math.max(last.to, next.to) }
+    if (last && next.from <= last.to)
+      out[out.length - 1] = { from: last.from, to: Math.max(last.to, next.to) }
     else out.push(next)
   }
   return out

@@ -32,7 +32,8 @@ export function unitsOf(problem: Problem, scarce: readonly Hold[]): Unit[] {
     }
     for (const work of job.works)
       for (const lag of problem.works[work]?.after ?? []) if (lag.most !== undefined) bond(lag.work, work)
-    for (const hold of scarce) if (job.works.includes(hold.to)) bond(hold.from ?? job.works[0] ?? hold.to, hold.to)
+    for (const hold of scarce)
+      if (job.works.includes(hold.to)) bond(hold.from ?? job.works[0] ?? hold.to, hold.to)
     let own: number[] = []
     job.works.forEach((work, i) => {
       own.push(work)

@@ -1,5 +1,14 @@
 import loadHighs from 'highs'
-import { boundsOf, breaksOf, proveEnd, Search, type Hold, type Job, type Problem, type Work } from '../../core/schedule'
+import {
+  boundsOf,
+  breaksOf,
+  proveEnd,
+  Search,
+  type Hold,
+  type Job,
+  type Problem,
+  type Work,
+} from '../../core/schedule'
 import { seededRandom } from '../../core/units'
 import { optimum, SLOT } from '../support/laying-program'
 import type { Highs } from '../support/mix-program'
@@ -107,7 +116,15 @@ function smallBench(seed: number, dues: boolean): Problem {
     holds.push({ holder: 0, amount: whole(1, 3), from: first, to: second, until: 'start' })
     return { id: `${job}`, works: own, ...(dues ? { due: whole(1, 4) * 480 } : {}) }
   })
-  return { workers, slots: [], holders: [{ id: 'trays', capacity: 4 }], holds, jobs, works, horizon: days * 480 }
+  return {
+    workers,
+    slots: [],
+    holders: [{ id: 'trays', capacity: 4 }],
+    holds,
+    jobs,
+    works,
+    horizon: days * 480,
+  }
 }
 
 describe('small benches beside an exact solver (HiGHS)', () => {

@@ -57,7 +57,9 @@ export function optimum(highs: Highs, problem: Problem, aim: 'late' | 'end'): nu
       if (terms.length > 0) rows.push(`${sum(terms)} <= ${capacity}`)
     }
   })
-  const lates = problem.jobs.flatMap(({ due, works }, job) => (due === undefined ? [] : [{ due, works, job }]))
+  const lates = problem.jobs.flatMap(({ due, works }, job) =>
+    due === undefined ? [] : [{ due, works, job }],
+  )
   if (aim === 'end')
     for (const { works } of problem.jobs) rows.push(`+ 1 C ${sum(endOf(works.at(-1) ?? 0, -1))} >= 0`)
   else

@@ -71,7 +71,7 @@ export function randomShop(random: Random, size: ShopSize): Problem {
         minutes,
         who: random() < 0.7 ? workers.map((_, i) => i) : [whole(random, 0, size.people - 1)],
         after,
-        ...(random() < 0.4 ? { kit: `kit ${whole(random, 0, 2)}` } : {}),
+        ...(random() < 0.4 ? { kits: [`kit ${whole(random, 0, 2)}`] } : {}),
         ...(size.rich && random() < 0.15 ? { slot: 0 } : {}),
         ...(size.rich && random() < 0.2 ? { gives: ['aerosol'] } : {}),
         ...(size.rich && random() < 0.15 ? { apart: { from: ['aerosol'], minutes: 30 } } : {}),

@@ -73,14 +73,38 @@ describe('sessions', () => {
       '2026-10-25T18:00:00.000Z',
     ])
     // The night of the change is an hour longer.
-    const night: TimeRecord = { ...row, id: 'n', kind: 'once', date: '2026-10-24', from: '22:00', to: '04:00', people: [] }
+    const night: TimeRecord = {
+      ...row,
+      id: 'n',
+      kind: 'once',
+      date: '2026-10-24',
+      from: '22:00',
+      to: '04:00',
+      people: [],
+    }
     const [long] = sessionsBetween(time([night], ['ada']), '2026-10-24', '2026-10-24')
     expect(((long?.toMs ?? 0) - (long?.fromMs ?? 0)) / 3_600_000).toBe(7)
   })
 
   it('are not there on days off, save what is set for just that day', () => {
-    const off: TimeRecord = { ...row, id: 'o', kind: 'off', from: '2026-11-23', to: '2026-11-25', people: ['ada'], why: '' }
-    const extra: TimeRecord = { ...row, id: 'e', kind: 'once', date: '2026-11-25', from: '09:00', to: '11:00', people: ['ada'] }
+    const off: TimeRecord = {
+      ...row,
+      id: 'o',
+      kind: 'off',
+      from: '2026-11-23',
+      to: '2026-11-25',
+      people: ['ada'],
+      why: '',
+    }
+    const extra: TimeRecord = {
+      ...row,
+      id: 'e',
+      kind: 'once',
+      date: '2026-11-25',
+      from: '09:00',
+      to: '11:00',
+      people: ['ada'],
+    }
     expect(shown(time([evening(2), off, extra]), '2026-11-23', '2026-11-29')).toEqual([
       '2026-11-24 19:00–21:30 bo',
       '2026-11-25 09:00–11:00 ada',
@@ -97,7 +121,15 @@ describe('sessions', () => {
       people: ['ada'],
       why: 'choir',
     }
-    const late: TimeRecord = { ...row, id: 'l', kind: 'once', date: '2026-11-24', from: '21:30', to: '22:00', people: ['bo'] }
+    const late: TimeRecord = {
+      ...row,
+      id: 'l',
+      kind: 'once',
+      date: '2026-11-24',
+      from: '21:30',
+      to: '22:00',
+      people: ['bo'],
+    }
     expect(shown(time([evening(2), busy, late]), '2026-11-24', '2026-11-24')).toEqual([
       '2026-11-24 19:00–19:30 ada',
       '2026-11-24 19:00–22:00 bo',
@@ -106,7 +138,15 @@ describe('sessions', () => {
   })
 
   it('pass midnight, and belong to the day that they begin on', () => {
-    const night: TimeRecord = { ...row, id: 'n', kind: 'once', date: '2026-11-24', from: '22:30', to: '00:30', people: [] }
+    const night: TimeRecord = {
+      ...row,
+      id: 'n',
+      kind: 'once',
+      date: '2026-11-24',
+      from: '22:30',
+      to: '00:30',
+      people: [],
+    }
     const [session] = sessionsBetween(time([night], ['ada']), '2026-11-25', '2026-11-25')
     expect(session).toMatchObject({ date: '2026-11-24', toMs: momentAt('2026-11-25', '00:30', ZONE) })
   })
@@ -137,7 +177,15 @@ describe('daylight and the hours outdoors', () => {
   })
 
   it('hours outdoors are asked about by daylight, once, and used where the answer was yes', () => {
-    const saturday: TimeRecord = { ...row, id: 's', kind: 'once', date: '2026-11-28', from: '14:00', to: '19:00', people: [] }
+    const saturday: TimeRecord = {
+      ...row,
+      id: 's',
+      kind: 'once',
+      date: '2026-11-28',
+      from: '14:00',
+      to: '19:00',
+      people: [],
+    }
     const own = time([saturday], ['ada'])
     const sessions = sessionsBetween(own, '2026-11-28', '2026-11-28')
     const light = daylightBetween({ latitudeDeg: 48.2, longitudeDeg: 16.4 }, ZONE, '2026-11-28', '2026-11-28')

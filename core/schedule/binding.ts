@@ -1,0 +1,131 @@
+import { Layer } from './lay'
+import type { Placed, Plan, Problem } from './model'
+import { firstOpen, shared, type Stretch } from './stretches'
+
+/** Why a work lies no earlier. */
+export interface Held {
+  readonly work: number
+  readonly by: 'wait' | 'no session' | 'hours' | 'hands' | 'holder' | 'pinned' | 'air'
+  /** Minutes lost to it. */
+  readonly minutes: number
+  /** Of hands and holders: the work that is in the way. */
+  readonly other?: number
+  readonly holder?: number
+}
+
+/**
+ * What holds a job up in a plan, gap by gap: between the end of one work and the start of the next lies its wait, then
+ * time without a session that it would fit into, then hands or holders that others have.
+ */
+export function heldUp(problem: Problem, job: number, { placed }: Pick<Plan, 'placed'>): Held[] {
+  const held: Held[] = []
+  let freeFrom = 0
+  for (const work of problem.jobs[job]?.works ?? []) {
+    const own = problem.works[work]
+    const spot = placed[work]
+    if (!own || !spot) continue
+    const ready = own.after.reduce(
+      (at, lag) => Math.max(at, (placed[lag.work]?.end ?? 0) + lag.least),
+      freeFrom,
+    )
+    if (ready > freeFrom) held.push({ work, by: 'wait', minutes: ready - freeFrom })
+    const pinnedFrom = Math.max(ready, own.notBefore ?? 0)
+    if (pinnedFrom > ready) held.push({ work, by: 'pinned', minutes: pinnedFrom - ready })
+    const alone = firstFit(problem, work, pinnedFrom)
+    if (alone > pinnedFrom)
+      held.push({
+        work,
+        by: own.slot === undefined ? 'no session' : 'hours',
+        minutes: Math.min(alone, spot.start) - pinnedFrom,
+      })
+    if (spot.start > alone)
+      held.push({ work, minutes: spot.start - alone, ...inTheWay(problem, work, placed, alone) })
+    freeFrom = spot.end
+  }
+  return held.filter(({ minutes }) => minutes > 0)
+}
+
+/** The first moment at which a work would fit if nobody did anything else. */
+function firstFit(problem: Problem, work: number, from: number): number {
+  const own = problem.works[work]
+  if (!own) return from
+  return Math.min(
+    ...own.who.map((worker) => {
+      const open = problem.workers[worker]?.open ?? []
+      const both = own.slot === undefined ? open : shared(open, problem.slots[own.slot] ?? [])
+      for (let i = firstOpen(both, from); i < both.length; i += 1) {
+        const stretch = both[i]
+        if (stretch && stretch.to - Math.max(stretch.from, from) >= own.minutes)
+          return Math.max(stretch.from, from)
+      }
+      return Infinity
+    }),
+  )
+}
+
+/** What is in the way of a work from a moment on: the hands' next work, else a holder that is full. */
+function inTheWay(
+  problem: Problem,
+  work: number,
+  placed: readonly (Placed | undefined)[],
+  from: number,
+): Pick<Held, 'by' | 'other' | 'holder'> {
+  const own = problem.works[work]
+  const spot = placed[work]
+  if (!own || !spot) return { by: 'hands' }
+  const busy = placed.flatMap((other, i) =>
+    other && i !== work && own.who.includes(other.worker) && other.start < spot.start && other.end > from
+      ? [i]
+      : [],
+  )
+  const filled = problem.holds.find((hold) => hold.from === work)
+  if (filled) {
+    const others = problem.holds.filter((hold) => hold.holder === filled.holder && hold !== filled)
+    const full = others.find((hold) => {
+      const end = placed[hold.to]
+      return end && (hold.until === 'start' ? end.start : end.end) <= spot.start && end.end > from
+    })
+    if (full) return { by: 'holder', holder: filled.holder, other: full.to }
+  }
+  const last = busy.sort((a, b) => (placed[b]?.end ?? 0) - (placed[a]?.end ?? 0))[0]
+  if (last !== undefined) return { by: 'hands', other: last }
+  return own.apart ? { by: 'air' } : { by: 'hands' }
+}
+
+/** What a session more would gain a job: the minutes that it ends earlier. */
+export interface Gain {
+  readonly from: number
+  readonly to: number
+  readonly minutes: number
+}
+
+/**
+ * Of some stretches of time that might be added to everybody's hours, the one that ends a job earliest; undefined where
+ * none does. Laid in the same order as the plan.
+ */
+export function bestExtra(
+  problem: Problem,
+  job: number,
+  order: readonly number[],
+  extras: readonly Stretch[],
+): Gain | undefined {
+  const endWith = (own: Problem): number => {
+    const { placed } = new Layer(own).lay(order)
+    const works = own.jobs[job]?.works ?? []
+    return works.every((work) => placed[work])
+      ? Math.max(...works.map((work) => placed[work]?.end ?? 0))
+      : Infinity
+  }
+  const now = endWith(problem)
+  let best: Gain | undefined
+  for (const { from, to } of extras) {
+    const workers = problem.workers.map((worker) => ({
+      ...worker,
+      open: [...worker.open, { from, to }].sort((a, b) => a.from - b.from),
+    }))
+    const end = endWith({ ...problem, workers })
+    const minutes = now === Infinity && end < Infinity ? Infinity : now - end
+    if (minutes > (best?.minutes ?? 0)) best = { from, to, minutes }
+  }
+  return best
+}
