@@ -1,6 +1,7 @@
 import { HolderUse } from './holder-use'
 import { disturbs, type Hold, type Lag, type Placed, type Plan, type Problem, type Work } from './model'
-import { firstOpen, shared, type Stretch } from './stretches'
+import { firstOpen } from './stretches'
+import { firstAfter, openTimes, type Booked, type OpenOf } from './timeline'
 import { scarceHolds, unitsOf, type Unit } from './units'
 
 /** How often works of a unit are put off before it is given up: more than any year of evenings has asked for. */
@@ -10,13 +11,6 @@ const MOST_TRIES = 5_000
 export interface Laid extends Plan {
   /** By unit: the unit of another job that it had to wait for; undefined where none did. */
   readonly waitedFor: readonly (number | undefined)[]
-}
-
-/** A worker is busy with a unit. */
-interface Booked {
-  readonly start: number
-  readonly end: number
-  readonly unit: number
 }
 
 interface Spot {
@@ -34,9 +28,6 @@ interface Aired {
 
 type Prefers = readonly (number | undefined)[]
 const NOT_PUT_OFF: ReadonlyMap<number, number> = new Map()
-
-/** Time that is open for a worker and a slot. */
-type OpenOf = (worker: number, slot: number | undefined) => readonly Stretch[]
 
 /**
  * A problem made ready to be laid again and again, by a serial generation scheme: units one after another, each as
@@ -94,21 +85,6 @@ export class Layer {
       if (laidFirst.has(job)) laidFirst.delete(job)
       else layNext(job)
     return laying.laid()
-  }
-}
-
-/** Works out once, for each worker and slot that meet, when both are open. */
-function openTimes({ workers, slots }: Problem): OpenOf {
-  const known = new Map<number, readonly Stretch[]>()
-  return (worker, slot) => {
-    const open = workers[worker]?.open ?? []
-    if (slot === undefined) return open
-    const key = slot * workers.length + worker
-    const found = known.get(key)
-    if (found) return found
-    const both = shared(open, slots[slot] ?? [])
-    known.set(key, both)
-    return both
   }
 }
 
@@ -358,16 +334,4 @@ interface PutOff {
   readonly from: number
   readonly blocker?: number | undefined
   readonly because: string
-}
-
-/** The place of the first that ends after a moment. */
-function firstAfter(line: readonly Booked[], at: number): number {
-  let low = 0
-  let high = line.length
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if ((line[middle]?.end ?? Infinity) <= at) low = middle + 1
-    else high = middle
-  }
-  return low
 }

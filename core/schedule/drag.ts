@@ -1,0 +1,92 @@
+import type { Bench } from './bench'
+import { costOf } from './cost'
+import { Layer } from './lay'
+import { mend, type Mended } from './mend'
+import type { Placed, Problem } from './model'
+
+/** What comes of moving a work into another session. */
+export type Dragged = ({ readonly kind: 'ok' } & Mended) | { readonly kind: 'none'; readonly because: string }
+
+/** A stretch of time that a work is moved into, minutes of the problem. */
+export interface Target {
+  readonly from: number
+  readonly to: number
+  readonly worker?: number
+}
+
+/**
+ * Moves a work into a stretch of time: it lies there as early as it can; what must follow it moves as little as it
+ * may. Refused with its reason where it can't be: no wait, window, holder or person gives way.
+ * @param placed where all lies now
+ */
+export function dragTo(
+  { problem, works }: Pick<Bench, 'problem' | 'works'>,
+  placed: readonly (Placed | undefined)[],
+  work: number,
+  target: Target,
+): Dragged {
+  const own = problem.works[work]
+  if (!own) return { kind: 'none', because: 'There is no such step.' }
+  const refusal = refusalOf(problem, work, target)
+  if (refusal) return { kind: 'none', because: refusal }
+  const bound: Problem = {
+    ...problem,
+    works: problem.works.map((each, i) => {
+      if (i === work)
+        return {
+          ...each,
+          notBefore: Math.max(each.notBefore ?? 0, target.from),
+          dueBy: Math.min(each.dueBy ?? Infinity, target.to),
+          ...(target.worker === undefined ? {} : { who: [target.worker] }),
+        }
+      // What the maker has put somewhere stays where it is, to the minute.
+      const spot = placed[i]
+      return works[i]?.pinned && spot
+        ? { ...each, notBefore: spot.start, dueBy: spot.end, who: [spot.worker] }
+        : each
+    }),
+  }
+  const before = placed.map((spot, i) => (i === work ? undefined : spot))
+  const moved = mend(bound, before)
+  const why = moved.plan.unplaced.get(work)
+  if (why !== undefined) return { kind: 'none', because: `${own.id}: ${why} there.` }
+  const wasUnplaced = placed.filter((spot) => !spot).length
+  const lost = [...moved.plan.unplaced].find(([i]) => placed[i] && i !== work)
+  if (moved.cost.unplaced > wasUnplaced && lost)
+    return {
+      kind: 'none',
+      because: `${problem.works[lost[0]]?.id ?? 'Another step'} would find no place: ${lost[1]}.`,
+    }
+  const was = placed[work]
+  const is = moved.plan.placed[work]
+  const isMoved = was && is && (is.start !== was.start || is.worker !== was.worker)
+  return {
+    kind: 'ok',
+    ...moved,
+    cost: costOf(problem, moved.plan),
+    moved: isMoved ? [...new Set([...moved.moved, work])] : moved.moved,
+  }
+}
+
+/** Why a work can't lie in a stretch whatever else is moved; undefined where it might. */
+function refusalOf(problem: Problem, work: number, target: Target): string | undefined {
+  const own = problem.works[work]
+  if (!own) return undefined
+  if (target.worker !== undefined && !own.who.includes(target.worker)) return 'It is not theirs to do.'
+  if (target.to - target.from < own.minutes)
+    return `It takes ${own.minutes} min in one go; there are ${Math.max(0, target.to - target.from)}.`
+  if (own.dueBy !== undefined && Math.max(0, target.from) + own.minutes > own.dueBy)
+    return 'Its window has closed by then.'
+  if ((own.notBefore ?? 0) + own.minutes > target.to) return 'It is not dry by then.'
+  // The earliest that its job lets it begin, were there nobody else.
+  const layer = new Layer({ ...problem, holds: [] })
+  const alone = layer.lay((layer.unitsOfJob[own.job] ?? []).map(() => own.job))
+  const earliest = alone.placed[work]?.start
+  if (earliest !== undefined && earliest + own.minutes > target.to) {
+    const before = own.after.find((lag) => lag.least > 0)
+    return before
+      ? `${problem.works[before.work]?.id ?? 'What comes before it'} is not dry by then.`
+      : 'What comes before it can’t be done by then.'
+  }
+  return undefined
+}

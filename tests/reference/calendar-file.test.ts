@@ -1,0 +1,160 @@
+import ical from 'node-ical'
+import { momentAt } from '../../core/schedule'
+import { readBusy, writeCalendar, type CalendarEvent } from '../../core/schedule/calendar-file'
+
+const ZONE = 'Europe/Vienna'
+const at = (date: string, time: string): number => momentAt(date, time, ZONE)
+const month = (text: string, zone = ZONE) => {
+  const read = readBusy(text, at('2026-10-01', '00:00'), at('2026-12-31', '24:00'), zone)
+  if (read.kind === 'none') throw new Error(read.because)
+  return read.value.map(({ fromMs, toMs, why }) => [
+    new Date(fromMs).toISOString(),
+    new Date(toMs).toISOString(),
+    why,
+  ])
+}
+const file = (...lines: string[]): string =>
+  ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//test//EN', ...lines, 'END:VCALENDAR', ''].join('\r\n')
+
+describe('calendar files (RFC 5545), read back by a second library (node-ical)', () => {
+  const events: CalendarEvent[] = [
+    {
+      uid: 'session-2026-10-24',
+      fromMs: at('2026-10-24', '19:00'),
+      toMs: at('2026-10-24', '21:30'),
+      summary: 'Bench: Beech 2; 3 steps, with a comma\\and a backslash',
+      description: 'Lay out: tweezers\nTrunk colour, dark tips, 20 min',
+      busy: true,
+    },
+    {
+      uid: 'dry-1',
+      fromMs: at('2026-10-25', '09:00'),
+      toMs: at('2026-10-25', '09:15'),
+      summary: 'Dry: Äste für die große Buche, die über siebzig Zeichen lang ist und gefaltet werden muss',
+      alarmMin: 0,
+      busy: false,
+    },
+  ]
+  const text = writeCalendar(events, 'Tannet Lane Bench', at('2026-10-20', '12:00'))
+
+  it('comes back with its moments, across the change of clocks, and its words', () => {
+    const back = Object.values(ical.sync.parseICS(text)).filter(
+      (own) => own?.type === 'VEVENT',
+    ) as ical.VEvent[]
+    expect(back).toHaveLength(2)
+    back.forEach((own, i) => {
+      expect(own.uid).toBe(events[i]?.uid)
+      expect(new Date(own.start).getTime()).toBe(events[i]?.fromMs)
+      expect(new Date(own.end as Date).getTime()).toBe(events[i]?.toMs)
+      expect(own.summary).toBe(events[i]?.summary)
+    })
+    expect(back[0]?.description).toBe(events[0]?.description)
+    expect(back[0]?.transparency).toBe('OPAQUE')
+    // 19:00 on the evening before the clocks change is 17:00 UTC; 9:00 on the morning after it is 8:00 UTC.
+    expect(back.map(({ start }) => new Date(start).getUTCHours())).toEqual([17, 8])
+  })
+
+  it('lines are folded at 75 bytes and end in CR LF; the alarm is one that shows', () => {
+    const bytes = new TextEncoder()
+    for (const line of text.trimEnd().split('\r\n')) expect(bytes.encode(line).length).toBeLessThanOrEqual(75)
+    expect(text).not.toMatch(/[^\r]\n/)
+    expect(text).toMatch(/BEGIN:VALARM\r\nACTION:DISPLAY/)
+    expect(text).toMatch(/TRIGGER:-?PT0S/)
+  })
+
+  it('what takes up time in it is read again by ourselves; drying does not', () => {
+    expect(month(text)).toEqual([
+      ['2026-10-24T17:00:00.000Z', '2026-10-24T19:30:00.000Z', events[0]?.summary],
+    ])
+  })
+})
+
+describe('busy times from calendar files of others', () => {
+  const weekly = file(
+    'BEGIN:VTIMEZONE',
+    'TZID:Somewhere',
+    'BEGIN:STANDARD',
+    'DTSTART:19701025T030000',
+    'RRULE:FREQ=YEARLY;BYMONTH=10;BYDAY=-1SU',
+    'TZOFFSETFROM:+0200',
+    'TZOFFSETTO:+0100',
+    'END:STANDARD',
+    'BEGIN:DAYLIGHT',
+    'DTSTART:19700329T020000',
+    'RRULE:FREQ=YEARLY;BYMONTH=3;BYDAY=-1SU',
+    'TZOFFSETFROM:+0100',
+    'TZOFFSETTO:+0200',
+    'END:DAYLIGHT',
+    'END:VTIMEZONE',
+    'BEGIN:VEVENT',
+    'UID:choir',
+    'DTSTAMP:20260101T000000Z',
+    'SUMMARY:Choir',
+    'DTSTART;TZID=Somewhere:20261014T200000',
+    'DTEND;TZID=Somewhere:20261014T213000',
+    'RRULE:FREQ=WEEKLY;COUNT=4',
+    'EXDATE;TZID=Somewhere:20261028T200000',
+    'END:VEVENT',
+    'BEGIN:VEVENT',
+    'UID:choir',
+    'DTSTAMP:20260101T000000Z',
+    'RECURRENCE-ID;TZID=Somewhere:20261104T200000',
+    'SUMMARY:Choir, early',
+    'DTSTART;TZID=Somewhere:20261104T180000',
+    'DTEND;TZID=Somewhere:20261104T190000',
+    'END:VEVENT',
+  )
+
+  it('recur on the wall of their zone, with days left out and days moved', () => {
+    expect(month(weekly, 'UTC').map(([from, to]) => [from, to])).toEqual([
+      ['2026-10-14T18:00:00.000Z', '2026-10-14T19:30:00.000Z'],
+      ['2026-10-21T18:00:00.000Z', '2026-10-21T19:30:00.000Z'],
+      ['2026-11-04T17:00:00.000Z', '2026-11-04T18:00:00.000Z'],
+    ])
+  })
+
+  it('whole days and floating times are those of the workshop; what is free or cancelled takes no time', () => {
+    const event = (...lines: string[]): string[] => [
+      'BEGIN:VEVENT',
+      `UID:${lines.join('').length}${lines[0] ?? ''}`,
+      'DTSTAMP:20260101T000000Z',
+      ...lines,
+      'END:VEVENT',
+    ]
+    const text = file(
+      ...event('SUMMARY:Fair', 'DTSTART;VALUE=DATE:20261128', 'DTEND;VALUE=DATE:20261130'),
+      ...event('SUMMARY:Walk', 'DTSTART:20261124T190000', 'DURATION:PT1H'),
+      ...event('SUMMARY:Maybe', 'TRANSP:TRANSPARENT', 'DTSTART:20261125T190000Z', 'DURATION:PT1H'),
+      ...event('SUMMARY:Off', 'STATUS:CANCELLED', 'DTSTART:20261126T190000Z', 'DURATION:PT1H'),
+      ...event('SUMMARY:Known zone', 'DTSTART;TZID=Etc/GMT+5:20261127T090000', 'DURATION:PT30M'),
+    )
+    expect(month(text)).toEqual([
+      ['2026-11-24T18:00:00.000Z', '2026-11-24T19:00:00.000Z', 'Walk'],
+      ['2026-11-27T14:00:00.000Z', '2026-11-27T14:30:00.000Z', 'Known zone'],
+      ['2026-11-27T23:00:00.000Z', '2026-11-29T23:00:00.000Z', 'Fair'],
+    ])
+  })
+
+  it.each([
+    ['', 'BEGIN:VCALENDAR'],
+    ['Dear maker, here is my week', 'BEGIN:VCALENDAR'],
+    ['BEGIN:VCARD\r\nFN:Someone\r\nEND:VCARD\r\n', 'vcard'],
+  ])('%p is refused with what is wanted', (text, names) => {
+    const read = readBusy(text, 0, 1e12, 'UTC')
+    expect(read.kind === 'none' && read.because).toContain(names)
+  })
+
+  it('what recurs without end is read for the time that is planned only', () => {
+    const daily = file(
+      'BEGIN:VEVENT',
+      'UID:d',
+      'DTSTAMP:20260101T000000Z',
+      'SUMMARY:Dog',
+      'DTSTART:20200101T070000Z',
+      'DURATION:PT20M',
+      'RRULE:FREQ=DAILY',
+      'END:VEVENT',
+    )
+    expect(month(daily)).toHaveLength(92)
+  })
+})

@@ -1,0 +1,76 @@
+import { decide, foldRun, planFrom, type Batch, type Deed, type Run, type RunEvent } from '../../core/batches'
+import { makeUp, step, type PlantJob, type PlantMethod, type Step, type StepDraft } from '../../core/makeup'
+import type { BenchBatch, BenchOrder, TimeRecord } from '../../core/schedule'
+
+export const ZONE = 'Europe/Vienna'
+/** A Friday, five in the afternoon on the wall. */
+export const FRIDAY = Date.parse('2026-11-27T16:00:00.000Z')
+const row = { changedAt: '2026-11-01T00:00:00.000Z' }
+
+/** Evenings from Monday to Friday, seven to half past nine, and Saturdays from ten to four, for everybody. */
+export const evenings: readonly TimeRecord[] = [
+  ...[1, 2, 3, 4, 5].map((weekday): TimeRecord => ({
+    ...row,
+    id: `w${weekday}`,
+    kind: 'weekly',
+    weekday,
+    from: '19:00',
+    to: '21:30',
+    people: [],
+  })),
+  { ...row, id: 'sat', kind: 'weekly', weekday: 6, from: '10:00', to: '16:00', people: [] },
+]
+
+/** A batch of steps as a test writes them. */
+export function batchOf(name: string, pieces: number, drafts: readonly Omit<StepDraft, 'text'>[]): Batch {
+  const steps: Step[] = drafts.map((draft) => step({ text: '', ...draft } as StepDraft))
+  return {
+    id: name.replaceAll(/[^A-Za-z0-9]/g, '-'),
+    name,
+    methodId: 'sprig-tree',
+    makes: { kind: 'pieces' },
+    pieces,
+    madeAt: '2026-11-20T10:00:00.000Z',
+    plan: { expectedGood: pieces, handsMin: 10, elapsedMin: 10, amounts: [], yields: [], steps },
+  }
+}
+
+/** A batch of a way of making's own example. */
+export function exampleBatch(method: PlantMethod, job: PlantJob, name: string): Batch {
+  const up = makeUp({ job, method, states: [], dryingFactor: 1 })
+  return {
+    ...planFrom(up, undefined, name),
+    id: name.replaceAll(/[^A-Za-z0-9]/g, '-'),
+    madeAt: '2026-11-20T10:00:00.000Z',
+  }
+}
+
+/** A run of deeds at moments. */
+export function runOf(batch: Batch, deeds: readonly (readonly [at: string, deed: Deed])[] = []): Run {
+  const events: RunEvent[] = []
+  deeds.forEach(([at, deed], i) => {
+    const written = decide(batch, foldRun(batch, events), deed, at, `e${i}`)
+    if (written.kind === 'none') throw new Error(written.because)
+    events.push(written.value)
+  })
+  return foldRun(batch, events)
+}
+
+export const planned = (batch: Batch, more: Partial<BenchBatch> = {}): BenchBatch => ({
+  batch,
+  run: runOf(batch),
+  ...more,
+})
+
+/** An order for laying with usual evenings and one person, changed where a test says so. */
+export const orderOf = (batches: readonly BenchBatch[], more: Partial<BenchOrder> = {}): BenchOrder => ({
+  nowMs: FRIDAY,
+  time: { people: [{ id: 'ada', name: 'Ada' }], times: evenings, zone: ZONE },
+  batches,
+  register: new Map(),
+  sun: { latitudeDeg: 48.2, longitudeDeg: 16.4 },
+  lamp: false,
+  boringMin: 60,
+  reserveDays: 0,
+  ...more,
+})

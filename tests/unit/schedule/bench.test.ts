@@ -1,0 +1,342 @@
+import { plantMethods } from '../../../core/methods'
+import type { StepDraft } from '../../../core/makeup'
+import {
+  benchOf,
+  breaksOf,
+  laidWorks,
+  partsOf,
+  placedOf,
+  Search,
+  standingOf,
+  wallAt,
+  type Bench,
+  type BenchOrder,
+  type Laid,
+  type TimeRecord,
+} from '../../../core/schedule'
+import { batchOf, evenings, exampleBatch, FRIDAY, orderOf, planned, runOf, ZONE } from '../../support/benches'
+
+type Draft = Omit<StepDraft, 'text'>
+const hands = (onceMin: number, eachMin: number) =>
+  ({ onceSec: onceMin * 60, eachSec: eachMin * 60, origin: 'memory' }) as const
+const dry = (leastMin: number, mostMin?: number) =>
+  ({
+    leastMin,
+    kind: 'open film',
+    what: 'Dry',
+    origin: 'memory',
+    ...(mostMin === undefined ? {} : { mostMin }),
+  }) as const
+
+function laid(order: BenchOrder): { bench: Bench; plan: Laid } {
+  const bench = benchOf(order)
+  const search = new Search(bench.problem, 1)
+  search.run(30)
+  return { bench, plan: search.best.plan }
+}
+/** "Fri 19:00" of each work, in the order of the bench; "–" where it has no place. */
+const DAYS = ['', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
+const when = ({ bench, plan }: { bench: Bench; plan: Laid }): string[] =>
+  plan.placed.map((spot) => {
+    if (!spot) return '–'
+    const { weekday, time } = wallAt(bench.originMs + spot.start * 60_000, ZONE)
+    return `${DAYS[weekday]} ${time}`
+  })
+const two: Draft[] = [
+  { id: 'soak', title: 'Soak', hands: hands(3, 1), wait: dry(600) },
+  { id: 'paint', title: 'Paint', hands: hands(1, 1) },
+]
+
+describe('parts of a step', () => {
+  const limits = { longestMin: 150, boringMin: 60 }
+  it('are one where it fits, even ones where it is too much in a row, none lost', () => {
+    expect(partsOf({ hands: hands(5, 1) }, 30, limits)).toEqual([{ firstPiece: 0, pieces: 30, minutes: 35 }])
+    expect(partsOf({ hands: hands(5, 2) }, 60, limits)).toEqual([
+      { firstPiece: 0, pieces: 20, minutes: 45 },
+      { firstPiece: 20, pieces: 20, minutes: 45 },
+      { firstPiece: 40, pieces: 20, minutes: 45 },
+    ])
+  })
+  it('are whole rounds where a window makes rounds', () => {
+    const step = {
+      hands: hands(0, 2),
+      within: { sec: 900, what: '', origin: 'memory' as const },
+      atOnce: { count: 7, because: 'window' as const, what: '' },
+    }
+    const parts = partsOf(step, 50, limits)
+    expect(parts.map(({ pieces }) => pieces).reduce((a, b) => a + b)).toBe(50)
+    for (const { pieces } of parts.slice(0, -1)) expect(pieces % 7).toBe(0)
+  })
+  it('hold, for a thousand kinds of step, every piece once and no more than can be borne', () => {
+    for (let once = 0; once < 10; once += 1)
+      for (let each = 1; each <= 10; each += 1)
+        for (const pieces of [1, 2, 3, 7, 12, 40, 117, 400, 1000, 2500]) {
+          const step = { hands: hands(once * 3, each / 2) }
+          const parts = partsOf(step, pieces, limits)
+          let next = 0
+          for (const part of parts) {
+            if (part.firstPiece !== next || part.minutes > 60)
+              throw new Error(`${once} + ${each} × ${pieces}: ${JSON.stringify(part)}`)
+            next += part.pieces
+          }
+          expect(next).toBe(pieces)
+        }
+  })
+  it('stay whole where one piece takes longer than any session, and say so by their length', () => {
+    expect(partsOf({ hands: hands(0, 400) }, 2, limits).map(({ minutes }) => minutes)).toEqual([400, 400])
+  })
+  it('a wait that must be attended is time at the bench', () => {
+    const step = { hands: hands(5, 0), wait: { ...dry(60), attended: true } }
+    expect(partsOf(step, 1, { longestMin: 150, boringMin: 60 })[0]?.minutes).toBe(65)
+  })
+})
+
+describe('the bench as a problem', () => {
+  it('a night’s drying lies between two evenings', () => {
+    expect(when(laid(orderOf([planned(batchOf('Beech', 10, two))])))).toEqual(['Fri 19:00', 'Sat 10:00'])
+  })
+
+  it('what is under way goes on with the pieces that are left', () => {
+    const batch = batchOf('Beech', 10, two)
+    const run = runOf(batch, [
+      ['2026-11-27T15:00:00.000Z', { type: 'start' }],
+      ['2026-11-27T15:30:00.000Z', { type: 'pieces', step: 0, count: 6 }],
+    ])
+    const { bench } = laid(orderOf([{ batch, run }]))
+    expect(bench.works[0]).toMatchObject({ pieces: 4, firstPiece: 6, begun: true })
+    expect(bench.problem.works[0]?.minutes).toBe(7)
+  })
+
+  it('a wait that runs is waited for, by the clock that it began on', () => {
+    const batch = batchOf('Beech', 2, two)
+    const run = runOf(batch, [
+      ['2026-11-27T15:00:00.000Z', { type: 'start' }],
+      ['2026-11-27T15:30:00.000Z', { type: 'pieces', step: 0, count: 2 }],
+    ])
+    // Dry at 2:30 in the night.
+    expect(when(laid(orderOf([{ batch, run }])))).toEqual(['Sat 10:00'])
+  })
+
+  it('tack is followed up in the same session, or the glue waits until it can be', () => {
+    const tack: Draft[] = [
+      { id: 'glue', title: 'Glue', hands: hands(0, 5), wait: dry(20, 90) },
+      { id: 'press', title: 'Press', hands: hands(0, 5) },
+    ]
+    // 50 min of glue, 20 of waiting and 50 of pressing do not go into what is left of an evening of two hours beside
+    // 40 min of other work that must go first.
+    const first: Draft[] = [{ id: 'one', title: 'One', hands: hands(40, 0) }]
+    const done = laid(
+      orderOf([planned(batchOf('A', 1, first), { due: '2026-11-27' }), planned(batchOf('B', 10, tack))]),
+    )
+    expect(when(done)).toEqual(
+      ['Fri 19:00', 'Fri 19:40', 'Sat 10:00'].slice(0, 1).concat(['Sat 10:00', 'Sat 11:10']),
+    )
+  })
+
+  it('a window that closes before the next session leaves its step without a place, and says so', () => {
+    const tack: Draft[] = [
+      { id: 'glue', title: 'Glue', hands: hands(0, 1), wait: dry(20, 60) },
+      { id: 'press', title: 'Press', hands: hands(0, 1) },
+    ]
+    const batch = batchOf('B', 5, tack)
+    const run = runOf(batch, [
+      ['2026-11-27T15:50:00.000Z', { type: 'start' }],
+      ['2026-11-27T15:55:00.000Z', { type: 'pieces', step: 0, count: 5 }],
+    ])
+    const closing = laid(orderOf([{ batch, run }]))
+    expect(when(closing)).toEqual(['–'])
+    expect([...closing.plan.unplaced.values()]).toEqual(['it would end too late'])
+    // Two hours on it has closed: it is said, and the step is laid all the same, to be judged at the bench.
+    const later = laid(orderOf([{ batch, run }], { nowMs: FRIDAY + 2 * 3_600_000 }))
+    expect(later.bench.closed).toEqual([{ batchId: 'B', atMs: Date.parse('2026-11-27T16:55:00.000Z') }])
+    expect(when(later)).toEqual(['Fri 19:00'])
+  })
+
+  it('two batches that want more pegs than there are dry on different nights', () => {
+    const pegged: Draft[] = [
+      { ...two[0]!, holders: [{ what: 'peg', each: 2, until: 'soak' }] },
+      two[1]!,
+    ] as Draft[]
+    const register = new Map([
+      ['peg', { id: 'peg', changedAt: '2026-01-01T00:00:00.000Z', have: 50, lent: [], worn: 0 }],
+    ])
+    const both = [planned(batchOf('A', 20, pegged)), planned(batchOf('B', 20, pegged))]
+    expect(when(laid(orderOf(both, { register })))).toEqual([
+      'Fri 19:00',
+      'Sat 10:00',
+      'Sat 10:21',
+      'Mon 19:00',
+    ])
+    // With pegs enough both dry in one night.
+    const more = new Map([['peg', { ...register.get('peg')!, have: 80 }]])
+    expect(when(laid(orderOf(both, { register: more }))).slice(2)).toEqual(['Fri 19:23', 'Sat 10:21'])
+    // Ten of them lent: a batch of 21 alone is too many, and says so.
+    const lent = new Map([['peg', { ...register.get('peg')!, have: 30 }]])
+    expect(when(laid(orderOf(both.slice(0, 1), { register: lent })))).toEqual(['–', '–'])
+  })
+
+  it('fibre stands apart from what a can has left in the air, also of an hour ago', () => {
+    const spray: Draft[] = [{ id: 's', title: 'Spray', hands: hands(10, 0), gives: ['aerosol'] }]
+    const fibre: Draft[] = [
+      { id: 'f', title: 'Fibre', hands: hands(10, 0), apart: { from: ['aerosol'], airMin: 30 } },
+    ]
+    const order = orderOf([
+      planned(batchOf('A', 1, spray), { due: '2026-11-27' }),
+      planned(batchOf('B', 1, fibre)),
+    ])
+    expect(breaksOf(laid(order).bench.problem, laid(order).plan)).toEqual([])
+    const times = when(laid(order))
+    expect([
+      ['Fri 19:00', 'Fri 19:40'],
+      ['Fri 19:10', 'Fri 19:00'],
+    ]).toContainEqual(times)
+    // A batch that sprayed until ten to seven keeps the fibre waiting until twenty past.
+    const batch = batchOf('C', 1, [...spray, ...two])
+    const run = runOf(batch, [
+      ['2026-11-27T17:40:00.000Z', { type: 'start' }],
+      ['2026-11-27T17:50:00.000Z', { type: 'pieces', step: 0, count: 1 }],
+    ])
+    const after = laid(
+      orderOf([{ batch, run }, planned(batchOf('B', 1, fibre))], {
+        nowMs: Date.parse('2026-11-27T17:55:00.000Z'),
+      }),
+    )
+    expect(when(after).at(-1)).toBe('Fri 19:20')
+  })
+
+  it('inspection waits for daylight, unless there is a lamp; outdoors waits for a yes', () => {
+    const look: Draft[] = [{ id: 'l', title: 'Look', hands: hands(5, 0), needs: ['daylight'] }]
+    expect(when(laid(orderOf([planned(batchOf('A', 1, look))])))).toEqual(['Sat 10:00'])
+    expect(when(laid(orderOf([planned(batchOf('A', 1, look))], { lamp: true })))).toEqual(['Fri 19:00'])
+    const rasp: Draft[] = [{ id: 'r', title: 'Rasp', hands: hands(30, 0), needs: ['outdoors'] }]
+    expect(when(laid(orderOf([planned(batchOf('A', 1, rasp))])))).toEqual(['–'])
+    const yes: TimeRecord = {
+      id: 'yes',
+      changedAt: '2026-11-01T00:00:00.000Z',
+      kind: 'outdoors',
+      date: '2026-11-28',
+      from: '13:00',
+      to: '15:00',
+      fit: true,
+    }
+    const time = { people: [], times: [...evenings, yes], zone: ZONE }
+    expect(when(laid(orderOf([planned(batchOf('A', 1, rasp))], { time })))).toEqual(['Sat 13:00'])
+  })
+
+  it('a pilot is done before the rest is begun', () => {
+    const pilot = batchOf('Pilot', 1, two)
+    const rest = batchOf('Rest', 9, two)
+    const laying = { id: 'Rest', changedAt: '2026-11-01T00:00:00.000Z', works: [], follows: 'Pilot' }
+    const done = laid(orderOf([planned(rest, { laying }), planned(pilot)]))
+    expect(done.bench.problem.jobs).toHaveLength(1)
+    expect(when(done)).toEqual(['Fri 19:00', 'Sat 10:00', 'Sat 10:02', 'Mon 19:00'])
+  })
+
+  it('batches that follow one another in a ring are laid all the same', () => {
+    const follow = (id: string, follows: string) => ({
+      id,
+      changedAt: '2026-11-01T00:00:00.000Z',
+      works: [],
+      follows,
+    })
+    const ring = [
+      planned(batchOf('A', 1, two), { laying: follow('A', 'B') }),
+      planned(batchOf('B', 1, two), { laying: follow('B', 'A') }),
+    ]
+    expect(when(laid(orderOf(ring)))).not.toContain('–')
+  })
+
+  it('a step that is pinned to a day lies on that day', () => {
+    const batch = batchOf('A', 5, two)
+    const works = [
+      {
+        step: 'paint',
+        part: 0,
+        person: 'ada',
+        start: '2026-12-02T18:00:00.000Z',
+        end: '2026-12-02T18:06:00.000Z',
+        pinned: true,
+      },
+    ]
+    const laying = { id: 'A', changedAt: '2026-11-01T00:00:00.000Z', works }
+    expect(when(laid(orderOf([planned(batch, { laying })])))).toEqual(['Fri 19:00', 'Wed 19:00'])
+  })
+
+  it('nothing open is an empty plan; no session leaves everything without a place', () => {
+    expect(laid(orderOf([])).plan.placed).toEqual([])
+    const time = { people: [], times: [], zone: ZONE }
+    expect(when(laid(orderOf([planned(batchOf('A', 5, two))], { time })))).toEqual(['–', '–'])
+  })
+
+  it('a promise is laid against its day less the reserve', () => {
+    const { bench } = laid(
+      orderOf([planned(batchOf('A', 5, two), { due: '2026-12-12' })], { reserveDays: 2 }),
+    )
+    expect(wallAt(bench.originMs + (bench.problem.jobs[0]?.due ?? 0) * 60_000, ZONE)).toMatchObject({
+      date: '2026-12-11',
+      time: '00:00',
+    })
+    expect(bench.dues).toEqual(['2026-12-12'])
+  })
+})
+
+describe('every way of making', () => {
+  it.each(plantMethods.map((method) => [method.id, method] as const))(
+    '%s is laid without breaking anything',
+    (_, method) => {
+      const yes = (date: string): TimeRecord => ({
+        id: `yes-${date}`,
+        changedAt: '2026-11-01T00:00:00.000Z',
+        kind: 'outdoors',
+        date,
+        from: '10:00',
+        to: '16:00',
+        fit: true,
+      })
+      const time = {
+        people: [
+          { id: 'ada', name: 'Ada' },
+          { id: 'bo', name: 'Bo' },
+        ],
+        times: [...evenings, yes('2026-11-28'), yes('2026-12-05'), yes('2026-12-12'), yes('2026-12-19')],
+        zone: ZONE,
+      }
+      const batches = method.examples.map((job, i) => planned(exampleBatch(method, job, `${method.id} ${i}`)))
+      const { bench, plan } = laid(orderOf(batches, { time }))
+      expect(breaksOf(bench.problem, plan)).toEqual([])
+      const lost = [...plan.unplaced].map(([work, why]) => `${bench.problem.works[work]?.id}: ${why}`)
+      expect(lost).toEqual([])
+      // Each step of each batch is there, with all its pieces.
+      for (const { batch } of batches)
+        batch.plan.steps.forEach((step, i) => {
+          const parts = bench.works.filter(
+            ({ batchId, stepIndex }) => batchId === batch.id && stepIndex === i,
+          )
+          expect([step.id, parts.reduce((sum, { pieces }) => sum + pieces, 0)]).toEqual([
+            step.id,
+            batch.pieces,
+          ])
+        })
+    },
+  )
+})
+
+describe('a plan that is kept', () => {
+  it('comes back as it was, and stands until something changes', () => {
+    const batches = [planned(batchOf('A', 5, two)), planned(batchOf('B', 8, two))]
+    const { bench, plan } = laid(orderOf(batches))
+    const layings = new Map(batches.map(({ batch: { id } }) => [id, { works: laidWorks(bench, plan, id) }]))
+    const placed = placedOf(bench, layings)
+    expect(placed).toEqual(plan.placed)
+    expect(standingOf(bench, placed)).toEqual({ missed: [], unlaid: [], broken: [] })
+    // The evening has passed and nothing was done.
+    const later = benchOf(orderOf(batches, { nowMs: FRIDAY + 8 * 3_600_000 }))
+    expect(standingOf(later, placedOf(later, layings)).missed).toHaveLength(2)
+    // A batch more; a session less.
+    const more = benchOf(orderOf([...batches, planned(batchOf('C', 1, two))]))
+    expect(standingOf(more, placedOf(more, layings)).unlaid).toHaveLength(2)
+    const time = { people: [{ id: 'ada', name: 'Ada' }], times: evenings.slice(0, 5), zone: ZONE }
+    const less = benchOf(orderOf(batches, { time }))
+    expect(standingOf(less, placedOf(less, layings)).broken).toHaveLength(2)
+  })
+})
