@@ -5,6 +5,7 @@ import type { Commission, Line } from '../../core/commissions'
 import type { OwnCoefficient } from '../../core/makeup'
 import type { Offer, Order, Supplier } from '../../core/buying'
 import type { Harvest } from '../../core/harvest'
+import type { Laying, Person, TimeRecord } from '../../core/schedule'
 import type { ToolRecord } from '../../core/tools'
 import type { Lot, LotBalance, LotMark, Material, Movement } from '../../core/stock'
 import { migrateRows, type OwnSpecies, type Settings } from '../../core/workshop'
@@ -18,7 +19,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 10
+export const DATABASE_VERSION = 11
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -45,6 +46,9 @@ export class WorkshopDb extends Dexie {
   declare orders: EntityTable<Order, 'id'>
   declare tools: EntityTable<ToolRecord, 'id'>
   declare harvests: EntityTable<Harvest, 'id'>
+  declare people: EntityTable<Person, 'id'>
+  declare times: EntityTable<TimeRecord, 'id'>
+  declare layings: EntityTable<Laying, 'id'>
   declare lotMarks: EntityTable<LotMark, 'id'>
   declare lots: EntityTable<Lot, 'id'>
   declare movements: EntityTable<Movement, 'id'>
@@ -118,6 +122,8 @@ export class WorkshopDb extends Dexie {
     this.version(10)
       .stores({})
       .upgrade((transaction) => migrateTables(transaction, ['materials', 'tools'], 9))
+    // 10 → 11: time at the bench, and how batches are laid.
+    this.version(11).stores({ people: 'id', times: 'id', layings: 'id' })
   }
 }
 

@@ -4,6 +4,7 @@ import type { Blend, PaletteRecord, Tile } from '~~/core/blends'
 import type { Offer, Order, Supplier } from '~~/core/buying'
 import { byOrder, type Commission, type Line } from '~~/core/commissions'
 import type { Harvest } from '~~/core/harvest'
+import type { Laying, Person, TimeRecord } from '~~/core/schedule'
 import type { LotMark, Material } from '~~/core/stock'
 import type { ToolRecord } from '~~/core/tools'
 import type { TableName } from '~~/core/workshop'
@@ -29,6 +30,9 @@ export function workshopRows() {
     orders: shallowRef<Order[]>([]),
     tools: shallowRef<ToolRecord[]>([]),
     harvests: shallowRef<Harvest[]>([]),
+    people: shallowRef<Person[]>([]),
+    times: shallowRef<TimeRecord[]>([]),
+    layings: shallowRef<Laying[]>([]),
     lotMarks: shallowRef<LotMark[]>([]),
     batches: shallowRef<Batch[]>([]),
     trayEntries: shallowRef<TrayEntry[]>([]),
@@ -46,6 +50,9 @@ export function workshopRows() {
     follow('orders', rows.orders, bySent),
     follow('tools', rows.tools),
     follow('harvests', rows.harvests, byFirstDay),
+    follow('people', rows.people, byName),
+    follow('times', rows.times),
+    follow('layings', rows.layings),
     follow('lotMarks', rows.lotMarks),
     follow('batches', rows.batches),
     follow('trayEntries', rows.trayEntries),

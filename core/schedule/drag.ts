@@ -1,7 +1,7 @@
 import type { Bench } from './bench'
 import { costOf } from './cost'
 import { Layer } from './lay'
-import { mend, type Mended } from './mend'
+import { mend, movedBetween, type Mended } from './mend'
 import type { Placed, Problem } from './model'
 
 /** What comes of moving a work into another session. */
@@ -18,12 +18,14 @@ export interface Target {
  * Moves a work into a stretch of time: it lies there as early as it can; what must follow it moves as little as it
  * may. Refused with its reason where it can't be: no wait, window, holder or person gives way.
  * @param placed where all lies now
+ * @param whole the rest of its job comes with it: as early as it can after it, unless it is pinned
  */
 export function dragTo(
   { problem, works }: Pick<Bench, 'problem' | 'works'>,
   placed: readonly (Placed | undefined)[],
   work: number,
   target: Target,
+  whole = false,
 ): Dragged {
   const own = problem.works[work]
   if (!own) return { kind: 'none', because: 'There is no such step.' }
@@ -46,7 +48,9 @@ export function dragTo(
         : each
     }),
   }
-  const before = placed.map((spot, i) => (i === work ? undefined : spot))
+  const goesAlong = (i: number): boolean =>
+    i === work || (whole && problem.works[i]?.job === own.job && !works[i]?.pinned)
+  const before = placed.map((spot, i) => (goesAlong(i) ? undefined : spot))
   const moved = mend(bound, before)
   const why = moved.plan.unplaced.get(work)
   if (why !== undefined) return { kind: 'none', because: `${own.id}: ${why} there.` }
@@ -57,14 +61,11 @@ export function dragTo(
       kind: 'none',
       because: `${problem.works[lost[0]]?.id ?? 'Another step'} would find no place: ${lost[1]}.`,
     }
-  const was = placed[work]
-  const is = moved.plan.placed[work]
-  const isMoved = was && is && (is.start !== was.start || is.worker !== was.worker)
   return {
     kind: 'ok',
     ...moved,
     cost: costOf(problem, moved.plan),
-    moved: isMoved ? [...new Set([...moved.moved, work])] : moved.moved,
+    moved: movedBetween(placed, moved.plan.placed),
   }
 }
 

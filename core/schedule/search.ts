@@ -70,7 +70,7 @@ export class Search {
 
   private round(): void {
     const next = this.tried(this.moved(this.current))
-    if (this.takes(next.cost)) this.current = { ...next, order: this.inTime(next.order, next.laid) }
+    if (this.takes(next.cost)) this.current = { ...next, order: inTime(this.layer, next.order, next.laid) }
     if (compareCost(this.current.cost, this.top.cost) < 0) this.top = this.current
     this.rounds += 1
     if (this.rounds % this.cycle === 0) this.current = this.top
@@ -91,20 +91,6 @@ export class Search {
   private tried({ order, putOff }: Pick<Candidate, 'order' | 'putOff'>): Candidate {
     const laid = this.layer.lay(order, putOff)
     return { order, putOff, laid, cost: costOf(this.problem, laid) }
-  }
-
-  /** The order of the moments at which units begin: laid again it gives the same plan or a better one. */
-  private inTime(order: readonly number[], { placed }: Laid): readonly number[] {
-    const next = this.problem.jobs.map(() => 0)
-    return order
-      .map((job) => {
-        const nth = next[job] ?? 0
-        next[job] = nth + 1
-        const unit = this.layer.units[this.layer.unitsOfJob[job]?.[nth] ?? -1]
-        return { job, start: placed[unit?.works[0] ?? -1]?.start ?? Infinity }
-      })
-      .sort((a, b) => (a.start === b.start ? 0 : a.start - b.start))
-      .map(({ job }) => job)
   }
 
   private moved(from: Candidate): Pick<Candidate, 'order' | 'putOff'> {
@@ -250,6 +236,34 @@ export class Search {
       inTurn(),
     ]
   }
+}
+
+/** Jobs in the order of the moments at which their units begin: laid again it gives the same plan or a better one. */
+function inTime(
+  { problem, units, unitsOfJob }: Layer,
+  order: readonly number[],
+  { placed }: Pick<Laid, 'placed'>,
+): readonly number[] {
+  const next = problem.jobs.map(() => 0)
+  return order
+    .map((job) => {
+      const nth = next[job] ?? 0
+      next[job] = nth + 1
+      const unit = units[unitsOfJob[job]?.[nth] ?? -1]
+      return { job, start: placed[unit?.works[0] ?? -1]?.start ?? Infinity }
+    })
+    .sort((a, b) => (a.start === b.start ? 0 : a.start - b.start))
+    .map(({ job }) => job)
+}
+
+/** The order of a plan from elsewhere: jobs as their units begin in it, those without a place last. */
+export function orderOfPlan(problem: Problem, plan: Pick<Laid, 'placed'>): readonly number[] {
+  const layer = new Layer(problem)
+  return inTime(
+    layer,
+    layer.units.map(({ job }) => job),
+    plan,
+  )
 }
 
 /** Minutes from one session to the next, on average; 0 where everybody is always there. */

@@ -35,10 +35,13 @@ export function newWorkshop(now: string): WorkshopDocument {
     orders: [],
     tools: [],
     harvests: [],
+    people: [],
+    times: [],
     lotMarks: [],
     lots: [],
     movements: [],
     batches: [],
+    layings: [],
     events: [],
     trayEntries: [],
   }

@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { offerSchema, orderSchema, supplierSchema } from '../buying'
 import { harvestSchema } from '../harvest'
+import { isZone, layingSchema, personSchema, timeSchema } from '../schedule'
 import { toolRecordSchema } from '../tools'
 import { batchSchema, runEventSchema, trayEntrySchema } from '../batches'
 import { blendSchema, paletteSchema, tileSchema } from '../blends'
@@ -13,7 +14,7 @@ import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 10
+export const FILE_VERSION = 11
 
 /** Where something is, with the bounds that a commission's place has. */
 const placeSchema = commissionSchema.pick({ latitudeDeg: true, altitudeM: true })
@@ -34,6 +35,16 @@ export const settingsSchema = z.strictObject({
   place: placeSchema.optional(),
   /** How many days before a promise its materials must be there; absent: two weeks. */
   leadDays: z.number().int().min(0).max(365).optional(),
+  /** The zone of the clock on its wall; absent: that of the device. */
+  timeZone: z.string().max(60).refine(isZone, 'must be a time zone such as Europe/Vienna').optional(),
+  /** Degrees, east positive, for the hours of daylight; absent: the middle of the time zone. */
+  longitudeDeg: z.number().min(-180).max(180).optional(),
+  /** A lamp that is as good as daylight for looking at pieces. */
+  lamp: z.boolean().optional(),
+  /** No more of one thing in a row, minutes; absent: an hour. */
+  boringMin: z.number().int().min(10).max(600).optional(),
+  /** Days before a promise by which all should be done; absent: two. */
+  reserveDays: z.number().int().min(0).max(60).optional(),
 })
 export type Settings = z.infer<typeof settingsSchema>
 
@@ -75,10 +86,13 @@ export const recordTables = {
   orders: { schema: orderSchema, most: 5_000 },
   tools: { schema: toolRecordSchema, most: 1_000 },
   harvests: { schema: harvestSchema, most: 2_000 },
+  people: { schema: personSchema, most: 100 },
+  times: { schema: timeSchema, most: 20_000 },
   lotMarks: { schema: lotMarkSchema, most: 50_000 },
   lots: { schema: lotSchema, most: 50_000 },
   movements: { schema: movementSchema, most: 1_000_000 },
   batches: { schema: batchSchema, most: 50_000 },
+  layings: { schema: layingSchema, most: 50_000 },
   events: { schema: runEventSchema, most: 2_000_000 },
   trayEntries: { schema: trayEntrySchema, most: 500_000 },
 } as const
@@ -107,10 +121,13 @@ export const documentSchema = z.strictObject({
   orders: listOf(recordTables.orders),
   tools: listOf(recordTables.tools),
   harvests: listOf(recordTables.harvests),
+  people: listOf(recordTables.people),
+  times: listOf(recordTables.times),
   lotMarks: listOf(recordTables.lotMarks),
   lots: listOf(recordTables.lots),
   movements: listOf(recordTables.movements),
   batches: listOf(recordTables.batches),
+  layings: listOf(recordTables.layings),
   events: listOf(recordTables.events),
   trayEntries: listOf(recordTables.trayEntries),
 })

@@ -129,6 +129,13 @@ function brokenReferences(document: WorkshopDocument): string[] {
     wants('harvests', i, 'materialId', harvest.materialId, 'materials')
     wants('harvests', i, 'batchId', harvest.batchId, 'batches')
   })
+  document.times.forEach((time, i) => {
+    if ('people' in time) for (const id of time.people) wants('times', i, 'people', id, 'people')
+  })
+  document.layings.forEach((laying, i) => {
+    wants('layings', i, 'id', laying.id, 'batches')
+    wants('layings', i, 'follows', laying.follows, 'batches')
+  })
   document.lotMarks.forEach((mark, i) => wants('lotMarks', i, 'id', mark.id, 'lots'))
   document.batches.forEach((batch, i) => {
     wants('batches', i, 'lineId', batch.lineId, 'lines')

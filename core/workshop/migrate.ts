@@ -46,6 +46,8 @@ const steps: Record<number, (document: Loose) => Loose> = {
   8: toVersion9,
   /** 9 → 10: what is gathered, sown and mixed ahead; steps may wait for a season. */
   9: (document) => withoutTwiceNamed(withKeepingTimes(withMixedFalls(withNewMaterials(document, 10)))),
+  /** 10 → 11: who is at the bench and when, and how batches are laid. */
+  10: (document) => ({ ...document, version: 11, people: [], times: [], layings: [] }),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

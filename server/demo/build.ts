@@ -9,6 +9,7 @@ import { seededRandom } from '../../core/units'
 import { newWorkshop, type WorkshopDocument } from '../../core/workshop'
 import { addBlends } from './blends'
 import { addBuying, toolRegister } from './buying'
+import { addCalendar } from './calendar'
 import { addHarvests } from './harvests'
 import { commissionSeeds, lotSeeds } from './lines'
 import { DAY, MINUTE, play, statesOf, type Course, type Dice } from './play'
@@ -100,6 +101,26 @@ const stories: readonly Story[] = [
     stopAt: { step: 'press', done: 4 },
     tackyAgoMs: 23.4 * 60 * MINUTE,
   },
+  {
+    lineId: 'kh-spruce',
+    name: 'Spruce, the first half',
+    pieces: 9,
+    startedAgoMs: 1 * DAY,
+    slow: 1,
+    used: 1,
+    rejects: [],
+    planned: true,
+  },
+  {
+    lineId: 'os-olive',
+    name: 'Olives for the terrace',
+    pieces: 6,
+    startedAgoMs: 0.9 * DAY,
+    slow: 1,
+    used: 1,
+    rejects: [],
+    planned: true,
+  },
 ]
 
 /** The demo workshop, invented from end to end, with its dates around `nowMs`. */
@@ -154,6 +175,7 @@ export function buildDemo(nowMs: number): WorkshopDocument {
   document.tools = toolRegister(nowMs)
   addBuying(document, nowMs, newId)
   addHarvests(document, nowMs)
+  addCalendar(document, nowMs)
   return document
 }
 

@@ -27,6 +27,8 @@ export interface Course {
   readonly rejects: readonly { readonly step: number; readonly reason: string; readonly count: number }[]
   readonly stopAt?: { readonly step: string; readonly done: number }
   readonly tackyAgoMs?: number
+  /** Planned, and not begun yet. */
+  readonly planned?: boolean
   /** Pieces that have been planted since. */
   readonly planted?: number
   readonly note?: string
@@ -52,6 +54,7 @@ export function play(
 ): void {
   let ms = startMs
   document.batches.push(batch)
+  if (story.planned) return
   const events: RunEvent[] = []
   const act = (deed: Deed): Run => {
     const written = decide(batch, foldRun(batch, events), deed, new Date(ms).toISOString(), newId())

@@ -150,6 +150,7 @@ describe('the whole workshop', () => {
     [7, 'filter-wool', { unit: 'g' }],
     [8, 'soaking-bath', { unit: 'ml' }],
     [9, 'soaking-bath', { keepsDays: 60 }],
+    [10, 'filter-wool', { unit: 'g' }],
   ])('a database of version %s gains the new materials, and keeps all else', async (version, id, row) => {
     const {
       format: _format,

@@ -82,6 +82,24 @@ describe('a workshop file', () => {
     expect(lots.length).toBeGreaterThan(3)
   })
 
+  test('a file of the tenth format keeps its records, and nothing of it is laid yet', () => {
+    const text = readFileSync('tests/fixtures/workshop-format-10.json', 'utf8')
+    const reading = readWorkshopFile(text)
+    if (reading.kind === 'none') throw new Error(reading.because)
+    const { version: _version, people, times, layings, ...rest } = reading.value
+    const { version, ...before } = JSON.parse(text) as Record<string, unknown>
+    expect([version, people, times, layings]).toEqual([10, [], [], []])
+    expect(rest).toEqual(before)
+  })
+
+  test('sessions of people who are not there, and a laying of a batch that is not, are told', () => {
+    const document = full()
+    const people = because(JSON.stringify({ ...document, people: [] }))
+    expect(people).toContain('times.0.people: “ada” is not among the people')
+    const layings = document.layings.map((own) => ({ ...own, id: 'nobody' }))
+    expect(because(JSON.stringify({ ...document, layings }))).toContain('layings.0.id: “nobody” is not among')
+  })
+
   describe('a file of the third format', () => {
     const text = readFileSync('tests/fixtures/workshop-format-3.json', 'utf8')
     const reading = readWorkshopFile(text)

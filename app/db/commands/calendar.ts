@@ -1,0 +1,185 @@
+import {
+  layingSchema,
+  personSchema,
+  timeSchema,
+  type LaidWork,
+  type Laying,
+  type Person,
+  type TimeRecord,
+} from '../../../core/schedule'
+import type { BusyTime } from '../../../core/schedule/calendar-file'
+import { none, ok, type Reading } from '../../../core/units'
+import { withChange } from '../../../core/workshop'
+import { check, type CommandContext } from './context'
+import { changeRecord, saveRecord, type Draft } from './records'
+
+/** Names someone who works at the bench, or names them anew. */
+export async function savePerson(
+  { db, now, newId }: CommandContext,
+  draft: Draft<Person>,
+): Promise<Reading<Person>> {
+  return db.transaction('rw', db.people, async () => {
+    const others = await db.people.filter(({ id, removed }) => id !== draft.id && !removed).toArray()
+    const same = others.find(({ name }) => name.toLowerCase() === draft.name.trim().toLowerCase())
+    if (same) return none(`There is a ${same.name} already; another name keeps them apart.`)
+    return saveRecord<Person>(db, db.people, personSchema, draft, now(), newId)
+  })
+}
+
+/** Takes someone out. Time that was theirs alone goes with them; of what they share the others keep theirs. */
+export async function removePerson({ db, now }: CommandContext, id: string): Promise<Reading<Person>> {
+  return db.transaction('rw', [db.people, db.times], async () => {
+    const times = await db.times.filter((time) => 'people' in time && time.people.includes(id)).toArray()
+    for (const time of times) {
+      if (!('people' in time)) continue
+      const left = time.people.filter((other) => other !== id)
+      // Nobody named would mean everybody.
+      await db.times.put(withChange(time, left.length > 0 ? { people: left } : { removed: true }, now()))
+    }
+    return changeRecord<Person>(
+      db,
+      db.people,
+      personSchema,
+      id,
+      { removed: true },
+      now(),
+      'They are gone already.',
+    )
+  })
+}
+
+/** Time as a form has it: without an id it is new. */
+export type TimeDraft = TimeRecord extends infer T
+  ? T extends TimeRecord
+    ? Omit<T, 'id' | 'changedAt' | 'fieldsAt' | 'removed'> & { readonly id?: string }
+    : never
+  : never
+
+/** Why a stretch of time makes no sense, in words for the form; undefined where it does. */
+function senseless(draft: TimeDraft): string | undefined {
+  if ('from' in draft && 'date' in draft && draft.from === draft.to)
+    return `The session ends when it begins, at ${draft.from}.`
+  if (draft.kind === 'weekly') {
+    if (draft.from === draft.to) return `The session ends when it begins, at ${draft.from}.`
+    if (draft.since && draft.until && draft.until < draft.since)
+      return `It ends on ${draft.until}, before it begins on ${draft.since}.`
+  }
+  if ((draft.kind === 'off' || draft.kind === 'busy') && draft.to < draft.from)
+    return `It ends (${draft.to}) before it begins (${draft.from}).`
+  return undefined
+}
+
+/** Writes a session, days off, an answer about the weather; or changes one. */
+export async function saveTime(
+  { db, now, newId }: CommandContext,
+  draft: TimeDraft,
+): Promise<Reading<TimeRecord>> {
+  const because = senseless(draft)
+  if (because !== undefined) return none(because)
+  return db.transaction('rw', db.times, async () => {
+    const before = draft.id === undefined ? undefined : await db.times.get(draft.id)
+    const checked = check(
+      timeSchema,
+      before
+        ? withChange(before, draft as Partial<TimeRecord>, now())
+        : { ...draft, id: draft.id ?? newId(), changedAt: now() },
+    )
+    if (checked.kind === 'ok') await db.times.put(checked.value)
+    return checked
+  })
+}
+
+export const removeTime = async ({ db, now }: CommandContext, id: string): Promise<Reading<TimeRecord>> =>
+  changeRecord<TimeRecord>(db, db.times, timeSchema, id, { removed: true }, now(), 'It is gone already.')
+
+/** Takes over what keeps some people busy, by a calendar file: what an earlier file said of them is replaced. */
+export async function takeBusy(
+  { db, now, newId }: CommandContext,
+  people: readonly string[],
+  busy: readonly BusyTime[],
+): Promise<Reading<{ readonly added: number; readonly replaced: number }>> {
+  const iso = (ms: number): string => new Date(ms).toISOString()
+  const at = now()
+  const rows: TimeRecord[] = []
+  for (const { uid, fromMs, toMs, why } of busy) {
+    const draft = {
+      id: newId(),
+      changedAt: at,
+      kind: 'busy',
+      from: iso(fromMs),
+      to: iso(toMs),
+      people,
+      why,
+      uid,
+    }
+    const checked = check(timeSchema, draft)
+    if (checked.kind === 'none') return checked
+    rows.push(checked.value)
+  }
+  const whose = [...people].sort().join(' ')
+  return db.transaction('rw', db.times, async () => {
+    const before = await db.times
+      .filter(
+        (time) =>
+          time.kind === 'busy' &&
+          time.uid !== undefined &&
+          !time.removed &&
+          [...time.people].sort().join(' ') === whose,
+      )
+      .toArray()
+    await db.times.bulkPut(before.map((time) => withChange(time, { removed: true }, at)))
+    await db.times.bulkAdd(rows)
+    return ok({ added: rows.length, replaced: before.length })
+  })
+}
+
+/**
+ * Keeps how batches are laid, all of them in one transaction: refused where one of them has gone or ended meanwhile.
+ * @param laid by batch, where its works lie
+ */
+export async function keepLaying(
+  { db, now }: CommandContext,
+  laid: readonly { readonly batchId: string; readonly works: readonly LaidWork[] }[],
+): Promise<Reading<number>> {
+  return db.transaction('rw', [db.layings, db.openBatches], async () => {
+    const rows: Laying[] = []
+    for (const { batchId, works } of laid) {
+      if (!(await db.openBatches.get(batchId)))
+        return none('A batch of this plan has ended meanwhile. Lay it again.')
+      const before = await db.layings.get(batchId)
+      const checked = check(
+        layingSchema,
+        before
+          ? withChange(before, { works: [...works], removed: undefined }, now())
+          : { id: batchId, changedAt: now(), works },
+      )
+      if (checked.kind === 'none') return checked
+      rows.push(checked.value)
+    }
+    await db.layings.bulkPut(rows)
+    return ok(rows.length)
+  })
+}
+
+/** Says of a batch what it must follow, or the day that it is promised for; undefined takes it back. */
+export async function changeLaying(
+  { db, now }: CommandContext,
+  batchId: string,
+  change: Partial<Pick<Laying, 'follows' | 'due'>>,
+): Promise<Reading<Laying>> {
+  return db.transaction('rw', [db.layings, db.batches], async () => {
+    if (!(await db.batches.get(batchId))) return none('This batch is gone.')
+    if (change.follows !== undefined && !(await db.batches.get(change.follows)))
+      return none('The batch that it is to follow is gone.')
+    if (change.follows === batchId) return none('A batch can’t follow itself.')
+    const before = await db.layings.get(batchId)
+    const checked = check(
+      layingSchema,
+      before
+        ? withChange(before, change as Partial<Laying>, now())
+        : { id: batchId, changedAt: now(), works: [], ...change },
+    )
+    if (checked.kind === 'ok') await db.layings.put(checked.value)
+    return checked
+  })
+}

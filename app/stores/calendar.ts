@@ -1,0 +1,252 @@
+import * as Comlink from 'comlink'
+import type { Batch, Run } from '~~/core/batches'
+import {
+  BORING_MIN,
+  holdsGood,
+  laidWorks,
+  movesBetween,
+  type Bench,
+  type BenchBatch,
+  type BenchOrder,
+  type Bounds,
+  type Cost,
+  type Dragged,
+  type Move,
+  type Placed,
+  type Standing,
+  type Target,
+} from '~~/core/schedule'
+import { keepLaying } from '../db/commands/calendar'
+import type { CalendarLayer, Found } from '../workers/calendar.worker'
+
+let layer: Comlink.Remote<CalendarLayer> | undefined
+const worker = (): Comlink.Remote<CalendarLayer> =>
+  (layer ??= Comlink.wrap<CalendarLayer>(
+    new Worker(new URL('../workers/calendar.worker.ts', import.meta.url), { type: 'module' }),
+  ))
+
+type Placements = readonly (Placed | undefined)[]
+
+/** How long one look of a search is, ms: between two of them it can be stopped. */
+const LOOK_MS = 250
+/** A search that has found nothing better for so long has most likely found what there is, ms. */
+const PATIENCE_MS = 6_000
+/** How often the calendar looks at the clock, ms. */
+const TICK_MS = 60_000
+
+/** Days of reserve before a promise where the maker has not said. */
+export const USUAL_RESERVE_DAYS = 2
+
+/**
+ * The open batches laid into the sessions that there are. What was kept is stored; how it stands, what would mend it and
+ * what a search proposes is worked out in a worker.
+ */
+export const useCalendar = defineStore('calendar', () => {
+  const workshop = useWorkshop()
+  const stock = useStock()
+  const tools = useTools()
+  const harvests = useHarvests()
+
+  const zone = computed(() => workshop.settings.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone)
+  const people = computed(() => workshop.people.map(({ id, name }) => ({ id, name })))
+  const hasSessions = computed(() =>
+    workshop.times.some(({ kind, removed }) => !removed && (kind === 'weekly' || kind === 'once')),
+  )
+  const layings = computed(() => new Map(workshop.layings.map((laying) => [laying.id, laying])))
+  const reserveDays = computed(() => workshop.settings.reserveDays ?? USUAL_RESERVE_DAYS)
+
+  /** A batch with what its maker has said of its laying, and the day that it is wanted by. */
+  function benchBatch({ batch, run }: { batch: Batch; run: Run }): BenchBatch {
+    const laying = layings.value.get(batch.id)
+    const due = laying?.due ?? (batch.lineId === undefined ? undefined : dueOfLine.value.get(batch.lineId))
+    return { batch, run, ...(laying ? { laying } : {}), ...(due === undefined ? {} : { due }) }
+  }
+  const dueOfLine = computed(() => {
+    const deadlines = new Map(workshop.commissions.map(({ id, deadline }) => [id, deadline]))
+    return new Map(workshop.lines.map(({ id, commissionId }) => [id, deadlines.get(commissionId)]))
+  })
+  /** What laying depends on, at a moment; with further batches where something is only asked about. */
+  function orderAt(nowMs: number, more: readonly BenchBatch[] = []): BenchOrder {
+    const { place, longitudeDeg, lamp, boringMin } = { place: harvests.place.at, ...workshop.settings }
+    return {
+      nowMs,
+      time: { people: people.value, times: workshop.times, zone: zone.value },
+      batches: [...stock.open.map(benchBatch), ...more],
+      register: tools.register,
+      sun: {
+        latitudeDeg: (place ?? harvests.place.at).latitudeDeg,
+        ...(longitudeDeg === undefined ? {} : { longitudeDeg }),
+      },
+      lamp: lamp ?? false,
+      boringMin: boringMin ?? BORING_MIN,
+      reserveDays: reserveDays.value,
+    }
+  }
+
+  const bench = shallowRef<Bench>()
+  const stored = shallowRef<Placements>([])
+  const standing = shallowRef<Standing>()
+  const bounds = shallowRef<Bounds>()
+  /** Another plan than the stored one: what would mend it, or what a search has found. */
+  const proposal = shallowRef<Pick<Found, 'placed' | 'unplaced' | 'cost'>>()
+  const searching = ref(false)
+  const fault = ref('')
+  let serial = 0
+  let stopping = false
+
+  const shown = computed<Placements>(() => proposal.value?.placed ?? stored.value)
+  const unplaced = computed<ReadonlyMap<number, string>>(() => proposal.value?.unplaced ?? new Map())
+  /** What the proposal would change of what is kept. */
+  const moves = computed<Move[]>(() =>
+    bench.value && proposal.value ? movesBetween(bench.value, stored.value, proposal.value.placed) : [],
+  )
+  const nothingKept = computed(() => stored.value.every((spot) => spot === undefined))
+
+  /** Looks at the bench as it is now, and mends what no longer holds. */
+  async function look(): Promise<void> {
+    serial += 1
+    const mine = serial
+    stopping = true
+    try {
+      const opened = await worker().open(orderAt(Date.now()), layings.value)
+      if (mine !== serial) return
+      const good = holdsGood(opened.standing)
+      const mended = good ? undefined : await mendedOf(opened.stored)
+      if (mine !== serial) return
+      bench.value = opened.bench
+      stored.value = opened.stored
+      standing.value = opened.standing
+      proposal.value = mended
+      bounds.value = undefined
+      fault.value = ''
+    } catch (error) {
+      if (mine === serial) fault.value = error instanceof Error ? error.message : String(error)
+    }
+  }
+  async function mendedOf(before: Placements): Promise<Found> {
+    // Nothing has been kept yet: there is nothing to stay near to.
+    if (before.every((spot) => spot === undefined)) {
+      await worker().begin(1)
+      return worker().improve(LOOK_MS)
+    }
+    const { plan, cost } = await worker().mend(before)
+    return { placed: plan.placed, unplaced: plan.unplaced, cost }
+  }
+
+  /** Searches for a better plan until it is stopped, or has found nothing for long. */
+  async function layAnew(): Promise<void> {
+    if (searching.value || !bench.value) return
+    const mine = serial
+    stopping = false
+    searching.value = true
+    try {
+      bounds.value = await worker().bounds()
+      let best = await worker().begin(1)
+      proposal.value = best
+      for (let idle = 0; !stopping && mine === serial && idle < PATIENCE_MS; idle += LOOK_MS) {
+        const next = await worker().improve(LOOK_MS)
+        if (mine !== serial) break
+        if (sameCost(next.cost, best.cost)) continue
+        best = next
+        proposal.value = next
+        idle = 0
+      }
+    } catch (error) {
+      fault.value = error instanceof Error ? error.message : String(error)
+    } finally {
+      searching.value = false
+    }
+  }
+  function stop(): void {
+    stopping = true
+  }
+
+  /** Keeps a plan as it is shown, or another: for all batches that it lays. @param pin works that stay from now on */
+  async function keep(
+    placed: Placements = shown.value,
+    pin: ReadonlySet<number> = new Set(),
+  ): Promise<boolean> {
+    const now = bench.value
+    if (!now) return false
+    const pinned: Bench = {
+      ...now,
+      works: now.works.map((work, i) => (pin.has(i) ? { ...work, pinned: true } : work)),
+    }
+    const ids = [...new Set(now.works.map(({ batchId }) => batchId))]
+    const answer = await workshop.give(
+      keepLaying,
+      ids.map((batchId) => ({ batchId, works: laidWorks(pinned, { placed }, batchId) })),
+    )
+    return answer.kind === 'ok'
+  }
+  /** Lets a pinned work be moved again. */
+  async function unpin(work: number): Promise<void> {
+    const now = bench.value
+    if (!now) return
+    const free: Bench = {
+      ...now,
+      works: now.works.map((own, i) => (i === work ? { ...own, pinned: false } : own)),
+    }
+    const batchId = now.works[work]?.batchId ?? ''
+    await workshop.give(keepLaying, [{ batchId, works: laidWorks(free, { placed: shown.value }, batchId) }])
+  }
+  const drag = (work: number, target: Target, whole: boolean): Promise<Dragged> =>
+    worker().drag(shown.value, work, target, whole)
+
+  /** Followed by the pages that show the calendar: others don't wait for it. */
+  function follow(): void {
+    const nowMs = useClock(TICK_MS)
+    watch(
+      () => [
+        stock.open,
+        workshop.times,
+        workshop.people,
+        workshop.layings,
+        workshop.settings,
+        tools.register,
+        harvests.place.at,
+        dueOfLine.value,
+        Math.floor(nowMs.value / TICK_MS),
+      ],
+      () => void look(),
+      { immediate: true },
+    )
+  }
+  const cost = computed<Cost | undefined>(() => proposal.value?.cost)
+  return {
+    zone,
+    people,
+    hasSessions,
+    layings,
+    reserveDays,
+    bench,
+    stored,
+    standing,
+    bounds,
+    proposal,
+    searching,
+    fault,
+    shown,
+    unplaced,
+    moves,
+    nothingKept,
+    cost,
+    orderAt,
+    benchBatch,
+    worker,
+    follow,
+    layAnew,
+    stop,
+    keep,
+    unpin,
+    drag,
+    look,
+  }
+})
+
+const sameCost = (a: Cost, b: Cost): boolean =>
+  a.unplaced === b.unplaced &&
+  a.late === b.late &&
+  a.setUps === b.setUps &&
+  a.end === b.end &&
+  a.ends === b.ends
