@@ -2,7 +2,7 @@ import { useEventListener } from '@vueuse/core'
 
 /** Keys that work at every station. The Bench and the season band have their own besides. */
 export const keyList = [
-  ['1–5 7 8', 'go to a station'],
+  ['1–8', 'go to a station'],
   ['/', 'find a commission, line, material or batch'],
   ['n', 'new here'],
   ['[  ]', 'previous and next line'],

@@ -13,6 +13,7 @@ watch(
 /** Stations that show nothing true before the ledger is read. */
 const needsLedger = computed(() => /\/(make-up|stock|log|bench)$/.test(route.path))
 useKeys()
+useBenchNotices()
 useHead({ title: computed(() => `${shell.title} · Hardy Thicket`) })
 onBeforeUnmount(() => workshop.close())
 </script>

@@ -38,8 +38,8 @@ const TICK_MS = 60_000
 export const USUAL_RESERVE_DAYS = 2
 
 /**
- * The open batches laid into the sessions that there are. What was kept is stored; how it stands, what would mend it and
- * what a search proposes is worked out in a worker.
+ * The open batches laid into the sessions that there are. What was kept is stored; how it stands, what would mend it
+ * and what a search proposes is worked out in a worker.
  */
 export const useCalendar = defineStore('calendar', () => {
   const workshop = useWorkshop()
@@ -88,14 +88,17 @@ export const useCalendar = defineStore('calendar', () => {
   const standing = shallowRef<Standing>()
   const bounds = shallowRef<Bounds>()
   /** Another plan than the stored one: what would mend it, or what a search has found. */
-  const proposal = shallowRef<Pick<Found, 'placed' | 'unplaced' | 'cost'>>()
+  const proposal = shallowRef<Found>()
+  /** What finds no place in what is shown, and why. */
+  const unplaced = shallowRef<ReadonlyMap<number, string>>(new Map())
   const searching = ref(false)
+  /** The proposal is a search's: the clock alone does not put it aside. */
+  const isAnew = ref(false)
   const fault = ref('')
   let serial = 0
   let stopping = false
 
   const shown = computed<Placements>(() => proposal.value?.placed ?? stored.value)
-  const unplaced = computed<ReadonlyMap<number, string>>(() => proposal.value?.unplaced ?? new Map())
   /** What the proposal would change of what is kept. */
   const moves = computed<Move[]>(() =>
     bench.value && proposal.value ? movesBetween(bench.value, stored.value, proposal.value.placed) : [],
@@ -116,7 +119,11 @@ export const useCalendar = defineStore('calendar', () => {
       bench.value = opened.bench
       stored.value = opened.stored
       standing.value = opened.standing
-      proposal.value = mended
+      // Where nothing would be laid otherwise, what has no place is told, and nothing is proposed.
+      const changes = mended && !samePlaces(opened.stored, mended.placed)
+      proposal.value = changes ? mended : undefined
+      unplaced.value = mended?.unplaced ?? new Map()
+      isAnew.value = false
       bounds.value = undefined
       fault.value = ''
     } catch (error) {
@@ -142,13 +149,16 @@ export const useCalendar = defineStore('calendar', () => {
     try {
       bounds.value = await worker().bounds()
       let best = await worker().begin(1)
+      isAnew.value = true
       proposal.value = best
+      unplaced.value = best.unplaced
       for (let idle = 0; !stopping && mine === serial && idle < PATIENCE_MS; idle += LOOK_MS) {
         const next = await worker().improve(LOOK_MS)
         if (mine !== serial) break
         if (sameCost(next.cost, best.cost)) continue
         best = next
         proposal.value = next
+        unplaced.value = next.unplaced
         idle = 0
       }
     } catch (error) {
@@ -206,10 +216,15 @@ export const useCalendar = defineStore('calendar', () => {
         tools.register,
         harvests.place.at,
         dueOfLine.value,
-        Math.floor(nowMs.value / TICK_MS),
       ],
       () => void look(),
       { immediate: true },
+    )
+    watch(
+      () => Math.floor(nowMs.value / TICK_MS),
+      () => {
+        if (!searching.value && !isAnew.value) void look()
+      },
     )
   }
   const cost = computed<Cost | undefined>(() => proposal.value?.cost)
@@ -225,6 +240,7 @@ export const useCalendar = defineStore('calendar', () => {
     bounds,
     proposal,
     searching,
+    isAnew,
     fault,
     shown,
     unplaced,
@@ -243,6 +259,9 @@ export const useCalendar = defineStore('calendar', () => {
     look,
   }
 })
+
+const samePlaces = (a: Placements, b: Placements): boolean =>
+  a.every((spot, i) => spot?.start === b[i]?.start && spot?.worker === b[i]?.worker)
 
 const sameCost = (a: Cost, b: Cost): boolean =>
   a.unplaced === b.unplaced &&

@@ -46,7 +46,9 @@ export interface BenchWork {
   readonly batchId: string
   readonly stepIndex: number
   readonly step: BatchStep
+  /** Which part of its step, from 0, and how many come after it. */
   readonly part: number
+  readonly partsAfter: number
   readonly parts: number
   readonly firstPiece: number
   readonly pieces: number
@@ -86,12 +88,14 @@ export class BenchJobs {
     const first = this.works.length
     for (const own of chain) this.addBatch(own, job, first)
     if (this.works.length === first) return
+    const rest = Math.ceil(this.told.at(-1)?.waitMin ?? 0)
     const due = chain.flatMap((own) => own.due ?? []).sort()[0]
     const { zone } = this.order.time
     const by = due === undefined ? undefined : addDays(due, -this.order.reserveDays)
     this.jobs.push({
       id: chain[0]?.batch.id ?? '',
       works: Array.from({ length: this.works.length - first }, (_, i) => first + i),
+      ...(rest > 0 ? { rest } : {}),
       ...(by === undefined ? {} : { due: minutesFrom(this.originMs, momentAt(by, '24:00', zone)) }),
     })
     this.dues.push(due)
@@ -124,7 +128,9 @@ export class BenchJobs {
       parts.forEach((part, n) => {
         const place = this.works.length
         const after = this.lagsOf({ n, place, firstOfJob, mine, parts, follows, ends, i })
-        const pin = laying?.works.find((own) => own.pinned && own.step === step.id && own.part === n)
+        const pin = laying?.works.find(
+          (own) => own.pinned && own.step === step.id && own.part === parts.length - 1 - n,
+        )
         this.works.push({
           id: `${batch.name}: ${step.title}${parts.length > 1 ? ` (${n + 1} of ${parts.length})` : ''}`,
           job,
@@ -147,6 +153,7 @@ export class BenchJobs {
           stepIndex: i,
           step,
           part: n,
+          partsAfter: parts.length - 1 - n,
           parts: parts.length,
           firstPiece: part.firstPiece + (isCurrent ? state.doneInStep : 0),
           pieces: part.pieces,

@@ -1,6 +1,6 @@
 import { Layer } from './lay'
 import type { Placed, Plan, Problem } from './model'
-import { firstOpen, shared, type Stretch } from './stretches'
+import { firstOpen, shared, without, type Stretch } from './stretches'
 
 /** Why a work lies no earlier. */
 export interface Held {
@@ -63,7 +63,7 @@ function firstFit(problem: Problem, work: number, from: number): number {
   )
 }
 
-/** What is in the way of a work from a moment on: the hands' next work, else a holder that is full. */
+/** What is in the way of a work from a moment on: a holder that is full, hands that are busy, else what is in the air. */
 function inTheWay(
   problem: Problem,
   work: number,
@@ -73,11 +73,6 @@ function inTheWay(
   const own = problem.works[work]
   const spot = placed[work]
   if (!own || !spot) return { by: 'hands' }
-  const busy = placed.flatMap((other, i) =>
-    other && i !== work && own.who.includes(other.worker) && other.start < spot.start && other.end > from
-      ? [i]
-      : [],
-  )
   const filled = problem.holds.find((hold) => hold.from === work)
   if (filled) {
     const others = problem.holds.filter((hold) => hold.holder === filled.holder && hold !== filled)
@@ -87,9 +82,36 @@ function inTheWay(
     })
     if (full) return { by: 'holder', holder: filled.holder, other: full.to }
   }
+  const before = placed.map((other) => (other && other.start < spot.start ? other : undefined))
+  const isFree = own.who.some((worker) => freeBefore(problem, work, worker, before, from, spot.start))
+  if (isFree) return { by: 'air' }
+  const busy = before.flatMap((other, i) =>
+    other && i !== work && own.who.includes(other.worker) && other.end > from ? [i] : [],
+  )
   const last = busy.sort((a, b) => (placed[b]?.end ?? 0) - (placed[a]?.end ?? 0))[0]
-  if (last !== undefined) return { by: 'hands', other: last }
-  return own.apart ? { by: 'air' } : { by: 'hands' }
+  return last === undefined ? { by: 'hands' } : { by: 'hands', other: last }
+}
+
+/** Whether someone would have had time for a work before it lies, beside what they do. */
+function freeBefore(
+  problem: Problem,
+  work: number,
+  worker: number,
+  placed: readonly (Placed | undefined)[],
+  from: number,
+  until: number,
+): boolean {
+  const own = problem.works[work]
+  if (!own) return false
+  const open = problem.workers[worker]?.open ?? []
+  const both = own.slot === undefined ? open : shared(open, problem.slots[own.slot] ?? [])
+  const busy = placed.flatMap((other, i) =>
+    other && i !== work && other.worker === worker ? [{ from: other.start, to: other.end }] : [],
+  )
+  return without(both, busy).some((stretch) => {
+    const start = Math.max(stretch.from, from)
+    return start < until && stretch.to - start >= own.minutes
+  })
 }
 
 /** What a session more would gain a job: the minutes that it ends earlier. */

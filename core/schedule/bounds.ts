@@ -1,3 +1,4 @@
+import { endOf } from './cost'
 import { Layer } from './lay'
 import type { Problem } from './model'
 import { firstOpen, minutesIn, type Stretch } from './stretches'
@@ -37,10 +38,7 @@ function endAlone(problem: Problem, job: number): number | undefined {
   if (!own) return undefined
   const layer = new Layer({ ...problem, holds: problem.holds.filter(({ to }) => own.works.includes(to)) })
   const laid = layer.lay(Array.from({ length: layer.unitsOfJob[job]?.length ?? 0 }, () => job))
-  return own.works.reduce<number | undefined>((end, work) => {
-    const spot = laid.placed[work]
-    return end === undefined || !spot ? undefined : Math.max(end, spot.end)
-  }, 0)
+  return own.works.length === 0 ? 0 : endOf(problem, job, laid)
 }
 
 /** Works that only one worker can do, with what must come before each and after it. */
@@ -53,12 +51,15 @@ interface HeadBodyTail {
 /** What must follow each work at least, in minutes, were nobody else about. */
 export function tailsOf({ jobs, works }: Problem): number[] {
   const tails = works.map(() => 0)
-  for (const job of jobs)
+  for (const job of jobs) {
+    const last = job.works.at(-1)
+    if (last !== undefined) tails[last] = job.rest ?? 0
     for (const work of job.works.toReversed()) {
       const own = works[work]
       for (const lag of own?.after ?? [])
         tails[lag.work] = Math.max(tails[lag.work] ?? 0, lag.least + (own?.minutes ?? 0) + (tails[work] ?? 0))
     }
+  }
   return tails
 }
 

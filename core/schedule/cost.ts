@@ -23,7 +23,7 @@ export function compareCost(a: Cost, b: Cost): number {
   return 0
 }
 
-/** The minute that a job's last work ends; undefined where one of them found no place, or it has none. */
+/** The minute that a job has ended and is dry; undefined where one of its works found no place, or it has none. */
 export function endOf(problem: Problem, job: number, { placed }: Pick<Plan, 'placed'>): number | undefined {
   let end: number | undefined
   for (const work of problem.jobs[job]?.works ?? []) {
@@ -31,7 +31,7 @@ export function endOf(problem: Problem, job: number, { placed }: Pick<Plan, 'pla
     if (!spot) return undefined
     end = Math.max(end ?? 0, spot.end)
   }
-  return end
+  return end === undefined ? undefined : end + (problem.jobs[job]?.rest ?? 0)
 }
 
 export function costOf(problem: Problem, plan: Pick<Plan, 'placed'>): Cost {

@@ -37,6 +37,8 @@ export interface Job {
   readonly due?: number
   /** Places of its works in the problem, each after those before it in this list. */
   readonly works: readonly number[]
+  /** Minutes that it still dries once its last work has ended; absent: none. */
+  readonly rest?: number
 }
 
 /** Hands at one thing without a break. */

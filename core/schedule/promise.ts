@@ -29,18 +29,18 @@ export function spreadFrom(ratios: readonly number[]): Spread {
   return { ...usualSpread, pace: Math.exp(mean), batch: Math.sqrt(squares / (PRIOR + logs.length)) }
 }
 
-/** Good pieces that are wanted of a job, and how many are spoilt: if too few come out, the rest is made after it. */
+/** Good pieces that are wanted, and how many are spoilt: if too few come out, the rest is made after the last job. */
 export interface YieldOf {
   readonly started: number
   readonly wanted: number
   /** Share that is spoilt, in the middle; and how it differs from batch to batch, as a share of it. */
   readonly spoilt: number
   readonly spread: number
-  /** Once for the batch and for each piece, minutes, of each work of the job. */
+  /** Once for the batch and for each piece, minutes, of each work of the last job. */
   readonly hands: readonly { readonly onceMin: number; readonly eachMin: number }[]
 }
 
-/** When a job ends, by many runs of the plan. */
+/** When some jobs have all ended, by many runs of the plan. */
 export interface Promised {
   /** Minutes from the origin, in order; Infinity for a run that ends in no session. */
   readonly ends: readonly number[]
@@ -66,8 +66,9 @@ export function quantile({ ends }: Pick<Promised, 'ends'>, share: number): numbe
 /**
  * Runs a plan again and again with other times and yields: in the same order, each as early as it then fits. No work
  * grows beyond the longest session: what does not fit is broken off at the bench.
+ * @param jobs all of them are waited for
  */
-export function promiseOf(problem: Problem, job: number, asked: PromiseOrder): Promised {
+export function promiseOf(problem: Problem, jobs: readonly number[], asked: PromiseOrder): Promised {
   requireRange('runs', asked.runs, '', { min: 1 })
   const random = seededRandom(asked.seed)
   const longest = Math.max(1, ...problem.workers.flatMap(({ open }) => open.map(({ from, to }) => to - from)))
@@ -75,13 +76,15 @@ export function promiseOf(problem: Problem, job: number, asked: PromiseOrder): P
   const ends = Array.from({ length: asked.runs }, () => {
     const again = asked.yieldOf ? lacking(asked.yieldOf, random) : 0
     if (again > 0) short += 1
-    const longer = again > 0 && asked.yieldOf ? withMoreMade(problem, job, again, asked.yieldOf) : problem
+    const last = jobs.at(-1) ?? 0
+    const longer = again > 0 && asked.yieldOf ? withMoreMade(problem, last, again, asked.yieldOf) : problem
     const drawn = drawnTimes(longer, asked.spread, longest, random)
     const layer = new Layer(drawn)
-    const units = layer.unitsOfJob[job]?.length ?? 0
-    const before = asked.order.filter((own) => own === job).length
-    const order = [...asked.order, ...Array.from({ length: Math.max(0, units - before) }, () => job)]
-    return endOf(drawn, job, layer.lay(order)) ?? Infinity
+    const units = layer.unitsOfJob[last]?.length ?? 0
+    const before = asked.order.filter((own) => own === last).length
+    const order = [...asked.order, ...Array.from({ length: Math.max(0, units - before) }, () => last)]
+    const laid = layer.lay(order)
+    return Math.max(...jobs.map((job) => endOf(drawn, job, laid) ?? Infinity))
   })
   return { ends: ends.sort((a, b) => a - b), short: short / asked.runs }
 }

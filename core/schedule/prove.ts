@@ -24,6 +24,7 @@ interface Body {
 export function proveEnd(problem: Problem, before: number, mostNodes: number): Proof {
   const plain =
     problem.holds.length === 0 &&
+    problem.jobs.every(({ rest = 0 }) => rest === 0) &&
     problem.works.every(
       ({ who, slot, after, apart, dueBy }) =>
         who.length === 1 &&

@@ -68,7 +68,7 @@ export type TimeOf<K extends TimeRecord['kind']> = Extract<TimeRecord, { kind: K
 /** Where a part of a step lies. */
 export const laidWorkSchema = z.strictObject({
   step: z.string().min(1).max(40),
-  /** Of a step that is done in several parts: which, from 0. */
+  /** Of a step that is done in several parts: how many come after it. Those done already leave the rest as they are. */
   part: z.number().int().min(0).max(999),
   person: idSchema,
   start: momentSchema,

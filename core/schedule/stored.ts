@@ -12,8 +12,8 @@ export function placedOf(
   layings: ReadonlyMap<string, Pick<Laying, 'works'>>,
 ): (Placed | undefined)[] {
   const workerOf = new Map(problem.workers.map(({ id }, worker) => [id, worker]))
-  return works.map(({ batchId, step, part }, work) => {
-    const laid = layings.get(batchId)?.works.find((own) => own.step === step.id && own.part === part)
+  return works.map(({ batchId, step, partsAfter }, work) => {
+    const laid = layings.get(batchId)?.works.find((own) => own.step === step.id && own.part === partsAfter)
     const worker = laid && workerOf.get(laid.person)
     if (!laid || worker === undefined) return undefined
     const start = Math.round((Date.parse(laid.start) - originMs) / 60_000)
@@ -35,7 +35,7 @@ export function laidWorks(
     return [
       {
         step: own.step.id,
-        part: own.part,
+        part: own.partsAfter,
         person,
         start: iso(spot.start),
         end: iso(spot.end),
@@ -63,10 +63,11 @@ export const holdsGood = ({ missed, unlaid, broken }: Standing): boolean =>
  * @param placed as {@link placedOf} has it
  */
 export function standingOf({ problem }: Bench, placed: readonly (Placed | undefined)[]): Standing {
-  const missed = placed.flatMap((spot, work) => (spot && spot.start < 0 ? [work] : []))
-  const isMissed = new Set(missed)
+  const missed = placed.flatMap((spot, work) => (spot && spot.end <= 0 ? [work] : []))
+  // What was to begin by now may be under way: it is not nagged about before its time is over.
+  const begun = new Set(placed.flatMap((spot, work) => (spot && spot.start < 0 ? [work] : [])))
   const unlaid = problem.works.flatMap((_, work) => (placed[work] ? [] : [work]))
-  const broken = breaksOf(problem, { placed }).filter(({ work }) => !isMissed.has(work))
+  const broken = breaksOf(problem, { placed }).filter(({ work }) => !begun.has(work))
   return { missed, unlaid, broken }
 }
 

@@ -4,7 +4,7 @@ import { afterWait } from '~~/core/makeup'
 import { formatCountdown } from '~~/core/units'
 
 /** The open batches, each with what it waits for. */
-defineProps<{ batches: readonly Batch[]; current: Batch }>()
+defineProps<{ batches: readonly Batch[]; current?: Batch | undefined }>()
 const stock = useStock()
 const nowMs = useClock()
 
@@ -37,12 +37,20 @@ function says(batch: Batch): { text: string; tone: string } {
 <template>
   <nav v-if="batches.length > 0" class="tabs" aria-label="Open batches">
     <NuxtLink
+      :to="{ query: { tonight: '1' } }"
+      class="tab tab-tonight"
+      :class="{ here: !current }"
+      :aria-current="current ? undefined : 'true'"
+    >
+      <span class="name">Tonight</span><span class="says">in which order</span>
+    </NuxtLink>
+    <NuxtLink
       v-for="batch in batches"
       :key="batch.id"
       :to="{ query: { batch: batch.id } }"
       class="tab"
-      :class="{ here: batch.id === current.id }"
-      :aria-current="batch.id === current.id ? 'true' : undefined"
+      :class="{ here: batch.id === current?.id }"
+      :aria-current="batch.id === current?.id ? 'true' : undefined"
     >
       <span class="name">{{ batch.name }}</span><span class="says" :class="says(batch).tone">{{
         says(batch).text
@@ -69,6 +77,9 @@ function says(batch: Batch): { text: string; tone: string } {
   padding: 3px 16px;
   border-right: 1px solid var(--color-line);
   border-bottom: 3px solid transparent;
+}
+.tab-tonight {
+  min-width: 130px;
 }
 .here {
   background: var(--color-paper);

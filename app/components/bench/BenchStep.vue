@@ -22,6 +22,10 @@ const stepMs = computed(
     state.value.stepHandsMs + (state.value.phase === 'hands' && !state.value.paused ? sinceLastMs.value : 0),
 )
 const plannedMin = computed(() => stepHandsMin(props.step, state.value.live))
+/** A window is about to open: nothing of this step has been done. */
+const windowAhead = computed(
+  () => props.step.within !== undefined && !state.value.round && state.value.doneInStep === 0,
+)
 const part = computed(() => partOf(props.batch))
 /** A mixture or a harvest is not counted in pieces: its steps are done or not. */
 const isStock = computed(() => props.batch.makes.kind === 'stock')
@@ -58,6 +62,7 @@ const placeWords = computed(() => [
         @advance="(early) => emit('advance', early)"
       />
       <template v-else>
+        <ReadyCheck v-if="windowAhead" :key="step.id" :batch="batch" :step="step" :pieces="left" />
         <StepWindow :state="state" :step="step" @round="emit('round')" />
         <div v-if="inAir" class="mb-3 border-l-[6px] border-hip bg-hip-pale p-3 text-lg" role="alert">
           <p>

@@ -18,6 +18,7 @@ const open = computed(() =>
 )
 const touched = (run: Run, batch: Batch): string => run.history.at(-1)?.at ?? batch.madeAt
 
+const isTonight = computed(() => route.query.tonight !== undefined)
 const asked = computed(() => stock.batchById.get(String(route.query.batch ?? '')))
 const batch = computed(() => asked.value ?? open.value[0])
 /** A batch that has ended is not kept in the stores; while it is looked at, its own entries are read. */
@@ -47,7 +48,11 @@ const run = computed(() => {
 </script>
 
 <template>
-  <div v-if="batch && run" class="bench">
+  <div v-if="isTonight && open.length > 0" class="bench">
+    <BatchTabs :batches="open" />
+    <TonightBench />
+  </div>
+  <div v-else-if="batch && run" class="bench">
     <BatchTabs :batches="open" :current="batch" />
     <BatchRun :key="batch.id" :batch="batch" :run="run" />
   </div>

@@ -29,7 +29,7 @@ const shown = computed(() => (only.value === 'out' ? running.value : rows.value)
 
 /** The days that are drawn: to the last that anything is known of, at least a month, at most a year. */
 const last = computed(() => {
-  const known = rows.value.flatMap(({ ahead }) => ahead.days.flatMap(({ on }) => on ?? []))
+  const known = shown.value.flatMap(({ ahead }) => ahead.days.flatMap(({ on }) => on ?? []))
   const end = known.sort().at(-1) ?? buying.now
   const least = addDays(buying.now, 30)
   const most = addDays(buying.now, 365)

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { jobStandings, msOf, wallAt, type Bench, type Placed } from '~~/core/schedule'
+import { formatMinutes } from '~~/core/units'
+
+/** The batches that are laid, by their letters: when each ends, what it is promised for, and what is to spare. */
+const props = defineProps<{
+  bench: Bench
+  placed: readonly (Placed | undefined)[]
+  zone: string
+  letters: ReadonlyMap<string, string>
+  names: ReadonlyMap<string, string>
+}>()
+const selected = defineModel<number>('selected')
+const emit = defineEmits<{ open: [batchId: string] }>()
+const calendar = useCalendar()
+
+const MIN_PER_DAY = 24 * 60
+const rows = computed(() => {
+  const standings = jobStandings(props.bench, props.placed, calendar.reserveDays * MIN_PER_DAY)
+  return standings.map((standing, job) => {
+    const works = props.bench.problem.jobs[job]?.works ?? []
+    const batchIds = [...new Set(works.map((work) => props.bench.works[work]?.batchId ?? ''))]
+    return { job, works, batchIds, due: props.bench.dues[job], ...standing }
+  })
+})
+type Row = (typeof rows.value)[number]
+const dayOf = (minute: number): string =>
+  formatWeekday(wallAt(msOf(props.bench.originMs, minute), props.zone).date)
+
+function says(row: Row): { text: string; tone: string } {
+  if (row.end === undefined) return { text: 'not all of it has a place', tone: 'hip' }
+  if (row.lateMin > 0) return { text: `${formatMinutes(row.lateMin)} late`, tone: 'hip' }
+  if (row.inReserve) return { text: 'eats into the reserve', tone: 'larch' }
+  if (row.due === undefined) return { text: 'promised for no day', tone: 'soft' }
+  return { text: `${formatMinutes(row.slackMin)} to spare`, tone: 'moss' }
+}
+const isMine = ({ works }: Row): boolean => selected.value !== undefined && works.includes(selected.value)
+</script>
+
+<template>
+  <table class="ruled w-full">
+    <caption class="sr-only">
+      Batches
+    </caption>
+    <tbody>
+      <tr v-for="row in rows" :key="row.job" :class="{ mine: isMine(row) }">
+        <td class="w-8 !pr-0 align-top font-bold">
+          <div v-for="id in row.batchIds" :key="id">{{ letters.get(id) }}</div>
+        </td>
+        <td>
+          <button
+            v-for="id in row.batchIds"
+            :key="id"
+            type="button"
+            class="block text-left font-semibold hover:underline"
+            @click="emit('open', id)"
+          >
+            {{ names.get(id) }}
+          </button>
+          <p class="text-sm text-soft">
+            <template v-if="row.end !== undefined">ends {{ dayOf(row.end) }}</template
+            ><template v-if="row.end !== undefined && row.due">, </template
+            ><template v-if="row.due">promised {{ formatWeekday(row.due) }}</template>
+          </p>
+          <p class="text-sm" :class="`says-${says(row).tone}`">{{ says(row).text }}</p>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.mine td {
+  background: var(--color-moss-pale);
+}
+.says-hip {
+  color: var(--color-hip);
+  font-weight: 600;
+}
+.says-larch {
+  color: #6d4704;
+  font-weight: 600;
+}
+.says-moss {
+  color: var(--color-moss);
+}
+.says-soft {
+  color: var(--color-soft);
+}
+</style>

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { addDays, counted } from '~~/core/units'
+import { momentAt, type TimeOf } from '~~/core/schedule'
+import { removeTime, saveTime, takeBusy } from '../../db/commands/calendar'
+
+/** Days without sessions, and what else keeps people busy, as from a calendar file. */
+const workshop = useWorkshop()
+const calendar = useCalendar()
+const notices = useNotices()
+
+const offs = computed(() =>
+  workshop.times
+    .filter((time): time is TimeOf<'off'> => time.kind === 'off' && time.to >= today())
+    .sort((a, b) => a.from.localeCompare(b.from)),
+)
+const busy = computed(() =>
+  workshop.times.filter(
+    (time): time is TimeOf<'busy'> => time.kind === 'busy' && Date.parse(time.to) > Date.now(),
+  ),
+)
+const text = reactive({ from: today(), to: today(), who: '', why: '' })
+const fault = ref('')
+const nameOf = (id: string | undefined): string =>
+  workshop.people.find((person) => person.id === id)?.name ?? ''
+const dayWords = ({ from, to }: TimeOf<'off'>): string =>
+  from === to ? formatWeekday(from) : `${formatWeekday(from)} to ${formatWeekday(to)}`
+
+async function add(): Promise<void> {
+  const { from, to, who, why } = text
+  if (from === '' || to === '') {
+    fault.value = 'Pick both days.'
+    return
+  }
+  const answer = await workshop.give(saveTime, {
+    kind: 'off',
+    from,
+    to,
+    people: who === '' ? [] : [who],
+    why: why.trim(),
+  })
+  fault.value = answer.kind === 'none' ? answer.because : ''
+}
+
+const file = ref<HTMLInputElement>()
+const fileWho = ref('')
+/** Half a year of it: as far as batches are laid. */
+const READ_DAYS = 190
+async function read(): Promise<void> {
+  const chosen = file.value?.files?.[0]
+  if (!chosen) return
+  const { readBusy } = await import('~~/core/schedule/calendar-file')
+  const from = momentAt(today(), '00:00', calendar.zone)
+  const times = readBusy(
+    await chosen.text(),
+    from,
+    momentAt(addDays(today(), READ_DAYS), '00:00', calendar.zone),
+    calendar.zone,
+  )
+  if (file.value) file.value.value = ''
+  if (times.kind === 'none') {
+    notices.fault(`${chosen.name}: ${times.because} Nothing was changed.`)
+    return
+  }
+  const answer = await workshop.give(takeBusy, fileWho.value === '' ? [] : [fileWho.value], times.value)
+  if (answer.kind === 'ok')
+    notices.done(
+      `${counted(answer.value.added, 'busy time')} read${answer.value.replaced > 0 ? `, in place of ${answer.value.replaced} before` : ''}.`,
+    )
+}
+</script>
+
+<template>
+  <section aria-label="Days off">
+    <h3>Days off</h3>
+    <ul class="my-1">
+      <li v-for="time in offs" :key="time.id" class="flex items-center gap-2">
+        <span class="flex-1"
+          >{{ dayWords(time)
+          }}<span class="ml-2 text-soft"> {{ nameOf(time.people[0]) }} {{ time.why }}</span></span
+        >
+        <button
+          type="button"
+          class="button button-small button-quiet"
+          @click="workshop.give(removeTime, time.id)"
+        >
+          Take out<span class="sr-only"> {{ dayWords(time) }}</span>
+        </button>
+      </li>
+    </ul>
+    <form class="flex flex-wrap items-end gap-2" @submit.prevent="add">
+      <div>
+        <label class="label" for="off-from">First day</label>
+        <input id="off-from" v-model="text.from" class="field" type="date" />
+      </div>
+      <div>
+        <label class="label" for="off-to">Last day</label>
+        <input id="off-to" v-model="text.to" class="field" type="date" />
+      </div>
+      <div v-if="workshop.people.length > 1">
+        <label class="label" for="off-who">Who</label>
+        <select id="off-who" v-model="text.who" class="field">
+          <option value="">everybody</option>
+          <option v-for="person in workshop.people" :key="person.id" :value="person.id">
+            {{ person.name }}
+          </option>
+        </select>
+      </div>
+      <TextField v-model="text.why" class="min-w-28 flex-1" label="Why" />
+      <button type="submit" class="button mb-[22px]">Add days off</button>
+    </form>
+    <p v-if="fault" class="text-sm text-hip" role="alert">{{ fault }}</p>
+    <h3 class="mt-2">Busy with something else</h3>
+    <p class="text-sm text-soft">
+      {{
+        busy.length === 0
+          ? 'From a calendar file (.ics): times in it are kept free of sessions.'
+          : `${counted(busy.length, 'busy time')} by calendar files; reading another for the same person takes their place.`
+      }}
+    </p>
+    <div class="mt-1 flex flex-wrap items-end gap-2">
+      <div v-if="workshop.people.length > 1">
+        <label class="label" for="busy-who">Whose</label>
+        <select id="busy-who" v-model="fileWho" class="field">
+          <option value="">everybody’s</option>
+          <option v-for="person in workshop.people" :key="person.id" :value="person.id">
+            {{ person.name }}’s
+          </option>
+        </select>
+      </div>
+      <label class="button"
+        >Read calendar file<input
+          ref="file"
+          type="file"
+          accept=".ics,text/calendar"
+          class="sr-only"
+          @change="read"
+      /></label>
+    </div>
+  </section>
+</template>

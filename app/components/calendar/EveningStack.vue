@@ -1,0 +1,456 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import {
+  msOf,
+  sittingsOf,
+  threadsOf,
+  wallAt,
+  workStates,
+  type Bench,
+  type Dragged,
+  type Placed,
+} from '~~/core/schedule'
+import { counted, formatMinutes } from '~~/core/units'
+import { LEFT, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
+
+/** Evenings as they come, one under the other: hands in strips, and waits as threads down to where they are taken up. */
+const props = defineProps<{
+  bench: Bench
+  placed: readonly (Placed | undefined)[]
+  zoom: Zoom
+  zone: string
+  letters: ReadonlyMap<string, string>
+  names: ReadonlyMap<string, string>
+}>()
+const selected = defineModel<number>('selected')
+const calendar = useCalendar()
+const notices = useNotices()
+
+const frame = ref<HTMLElement>()
+const { width } = useElementSize(frame)
+const all = computed(() => sittingsOf(props.bench, props.placed, props.zone))
+const sittings = computed(() => shownSittings(all.value, props.zoom, props.placed))
+const layout = useStackLayout(
+  () => props.bench,
+  () => props.placed,
+  () => sittings.value,
+  () => props.zoom,
+  () => Math.max(420, width.value),
+)
+const { rows, boxes, height } = layout
+const states = computed(() => workStates(props.bench, props.placed))
+const threads = computed(() =>
+  threadsOf(props.bench, props.placed).flatMap((thread) => {
+    const path = layout.pathOf(thread)
+    return path ? [{ ...thread, path, mine: isMine(thread.from) }] : []
+  }),
+)
+const jobOf = (work: number | undefined): number | undefined =>
+  work === undefined ? undefined : props.bench.problem.works[work]?.job
+const isMine = (work: number): boolean =>
+  selected.value !== undefined && jobOf(work) === jobOf(selected.value)
+
+const clock = (minute: number): string => wallAt(msOf(props.bench.originMs, minute), props.zone).time
+const personOf = (worker: number): string => {
+  const id = props.bench.problem.workers[worker]?.id ?? ''
+  return calendar.people.find((person) => person.id === id)?.name ?? 'You'
+}
+const severalPeople = computed(() => props.bench.problem.workers.length > 1)
+const keyOf = (work: number): string => {
+  const own = props.bench.works[work]
+  return own ? `${own.batchId}|${own.step.id}|${own.partsAfter}` : String(work)
+}
+function labelOf(work: number): string {
+  const own = props.bench.works[work]
+  const spot = props.placed[work]
+  if (!own || !spot) return ''
+  const part = own.parts > 1 ? `, part ${own.part + 1} of ${own.parts}` : ''
+  const stateWords = {
+    late: ', late',
+    closing: ', follows within its window',
+    tight: ', nothing to spare',
+    loose: '',
+  }
+  return `${props.names.get(own.batchId) ?? ''}: ${own.step.title}${part}, ${clock(spot.start)} to ${clock(spot.end)}, ${personOf(spot.worker)}${stateWords[states.value[work] ?? 'loose']}${own.pinned ? ', pinned' : ''}`
+}
+
+/** What is being dragged, over which strip, and what would come of it. */
+const drag = reactive<{ work?: number; over: string; x: number; y: number; whole: boolean }>({
+  over: '',
+  x: 0,
+  y: 0,
+  whole: false,
+})
+const answer = shallowRef<Dragged>()
+let start: { work: number; x: number; y: number } | undefined
+
+function pointOf(event: PointerEvent): { x: number; y: number } {
+  const box = frame.value?.getBoundingClientRect()
+  return { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) }
+}
+function press(event: PointerEvent, work: number): void {
+  if (event.button !== 0) return
+  start = { work, ...pointOf(event) }
+  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+}
+function move(event: PointerEvent): void {
+  if (!start) return
+  const { x, y } = pointOf(event)
+  if (drag.work === undefined && Math.hypot(x - start.x, y - start.y) < 5) return
+  drag.work = start.work
+  drag.x = x
+  drag.y = y
+  drag.whole = event.shiftKey
+  void look(layout.stripAt(x, y))
+}
+/** Asks what would come of it; the last strip that was asked about counts. */
+async function look(target: ReturnType<typeof layout.stripAt>): Promise<void> {
+  const { work } = drag
+  const over = target ? `${target.sitting.from}|${target.worker}|${drag.whole}` : ''
+  if (work === undefined || over === drag.over) return
+  drag.over = over
+  answer.value = undefined
+  if (!target) return
+  const { from, to } = target.sitting
+  const told = await calendar.drag(work, { from, to, worker: target.worker }, drag.whole)
+  if (drag.over === over && drag.work === work) answer.value = told
+}
+async function drop(): Promise<void> {
+  const { work } = drag
+  const told = answer.value
+  start = undefined
+  leave()
+  if (work === undefined || told === undefined) return
+  await settle(work, told)
+}
+function leave(): void {
+  start = undefined
+  drag.work = undefined
+  drag.over = ''
+  answer.value = undefined
+}
+async function settle(work: number, told: Dragged): Promise<void> {
+  if (told.kind === 'none') {
+    notices.fault(told.because)
+    return
+  }
+  const others = told.moved.filter((other) => other !== work).length
+  const key = keyOf(work)
+  if (!(await calendar.keep(told.plan.placed, new Set([work])))) return
+  notices.done(
+    others > 0 ? `Moved and pinned; ${counted(others, 'other step')} moved with it.` : 'Moved and pinned.',
+  )
+  await nextTick()
+  selected.value = props.bench.works.findIndex((_, i) => keyOf(i) === key)
+}
+/** What would lie elsewhere, while it is dragged. */
+const ghosts = computed(() => {
+  const told = answer.value
+  if (told?.kind !== 'ok') return []
+  return told.moved.flatMap((work) => {
+    const box = layout.boxAt(told.plan.placed[work])
+    return box ? [{ work, box }] : []
+  })
+})
+
+/** Moves a work to the sitting before or after with the keys. */
+async function step(work: number, by: 1 | -1, whole: boolean): Promise<void> {
+  const spot = props.placed[work]
+  if (!spot) return
+  const at = all.value.findIndex(({ from, to }) => spot.start >= from && spot.start < to)
+  const target = all.value[at + by]
+  if (at < 0 || !target) {
+    notices.fault(by < 0 ? 'There is no session before this one.' : 'There is no session after this one.')
+    return
+  }
+  const there = target.strips.some(({ worker }) => worker === spot.worker)
+  const { from, to } = target
+  await settle(
+    work,
+    await calendar.drag(work, { from, to, ...(there ? { worker: spot.worker } : {}) }, whole),
+  )
+}
+async function key(event: KeyboardEvent, work: number): Promise<void> {
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (event.key === 'Escape' && drag.work !== undefined) return leave()
+  if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+    event.preventDefault()
+    return step(work, event.key === 'ArrowDown' ? 1 : -1, event.shiftKey)
+  }
+  if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
+    event.preventDefault()
+    focusBeside(work, event.key === 'ArrowRight' ? 1 : -1)
+  }
+  if (event.key === 'p') {
+    event.preventDefault()
+    if (props.bench.works[work]?.pinned) await calendar.unpin(work)
+    else await calendar.keep(props.placed, new Set([work]))
+  }
+}
+function focusBeside(work: number, by: 1 | -1): void {
+  const inOrder = props.placed
+    .flatMap((spot, i) => (spot && boxes.value[i] ? [{ i, start: spot.start }] : []))
+    .sort((a, b) => a.start - b.start || a.i - b.i)
+  const next = inOrder[inOrder.findIndex(({ i }) => i === work) + by]
+  if (next) frame.value?.querySelector<HTMLElement>(`[data-work="${CSS.escape(keyOf(next.i))}"]`)?.focus()
+}
+const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.value[work]?.width ?? 0) > 58
+</script>
+
+<template>
+  <div ref="frame" class="stack" :style="{ height: `${height}px` }" @keydown.esc="leave">
+    <div
+      v-for="row in rows"
+      :key="row.sitting.from"
+      class="row"
+      :class="{ small: zoom === 'season' }"
+      :style="{ top: `${row.y}px`, height: `${row.height}px`, width: `${LEFT - 8}px` }"
+    >
+      <p class="date">{{ formatWeekday(row.sitting.date) }}</p>
+      <p v-if="zoom !== 'season'" class="says">
+        {{ clock(row.sitting.from) }}–{{ clock(row.sitting.to)
+        }}<template v-if="row.sitting.busyMin > 0"> · {{ formatMinutes(row.sitting.busyMin) }}</template>
+      </p>
+    </div>
+    <template v-for="row in rows" :key="row.sitting.from">
+      <template v-for="strip in row.strips" :key="strip.worker">
+        <div
+          v-for="box in strip.open"
+          :key="box.x"
+          class="strip"
+          :class="{
+            over: drag.over.startsWith(`${row.sitting.from}|${strip.worker}|`),
+            refused: answer?.kind === 'none',
+          }"
+          :style="{
+            left: `${box.x}px`,
+            top: `${box.y}px`,
+            width: `${box.width}px`,
+            height: `${box.height}px`,
+          }"
+        >
+          <span v-if="zoom !== 'season'" class="who"
+            >{{ severalPeople ? personOf(strip.worker) : ''
+            }}<template v-if="box.freeTo !== undefined"> · free to {{ clock(box.freeTo) }} ›</template></span
+          >
+        </div>
+      </template>
+    </template>
+    <svg class="threads" :height="height" width="100%" aria-hidden="true">
+      <path
+        v-for="thread in threads"
+        :key="`${thread.from}-${thread.to}`"
+        :d="thread.path"
+        :class="{ window: thread.closesAt !== undefined, mine: thread.mine }"
+      />
+    </svg>
+    <template v-for="(box, work) in boxes" :key="keyOf(work)">
+      <button
+        v-if="box"
+        type="button"
+        class="work"
+        :class="[
+          states[work],
+          {
+            pinned: bench.works[work]?.pinned,
+            begun: bench.works[work]?.begun,
+            mine: isMine(work),
+            selected: selected === work,
+            lifted: drag.work === work,
+            small: zoom === 'season' || box.width < 22,
+          },
+        ]"
+        :style="{ left: `${box.x}px`, top: `${box.y}px`, width: `${box.width}px`, height: `${box.height}px` }"
+        :data-work="keyOf(work)"
+        :aria-label="labelOf(work)"
+        :title="labelOf(work)"
+        @pointerdown="press($event, work)"
+        @pointermove="move"
+        @pointerup="drop"
+        @pointercancel="leave"
+        @click="selected = work"
+        @keydown="key($event, work)"
+      >
+        <span v-if="box.width >= 10" class="letter">{{ letters.get(bench.works[work]?.batchId ?? '') }}</span>
+        <span v-if="titleFits(work)" class="title">{{ bench.works[work]?.step.title }}</span>
+      </button>
+    </template>
+    <div
+      v-for="{ work, box } in ghosts"
+      :key="`ghost-${keyOf(work)}`"
+      class="ghost"
+      :style="{ left: `${box.x}px`, top: `${box.y}px`, width: `${box.width}px`, height: `${box.height}px` }"
+    />
+    <p
+      v-if="drag.work !== undefined && answer"
+      class="answer"
+      :class="{ no: answer.kind === 'none' }"
+      :style="{ left: `${Math.min(drag.x + 14, width - 300)}px`, top: `${drag.y + 16}px` }"
+      role="status"
+    >
+      {{
+        answer.kind === 'none'
+          ? answer.because
+          : answer.moved.length > 1
+            ? `Goes. ${counted(answer.moved.length - 1, 'other step')} would move.`
+            : 'Goes.'
+      }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.stack {
+  position: relative;
+  user-select: none;
+}
+.row {
+  position: absolute;
+  left: 0;
+  text-align: right;
+  line-height: 1.2;
+}
+.date {
+  font-weight: 600;
+  white-space: nowrap;
+}
+.says {
+  font-size: 12px;
+  color: var(--color-soft);
+  font-variant-numeric: tabular-nums;
+  white-space: nowrap;
+}
+.small .date {
+  font-size: 12px;
+  font-weight: 450;
+}
+.strip {
+  position: absolute;
+  background: var(--color-bench);
+  border-radius: 2px;
+}
+.strip.over {
+  background: var(--color-moss-pale);
+  outline: 2px solid var(--color-moss);
+}
+.strip.over.refused {
+  background: var(--color-hip-pale);
+  outline: 2px dashed var(--color-hip);
+}
+.who {
+  position: absolute;
+  right: 6px;
+  top: 50%;
+  transform: translateY(-50%);
+  font-size: 12px;
+  color: var(--color-soft);
+}
+.threads {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+.threads path {
+  fill: none;
+  stroke: var(--color-rain);
+  stroke-width: 1.25;
+  opacity: 0.55;
+}
+.threads path.window {
+  stroke: var(--color-larch-strong);
+  stroke-dasharray: 5 3;
+  opacity: 1;
+}
+.threads path.mine {
+  stroke-width: 2.25;
+  opacity: 1;
+}
+.work {
+  position: absolute;
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  overflow: hidden;
+  padding: 0 4px;
+  background: #fff;
+  border: 1px solid var(--color-soft);
+  border-radius: 3px;
+  text-align: left;
+  font-size: 13px;
+  line-height: 1.1;
+  touch-action: none;
+  cursor: grab;
+}
+.work.small {
+  padding: 0;
+  font-size: 11px;
+  justify-content: center;
+}
+.letter {
+  font-weight: 700;
+  flex: none;
+}
+.title {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.tight {
+  border-width: 2px;
+  border-color: var(--color-ink);
+}
+.closing {
+  background: var(--color-larch-pale);
+  border: 2px dashed var(--color-larch);
+}
+.late {
+  border: 2px solid var(--color-hip);
+  background: repeating-linear-gradient(135deg, #fff 0 5px, var(--color-hip-pale) 5px 10px);
+}
+.pinned::after {
+  content: '';
+  position: absolute;
+  right: 3px;
+  top: 3px;
+  width: 6px;
+  height: 6px;
+  border-radius: 50%;
+  background: var(--color-ink);
+}
+.begun .letter {
+  text-decoration: underline;
+}
+.mine {
+  background-color: var(--color-moss-pale);
+}
+.selected {
+  outline: 2px solid var(--color-moss);
+  outline-offset: 1px;
+  z-index: 2;
+}
+.lifted {
+  opacity: 0.35;
+}
+.ghost {
+  position: absolute;
+  border: 2px dashed var(--color-moss);
+  border-radius: 3px;
+  pointer-events: none;
+  z-index: 3;
+}
+.answer {
+  position: absolute;
+  z-index: 5;
+  max-width: 300px;
+  padding: 4px 9px;
+  border: 1px solid var(--color-moss);
+  border-radius: 4px;
+  background: #fff;
+  font-size: 13px;
+  pointer-events: none;
+}
+.answer.no {
+  border-color: var(--color-hip);
+  color: #86222f;
+}
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { outdoorsToAsk, wallAt, type Bench, type Session } from '~~/core/schedule'
+import { saveTime } from '../../db/commands/calendar'
+
+/** Work outdoors is laid into hours that the maker has called dry and still: it asks before it takes one. */
+const props = defineProps<{ bench: Bench; zone: string }>()
+const workshop = useWorkshop()
+const calendar = useCalendar()
+
+/** The longest step that wants to be outdoors, minutes; 0 where none does. */
+const wantedMin = computed(() =>
+  Math.max(
+    0,
+    ...props.bench.works.map(({ step }, i) =>
+      step.needs.includes('outdoors') && !calendar.shown[i]
+        ? (props.bench.problem.works[i]?.minutes ?? 0)
+        : 0,
+    ),
+  ),
+)
+const asked = computed<Session[]>(() => {
+  if (wantedMin.value === 0) return []
+  const time = { people: calendar.people, times: workshop.times, zone: props.zone }
+  const seen = new Set<string>()
+  return outdoorsToAsk(time, props.bench.sessions, props.bench.daylight, wantedMin.value)
+    .filter(({ fromMs, toMs }) => {
+      const key = `${fromMs}|${toMs}`
+      return !seen.has(key) && seen.add(key)
+    })
+    .slice(0, 3)
+})
+const clock = (ms: number): string => wallAt(ms, props.zone).time
+async function say({ date, fromMs, toMs }: Session, fit: boolean): Promise<void> {
+  await workshop.give(saveTime, { kind: 'outdoors', date, from: clock(fromMs), to: clock(toMs), fit })
+}
+</script>
+
+<template>
+  <section v-if="wantedMin > 0" aria-label="Hours outdoors" class="mt-4">
+    <h2>Dry and still outdoors?</h2>
+    <p class="text-sm text-soft">
+      {{
+        asked.length > 0
+          ? 'A step wants to be done outdoors by daylight.'
+          : 'A step wants to be done outdoors, and no session falls into daylight long enough. Add one.'
+      }}
+    </p>
+    <p v-for="session in asked" :key="session.fromMs" class="mt-2 flex flex-wrap items-center gap-2">
+      <span class="min-w-44"
+        >{{ formatWeekday(session.date) }}, {{ clock(session.fromMs) }}–{{ clock(session.toMs) }}</span
+      >
+      <button type="button" class="button button-small" @click="say(session, true)">It will be</button>
+      <button type="button" class="button button-small button-quiet" @click="say(session, false)">No</button>
+    </p>
+  </section>
+</template>

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import {
+  dryingFrom,
+  fitsWhole,
+  msOf,
+  sittingsOf,
+  toLayOut,
+  turnsBetween,
+  wallAt,
+  type Bench,
+  type Placed,
+} from '~~/core/schedule'
+import { counted, formatMinutes, readNumber } from '~~/core/units'
+
+/** The next session as it comes: what to do in which order, what to lay out, what dries until when; or what fits into a while. */
+const props = defineProps<{ bench: Bench; placed: readonly (Placed | undefined)[]; zone: string }>()
+const stock = useStock()
+const calendar = useCalendar()
+const to = useStationPath()
+const nowMs = useClock(5_000)
+
+const sitting = computed(() => sittingsOf(props.bench, props.placed, props.zone)[0])
+const nowMin = computed(() => (nowMs.value - props.bench.originMs) / 60_000)
+const isNow = computed(() => sitting.value !== undefined && sitting.value.from <= nowMin.value)
+const turns = computed(() =>
+  sitting.value ? turnsBetween(props.bench, props.placed, sitting.value.from, sitting.value.to) : [],
+)
+const layOut = computed(() => toLayOut(props.bench, turns.value))
+const drying = computed(() =>
+  sitting.value
+    ? dryingFrom(props.bench, props.placed, sitting.value.from, sitting.value.to).filter(
+        ({ until }) => until > (sitting.value?.to ?? 0),
+      )
+    : [],
+)
+const severalPeople = computed(() => props.bench.problem.workers.length > 1)
+const personOf = (worker: number): string => {
+  const id = props.bench.problem.workers[worker]?.id ?? ''
+  return calendar.people.find((person) => person.id === id)?.name ?? 'You'
+}
+const clock = (minute: number): string => wallAt(msOf(props.bench.originMs, minute), props.zone).time
+const day = (minute: number): string =>
+  formatWeekday(wallAt(msOf(props.bench.originMs, minute), props.zone).date)
+const nameOf = (batchId: string): string => stock.batchById.get(batchId)?.name ?? ''
+const isUnderWay = ({ start, end }: { start: number; end: number }): boolean =>
+  start <= nowMin.value && nowMin.value < end
+
+const spare = ref('25')
+const spareMin = computed(() => readNumber(spare.value) ?? 0)
+const fitting = computed(() =>
+  spareMin.value > 0 ? fitsWhole(props.bench, props.placed, Math.max(0, nowMin.value), spareMin.value) : [],
+)
+const MOST_FITTING = 4
+</script>
+
+<template>
+  <div class="tonight">
+    <section aria-label="In which order">
+      <h2 v-if="sitting">
+        {{ isNow ? 'Now' : day(sitting.from) }}, {{ clock(sitting.from) }}–{{ clock(sitting.to) }}
+      </h2>
+      <p v-if="!sitting" class="text-soft">
+        No session is ahead. Say when you are at the bench, in the Calendar.
+      </p>
+      <p v-else-if="turns.length === 0" class="text-soft">Nothing is laid into this session.</p>
+      <table v-else class="ruled w-full">
+        <tbody>
+          <tr v-for="turn in turns" :key="turn.work" :class="{ now: isUnderWay(turn) }">
+            <td class="number w-16 !pl-0 text-lg font-semibold">{{ clock(turn.start) }}</td>
+            <td>
+              <NuxtLink
+                class="font-semibold hover:underline"
+                :to="{ path: to('bench'), query: { batch: bench.works[turn.work]?.batchId } }"
+                >{{ bench.works[turn.work]?.step.title }}</NuxtLink
+              >
+              <p class="text-sm text-soft">
+                {{ nameOf(bench.works[turn.work]?.batchId ?? '') }} ·
+                {{ counted(bench.works[turn.work]?.pieces ?? 0, 'piece')
+                }}<template v-if="severalPeople"> · {{ personOf(turn.worker) }}</template>
+              </p>
+              <p v-if="turn.closesAt !== undefined" class="text-sm font-semibold text-larch">
+                done by {{ clock(turn.closesAt) }}: its window closes
+              </p>
+            </td>
+            <td class="number text-soft">{{ formatMinutes(turn.end - turn.start) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <div>
+      <section v-if="layOut.length > 0" aria-label="Lay out">
+        <h2>Lay out</h2>
+        <p>{{ layOut.join(', ') }}.</p>
+      </section>
+      <section v-if="drying.length > 0" aria-label="What dries" class="mt-4">
+        <h2>Then it dries</h2>
+        <p v-for="row in drying" :key="`${row.batchId}|${row.until}`">
+          {{ nameOf(row.batchId) }}: until {{ day(row.until) }} {{ clock(row.until)
+          }}<span class="text-soft"> ({{ row.what.toLowerCase() }})</span>
+        </p>
+      </section>
+      <section aria-label="A while to spare" class="mt-4">
+        <h2>I have a while</h2>
+        <TextField v-model="spare" class="w-40" label="Minutes" />
+        <p v-if="fitting.length === 0" class="text-soft">Nothing that can begin now is over by then.</p>
+        <p v-for="one in fitting.slice(0, MOST_FITTING)" :key="one.work">
+          <NuxtLink
+            class="font-semibold hover:underline"
+            :to="{ path: to('bench'), query: { batch: bench.works[one.work]?.batchId } }"
+            >{{ bench.works[one.work]?.step.title }}</NuxtLink>,
+          {{ nameOf(bench.works[one.work]?.batchId ?? '') }}: {{ formatMinutes(one.minutes)
+          }}<span v-if="one.starts > 60" class="text-soft">, and it dries meanwhile</span>
+        </p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.tonight {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(240px, 2fr);
+  gap: 8px 32px;
+  padding: 8px 12px 16px;
+}
+.now td {
+  background: var(--color-moss-pale);
+}
+@media (max-width: 760px) {
+  .tonight {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

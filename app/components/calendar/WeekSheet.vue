@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { msOf, sittingsOf, turnsBetween, wallAt, type Bench, type Placed } from '~~/core/schedule'
+import { counted, formatMinutes } from '~~/core/units'
+import { shownSittings } from '../../composables/stack-layout'
+
+/** The week on paper: for each session what is done in which order, and what dries after it. Shown in print only. */
+const props = defineProps<{
+  bench: Bench
+  placed: readonly (Placed | undefined)[]
+  zone: string
+  names: ReadonlyMap<string, string>
+}>()
+const workshop = useWorkshop()
+const calendar = useCalendar()
+const sittings = computed(() =>
+  shownSittings(sittingsOf(props.bench, props.placed, props.zone), 'week', props.placed).map((sitting) => ({
+    ...sitting,
+    turns: turnsBetween(props.bench, props.placed, sitting.from, sitting.to),
+  })),
+)
+const clock = (minute: number): string => wallAt(msOf(props.bench.originMs, minute), props.zone).time
+const dry = (minute: number): string => {
+  const { date, time } = wallAt(msOf(props.bench.originMs, minute), props.zone)
+  return `${formatWeekday(date)} ${time}`
+}
+const personOf = (worker: number): string => {
+  const id = props.bench.problem.workers[worker]?.id ?? ''
+  return calendar.people.find((person) => person.id === id)?.name ?? ''
+}
+</script>
+
+<template>
+  <div class="sheet" aria-hidden="true">
+    <h1>{{ workshop.settings.name }}: the week</h1>
+    <section v-for="sitting in sittings" :key="sitting.from">
+      <h2>{{ formatWeekday(sitting.date) }}, {{ clock(sitting.from) }}–{{ clock(sitting.to) }}</h2>
+      <p v-if="sitting.turns.length === 0">Nothing is laid.</p>
+      <table v-else>
+        <tbody>
+          <tr v-for="turn in sitting.turns" :key="turn.work">
+            <td>☐</td>
+            <td>{{ clock(turn.start) }}</td>
+            <td>{{ formatMinutes(turn.end - turn.start) }}</td>
+            <td>{{ personOf(turn.worker) }}</td>
+            <td>
+              {{ names.get(bench.works[turn.work]?.batchId ?? '') }}:
+              <strong>{{ bench.works[turn.work]?.step.title }}</strong>,
+              {{ counted(bench.works[turn.work]?.pieces ?? 0, 'piece')
+              }}<template v-if="turn.closesAt !== undefined">; done by {{ clock(turn.closesAt) }}</template
+              ><template v-if="(bench.works[turn.work]?.waitMin ?? 0) >= 60"
+                >; dry {{ dry(turn.end + Math.ceil(bench.works[turn.work]?.waitMin ?? 0)) }}</template
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  display: none;
+}
+@media print {
+  .sheet {
+    display: block;
+    font-size: 11pt;
+  }
+  section {
+    break-inside: avoid;
+    margin-top: 5mm;
+    border-top: 0.3mm solid #000;
+  }
+  td {
+    padding: 0.6mm 3mm 0.6mm 0;
+    vertical-align: top;
+    white-space: nowrap;
+  }
+  td:last-child {
+    white-space: normal;
+  }
+}
+</style>

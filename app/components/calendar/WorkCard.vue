@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import {
+  heldUp,
+  msOf,
+  sittingsOf,
+  unplacedWords,
+  wallAt,
+  type Bench,
+  type Held,
+  type Placed,
+} from '~~/core/schedule'
+import { counted, formatMinutes } from '~~/core/units'
+
+/** A step that is laid: when, what it waits for, why no earlier; pinned, or moved to another evening. */
+const props = defineProps<{
+  bench: Bench
+  placed: readonly (Placed | undefined)[]
+  work: number
+  zone: string
+  names: ReadonlyMap<string, string>
+}>()
+const calendar = useCalendar()
+const notices = useNotices()
+
+const told = computed(() => props.bench.works[props.work])
+const own = computed(() => props.bench.problem.works[props.work])
+const spot = computed(() => props.placed[props.work])
+const wall = (minute: number): string => {
+  const { date, time } = wallAt(msOf(props.bench.originMs, minute), props.zone)
+  return `${formatWeekday(date)} ${time}`
+}
+const personOf = (worker: number): string => {
+  const id = props.bench.problem.workers[worker]?.id ?? ''
+  return calendar.people.find((person) => person.id === id)?.name ?? 'You'
+}
+const whyNot = computed(() => {
+  const why = calendar.unplaced.get(props.work)
+  return why === undefined ? '' : unplacedWords(props.bench, props.work, why, wall)
+})
+
+const nameOf = (work: number | undefined): string => {
+  const other = work === undefined ? undefined : props.bench.works[work]
+  return other ? `${props.names.get(other.batchId) ?? ''}: ${other.step.title}` : 'something else'
+}
+function heldWords({ by, minutes, other, holder }: Held): string {
+  const long = formatMinutes(minutes)
+  switch (by) {
+    case 'wait':
+      return `${long} of waiting before it`
+    case 'no session':
+      return `${long} without a session that it fits into`
+    case 'hours':
+      return `${long} until the hours that it needs`
+    case 'pinned':
+      return `${long} because it is pinned`
+    case 'holder':
+      return `${long} until ${holder === undefined ? 'holders' : `${props.bench.problem.holders[holder]?.id ?? 'holder'}s`} come free of ${nameOf(other)}`
+    case 'air':
+      return `${long} until the air is clear`
+    case 'hands':
+      return `${long} behind ${nameOf(other)}`
+  }
+}
+const held = computed(() =>
+  own.value && spot.value
+    ? heldUp(props.bench.problem, own.value.job, { placed: props.placed }).filter(
+        ({ work }) => work === props.work,
+      )
+    : [],
+)
+
+/** Evenings that it could be moved to, for hands without a mouse. */
+const evenings = computed(() =>
+  sittingsOf(props.bench, props.placed, props.zone)
+    .slice(0, 40)
+    .map(({ from, to, date }) => ({ from, to, words: `${formatWeekday(date)} ${wall(from).slice(-5)}` })),
+)
+const here = computed(
+  () =>
+    evenings.value.find(({ from, to }) => spot.value && spot.value.start >= from && spot.value.start < to)
+      ?.from,
+)
+const whole = ref(false)
+async function moveTo(from: number): Promise<void> {
+  const target = evenings.value.find((one) => one.from === from)
+  if (!target) return
+  const answer = await calendar.drag(props.work, { from: target.from, to: target.to }, whole.value)
+  if (answer.kind === 'none') {
+    notices.fault(answer.because)
+    return
+  }
+  if (await calendar.keep(answer.plan.placed, new Set([props.work])))
+    notices.done(
+      answer.moved.length > 1
+        ? `Moved and pinned; ${counted(answer.moved.length - 1, 'other step')} moved with it.`
+        : 'Moved and pinned.',
+    )
+}
+async function togglePin(): Promise<void> {
+  if (told.value?.pinned) await calendar.unpin(props.work)
+  else await calendar.keep(props.placed, new Set([props.work]))
+}
+</script>
+
+<template>
+  <section v-if="told && own" aria-label="The step that is picked">
+    <h2>{{ told.step.title }}</h2>
+    <p class="text-sm text-soft">
+      {{ names.get(told.batchId)
+      }}<template v-if="told.parts > 1"> · part {{ told.part + 1 }} of {{ told.parts }}</template> ·
+      {{ counted(told.pieces, 'piece') }}
+    </p>
+    <p v-if="spot" class="mt-2">
+      <strong>{{ wall(spot.start) }}</strong> to {{ wall(spot.end).slice(-5) }},
+      {{ formatMinutes(own.minutes) }} of {{ personOf(spot.worker) }}’s hands
+    </p>
+    <p v-else class="mt-2 text-hip">No place: {{ whyNot }}.</p>
+    <p v-if="told.waitMin > 0" class="text-rain">
+      Then {{ formatMinutes(told.waitMin) }}: {{ told.step.wait?.what.toLowerCase()
+      }}<template v-if="spot">, until {{ wall(spot.end + Math.ceil(told.waitMin)) }}</template
+      >.
+    </p>
+    <p v-if="told.step.wait?.mostMin !== undefined && spot" class="text-larch">
+      What follows must be done by {{ wall(spot.end + Math.floor(told.step.wait.mostMin)) }}.
+    </p>
+    <p v-for="line in held" :key="line.by" class="text-sm text-soft">No earlier: {{ heldWords(line) }}.</p>
+    <div class="mt-3 flex flex-wrap items-end gap-2">
+      <div class="min-w-40 flex-1">
+        <label class="label" for="move-to">Move it to</label>
+        <select
+          id="move-to"
+          class="field"
+          :value="here"
+          @change="moveTo(Number(($event.target as HTMLSelectElement).value))"
+        >
+          <option v-if="here === undefined" :value="undefined">–</option>
+          <option v-for="one in evenings" :key="one.from" :value="one.from">{{ one.words }}</option>
+        </select>
+      </div>
+      <button v-if="spot" type="button" class="button" :aria-pressed="told.pinned" @click="togglePin">
+        {{ told.pinned ? 'Unpin' : 'Pin here' }}
+      </button>
+    </div>
+    <label class="mt-2 flex items-center gap-2 text-sm"
+      ><input v-model="whole" type="checkbox" /> the rest of the batch comes with it</label
+    >
+  </section>
+</template>

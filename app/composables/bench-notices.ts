@@ -1,0 +1,72 @@
+import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { afterWait } from '~~/core/makeup'
+
+/** How often waits and windows are looked at, ms: a tab in the background is let look once a minute at most. */
+const LOOK_MS = 10_000
+/** A window is told about so long before it closes, ms. */
+const WARN_MS = 10 * 60_000
+
+/** Whether this browser shows notices when something is dry or about to close; asked for, and kept on this device. */
+export function useNoticesWanted() {
+  const wanted = useLocalStorage('hardy-thicket:notices', false)
+  const possible = computed(() => typeof Notification !== 'undefined')
+  /** @returns why not, where the browser refuses; empty where it is on or off now */
+  async function toggle(): Promise<string> {
+    if (wanted.value) {
+      wanted.value = false
+      return ''
+    }
+    if (!possible.value) return 'This browser shows no notices.'
+    const answer =
+      Notification.permission === 'default' ? await Notification.requestPermission() : Notification.permission
+    wanted.value = answer === 'granted'
+    return wanted.value
+      ? ''
+      : 'The browser does not let this page show notices: allow it in the settings of the page.'
+  }
+  return { wanted, possible, toggle }
+}
+
+/** What there is to tell of the open batches at a moment, each by a key that is told once. */
+export function noticesAt(
+  batches: readonly ReturnType<typeof useStock>['open'][number][],
+  nowMs: number,
+): { readonly key: string; readonly title: string; readonly text: string }[] {
+  return batches.flatMap(({ batch, run: { state } }) => {
+    const step = batch.plan.steps[state.stepIndex]
+    const told: { key: string; title: string; text: string }[] = []
+    if (state.wait && nowMs >= state.wait.untilMs)
+      told.push({
+        key: `${batch.id}|ready|${state.wait.untilMs}`,
+        title: `${batch.name}: ${afterWait(step ?? {})}`,
+        text: step ? `After “${step.title}”. It can go on.` : 'It can go on.',
+      })
+    const closesMs = state.wait?.latestMs ?? state.followByMs
+    if (closesMs !== undefined && nowMs >= closesMs - WARN_MS && nowMs < closesMs)
+      told.push({
+        key: `${batch.id}|closing|${closesMs}`,
+        title: `${batch.name}: closing`,
+        text: `Its window closes in ${Math.max(1, Math.round((closesMs - nowMs) / 60_000))} min.`,
+      })
+    return told
+  })
+}
+
+/** Shows notices as long as the workshop is open, also with its tab in the background. */
+export function useBenchNotices(): void {
+  const { wanted } = useNoticesWanted()
+  const stock = useStock()
+  const told = new Set<string>()
+  // What was so when the page opened is on the page already.
+  let isFirst = true
+  useIntervalFn(() => {
+    const now = noticesAt(stock.open, Date.now())
+    for (const { key, title, text } of now) {
+      if (told.has(key)) continue
+      told.add(key)
+      if (!isFirst && wanted.value && Notification.permission === 'granted')
+        new Notification(title, { body: text, tag: key })
+    }
+    isFirst = false
+  }, LOOK_MS)
+}

@@ -1,0 +1,153 @@
+import type { Bench, Placed, Sitting, Thread } from '~~/core/schedule'
+
+export type Zoom = 'tonight' | 'week' | 'season'
+
+/** Sizes of a zoom, px. */
+interface Sizes {
+  readonly strip: number
+  readonly gap: number
+  /** Room above the strips of a sitting, for its waits. */
+  readonly above: number
+}
+const sizesOf: Record<Zoom, Sizes> = {
+  tonight: { strip: 64, gap: 6, above: 46 },
+  week: { strip: 38, gap: 4, above: 26 },
+  season: { strip: 15, gap: 2, above: 9 },
+}
+
+/** Room for dates and names at the left, px. */
+export const LEFT = 132
+const LEAST_WIDTH = 7
+/** Minutes that are drawn of every sitting at least, and of free time after its last step. */
+const LEAST_SHOWN = 90
+const FREE_REST = 40
+/** A season is drawn no further than this many sittings. */
+const MOST_ROWS = 80
+
+export interface Row {
+  readonly sitting: Sitting
+  readonly y: number
+  readonly height: number
+  readonly strips: readonly {
+    readonly worker: number
+    readonly y: number
+    readonly open: readonly OpenBox[]
+  }[]
+}
+export interface Box {
+  readonly x: number
+  readonly y: number
+  readonly width: number
+  readonly height: number
+}
+
+/** Open time; the minute until which it is free beyond what is drawn. */
+export interface OpenBox extends Box {
+  readonly freeTo?: number
+}
+
+/** What of the sittings is drawn at a zoom: tonight, the next seven days, or all that anything is laid into. */
+export function shownSittings(
+  sittings: readonly Sitting[],
+  zoom: Zoom,
+  placed: readonly (Placed | undefined)[],
+): readonly Sitting[] {
+  if (zoom === 'tonight') return sittings.slice(0, 1)
+  const first = sittings[0]
+  if (!first) return []
+  const WEEK = 7 * 24 * 60
+  if (zoom === 'week') return sittings.filter(({ from }) => from < first.from + WEEK)
+  const last = Math.max(first.from + WEEK, ...placed.map((spot) => spot?.end ?? 0))
+  return sittings.filter(({ from }) => from <= last).slice(0, MOST_ROWS)
+}
+
+/** Where everything of a stack of evenings is drawn, in px from its upper left corner. */
+export function useStackLayout(
+  bench: () => Bench,
+  placed: () => readonly (Placed | undefined)[],
+  sittings: () => readonly Sitting[],
+  zoom: () => Zoom,
+  width: () => number,
+) {
+  const sizes = computed(() => sizesOf[zoom()])
+  /** As far into a sitting as anything reaches, and a bit: the free rest of a long one is told in words. */
+  const longest = computed(() => {
+    const reach = sittings().map(({ from, to, strips }) => {
+      const used = strips.flatMap(({ works: own }) => own.map((work) => (placed()[work]?.end ?? from) - from))
+      return Math.min(to - from, Math.max(0, ...used) + FREE_REST)
+    })
+    return Math.max(LEAST_SHOWN, ...reach)
+  })
+  const pxPerMin = computed(() => (width() - LEFT - 12) / longest.value)
+
+  const rows = computed<Row[]>(() => {
+    const { strip, gap, above } = sizes.value
+    let y = 0
+    return sittings().map((sitting): Row => {
+      const top = y + above
+      const strips = sitting.strips.map(({ worker, open }, i) => {
+        const own = top + i * (strip + gap)
+        return {
+          worker,
+          y: own,
+          open: open.flatMap(({ from, to }) => {
+            const end = Math.min(to, sitting.from + longest.value)
+            const x = LEFT + (from - sitting.from) * pxPerMin.value
+            const width = (end - from) * pxPerMin.value
+            return width > 0 ? [{ x, y: own, width, height: strip, ...(end < to ? { freeTo: to } : {}) }] : []
+          }),
+        }
+      })
+      const height = above + sitting.strips.length * (strip + gap)
+      y += height
+      return { sitting, y: top, height: height - above, strips }
+    })
+  })
+  const height = computed(() => {
+    const last = rows.value.at(-1)
+    return last ? last.y + last.height + sizes.value.above : 0
+  })
+  const rowAt = (minute: number): Row | undefined =>
+    rows.value.find(({ sitting }) => minute >= sitting.from && minute < sitting.to)
+  const xAt = (row: Row, minute: number): number => LEFT + (minute - row.sitting.from) * pxPerMin.value
+
+  /** The box of a work where it is drawn; undefined where it lies elsewhere or nowhere. */
+  function boxAt(spot: Placed | undefined): Box | undefined {
+    const row = spot && rowAt(spot.start)
+    const strip = row?.strips.find(({ worker }) => worker === spot?.worker)
+    if (!spot || !row || !strip) return undefined
+    return {
+      x: xAt(row, spot.start),
+      y: strip.y,
+      width: Math.max(LEAST_WIDTH, (spot.end - spot.start) * pxPerMin.value - 1),
+      height: sizes.value.strip,
+    }
+  }
+  const boxes = computed(() => placed().map(boxAt))
+
+  /** A thread as a path: out of the end of one box, down into the start of the next, or out at the foot. */
+  function pathOf({ from, to }: Thread): string | undefined {
+    const a = boxes.value[from]
+    const b = boxes.value[to]
+    if (!a) return undefined
+    const [x, y] = [a.x + a.width, a.y + a.height]
+    if (!b) return `M${x - 1} ${y} V${height.value}`
+    if (b.y <= a.y) {
+      const under = Math.max(y, b.y + b.height) + sizes.value.above * 0.4
+      return `M${x - 1} ${y} C${x} ${under} ${b.x} ${under} ${b.x + 1} ${b.y + b.height}`
+    }
+    const bend = Math.min(40, (b.y - y) / 2 + 8)
+    return `M${x - 1} ${y} C${x - 1} ${y + bend} ${b.x + 1} ${b.y - bend} ${b.x + 1} ${b.y}`
+  }
+  /** The strip under a point, with the sitting that it belongs to. */
+  function stripAt(x: number, y: number): { sitting: Sitting; worker: number } | undefined {
+    const { above, strip, gap } = sizes.value
+    const row = rows.value.find((own) => y >= own.y - above && y < own.y + own.height)
+    if (!row || x < 0) return undefined
+    const i = Math.min(row.strips.length - 1, Math.max(0, Math.floor((y - row.y) / (strip + gap))))
+    const worker = row.strips[i]?.worker
+    return worker === undefined ? undefined : { sitting: row.sitting, worker }
+  }
+  const works = computed(() => bench().works)
+  return { rows, boxes, height, pathOf, stripAt, boxAt, works, xAt, sizes }
+}
