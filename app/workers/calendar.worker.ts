@@ -4,8 +4,10 @@ import {
   bestExtra,
   boundsOf,
   dragTo,
+  endOf,
   heldUp,
   mend,
+  minutesFrom,
   orderOfPlan,
   placedOf,
   promiseOf,
@@ -21,11 +23,13 @@ import {
   type Laying,
   type Mended,
   type Placed,
+  type Plan,
   type Promised,
-  type PromiseOrder,
+  type Spread,
   type Standing,
   type Stretch,
   type Target,
+  type YieldOf,
 } from '../../core/schedule'
 
 /** What the page draws: the bench as it is, and how what was kept stands against it. */
@@ -41,6 +45,29 @@ export interface Found {
   readonly unplaced: ReadonlyMap<number, string>
   readonly cost: Cost
 }
+
+/** A question about batches that are not there yet. */
+export interface Question {
+  readonly batchIds: readonly string[]
+  /** How far things come out otherwise; absent: only the plan is asked for. */
+  readonly spread?: Spread
+  readonly yields?: Omit<YieldOf, 'hands'>
+  /** Evenings that might be added, ms since 1970. */
+  readonly extras?: readonly Stretch[]
+}
+export interface Answer {
+  readonly bench: Bench
+  readonly plan: Pick<Plan, 'placed' | 'unplaced'>
+  /** When they are all done by the plan, a minute of the bench; undefined where something of them has no place. */
+  readonly planEnd: number | undefined
+  /** The job that ends last. */
+  readonly job: number
+  readonly lost?: readonly [work: number, why: string]
+  readonly promised?: Promised
+  readonly held?: readonly Held[]
+  readonly gain?: Gain
+}
+const PROMISE_RUNS = 300
 
 /** Rounds between two looks at the clock: a few hundredths of a second. */
 const ROUNDS = 20
@@ -82,21 +109,43 @@ const layer = {
   },
   drag: (placed: readonly (Placed | undefined)[], work: number, target: Target, whole: boolean): Dragged =>
     dragTo(here(), placed, work, target, whole),
-  held: (job: number, placed: readonly (Placed | undefined)[]): Held[] =>
-    heldUp(here().problem, job, { placed }),
-  promise: (
-    job: number,
-    asked: Omit<PromiseOrder, 'order'>,
-    placed: readonly (Placed | undefined)[],
-  ): Promised => promiseOf(here().problem, job, { ...asked, order: orderOf(placed) }),
-  gain: (
-    job: number,
-    placed: readonly (Placed | undefined)[],
-    extras: readonly Stretch[],
-  ): Gain | undefined => bestExtra(here().problem, job, orderOf(placed), extras),
+  /** What would come of further batches beside those that are laid: when they are done, and what stands in the way. */
+  ask(order: BenchOrder, layings: ReadonlyMap<string, Pick<Laying, 'works'>>, question: Question): Answer {
+    const asked = benchOf(order)
+    const { problem } = asked
+    const jobs = problem.jobs.flatMap(({ works }, job) =>
+      works.some((work) => question.batchIds.includes(asked.works[work]?.batchId ?? '')) ? [job] : [],
+    )
+    const { plan } = mend(problem, placedOf(asked, layings))
+    const ends = jobs.map((job) => endOf(problem, job, plan))
+    const lost = [...plan.unplaced].find(([work]) => jobs.includes(problem.works[work]?.job ?? -1))
+    const planEnd = ends.some((end) => end === undefined)
+      ? undefined
+      : Math.max(...ends.map((end) => end ?? 0))
+    const last = jobs[ends.indexOf(planEnd)] ?? jobs.at(-1) ?? 0
+    const laidOrder = orderOfPlan(problem, plan)
+    const answer = { bench: asked, plan, planEnd, job: last, ...(lost ? { lost } : {}) }
+    if (!question.spread || planEnd === undefined) return answer
+    const hands = (problem.jobs[last]?.works ?? []).map((work) => {
+      const { onceSec = 0, eachSec = 0 } = asked.works[work]?.step.hands ?? {}
+      return { onceMin: onceSec / 60, eachMin: eachSec / 60 }
+    })
+    const promised = promiseOf(problem, jobs, {
+      order: laidOrder,
+      spread: question.spread,
+      runs: PROMISE_RUNS,
+      seed: 1,
+      ...(question.yields ? { yieldOf: { ...question.yields, hands } } : {}),
+    })
+    const extras = (question.extras ?? [])
+      .map(({ from, to }) => ({
+        from: minutesFrom(asked.originMs, from),
+        to: minutesFrom(asked.originMs, to),
+      }))
+      .filter(({ from }) => from >= 0 && from < planEnd)
+    const gain = bestExtra(problem, last, laidOrder, extras)
+    return { ...answer, promised, held: heldUp(problem, last, plan), ...(gain ? { gain } : {}) }
+  },
 }
-
-const orderOf = (placed: readonly (Placed | undefined)[]): readonly number[] =>
-  orderOfPlan(here().problem, { placed })
 export type CalendarLayer = typeof layer
 Comlink.expose(layer)

@@ -63,7 +63,7 @@ function firstFit(problem: Problem, work: number, from: number): number {
   )
 }
 
-/** What is in the way of a work from a moment on: a holder that is full, hands that are busy, else what is in the air. */
+/** What is in the way of a work from a moment on: a full holder, busy hands, else what is in the air. */
 function inTheWay(
   problem: Problem,
   work: number,

@@ -1,3 +1,4 @@
+import type { Batch } from '../../../core/batches'
 import {
   layingSchema,
   personSchema,
@@ -10,6 +11,7 @@ import {
 import type { BusyTime } from '../../../core/schedule/calendar-file'
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
+import { planBatch } from './bench'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
 
@@ -181,5 +183,37 @@ export async function changeLaying(
     )
     if (checked.kind === 'ok') await db.layings.put(checked.value)
     return checked
+  })
+}
+
+/**
+ * Plans batches of one line that go together, in one transaction.
+ * @param pilot the first is one piece that is judged before the others are begun
+ * @param due the day that they are promised for, where that is not their commission's
+ */
+export async function planBatches(
+  context: CommandContext,
+  drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
+  pilot: boolean,
+  due?: string,
+): Promise<Reading<readonly Batch[]>> {
+  const { db, now } = context
+  const touched = [db.lines, db.batches, db.events, db.openBatches, db.layings]
+  return db.transaction('rw', touched, async () => {
+    const batches: Batch[] = []
+    for (const draft of drafts) {
+      const planned = await planBatch(context, draft)
+      if (planned.kind === 'none') return planned
+      batches.push(planned.value)
+    }
+    const [first] = batches
+    for (const { id } of batches) {
+      const follows = pilot && first && id !== first.id ? { follows: first.id } : {}
+      const laying = { id, changedAt: now(), works: [], ...follows, ...(due === undefined ? {} : { due }) }
+      const checked = check(layingSchema, laying)
+      if (checked.kind === 'none') return checked
+      await db.layings.put(checked.value)
+    }
+    return ok(batches)
   })
 }

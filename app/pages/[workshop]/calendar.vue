@@ -10,6 +10,7 @@ const calendar = useCalendar()
 const notices = useNotices()
 const to = useStationPath()
 const times = ref(false)
+const asking = ref(false)
 useStation('Calendar', () => {
   times.value = true
 })
@@ -115,6 +116,14 @@ const lastEnd = computed(() => {
         ]"
       />
       <span class="flex-1" />
+      <button
+        v-if="calendar.bench && calendar.hasSessions"
+        type="button"
+        class="button"
+        @click="asking = true"
+      >
+        Can I have…?
+      </button>
       <button type="button" class="button" @click="times = true">People and sessions</button>
       <template v-if="calendar.bench && stock.open.length > 0 && calendar.hasSessions">
         <button v-if="calendar.searching" type="button" class="button" @click="calendar.stop()">Stop</button>
@@ -247,6 +256,7 @@ const lastEnd = computed(() => {
       :zone="calendar.zone"
       :names="names"
     />
+    <PromiseDialog v-if="asking" @close="asking = false" />
     <TimeDialog v-if="times" @close="times = false" />
   </div>
 </template>

@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import { piecesSchema } from '~~/core/commissions'
+import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
+import { counted, formatMinutes, readBounded } from '~~/core/units'
+import { planBatches } from '../../db/commands/calendar'
+import type { Variant } from '../../composables/asking'
+
+/** “Can I have forty by the 12th?”: the days by which it is done at even odds and nine times in ten, and what is in the way. */
+const emit = defineEmits<{ close: [] }>()
+const workshop = useWorkshop()
+const commission = useCommission()
+const calendar = useCalendar()
+const notices = useNotices()
+const { open } = useDialog(() => emit('close'))
+const { ask } = useAsking()
+
+const plants = computed(() => commission.plants.filter(({ line }) => line.amount.kind === 'pieces'))
+/** What is wanted still, of what is known how to make, first. */
+const likely = computed(
+  () =>
+    plants.value.find(({ line, progress }) => progress.left > 0 && line.methodId !== undefined) ??
+    plants.value[0],
+)
+const lineId = ref(likely.value?.line.id ?? '')
+const plant = computed(() => plants.value.find(({ line }) => line.id === lineId.value))
+const text = reactive({ count: '', by: commission.current?.deadline ?? '' })
+watch(
+  plant,
+  (now) => {
+    text.count = String(Math.max(1, now?.progress.left ?? 1))
+  },
+  { immediate: true },
+)
+const pilot = ref(false)
+const fault = reactive({ count: '', general: '' })
+const asking = ref(false)
+const found = shallowRef<{ readonly variants: readonly Variant[]; readonly best: Variant }>()
+watch([lineId, () => text.count, () => text.by, pilot], () => {
+  found.value = undefined
+})
+
+async function put(): Promise<void> {
+  if (!plant.value) return
+  const count = readBounded({ name: 'How many', schema: piecesSchema }, text.count)
+  fault.count = count.kind === 'none' ? count.because : ''
+  fault.general = ''
+  if (count.kind === 'none') return
+  asking.value = true
+  try {
+    const answer = await ask(plant.value, count.value, text.by === '' ? undefined : text.by, pilot.value)
+    if (answer.kind === 'none') fault.general = answer.because
+    else found.value = answer.value
+  } catch (error) {
+    fault.general = error instanceof Error ? error.message : String(error)
+  } finally {
+    asking.value = false
+  }
+}
+
+const answer = computed(() => found.value?.best.answer)
+const wall = (minute: number): string => {
+  if (minute === Infinity) return 'not within half a year'
+  const { date, time } = wallAt(msOf(answer.value?.bench.originMs ?? 0, minute), calendar.zone)
+  return `${formatWeekday(date)} ${time}`
+}
+const dayOf = (minute: number): string =>
+  minute === Infinity
+    ? 'not within half a year'
+    : formatWeekday(wallAt(msOf(answer.value?.bench.originMs ?? 0, minute), calendar.zone).date)
+const half = computed(() => (answer.value?.promised ? quantile(answer.value.promised, 0.5) : undefined))
+const sure = computed(() => (answer.value?.promised ? quantile(answer.value.promised, 0.9) : undefined))
+/** How likely it is by the day that is asked for. */
+const chance = computed(() => {
+  const { promised, bench } = answer.value ?? {}
+  if (!promised || !bench || text.by === '') return undefined
+  const done = promised.ends.filter(
+    (end) => end < Infinity && wallAt(msOf(bench.originMs, end), calendar.zone).date <= text.by,
+  )
+  return done.length / promised.ends.length
+})
+const lostWords = computed(() => {
+  const { lost, bench } = answer.value ?? {}
+  return lost && bench
+    ? `${bench.works[lost[0]]?.step.title ?? ''}: ${unplacedWords(bench, lost[0], lost[1], wall)}`
+    : ''
+})
+/** What costs most time, the most first. */
+const inTheWay = computed(() => {
+  const { held = [], bench } = answer.value ?? {}
+  if (!bench) return []
+  const sums = new Map<string, number>()
+  for (const one of held) sums.set(wordOf(one), (sums.get(wordOf(one)) ?? 0) + one.minutes)
+  return [...sums].sort((a, b) => b[1] - a[1]).slice(0, 4)
+})
+function wordOf({ by, holder, other }: Held): string {
+  const { bench } = answer.value ?? {}
+  const batchId = other === undefined ? undefined : bench?.works[other]?.batchId
+  const name = workshop.batches.find(({ id }) => id === batchId)?.name ?? 'its own batches'
+  switch (by) {
+    case 'wait':
+      return 'waiting for glue and paint'
+    case 'no session':
+      return 'no session to go on in'
+    case 'hours':
+      return 'no session in daylight or dry hours'
+    case 'hands':
+      return `hands at ${name}`
+    case 'holder':
+      return `${holder === undefined ? 'holders' : `${bench?.problem.holders[holder]?.id ?? 'holder'}s`} taken by ${name}`
+    case 'air':
+      return 'air that must clear'
+    case 'pinned':
+      return 'days that are pinned'
+  }
+}
+const gainWords = computed(() => {
+  const { gain } = answer.value ?? {}
+  if (!gain) return 'One more evening in the next four weeks would gain nothing.'
+  return `One more evening, ${wall(gain.from)}, would gain ${gain.minutes === Infinity ? 'a place for it' : formatMinutes(gain.minutes)}.`
+})
+
+async function plan(variant: Variant): Promise<void> {
+  const due = text.by !== '' && text.by !== commission.current?.deadline ? text.by : undefined
+  const answered = await workshop.give(planBatches, variant.drafts, pilot.value, due)
+  if (answered.kind === 'none') return
+  notices.done(
+    `${counted(answered.value.length, 'batch', 'batches')} planned; their materials are promised to them.`,
+  )
+  open.value = false
+}
+</script>
+
+<template>
+  <BaseDialog v-model="open" title="Can I have them by then?" wide>
+    <p v-if="plants.length === 0" class="text-soft">
+      {{ commission.current?.name ?? 'This commission' }} has no line in pieces. Another commission is picked
+      at the top left.
+    </p>
+    <template v-else>
+      <form class="grid grid-cols-[2fr_1fr_1fr_auto] items-start gap-3" @submit.prevent="put">
+        <div>
+          <label class="label" for="asked-line">Of {{ commission.current?.name }}</label>
+          <select id="asked-line" v-model="lineId" class="field">
+            <option v-for="{ line, progress } in plants" :key="line.id" :value="line.id">
+              {{ line.name }} ({{ progress.left }} left)
+            </option>
+          </select>
+        </div>
+        <TextField v-model="text.count" label="How many" :fault="fault.count" />
+        <TextField v-model="text.by" type="date" label="By" />
+        <button type="submit" class="button button-act mt-[22px]" :disabled="asking">
+          {{ asking ? 'Trying…' : 'Ask' }}
+        </button>
+      </form>
+      <label class="flex items-center gap-2"
+        ><input v-model="pilot" type="checkbox" /> a pilot piece is finished and judged before the rest</label
+      >
+      <p v-if="fault.general" class="mt-2 text-hip" role="alert">{{ fault.general }}</p>
+
+      <section v-if="found && answer" class="mt-4" aria-label="Answer" aria-live="polite">
+        <template v-if="answer.planEnd !== undefined && half !== undefined && sure !== undefined">
+          <p class="text-xl">
+            Even odds by <strong>{{ dayOf(half) }}</strong>; nine times in ten by
+            <strong>{{ dayOf(sure) }}</strong>.
+          </p>
+          <p
+            v-if="chance !== undefined"
+            :class="chance >= 0.9 ? 'text-moss' : chance >= 0.5 ? 'text-larch' : 'text-hip'"
+          >
+            By {{ formatWeekday(text.by) }}: {{ Math.round(100 * chance) }} in a hundred.
+          </p>
+          <p class="text-soft">
+            By the plan it is done {{ wall(answer.planEnd)
+            }}<template v-if="(answer.promised?.short ?? 0) > 0.02"
+              >; in {{ Math.round(100 * (answer.promised?.short ?? 0)) }} of a hundred runs too few come out,
+              and some are made again</template
+            >.
+          </p>
+          <template v-if="inTheWay.length > 0">
+            <h3 class="mt-3">What stands in the way</h3>
+            <ul>
+              <li v-for="[word, minutes] in inTheWay" :key="word">
+                {{ word }}: {{ formatMinutes(minutes) }}
+              </li>
+            </ul>
+          </template>
+          <p class="mt-2">{{ gainWords }}</p>
+        </template>
+        <p v-else class="text-hip">It finds no place: {{ lostWords }}.</p>
+        <h3 class="mt-3">In how many batches</h3>
+        <table class="ruled w-full">
+          <tbody>
+            <tr v-for="variant in found.variants" :key="variant.words">
+              <td>
+                {{ counted(variant.drafts.length, 'batch', 'batches') }}
+                <span class="text-soft">of {{ variant.words }} begun</span>
+              </td>
+              <td>
+                {{
+                  variant.answer.planEnd === undefined
+                    ? 'finds no place'
+                    : `done ${wall(variant.answer.planEnd)}`
+                }}
+              </td>
+              <td class="number">
+                <button type="button" class="button button-small" @click="plan(variant)">Plan it so</button>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </template>
+    <div class="mt-4 flex justify-end">
+      <button type="button" class="button" @click="open = false">Close</button>
+    </div>
+  </BaseDialog>
+</template>

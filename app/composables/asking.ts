@@ -1,0 +1,160 @@
+import { batchName, foldRun, planFrom, type Batch } from '~~/core/batches'
+import type { MakeUp } from '~~/core/makeup'
+import { plantMethodById } from '~~/core/methods'
+import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/schedule'
+import { addDays, none, ok, type Reading } from '~~/core/units'
+import { newId, nowIso } from '../db/ids'
+import type { Plant } from '../stores/commission'
+import type { Answer } from '../workers/calendar.worker'
+
+/** Batches that a number could be made in, with when they would be done. */
+export interface Variant {
+  readonly drafts: readonly Omit<Batch, 'id' | 'madeAt'>[]
+  readonly words: string
+  readonly answer: Answer
+}
+
+/** Ended batches that the pace is learnt from, the latest. */
+const LATEST = 30
+/** Into how many batches a number is tried. */
+const MOST_BATCHES = 4
+/** Evenings that are tried as one more. */
+const MOST_EXTRAS = 14
+const EXTRA = { from: '19:00', to: '21:30' } as const
+
+/** Asks when pieces that are not begun could be done. */
+export function useAsking() {
+  const workshop = useWorkshop()
+  const commission = useCommission()
+  const calendar = useCalendar()
+
+  /** How real hands have been to planned ones, by the log. */
+  async function spread(): Promise<Spread> {
+    const { db } = workshop
+    const open = new Set(useStock().runs.keys())
+    const ended = workshop.batches
+      .filter(({ id }) => !open.has(id))
+      .sort((a, b) => b.madeAt.localeCompare(a.madeAt))
+      .slice(0, LATEST)
+    const events = db
+      ? await db.events
+          .where('batchId')
+          .anyOf(ended.map(({ id }) => id))
+          .toArray()
+      : []
+    const ratios = ended.flatMap(({ id, plan }) => {
+      const end = events.find(({ batchId, deed }) => batchId === id && deed.type === 'finish')
+      return end?.deed.type === 'finish' && plan.handsMin > 0 ? [end.deed.handsMin / plan.handsMin] : []
+    })
+    return spreadFrom(ratios)
+  }
+
+  function draftsFor(plant: Plant, wanted: number, count: number, pilot: boolean): Reading<MakeUp[]> {
+    const method = plantMethodById(plant.line.methodId ?? '')
+    if (!method) return none(`${plant.line.name} has no way of making yet: choose one in Make-up.`)
+    const rest = pilot ? wanted - 1 : wanted
+    const sizes = [
+      ...(pilot ? [1] : []),
+      ...Array.from(
+        { length: count },
+        (_, i) => Math.floor(((i + 1) * rest) / count) - Math.floor((i * rest) / count),
+      ),
+    ].filter((size) => size > 0)
+    return ok(
+      sizes.map((left, i) =>
+        commission.workOut(plant, method, { left, ...(pilot && i === 0 ? { started: 1 } : {}) }),
+      ),
+    )
+  }
+
+  const asBench = (
+    draft: Omit<Batch, 'id' | 'madeAt'>,
+    due: string | undefined,
+    follows?: string,
+  ): BenchBatch => {
+    const batch: Batch = { ...draft, id: newId(), madeAt: nowIso() }
+    const laying = {
+      id: batch.id,
+      changedAt: nowIso(),
+      works: [],
+      ...(follows === undefined ? {} : { follows }),
+    }
+    return { batch, run: foldRun(batch, []), laying, ...(due === undefined ? {} : { due }) }
+  }
+
+  /**
+   * Tries a number of good pieces in one batch and in several, and promises by the one that is done first.
+   * @param due the day that is asked for, YYYY-MM-DD
+   */
+  async function ask(
+    plant: Plant,
+    wanted: number,
+    due: string | undefined,
+    pilot: boolean,
+  ): Promise<Reading<{ readonly variants: readonly Variant[]; readonly best: Variant }>> {
+    const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
+    const variants: (Variant & { readonly ups: readonly MakeUp[] })[] = []
+    for (let count = 1; count <= Math.min(MOST_BATCHES, Math.max(1, Math.floor(wanted / 4))); count += 1) {
+      const ups = draftsFor(plant, wanted, count, pilot)
+      if (ups.kind === 'none') return ups
+      const drafts = ups.value.map((up, i) =>
+        planFrom(up, plant.line.id, batchName(`${plant.line.name}, batch`, already + 1 + i)),
+      )
+      variants.push({
+        ups: ups.value,
+        drafts,
+        words: drafts.map(({ pieces }) => pieces).join(' + '),
+        answer: await answerTo(drafts, due, pilot),
+      })
+    }
+    const endOf = ({ answer }: Variant): number => answer.planEnd ?? Infinity
+    const best = variants.reduce((a, b) => (endOf(b) < endOf(a) ? b : a))
+    const full = await answerTo(best.drafts, due, pilot, {
+      spread: await spread(),
+      wanted,
+      spoilt: spoiltOf(best.ups),
+    })
+    return ok({ variants, best: { ...best, answer: full } })
+  }
+
+  const spoiltOf = (ups: readonly MakeUp[]): { value: number; spread: number } => {
+    const of = ups[0]?.method.spoilage
+    const value = of ? (workshop.ownValues.get(of.id) ?? of.value) : 0
+    return { value, spread: of?.spread ?? 0 }
+  }
+
+  async function answerTo(
+    drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
+    due: string | undefined,
+    pilot: boolean,
+    more?: { spread: Spread; wanted: number; spoilt: { value: number; spread: number } },
+  ): Promise<Answer> {
+    const batches: BenchBatch[] = []
+    for (const draft of drafts)
+      batches.push(asBench(draft, due, pilot && batches.length > 0 ? batches[0]?.batch.id : undefined))
+    const started = drafts.reduce((sum, { pieces }) => sum + pieces, 0)
+    return calendar.worker().ask(calendar.orderAt(Date.now(), batches), calendar.layings, {
+      batchIds: batches.map(({ batch }) => batch.id),
+      ...(more
+        ? {
+            spread: more.spread,
+            extras: freeEvenings(),
+            yields: { started, wanted: more.wanted, spoilt: more.spoilt.value, spread: more.spoilt.spread },
+          }
+        : {}),
+    })
+  }
+
+  /** Evenings of the next weeks on which nobody is at the bench. */
+  function freeEvenings(): { from: number; to: number }[] {
+    const taken = new Set(calendar.bench?.sessions.map(({ date }) => date) ?? [])
+    return Array.from({ length: 28 }, (_, day) => addDays(today(), day))
+      .filter((date) => !taken.has(date))
+      .slice(0, MOST_EXTRAS)
+      .map((date) => ({
+        from: momentAt(date, EXTRA.from, calendar.zone),
+        to: momentAt(date, EXTRA.to, calendar.zone),
+      }))
+  }
+  return { ask }
+}
