@@ -65,20 +65,6 @@ async function choose(commission) {
   await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
 }
 
-/** Brings a line of a commission into Make-up, its panel under the sums. */
-async function panelOf(name, commission, line) {
-  await choose(commission)
-  await page.goto(`${address}/demo/line-up`)
-  await page.getByRole('table').getByRole('button', { name: line, exact: true }).click()
-  const panel = page.getByRole('region', { name })
-  await panel.waitFor()
-  await page.waitForTimeout(1500)
-  await panel.evaluate((section) => {
-    section.scrollIntoView()
-    document.querySelector('#station').scrollBy(0, -80)
-  })
-}
-
 try {
   await picture('brief', '/demo/brief')
   await picture('line-up', '/demo/line-up')
@@ -100,17 +86,12 @@ try {
     await choose('Kestrel Halt')
     await page.waitForTimeout(3000)
   })
-  await picture('layers', '/demo/make-up', () => panelOf('Layers of grass', 'Cold Saltings', 'Sea couch'))
   await picture('ahead', '/demo/stock/ahead', async () => {
     await page.getByRole('button', { name: 'Leaf scatter, spring green' }).click()
   })
   await picture('harvest', '/demo/stock/harvest', () => page.waitForTimeout(1500))
   await picture('buying', '/demo/stock/buying', async () => {
     await page.getByRole('region', { name: 'What it costs' }).waitFor()
-  })
-  await picture('stock-take', '/demo/stock/count', async () => {
-    for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: 'As the books say' }).click()
-    for (const key of ['8', '4']) await page.getByRole('button', { name: key, exact: true }).click()
   })
   await picture('wire', '/demo/make-up', async () => {
     await choose('Kestrel Halt')
@@ -122,23 +103,27 @@ try {
       document.querySelector('#station').scrollBy(0, -80)
     })
   })
-  await picture('sorting', '/demo/sorting', async () => {
-    const taps = {
-      '35 to 50': 3,
-      '50 to 65': 6,
-      '65 to 80': 9,
-      '80 to 100': 14,
-      '100 to 120': 8,
-      '120 to 145': 4,
-    }
-    for (const [heap, count] of Object.entries(taps))
-      for (let i = 0; i < count; i += 1)
-        await page.getByRole('button', { name: new RegExp(`^${heap}`) }).click()
-    await page.waitForTimeout(1500)
-  })
   await picture('stock', '/demo/stock', async () => {
     await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
   })
+  const laid = async () => {
+    await page.locator('.work').first().waitFor()
+    const yes = page.getByRole('button', { name: 'It will be' }).first()
+    if (await yes.isVisible()) await yes.click()
+    await page.waitForTimeout(1500)
+    const keep = page.getByRole('button', { name: 'Keep this plan' })
+    if (await keep.isVisible()) await keep.click()
+    await page.waitForTimeout(6500)
+  }
+  await picture('calendar', '/demo/calendar', async () => {
+    await laid()
+    await page.locator('.work').nth(3).click()
+  })
+  await picture('calendar-season', '/demo/calendar', async () => {
+    await laid()
+    await page.getByRole('button', { name: 'all of it' }).click()
+  })
+  await picture('tonight', '/demo/bench?tonight=1', () => page.waitForTimeout(1500))
   await picture('bench-window', '/demo/bench')
   await picture('log', '/demo/log', async () => {
     await page.getByRole('button', { name: 'Old beech, first dozen' }).click()

@@ -1,10 +1,8 @@
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
-import { afterWait } from '~~/core/makeup'
+import { noticesAt } from '~~/core/batches'
 
 /** How often waits and windows are looked at, ms: a tab in the background is let look once a minute at most. */
 const LOOK_MS = 10_000
-/** A window is told about so long before it closes, ms. */
-const WARN_MS = 10 * 60_000
 
 /** Whether this browser shows notices when something is dry or about to close; asked for, and kept on this device. */
 export function useNoticesWanted() {
@@ -25,31 +23,6 @@ export function useNoticesWanted() {
       : 'The browser does not let this page show notices: allow it in the settings of the page.'
   }
   return { wanted, possible, toggle }
-}
-
-/** What there is to tell of the open batches at a moment, each by a key that is told once. */
-export function noticesAt(
-  batches: readonly ReturnType<typeof useStock>['open'][number][],
-  nowMs: number,
-): { readonly key: string; readonly title: string; readonly text: string }[] {
-  return batches.flatMap(({ batch, run: { state } }) => {
-    const step = batch.plan.steps[state.stepIndex]
-    const told: { key: string; title: string; text: string }[] = []
-    if (state.wait && nowMs >= state.wait.untilMs)
-      told.push({
-        key: `${batch.id}|ready|${state.wait.untilMs}`,
-        title: `${batch.name}: ${afterWait(step ?? {})}`,
-        text: step ? `After “${step.title}”. It can go on.` : 'It can go on.',
-      })
-    const closesMs = state.wait?.latestMs ?? state.followByMs
-    if (closesMs !== undefined && nowMs >= closesMs - WARN_MS && nowMs < closesMs)
-      told.push({
-        key: `${batch.id}|closing|${closesMs}`,
-        title: `${batch.name}: closing`,
-        text: `Its window closes in ${Math.max(1, Math.round((closesMs - nowMs) / 60_000))} min.`,
-      })
-    return told
-  })
 }
 
 /** Shows notices as long as the workshop is open, also with its tab in the background. */

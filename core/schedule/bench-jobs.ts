@@ -1,5 +1,5 @@
 import { stillInAir, type Batch, type BatchStep, type Run } from '../batches'
-import { atHand, registerId, type ToolRecord } from '../tools'
+import { atHand, holderByName, ownableTools, registerId, type ToolRecord } from '../tools'
 import { addDays } from '../units'
 import { minutesFrom, momentAt, wallAt } from './clock'
 import type { Hold, HolderStock, Job, Lag, Problem, Work } from './model'
@@ -61,6 +61,8 @@ export interface BenchWork {
 
 /** Places of the calendars that works may need besides hands. */
 export const slotPlaces = { daylight: 0, outdoors: 1, both: 2 } as const
+
+const ownable = new Set(ownableTools.map(({ id }) => id))
 
 /** Jobs, works and holds as they are added. */
 export class BenchJobs {
@@ -163,6 +165,7 @@ export class BenchJobs {
         })
       })
       ends.set(i, [firstWork, this.works.length - 1])
+      this.addTools(step, firstWork)
     }
     this.addHolds(batch, state.live, begin, state.begun, ends)
   }
@@ -265,6 +268,19 @@ export class BenchJobs {
         })
       }
     })
+  }
+
+  /** Tools that two people can't use at once: as many as the register says, else one of each. */
+  private addTools({ tools }: BatchStep, firstWork: number): void {
+    if (this.workers.length < 2) return
+    for (const id of tools) {
+      if (!ownable.has(id) || holderByName(id)) continue
+      const record = this.order.register.get(registerId(id))
+      // One that is missing is told of elsewhere: it is got before the step is done.
+      const place = this.holderPlace(id, Math.max(1, record ? atHand(record) : 1))
+      for (let work = firstWork; work < this.works.length; work += 1)
+        this.holds.push({ holder: place, amount: 1, from: work, to: work, until: 'end' })
+    }
   }
 
   private holderPlace(what: string, capacity: number): number {

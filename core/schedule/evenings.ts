@@ -162,6 +162,17 @@ export function unplacedWords(
   if (told.step.needs.includes('outdoors'))
     return 'no session falls into hours outdoors that are dry and still: say which'
   if (own.slot !== undefined) return 'no session by daylight is long enough for it'
+  const full = problem.holds.find(
+    ({ holder, amount, from }) => from === work && amount > (problem.holders[holder]?.capacity ?? Infinity),
+  )
+  if (full) {
+    const { id = '', capacity = 0 } = problem.holders[full.holder] ?? {}
+    const pieces = works
+      .filter(({ batchId, stepIndex }) => batchId === told.batchId && stepIndex === told.stepIndex)
+      .reduce((sum, part) => sum + part.pieces, 0)
+    const most = Math.floor((capacity * pieces) / full.amount + 1e-9)
+    return `it wants ${full.amount} of ${id}, and there are ${capacity}: ${most} of its ${pieces} pieces at once at most`
+  }
   if (told.pinned) return 'it no longer fits on the day that it is pinned to'
   if (own.dueBy !== undefined)
     return `it is open until ${wall(own.dueBy)} only, and no session is free before`

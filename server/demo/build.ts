@@ -115,7 +115,7 @@ const stories: readonly Story[] = [
     lineId: 'os-olive',
     name: 'Olives for the terrace',
     pieces: 6,
-    startedAgoMs: 0.9 * DAY,
+    startedAgoMs: 6 * DAY,
     slow: 1,
     used: 1,
     rejects: [],

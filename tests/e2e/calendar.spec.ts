@@ -75,7 +75,7 @@ test('a step is dragged with the mouse, and refused with its reason where it can
   await kept(page)
   const inspect = work(page, /^Couch, patch by patch: Inspect/)
   const from = await inspect.boundingBox()
-  const tuesday = await page.getByText('Tue 1 Dec').boundingBox()
+  const tuesday = await page.locator('.date', { hasText: 'Tue 1 Dec' }).boundingBox()
   if (!from || !tuesday) throw new Error('nothing is drawn')
   await page.mouse.move(from.x + 3, from.y + 10)
   await page.mouse.down()
@@ -124,15 +124,6 @@ test('a step is moved, pinned and let go with the keys', async ({ page }) => {
 test('a rush order is promised, planned and laid beside the rest', async ({ page }) => {
   await friday(page)
   await kept(page)
-  await page
-    .getByRole('button', { name: /^Olive Steps|Kestrel Halt|Cold Saltings|Mill Leat/ })
-    .first()
-    .click()
-  await page
-    .getByRole('option', { name: /Kestrel Halt/ })
-    .or(page.getByRole('menuitem', { name: /Kestrel Halt/ }))
-    .first()
-    .click()
   await page.getByRole('button', { name: 'Can I have…?' }).click()
   const dialog = page.getByRole('dialog')
   await dialog

@@ -10,6 +10,7 @@ import {
   type Placed,
 } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
+import { changeLaying } from '../../db/commands/calendar'
 
 /** A step that is laid: when, what it waits for, why no earlier; pinned, or moved to another evening. */
 const props = defineProps<{
@@ -19,6 +20,7 @@ const props = defineProps<{
   zone: string
   names: ReadonlyMap<string, string>
 }>()
+const workshop = useWorkshop()
 const calendar = useCalendar()
 const notices = useNotices()
 
@@ -80,6 +82,18 @@ const here = computed(
     evenings.value.find(({ from, to }) => spot.value && spot.value.start >= from && spot.value.start < to)
       ?.from,
 )
+/** What its maker says of the batch: the day that it is promised for, and what must be done before it is begun. */
+const laying = computed(() => calendar.layings.get(told.value?.batchId ?? ''))
+const others = computed(() =>
+  [...new Set(props.bench.works.map(({ batchId }) => batchId))].filter((id) => id !== told.value?.batchId),
+)
+async function change(what: { due?: string | undefined; follows?: string | undefined }): Promise<void> {
+  if (told.value) await workshop.give(changeLaying, told.value.batchId, what)
+}
+const orNone = (event: Event): string | undefined => {
+  const { value } = event.target as HTMLInputElement | HTMLSelectElement
+  return value === '' ? undefined : value
+}
 const whole = ref(false)
 async function moveTo(from: number): Promise<void> {
   const target = evenings.value.find((one) => one.from === from)
@@ -144,5 +158,30 @@ async function togglePin(): Promise<void> {
     <label class="mt-2 flex items-center gap-2 text-sm"
       ><input v-model="whole" type="checkbox" /> the rest of the batch comes with it</label
     >
+    <h3 class="mt-3">The whole batch</h3>
+    <div class="flex flex-wrap items-end gap-2">
+      <div>
+        <label class="label" for="batch-due">Promised for</label>
+        <input
+          id="batch-due"
+          class="field"
+          type="date"
+          :value="laying?.due ?? ''"
+          @change="change({ due: orNone($event) })"
+        />
+      </div>
+      <div class="min-w-28 flex-1">
+        <label class="label" for="batch-follows">Begun after</label>
+        <select
+          id="batch-follows"
+          class="field"
+          :value="laying?.follows ?? ''"
+          @change="change({ follows: orNone($event) })"
+        >
+          <option value="">nothing else</option>
+          <option v-for="id in others" :key="id" :value="id">{{ names.get(id) }}</option>
+        </select>
+      </div>
+    </div>
   </section>
 </template>

@@ -17,7 +17,7 @@ async function afresh(): Promise<void> {
 
 <template>
   <p
-    class="notice flex flex-none flex-wrap items-center gap-x-4 border-b border-line bg-rain-pale px-4 py-1 text-sm text-[#1f4c60]"
+    class="notice print:hidden flex flex-none flex-wrap items-center gap-x-4 border-b border-line bg-rain-pale px-4 py-1 text-sm text-[#1f4c60]"
   >
     <span>This is the demo workshop: invented, and kept apart from your own.</span>
     <button type="button" class="font-semibold underline" @click="asking = true">

@@ -1,4 +1,4 @@
-import type { Batch } from '../../../core/batches'
+import { batchSchema, type Batch } from '../../../core/batches'
 import {
   layingSchema,
   personSchema,
@@ -199,6 +199,11 @@ export async function planBatches(
 ): Promise<Reading<readonly Batch[]>> {
   const { db, now } = context
   const touched = [db.lines, db.batches, db.events, db.openBatches, db.layings]
+  // All of them are looked at before the first is written.
+  for (const draft of drafts) {
+    const checked = check(batchSchema, { ...draft, id: 'draft', madeAt: now() })
+    if (checked.kind === 'none') return checked
+  }
   return db.transaction('rw', touched, async () => {
     const batches: Batch[] = []
     for (const draft of drafts) {

@@ -204,6 +204,22 @@ describe('the bench as a problem', () => {
     expect(when(after).at(-1)).toBe('Fri 19:20')
   })
 
+  it('two people do not use one applicator at once; with two they do', () => {
+    const fibre: Draft[] = [
+      { id: 'f', title: 'Fibre', hands: hands(30, 0), tools: ['static applicator', 'tweezers'] },
+    ]
+    const people = [
+      { id: 'ada', name: 'Ada' },
+      { id: 'bo', name: 'Bo' },
+    ]
+    const time = { people, times: evenings, zone: ZONE }
+    const both = [planned(batchOf('A', 1, fibre)), planned(batchOf('B', 1, fibre))]
+    expect(when(laid(orderOf(both, { time }))).sort()).toEqual(['Fri 19:00', 'Fri 19:30'])
+    const two = { id: 'static-applicator', changedAt: '2026-01-01T00:00:00.000Z', have: 2, lent: [], worn: 0 }
+    const register = new Map([['static-applicator', two]])
+    expect(when(laid(orderOf(both, { time, register })))).toEqual(['Fri 19:00', 'Fri 19:00'])
+  })
+
   it('inspection waits for daylight, unless there is a lamp; outdoors waits for a yes', () => {
     const look: Draft[] = [{ id: 'l', title: 'Look', hands: hands(5, 0), needs: ['daylight'] }]
     expect(when(laid(orderOf([planned(batchOf('A', 1, look))])))).toEqual(['Sat 10:00'])

@@ -133,6 +133,19 @@ describe('why something has no place', () => {
     expect(words({ needs: ['daylight'] }, { time: onlyEvenings })).toContain('by daylight')
     expect(words({}, { time: { people: [], times: [], zone: ZONE } })).toBe('there are no sessions')
     expect(words({})).toBe('it has one')
+    const pegs = { id: 'peg', changedAt: '2026-01-01T00:00:00.000Z', have: 15, lent: [], worn: 0 }
+    const pegged: Draft = {
+      ...(steps[0] as Draft),
+      holders: [{ what: 'peg', each: 2, until: 'soak' }],
+    }
+    const { bench, plan } = inTurn(
+      orderOf([planned(batchOf('A', 10, [pegged, steps[1] as Draft]))], {
+        register: new Map([['peg', pegs]]),
+      }),
+    )
+    expect(unplacedWords(bench, 0, plan.unplaced.get(0) ?? '', String)).toBe(
+      'it wants 20 of peg, and there are 15: 7 of its 10 pieces at once at most',
+    )
   })
 })
 

@@ -1,0 +1,39 @@
+import { afterWait } from '../makeup'
+import type { Run } from './machine'
+import type { Batch } from './records'
+
+/** A window is told about so long before it closes, ms. */
+const WARN_MS = 10 * 60_000
+
+/** Something to tell whoever is away from the bench. */
+export interface BenchNotice {
+  /** The same for the same thing, so that it is told once. */
+  readonly key: string
+  readonly title: string
+  readonly text: string
+}
+
+/** What there is to tell of open batches at a moment: what is dry, and windows that close within ten minutes. */
+export function noticesAt(
+  batches: readonly { readonly batch: Batch; readonly run: Pick<Run, 'state'> }[],
+  nowMs: number,
+): BenchNotice[] {
+  return batches.flatMap(({ batch, run: { state } }) => {
+    const step = batch.plan.steps[state.stepIndex]
+    const told: BenchNotice[] = []
+    if (state.wait && nowMs >= state.wait.untilMs)
+      told.push({
+        key: `${batch.id}|ready|${state.wait.untilMs}`,
+        title: `${batch.name}: ${afterWait(step ?? {})}`,
+        text: step ? `After “${step.title}”. It can go on.` : 'It can go on.',
+      })
+    const closesMs = state.wait?.latestMs ?? state.followByMs
+    if (closesMs !== undefined && nowMs >= closesMs - WARN_MS && nowMs < closesMs)
+      told.push({
+        key: `${batch.id}|closing|${closesMs}`,
+        title: `${batch.name}: closing`,
+        text: `Its window closes in ${Math.max(1, Math.round((closesMs - nowMs) / 60_000))} min.`,
+      })
+    return told
+  })
+}
