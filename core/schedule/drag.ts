@@ -1,8 +1,9 @@
 import type { Bench } from './bench'
 import { costOf } from './cost'
-import { Layer } from './lay'
+import { Layer, TOO_LATE } from './lay'
 import { mend, movedBetween, type Mended } from './mend'
 import type { Placed, Problem } from './model'
+import { shared } from './stretches'
 
 /** What comes of moving a work into another session. */
 export type Dragged = ({ readonly kind: 'ok' } & Mended) | { readonly kind: 'none'; readonly because: string }
@@ -29,7 +30,7 @@ export function dragTo(
 ): Dragged {
   const own = problem.works[work]
   if (!own) return { kind: 'none', because: 'There is no such step.' }
-  const refusal = refusalOf(problem, work, target)
+  const refusal = refusalOf(problem, work, target) ?? otherHours({ problem, works }, work, target)
   if (refusal) return { kind: 'none', because: refusal }
   const bound: Problem = {
     ...problem,
@@ -51,9 +52,13 @@ export function dragTo(
   const goesAlong = (i: number): boolean =>
     i === work || (whole && problem.works[i]?.job === own.job && !works[i]?.pinned)
   const before = placed.map((spot, i) => (goesAlong(i) ? undefined : spot))
-  const moved = mend(bound, before)
+  const moved = mend(bound, before, own.job)
   const why = moved.plan.unplaced.get(work)
-  if (why !== undefined) return { kind: 'none', because: `${own.id}: ${why} there.` }
+  if (why !== undefined)
+    return {
+      kind: 'none',
+      because: why === TOO_LATE ? `${own.id}: no time is left there.` : `${own.id}: ${why} there.`,
+    }
   const wasUnplaced = placed.filter((spot) => !spot).length
   const lost = [...moved.plan.unplaced].find(([i]) => placed[i] && i !== work)
   if (moved.cost.unplaced > wasUnplaced && lost)
@@ -67,6 +72,21 @@ export function dragTo(
     cost: costOf(problem, moved.plan),
     moved: movedBetween(placed, moved.plan.placed),
   }
+}
+
+/** Why a work can't lie in a stretch for want of daylight, or of dry hours outdoors. */
+function otherHours(
+  { problem, works }: Pick<Bench, 'problem' | 'works'>,
+  work: number,
+  { from, to }: Target,
+): string | undefined {
+  const { slot, minutes = 0 } = problem.works[work] ?? {}
+  if (slot === undefined) return undefined
+  const open = shared([{ from, to }], problem.slots[slot] ?? [])
+  if (open.some((stretch) => stretch.to - stretch.from >= minutes)) return undefined
+  return works[work]?.step?.needs.includes('outdoors')
+    ? 'It wants hours outdoors that are dry and still, and none are said to be then.'
+    : 'It wants daylight, and there is not enough then.'
 }
 
 /** Why a work can't lie in a stretch whatever else is moved; undefined where it might. */

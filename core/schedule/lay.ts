@@ -7,6 +7,9 @@ import { scarceHolds, unitsOf, type Unit } from './units'
 /** How often works of a unit are put off before it is given up: more than any year of evenings has asked for. */
 const MOST_TRIES = 5_000
 
+/** What is said where a work could begin only after it must have ended. */
+export const TOO_LATE = 'it would end too late'
+
 /** A plan, and what kept its units from lying earlier. */
 export interface Laid extends Plan {
   /** By unit: the unit of another job that it had to wait for; undefined where none did. */
@@ -267,7 +270,7 @@ class Laying {
       }
       const lastStart = Math.min(this.problem.horizon, work.dueBy ?? Infinity) - work.minutes
       if (!best) return 'no session is left that it fits into'
-      if (best.start > lastStart) return 'it would end too late'
+      if (best.start > lastStart) return TOO_LATE
       const clash = this.minds ? this.clash(work, best.start) : undefined
       if (!clash)
         return best.blocker === undefined && airedBy !== undefined ? { ...best, blocker: airedBy } : best

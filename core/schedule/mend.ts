@@ -13,10 +13,12 @@ export interface Mended {
 
 /**
  * Lays what no longer holds anew and leaves the rest where it is: works keep their person, and do not begin before they
- * did. Of a few orders the one that is least late, then moves least.
+ * did. Of a few orders the one that makes least late that was not, then moves least. Only where something would find no
+ * place is all the rest moved for it too.
  * @param before by work, where it lay; undefined where it did not
+ * @param first the job that goes before the others where they want one evening: one that has been moved by hand
  */
-export function mend(problem: Problem, before: readonly (Placed | undefined)[]): Mended {
+export function mend(problem: Problem, before: readonly (Placed | undefined)[], first?: number): Mended {
   const layer = new Layer(problem)
   const kept = keptOf(problem, before)
   const putOff = new Map<number, number>()
@@ -44,24 +46,38 @@ export function mend(problem: Problem, before: readonly (Placed | undefined)[]):
       .map((unit) => layer.units[unit]?.job ?? 0)
   }
   const dueOf = (unit: number): number => problem.jobs[layer.units[unit]?.job ?? -1]?.due ?? 1e9
+  const isFirst = (unit: number): boolean => first !== undefined && layer.units[unit]?.job === first
   const orders = [
+    ...(first === undefined
+      ? []
+      : [orderBy((unit) => (isFirst(unit) ? 0 : 1 + Math.min(startOf(unit), 1e6)))]),
     orderBy((unit) => (holds(layer.units[unit]?.job ?? -1) ? 0 : 1e7) + Math.min(startOf(unit), 1e6)),
     orderBy((unit) => Math.min(startOf(unit), 1e6)),
     orderBy((unit) => dueOf(unit) + Math.min(startOf(unit), 1e6) / 1e6),
   ]
   const prefers = kept.map((spot) => spot?.worker)
-  const tried = orders.flatMap((order) =>
-    [putOff, new Map<number, number>()].map((own): Mended => {
-      const plan = layer.lay(order, own, prefers)
-      return { plan, cost: costOf(problem, plan), moved: movedBetween(before, plan.placed) }
-    }),
-  )
-  return tried.reduce((a, b) => (betterMended(b, a) ? b : a))
+  const wasLate = costOf(problem, { placed: problem.works.map((_, work) => before[work]) }).late
+  const laidBy = (own: ReadonlyMap<number, number>): Mended =>
+    orders
+      .map((order): Mended => {
+        const plan = layer.lay(order, own, prefers)
+        return { plan, cost: costOf(problem, plan), moved: movedBetween(before, plan.placed) }
+      })
+      .reduce((a, b) => (betterMended(b, a, wasLate) ? b : a))
+  const gentle = laidBy(putOff)
+  if (gentle.cost.unplaced === 0) return gentle
+  const free = laidBy(new Map())
+  return free.cost.unplaced < gentle.cost.unplaced ? free : gentle
 }
 
-function betterMended(a: Mended, b: Mended): boolean {
+/** Days of lateness that were not there before, begun ones whole: for an hour nothing else is moved. */
+const newlyLate = ({ cost }: Mended, wasLate: number): number =>
+  Math.ceil(Math.max(0, cost.late - wasLate) / (24 * 60))
+
+function betterMended(a: Mended, b: Mended, wasLate: number): boolean {
   if (a.cost.unplaced !== b.cost.unplaced) return a.cost.unplaced < b.cost.unplaced
-  if (a.cost.late !== b.cost.late) return a.cost.late < b.cost.late
+  const late = newlyLate(a, wasLate) - newlyLate(b, wasLate)
+  if (late !== 0) return late < 0
   if (a.moved.length !== b.moved.length) return a.moved.length < b.moved.length
   return compareCost(a.cost, b.cost) < 0
 }

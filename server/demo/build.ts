@@ -103,8 +103,8 @@ const stories: readonly Story[] = [
   },
   {
     lineId: 'kh-spruce',
-    name: 'Spruce, the first half',
-    pieces: 9,
+    name: 'Spruce, four for the back',
+    pieces: 4,
     startedAgoMs: 1 * DAY,
     slow: 1,
     used: 1,

@@ -97,7 +97,7 @@ test.describe('the Brief, with awkward hands', () => {
     await page.getByRole('dialog').getByRole('button', { name: 'Remove line' }).click()
     await expect(page.getByRole('button', { name: 'Remove Bracken' })).toHaveCount(0)
     await page.getByRole('button', { name: 'Change commission' }).click()
-    await page.getByRole('menuitem', { name: /Olive Steps/ }).click()
+    await page.getByRole('menuitem', { name: /Mill Leat/ }).click()
     await page.getByRole('button', { name: 'Remove this commission' }).click()
     await page.getByRole('dialog').getByRole('button', { name: 'Remove commission' }).click()
     await expect(page.getByRole('button', { name: 'Change commission' })).toHaveText(/Kestrel Halt/)
