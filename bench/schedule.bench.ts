@@ -30,7 +30,10 @@ const jobs = Array.from({ length: BATCHES }, (_, job): Job => {
   holds.push({ holder: 0, amount: whole(5, 20), from: own[1] ?? 0, to: own[4] ?? 0, until: 'start' })
   return { id: `${job}`, works: own, due: whole(20, DAYS) * 1440 }
 })
-const evenings = Array.from({ length: DAYS }, (_, day) => ({ from: day * 1440 + 1140, to: day * 1440 + 1290 }))
+const evenings = Array.from({ length: DAYS }, (_, day) => ({
+  from: day * 1440 + 1140,
+  to: day * 1440 + 1290,
+}))
 const problem: Problem = {
   workers: [
     { id: 'a', open: evenings },
@@ -62,7 +65,10 @@ timed(() => {
 const bounds = boundsOf(problem)
 const { cost } = search.best
 const ms = (value: number): string => `${value.toFixed(0)} ms`
-report(`first proposal for ${BATCHES} batches of ${STEPS} steps ${ms(firstMs)}, at most ${MOST_MS}`, firstMs <= MOST_MS)
+report(
+  `first proposal for ${BATCHES} batches of ${STEPS} steps ${ms(firstMs)}, at most ${MOST_MS}`,
+  firstMs <= MOST_MS,
+)
 report(`all of them laid once ${ms(onceMs / 20)}, at most ${MOST_DRAG_MS}`, onceMs / 20 <= MOST_DRAG_MS)
 report(
   `minutes late: ${first.late} at first, ${cost.late} after 5 s, no plan below ${bounds.late}`,

@@ -22,7 +22,15 @@ export const full = (): WorkshopDocument => ({
   people: [{ id: 'ada', changedAt: NOON, name: 'Ada' }],
   times: [
     { id: 't1', changedAt: NOON, kind: 'weekly', weekday: 5, from: '19:00', to: '21:30', people: ['ada'] },
-    { id: 't2', changedAt: NOON, kind: 'off', from: '2026-12-24', to: '2026-12-26', people: [], why: 'holiday' },
+    {
+      id: 't2',
+      changedAt: NOON,
+      kind: 'off',
+      from: '2026-12-24',
+      to: '2026-12-26',
+      people: [],
+      why: 'holiday',
+    },
   ],
   layings: [
     {

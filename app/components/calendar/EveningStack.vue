@@ -1,16 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import {
-  msOf,
-  sittingsOf,
-  threadsOf,
-  wallAt,
-  workStates,
-  type Bench,
-  type Dragged,
-  type Placed,
-} from '~~/core/schedule'
+import { msOf, sittingsOf, threadsOf, wallAt, workStates, type Bench, type Placed } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
+import { useStackDrag } from '../../composables/stack-drag'
 import { LEFT, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
 
 /** Evenings as they come, one under the other: hands in strips, and waits as threads down to where they are taken up. */
@@ -24,7 +16,6 @@ const props = defineProps<{
 }>()
 const selected = defineModel<number>('selected')
 const calendar = useCalendar()
-const notices = useNotices()
 
 const frame = ref<HTMLElement>()
 const { width } = useElementSize(frame)
@@ -74,102 +65,16 @@ function labelOf(work: number): string {
   return `${props.names.get(own.batchId) ?? ''}: ${own.step.title}${part}, ${clock(spot.start)} to ${clock(spot.end)}, ${personOf(spot.worker)}${stateWords[states.value[work] ?? 'loose']}${own.pinned ? ', pinned' : ''}`
 }
 
-/** What is being dragged, over which strip, and what would come of it. */
-const drag = reactive<{ work?: number; over: string; x: number; y: number; whole: boolean }>({
-  over: '',
-  x: 0,
-  y: 0,
-  whole: false,
+const { drag, answer, ghosts, press, move, drop, leave, step } = useStackDrag({
+  frame,
+  layout,
+  all: () => all.value,
+  placed: () => props.placed,
+  keyOf,
+  pick: (key) => {
+    selected.value = props.bench.works.findIndex((_, i) => keyOf(i) === key)
+  },
 })
-const answer = shallowRef<Dragged>()
-let start: { work: number; x: number; y: number } | undefined
-
-function pointOf(event: PointerEvent): { x: number; y: number } {
-  const box = frame.value?.getBoundingClientRect()
-  return { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) }
-}
-function press(event: PointerEvent, work: number): void {
-  if (event.button !== 0) return
-  start = { work, ...pointOf(event) }
-  ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
-}
-function move(event: PointerEvent): void {
-  if (!start) return
-  const { x, y } = pointOf(event)
-  if (drag.work === undefined && Math.hypot(x - start.x, y - start.y) < 5) return
-  drag.work = start.work
-  drag.x = x
-  drag.y = y
-  drag.whole = event.shiftKey
-  void look(layout.stripAt(x, y))
-}
-/** Asks what would come of it; the last strip that was asked about counts. */
-async function look(target: ReturnType<typeof layout.stripAt>): Promise<void> {
-  const { work } = drag
-  const over = target ? `${target.sitting.from}|${target.worker}|${drag.whole}` : ''
-  if (work === undefined || over === drag.over) return
-  drag.over = over
-  answer.value = undefined
-  if (!target) return
-  const { from, to } = target.sitting
-  const told = await calendar.drag(work, { from, to, worker: target.worker }, drag.whole)
-  if (drag.over === over && drag.work === work) answer.value = told
-}
-async function drop(): Promise<void> {
-  const { work } = drag
-  const told = answer.value
-  start = undefined
-  leave()
-  if (work === undefined || told === undefined) return
-  await settle(work, told)
-}
-function leave(): void {
-  start = undefined
-  drag.work = undefined
-  drag.over = ''
-  answer.value = undefined
-}
-async function settle(work: number, told: Dragged): Promise<void> {
-  if (told.kind === 'none') {
-    notices.fault(told.because)
-    return
-  }
-  const others = told.moved.filter((other) => other !== work).length
-  const key = keyOf(work)
-  if (!(await calendar.keep(told.plan.placed, new Set([work])))) return
-  notices.done(
-    others > 0 ? `Moved and pinned; ${counted(others, 'other step')} moved with it.` : 'Moved and pinned.',
-  )
-  await nextTick()
-  selected.value = props.bench.works.findIndex((_, i) => keyOf(i) === key)
-}
-/** What would lie elsewhere, while it is dragged. */
-const ghosts = computed(() => {
-  const told = answer.value
-  if (told?.kind !== 'ok') return []
-  return told.moved.flatMap((work) => {
-    const box = layout.boxAt(told.plan.placed[work])
-    return box ? [{ work, box }] : []
-  })
-})
-
-/** Moves a work to the sitting before or after with the keys. */
-async function step(work: number, by: 1 | -1, whole: boolean): Promise<void> {
-  const spot = props.placed[work]
-  if (!spot) return
-  const at = all.value.findIndex(({ from, to }) => spot.start >= from && spot.start < to)
-  const target = all.value[at + by]
-  if (at < 0 || !target) {
-    notices.fault(by < 0 ? 'There is no session before this one.' : 'There is no session after this one.')
-    return
-  }
-  const there = target.strips.some(({ worker }) => worker === spot.worker)
-  const { from, to } = target
-  await settle(
-    work,
-    await calendar.drag(work, { from, to, ...(there ? { worker: spot.worker } : {}) }, whole),
-  )
-}
 async function key(event: KeyboardEvent, work: number): Promise<void> {
   if (event.ctrlKey || event.metaKey || event.altKey) return
   if (event.key === 'Escape' && drag.work !== undefined) return leave()

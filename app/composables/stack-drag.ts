@@ -1,0 +1,119 @@
+import type { Dragged, Placed, Sitting } from '~~/core/schedule'
+import { counted } from '~~/core/units'
+import type { useStackLayout } from './stack-layout'
+
+/** What dragging wants to know of the stack that it happens in. */
+interface Stack {
+  readonly frame: Readonly<Ref<HTMLElement | undefined>>
+  readonly layout: ReturnType<typeof useStackLayout>
+  readonly all: () => readonly Sitting[]
+  readonly placed: () => readonly (Placed | undefined)[]
+  /** A work's name that stays when works are numbered anew. */
+  readonly keyOf: (work: number) => string
+  readonly pick: (key: string) => void
+}
+
+/** Moves steps to other evenings, by hand and with the keys: what can't be is refused with its reason. */
+export function useStackDrag({ frame, layout, all, placed, keyOf, pick }: Stack) {
+  const calendar = useCalendar()
+  const notices = useNotices()
+
+  /** What is being dragged, over which strip, and what would come of it. */
+  const drag = reactive<{ work?: number; over: string; x: number; y: number; whole: boolean }>({
+    over: '',
+    x: 0,
+    y: 0,
+    whole: false,
+  })
+  const answer = shallowRef<Dragged>()
+  let start: { work: number; x: number; y: number } | undefined
+
+  function pointOf(event: PointerEvent): { x: number; y: number } {
+    const box = frame.value?.getBoundingClientRect()
+    return { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) }
+  }
+  function press(event: PointerEvent, work: number): void {
+    if (event.button !== 0) return
+    start = { work, ...pointOf(event) }
+    ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  }
+  function move(event: PointerEvent): void {
+    if (!start) return
+    const { x, y } = pointOf(event)
+    if (drag.work === undefined && Math.hypot(x - start.x, y - start.y) < 5) return
+    drag.work = start.work
+    drag.x = x
+    drag.y = y
+    drag.whole = event.shiftKey
+    void look(layout.stripAt(x, y))
+  }
+  /** Asks what would come of it; the last strip that was asked about counts. */
+  async function look(target: ReturnType<typeof layout.stripAt>): Promise<void> {
+    const { work } = drag
+    const over = target ? `${target.sitting.from}|${target.worker}|${drag.whole}` : ''
+    if (work === undefined || over === drag.over) return
+    drag.over = over
+    answer.value = undefined
+    if (!target) return
+    const { from, to } = target.sitting
+    const told = await calendar.drag(work, { from, to, worker: target.worker }, drag.whole)
+    if (drag.over === over && drag.work === work) answer.value = told
+  }
+  async function drop(): Promise<void> {
+    const { work } = drag
+    const told = answer.value
+    start = undefined
+    leave()
+    if (work === undefined || told === undefined) return
+    await settle(work, told)
+  }
+  function leave(): void {
+    start = undefined
+    drag.work = undefined
+    drag.over = ''
+    answer.value = undefined
+  }
+  async function settle(work: number, told: Dragged): Promise<void> {
+    if (told.kind === 'none') {
+      notices.fault(told.because)
+      return
+    }
+    const others = told.moved.filter((other) => other !== work).length
+    const key = keyOf(work)
+    if (!(await calendar.keep(told.plan.placed, new Set([work])))) return
+    notices.done(
+      others > 0 ? `Moved and pinned; ${counted(others, 'other step')} moved with it.` : 'Moved and pinned.',
+    )
+    await nextTick()
+    pick(key)
+  }
+  /** What would lie elsewhere, while it is dragged. */
+  const ghosts = computed(() => {
+    const told = answer.value
+    if (told?.kind !== 'ok') return []
+    return told.moved.flatMap((work) => {
+      const box = layout.boxAt(told.plan.placed[work])
+      return box ? [{ work, box }] : []
+    })
+  })
+
+  /** Moves a work to the sitting before or after with the keys. */
+  async function step(work: number, by: 1 | -1, whole: boolean): Promise<void> {
+    const spot = placed()[work]
+    if (!spot) return
+    const at = all().findIndex(({ from, to }) => spot.start >= from && spot.start < to)
+    const target = all()[at + by]
+    if (at < 0 || !target) {
+      notices.fault(by < 0 ? 'There is no session before this one.' : 'There is no session after this one.')
+      return
+    }
+    const there = target.strips.some(({ worker }) => worker === spot.worker)
+    const { from, to } = target
+    await settle(
+      work,
+      await calendar.drag(work, { from, to, ...(there ? { worker: spot.worker } : {}) }, whole),
+    )
+  }
+
+  return { drag, answer, ghosts, press, move, drop, leave, step }
+}
