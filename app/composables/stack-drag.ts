@@ -10,11 +10,12 @@ interface Stack {
   readonly placed: () => readonly (Placed | undefined)[]
   /** A work's name that stays when works are numbered anew. */
   readonly keyOf: (work: number) => string
+  readonly isPinned: (work: number) => boolean
   readonly pick: (key: string) => void
 }
 
 /** Moves steps to other evenings, by hand and with the keys: what can't be is refused with its reason. */
-export function useStackDrag({ frame, layout, all, placed, keyOf, pick }: Stack) {
+export function useStackDrag({ frame, layout, all, placed, keyOf, isPinned, pick }: Stack) {
   const calendar = useCalendar()
   const notices = useNotices()
 
@@ -80,10 +81,10 @@ export function useStackDrag({ frame, layout, all, placed, keyOf, pick }: Stack)
     }
     const others = told.moved.filter((other) => other !== work).length
     const key = keyOf(work)
+    const wasShown = calendar.proposal !== undefined
     if (!(await calendar.keep(told.plan.placed, new Set([work])))) return
-    notices.done(
-      others > 0 ? `Moved and pinned; ${counted(others, 'other step')} moved with it.` : 'Moved and pinned.',
-    )
+    const along = others > 0 ? `; ${counted(others, 'other step')} moved with it` : ''
+    notices.done(`Moved and pinned${along}.${wasShown ? ' The plan as it was shown is kept.' : ''}`)
     await nextTick()
     pick(key)
   }
@@ -115,5 +116,30 @@ export function useStackDrag({ frame, layout, all, placed, keyOf, pick }: Stack)
     )
   }
 
-  return { drag, answer, ghosts, press, move, drop, leave, step }
+  async function key(event: KeyboardEvent, work: number): Promise<void> {
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    if (event.key === 'Escape' && drag.work !== undefined) return leave()
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault()
+      return step(work, event.key === 'ArrowDown' ? 1 : -1, event.shiftKey)
+    }
+    if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
+      event.preventDefault()
+      focusBeside(work, event.key === 'ArrowRight' ? 1 : -1)
+    }
+    if (event.key === 'p') {
+      event.preventDefault()
+      if (isPinned(work)) await calendar.unpin(work)
+      else await calendar.keep(placed(), new Set([work]))
+    }
+  }
+  function focusBeside(work: number, by: 1 | -1): void {
+    const inOrder = placed()
+      .flatMap((spot, i) => (spot && layout.boxes.value[i] ? [{ i, start: spot.start }] : []))
+      .sort((a, b) => a.start - b.start || a.i - b.i)
+    const next = inOrder[inOrder.findIndex(({ i }) => i === work) + by]
+    if (next) frame.value?.querySelector<HTMLElement>(`[data-work="${CSS.escape(keyOf(next.i))}"]`)?.focus()
+  }
+
+  return { drag, answer, ghosts, press, move, drop, leave, key }
 }

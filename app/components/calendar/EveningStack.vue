@@ -65,40 +65,17 @@ function labelOf(work: number): string {
   return `${props.names.get(own.batchId) ?? ''}: ${own.step.title}${part}, ${clock(spot.start)} to ${clock(spot.end)}, ${personOf(spot.worker)}${stateWords[states.value[work] ?? 'loose']}${own.pinned ? ', pinned' : ''}`
 }
 
-const { drag, answer, ghosts, press, move, drop, leave, step } = useStackDrag({
+const { drag, answer, ghosts, press, move, drop, leave, key } = useStackDrag({
   frame,
   layout,
   all: () => all.value,
   placed: () => props.placed,
   keyOf,
+  isPinned: (work) => props.bench.works[work]?.pinned ?? false,
   pick: (key) => {
     selected.value = props.bench.works.findIndex((_, i) => keyOf(i) === key)
   },
 })
-async function key(event: KeyboardEvent, work: number): Promise<void> {
-  if (event.ctrlKey || event.metaKey || event.altKey) return
-  if (event.key === 'Escape' && drag.work !== undefined) return leave()
-  if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-    event.preventDefault()
-    return step(work, event.key === 'ArrowDown' ? 1 : -1, event.shiftKey)
-  }
-  if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
-    event.preventDefault()
-    focusBeside(work, event.key === 'ArrowRight' ? 1 : -1)
-  }
-  if (event.key === 'p') {
-    event.preventDefault()
-    if (props.bench.works[work]?.pinned) await calendar.unpin(work)
-    else await calendar.keep(props.placed, new Set([work]))
-  }
-}
-function focusBeside(work: number, by: 1 | -1): void {
-  const inOrder = props.placed
-    .flatMap((spot, i) => (spot && boxes.value[i] ? [{ i, start: spot.start }] : []))
-    .sort((a, b) => a.start - b.start || a.i - b.i)
-  const next = inOrder[inOrder.findIndex(({ i }) => i === work) + by]
-  if (next) frame.value?.querySelector<HTMLElement>(`[data-work="${CSS.escape(keyOf(next.i))}"]`)?.focus()
-}
 const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.value[work]?.width ?? 0) > 58
 </script>
 
