@@ -89,6 +89,10 @@ export const useCalendar = defineStore('calendar', () => {
   const bounds = shallowRef<Bounds>()
   /** Another plan than the stored one: what would mend it, or what a search has found. */
   const proposal = shallowRef<Found>()
+  /** The session that runs as it goes on from now; undefined where none runs. */
+  const live = shallowRef<Placements>()
+  /** How batches were laid before the last thing that was kept, so that it can be taken back. */
+  const before = shallowRef<Parameters<typeof keepLaying>[1]>()
   /** What finds no place in what is shown, and why. */
   const unplaced = shallowRef<ReadonlyMap<number, string>>(new Map())
   const searching = ref(false)
@@ -126,6 +130,8 @@ export const useCalendar = defineStore('calendar', () => {
       isAnew.value = false
       bounds.value = undefined
       fault.value = ''
+      const running = await worker().live(shown.value)
+      if (mine === serial) live.value = running
     } catch (error) {
       if (mine === serial) fault.value = error instanceof Error ? error.message : String(error)
     }
@@ -183,11 +189,19 @@ export const useCalendar = defineStore('calendar', () => {
       works: now.works.map((work, i) => (pin.has(i) ? { ...work, pinned: true } : work)),
     }
     const ids = [...new Set(now.works.map(({ batchId }) => batchId))]
+    const was = ids.map((batchId) => ({ batchId, works: layings.value.get(batchId)?.works ?? [] }))
     const answer = await workshop.give(
       keepLaying,
       ids.map((batchId) => ({ batchId, works: laidWorks(pinned, { placed }, batchId) })),
     )
+    if (answer.kind === 'ok') before.value = was
     return answer.kind === 'ok'
+  }
+  /** Lays batches as they were before the last thing that was kept, pins among them. */
+  async function takeBack(): Promise<void> {
+    if (!before.value) return
+    const answer = await workshop.give(keepLaying, before.value)
+    if (answer.kind === 'ok') before.value = undefined
   }
   /** Lets a pinned work be moved again. */
   async function unpin(work: number): Promise<void> {
@@ -253,6 +267,9 @@ export const useCalendar = defineStore('calendar', () => {
     follow,
     layAnew,
     stop,
+    live,
+    before,
+    takeBack,
     keep,
     unpin,
     drag,

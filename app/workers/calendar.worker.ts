@@ -11,6 +11,7 @@ import {
   orderOfPlan,
   placedOf,
   promiseOf,
+  pulledUp,
   Search,
   standingOf,
   type Bench,
@@ -95,6 +96,14 @@ const layer = {
   },
   bounds: (): Bounds => boundsOf(here().problem),
   mend: (before: readonly (Placed | undefined)[]): Mended => mend(here().problem, before),
+  /** What is left of the session that runs, by the clock as it is now; undefined where none runs. */
+  live(placed: readonly (Placed | undefined)[]): readonly (Placed | undefined)[] | undefined {
+    const { problem } = here()
+    const ends = problem.workers.flatMap(({ open }) =>
+      open.filter(({ from }) => from <= 0).map(({ to }) => to),
+    )
+    return ends.length > 0 ? pulledUp(problem, placed, Math.max(...ends)).placed : undefined
+  },
   /** The first proposal of a search, by rules. */
   begin(seed: number): Found {
     search = new Search(here().problem, seed)

@@ -2,6 +2,7 @@ import { breaksOf } from './check-plan'
 import { compareCost, costOf, type Cost } from './cost'
 import { Layer, type Laid } from './lay'
 import type { Placed, Problem } from './model'
+import { orderOfPlan } from './search'
 
 /** A plan that stays as near as it can to one that was made before. */
 export interface Mended {
@@ -68,6 +69,22 @@ export function mend(problem: Problem, before: readonly (Placed | undefined)[], 
   if (gentle.cost.unplaced === 0) return gentle
   const free = laidBy(new Map())
   return free.cost.unplaced < gentle.cost.unplaced ? free : gentle
+}
+
+/**
+ * What is to be done until a moment, as early as it can be now and in the order that it was laid in: what took longer
+ * pushes the rest on, what went quicker lets it begin. What lies later stays.
+ * @param until minute of the problem
+ */
+export function pulledUp(problem: Problem, placed: readonly (Placed | undefined)[], until: number): Laid {
+  const layer = new Layer(problem)
+  const later = new Map(
+    placed.flatMap((spot, work): [number, number][] =>
+      spot && spot.start >= until ? [[work, spot.start]] : [],
+    ),
+  )
+  const prefers = placed.map((spot) => spot?.worker)
+  return layer.lay(orderOfPlan(problem, { placed }), later, prefers)
 }
 
 /** Days of lateness that were not there before, begun ones whole: for an hour nothing else is moved. */

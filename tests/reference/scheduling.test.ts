@@ -87,7 +87,7 @@ describe('job shops of the literature, as special cases of the bench', () => {
 function smallBench(seed: number, dues: boolean): Problem {
   const random = seededRandom(seed)
   const whole = (least: number, most: number): number => least + Math.floor(random() * (most - least + 1))
-  const days = 6
+  const days = 5
   const people = 1 + (seed % 2)
   const workers = Array.from({ length: people }, (_, i) => ({
     id: `person ${i}`,

@@ -55,7 +55,7 @@ onBeforeUnmount(() => {
       v-else-if="calendar.bench"
       class="large"
       :bench="calendar.bench"
-      :placed="calendar.shown"
+      :placed="calendar.live ?? calendar.shown"
       :zone="calendar.zone"
     />
     <p v-else class="px-6 text-soft" role="status">Laying the evening…</p>

@@ -126,6 +126,9 @@ const lastEnd = computed(() => {
       </button>
       <button type="button" class="button" @click="times = true">People and sessions</button>
       <template v-if="calendar.bench && stock.open.length > 0 && calendar.hasSessions">
+        <button v-if="calendar.before && !isOff" type="button" class="button" @click="calendar.takeBack()">
+          Take back
+        </button>
         <button v-if="calendar.searching" type="button" class="button" @click="calendar.stop()">Stop</button>
         <button v-else type="button" class="button" @click="calendar.layAnew()">Lay anew</button>
         <button

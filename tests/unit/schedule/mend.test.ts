@@ -1,4 +1,14 @@
-import { breaksOf, costOf, dragTo, mend, Search, type BenchWork, type Problem } from '../../../core/schedule'
+import {
+  breaksOf,
+  costOf,
+  dragTo,
+  mend,
+  pulledUp,
+  Search,
+  setUpsOf,
+  type BenchWork,
+  type Problem,
+} from '../../../core/schedule'
 import { seededRandom } from '../../../core/units'
 import { randomShop } from '../../support/shops'
 
@@ -103,5 +113,78 @@ describe('dragging', () => {
     expect(refused).toBeGreaterThan(100)
     // A drag moves what it must, not the whole plan.
     expect(moved / all).toBeLessThan(0.4)
+  })
+})
+
+describe('the session that runs', () => {
+  const at = (from: number, minutes: number) => ({ worker: 0, start: from, end: from + minutes })
+  const problem: Problem = {
+    workers: [
+      {
+        id: 'ada',
+        open: [
+          { from: 0, to: 120 },
+          { from: DAY, to: DAY + 120 },
+        ],
+      },
+    ],
+    slots: [],
+    holders: [],
+    holds: [],
+    horizon: 5 * DAY,
+    jobs: [
+      { id: 'a', works: [0, 1] },
+      { id: 'b', works: [2] },
+    ],
+    works: [
+      { id: 'a.0', job: 0, minutes: 20, who: [0], after: [] },
+      { id: 'a.1', job: 0, minutes: 30, who: [0], after: [{ work: 0, least: 600 }] },
+      { id: 'b.0', job: 1, minutes: 30, who: [0], after: [] },
+    ],
+  }
+
+  it('goes on at once where things went quicker, and moves on where they took longer; tomorrow stays', () => {
+    // Laid an hour from now, then another; what is tomorrow was laid late in the evening on purpose.
+    const laid = [at(60, 20), at(DAY + 60, 30), at(80, 30)]
+    expect(pulledUp(problem, laid, 120).placed).toEqual([at(0, 20), at(DAY + 60, 30), at(20, 30)])
+    const overrun = [at(-30, 20), at(DAY + 60, 30), at(-10, 30)]
+    expect(pulledUp(problem, overrun, 120).placed).toEqual([at(0, 20), at(DAY + 60, 30), at(20, 30)])
+  })
+})
+
+describe('setting up', () => {
+  it('is counted once for works of one kit in a row in one session, and saved by laying them together', () => {
+    const kits = ['red', 'blue', 'red', 'blue']
+    const problem: Problem = {
+      workers: [
+        {
+          id: 'ada',
+          open: [
+            { from: 0, to: 120 },
+            { from: DAY, to: DAY + 120 },
+          ],
+        },
+      ],
+      slots: [],
+      holders: [],
+      holds: [],
+      horizon: 5 * DAY,
+      jobs: kits.map((_, i) => ({ id: String(i), works: [i] })),
+      works: kits.map((can, job) => ({
+        id: `w${job}`,
+        job,
+        minutes: 10,
+        who: [0],
+        after: [],
+        kits: ['spraying', can],
+      })),
+    }
+    const at = (start: number) => ({ worker: 0, start, end: start + 10 })
+    // Spraying and red, then blue, red, blue: five; on two evenings spraying is set up twice.
+    expect(setUpsOf(problem, { placed: [0, 10, 20, 30].map(at) })).toBe(5)
+    expect(setUpsOf(problem, { placed: [at(0), at(DAY), at(10), at(DAY + 10)] })).toBe(4)
+    const search = new Search(problem, 1)
+    search.run(200)
+    expect(search.best.cost.setUps).toBe(3)
   })
 })
