@@ -67,7 +67,10 @@ export const useCalendar = defineStore('calendar', () => {
   })
   /** What laying depends on, at a moment; with further batches where something is only asked about. */
   function orderAt(nowMs: number, more: readonly BenchBatch[] = []): BenchOrder {
-    const { place, longitudeDeg, lamp, boringMin } = { place: harvests.place.at, ...workshop.settings }
+    const { place, longitudeDeg, lamp, sprayOutdoors, boringMin } = {
+      place: harvests.place.at,
+      ...workshop.settings,
+    }
     return {
       nowMs,
       time: { people: people.value, times: workshop.times, zone: zone.value },
@@ -78,6 +81,7 @@ export const useCalendar = defineStore('calendar', () => {
         ...(longitudeDeg === undefined ? {} : { longitudeDeg }),
       },
       lamp: lamp ?? false,
+      sprayOutdoors: sprayOutdoors ?? false,
       boringMin: boringMin ?? BORING_MIN,
       reserveDays: reserveDays.value,
     }

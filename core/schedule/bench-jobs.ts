@@ -34,6 +34,8 @@ export interface BenchOrder {
   readonly sun: SunPlace
   /** There is a lamp that is as good as daylight. */
   readonly lamp: boolean
+  /** There is no booth: what is sprayed is sprayed outdoors. */
+  readonly sprayOutdoors?: boolean
   readonly boringMin: number
   /** Days before a promise by which all should be done. */
   readonly reserveDays: number
@@ -63,6 +65,10 @@ export interface BenchWork {
 export const slotPlaces = { daylight: 0, outdoors: 1, both: 2 } as const
 
 const ownable = new Set(ownableTools.map(({ id }) => id))
+
+/** Whether a work waits for hours outdoors that are dry and still. */
+export const isOutdoors = ({ slot }: Pick<Work, 'slot'>): boolean =>
+  slot === slotPlaces.outdoors || slot === slotPlaces.both
 
 /** Jobs, works and holds as they are added. */
 export class BenchJobs {
@@ -199,9 +205,10 @@ export class BenchJobs {
     return lags
   }
 
-  private slotOf({ needs }: BatchStep): Pick<Work, 'slot'> {
-    const outdoors = needs.includes('outdoors')
-    const daylight = needs.includes('daylight') && (outdoors || !this.order.lamp)
+  private slotOf({ needs, gives }: BatchStep): Pick<Work, 'slot'> {
+    const sprayed = gives.includes('aerosol') && (this.order.sprayOutdoors ?? false)
+    const outdoors = needs.includes('outdoors') || sprayed
+    const daylight = sprayed || (needs.includes('daylight') && (outdoors || !this.order.lamp))
     if (outdoors) return { slot: daylight ? slotPlaces.both : slotPlaces.outdoors }
     return daylight ? { slot: slotPlaces.daylight } : {}
   }

@@ -1,4 +1,5 @@
 import type { Bench } from './bench'
+import { isOutdoors } from './bench-jobs'
 import { costOf } from './cost'
 import { Layer, TOO_LATE } from './lay'
 import { mend, movedBetween, type Mended } from './mend'
@@ -30,7 +31,7 @@ export function dragTo(
 ): Dragged {
   const own = problem.works[work]
   if (!own) return { kind: 'none', because: 'There is no such step.' }
-  const refusal = refusalOf(problem, work, target) ?? otherHours({ problem, works }, work, target)
+  const refusal = refusalOf(problem, work, target) ?? otherHours(problem, work, target)
   if (refusal) return { kind: 'none', because: refusal }
   const bound: Problem = {
     ...problem,
@@ -75,16 +76,12 @@ export function dragTo(
 }
 
 /** Why a work can't lie in a stretch for want of daylight, or of dry hours outdoors. */
-function otherHours(
-  { problem, works }: Pick<Bench, 'problem' | 'works'>,
-  work: number,
-  { from, to }: Target,
-): string | undefined {
+function otherHours(problem: Problem, work: number, { from, to }: Target): string | undefined {
   const { slot, minutes = 0 } = problem.works[work] ?? {}
   if (slot === undefined) return undefined
   const open = shared([{ from, to }], problem.slots[slot] ?? [])
   if (open.some((stretch) => stretch.to - stretch.from >= minutes)) return undefined
-  return works[work]?.step?.needs.includes('outdoors')
+  return isOutdoors({ slot })
     ? 'It wants hours outdoors that are dry and still, and none are said to be then.'
     : 'It wants daylight, and there is not enough then.'
 }

@@ -1,4 +1,5 @@
 import type { Bench } from './bench'
+import { isOutdoors } from './bench-jobs'
 import { tailsOf } from './bounds'
 import { endOf } from './cost'
 import { msOf, wallAt } from './clock'
@@ -159,8 +160,7 @@ export function unplacedWords(
   if (why === 'what comes before it finds no place') return why
   if (own.minutes > longest)
     return `it takes ${own.minutes} min in one go; the longest session has ${longest}`
-  if (told.step.needs.includes('outdoors'))
-    return 'no session falls into hours outdoors that are dry and still: say which'
+  if (isOutdoors(own)) return 'no session falls into hours outdoors that are dry and still: say which'
   if (own.slot !== undefined) return 'no session by daylight is long enough for it'
   const full = problem.holds.find(
     ({ holder, amount, from }) => from === work && amount > (problem.holders[holder]?.capacity ?? Infinity),

@@ -41,6 +41,8 @@ export const settingsSchema = z.strictObject({
   longitudeDeg: z.number().min(-180).max(180).optional(),
   /** A lamp that is as good as daylight for looking at pieces. */
   lamp: z.boolean().optional(),
+  /** There is no booth: cans are sprayed outdoors, in dry, still daylight. */
+  sprayOutdoors: z.boolean().optional(),
   /** No more of one thing in a row, minutes; absent: an hour. */
   boringMin: z.number().int().min(10).max(600).optional(),
   /** Days before a promise by which all should be done; absent: two. */

@@ -63,6 +63,18 @@ test('a first plan is proposed, hours outdoors are asked for before they are use
   )
 })
 
+test('without a booth, spraying waits for a Saturday that will be dry and still', async ({ page }) => {
+  await friday(page)
+  await expect(page.locator('.work[aria-label*="Hairspray the crown"]').first()).toBeVisible()
+  await page.getByRole('button', { name: 'People and sessions' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByLabel(/There is no booth/).check()
+  await dialog.getByRole('button', { name: 'Done' }).click()
+  await expect(page.locator('.work[aria-label*="Hairspray the crown"]')).toHaveCount(0)
+  await page.getByRole('button', { name: 'It will be' }).first().click()
+  await expect(page.locator('.work[aria-label*="Hairspray the crown"]').first()).toBeVisible()
+})
+
 test('a missed Saturday is told, and mended with little', async ({ page }) => {
   await friday(page)
   await kept(page)

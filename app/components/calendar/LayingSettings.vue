@@ -85,5 +85,13 @@ function leaveZone(): Promise<void> {
       />
       There is a daylight lamp: pieces can be judged in the evening
     </label>
+    <label class="flex items-center gap-2">
+      <input
+        type="checkbox"
+        :checked="workshop.settings.sprayOutdoors ?? false"
+        @change="store({ sprayOutdoors: ($event.target as HTMLInputElement).checked })"
+      />
+      There is no booth: cans are sprayed outdoors, in dry and still daylight
+    </label>
   </section>
 </template>

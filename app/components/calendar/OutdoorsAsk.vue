@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { outdoorsToAsk, wallAt, type Bench, type Session } from '~~/core/schedule'
+import { isOutdoors, outdoorsToAsk, wallAt, type Bench, type Session } from '~~/core/schedule'
 import { saveTime } from '../../db/commands/calendar'
 
 /** Work outdoors is laid into hours that the maker has called dry and still: it asks before it takes one. */
@@ -11,10 +11,8 @@ const calendar = useCalendar()
 const wantedMin = computed(() =>
   Math.max(
     0,
-    ...props.bench.works.map(({ step }, i) =>
-      step.needs.includes('outdoors') && !calendar.shown[i]
-        ? (props.bench.problem.works[i]?.minutes ?? 0)
-        : 0,
+    ...props.bench.problem.works.map((work, i) =>
+      isOutdoors(work) && !calendar.shown[i] ? work.minutes : 0,
     ),
   ),
 )

@@ -239,6 +239,24 @@ describe('the bench as a problem', () => {
     expect(when(laid(orderOf([planned(batchOf('A', 1, rasp))], { time })))).toEqual(['Sat 13:00'])
   })
 
+  it('without a booth what is sprayed waits for a dry, still Saturday', () => {
+    const spray: Draft[] = [{ id: 's', title: 'Spray', hands: hands(20, 0), gives: ['aerosol'] }]
+    const both = [planned(batchOf('A', 1, spray)), planned(batchOf('B', 1, spray))]
+    const saturday: TimeRecord = {
+      id: 'sunny',
+      changedAt: '2026-11-01T00:00:00.000Z',
+      kind: 'outdoors',
+      date: '2026-11-28',
+      from: '11:00',
+      to: '20:00',
+      fit: true,
+    }
+    const time = { people: [], times: [...evenings, saturday], zone: ZONE }
+    expect(when(laid(orderOf(both, { time })))).toEqual(['Fri 19:00', 'Fri 19:20'])
+    expect(when(laid(orderOf(both, { time, sprayOutdoors: true })))).toEqual(['Sat 11:00', 'Sat 11:20'])
+    expect(when(laid(orderOf(both, { sprayOutdoors: true })))).toEqual(['–', '–'])
+  })
+
   it('a pilot is done before the rest is begun', () => {
     const pilot = batchOf('Pilot', 1, two)
     const rest = batchOf('Rest', 9, two)
