@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test'
 import { chromiumFlags } from './scripts/lib.mjs'
 
+/** Two pages share two cores: helpers that compile and collect beside one of them only hold up the other. */
+const testFlags = ['--js-flags=--single-threaded']
+
 const port = Number(process.env.E2E_PORT ?? 4173)
 
 export default defineConfig({
@@ -19,7 +22,13 @@ export default defineConfig({
     actionTimeout: 20_000,
     // What a page showed is told in words where a test fails; a trace of all that happens costs a third of the time.
     trace: 'off',
-    launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args: chromiumFlags },
+    // Each test has a browser of its own, whose service worker would fetch the whole app anew; the tests of what
+    // works without a connection allow it.
+    serviceWorkers: 'block',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+      args: [...chromiumFlags, ...testFlags],
+    },
   },
   webServer: {
     command: 'node .output/server/index.mjs',

@@ -5,6 +5,7 @@ import {
   holdsGood,
   laidWorks,
   movesBetween,
+  sittingsOf,
   type Bench,
   type BenchBatch,
   type BenchOrder,
@@ -13,6 +14,7 @@ import {
   type Dragged,
   type Move,
   type Placed,
+  type Sitting,
   type Standing,
   type Target,
 } from '~~/core/schedule'
@@ -49,6 +51,9 @@ export const useCalendar = defineStore('calendar', () => {
 
   const zone = computed(() => workshop.settings.timeZone ?? Intl.DateTimeFormat().resolvedOptions().timeZone)
   const people = computed(() => workshop.people.map(({ id, name }) => ({ id, name })))
+  const nameById = computed(() => new Map(workshop.people.map(({ id, name }) => [id, name])))
+  /** Whose hands they are: a workshop without names is its maker's. */
+  const nameOf = (person: string): string => nameById.value.get(person) ?? 'You'
   const hasSessions = computed(() =>
     workshop.times.some(({ kind, removed }) => !removed && (kind === 'weekly' || kind === 'once')),
   )
@@ -107,6 +112,10 @@ export const useCalendar = defineStore('calendar', () => {
   let stopping = false
 
   const shown = computed<Placements>(() => proposal.value?.placed ?? stored.value)
+  /** All sessions that are ahead, with what is laid into them. */
+  const sittings = computed<Sitting[]>(() =>
+    bench.value ? sittingsOf(bench.value, shown.value, zone.value) : [],
+  )
   /** What the proposal would change of what is kept. */
   const moves = computed<Move[]>(() =>
     bench.value && proposal.value ? movesBetween(bench.value, stored.value, proposal.value.placed) : [],
@@ -249,6 +258,7 @@ export const useCalendar = defineStore('calendar', () => {
   return {
     zone,
     people,
+    nameOf,
     hasSessions,
     layings,
     reserveDays,
@@ -261,6 +271,7 @@ export const useCalendar = defineStore('calendar', () => {
     isAnew,
     fault,
     shown,
+    sittings,
     unplaced,
     moves,
     nothingKept,

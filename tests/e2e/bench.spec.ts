@@ -67,7 +67,7 @@ test.describe('the Bench', () => {
     page,
   }) => {
     const maker = new Maker(page)
-    await maker.open('line-up', 'demo')
+    await maker.open('brief', 'demo')
     await maker.chooseLine('Rowan')
     await page.getByLabel('Start', { exact: true }).fill('many')
     await expect(

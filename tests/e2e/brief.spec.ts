@@ -118,7 +118,7 @@ test.describe('the Brief, with awkward hands', () => {
 test.describe('Make-up, of what does not fit', () => {
   test('a lower see-through takes more flock; what is out of bounds is refused', async ({ page }) => {
     const maker = new Maker(page)
-    await maker.open('line-up', 'demo')
+    await maker.open('brief', 'demo')
     await maker.chooseLine('Rowan')
     const grams = async (): Promise<number> =>
       parseFloat((await page.getByRole('button', { name: /^Foliage, batch:/ }).textContent()) ?? '')
@@ -142,9 +142,7 @@ test.describe('Make-up, of what does not fit', () => {
     await maker.addLine('Tall fan palm', 'fan palm', 3, '8 m')
     await maker.go('Make-up')
     await expect(page.getByText('None of these ways really suits this plant.')).toBeVisible()
-    await maker.open('line-up', 'demo')
-    await page.getByRole('button', { name: 'Change commission' }).click()
-    await page.getByRole('menuitem', { name: /Cold Saltings/ }).click()
+    await maker.open('brief', 'demo')
     await maker.chooseLine('Hawthorn, wind-bent')
     await expect(page.getByRole('button', { name: /^Foliage, batch:/ })).toBeVisible()
     const marker = page.getByRole('slider', { name: 'Date depicted' })

@@ -6,7 +6,6 @@ import { buildDemo } from '../../server/demo/build'
 import { Maker } from './support/maker'
 
 // The demo as of one Friday at four: what it holds, and what the page's clock says, is the same in every run.
-test.use({ serviceWorkers: 'block' })
 const FRIDAY = new Date('2026-11-27T16:00:00Z')
 
 async function friday(page: Page): Promise<Maker> {

@@ -54,7 +54,7 @@ test('from a new commission to the log, through a closed browser', async ({ base
     })
 
     await test.step('make-up: reasons, amounts with their origin, volumes to pour', async () => {
-      await maker.chooseLine('Hawthorn')
+      await page.getByRole('table').getByRole('button', { name: 'Hawthorn', exact: true }).click()
       await page.getByRole('radio', { name: /Soaked sprig tree suits/ }).check()
       await expect(page.getByText('a good sprig has just this height')).toBeVisible()
       await page.getByRole('button', { name: /^Foliage, one piece:/ }).click()

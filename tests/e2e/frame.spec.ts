@@ -59,6 +59,9 @@ test.describe('the frame', () => {
     await expect(beech).toContainText('full leaf')
     await page.mouse.up()
     await expect(marker).toHaveAttribute('aria-valuetext', '15 July')
+    // The brief shows what is kept, once it is.
+    await page.keyboard.press('1')
+    await expect(page.getByRole('textbox', { name: 'Date depicted' })).toHaveValue(/-07-15$/)
     await page.reload()
     await expect(page.getByRole('slider', { name: 'Date depicted' })).toHaveAttribute(
       'aria-valuetext',

@@ -19,7 +19,7 @@ test('grass in layers: proposed, changed, judged, back to the proposal, and laid
   page,
 }) => {
   const maker = new Maker(page)
-  await maker.open('line-up', 'demo')
+  await maker.open('brief', 'demo')
   await inCommission(page, /Olive Steps/)
   await maker.chooseLine('Dry grass')
   const panel = page.getByRole('region', { name: 'Layers of grass' })
@@ -81,7 +81,7 @@ test('a field hedge: holes along its line, a gate left out, the sheet at 1:1 on 
   page,
 }) => {
   const maker = new Maker(page)
-  await maker.open('line-up', 'demo')
+  await maker.open('brief', 'demo')
   await maker.chooseLine('Field hedge')
   const panel = page.getByRole('region', { name: 'Hedge' })
   await expect(panel).toContainText('1.2 m along its line, 1.16 m of hedge')
@@ -101,7 +101,7 @@ test('a field hedge: holes along its line, a gate left out, the sheet at 1:1 on 
 
 test('tufts: the tray and its sheet; planting out moves them off their trays and back', async ({ page }) => {
   const maker = new Maker(page)
-  await maker.open('line-up', 'demo')
+  await maker.open('brief', 'demo')
   await maker.chooseLine('Pasture tussocks')
   const tray = page.getByRole('region', { name: 'Tray' })
   await expect(tray).toContainText(/\d+ dots on 180 ×/)

@@ -5,7 +5,7 @@ test('a hedge of several kinds: shares that leave nothing are refused; each brin
   page,
 }) => {
   const maker = new Maker(page)
-  await maker.open('line-up', 'demo')
+  await maker.open('brief', 'demo')
   await maker.chooseLine('Field hedge')
   await page.getByRole('button', { name: 'Blackthorn 55 %, hawthorn 30 %, hazel 15 %' }).click()
   const dialog = page.getByRole('dialog')
@@ -69,9 +69,7 @@ test('turf in covers: the order of the craft, sealed twice; bare ground, snow an
   page,
 }) => {
   const maker = new Maker(page)
-  await maker.open('line-up', 'demo')
-  await page.getByRole('button', { name: 'Change commission' }).click()
-  await page.getByRole('menuitem', { name: /Cold Saltings/ }).click()
+  await maker.open('brief', 'demo')
   await maker.chooseLine('Sea couch')
   for (const way of ['Bare ground, a little grass', 'Snow, stems through it', 'Grass in layers'])
     await expect(page.getByText(way, { exact: true }).first()).toBeVisible()

@@ -2,6 +2,8 @@ import { expect, test, type APIRequestContext, type APIResponse } from '@playwri
 import type { WorkshopDocument } from '../../core/workshop'
 import { readPdf } from './support/pdf'
 
+test.use({ serviceWorkers: 'allow' })
+
 /** A kept-alive connection may just have been closed by the server; then the request is sent again. */
 const print = (request: APIRequestContext, data: unknown): Promise<APIResponse> =>
   request.post('/api/batch-card', { data, maxRetries: 3 })

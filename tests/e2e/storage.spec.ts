@@ -193,40 +193,44 @@ async function behindADoor(target: string) {
   }
 }
 
-test('a new version of the app waits until the maker takes it', async ({ page, baseURL }) => {
-  const door = await behindADoor(baseURL!)
-  try {
-    await page.goto(`${door.url}/demo/bench`)
-    await page.evaluate(() => navigator.serviceWorker.ready)
-    await page.reload()
-    const notice = page.getByText('A new version of the app is ready.')
-    await expect(page.getByRole('button', { name: 'Abandon' })).toBeVisible()
-    await expect(notice).toBeHidden()
-    const controller = () => page.evaluate(() => navigator.serviceWorker.controller?.state)
-    expect(await controller()).toBe('activated')
-    await page.evaluate(() => Object.assign(globalThis, { sameLife: true }))
-    door.bringNext()
-    await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update())
-    await expect(notice).toBeVisible()
-    // Work goes on meanwhile; the page is not taken away.
-    await page.getByRole('button', { name: 'Pause' }).click()
-    await expect(page.getByText('Paused. Waits go on drying.')).toBeVisible()
-    await page.getByRole('button', { name: 'Later' }).click()
-    await expect(notice).toBeHidden()
-    expect(await page.evaluate(() => Reflect.get(globalThis, 'sameLife'))).toBe(true)
-    const waiting = () =>
-      page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.waiting?.state)
-    expect(await waiting()).toBe('installed')
-    // It is offered again when the page is opened anew, and taken by a press.
-    await page.reload()
-    await expect(notice).toBeVisible()
-    await page.getByRole('button', { name: 'Take it now (reloads the page)' }).click()
-    await expect.poll(async () => waiting().catch(() => 'reloading')).toBeUndefined()
-    await expect(page.getByText('Paused. Waits go on drying.')).toBeVisible()
-    await expect(notice).toBeHidden()
-  } finally {
-    door.close()
-  }
+test.describe('the service worker', () => {
+  test.use({ serviceWorkers: 'allow' })
+
+  test('a new version of the app waits until the maker takes it', async ({ page, baseURL }) => {
+    const door = await behindADoor(baseURL!)
+    try {
+      await page.goto(`${door.url}/demo/bench`)
+      await page.evaluate(() => navigator.serviceWorker.ready)
+      await page.reload()
+      const notice = page.getByText('A new version of the app is ready.')
+      await expect(page.getByRole('button', { name: 'Abandon' })).toBeVisible()
+      await expect(notice).toBeHidden()
+      const controller = () => page.evaluate(() => navigator.serviceWorker.controller?.state)
+      expect(await controller()).toBe('activated')
+      await page.evaluate(() => Object.assign(globalThis, { sameLife: true }))
+      door.bringNext()
+      await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update())
+      await expect(notice).toBeVisible()
+      // Work goes on meanwhile; the page is not taken away.
+      await page.getByRole('button', { name: 'Pause' }).click()
+      await expect(page.getByText('Paused. Waits go on drying.')).toBeVisible()
+      await page.getByRole('button', { name: 'Later' }).click()
+      await expect(notice).toBeHidden()
+      expect(await page.evaluate(() => Reflect.get(globalThis, 'sameLife'))).toBe(true)
+      const waiting = () =>
+        page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.waiting?.state)
+      expect(await waiting()).toBe('installed')
+      // It is offered again when the page is opened anew, and taken by a press.
+      await page.reload()
+      await expect(notice).toBeVisible()
+      await page.getByRole('button', { name: 'Take it now (reloads the page)' }).click()
+      await expect.poll(async () => waiting().catch(() => 'reloading')).toBeUndefined()
+      await expect(page.getByText('Paused. Waits go on drying.')).toBeVisible()
+      await expect(notice).toBeHidden()
+    } finally {
+      door.close()
+    }
+  })
 })
 
 test.describe('trays and own figures', () => {

@@ -1,6 +1,16 @@
 import { decide, foldRun, planFrom, type Batch, type Deed, type Run, type RunEvent } from '../../core/batches'
 import { makeUp, step, type PlantJob, type PlantMethod, type Step, type StepDraft } from '../../core/makeup'
-import type { BenchBatch, BenchOrder, TimeRecord } from '../../core/schedule'
+import {
+  benchOf,
+  Search,
+  wallAt,
+  type Bench,
+  type BenchBatch,
+  type BenchOrder,
+  type Laid,
+  type Problem,
+  type TimeRecord,
+} from '../../core/schedule'
 
 export const ZONE = 'Europe/Vienna'
 /** A Friday, five in the afternoon on the wall. */
@@ -22,7 +32,7 @@ export const evenings: readonly TimeRecord[] = [
 ]
 
 /** A batch of steps as a test writes them. */
-export function batchOf(name: string, pieces: number, drafts: readonly Omit<StepDraft, 'text'>[]): Batch {
+export function batchOf(name: string, pieces: number, drafts: readonly Draft[]): Batch {
   const steps: Step[] = drafts.map((draft) => step({ text: '', ...draft } as StepDraft))
   return {
     id: name.replaceAll(/[^A-Za-z0-9]/g, '-'),
@@ -73,4 +83,58 @@ export const orderOf = (batches: readonly BenchBatch[], more: Partial<BenchOrder
   boringMin: 60,
   reserveDays: 0,
   ...more,
+})
+
+/** An order as a short search lays it. */
+export function laid(order: BenchOrder): { bench: Bench; plan: Laid } {
+  const bench = benchOf(order)
+  const search = new Search(bench.problem, 1)
+  search.run(30)
+  return { bench, plan: search.best.plan }
+}
+
+const DAYS = ['', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
+/** "Fri 19:00" of each work, in the order of the bench; "–" where it has no place. */
+export const when = ({ bench, plan }: { bench: Bench; plan: Laid }): string[] =>
+  plan.placed.map((spot) => {
+    if (!spot) return '–'
+    const { weekday, time } = wallAt(bench.originMs + spot.start * 60_000, ZONE)
+    return `${DAYS[weekday]} ${time}`
+  })
+
+/** A step as a test writes it. */
+export type Draft = Omit<StepDraft, 'text'>
+export const hands = (onceMin: number, eachMin: number) =>
+  ({ onceSec: onceMin * 60, eachSec: eachMin * 60, origin: 'memory' }) as const
+export const dry = (leastMin: number, mostMin?: number) =>
+  ({
+    leastMin,
+    kind: 'open film',
+    what: 'Dry',
+    origin: 'memory',
+    ...(mostMin === undefined ? {} : { mostMin }),
+  }) as const
+/** Soaked, a night of drying, painted. */
+export const two: readonly Draft[] = [
+  { id: 'soak', title: 'Soak', hands: hands(3, 1), wait: dry(600) },
+  { id: 'paint', title: 'Paint', hands: hands(1, 1) },
+]
+
+/** One pair of hands, two hours on each of two evenings, and what there is to do. */
+export const twoEvenings = (works: Problem['works'], jobs: Problem['jobs']): Problem => ({
+  workers: [
+    {
+      id: 'ada',
+      open: [
+        { from: 0, to: 120 },
+        { from: 24 * 60, to: 24 * 60 + 120 },
+      ],
+    },
+  ],
+  slots: [],
+  holders: [],
+  holds: [],
+  horizon: 5 * 24 * 60,
+  jobs,
+  works,
 })

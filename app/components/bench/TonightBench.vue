@@ -1,11 +1,18 @@
 <script setup lang="ts">
 import { useWakeLock } from '@vueuse/core'
+import { sittingsOf } from '~~/core/schedule'
 
 /** The evening at the bench, in large type: the order of the clock, and the device kept awake and speaking up if wanted. */
 const calendar = useCalendar()
 const to = useStationPath()
 const notices = useNotices()
 calendar.follow()
+
+/** The next session; the one that runs as it goes on from now. */
+const sitting = computed(() => {
+  const { bench, live, zone, sittings } = calendar
+  return bench && live ? sittingsOf(bench, live, zone)[0] : sittings[0]
+})
 
 const { wanted, toggle } = useNoticesWanted()
 const why = ref('')
@@ -56,7 +63,7 @@ onBeforeUnmount(() => {
       class="large"
       :bench="calendar.bench"
       :placed="calendar.live ?? calendar.shown"
-      :zone="calendar.zone"
+      :sitting="sitting"
     />
     <p v-else class="px-6 text-soft" role="status">Laying the evening…</p>
   </div>

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { jobStandings, msOf, wallAt, type Bench, type Placed } from '~~/core/schedule'
+import { jobStandings, type Bench, type Placed } from '~~/core/schedule'
 import { formatMinutes } from '~~/core/units'
 
 /** The batches that are laid, by their letters: when each ends, what it is promised for, and what is to spare. */
 const props = defineProps<{
   bench: Bench
   placed: readonly (Placed | undefined)[]
-  zone: string
   letters: ReadonlyMap<string, string>
   names: ReadonlyMap<string, string>
 }>()
@@ -24,8 +23,7 @@ const rows = computed(() => {
   })
 })
 type Row = (typeof rows.value)[number]
-const dayOf = (minute: number): string =>
-  formatWeekday(wallAt(msOf(props.bench.originMs, minute), props.zone).date)
+const { day } = useBenchWords(() => props.bench)
 
 function says(row: Row): { text: string; tone: string } {
   if (row.end === undefined) return { text: 'not all of it has a place', tone: 'hip' }
@@ -58,7 +56,7 @@ const isMine = ({ works }: Row): boolean => selected.value !== undefined && work
             {{ names.get(id) }}
           </button>
           <p class="text-sm text-soft">
-            <template v-if="row.end !== undefined">ends {{ dayOf(row.end) }}</template
+            <template v-if="row.end !== undefined">ends {{ day(row.end) }}</template
             ><template v-if="row.end !== undefined && row.due">, </template
             ><template v-if="row.due">promised {{ formatWeekday(row.due) }}</template>
           </p>

@@ -96,15 +96,7 @@ async function read(): Promise<void> {
         <label class="label" for="off-to">Last day</label>
         <input id="off-to" v-model="text.to" class="field" type="date" />
       </div>
-      <div v-if="workshop.people.length > 1">
-        <label class="label" for="off-who">Who</label>
-        <select id="off-who" v-model="text.who" class="field">
-          <option value="">everybody</option>
-          <option v-for="person in workshop.people" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-        </select>
-      </div>
+      <PersonPick id="off-who" v-model="text.who" label="Who" />
       <TextField v-model="text.why" class="min-w-28 flex-1" label="Why" />
       <button type="submit" class="button mb-[22px]">Add days off</button>
     </form>
@@ -118,15 +110,7 @@ async function read(): Promise<void> {
       }}
     </p>
     <div class="mt-1 flex flex-wrap items-end gap-2">
-      <div v-if="workshop.people.length > 1">
-        <label class="label" for="busy-who">Whose</label>
-        <select id="busy-who" v-model="fileWho" class="field">
-          <option value="">everybody’s</option>
-          <option v-for="person in workshop.people" :key="person.id" :value="person.id">
-            {{ person.name }}’s
-          </option>
-        </select>
-      </div>
+      <PersonPick id="busy-who" v-model="fileWho" label="Whose" possessive />
       <label class="button"
         >Read calendar file<input
           ref="file"

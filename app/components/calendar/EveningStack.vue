@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { msOf, sittingsOf, threadsOf, wallAt, workStates, type Bench, type Placed } from '~~/core/schedule'
+import { threadsOf, workStates, type Bench, type Placed } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
 import { useStackDrag } from '../../composables/stack-drag'
 import { LEFT, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
@@ -10,7 +10,6 @@ const props = defineProps<{
   bench: Bench
   placed: readonly (Placed | undefined)[]
   zoom: Zoom
-  zone: string
   letters: ReadonlyMap<string, string>
   names: ReadonlyMap<string, string>
 }>()
@@ -19,8 +18,7 @@ const calendar = useCalendar()
 
 const frame = ref<HTMLElement>()
 const { width } = useElementSize(frame)
-const all = computed(() => sittingsOf(props.bench, props.placed, props.zone))
-const sittings = computed(() => shownSittings(all.value, props.zoom, props.placed))
+const sittings = computed(() => shownSittings(calendar.sittings, props.zoom, props.placed))
 const layout = useStackLayout(
   () => props.bench,
   () => props.placed,
@@ -41,12 +39,7 @@ const jobOf = (work: number | undefined): number | undefined =>
 const isMine = (work: number): boolean =>
   selected.value !== undefined && jobOf(work) === jobOf(selected.value)
 
-const clock = (minute: number): string => wallAt(msOf(props.bench.originMs, minute), props.zone).time
-const personOf = (worker: number): string => {
-  const id = props.bench.problem.workers[worker]?.id ?? ''
-  return calendar.people.find((person) => person.id === id)?.name ?? 'You'
-}
-const severalPeople = computed(() => props.bench.problem.workers.length > 1)
+const { clock, personOf, severalPeople } = useBenchWords(() => props.bench)
 const keyOf = (work: number): string => {
   const own = props.bench.works[work]
   return own ? `${own.batchId}|${own.step.id}|${own.partsAfter}` : String(work)
@@ -68,7 +61,7 @@ function labelOf(work: number): string {
 const { drag, answer, ghosts, press, move, drop, leave, key } = useStackDrag({
   frame,
   layout,
-  all: () => all.value,
+  all: () => calendar.sittings,
   placed: () => props.placed,
   keyOf,
   isPinned: (work) => props.bench.works[work]?.pinned ?? false,

@@ -1,20 +1,16 @@
 <script setup lang="ts">
-import { msOf, unplacedWords, wallAt, type Bench } from '~~/core/schedule'
+import { unplacedWords, type Bench } from '~~/core/schedule'
 
 /** Steps that find no place, each batch once, and why. */
 const props = defineProps<{
   bench: Bench
   works: readonly number[]
-  zone: string
   names: ReadonlyMap<string, string>
 }>()
 const selected = defineModel<number>('selected')
 const calendar = useCalendar()
 
-const wall = (minute: number): string => {
-  const { date, time } = wallAt(msOf(props.bench.originMs, minute), props.zone)
-  return `${formatWeekday(date)} ${time}`
-}
+const { moment } = useBenchWords(() => props.bench)
 const FOLLOWS = 'what comes before it finds no place'
 /** The first of each batch that is without a place: the others wait for it. */
 const firsts = computed(() =>
@@ -22,7 +18,7 @@ const firsts = computed(() =>
     const why = calendar.unplaced.get(work)
     const told = props.bench.works[work]
     if (why === undefined || why === FOLLOWS || !told) return []
-    return [{ work, told, words: unplacedWords(props.bench, work, why, wall) }]
+    return [{ work, told, words: unplacedWords(props.bench, work, why, moment) }]
   }),
 )
 </script>

@@ -3,7 +3,7 @@ import { isOutdoors, outdoorsToAsk, wallAt, type Bench, type Session } from '~~/
 import { saveTime } from '../../db/commands/calendar'
 
 /** Work outdoors is laid into hours that the maker has called dry and still: it asks before it takes one. */
-const props = defineProps<{ bench: Bench; zone: string }>()
+const props = defineProps<{ bench: Bench }>()
 const workshop = useWorkshop()
 const calendar = useCalendar()
 
@@ -18,7 +18,7 @@ const wantedMin = computed(() =>
 )
 const asked = computed<Session[]>(() => {
   if (wantedMin.value === 0) return []
-  const time = { people: calendar.people, times: workshop.times, zone: props.zone }
+  const time = { people: calendar.people, times: workshop.times, zone: calendar.zone }
   const seen = new Set<string>()
   return outdoorsToAsk(time, props.bench.sessions, props.bench.daylight, wantedMin.value)
     .filter(({ fromMs, toMs }) => {
@@ -27,7 +27,7 @@ const asked = computed<Session[]>(() => {
     })
     .slice(0, 3)
 })
-const clock = (ms: number): string => wallAt(ms, props.zone).time
+const clock = (ms: number): string => wallAt(ms, calendar.zone).time
 async function say({ date, fromMs, toMs }: Session, fit: boolean): Promise<void> {
   await workshop.give(saveTime, { kind: 'outdoors', date, from: clock(fromMs), to: clock(toMs), fit })
 }

@@ -58,15 +58,8 @@ async function put(): Promise<void> {
 }
 
 const answer = computed(() => found.value?.best.answer)
-const wall = (minute: number): string => {
-  if (minute === Infinity) return 'not within half a year'
-  const { date, time } = wallAt(msOf(answer.value?.bench.originMs ?? 0, minute), calendar.zone)
-  return `${formatWeekday(date)} ${time}`
-}
-const dayOf = (minute: number): string =>
-  minute === Infinity
-    ? 'not within half a year'
-    : formatWeekday(wallAt(msOf(answer.value?.bench.originMs ?? 0, minute), calendar.zone).date)
+const { day, moment, holdersOf } = useBenchWords(() => answer.value?.bench)
+const dayOf = (minute: number): string => (minute === Infinity ? 'not within half a year' : day(minute))
 const half = computed(() => (answer.value?.promised ? quantile(answer.value.promised, 0.5) : undefined))
 const sure = computed(() => (answer.value?.promised ? quantile(answer.value.promised, 0.9) : undefined))
 /** How likely it is by the day that is asked for. */
@@ -81,7 +74,7 @@ const chance = computed(() => {
 const lostWords = computed(() => {
   const { lost, bench } = answer.value ?? {}
   return lost && bench
-    ? `${bench.works[lost[0]]?.step.title ?? ''}: ${unplacedWords(bench, lost[0], lost[1], wall)}`
+    ? `${bench.works[lost[0]]?.step.title ?? ''}: ${unplacedWords(bench, lost[0], lost[1], moment)}`
     : ''
 })
 /** What costs most time, the most first. */
@@ -106,7 +99,7 @@ function wordOf({ by, holder, other }: Held): string {
     case 'hands':
       return `hands at ${name}`
     case 'holder':
-      return `${holder === undefined ? 'holders' : `${bench?.problem.holders[holder]?.id ?? 'holder'}s`} taken by ${name}`
+      return `${holdersOf(holder)} taken by ${name}`
     case 'air':
       return 'air that must clear'
     case 'pinned':
@@ -116,7 +109,7 @@ function wordOf({ by, holder, other }: Held): string {
 const gainWords = computed(() => {
   const { gain } = answer.value ?? {}
   if (!gain) return 'One more evening in the next four weeks would gain nothing.'
-  return `One more evening, ${wall(gain.from)}, would gain ${gain.minutes === Infinity ? 'a place for it' : formatMinutes(gain.minutes)}.`
+  return `One more evening, ${moment(gain.from)}, would gain ${gain.minutes === Infinity ? 'a place for it' : formatMinutes(gain.minutes)}.`
 })
 
 async function plan(variant: Variant): Promise<void> {
@@ -170,7 +163,7 @@ async function plan(variant: Variant): Promise<void> {
             By {{ formatWeekday(text.by) }}: {{ Math.round(100 * chance) }} in a hundred.
           </p>
           <p class="text-soft">
-            By the plan it is done {{ wall(answer.planEnd)
+            By the plan it is done {{ moment(answer.planEnd)
             }}<template v-if="(answer.promised?.short ?? 0) > 0.02"
               >; in {{ Math.round(100 * (answer.promised?.short ?? 0)) }} of a hundred runs too few come out,
               and some are made again</template
@@ -199,7 +192,7 @@ async function plan(variant: Variant): Promise<void> {
                 {{
                   variant.answer.planEnd === undefined
                     ? 'finds no place'
-                    : `done ${wall(variant.answer.planEnd)}`
+                    : `done ${moment(variant.answer.planEnd)}`
                 }}
               </td>
               <td class="number">

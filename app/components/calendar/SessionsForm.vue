@@ -85,15 +85,7 @@ async function add(): Promise<void> {
         <label class="label" for="session-to">To</label>
         <input id="session-to" v-model="text.to" class="field" type="time" />
       </div>
-      <div v-if="workshop.people.length > 1">
-        <label class="label" for="session-who">Who</label>
-        <select id="session-who" v-model="text.who" class="field">
-          <option value="">everybody</option>
-          <option v-for="person in workshop.people" :key="person.id" :value="person.id">
-            {{ person.name }}
-          </option>
-        </select>
-      </div>
+      <PersonPick id="session-who" v-model="text.who" label="Who" />
       <button type="submit" class="button">Add session</button>
     </form>
     <p v-if="fault" class="mt-1 text-sm text-hip" role="alert">{{ fault }}</p>

@@ -2,45 +2,38 @@
 import {
   dryingFrom,
   fitsWhole,
-  msOf,
-  sittingsOf,
   toLayOut,
   turnsBetween,
-  wallAt,
   type Bench,
   type Placed,
+  type Sitting,
 } from '~~/core/schedule'
 import { counted, formatMinutes, readNumber } from '~~/core/units'
 
 /** The next session as it comes: what to do in which order, what to lay out, what dries until when; or what fits into a while. */
-const props = defineProps<{ bench: Bench; placed: readonly (Placed | undefined)[]; zone: string }>()
+const props = defineProps<{
+  bench: Bench
+  placed: readonly (Placed | undefined)[]
+  sitting: Sitting | undefined
+}>()
 const stock = useStock()
-const calendar = useCalendar()
 const to = useStationPath()
 const nowMs = useClock(5_000)
 
-const sitting = computed(() => sittingsOf(props.bench, props.placed, props.zone)[0])
 const nowMin = computed(() => (nowMs.value - props.bench.originMs) / 60_000)
-const isNow = computed(() => sitting.value !== undefined && sitting.value.from <= nowMin.value)
+const isNow = computed(() => props.sitting !== undefined && props.sitting.from <= nowMin.value)
 const turns = computed(() =>
-  sitting.value ? turnsBetween(props.bench, props.placed, sitting.value.from, sitting.value.to) : [],
+  props.sitting ? turnsBetween(props.bench, props.placed, props.sitting.from, props.sitting.to) : [],
 )
 const layOut = computed(() => toLayOut(props.bench, turns.value))
 const drying = computed(() =>
-  sitting.value
-    ? dryingFrom(props.bench, props.placed, sitting.value.from, sitting.value.to).filter(
-        ({ until }) => until > (sitting.value?.to ?? 0),
+  props.sitting
+    ? dryingFrom(props.bench, props.placed, props.sitting.from, props.sitting.to).filter(
+        ({ until }) => until > (props.sitting?.to ?? 0),
       )
     : [],
 )
-const severalPeople = computed(() => props.bench.problem.workers.length > 1)
-const personOf = (worker: number): string => {
-  const id = props.bench.problem.workers[worker]?.id ?? ''
-  return calendar.people.find((person) => person.id === id)?.name ?? 'You'
-}
-const clock = (minute: number): string => wallAt(msOf(props.bench.originMs, minute), props.zone).time
-const day = (minute: number): string =>
-  formatWeekday(wallAt(msOf(props.bench.originMs, minute), props.zone).date)
+const { clock, day, moment, personOf, severalPeople } = useBenchWords(() => props.bench)
 const nameOf = (batchId: string): string => stock.batchById.get(batchId)?.name ?? ''
 const isUnderWay = ({ start, end }: { start: number; end: number }): boolean =>
   start <= nowMin.value && nowMin.value < end
@@ -95,7 +88,7 @@ const MOST_FITTING = 4
       <section v-if="drying.length > 0" aria-label="What dries" class="mt-4">
         <h2>Then it dries</h2>
         <p v-for="row in drying" :key="`${row.batchId}|${row.until}`">
-          {{ nameOf(row.batchId) }}: until {{ day(row.until) }} {{ clock(row.until)
+          {{ nameOf(row.batchId) }}: until {{ moment(row.until)
           }}<span class="text-soft"> ({{ row.what.toLowerCase() }})</span>
         </p>
       </section>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { msOf, sittingsOf, turnsBetween, wallAt, type Bench, type Placed } from '~~/core/schedule'
+import { turnsBetween, type Bench, type Placed } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
 import { shownSittings } from '../../composables/stack-layout'
 
@@ -7,26 +7,17 @@ import { shownSittings } from '../../composables/stack-layout'
 const props = defineProps<{
   bench: Bench
   placed: readonly (Placed | undefined)[]
-  zone: string
   names: ReadonlyMap<string, string>
 }>()
 const workshop = useWorkshop()
 const calendar = useCalendar()
 const sittings = computed(() =>
-  shownSittings(sittingsOf(props.bench, props.placed, props.zone), 'week', props.placed).map((sitting) => ({
+  shownSittings(calendar.sittings, 'week', props.placed).map((sitting) => ({
     ...sitting,
     turns: turnsBetween(props.bench, props.placed, sitting.from, sitting.to),
   })),
 )
-const clock = (minute: number): string => wallAt(msOf(props.bench.originMs, minute), props.zone).time
-const dry = (minute: number): string => {
-  const { date, time } = wallAt(msOf(props.bench.originMs, minute), props.zone)
-  return `${formatWeekday(date)} ${time}`
-}
-const personOf = (worker: number): string => {
-  const id = props.bench.problem.workers[worker]?.id ?? ''
-  return calendar.people.find((person) => person.id === id)?.name ?? ''
-}
+const { clock, moment, personOf, severalPeople } = useBenchWords(() => props.bench)
 </script>
 
 <template>
@@ -41,14 +32,14 @@ const personOf = (worker: number): string => {
             <td>☐</td>
             <td>{{ clock(turn.start) }}</td>
             <td>{{ formatMinutes(turn.end - turn.start) }}</td>
-            <td>{{ personOf(turn.worker) }}</td>
+            <td>{{ severalPeople ? personOf(turn.worker) : '' }}</td>
             <td>
               {{ names.get(bench.works[turn.work]?.batchId ?? '') }}:
               <strong>{{ bench.works[turn.work]?.step.title }}</strong>,
               {{ counted(bench.works[turn.work]?.pieces ?? 0, 'piece')
               }}<template v-if="turn.closesAt !== undefined">; done by {{ clock(turn.closesAt) }}</template
               ><template v-if="(bench.works[turn.work]?.waitMin ?? 0) >= 60"
-                >; dry {{ dry(turn.end + Math.ceil(bench.works[turn.work]?.waitMin ?? 0)) }}</template
+                >; dry {{ moment(turn.end + Math.ceil(bench.works[turn.work]?.waitMin ?? 0)) }}</template
               >
             </td>
           </tr>

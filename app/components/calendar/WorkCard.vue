@@ -1,14 +1,5 @@
 <script setup lang="ts">
-import {
-  heldUp,
-  msOf,
-  sittingsOf,
-  unplacedWords,
-  wallAt,
-  type Bench,
-  type Held,
-  type Placed,
-} from '~~/core/schedule'
+import { heldUp, unplacedWords, type Bench, type Held, type Placed } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
 import { changeLaying } from '../../db/commands/calendar'
 
@@ -17,7 +8,6 @@ const props = defineProps<{
   bench: Bench
   placed: readonly (Placed | undefined)[]
   work: number
-  zone: string
   names: ReadonlyMap<string, string>
 }>()
 const workshop = useWorkshop()
@@ -27,17 +17,10 @@ const notices = useNotices()
 const told = computed(() => props.bench.works[props.work])
 const own = computed(() => props.bench.problem.works[props.work])
 const spot = computed(() => props.placed[props.work])
-const wall = (minute: number): string => {
-  const { date, time } = wallAt(msOf(props.bench.originMs, minute), props.zone)
-  return `${formatWeekday(date)} ${time}`
-}
-const personOf = (worker: number): string => {
-  const id = props.bench.problem.workers[worker]?.id ?? ''
-  return calendar.people.find((person) => person.id === id)?.name ?? 'You'
-}
+const { clock, moment, personOf, holdersOf } = useBenchWords(() => props.bench)
 const whyNot = computed(() => {
   const why = calendar.unplaced.get(props.work)
-  return why === undefined ? '' : unplacedWords(props.bench, props.work, why, wall)
+  return why === undefined ? '' : unplacedWords(props.bench, props.work, why, moment)
 })
 
 const nameOf = (work: number | undefined): string => {
@@ -56,7 +39,7 @@ function heldWords({ by, minutes, other, holder }: Held): string {
     case 'pinned':
       return `${long} because it is pinned`
     case 'holder':
-      return `${long} until ${holder === undefined ? 'holders' : `${props.bench.problem.holders[holder]?.id ?? 'holder'}s`} come free of ${nameOf(other)}`
+      return `${long} until ${holdersOf(holder)} come free of ${nameOf(other)}`
     case 'air':
       return `${long} until the air is clear`
     case 'hands':
@@ -72,10 +55,9 @@ const held = computed(() =>
 )
 
 /** Evenings that it could be moved to, for hands without a mouse. */
+const MOST_EVENINGS = 40
 const evenings = computed(() =>
-  sittingsOf(props.bench, props.placed, props.zone)
-    .slice(0, 40)
-    .map(({ from, to, date }) => ({ from, to, words: `${formatWeekday(date)} ${wall(from).slice(-5)}` })),
+  calendar.sittings.slice(0, MOST_EVENINGS).map(({ from, to }) => ({ from, to, words: moment(from) })),
 )
 const here = computed(
   () =>
@@ -125,17 +107,17 @@ async function togglePin(): Promise<void> {
       {{ counted(told.pieces, 'piece') }}
     </p>
     <p v-if="spot" class="mt-2">
-      <strong>{{ wall(spot.start) }}</strong> to {{ wall(spot.end).slice(-5) }},
-      {{ formatMinutes(own.minutes) }} of {{ personOf(spot.worker) }}’s hands
+      <strong>{{ moment(spot.start) }}</strong> to {{ clock(spot.end) }}, {{ formatMinutes(own.minutes) }} of
+      {{ personOf(spot.worker) }}’s hands
     </p>
     <p v-else class="mt-2 text-hip">No place: {{ whyNot }}.</p>
     <p v-if="told.waitMin > 0" class="text-rain">
       Then {{ formatMinutes(told.waitMin) }}: {{ told.step.wait?.what.toLowerCase()
-      }}<template v-if="spot">, until {{ wall(spot.end + Math.ceil(told.waitMin)) }}</template
+      }}<template v-if="spot">, until {{ moment(spot.end + Math.ceil(told.waitMin)) }}</template
       >.
     </p>
     <p v-if="told.step.wait?.mostMin !== undefined && spot" class="text-larch">
-      What follows must be done by {{ wall(spot.end + Math.floor(told.step.wait.mostMin)) }}.
+      What follows must be done by {{ moment(spot.end + Math.floor(told.step.wait.mostMin)) }}.
     </p>
     <p v-for="line in held" :key="line.by" class="text-sm text-soft">No earlier: {{ heldWords(line) }}.</p>
     <div class="mt-3 flex flex-wrap items-end gap-2">

@@ -81,14 +81,13 @@ const openBatch = (batchId: string) => {
   const work = calendar.bench?.works.findIndex((own) => own.batchId === batchId)
   selected.value = work === -1 ? undefined : work
 }
-const personOf = (id: string): string => calendar.people.find((person) => person.id === id)?.name ?? 'You'
 /** The plan as it is shown, for the calendar that a maker looks at all day. */
 async function saveFile(): Promise<void> {
   if (!calendar.bench) return
   const { writeCalendar } = await import('~~/core/schedule/calendar-file')
   const { name } = workshop.settings
   const nameOf = (id: string): string => names.value.get(id) ?? ''
-  const events = calendarEvents(calendar.bench, calendar.shown, calendar.zone, nameOf, personOf)
+  const events = calendarEvents(calendar.bench, calendar.shown, calendar.zone, nameOf, calendar.nameOf)
   save(
     new Blob([writeCalendar(events, name, Date.now())], { type: 'text/calendar' }),
     `${fileNameOf(name)}.ics`,
@@ -192,7 +191,6 @@ const lastEnd = computed(() => {
             :bench="calendar.bench"
             :placed="calendar.shown"
             :zoom="zoom"
-            :zone="calendar.zone"
             :letters="letters"
             :names="names"
           />
@@ -200,7 +198,7 @@ const lastEnd = computed(() => {
             v-if="zoom === 'tonight'"
             :bench="calendar.bench"
             :placed="calendar.shown"
-            :zone="calendar.zone"
+            :sitting="calendar.sittings[0]"
           />
           <ul class="legend" aria-label="How steps are drawn">
             <li><span class="key loose" /> days to spare</li>
@@ -221,7 +219,6 @@ const lastEnd = computed(() => {
             v-model:selected="selected"
             :bench="calendar.bench"
             :placed="calendar.shown"
-            :zone="calendar.zone"
             :letters="letters"
             :names="names"
             @open="openBatch"
@@ -232,7 +229,6 @@ const lastEnd = computed(() => {
             :bench="calendar.bench"
             :placed="calendar.shown"
             :work="selected"
-            :zone="calendar.zone"
             :names="names"
           />
           <LostList
@@ -241,10 +237,9 @@ const lastEnd = computed(() => {
             class="mt-4"
             :bench="calendar.bench"
             :works="lost"
-            :zone="calendar.zone"
             :names="names"
           />
-          <OutdoorsAsk :bench="calendar.bench" :zone="calendar.zone" />
+          <OutdoorsAsk :bench="calendar.bench" />
           <p class="mt-5 flex flex-wrap gap-2">
             <button type="button" class="button button-small" @click="saveFile">Calendar file</button>
             <button type="button" class="button button-small" @click="printWeek">Print the week</button>
@@ -252,13 +247,7 @@ const lastEnd = computed(() => {
         </aside>
       </div>
     </template>
-    <WeekSheet
-      v-if="calendar.bench"
-      :bench="calendar.bench"
-      :placed="calendar.shown"
-      :zone="calendar.zone"
-      :names="names"
-    />
+    <WeekSheet v-if="calendar.bench" :bench="calendar.bench" :placed="calendar.shown" :names="names" />
     <PromiseDialog v-if="asking" @close="asking = false" />
     <TimeDialog v-if="times" @close="times = false" />
   </div>

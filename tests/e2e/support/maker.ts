@@ -50,9 +50,16 @@ export class Maker {
     return row
   }
 
+  /** Finds a line of any commission by its name, and goes to its make-up. */
   async chooseLine(name: string): Promise<void> {
-    await this.go('Line-up')
-    await this.page.getByRole('table').getByRole('button', { name, exact: true }).click()
+    await this.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+    await this.page.keyboard.press('/')
+    await this.page.getByLabel('Find anything').fill(`${name} line of`)
+    await this.page
+      .getByRole('option')
+      .filter({ has: this.page.getByText(name, { exact: true }) })
+      .first()
+      .click()
     await expect(this.page.locator('h1', { hasText: name })).toBeVisible()
   }
 
@@ -128,8 +135,11 @@ export class Maker {
       await expect
         .poll(async () => (await dialog.isVisible()) || (await page.locator('main').innerText()) !== before)
         .toBe(true)
+      // A question whose wait is over meanwhile has been answered by the clock: it goes by itself.
       if (await dialog.isVisible()) {
-        await yes.click()
+        await yes
+          .click({ timeout: 5_000 })
+          .catch((error: unknown) => expect(dialog, String(error)).toBeHidden())
         await expect(dialog).toBeHidden()
       }
     }

@@ -1,95 +1,19 @@
-import { plantMethods } from '../../../core/methods'
-import type { StepDraft } from '../../../core/makeup'
+import { breaksOf, type TimeRecord, wallAt } from '../../../core/schedule'
 import {
-  benchOf,
-  breaksOf,
-  laidWorks,
-  partsOf,
-  placedOf,
-  Search,
-  standingOf,
-  wallAt,
-  type Bench,
-  type BenchOrder,
-  type Laid,
-  type TimeRecord,
-} from '../../../core/schedule'
-import { batchOf, evenings, exampleBatch, FRIDAY, orderOf, planned, runOf, ZONE } from '../../support/benches'
-
-type Draft = Omit<StepDraft, 'text'>
-const hands = (onceMin: number, eachMin: number) =>
-  ({ onceSec: onceMin * 60, eachSec: eachMin * 60, origin: 'memory' }) as const
-const dry = (leastMin: number, mostMin?: number) =>
-  ({
-    leastMin,
-    kind: 'open film',
-    what: 'Dry',
-    origin: 'memory',
-    ...(mostMin === undefined ? {} : { mostMin }),
-  }) as const
-
-function laid(order: BenchOrder): { bench: Bench; plan: Laid } {
-  const bench = benchOf(order)
-  const search = new Search(bench.problem, 1)
-  search.run(30)
-  return { bench, plan: search.best.plan }
-}
-/** "Fri 19:00" of each work, in the order of the bench; "–" where it has no place. */
-const DAYS = ['', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']
-const when = ({ bench, plan }: { bench: Bench; plan: Laid }): string[] =>
-  plan.placed.map((spot) => {
-    if (!spot) return '–'
-    const { weekday, time } = wallAt(bench.originMs + spot.start * 60_000, ZONE)
-    return `${DAYS[weekday]} ${time}`
-  })
-const two: Draft[] = [
-  { id: 'soak', title: 'Soak', hands: hands(3, 1), wait: dry(600) },
-  { id: 'paint', title: 'Paint', hands: hands(1, 1) },
-]
-
-describe('parts of a step', () => {
-  const limits = { longestMin: 150, boringMin: 60 }
-  it('are one where it fits, even ones where it is too much in a row, none lost', () => {
-    expect(partsOf({ hands: hands(5, 1) }, 30, limits)).toEqual([{ firstPiece: 0, pieces: 30, minutes: 35 }])
-    expect(partsOf({ hands: hands(5, 2) }, 60, limits)).toEqual([
-      { firstPiece: 0, pieces: 20, minutes: 45 },
-      { firstPiece: 20, pieces: 20, minutes: 45 },
-      { firstPiece: 40, pieces: 20, minutes: 45 },
-    ])
-  })
-  it('are whole rounds where a window makes rounds', () => {
-    const step = {
-      hands: hands(0, 2),
-      within: { sec: 900, what: '', origin: 'memory' as const },
-      atOnce: { count: 7, because: 'window' as const, what: '' },
-    }
-    const parts = partsOf(step, 50, limits)
-    expect(parts.map(({ pieces }) => pieces).reduce((a, b) => a + b)).toBe(50)
-    for (const { pieces } of parts.slice(0, -1)) expect(pieces % 7).toBe(0)
-  })
-  it('hold, for a thousand kinds of step, every piece once and no more than can be borne', () => {
-    for (let once = 0; once < 10; once += 1)
-      for (let each = 1; each <= 10; each += 1)
-        for (const pieces of [1, 2, 3, 7, 12, 40, 117, 400, 1000, 2500]) {
-          const step = { hands: hands(once * 3, each / 2) }
-          const parts = partsOf(step, pieces, limits)
-          let next = 0
-          for (const part of parts) {
-            if (part.firstPiece !== next || part.minutes > 60)
-              throw new Error(`${once} + ${each} × ${pieces}: ${JSON.stringify(part)}`)
-            next += part.pieces
-          }
-          expect(next).toBe(pieces)
-        }
-  })
-  it('stay whole where one piece takes longer than any session, and say so by their length', () => {
-    expect(partsOf({ hands: hands(0, 400) }, 2, limits).map(({ minutes }) => minutes)).toEqual([400, 400])
-  })
-  it('a wait that must be attended is time at the bench', () => {
-    const step = { hands: hands(5, 0), wait: { ...dry(60), attended: true } }
-    expect(partsOf(step, 1, { longestMin: 150, boringMin: 60 })[0]?.minutes).toBe(65)
-  })
-})
+  batchOf,
+  type Draft,
+  dry,
+  evenings,
+  FRIDAY,
+  hands,
+  laid,
+  orderOf,
+  planned,
+  runOf,
+  two,
+  when,
+  ZONE,
+} from '../../support/benches'
 
 describe('the bench as a problem', () => {
   it('a night’s drying lies between two evenings', () => {
@@ -311,96 +235,5 @@ describe('the bench as a problem', () => {
       time: '00:00',
     })
     expect(bench.dues).toEqual(['2026-12-12'])
-  })
-})
-
-describe('every way of making', () => {
-  it.each(plantMethods.map((method) => [method.id, method] as const))(
-    '%s is laid without breaking anything',
-    (_, method) => {
-      const yes = (date: string): TimeRecord => ({
-        id: `yes-${date}`,
-        changedAt: '2026-11-01T00:00:00.000Z',
-        kind: 'outdoors',
-        date,
-        from: '10:00',
-        to: '16:00',
-        fit: true,
-      })
-      const time = {
-        people: [
-          { id: 'ada', name: 'Ada' },
-          { id: 'bo', name: 'Bo' },
-        ],
-        times: [...evenings, yes('2026-11-28'), yes('2026-12-05'), yes('2026-12-12'), yes('2026-12-19')],
-        zone: ZONE,
-      }
-      const batches = method.examples.map((job, i) => planned(exampleBatch(method, job, `${method.id} ${i}`)))
-      const { bench, plan } = laid(orderOf(batches, { time }))
-      expect(breaksOf(bench.problem, plan)).toEqual([])
-      const lost = [...plan.unplaced].map(([work, why]) => `${bench.problem.works[work]?.id}: ${why}`)
-      expect(lost).toEqual([])
-      // Each step of each batch is there, with all its pieces.
-      for (const { batch } of batches)
-        batch.plan.steps.forEach((step, i) => {
-          const parts = bench.works.filter(
-            ({ batchId, stepIndex }) => batchId === batch.id && stepIndex === i,
-          )
-          expect([step.id, parts.reduce((sum, { pieces }) => sum + pieces, 0)]).toEqual([
-            step.id,
-            batch.pieces,
-          ])
-        })
-    },
-  )
-})
-
-describe('a plan that is kept', () => {
-  it('comes back as it was, and stands until something changes', () => {
-    const batches = [planned(batchOf('A', 5, two)), planned(batchOf('B', 8, two))]
-    const { bench, plan } = laid(orderOf(batches))
-    const layings = new Map(batches.map(({ batch: { id } }) => [id, { works: laidWorks(bench, plan, id) }]))
-    const placed = placedOf(bench, layings)
-    expect(placed).toEqual(plan.placed)
-    expect(standingOf(bench, placed)).toEqual({ missed: [], unlaid: [], broken: [] })
-    // The evening has passed and nothing was done.
-    const later = benchOf(orderOf(batches, { nowMs: FRIDAY + 8 * 3_600_000 }))
-    expect(standingOf(later, placedOf(later, layings)).missed).toHaveLength(2)
-    // A batch more; a session less.
-    const more = benchOf(orderOf([...batches, planned(batchOf('C', 1, two))]))
-    expect(standingOf(more, placedOf(more, layings)).unlaid).toHaveLength(2)
-    const time = { people: [{ id: 'ada', name: 'Ada' }], times: evenings.slice(0, 5), zone: ZONE }
-    const less = benchOf(orderOf(batches, { time }))
-    expect(standingOf(less, placedOf(less, layings)).broken).toHaveLength(2)
-  })
-})
-
-describe('a step in parts', () => {
-  const long: Draft[] = [{ id: 'rasp', title: 'Rasp', hands: hands(0, 10) }]
-
-  it('whose first part is done leaves the others where they were laid', () => {
-    const batch = batchOf('A', 18, long)
-    const { bench, plan } = laid(orderOf([planned(batch)]))
-    expect(when({ bench, plan })).toEqual(['Fri 19:00', 'Fri 20:15', 'Sat 10:00'])
-    const layings = new Map([['A', { works: laidWorks(bench, plan, 'A') }]])
-    const run = runOf(batch, [
-      ['2026-11-27T18:00:00.000Z', { type: 'start' }],
-      ['2026-11-27T18:55:00.000Z', { type: 'pieces', step: 0, count: 6 }],
-    ])
-    const later = benchOf(orderOf([{ batch, run }], { nowMs: Date.parse('2026-11-27T18:56:00.000Z') }))
-    const placed = placedOf(later, layings)
-    expect(when({ bench: later, plan: { ...plan, placed } })).toEqual(['Fri 20:15', 'Sat 10:00'])
-    expect(standingOf(later, placed)).toEqual({ missed: [], unlaid: [], broken: [] })
-  })
-
-  it('under way past its start is not nagged about; once its time is over it is missed', () => {
-    const batch = batchOf('A', 3, long)
-    const { bench, plan } = laid(orderOf([planned(batch)]))
-    const layings = new Map([['A', { works: laidWorks(bench, plan, 'A') }]])
-    const at = (moment: string) => {
-      const now = benchOf(orderOf([planned(batch)], { nowMs: Date.parse(moment) }))
-      return standingOf(now, placedOf(now, layings)).missed.length
-    }
-    expect([at('2026-11-27T18:10:00.000Z'), at('2026-11-27T18:31:00.000Z')]).toEqual([0, 1])
   })
 })

@@ -10,6 +10,7 @@ import {
   type Problem,
 } from '../../../core/schedule'
 import { seededRandom } from '../../../core/units'
+import { twoEvenings } from '../../support/benches'
 import { randomShop } from '../../support/shops'
 
 const DAY = 24 * 60
@@ -118,30 +119,17 @@ describe('dragging', () => {
 
 describe('the session that runs', () => {
   const at = (from: number, minutes: number) => ({ worker: 0, start: from, end: from + minutes })
-  const problem: Problem = {
-    workers: [
-      {
-        id: 'ada',
-        open: [
-          { from: 0, to: 120 },
-          { from: DAY, to: DAY + 120 },
-        ],
-      },
-    ],
-    slots: [],
-    holders: [],
-    holds: [],
-    horizon: 5 * DAY,
-    jobs: [
-      { id: 'a', works: [0, 1] },
-      { id: 'b', works: [2] },
-    ],
-    works: [
+  const problem = twoEvenings(
+    [
       { id: 'a.0', job: 0, minutes: 20, who: [0], after: [] },
       { id: 'a.1', job: 0, minutes: 30, who: [0], after: [{ work: 0, least: 600 }] },
       { id: 'b.0', job: 1, minutes: 30, who: [0], after: [] },
     ],
-  }
+    [
+      { id: 'a', works: [0, 1] },
+      { id: 'b', works: [2] },
+    ],
+  )
 
   it('goes on at once where things went quicker, and moves on where they took longer; tomorrow stays', () => {
     // Laid an hour from now, then another; what is tomorrow was laid late in the evening on purpose.
@@ -155,22 +143,8 @@ describe('the session that runs', () => {
 describe('setting up', () => {
   it('is counted once for works of one kit in a row in one session, and saved by laying them together', () => {
     const kits = ['red', 'blue', 'red', 'blue']
-    const problem: Problem = {
-      workers: [
-        {
-          id: 'ada',
-          open: [
-            { from: 0, to: 120 },
-            { from: DAY, to: DAY + 120 },
-          ],
-        },
-      ],
-      slots: [],
-      holders: [],
-      holds: [],
-      horizon: 5 * DAY,
-      jobs: kits.map((_, i) => ({ id: String(i), works: [i] })),
-      works: kits.map((can, job) => ({
+    const problem = twoEvenings(
+      kits.map((can, job) => ({
         id: `w${job}`,
         job,
         minutes: 10,
@@ -178,7 +152,8 @@ describe('setting up', () => {
         after: [],
         kits: ['spraying', can],
       })),
-    }
+      kits.map((_, i) => ({ id: String(i), works: [i] })),
+    )
     const at = (start: number) => ({ worker: 0, start, end: start + 10 })
     // Spraying and red, then blue, red, blue: five; on two evenings spraying is set up twice.
     expect(setUpsOf(problem, { placed: [0, 10, 20, 30].map(at) })).toBe(5)

@@ -1,0 +1,44 @@
+import { plantMethods } from '../../../core/methods'
+import { breaksOf, type TimeRecord } from '../../../core/schedule'
+import { evenings, exampleBatch, laid, orderOf, planned, ZONE } from '../../support/benches'
+
+describe('every way of making', () => {
+  it.each(plantMethods.map((method) => [method.id, method] as const))(
+    '%s is laid without breaking anything',
+    (_, method) => {
+      const yes = (date: string): TimeRecord => ({
+        id: `yes-${date}`,
+        changedAt: '2026-11-01T00:00:00.000Z',
+        kind: 'outdoors',
+        date,
+        from: '10:00',
+        to: '16:00',
+        fit: true,
+      })
+      const time = {
+        people: [
+          { id: 'ada', name: 'Ada' },
+          { id: 'bo', name: 'Bo' },
+        ],
+        times: [...evenings, yes('2026-11-28'), yes('2026-12-05'), yes('2026-12-12'), yes('2026-12-19')],
+        zone: ZONE,
+      }
+      const batches = method.examples.map((job, i) => planned(exampleBatch(method, job, `${method.id} ${i}`)))
+      const { bench, plan } = laid(orderOf(batches, { time }))
+      expect(breaksOf(bench.problem, plan)).toEqual([])
+      const lost = [...plan.unplaced].map(([work, why]) => `${bench.problem.works[work]?.id}: ${why}`)
+      expect(lost).toEqual([])
+      // Each step of each batch is there, with all its pieces.
+      for (const { batch } of batches)
+        batch.plan.steps.forEach((step, i) => {
+          const parts = bench.works.filter(
+            ({ batchId, stepIndex }) => batchId === batch.id && stepIndex === i,
+          )
+          expect([step.id, parts.reduce((sum, { pieces }) => sum + pieces, 0)]).toEqual([
+            step.id,
+            batch.pieces,
+          ])
+        })
+    },
+  )
+})
