@@ -14,11 +14,20 @@ const JUMP = 0.15
 const CRITICAL = 0.6
 const RUIN = 0.02
 /** Share of moves that put a work off, where there are units that are laid in one go. */
-const PUT_OFF = 0.15
+const PUT_OFF = 0.25
+/** Share of those that let one begin as early as it can again: more than half, or ever more are put off for nothing. */
+const CALL_BACK = 0.5
+/** Share of moves that give a work to somebody else, where several could do it. */
+const HAND_OVER = 0.1
 
-interface Candidate {
+/** What a plan is laid by. */
+interface Recipe {
   readonly order: readonly number[]
   readonly putOff: ReadonlyMap<number, number>
+  /** By work, who does it where others could begin no earlier. */
+  readonly prefers: readonly (number | undefined)[]
+}
+interface Candidate extends Recipe {
   readonly laid: Laid
   readonly cost: Cost
 }
@@ -37,6 +46,8 @@ export class Search {
   private readonly jump: number
   /** Works of units that are laid in one go: where a later start may be the better one. */
   private readonly fused: readonly number[]
+  /** Works that several could do. */
+  private readonly shared: readonly number[]
   private rounds = 0
 
   /** @param seed the same seed gives the same plans @param starts orders to begin with, besides the rules */
@@ -50,9 +61,10 @@ export class Search {
     this.jump = jumpOf(problem)
     this.cycle = CYCLE * Math.max(1, this.layer.units.length)
     const candidates = [...starts.map((order) => this.completed(order)), ...this.byRules()].map((order) =>
-      this.tried({ order, putOff: new Map() }),
+      this.tried({ order, putOff: new Map(), prefers: [] }),
     )
     this.fused = this.layer.units.flatMap(({ works }) => (works.length > 1 ? works : []))
+    this.shared = problem.works.flatMap(({ who }, work) => (who.length > 1 ? [work] : []))
     this.top = candidates.reduce((a, b) => (compareCost(b.cost, a.cost) < 0 ? b : a))
     this.current = this.top
   }
@@ -88,25 +100,38 @@ export class Search {
     return worse <= 0 ? next.setUps <= now.setUps + 1 : this.random() < Math.exp(-worse / heat)
   }
 
-  private tried({ order, putOff }: Pick<Candidate, 'order' | 'putOff'>): Candidate {
-    const laid = this.layer.lay(order, putOff)
-    return { order, putOff, laid, cost: costOf(this.problem, laid) }
+  private tried(recipe: Recipe): Candidate {
+    const laid = this.layer.lay(recipe.order, recipe.putOff, recipe.prefers)
+    return { ...recipe, laid, cost: costOf(this.problem, laid) }
   }
 
-  private moved(from: Candidate): Pick<Candidate, 'order' | 'putOff'> {
-    if (this.fused.length > 0 && this.random() < PUT_OFF) return this.putOffOne(from)
-    return { order: this.reordered(from), putOff: from.putOff }
+  private moved(from: Candidate): Recipe {
+    const { order, putOff, prefers } = from
+    if (this.fused.length > 0 && this.random() < PUT_OFF)
+      return { order, putOff: this.putOffOne(from), prefers }
+    if (this.shared.length > 0 && this.random() < HAND_OVER)
+      return { order, putOff, prefers: this.handedOver(prefers) }
+    return { order: this.reordered(from), putOff, prefers }
+  }
+
+  /** Somebody else does a work, where they could begin it as early. */
+  private handedOver(prefers: Recipe['prefers']): Recipe['prefers'] {
+    const work = this.shared[Math.floor(this.random() * this.shared.length)] ?? 0
+    const who = this.problem.works[work]?.who ?? []
+    return Object.assign([...prefers], { [work]: who[Math.floor(this.random() * who.length)] })
   }
 
   /** A work of a unit that is laid in one go waits for a moment at which another begins or ends; or waits no more. */
-  private putOffOne({ order, putOff, laid }: Candidate): Pick<Candidate, 'order' | 'putOff'> {
+  private putOffOne({ putOff, laid }: Candidate): Recipe['putOff'] {
     const next = new Map(putOff)
+    if (putOff.size > 0 && this.random() < CALL_BACK) {
+      next.delete([...putOff.keys()][Math.floor(this.random() * putOff.size)] ?? -1)
+      return next
+    }
     const work = this.fused[Math.floor(this.random() * this.fused.length)] ?? 0
     const other = laid.placed[Math.floor(this.random() * laid.placed.length)]
-    const wasOff = next.delete(work)
-    if (other && !(wasOff && this.random() < 0.5))
-      next.set(work, this.random() < 0.5 ? other.start : other.end)
-    return { order, putOff: next }
+    if (other) next.set(work, this.random() < 0.5 ? other.start : other.end)
+    return next
   }
 
   private reordered(from: Candidate): readonly number[] {

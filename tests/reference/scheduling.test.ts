@@ -93,7 +93,7 @@ function smallBench(seed: number, dues: boolean): Problem {
     id: `person ${i}`,
     open: Array.from({ length: days }, (_, day) => {
       const from = day * 480 + whole(0, 3) * SLOT
-      return { from, to: from + whole(6, 12) * SLOT }
+      return { from, to: from + whole(5, 9) * SLOT }
     }),
   }))
   const works: Work[] = []

@@ -51,7 +51,7 @@ describe('dots on a tray', () => {
           expect(onTray(dots, widthMm, heightMm)).toBe(true)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: 20 },
     )
   })
 
