@@ -15,8 +15,9 @@ const sizesOf: Record<Zoom, Sizes> = {
   season: { strip: 15, gap: 2, above: 9 },
 }
 
-/** Room for dates and names at the left, px. */
+/** Room for dates at the left, and for names beside them where there are several, px. */
 export const LEFT = 132
+export const NAMES = 54
 const LEAST_WIDTH = 7
 /** Minutes that are drawn of every sitting at least, and of free time after its last step. */
 const LEAST_SHOWN = 90
@@ -78,7 +79,8 @@ export function useStackLayout(
     })
     return Math.max(LEAST_SHOWN, ...reach)
   })
-  const pxPerMin = computed(() => (width() - LEFT - 12) / longest.value)
+  const left = computed(() => LEFT + (bench().problem.workers.length > 1 ? NAMES : 0))
+  const pxPerMin = computed(() => (width() - left.value - 12) / longest.value)
 
   const rows = computed<Row[]>(() => {
     const { strip, gap, above } = sizes.value
@@ -92,7 +94,7 @@ export function useStackLayout(
           y: own,
           open: open.flatMap(({ from, to }) => {
             const end = Math.min(to, sitting.from + longest.value)
-            const x = LEFT + (from - sitting.from) * pxPerMin.value
+            const x = left.value + (from - sitting.from) * pxPerMin.value
             const width = (end - from) * pxPerMin.value
             return width > 0 ? [{ x, y: own, width, height: strip, ...(end < to ? { freeTo: to } : {}) }] : []
           }),
@@ -109,7 +111,7 @@ export function useStackLayout(
   })
   const rowAt = (minute: number): Row | undefined =>
     rows.value.find(({ sitting }) => minute >= sitting.from && minute < sitting.to)
-  const xAt = (row: Row, minute: number): number => LEFT + (minute - row.sitting.from) * pxPerMin.value
+  const xAt = (row: Row, minute: number): number => left.value + (minute - row.sitting.from) * pxPerMin.value
 
   /** The box of a work where it is drawn; undefined where it lies elsewhere or nowhere. */
   function boxAt(spot: Placed | undefined): Box | undefined {

@@ -2,6 +2,7 @@ import * as Comlink from 'comlink'
 import type { Batch, Run } from '~~/core/batches'
 import {
   BORING_MIN,
+  compareCost,
   holdsGood,
   laidWorks,
   movesBetween,
@@ -174,7 +175,7 @@ export const useCalendar = defineStore('calendar', () => {
       for (let idle = 0; !stopping && mine === serial && idle < PATIENCE_MS; idle += LOOK_MS) {
         const next = await worker().improve(LOOK_MS)
         if (mine !== serial) break
-        if (sameCost(next.cost, best.cost)) continue
+        if (compareCost(next.cost, best.cost) === 0) continue
         best = next
         proposal.value = next
         unplaced.value = next.unplaced
@@ -294,10 +295,3 @@ export const useCalendar = defineStore('calendar', () => {
 
 const samePlaces = (a: Placements, b: Placements): boolean =>
   a.every((spot, i) => spot?.start === b[i]?.start && spot?.worker === b[i]?.worker)
-
-const sameCost = (a: Cost, b: Cost): boolean =>
-  a.unplaced === b.unplaced &&
-  a.late === b.late &&
-  a.setUps === b.setUps &&
-  a.end === b.end &&
-  a.ends === b.ends

@@ -11,9 +11,12 @@ export interface Cost {
   readonly setUps: number
   /** The minute that the last work ends. */
   readonly end: number
-  /** Ends of all jobs, summed. */
+  /** Ends of all jobs, summed; with {@link PASS_ON_MIN} for each time that one passes from one person to another. */
   readonly ends: number
 }
+
+/** What it is worth that whoever begins a batch goes on with it: telling how far it is takes as long; a default. */
+const PASS_ON_MIN = 15
 
 const fields = ['unplaced', 'late', 'setUps', 'end', 'ends'] as const
 
@@ -44,7 +47,22 @@ export function costOf(problem: Problem, plan: Pick<Plan, 'placed'>): Cost {
     ends += done
   })
   const unplaced = plan.placed.filter((spot) => !spot).length
+  ends += PASS_ON_MIN * passedOn(problem, plan)
   return { unplaced, late, setUps: setUpsOf(problem, plan), end, ends }
+}
+
+/** How often a job passes from one person to another. */
+function passedOn({ works }: Problem, { placed }: Pick<Plan, 'placed'>): number {
+  let count = 0
+  works.forEach(({ job, after }, i) => {
+    const worker = placed[i]?.worker
+    for (const { work } of after) {
+      const before = placed[work]?.worker
+      if (works[work]?.job === job && before !== undefined && worker !== undefined && before !== worker)
+        count += 1
+    }
+  })
+  return count
 }
 
 /** How often something is set up: within one stretch of a worker's time, works of one kit in a row want it once. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { threadsOf, workStates, type Bench, type Placed } from '~~/core/schedule'
-import { counted, formatMinutes } from '~~/core/units'
+import { formatMinutes } from '~~/core/units'
 import { useStackDrag } from '../../composables/stack-drag'
-import { LEFT, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
+import { LEFT, NAMES, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
 
 /** Evenings as they come, one under the other: hands in strips, and waits as threads down to where they are taken up. */
 const props = defineProps<{
@@ -26,7 +26,7 @@ const layout = useStackLayout(
   () => props.zoom,
   () => Math.max(420, width.value),
 )
-const { rows, boxes, height } = layout
+const { rows, boxes, height, sizes } = layout
 const states = computed(() => workStates(props.bench, props.placed))
 const threads = computed(() =>
   threadsOf(props.bench, props.placed).flatMap((thread) => {
@@ -104,11 +104,22 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
             height: `${box.height}px`,
           }"
         >
-          <span v-if="zoom !== 'season'" class="who"
-            >{{ severalPeople ? personOf(strip.worker) : ''
-            }}<template v-if="box.freeTo !== undefined"> · free to {{ clock(box.freeTo) }} ›</template></span
+          <span v-if="zoom !== 'season' && box.freeTo !== undefined" class="free"
+            >free to {{ clock(box.freeTo) }} ›</span
           >
         </div>
+        <p
+          v-if="severalPeople"
+          class="who"
+          :style="{
+            left: `${LEFT}px`,
+            top: `${strip.y}px`,
+            width: `${NAMES}px`,
+            lineHeight: `${sizes.strip}px`,
+          }"
+        >
+          {{ personOf(strip.worker) }}
+        </p>
       </template>
     </template>
     <svg class="threads" :height="height" width="100%" aria-hidden="true">
@@ -156,21 +167,13 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
       class="ghost"
       :style="{ left: `${box.x}px`, top: `${box.y}px`, width: `${box.width}px`, height: `${box.height}px` }"
     />
-    <p
+    <DragAnswer
       v-if="drag.work !== undefined && answer"
-      class="answer"
-      :class="{ no: answer.kind === 'none' }"
-      :style="{ left: `${Math.min(drag.x + 14, width - 300)}px`, top: `${drag.y + 16}px` }"
-      role="status"
-    >
-      {{
-        answer.kind === 'none'
-          ? answer.because
-          : answer.moved.length > 1
-            ? `Goes. ${counted(answer.moved.length - 1, 'other step')} would move.`
-            : 'Goes.'
-      }}
-    </p>
+      :answer="answer"
+      :x="drag.x"
+      :y="drag.y"
+      :within="width"
+    />
   </div>
 </template>
 
@@ -213,6 +216,15 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
   outline: 2px dashed var(--color-hip);
 }
 .who {
+  position: absolute;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  padding-right: 6px;
+  font-size: 12px;
+  color: var(--color-soft);
+}
+.free {
   position: absolute;
   right: 6px;
   top: 50%;
@@ -312,20 +324,5 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
   border-radius: 3px;
   pointer-events: none;
   z-index: 3;
-}
-.answer {
-  position: absolute;
-  z-index: 5;
-  max-width: 300px;
-  padding: 4px 9px;
-  border: 1px solid var(--color-moss);
-  border-radius: 4px;
-  background: #fff;
-  font-size: 13px;
-  pointer-events: none;
-}
-.answer.no {
-  border-color: var(--color-hip);
-  color: #86222f;
 }
 </style>

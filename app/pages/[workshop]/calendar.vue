@@ -215,14 +215,16 @@ const lastEnd = computed(() => {
           </p>
         </div>
         <aside class="side">
-          <BatchList
-            v-model:selected="selected"
-            :bench="calendar.bench"
-            :placed="calendar.shown"
-            :letters="letters"
-            :names="names"
-            @open="openBatch"
-          />
+          <div :class="{ beside: selected !== undefined }">
+            <BatchList
+              v-model:selected="selected"
+              :bench="calendar.bench"
+              :placed="calendar.shown"
+              :letters="letters"
+              :names="names"
+              @open="openBatch"
+            />
+          </div>
           <WorkCard
             v-if="selected !== undefined"
             class="mt-4"
@@ -274,6 +276,12 @@ const lastEnd = computed(() => {
 .side {
   border-left: 1px solid var(--color-line);
   padding: 8px 14px 20px;
+}
+/* Beside a step that is picked the batches give way: what is said of it is seen without scrolling. */
+.beside {
+  max-height: 34vh;
+  overflow-y: auto;
+  border-bottom: 1px solid var(--color-line);
 }
 .legend {
   display: flex;

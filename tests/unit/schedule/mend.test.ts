@@ -140,6 +140,43 @@ describe('the session that runs', () => {
   })
 })
 
+describe('two people', () => {
+  const evening = [{ from: 0, to: 120 }]
+  const problem: Problem = {
+    ...twoEvenings(
+      [
+        { id: 'a.0', job: 0, minutes: 20, who: [0, 1], after: [] },
+        { id: 'a.1', job: 0, minutes: 20, who: [0, 1], after: [{ work: 0, least: 40 }] },
+        { id: 'b.0', job: 1, minutes: 10, who: [0, 1], after: [] },
+        { id: 'b.1', job: 1, minutes: 10, who: [0, 1], after: [{ work: 2, least: 50 }] },
+      ],
+      [
+        { id: 'a', works: [0, 1] },
+        { id: 'b', works: [2, 3] },
+      ],
+    ),
+    workers: [
+      { id: 'ada', open: evening },
+      { id: 'bo', open: evening },
+    ],
+  }
+  const at = (worker: number, start: number, minutes: number) => ({ worker, start, end: start + minutes })
+
+  it('pass a batch on only where it ends a good while earlier by it', () => {
+    const [soak, other] = [at(0, 0, 20), at(1, 0, 10)]
+    const own = [soak, at(0, 60, 20), other, at(1, 60, 10)]
+    const passed = [soak, at(1, 60, 20), other, at(0, 60, 10)]
+    // Each batch ends as early; each passing counts for a quarter of an hour.
+    expect(costOf(problem, { placed: own }).ends).toBe(80 + 70)
+    expect(costOf(problem, { placed: passed }).ends).toBe(80 + 70 + 2 * 15)
+    const search = new Search(problem, 1)
+    search.run(200)
+    expect(search.best.cost).toMatchObject({ late: 0, end: 80, ends: 80 + 70 })
+    const [soaked, painted, begun, ended] = search.best.plan.placed.map((spot) => spot?.worker)
+    expect([soaked === painted, begun === ended]).toEqual([true, true])
+  })
+})
+
 describe('setting up', () => {
   it('is counted once for works of one kit in a row in one session, and saved by laying them together', () => {
     const kits = ['red', 'blue', 'red', 'blue']
