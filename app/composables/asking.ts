@@ -14,13 +14,32 @@ export interface Variant {
   readonly answer: Answer
 }
 
+export interface Asked {
+  /** Those that find a place; where none does, one of them. */
+  readonly variants: readonly Variant[]
+  /** The one that is done first, with what it can be promised for. */
+  readonly best: Variant
+  /** Where some find a place: the largest that does not. */
+  readonly tooLarge?: Variant
+}
+
 /** Ended batches that the pace is learnt from, the latest. */
 const LATEST = 30
-/** Into how many batches a number is tried. */
-const MOST_BATCHES = 4
+/** Into how many batches a number is tried; into ever more until it finds a place. */
+const FEW_BATCHES = [1, 2, 3, 4]
+const MORE_BATCHES = [6, 8, 12, 16, 24, 32, 48, 64, 96]
+/** No batch is made smaller than this for it. */
+const LEAST_PIECES = 4
 /** Evenings that are tried as one more. */
 const MOST_EXTRAS = 14
 const EXTRA = { from: '19:00', to: '21:30' } as const
+
+/** "12 + 13", or "45 to 46 each" where there are many. */
+function sizeWords(sizes: readonly number[]): string {
+  if (sizes.length <= FEW_BATCHES.length) return sizes.join(' + ')
+  const [least, most] = [Math.min(...sizes), Math.max(...sizes)]
+  return least === most ? `${least} each` : `${least} to ${most} each`
+}
 
 /** Asks when pieces that are not begun could be done. */
 export function useAsking() {
@@ -91,10 +110,13 @@ export function useAsking() {
     wanted: number,
     due: string | undefined,
     pilot: boolean,
-  ): Promise<Reading<{ readonly variants: readonly Variant[]; readonly best: Variant }>> {
+  ): Promise<Reading<Asked>> {
     const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
     const variants: (Variant & { readonly ups: readonly MakeUp[] })[] = []
-    for (let count = 1; count <= Math.min(MOST_BATCHES, Math.max(1, Math.floor(wanted / 4))); count += 1) {
+    const findsPlace = ({ answer }: Variant): boolean => answer.planEnd !== undefined
+    const most = Math.max(1, Math.floor(wanted / LEAST_PIECES))
+    for (const count of [...FEW_BATCHES, ...MORE_BATCHES].filter((own) => own <= most)) {
+      if (count > FEW_BATCHES.length && variants.some(findsPlace)) break
       const ups = draftsFor(plant, wanted, count, pilot)
       if (ups.kind === 'none') return ups
       const drafts = ups.value.map((up, i) =>
@@ -103,7 +125,7 @@ export function useAsking() {
       variants.push({
         ups: ups.value,
         drafts,
-        words: drafts.map(({ pieces }) => pieces).join(' + '),
+        words: sizeWords(drafts.map(({ pieces }) => pieces)),
         answer: await answerTo(drafts, due, pilot),
       })
     }
@@ -114,7 +136,13 @@ export function useAsking() {
       wanted,
       spoilt: spoiltOf(best.ups),
     })
-    return ok({ variants, best: { ...best, answer: full } })
+    const placed = variants.filter(findsPlace)
+    const tooLarge = placed.length > 0 ? variants.find((own) => !findsPlace(own)) : undefined
+    return ok({
+      variants: placed.length > 0 ? placed : [best],
+      best: { ...best, answer: full },
+      ...(tooLarge ? { tooLarge } : {}),
+    })
   }
 
   const spoiltOf = (ups: readonly MakeUp[]): { value: number; spread: number } => {

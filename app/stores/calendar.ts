@@ -214,7 +214,9 @@ export const useCalendar = defineStore('calendar', () => {
   /** Lays batches as they were before the last thing that was kept, pins among them. */
   async function takeBack(): Promise<void> {
     if (!before.value) return
-    const answer = await workshop.give(keepLaying, before.value)
+    // What has ended meanwhile is done: the others are taken back without it.
+    const open = before.value.filter(({ batchId }) => stock.runs.has(batchId))
+    const answer = await workshop.give(keepLaying, open)
     if (answer.kind === 'ok') before.value = undefined
   }
   /** Lets a pinned work be moved again. */

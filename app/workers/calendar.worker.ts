@@ -14,6 +14,8 @@ import {
   pulledUp,
   Search,
   standingOf,
+  usualSpread,
+  wantsMoreThanAll,
   type Bench,
   type BenchOrder,
   type Bounds,
@@ -68,7 +70,10 @@ export interface Answer {
   readonly held?: readonly Held[]
   readonly gain?: Gain
 }
+/** Runs of a promise; of a plan so large that they take long, as many as can be made while a maker waits. */
 const PROMISE_RUNS = 300
+const RUNS_AT_ONCE = 30
+const LONG_MS = 4_000
 
 /** Rounds between two looks at the clock: a few hundredths of a second. */
 const ROUNDS = 20
@@ -85,6 +90,26 @@ const found = (of: Search): Found => ({
   unplaced: of.best.plan.unplaced,
   cost: of.best.cost,
 })
+
+/** Runs a promise in lots, each by a seed of its own, until there are enough or it has taken long. */
+function manyRuns(lot: (runs: number, seed: number) => Promised): Promised {
+  const until = performance.now() + LONG_MS
+  const lots: Promised[] = []
+  do lots.push(lot(RUNS_AT_ONCE, lots.length + 1))
+  while (lots.length * RUNS_AT_ONCE < PROMISE_RUNS && performance.now() < until)
+  return {
+    ends: lots.flatMap(({ ends }) => ends).sort((a, b) => a - b),
+    short: lots.reduce((sum, { short }) => sum + short, 0) / lots.length,
+  }
+}
+
+/** What is answered where all sessions together are too few. */
+function nowhere(asked: Bench, job: number): Answer {
+  const [first = 0] = asked.problem.jobs[job]?.works ?? []
+  const plan = { placed: asked.problem.works.map(() => undefined), unplaced: new Map<number, string>() }
+  const because = 'it takes more hands than all sessions of half a year have'
+  return { bench: asked, plan, planEnd: undefined, job, lost: [first, because] }
+}
 
 /** Lays batches away from the page. What is opened stays: a drag does not send the workshop again. */
 const layer = {
@@ -125,6 +150,7 @@ const layer = {
     const jobs = problem.jobs.flatMap(({ works }, job) =>
       works.some((work) => question.batchIds.includes(asked.works[work]?.batchId ?? '')) ? [job] : [],
     )
+    if (wantsMoreThanAll(problem, jobs)) return nowhere(asked, jobs[0] ?? 0)
     const { plan } = mend(problem, placedOf(asked, layings))
     const ends = jobs.map((job) => endOf(problem, job, plan))
     const lost = [...plan.unplaced].find(([work]) => jobs.includes(problem.works[work]?.job ?? -1))
@@ -139,13 +165,15 @@ const layer = {
       const { onceSec = 0, eachSec = 0 } = asked.works[work]?.step.hands ?? {}
       return { onceMin: onceSec / 60, eachMin: eachSec / 60 }
     })
-    const promised = promiseOf(problem, jobs, {
-      order: laidOrder,
-      spread: question.spread,
-      runs: PROMISE_RUNS,
-      seed: 1,
-      ...(question.yields ? { yieldOf: { ...question.yields, hands } } : {}),
-    })
+    const promised = manyRuns((runs, seed) =>
+      promiseOf(problem, jobs, {
+        order: laidOrder,
+        spread: question.spread ?? usualSpread,
+        runs,
+        seed,
+        ...(question.yields ? { yieldOf: { ...question.yields, hands } } : {}),
+      }),
+    )
     const extras = (question.extras ?? [])
       .map(({ from, to }) => ({
         from: minutesFrom(asked.originMs, from),

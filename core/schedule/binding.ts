@@ -45,6 +45,15 @@ export function heldUp(problem: Problem, job: number, { placed }: Pick<Plan, 'pl
   return held.filter(({ minutes }) => minutes > 0)
 }
 
+/** Whether some jobs want more hands than all sessions together have: no plan can lay them. */
+export function wantsMoreThanAll({ jobs, works, workers }: Problem, some: readonly number[]): boolean {
+  const wanted = some
+    .flatMap((job) => jobs[job]?.works ?? [])
+    .reduce((sum, work) => sum + (works[work]?.minutes ?? 0), 0)
+  const there = workers.flatMap(({ open }) => open).reduce((sum, { from, to }) => sum + to - from, 0)
+  return wanted > there
+}
+
 /** The first moment at which a work would fit if nobody did anything else. */
 function firstFit(problem: Problem, work: number, from: number): number {
   const own = problem.works[work]

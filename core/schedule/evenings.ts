@@ -3,6 +3,7 @@ import { isOutdoors } from './bench-jobs'
 import { tailsOf } from './bounds'
 import { endOf } from './cost'
 import { msOf, wallAt } from './clock'
+import { tooFew } from './holder-use'
 import type { Placed, Plan } from './model'
 
 type Placements = Plan['placed']
@@ -171,7 +172,7 @@ export function unplacedWords(
       .filter(({ batchId, stepIndex }) => batchId === told.batchId && stepIndex === told.stepIndex)
       .reduce((sum, part) => sum + part.pieces, 0)
     const most = Math.floor((capacity * pieces) / full.amount + 1e-9)
-    return `it wants ${full.amount} of ${id}, and there are ${capacity}: ${most} of its ${pieces} pieces at once at most`
+    return `${tooFew(full.amount, id, capacity)}: ${most} of its ${pieces} pieces at once at most`
   }
   if (told.pinned) return 'it no longer fits on the day that it is pinned to'
   if (own.dueBy !== undefined)

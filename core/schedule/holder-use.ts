@@ -1,3 +1,5 @@
+import { counted } from '../units'
+
 interface Taken {
   readonly from: number
   readonly to: number
@@ -43,3 +45,7 @@ export class HolderUse {
     this.taken.pop()
   }
 }
+
+/** Why a work finds no holders: "it wants 12 pegs, and there are 5". */
+export const tooFew = (wanted: number, holder: string, there: number): string =>
+  `it wants ${counted(wanted, holder)}, and there are ${there}`

@@ -1,4 +1,4 @@
-import { HolderUse } from './holder-use'
+import { HolderUse, tooFew } from './holder-use'
 import { disturbs, type Hold, type Lag, type Placed, type Plan, type Problem, type Work } from './model'
 import { firstOpen } from './stretches'
 import { firstAfter, openTimes, type Booked, type OpenOf } from './timeline'
@@ -240,7 +240,7 @@ class Laying {
       for (const other of held[at] ?? []) this.holders[other]?.undoLast()
       held[at] = []
       const { id = '', capacity = 0 } = this.problem.holders[holder] ?? {}
-      const because = `it wants ${amount} of ${id}, and there are ${capacity}`
+      const because = tooFew(amount, id, capacity)
       return { work: from, from: busy.until, blocker: busy.unit, because }
     }
     return undefined

@@ -5,16 +5,23 @@ import { breaksOf } from './check-plan'
 import { msOf } from './clock'
 import type { Placed, Plan } from './model'
 import type { LaidWork, Laying } from './records'
+import { ALONE } from './sessions'
 
-/** Where works lie by what has been stored, in minutes of the problem; below 0 where that has passed. */
+/**
+ * Where works lie by what has been stored, in minutes of the problem; below 0 where that has passed. What lay with
+ * someone who is not there any more lies with the one who is, if there is but one; so does what a maker laid for
+ * themselves before they were named.
+ */
 export function placedOf(
   { originMs, problem, works }: Bench,
   layings: ReadonlyMap<string, Pick<Laying, 'works'>>,
 ): (Placed | undefined)[] {
   const workerOf = new Map(problem.workers.map(({ id }, worker) => [id, worker]))
+  const standsIn = (person: string): number | undefined =>
+    problem.workers.length === 1 || person === ALONE.id ? 0 : undefined
   return works.map(({ batchId, step, partsAfter }, work) => {
     const laid = layings.get(batchId)?.works.find((own) => own.step === step.id && own.part === partsAfter)
-    const worker = laid && workerOf.get(laid.person)
+    const worker = laid && (workerOf.get(laid.person) ?? standsIn(laid.person))
     if (!laid || worker === undefined) return undefined
     const start = Math.round((Date.parse(laid.start) - originMs) / 60_000)
     return { worker, start, end: start + (problem.works[work]?.minutes ?? 0) }

@@ -150,10 +150,24 @@ test('a rush order is promised, planned and laid beside the rest', async ({ page
   await dialog.getByLabel('How many').fill('0')
   await dialog.getByRole('button', { name: 'Ask' }).click()
   await expect(dialog.getByText(/How many: read “0”/)).toBeVisible()
+  // More than the pegs hold at once, and more than half a year's sessions: sizes that find a place, or why none does.
+  await dialog.getByLabel(/^Of /).selectOption({ index: 0 })
+  const answer = dialog.getByRole('region', { name: 'Answer' })
+  await dialog.getByLabel('How many').fill('300')
+  await dialog.getByRole('button', { name: 'Ask' }).click()
+  await expect(answer).toContainText(
+    /1 batch of 327 begun would find no place\. Soak, peg to the line: it wants/,
+  )
+  await expect(answer).toContainText(/24 batches of 1\d to 1\d each begun/)
+  await dialog.getByLabel('How many').fill('10000')
+  await dialog.getByRole('button', { name: 'Ask' }).click()
+  await expect(answer).toContainText('it takes more hands than all sessions of half a year have')
+  await dialog.getByLabel(/^Of /).selectOption({
+    label: (await dialog.getByLabel(/^Of /).locator('option', { hasText: 'Hazel' }).textContent()) ?? '',
+  })
   await dialog.getByLabel('How many').fill('60')
   await dialog.getByLabel('By').fill('2026-12-12')
   await dialog.getByRole('button', { name: 'Ask' }).click()
-  const answer = dialog.getByRole('region', { name: 'Answer' })
   await expect(answer).toContainText('Even odds by')
   await expect(answer).toContainText('nine times in ten by')
   await expect(answer).toContainText('What stands in the way')
@@ -304,7 +318,7 @@ test('pegs are lent away, and a batch that they no longer hold says how many it 
   await expect(told).toContainText('Olives for the terrace: Soak, peg to the line')
   await expect(told).toContainText('no place')
   await expect(page.getByRole('region', { name: 'Without a place' })).toContainText(
-    'it wants 12 of peg, and there are 5: 2 of its 6 pieces at once at most',
+    'it wants 12 pegs, and there are 5: 2 of its 6 pieces at once at most',
   )
 })
 

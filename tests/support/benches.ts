@@ -45,9 +45,15 @@ export function batchOf(name: string, pieces: number, drafts: readonly Draft[]):
   }
 }
 
-/** A batch of a way of making's own example. */
-export function exampleBatch(method: PlantMethod, job: PlantJob, name: string): Batch {
-  const up = makeUp({ job, method, states: [], dryingFactor: 1 })
+/** A batch of a way of making's own example. @param started pieces, where others than it asks for */
+export function exampleBatch(method: PlantMethod, job: PlantJob, name: string, started?: number): Batch {
+  const up = makeUp({
+    job,
+    method,
+    states: [],
+    dryingFactor: 1,
+    ...(started === undefined ? {} : { started }),
+  })
   return {
     ...planFrom(up, undefined, name),
     id: name.replaceAll(/[^A-Za-z0-9]/g, '-'),

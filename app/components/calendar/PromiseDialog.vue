@@ -3,7 +3,7 @@ import { piecesSchema } from '~~/core/commissions'
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, readBounded } from '~~/core/units'
 import { planBatches } from '../../db/commands/calendar'
-import type { Variant } from '../../composables/asking'
+import type { Asked, Variant } from '../../composables/asking'
 
 /** “Can I have forty by the 12th?”: the days by which it is done at even odds and nine times in ten, and what is in the way. */
 const emit = defineEmits<{ close: [] }>()
@@ -34,7 +34,7 @@ watch(
 const pilot = ref(false)
 const fault = reactive({ count: '', general: '' })
 const asking = ref(false)
-const found = shallowRef<{ readonly variants: readonly Variant[]; readonly best: Variant }>()
+const found = shallowRef<Asked>()
 watch([lineId, () => text.count, () => text.by, pilot], () => {
   found.value = undefined
 })
@@ -71,12 +71,8 @@ const chance = computed(() => {
   )
   return done.length / promised.ends.length
 })
-const lostWords = computed(() => {
-  const { lost, bench } = answer.value ?? {}
-  return lost && bench
-    ? `${bench.works[lost[0]]?.step.title ?? ''}: ${unplacedWords(bench, lost[0], lost[1], moment)}`
-    : ''
-})
+const lostWords = ({ answer: { lost, bench } }: Variant): string =>
+  lost ? `${bench.works[lost[0]]?.step.title ?? ''}: ${unplacedWords(bench, lost[0], lost[1], moment)}` : ''
 /** What costs most time, the most first. */
 const inTheWay = computed(() => {
   const { held = [], bench } = answer.value ?? {}
@@ -179,8 +175,12 @@ async function plan(variant: Variant): Promise<void> {
           </template>
           <p class="mt-2">{{ gainWords }}</p>
         </template>
-        <p v-else class="text-hip">It finds no place: {{ lostWords }}.</p>
+        <p v-else class="text-hip">It finds no place: {{ lostWords(found.best) }}.</p>
         <h3 class="mt-3">In how many batches</h3>
+        <p v-if="found.tooLarge" class="text-soft">
+          {{ counted(found.tooLarge.drafts.length, 'batch', 'batches') }} of {{ found.tooLarge.words }} begun
+          would find no place. {{ lostWords(found.tooLarge) }}.
+        </p>
         <table class="ruled w-full">
           <tbody>
             <tr v-for="variant in found.variants" :key="variant.words">

@@ -239,6 +239,10 @@ export const tuftSheet: PlantMethod = {
     const eachSec = value(k.dotSec) + value(k.fibreSec)
     const round = Math.min(perSheet, roundOf(openSec, value(k.setUpSec), eachSec))
     const rounds = Math.ceil(started / round)
+    // What comes with each sheet or round after the first has its share in each tuft: so a step can be done in parts.
+    const again = (sec: number, times: number) => ({ onceSec: sec, eachSec: (sec * (times - 1)) / started })
+    const taping = again(60, sheets)
+    const settingUp = again(value(k.setUpSec), rounds)
     return {
       uses,
       pours: [],
@@ -257,7 +261,7 @@ export const tuftSheet: PlantMethod = {
           ...at('tray'),
           title: 'Lay the tray',
           text: `${counted(sheets, 'sheet')} of backing, taped down on the steel tray. Mix the fibres: main, shorter, accent.`,
-          hands: { onceSec: 180 + 60 * sheets, eachSec: 0, origin: 'memory' },
+          hands: { onceSec: 180 + taping.onceSec, eachSec: taping.eachSec, origin: 'memory' },
           tools: ['steel tray'],
           cautions: ['dust'],
         }),
@@ -266,7 +270,11 @@ export const tuftSheet: PlantMethod = {
           deal: dealOfDots(task, dot),
           title: 'Set dots, apply fibre',
           text: `Dots of ${plainNumber(dot, 1)} mm that must not touch, ${perSheet} to a sheet; ${round} at a time before they skin. Earth lead on the metal, applicator about 10 mm off; move methodically.`,
-          hands: { onceSec: value(k.setUpSec) * rounds, eachSec, origin: 'memory' },
+          hands: {
+            onceSec: settingUp.onceSec,
+            eachSec: eachSec + settingUp.eachSec,
+            origin: 'memory',
+          },
           within: {
             sec: openSec,
             what: `Small dots skin over in about ${timeWords(openSec / 60)}.`,
@@ -299,7 +307,7 @@ export const tuftSheet: PlantMethod = {
           title: 'Tilt and tap off',
           text: 'Tilt, tap the loose fibre to one corner, back into its box.',
           back: backOf(uses, 'dots'),
-          hands: { onceSec: 60 * sheets, eachSec: 0, origin: 'memory' },
+          hands: { ...again(60, sheets), origin: 'memory' },
           wait: {
             leastMin: task.dryMin(value(k.dryMin)),
             kind: 'open film',

@@ -44,8 +44,9 @@ export function stepsOf(task: PlantTask, sprigs: NumberInput, uses: readonly Use
             title: 'Soak, peg to the line',
             text: `${timeWords(value(k.soakSec) / 60)} in the bath, ${counted(value(k.bowl), 'sprig')} at a time. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
             hands: {
-              onceSec: 180 + bowls * value(k.soakSec),
-              eachSec: value(k.pegSec) * n,
+              // Each bowl after the first has its share in each tree, so that the step can be done in parts.
+              onceSec: 180 + value(k.soakSec),
+              eachSec: value(k.pegSec) * n + ((bowls - 1) * value(k.soakSec)) / task.started,
               origin: 'memory',
             },
             atOnce: {

@@ -144,7 +144,7 @@ describe('why something has no place', () => {
       }),
     )
     expect(unplacedWords(bench, 0, plan.unplaced.get(0) ?? '', String)).toBe(
-      'it wants 20 of peg, and there are 15: 7 of its 10 pieces at once at most',
+      'it wants 20 pegs, and there are 15: 7 of its 10 pieces at once at most',
     )
   })
 })

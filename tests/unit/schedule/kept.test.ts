@@ -1,4 +1,4 @@
-import { benchOf, laidWorks, placedOf, standingOf } from '../../../core/schedule'
+import { benchOf, laidWorks, mend, placedOf, standingOf } from '../../../core/schedule'
 import {
   batchOf,
   type Draft,
@@ -31,6 +31,47 @@ describe('a plan that is kept', () => {
     const time = { people: [{ id: 'ada', name: 'Ada' }], times: evenings.slice(0, 5), zone: ZONE }
     const less = benchOf(orderOf(batches, { time }))
     expect(standingOf(less, placedOf(less, layings)).broken).toHaveLength(2)
+  })
+})
+
+describe('when people come and go', () => {
+  const batches = [planned(batchOf('A', 5, two)), planned(batchOf('B', 8, two))]
+  const time = (...names: string[]) => ({
+    people: names.map((name) => ({ id: name.toLowerCase(), name })),
+    times: evenings,
+    zone: ZONE,
+  })
+  const keptFrom = (names: string[]) => {
+    const { bench, plan } = laid(orderOf(batches, { time: time(...names) }))
+    return {
+      plan,
+      layings: new Map(batches.map(({ batch: { id } }) => [id, { works: laidWorks(bench, plan, id) }])),
+    }
+  }
+
+  it('a maker who names themselves keeps the plan that they had made without a name', () => {
+    const { plan, layings } = keptFrom([])
+    const named = benchOf(orderOf(batches, { time: time('Ada') }))
+    expect(placedOf(named, layings)).toEqual(plan.placed)
+    const both = benchOf(orderOf(batches, { time: time('Ada', 'Bo') }))
+    expect(standingOf(both, placedOf(both, layings))).toEqual({ missed: [], unlaid: [], broken: [] })
+  })
+
+  it('the one who is left takes over what the other had, at its hour, as far as two hands can', () => {
+    const { plan, layings } = keptFrom(['Ada', 'Bo'])
+    expect(new Set(plan.placed.map((spot) => spot?.worker))).toEqual(new Set([0, 1]))
+    const alone = benchOf(orderOf(batches, { time: time('Ada') }))
+    const placed = placedOf(alone, layings)
+    expect(placed.map((spot) => spot?.start)).toEqual(plan.placed.map((spot) => spot?.start))
+    // Both had begun at seven: that can't be any more, and is mended.
+    expect(standingOf(alone, placed).broken.length).toBeGreaterThan(0)
+    expect(mend(alone.problem, placed).cost.unplaced).toBe(0)
+  })
+
+  it('of two who are left nobody is picked for what a third had: it is laid anew', () => {
+    const { layings } = keptFrom(['Cy'])
+    const others = benchOf(orderOf(batches, { time: time('Ada', 'Bo') }))
+    expect(standingOf(others, placedOf(others, layings)).unlaid).toHaveLength(4)
   })
 })
 

@@ -41,4 +41,25 @@ describe('every way of making', () => {
         })
     },
   )
+
+  it.each(plantMethods.map((method) => [method.id, method] as const))(
+    '%s by the hundred is done in parts: none is longer than it would be for its share of the pieces',
+    (_, method) => {
+      const [job] = method.examples
+      if (!job) throw new Error(`${method.id} has no example`)
+      const batch = exampleBatch(method, job, 'Many', 400)
+      const { bench } = laid(orderOf([planned(batch)]))
+      const EVENING = 150
+      bench.works.forEach(({ step, pieces, parts }, work) => {
+        const { minutes = 0 } = bench.problem.works[work] ?? {}
+        const share = (step.hands.onceSec + step.hands.eachSec * pieces) / 60
+        const attended = step.wait?.attended ? step.wait.leastMin : 0
+        expect(minutes).toBeLessThanOrEqual(Math.ceil(share + attended + 1e-6))
+        // What sets up anew for each part does not eat the part up.
+        if (parts > 1) expect([step.id, step.hands.onceSec / 60 < EVENING / 2]).toEqual([step.id, true])
+        const isOne = pieces === 1 || pieces <= (step.within ? (step.atOnce?.count ?? 1) : 1)
+        if (!isOne && step.hands.eachSec > 0) expect([step.id, minutes <= 360]).toEqual([step.id, true])
+      })
+    },
+  )
 })

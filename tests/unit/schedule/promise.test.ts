@@ -7,6 +7,7 @@ import {
   quantile,
   spreadFrom,
   usualSpread,
+  wantsMoreThanAll,
 } from '../../../core/schedule'
 import { normal, seededRandom } from '../../../core/units'
 import { batchOf, orderOf, planned } from '../../support/benches'
@@ -110,6 +111,22 @@ describe('what the log teaches of the pace', () => {
     expect(slow.pace).toBeGreaterThan(1.45)
     expect(slow.batch).toBeLessThan(usualSpread.batch)
     expect(spreadFrom([0, Infinity, -1])).toEqual(usualSpread)
+  })
+})
+
+describe('more than there are hands for', () => {
+  it('is known without laying it: all that some jobs want beside all that all sessions have', () => {
+    const there = bench.problem.workers
+      .flatMap(({ open }) => open)
+      .reduce((sum, { from, to }) => sum + to - from, 0)
+    const asked = (minutes: number) =>
+      wantsMoreThanAll(
+        { ...bench.problem, works: bench.problem.works.map((work) => ({ ...work, minutes })) },
+        [0],
+      )
+    const works = bench.problem.jobs[0]?.works.length ?? 0
+    expect([asked(there / works), asked(there / works + 1)]).toEqual([false, true])
+    expect(wantsMoreThanAll(bench.problem, [])).toBe(false)
   })
 })
 
