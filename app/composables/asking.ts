@@ -1,5 +1,5 @@
 import { batchName, foldRun, planFrom, type Batch } from '~~/core/batches'
-import type { MakeUp } from '~~/core/makeup'
+import type { MakeUp, PlantMethod } from '~~/core/makeup'
 import { plantMethodById } from '~~/core/methods'
 import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/schedule'
 import { addDays, none, ok, type Reading } from '~~/core/units'
@@ -14,6 +14,15 @@ export interface Variant {
   readonly answer: Answer
 }
 
+/** How pieces are wanted. */
+export interface Wish {
+  /** YYYY-MM-DD. */
+  readonly due: string | undefined
+  readonly pilot: boolean
+  /** A planned batch that they take the place of. */
+  readonly insteadOf: string | undefined
+}
+
 export interface Asked {
   /** Those that find a place; where none does, one of them. */
   readonly variants: readonly Variant[]
@@ -25,18 +34,17 @@ export interface Asked {
 
 /** Ended batches that the pace is learnt from, the latest. */
 const LATEST = 30
-/** Into how many batches a number is tried; into ever more until it finds a place. */
-const FEW_BATCHES = [1, 2, 3, 4]
-const MORE_BATCHES = [6, 8, 12, 16, 24, 32, 48, 64, 96]
-/** No batch is made smaller than this for it. */
-const LEAST_PIECES = 4
+/** Into how many batches a number is tried: a few of a good size each, and ever more until it finds a place. */
+const COUNTS = [1, 2, 3, 4, 6, 8, 12, 16, 24, 32, 48, 64, 96]
+const FEW = 4
+const GOOD_SIZE = 4
 /** Evenings that are tried as one more. */
 const MOST_EXTRAS = 14
 const EXTRA = { from: '19:00', to: '21:30' } as const
 
 /** "12 + 13", or "45 to 46 each" where there are many. */
 function sizeWords(sizes: readonly number[]): string {
-  if (sizes.length <= FEW_BATCHES.length) return sizes.join(' + ')
+  if (sizes.length <= FEW) return sizes.join(' + ')
   const [least, most] = [Math.min(...sizes), Math.max(...sizes)]
   return least === most ? `${least} each` : `${least} to ${most} each`
 }
@@ -68,21 +76,21 @@ export function useAsking() {
     return spreadFrom(ratios)
   }
 
-  function draftsFor(plant: Plant, wanted: number, count: number, pilot: boolean): Reading<MakeUp[]> {
-    const method = plantMethodById(plant.line.methodId ?? '')
-    if (!method) return none(`${plant.line.name} has no way of making yet: choose one in Make-up.`)
-    const rest = pilot ? wanted - 1 : wanted
-    const sizes = [
-      ...(pilot ? [1] : []),
-      ...Array.from(
-        { length: count },
-        (_, i) => Math.floor(((i + 1) * rest) / count) - Math.floor((i * rest) / count),
-      ),
-    ].filter((size) => size > 0)
-    return ok(
-      sizes.map((left, i) =>
-        commission.workOut(plant, method, { left, ...(pilot && i === 0 ? { started: 1 } : {}) }),
-      ),
+  /** Pieces that are begun in all, as even as can be in so many batches, a pilot before them. */
+  function draftsFor(
+    plant: Plant,
+    method: PlantMethod,
+    of: { readonly wanted: number; readonly begun: number },
+    count: number,
+    pilot: boolean,
+  ): MakeUp[] {
+    const upTo = (all: number, i: number): number => Math.floor((i * all) / count)
+    const sizes = Array.from({ length: count }, (_, i) => ({
+      left: Math.max(1, upTo(of.wanted, i + 1) - upTo(of.wanted, i)),
+      started: upTo(of.begun, i + 1) - upTo(of.begun, i),
+    }))
+    return [...(pilot ? [{ left: 1, started: 1 }] : []), ...sizes.filter(({ started }) => started > 0)].map(
+      (size) => commission.workOut(plant, method, size),
     )
   }
 
@@ -103,39 +111,44 @@ export function useAsking() {
 
   /**
    * Tries a number of good pieces in one batch and in several, and promises by the one that is done first.
-   * @param due the day that is asked for, YYYY-MM-DD
    */
-  async function ask(
-    plant: Plant,
-    wanted: number,
-    due: string | undefined,
-    pilot: boolean,
-  ): Promise<Reading<Asked>> {
+  async function ask(plant: Plant, wanted: number, { due, pilot, insteadOf }: Wish): Promise<Reading<Asked>> {
     const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
     const variants: (Variant & { readonly ups: readonly MakeUp[] })[] = []
     const findsPlace = ({ answer }: Variant): boolean => answer.planEnd !== undefined
-    const most = Math.max(1, Math.floor(wanted / LEAST_PIECES))
-    for (const count of [...FEW_BATCHES, ...MORE_BATCHES].filter((own) => own <= most)) {
-      if (count > FEW_BATCHES.length && variants.some(findsPlace)) break
-      const ups = draftsFor(plant, wanted, count, pilot)
-      if (ups.kind === 'none') return ups
-      const drafts = ups.value.map((up, i) =>
+    const method = plantMethodById(plant.line.methodId ?? '')
+    if (!method) return none(`${plant.line.name} has no way of making yet: choose one in Make-up.`)
+    // A pilot is one of those that are wanted; what takes the place of a batch is as many as were begun in it.
+    const rest = pilot ? wanted - 1 : wanted
+    const begun =
+      workshop.batches.find(({ id }) => id === insteadOf)?.pieces ??
+      (rest === 0 ? 0 : commission.workOut(plant, method, { left: rest }).started.value)
+    const of = { wanted: rest, begun }
+    const few = Math.min(FEW, Math.max(1, Math.floor(wanted / GOOD_SIZE)))
+    for (const count of COUNTS.filter((own) => own <= Math.max(1, begun))) {
+      if (count > few && variants.some(findsPlace)) break
+      const ups = draftsFor(plant, method, of, count, pilot)
+      const drafts = ups.map((up, i) =>
         planFrom(up, plant.line.id, batchName(`${plant.line.name}, batch`, already + 1 + i)),
       )
       variants.push({
-        ups: ups.value,
+        ups,
         drafts,
         words: sizeWords(drafts.map(({ pieces }) => pieces)),
-        answer: await answerTo(drafts, due, pilot),
+        answer: await answerTo(drafts, { due, pilot, insteadOf }),
       })
     }
     const endOf = ({ answer }: Variant): number => answer.planEnd ?? Infinity
     const best = variants.reduce((a, b) => (endOf(b) < endOf(a) ? b : a))
-    const full = await answerTo(best.drafts, due, pilot, {
-      spread: await spread(),
-      wanted,
-      spoilt: spoiltOf(best.ups),
-    })
+    const full = await answerTo(
+      best.drafts,
+      { due, pilot, insteadOf },
+      {
+        spread: await spread(),
+        wanted,
+        spoilt: spoiltOf(best.ups),
+      },
+    )
     const placed = variants.filter(findsPlace)
     const tooLarge = placed.length > 0 ? variants.find((own) => !findsPlace(own)) : undefined
     return ok({
@@ -153,15 +166,14 @@ export function useAsking() {
 
   async function answerTo(
     drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
-    due: string | undefined,
-    pilot: boolean,
+    { due, pilot, insteadOf }: Wish,
     more?: { spread: Spread; wanted: number; spoilt: { value: number; spread: number } },
   ): Promise<Answer> {
     const batches: BenchBatch[] = []
     for (const draft of drafts)
       batches.push(asBench(draft, due, pilot && batches.length > 0 ? batches[0]?.batch.id : undefined))
     const started = drafts.reduce((sum, { pieces }) => sum + pieces, 0)
-    return calendar.worker().ask(calendar.orderAt(Date.now(), batches), calendar.layings, {
+    return calendar.worker().ask(calendar.orderAt(Date.now(), batches, insteadOf), calendar.layings, {
       batchIds: batches.map(({ batch }) => batch.id),
       ...(more
         ? {

@@ -71,8 +71,11 @@ export const useCalendar = defineStore('calendar', () => {
     const deadlines = new Map(workshop.commissions.map(({ id, deadline }) => [id, deadline]))
     return new Map(workshop.lines.map(({ id, commissionId }) => [id, deadlines.get(commissionId)]))
   })
-  /** What laying depends on, at a moment; with further batches where something is only asked about. */
-  function orderAt(nowMs: number, more: readonly BenchBatch[] = []): BenchOrder {
+  /**
+   * What laying depends on, at a moment.
+   * @param more further batches, where something is only asked about @param without a batch that they take the place of
+   */
+  function orderAt(nowMs: number, more: readonly BenchBatch[] = [], without?: string): BenchOrder {
     const { place, longitudeDeg, lamp, sprayOutdoors, boringMin } = {
       place: harvests.place.at,
       ...workshop.settings,
@@ -80,7 +83,7 @@ export const useCalendar = defineStore('calendar', () => {
     return {
       nowMs,
       time: { people: people.value, times: workshop.times, zone: zone.value },
-      batches: [...stock.open.map(benchBatch), ...more],
+      batches: [...stock.open.filter(({ batch }) => batch.id !== without).map(benchBatch), ...more],
       register: tools.register,
       sun: {
         latitudeDeg: (place ?? harvests.place.at).latitudeDeg,

@@ -137,14 +137,15 @@ export const useCommission = defineStore('commission', () => {
     }
     return { plants: found, faulty: wrong }
   }
-  const plantsOn = (day: string): Plant[] => workedOut(day).plants
-  const faulty = computed(() => workedOut(restingDate.value).faulty)
-  const plants = computed<Plant[]>(() => plantsOn(date.value))
+  const worked = computed(() => workedOut(date.value))
+  const plants = computed<Plant[]>(() => worked.value.plants)
   /** Words and amounts follow the marker a few times a second: a table takes longer to lay out than a frame lasts. */
   const restingDate = refThrottled(date, 240)
-  const restingPlants = computed<Plant[]>(() =>
-    restingDate.value === date.value ? plants.value : plantsOn(restingDate.value),
+  const resting = computed(() =>
+    restingDate.value === date.value ? worked.value : workedOut(restingDate.value),
   )
+  const restingPlants = computed<Plant[]>(() => resting.value.plants)
+  const faulty = computed(() => resting.value.faulty)
   const speciesOf = (lineId: string): Species | undefined =>
     steady.value.find(({ line }) => line.id === lineId)?.species
   const selected = computed<Plant | undefined>(

@@ -4,7 +4,8 @@ import { tailsOf } from './bounds'
 import { endOf } from './cost'
 import { msOf, wallAt } from './clock'
 import { tooFew } from './holder-use'
-import type { Placed, Plan } from './model'
+import { COMES_AFTER } from './lay'
+import type { Hold, Placed, Plan, Problem } from './model'
 
 type Placements = Plan['placed']
 
@@ -143,6 +144,17 @@ export function workStates({ problem }: Pick<Bench, 'problem'>, placed: Placemen
   })
 }
 
+const longestSession = ({ workers }: Problem): number =>
+  Math.max(0, ...workers.flatMap(({ open }) => open.map(({ from, to }) => to - from)))
+
+/** The holders of which a work wants more than there are. */
+const holdsTooMany = ({ holds, holders }: Problem, work: number): Hold | undefined =>
+  holds.find(({ holder, amount, from }) => from === work && amount > (holders[holder]?.capacity ?? Infinity))
+
+/** Whether a work finds no place because its batch is too large: for the longest session, or for its holders. */
+export const isTooLarge = ({ problem }: Pick<Bench, 'problem'>, work: number): boolean =>
+  (problem.works[work]?.minutes ?? 0) > longestSession(problem) || holdsTooMany(problem, work) !== undefined
+
 /**
  * Why a work has no place, for a person: what binds it, rather than what the search met.
  * @param why by the plan @param wall a minute of the problem in words
@@ -156,16 +168,14 @@ export function unplacedWords(
   const own = problem.works[work]
   const told = works[work]
   if (!own || !told) return why
-  const longest = Math.max(0, ...problem.workers.flatMap(({ open }) => open.map(({ from, to }) => to - from)))
+  const longest = longestSession(problem)
   if (longest === 0) return 'there are no sessions'
-  if (why === 'what comes before it finds no place') return why
+  if (why === COMES_AFTER) return why
   if (own.minutes > longest)
     return `it takes ${own.minutes} min in one go; the longest session has ${longest}`
   if (isOutdoors(own)) return 'no session falls into hours outdoors that are dry and still: say which'
   if (own.slot !== undefined) return 'no session by daylight is long enough for it'
-  const full = problem.holds.find(
-    ({ holder, amount, from }) => from === work && amount > (problem.holders[holder]?.capacity ?? Infinity),
-  )
+  const full = holdsTooMany(problem, work)
   if (full) {
     const { id = '', capacity = 0 } = problem.holders[full.holder] ?? {}
     const pieces = works

@@ -7,6 +7,8 @@ import { scarceHolds, unitsOf, type Unit } from './units'
 /** How often works of a unit are put off before it is given up: more than any year of evenings has asked for. */
 const MOST_TRIES = 5_000
 
+/** What is said of the works that come after one without a place. */
+export const COMES_AFTER = 'what comes before it finds no place'
 /** What is said where a work could begin only after it must have ended. */
 export const TOO_LATE = 'it would end too late'
 
@@ -125,9 +127,7 @@ class Laying {
   layUnit(index: number): void {
     const unit = this.units[index]
     if (!unit) return
-    const why = this.stuckJobs.has(unit.job)
-      ? 'what comes before it finds no place'
-      : this.tryUnit(unit.works, index)
+    const why = this.stuckJobs.has(unit.job) ? COMES_AFTER : this.tryUnit(unit.works, index)
     if (why === undefined) this.book(unit.works, index)
     else {
       this.stuckJobs.add(unit.job)

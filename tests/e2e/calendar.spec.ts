@@ -320,6 +320,19 @@ test('pegs are lent away, and a batch that they no longer hold says how many it 
   await expect(page.getByRole('region', { name: 'Without a place' })).toContainText(
     'it wants 12 pegs, and there are 5: 2 of its 6 pieces at once at most',
   )
+  // It is planned in as many batches as the pegs hold; the large one is set aside.
+  await page.getByRole('button', { name: 'In smaller batches…' }).click()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText('Olives for the terrace: in smaller batches')
+  const answer = dialog.getByRole('region', { name: 'Answer' })
+  await expect(answer).toContainText('3 batches of 2 + 2 + 2 begun')
+  await answer.getByRole('button', { name: 'Plan it so' }).click()
+  await expect(dialog).toBeHidden()
+  await expect(told).toContainText('not laid yet')
+  await page.getByRole('button', { name: 'Keep this plan' }).click()
+  await expect(told).toBeHidden()
+  await expect(work(page, /^Olives for the terrace/)).toHaveCount(0)
+  await expect(work(page, /^Olive, .*: Soak, peg to the line/).first()).toBeVisible()
 })
 
 test('what fits into a while is whole; nothing fits into a minute', async ({ page }) => {

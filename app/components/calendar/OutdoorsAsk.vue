@@ -43,8 +43,8 @@ async function say({ date, fromMs, toMs }: Session, fit: boolean): Promise<void>
           : 'A step wants to be done outdoors, and no session falls into daylight long enough. Add one.'
       }}
     </p>
-    <p v-for="session in asked" :key="session.fromMs" class="mt-2 flex flex-wrap items-center gap-2">
-      <span class="min-w-44"
+    <p v-for="session in asked" :key="session.fromMs" class="mt-1 flex items-center gap-1">
+      <span class="flex-1 text-sm whitespace-nowrap"
         >{{ formatWeekday(session.date) }}, {{ clock(session.fromMs) }}–{{ clock(session.toMs) }}</span
       >
       <button type="button" class="button button-small" @click="say(session, true)">It will be</button>

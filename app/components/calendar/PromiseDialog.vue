@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Batch } from '~~/core/batches'
 import { piecesSchema } from '~~/core/commissions'
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, readBounded } from '~~/core/units'
@@ -6,6 +7,8 @@ import { planBatches } from '../../db/commands/calendar'
 import type { Asked, Variant } from '../../composables/asking'
 
 /** “Can I have forty by the 12th?”: the days by which it is done at even odds and nine times in ten, and what is in the way. */
+/** A planned batch that is too large, where smaller ones are to take its place. */
+const { insteadOf } = defineProps<{ insteadOf?: Batch | undefined }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const commission = useCommission()
@@ -21,13 +24,13 @@ const likely = computed(
     plants.value.find(({ line, progress }) => progress.left > 0 && line.methodId !== undefined) ??
     plants.value[0],
 )
-const lineId = ref(likely.value?.line.id ?? '')
+const lineId = ref(insteadOf?.lineId ?? likely.value?.line.id ?? '')
 const plant = computed(() => plants.value.find(({ line }) => line.id === lineId.value))
 const text = reactive({ count: '', by: commission.current?.deadline ?? '' })
 watch(
   plant,
   (now) => {
-    text.count = String(Math.max(1, now?.progress.left ?? 1))
+    text.count = String(Math.max(1, insteadOf?.plan.expectedGood ?? now?.progress.left ?? 1))
   },
   { immediate: true },
 )
@@ -47,7 +50,11 @@ async function put(): Promise<void> {
   if (count.kind === 'none') return
   asking.value = true
   try {
-    const answer = await ask(plant.value, count.value, text.by === '' ? undefined : text.by, pilot.value)
+    const answer = await ask(plant.value, count.value, {
+      due: text.by === '' ? undefined : text.by,
+      pilot: pilot.value,
+      insteadOf: insteadOf?.id,
+    })
     if (answer.kind === 'none') fault.general = answer.because
     else found.value = answer.value
   } catch (error) {
@@ -102,15 +109,26 @@ function wordOf({ by, holder, other }: Held): string {
       return 'days that are pinned'
   }
 }
+/** A gain of less than this is not worth an evening, minutes. */
+const WORTH_MIN = 60
 const gainWords = computed(() => {
   const { gain } = answer.value ?? {}
   if (!gain) return 'One more evening in the next four weeks would gain nothing.'
+  if (gain.minutes < WORTH_MIN) return 'One more evening in the next four weeks would gain next to nothing.'
   return `One more evening, ${moment(gain.from)}, would gain ${gain.minutes === Infinity ? 'a place for it' : formatMinutes(gain.minutes)}.`
+})
+
+onMounted(() => {
+  if (insteadOf) void put()
 })
 
 async function plan(variant: Variant): Promise<void> {
   const due = text.by !== '' && text.by !== commission.current?.deadline ? text.by : undefined
-  const answered = await workshop.give(planBatches, variant.drafts, pilot.value, due)
+  const answered = await workshop.give(planBatches, variant.drafts, {
+    pilot: pilot.value,
+    ...(due === undefined ? {} : { due }),
+    ...(insteadOf ? { insteadOf: insteadOf.id } : {}),
+  })
   if (answered.kind === 'none') return
   notices.done(
     `${counted(answered.value.length, 'batch', 'batches')} planned; their materials are promised to them.`,
@@ -120,7 +138,11 @@ async function plan(variant: Variant): Promise<void> {
 </script>
 
 <template>
-  <BaseDialog v-model="open" title="Can I have them by then?" wide>
+  <BaseDialog
+    v-model="open"
+    :title="insteadOf ? `${insteadOf.name}: in smaller batches` : 'Can I have them by then?'"
+    wide
+  >
     <p v-if="plants.length === 0" class="text-soft">
       {{ commission.current?.name ?? 'This commission' }} has no line in pieces. Another commission is picked
       at the top left.
@@ -129,7 +151,7 @@ async function plan(variant: Variant): Promise<void> {
       <form class="grid grid-cols-[2fr_1fr_1fr_auto] items-start gap-3" @submit.prevent="put">
         <div>
           <label class="label" for="asked-line">Of {{ commission.current?.name }}</label>
-          <select id="asked-line" v-model="lineId" class="field">
+          <select id="asked-line" v-model="lineId" class="field" :disabled="insteadOf !== undefined">
             <option v-for="{ line, progress } in plants" :key="line.id" :value="line.id">
               {{ line.name }} ({{ progress.left }} left)
             </option>

@@ -86,6 +86,12 @@ async function lotStates(db: CommandContext['db'], materialId: string): Promise<
   return lotsOf(materialId, lots, new Map(balances.flatMap((row) => (row ? [[row.id, row]] : []))))
 }
 
+/** What the end of a batch is written to. */
+export const tablesOfEnding = (db: CommandContext['db']) => [
+  ...[db.batches, db.events, db.materials, db.lots, db.movements, db.harvests, db.tools],
+  ...[db.trayEntries, db.balances, db.openBatches],
+]
+
 /**
  * Finishes or abandons a batch: draws from stock what was really used, puts what came out into stock and onto
  * its tray, and writes the entry, in one transaction. Where the books can't cover a draw, nothing is written
@@ -98,8 +104,7 @@ export async function endBatch(
   allowUncovered: boolean,
 ): Promise<Reading<RunEvent> | Uncovered> {
   const { db, now, newId } = context
-  const touched = [db.batches, db.events, db.materials, db.lots, db.movements, db.harvests, db.tools]
-  return db.transaction('rw', [...touched, db.trayEntries, db.balances, db.openBatches], async () => {
+  return db.transaction('rw', tablesOfEnding(db), async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
     const at = now()

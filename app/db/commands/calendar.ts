@@ -9,9 +9,9 @@ import {
   type TimeRecord,
 } from '../../../core/schedule'
 import type { BusyTime } from '../../../core/schedule/calendar-file'
-import { none, ok, type Reading } from '../../../core/units'
+import { counted, none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
-import { planBatch } from './bench'
+import { endBatch, planBatch, tablesOfEnding } from './bench'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
 
@@ -186,39 +186,81 @@ export async function changeLaying(
   })
 }
 
-/**
- * Plans batches of one line that go together, in one transaction.
- * @param pilot the first is one piece that is judged before the others are begun
- * @param due the day that they are promised for, where that is not their commission's
- */
+/** How batches are planned that go together. */
+export interface Together {
+  /** The first is one piece that is judged before the others are begun. */
+  readonly pilot: boolean
+  /** The day that they are promised for, where that is not their commission's. */
+  readonly due?: string
+  /** A batch that they take the place of: planned, and not begun. */
+  readonly insteadOf?: string
+}
+
+/** Plans batches of one line that go together, in one transaction; in the place of one that is too large, if asked. */
 export async function planBatches(
   context: CommandContext,
   drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
-  pilot: boolean,
-  due?: string,
+  { pilot, due, insteadOf }: Together,
 ): Promise<Reading<readonly Batch[]>> {
   const { db, now } = context
-  const touched = [db.lines, db.batches, db.events, db.openBatches, db.layings]
+  const touched = [db.lines, db.layings, ...tablesOfEnding(db)]
   // All of them are looked at before the first is written.
   for (const draft of drafts) {
     const checked = check(batchSchema, { ...draft, id: 'draft', madeAt: now() })
     if (checked.kind === 'none') return checked
   }
-  return db.transaction('rw', touched, async () => {
-    const batches: Batch[] = []
-    for (const draft of drafts) {
-      const planned = await planBatch(context, draft)
-      if (planned.kind === 'none') return planned
-      batches.push(planned.value)
-    }
-    const [first] = batches
-    for (const { id } of batches) {
-      const follows = pilot && first && id !== first.id ? { follows: first.id } : {}
-      const laying = { id, changedAt: now(), works: [], ...follows, ...(due === undefined ? {} : { due }) }
-      const checked = check(layingSchema, laying)
-      if (checked.kind === 'none') return checked
-      await db.layings.put(checked.value)
-    }
-    return ok(batches)
-  })
+  return db
+    .transaction('rw', touched, async () => {
+      const batches: Batch[] = []
+      for (const draft of drafts) {
+        const planned = await planBatch(context, draft)
+        if (planned.kind === 'none') throw new Refused(planned.because)
+        batches.push(planned.value)
+      }
+      const [first] = batches
+      const before = insteadOf === undefined ? undefined : await db.layings.get(insteadOf)
+      const by = due ?? before?.due
+      for (const { id } of batches) {
+        const follows = pilot && first && id !== first.id ? first.id : before?.follows
+        const laying = {
+          id,
+          changedAt: now(),
+          works: [],
+          ...(follows === undefined ? {} : { follows }),
+          ...(by === undefined ? {} : { due: by }),
+        }
+        const checked = check(layingSchema, laying)
+        if (checked.kind === 'none') throw new Refused(checked.because)
+        await db.layings.put(checked.value)
+      }
+      const last = batches.at(-1)
+      if (insteadOf === undefined || !last) return ok(batches)
+      await replace(context, insteadOf, last, batches.length)
+      return ok(batches)
+    })
+    .catch((error: unknown) => {
+      if (error instanceof Refused) return none(error.message)
+      throw error
+    })
+}
+
+/** Undoes all that a transaction has written. */
+class Refused extends Error {}
+
+/** Sets a planned batch aside for others; what was to follow it follows the last of them. */
+async function replace(context: CommandContext, batchId: string, last: Batch, count: number): Promise<void> {
+  const { db, now } = context
+  if ((await db.events.where('batchId').equals(batchId).count()) > 0)
+    throw new Refused('It has been begun meanwhile: what is left of it can’t be planned anew.')
+  const reason = `planned in ${counted(count, 'smaller batch', 'smaller batches')}`
+  const ended = await endBatch(
+    context,
+    batchId,
+    { type: 'abandon', reason, handsMin: 0, used: [], kept: [] },
+    true,
+  )
+  if (ended.kind !== 'ok')
+    throw new Refused(ended.kind === 'none' ? ended.because : 'It could not be set aside.')
+  const followers = await db.layings.filter(({ follows }) => follows === batchId).toArray()
+  await db.layings.bulkPut(followers.map((laying) => withChange(laying, { follows: last.id }, now())))
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Batch } from '~~/core/batches'
 import { calendarEvents, msOf, standingWords, wallAt } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
 import type { Zoom } from '../../composables/stack-layout'
@@ -6,11 +7,14 @@ import type { Zoom } from '../../composables/stack-layout'
 /** The open batches laid into the evenings that there are. */
 const workshop = useWorkshop()
 const stock = useStock()
+const commission = useCommission()
 const calendar = useCalendar()
 const notices = useNotices()
 const to = useStationPath()
 const times = ref(false)
 const asking = ref(false)
+/** The batch that smaller ones are asked for in place of. */
+const tooLarge = shallowRef<Batch>()
 useStation('Calendar', () => {
   times.value = true
 })
@@ -93,6 +97,19 @@ async function saveFile(): Promise<void> {
     `${fileNameOf(name)}.ics`,
   )
   notices.done(`${counted(events.length, 'entry', 'entries')} saved: sessions, windows and ends of drying.`)
+}
+/** A batch that is too large is asked for anew, in smaller ones; its commission is in hand from then on. */
+function split(batchId: string): void {
+  const batch = stock.batchById.get(batchId)
+  const line = workshop.lines.find(({ id }) => id === batch?.lineId)
+  if (!batch || !line) return
+  commission.chooseCommission(line.commissionId)
+  tooLarge.value = batch
+  asking.value = true
+}
+function asked(): void {
+  asking.value = false
+  tooLarge.value = undefined
 }
 const printWeek = (): void => window.print()
 const lastEnd = computed(() => {
@@ -200,14 +217,7 @@ const lastEnd = computed(() => {
             :placed="calendar.shown"
             :sitting="calendar.sittings[0]"
           />
-          <ul class="legend" aria-label="How steps are drawn">
-            <li><span class="key loose" /> days to spare</li>
-            <li><span class="key tight" /> nothing to spare</li>
-            <li><span class="key closing" /> within a window</li>
-            <li><span class="key late" /> late</li>
-            <li><span class="line" /> a wait</li>
-            <li>● pinned</li>
-          </ul>
+          <StackLegend />
           <p class="text-sm text-soft">
             Drag a step to another evening, or pick it and press ↑ ↓; with shift the rest of its batch comes
             too.
@@ -240,6 +250,7 @@ const lastEnd = computed(() => {
             :bench="calendar.bench"
             :works="lost"
             :names="names"
+            @split="split"
           />
           <OutdoorsAsk :bench="calendar.bench" />
           <p class="mt-5 flex flex-wrap gap-2">
@@ -250,7 +261,7 @@ const lastEnd = computed(() => {
       </div>
     </template>
     <WeekSheet v-if="calendar.bench" :bench="calendar.bench" :placed="calendar.shown" :names="names" />
-    <PromiseDialog v-if="asking" @close="asking = false" />
+    <PromiseDialog v-if="asking" :instead-of="tooLarge" @close="asked" />
     <TimeDialog v-if="times" @close="times = false" />
   </div>
 </template>
@@ -282,41 +293,6 @@ const lastEnd = computed(() => {
   max-height: 34vh;
   overflow-y: auto;
   border-bottom: 1px solid var(--color-line);
-}
-.legend {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  margin: 10px 0 4px;
-  font-size: 13px;
-  color: var(--color-soft);
-}
-.legend li {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-}
-.key {
-  width: 22px;
-  height: 13px;
-  border: 1px solid var(--color-soft);
-  border-radius: 2px;
-  background: #fff;
-}
-.key.tight {
-  border: 2px solid var(--color-ink);
-}
-.key.closing {
-  border: 2px dashed var(--color-larch);
-  background: var(--color-larch-pale);
-}
-.key.late {
-  border: 2px solid var(--color-hip);
-  background: repeating-linear-gradient(135deg, #fff 0 4px, var(--color-hip-pale) 4px 8px);
-}
-.line {
-  width: 22px;
-  border-top: 2px solid var(--color-rain);
 }
 @media print {
   .page > :not(.sheet) {

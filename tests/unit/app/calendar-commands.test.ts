@@ -148,7 +148,7 @@ describe('a plan that is kept', () => {
     await withBatch(context)
     const { id: _id, madeAt: _madeAt, ...draft } = batch()
     const [pilot, ...rest] = value(
-      await planBatches(context, [{ ...draft, pieces: 1 }, draft, draft], true, '2026-12-12'),
+      await planBatches(context, [{ ...draft, pieces: 1 }, draft, draft], { pilot: true, due: '2026-12-12' }),
     )
     const layings = await context.db.layings.bulkGet(rest.map(({ id }) => id))
     expect(layings.map((laying) => laying?.follows)).toEqual([pilot?.id, pilot?.id])
@@ -156,8 +156,42 @@ describe('a plan that is kept', () => {
     expect(layings.map((laying) => laying?.due)).toEqual(['2026-12-12', '2026-12-12'])
     // One that can't be planned leaves none of them.
     const before = await context.db.batches.count()
-    expect(because(await planBatches(context, [draft, { ...draft, pieces: 0 }], false))).toContain('pieces')
+    expect(because(await planBatches(context, [draft, { ...draft, pieces: 0 }], { pilot: false }))).toContain(
+      'pieces',
+    )
     expect(await context.db.batches.count()).toBe(before)
+  })
+
+  test('smaller ones take the place of one that is planned, with its promise and what goes before and after it', async () => {
+    const context = await bench()
+    await withBatch(context)
+    const { id: _id, madeAt: _madeAt, ...draft } = batch()
+    const [first, large, after] = value(await planBatches(context, [draft, draft, draft], { pilot: false }))
+    await changeLaying(context, large!.id, { follows: first!.id, due: '2026-12-12' })
+    await changeLaying(context, after!.id, { follows: large!.id })
+    const half = { ...draft, pieces: Math.ceil(draft.pieces / 2) }
+    const small = value(await planBatches(context, [half, half], { pilot: false, insteadOf: large!.id }))
+    const layings = await context.db.layings.bulkGet(small.map(({ id }) => id))
+    expect(layings.map((laying) => [laying?.follows, laying?.due])).toEqual([
+      [first!.id, '2026-12-12'],
+      [first!.id, '2026-12-12'],
+    ])
+    expect((await context.db.layings.get(after!.id))?.follows).toBe(small[1]?.id)
+    expect(await context.db.openBatches.get(large!.id)).toBeUndefined()
+    const [ended] = await context.db.events.where('batchId').equals(large!.id).toArray()
+    expect(ended?.deed).toMatchObject({ type: 'abandon', reason: 'planned in 2 smaller batches', used: [] })
+  })
+
+  test('one that has been begun meanwhile is not replaced, and nothing is written', async () => {
+    const context = await bench()
+    const own = await withBatch(context)
+    const { id: _id, madeAt: _madeAt, ...draft } = batch()
+    const before = await context.db.batches.count()
+    expect(
+      because(await planBatches(context, [draft, draft], { pilot: false, insteadOf: own.id })),
+    ).toContain('begun meanwhile')
+    expect(await context.db.batches.count()).toBe(before)
+    expect(await context.db.openBatches.get(own.id)).toBeDefined()
   })
 })
 
