@@ -268,7 +268,8 @@ export class BenchJobs {
         if (to === undefined) continue
         this.holds.push({
           holder: this.holderPlace(what, atHand(record)),
-          amount: each * live,
+          // Whole ones: a tray that is half full is no tray for another batch.
+          amount: Math.ceil(each * live - 1e-9),
           ...(from === undefined || isFull ? {} : { from }),
           to,
           until: next === undefined ? 'end' : 'start',

@@ -1,6 +1,7 @@
 import ICAL from 'ical.js'
 import { none, ok, type Reading } from '../units'
 import { isZone, momentAt } from './clock'
+import { OWN_UID } from './out'
 
 /** An entry of a calendar file. */
 export interface CalendarEvent {
@@ -62,7 +63,7 @@ const MOST_TIMES = 2_000
 
 /**
  * Reads what takes up time in a calendar file: entries and what recurs of them between two moments, less what is free
- * or cancelled. Times without a zone of their own are those of the workshop's wall.
+ * or cancelled, and less what this calendar has written itself. Times without a zone of their own are those of the workshop's wall.
  * @returns the times in order; or why the file can't be read
  */
 export function readBusy(text: string, fromMs: number, toMs: number, zone: string): Reading<BusyTime[]> {
@@ -90,6 +91,8 @@ export function readBusy(text: string, fromMs: number, toMs: number, zone: strin
     const masters = all.filter((own) => !own.hasProperty('recurrence-id'))
     for (const own of masters) {
       const uid = String(own.getFirstPropertyValue('uid') ?? '')
+      // Sessions that have gone out from here and come back with the rest keep nobody from the bench.
+      if (uid.endsWith(OWN_UID)) continue
       const exceptions = all.filter(
         (other) => other.hasProperty('recurrence-id') && other.getFirstPropertyValue('uid') === uid,
       )

@@ -181,7 +181,8 @@ export function unplacedWords(
     const pieces = works
       .filter(({ batchId, stepIndex }) => batchId === told.batchId && stepIndex === told.stepIndex)
       .reduce((sum, part) => sum + part.pieces, 0)
-    const most = Math.floor((capacity * pieces) / full.amount + 1e-9)
+    const each = told.step.holders.find(({ what }) => what === id)?.each ?? full.amount / pieces
+    const most = Math.floor(capacity / each + 1e-9)
     return `${tooFew(full.amount, id, capacity)}: ${most} of its ${pieces} pieces at once at most`
   }
   if (told.pinned) return 'it no longer fits on the day that it is pinned to'

@@ -48,4 +48,4 @@ export class HolderUse {
 
 /** Why a work finds no holders: "it wants 12 pegs, and there are 5". */
 export const tooFew = (wanted: number, holder: string, there: number): string =>
-  `it wants ${counted(wanted, holder)}, and there are ${there}`
+  `it wants ${counted(wanted, holder)}, and there ${there === 1 ? 'is' : 'are'} ${there}`

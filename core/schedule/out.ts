@@ -5,6 +5,8 @@ import { msOf, wallAt } from './clock'
 import { sittingsOf, threadsOf } from './evenings'
 import type { Plan } from './model'
 
+/** What the ids of our own entries end with. */
+export const OWN_UID = '@hardy-thicket'
 /** A wait shorter than this is watched at the bench: it is no entry of a calendar, minutes. */
 const LEAST_WAIT_MIN = 60
 /** Minutes before a window closes at which its entry rings. */
@@ -45,7 +47,7 @@ export function calendarEvents(
       const batches = [...new Set(own.map((work) => nameOf(works[work]?.batchId ?? '')))]
       return [
         {
-          uid: `session-${sitting.date}-${clock(first.from).replace(':', '')}-${person}@hardy-thicket`,
+          uid: `session-${sitting.date}-${clock(first.from).replace(':', '')}-${person}${OWN_UID}`,
           fromMs: at(first.from),
           toMs: at(last.to),
           summary: `Bench${several ? ` (${personOf(person)})` : ''}: ${batches.join(', ')}`,
@@ -66,7 +68,7 @@ export function calendarEvents(
     if (thread.closesAt !== undefined)
       return [
         {
-          uid: `window-${keyOf(thread.to)}@hardy-thicket`,
+          uid: `window-${keyOf(thread.to)}${OWN_UID}`,
           fromMs: at(thread.readyAt),
           toMs: at(thread.closesAt),
           summary: `Open until ${clock(thread.closesAt)}: ${titleOf(thread.to)}`,
@@ -79,7 +81,7 @@ export function calendarEvents(
     if (thread.readyAt - before.end < LEAST_WAIT_MIN) return []
     return [
       {
-        uid: `dry-${keyOf(thread.from)}@hardy-thicket`,
+        uid: `dry-${keyOf(thread.from)}${OWN_UID}`,
         fromMs: at(thread.readyAt),
         toMs: at(thread.readyAt + READY_MIN),
         summary: `${works[thread.from]?.step.wait?.kind === 'growth' ? 'Ready' : 'Dry'}: ${nameOf(works[thread.from]?.batchId ?? '')}`,

@@ -1,6 +1,6 @@
 import { counted } from '../units'
 import type { Bench } from './bench'
-import type { Plan } from './model'
+import type { Plan, Problem } from './model'
 
 type Placements = Plan['placed']
 
@@ -92,7 +92,10 @@ export function fitsWhole(
 ): Fitting[] {
   const ready = problem.works.flatMap((own, work): Fitting[] => {
     const isFirst = problem.jobs[own.job]?.works[0] === work
-    if (!isFirst || (own.notBefore ?? 0) > nowMin || own.slot !== undefined) return []
+    if (!isFirst || (own.notBefore ?? 0) > nowMin || !hasHolders(problem, work)) return []
+    const hours = own.slot === undefined ? [] : (problem.slots[own.slot] ?? [])
+    const until = hours.find(({ from, to }) => from <= nowMin && nowMin < to)?.to
+    if (own.slot !== undefined && (until ?? 0) < nowMin + own.minutes) return []
     // What must be followed up within a window wants room for the follower too.
     let minutes = own.minutes
     let last = work
@@ -111,6 +114,17 @@ export function fitsWhole(
   const due = ({ work }: Fitting): number => problem.jobs[problem.works[work]?.job ?? -1]?.due ?? Infinity
   const laidAt = ({ work }: Fitting): number => placed[work]?.start ?? Infinity
   return ready.sort((a, b) => compare(due(a), due(b)) || b.starts - a.starts || compare(laidAt(a), laidAt(b)))
+}
+
+/** Whether the holders that a work fills are free beside what stands in them now. */
+function hasHolders({ holds, holders }: Problem, work: number): boolean {
+  return holds
+    .filter(({ from }) => from === work)
+    .every(({ holder, amount }) => {
+      const standing = holds.filter((hold) => hold.from === undefined && hold.holder === holder)
+      const taken = standing.reduce((sum, hold) => sum + hold.amount, 0)
+      return taken + amount <= (holders[holder]?.capacity ?? Infinity)
+    })
 }
 
 const compare = (a: number, b: number): number => (a === b ? 0 : a < b ? -1 : 1)

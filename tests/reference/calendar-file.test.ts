@@ -1,5 +1,5 @@
 import ical from 'node-ical'
-import { momentAt } from '../../core/schedule'
+import { momentAt, OWN_UID } from '../../core/schedule'
 import { readBusy, writeCalendar, type CalendarEvent } from '../../core/schedule/calendar-file'
 
 const ZONE = 'Europe/Vienna'
@@ -156,5 +156,18 @@ describe('busy times from calendar files of others', () => {
       'END:VEVENT',
     )
     expect(month(daily)).toHaveLength(92)
+  })
+
+  it('what went out from here and comes back with the rest keeps nobody from the bench', () => {
+    const own = { fromMs: at('2026-11-03', '19:00'), toMs: at('2026-11-03', '21:30'), busy: true }
+    const sent = writeCalendar(
+      [
+        { ...own, uid: `session-2026-11-03-1900-ada${OWN_UID}`, summary: 'Bench: Beech' },
+        { ...own, uid: 'choir@elsewhere', summary: 'Choir' },
+      ],
+      'Mine',
+      at('2026-10-20', '12:00'),
+    )
+    expect(month(sent).map(([, , why]) => why)).toEqual(['Choir'])
   })
 })

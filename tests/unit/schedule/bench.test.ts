@@ -1,4 +1,5 @@
-import { breaksOf, type TimeRecord, wallAt } from '../../../core/schedule'
+import { breaksOf, type TimeRecord, unplacedWords, wallAt } from '../../../core/schedule'
+import { registerId } from '../../../core/tools'
 import {
   batchOf,
   type Draft,
@@ -97,6 +98,40 @@ describe('the bench as a problem', () => {
     // Ten of them lent: a batch of 21 alone is too many, and says so.
     const lent = new Map([['peg', { ...register.get('peg')!, have: 30 }]])
     expect(when(laid(orderOf(both.slice(0, 1), { register: lent })))).toEqual(['–', '–'])
+  })
+
+  it('a tray that one batch has half filled is no tray for another', () => {
+    const dotted: Draft[] = [
+      {
+        id: 'dots',
+        title: 'Dots',
+        hands: hands(0, 1),
+        wait: dry(600),
+        holders: [{ what: 'steel tray', each: 1 / 40, until: 'dots' }],
+      },
+      { id: 'lift', title: 'Lift', hands: hands(5, 0) },
+    ]
+    const trays = (have: number) => ({
+      register: new Map([
+        [
+          registerId('steel tray'),
+          { id: registerId('steel tray'), changedAt: '2026-01-01T00:00:00.000Z', have, lent: [], worn: 0 },
+        ],
+      ]),
+    })
+    const batches = [planned(batchOf('A', 20, dotted)), planned(batchOf('B', 20, dotted))]
+    expect(when(laid(orderOf(batches, trays(2)))).slice(0, 3)).toEqual([
+      'Fri 19:00',
+      'Sat 10:00',
+      'Fri 19:20',
+    ])
+    const [first, , second] = when(laid(orderOf(batches, trays(1))))
+    expect([first, second].sort()).toEqual(['Fri 19:00', 'Sat 10:05'])
+    // Of a large one it is said how many the trays hold, to the piece.
+    const large = laid(orderOf([planned(batchOf('C', 60, dotted))], trays(1)))
+    expect(unplacedWords(large.bench, 0, large.plan.unplaced.get(0) ?? '', String)).toBe(
+      'it wants 2 steel trays, and there is 1: 40 of its 60 pieces at once at most',
+    )
   })
 
   it('fibre stands apart from what a can has left in the air, also of an hour ago', () => {

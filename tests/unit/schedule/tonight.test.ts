@@ -8,7 +8,7 @@ import {
   turnsBetween,
   type BenchOrder,
 } from '../../../core/schedule'
-import { batchOf, orderOf, planned } from '../../support/benches'
+import { batchOf, FRIDAY, orderOf, planned, runOf } from '../../support/benches'
 
 type Draft = Omit<StepDraft, 'text'>
 const hands = (onceMin: number) => ({ onceSec: onceMin * 60, eachSec: 0, origin: 'memory' }) as const
@@ -101,6 +101,28 @@ describe('what fits into a while', () => {
     expect(titles(orderOf([planned(tack)]), 45)).toEqual(['Glue'])
   })
 
+  it('nothing is hung where the pegs are taken by what hangs there', () => {
+    const pegged = (name: string) =>
+      batch(name, [
+        {
+          title: `Peg ${name}`,
+          hands: hands(5),
+          wait: wait(600),
+          holders: [{ what: 'peg', each: 2, until: 's0' }],
+        },
+        { title: `Paint ${name}`, hands: hands(5) },
+      ])
+    const pegs = { id: 'peg', changedAt: '2026-01-01T00:00:00.000Z', have: 30, lent: [], worn: 0 }
+    const hanging = pegged('A')
+    const run = runOf(hanging, [
+      ['2026-11-27T15:40:00.000Z', { type: 'start' }],
+      ['2026-11-27T15:50:00.000Z', { type: 'pieces', step: 0, count: 10 }],
+    ])
+    const more = { register: new Map([['peg', pegs]]) }
+    expect(titles(orderOf([planned(pegged('B'))], more), 60)).toEqual(['Peg B'])
+    expect(titles(orderOf([{ batch: hanging, run }, planned(pegged('B'))], more), 60)).toEqual([])
+  })
+
   it('of equals, what starts a night’s drying goes first', () => {
     const drying = batch('Drying', [
       { title: 'Soak', hands: hands(20), wait: wait(600) },
@@ -111,7 +133,9 @@ describe('what fits into a while', () => {
 
   it('what can’t be begun yet, or wants other hours, does not', () => {
     const look = batch('Look', [{ title: 'Look', hands: hands(5), needs: ['daylight'] }])
+    // Five on a November afternoon; and the next morning at ten.
     expect(titles(orderOf([planned(look)]), 60)).toEqual([])
+    expect(titles(orderOf([planned(look)], { nowMs: FRIDAY + 17 * 3_600_000 }), 60)).toEqual(['Look'])
     expect(titles(orderOf([]), 60)).toEqual([])
   })
 })
