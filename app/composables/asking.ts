@@ -76,7 +76,10 @@ export function useAsking() {
     return spreadFrom(ratios)
   }
 
-  /** Pieces that are begun in all, as even as can be in so many batches, a pilot before them. */
+  /**
+   * What is wanted, as even as can be in so many batches, a pilot before them: of pieces as many as are begun in all,
+   * of a hedge or ground each its stretch.
+   */
   function draftsFor(
     plant: Plant,
     method: PlantMethod,
@@ -85,6 +88,10 @@ export function useAsking() {
     pilot: boolean,
   ): MakeUp[] {
     const upTo = (all: number, i: number): number => Math.floor((i * all) / count)
+    if (plant.line.amount.kind !== 'pieces')
+      return Array.from({ length: count }, () =>
+        commission.workOut(plant, method, { left: of.wanted / count }),
+      )
     const sizes = Array.from({ length: count }, (_, i) => ({
       left: Math.max(1, upTo(of.wanted, i + 1) - upTo(of.wanted, i)),
       started: upTo(of.begun, i + 1) - upTo(of.begun, i),
@@ -110,7 +117,8 @@ export function useAsking() {
   }
 
   /**
-   * Tries a number of good pieces in one batch and in several, and promises by the one that is done first.
+   * Tries what is wanted in one batch and in several, and promises by the one that is done first.
+   * @param wanted good pieces, or mm or cm² of the line
    */
   async function ask(plant: Plant, wanted: number, { due, pilot, insteadOf }: Wish): Promise<Reading<Asked>> {
     const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
@@ -120,11 +128,14 @@ export function useAsking() {
     if (!method) return none(`${plant.line.name} has no way of making yet: choose one in Make-up.`)
     // A pilot is one of those that are wanted; what takes the place of a batch is as many as were begun in it.
     const rest = pilot ? wanted - 1 : wanted
-    const begun =
-      workshop.batches.find(({ id }) => id === insteadOf)?.pieces ??
-      (rest === 0 ? 0 : commission.workOut(plant, method, { left: rest }).started.value)
+    const replaced = workshop.batches.find(({ id }) => id === insteadOf)
+    const begun = replaced
+      ? replaced.pieces - (pilot ? 1 : 0)
+      : rest === 0
+        ? 0
+        : commission.workOut(plant, method, { left: rest }).started.value
     const of = { wanted: rest, begun }
-    const few = Math.min(FEW, Math.max(1, Math.floor(wanted / GOOD_SIZE)))
+    const few = Math.min(FEW, Math.max(1, Math.floor(begun / GOOD_SIZE)))
     for (const count of COUNTS.filter((own) => own <= Math.max(1, begun))) {
       if (count > few && variants.some(findsPlace)) break
       const ups = draftsFor(plant, method, of, count, pilot)
@@ -145,7 +156,7 @@ export function useAsking() {
       { due, pilot, insteadOf },
       {
         spread: await spread(),
-        wanted,
+        wanted: goodOf(plant, wanted, best.ups),
         spoilt: spoiltOf(best.ups),
       },
     )
@@ -157,6 +168,10 @@ export function useAsking() {
       ...(tooLarge ? { tooLarge } : {}),
     })
   }
+
+  /** Good pieces that are wanted: of a hedge or ground its stretches and patches. */
+  const goodOf = (plant: Plant, wanted: number, ups: readonly MakeUp[]): number =>
+    plant.line.amount.kind === 'pieces' ? wanted : ups.reduce((sum, up) => sum + up.wanted.value, 0)
 
   const spoiltOf = (ups: readonly MakeUp[]): { value: number; spread: number } => {
     const of = ups[0]?.method.spoilage

@@ -1,6 +1,6 @@
 import { partNoun } from '../makeup'
 import { mergedNeeds, type Claim, type Need } from '../stock'
-import type { Amount } from '../commissions'
+import { sizeOfAmount, type Amount } from '../commissions'
 import type { Run } from './machine'
 import type { Batch } from './records'
 
@@ -140,8 +140,7 @@ export function progressOf(
   runs: ReadonlyMap<string, Run>,
   onTrays: ReadonlyMap<string, number>,
 ): Progress {
-  const wanted =
-    amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? amount.lengthMm : amount.areaCm2
+  const wanted = sizeOfAmount(amount)
   let good = 0
   let inHand = 0
   for (const batch of batches) {

@@ -8,6 +8,10 @@ export const madeAmount = ({ amount, gaps }: Pick<Line, 'amount' | 'gaps'>): Amo
     ? { ...amount, lengthMm: Math.max(1, grownMm(amount.lengthMm, gaps)) }
     : amount
 
+/** An amount as a number: pieces, mm or cm². */
+export const sizeOfAmount = (amount: Amount): number =>
+  amount.kind === 'pieces' ? amount.pieces : amount.kind === 'length' ? amount.lengthMm : amount.areaCm2
+
 /** An amount for reading: "24", "3.2 m", "600 cm²". */
 export function amountText(amount: Amount, system: UnitSystem = 'metric'): string {
   switch (amount.kind) {

@@ -63,7 +63,8 @@ const MOST_TIMES = 2_000
 
 /**
  * Reads what takes up time in a calendar file: entries and what recurs of them between two moments, less what is free
- * or cancelled, and less what this calendar has written itself. Times without a zone of their own are those of the workshop's wall.
+ * or cancelled, and less what this calendar has written itself. Times without a zone of their own are those of the
+ * workshop's wall.
  * @returns the times in order; or why the file can't be read
  */
 export function readBusy(text: string, fromMs: number, toMs: number, zone: string): Reading<BusyTime[]> {

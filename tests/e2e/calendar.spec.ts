@@ -162,6 +162,19 @@ test('a rush order is promised, planned and laid beside the rest', async ({ page
   await dialog.getByLabel('How many').fill('10000')
   await dialog.getByRole('button', { name: 'Ask' }).click()
   await expect(answer).toContainText('it takes more hands than all sessions of half a year have')
+  // A hedge is asked for by its length.
+  await dialog.getByLabel(/^Of /).selectOption({
+    label:
+      (await dialog.getByLabel(/^Of /).locator('option', { hasText: 'Field hedge' }).textContent()) ?? '',
+  })
+  await expect(dialog.getByLabel('How long')).toHaveValue('1.16 m')
+  await dialog.getByLabel('How long').fill('1 kg')
+  await dialog.getByRole('button', { name: 'Ask' }).click()
+  await expect(dialog.getByText(/1 kg/)).toBeVisible()
+  await expect(answer).toBeHidden()
+  await dialog.getByLabel('How long').fill('60 cm')
+  await dialog.getByRole('button', { name: 'Ask' }).click()
+  await expect(answer).toContainText(/1 batch of [34] begun/)
   await dialog.getByLabel(/^Of /).selectOption({
     label: (await dialog.getByLabel(/^Of /).locator('option', { hasText: 'Hazel' }).textContent()) ?? '',
   })
@@ -328,7 +341,8 @@ test('pegs are lent away, and a batch that they no longer hold says how many it 
   await expect(answer).toContainText('3 batches of 2 + 2 + 2 begun')
   await answer.getByRole('button', { name: 'Plan it so' }).click()
   await expect(dialog).toBeHidden()
-  await expect(told).toContainText('not laid yet')
+  await expect(page.getByRole('table', { name: 'Batches' })).toContainText('Olive, batch')
+  await expect(page.getByRole('table', { name: 'Batches' })).not.toContainText('Olives for the terrace')
   await page.getByRole('button', { name: 'Keep this plan' }).click()
   await expect(told).toBeHidden()
   await expect(work(page, /^Olives for the terrace/)).toHaveCount(0)

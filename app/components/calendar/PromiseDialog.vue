@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { Batch } from '~~/core/batches'
-import { piecesSchema } from '~~/core/commissions'
+import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commissions'
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
-import { counted, formatMinutes, readBounded } from '~~/core/units'
+import { counted, formatMinutes, ok, type Reading } from '~~/core/units'
 import { planBatches } from '../../db/commands/calendar'
+import { amountOf, type Plant } from '../../stores/commission'
 import type { Asked, Variant } from '../../composables/asking'
 
 /** “Can I have forty by the 12th?”: the days by which it is done at even odds and nine times in ten, and what is in the way. */
@@ -17,7 +18,7 @@ const notices = useNotices()
 const { open } = useDialog(() => emit('close'))
 const { ask } = useAsking()
 
-const plants = computed(() => commission.plants.filter(({ line }) => line.amount.kind === 'pieces'))
+const plants = computed(() => commission.plants)
 /** What is wanted still, of what is known how to make, first. */
 const likely = computed(
   () =>
@@ -27,14 +28,22 @@ const likely = computed(
 const lineId = ref(insteadOf?.lineId ?? likely.value?.line.id ?? '')
 const plant = computed(() => plants.value.find(({ line }) => line.id === lineId.value))
 const text = reactive({ count: '', by: commission.current?.deadline ?? '' })
+const pilot = ref(false)
+/** What is left of a line, or all of it where nothing is: "12", "1.2 m", "600 cm²". */
+const wordsOf = (
+  { line, progress }: Pick<Plant, 'line' | 'progress'>,
+  size = progress.left || progress.wanted,
+): string => amountText(amountOf(line.amount, size), workshop.settings.units)
+const asks = { pieces: 'How many', length: 'How long', area: 'How much' } as const
+const kind = computed(() => plant.value?.line.amount.kind ?? 'pieces')
 watch(
   plant,
   (now) => {
-    text.count = String(Math.max(1, insteadOf?.plan.expectedGood ?? now?.progress.left ?? 1))
+    text.count = now ? wordsOf(now, insteadOf?.plan.expectedGood) : ''
+    if (now?.line.amount.kind !== 'pieces') pilot.value = false
   },
   { immediate: true },
 )
-const pilot = ref(false)
 const fault = reactive({ count: '', general: '' })
 const asking = ref(false)
 const found = shallowRef<Asked>()
@@ -42,9 +51,16 @@ watch([lineId, () => text.count, () => text.by, pilot], () => {
   found.value = undefined
 })
 
+/** The number of pieces, or the mm or cm² that are asked for. */
+function read({ line }: Plant): Reading<number> {
+  if (line.amount.kind === 'pieces') return readPieces(text.count, asks.pieces)
+  const amount = readAmount(text.count, line.amount, workshop.settings.units)
+  return amount.kind === 'none' ? amount : ok(sizeOfAmount(amount.value))
+}
+
 async function put(): Promise<void> {
   if (!plant.value) return
-  const count = readBounded({ name: 'How many', schema: piecesSchema }, text.count)
+  const count = read(plant.value)
   fault.count = count.kind === 'none' ? count.because : ''
   fault.general = ''
   if (count.kind === 'none') return
@@ -144,8 +160,8 @@ async function plan(variant: Variant): Promise<void> {
     wide
   >
     <p v-if="plants.length === 0" class="text-soft">
-      {{ commission.current?.name ?? 'This commission' }} has no line in pieces. Another commission is picked
-      at the top left.
+      {{ commission.current?.name ?? 'This commission' }} has no line yet. Another commission is picked at the
+      top left.
     </p>
     <template v-else>
       <form class="grid grid-cols-[2fr_1fr_1fr_auto] items-start gap-3" @submit.prevent="put">
@@ -153,17 +169,17 @@ async function plan(variant: Variant): Promise<void> {
           <label class="label" for="asked-line">Of {{ commission.current?.name }}</label>
           <select id="asked-line" v-model="lineId" class="field" :disabled="insteadOf !== undefined">
             <option v-for="{ line, progress } in plants" :key="line.id" :value="line.id">
-              {{ line.name }} ({{ progress.left }} left)
+              {{ line.name }} ({{ progress.left > 0 ? wordsOf({ line, progress }) : 0 }} left)
             </option>
           </select>
         </div>
-        <TextField v-model="text.count" label="How many" :fault="fault.count" />
+        <TextField v-model="text.count" :label="asks[kind]" :fault="fault.count" />
         <TextField v-model="text.by" type="date" label="By" />
         <button type="submit" class="button button-act mt-[22px]" :disabled="asking">
           {{ asking ? 'Trying…' : 'Ask' }}
         </button>
       </form>
-      <label class="flex items-center gap-2"
+      <label v-if="kind === 'pieces'" class="flex items-center gap-2"
         ><input v-model="pilot" type="checkbox" /> a pilot piece is finished and judged before the rest</label
       >
       <p v-if="fault.general" class="mt-2 text-hip" role="alert">{{ fault.general }}</p>
