@@ -27,6 +27,8 @@ export function useStackDrag({ frame, layout, all, placed, keyOf, isPinned, pick
     whole: false,
   })
   const answer = shallowRef<Dragged>()
+  /** An answer that is still on its way: a quick hand lets go before it is there. */
+  let pending: Promise<Dragged> | undefined
   let start: { work: number; x: number; y: number } | undefined
 
   function pointOf(event: PointerEvent): { x: number; y: number } {
@@ -55,24 +57,26 @@ export function useStackDrag({ frame, layout, all, placed, keyOf, isPinned, pick
     if (work === undefined || over === drag.over) return
     drag.over = over
     answer.value = undefined
+    pending = undefined
     if (!target) return
     const { from, to } = target.sitting
-    const told = await calendar.drag(work, { from, to, worker: target.worker }, drag.whole)
+    pending = calendar.drag(work, { from, to, worker: target.worker }, drag.whole)
+    const told = await pending
     if (drag.over === over && drag.work === work) answer.value = told
   }
   async function drop(): Promise<void> {
     const { work } = drag
-    const told = answer.value
-    start = undefined
+    const told = answer.value ?? pending
     leave()
     if (work === undefined || told === undefined) return
-    await settle(work, told)
+    await settle(work, await told)
   }
   function leave(): void {
     start = undefined
     drag.work = undefined
     drag.over = ''
     answer.value = undefined
+    pending = undefined
   }
   async function settle(work: number, told: Dragged): Promise<void> {
     if (told.kind === 'none') {
