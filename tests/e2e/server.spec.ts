@@ -1,5 +1,6 @@
 import { expect, test, type APIRequestContext, type APIResponse } from '@playwright/test'
 import type { WorkshopDocument } from '../../core/workshop'
+import { Maker } from './support/maker'
 import { readPdf } from './support/pdf'
 
 test.use({ serviceWorkers: 'allow' })
@@ -184,10 +185,7 @@ test('works without a connection once loaded; only the card needs the server, an
     ['Workshop', 'Workshop'],
     ['Make-up', 'Beech, old'],
   ] as const) {
-    await page
-      .getByRole('navigation', { name: 'Stations' })
-      .getByRole('link', { name: new RegExp(station) })
-      .click()
+    await new Maker(page).go(station)
     await expect(page.locator('#station h1').first()).toHaveText(heading)
   }
   await page.getByRole('button', { name: 'Print card' }).click()

@@ -10,11 +10,22 @@ export class Maker {
     await expect(this.page.locator('#station h1').first()).toBeAttached()
   }
 
+  /**
+   * Goes to a station, and is there when it ends: the station that was left stays on the screen until the next one
+   * has loaded, and words that both show would be pressed on the wrong one.
+   */
   async go(station: string): Promise<void> {
-    await this.page
+    const link = this.page
       .getByRole('navigation', { name: 'Stations' })
       .getByRole('link', { name: new RegExp(station) })
-      .click()
+    const there = new URL((await link.getAttribute('href')) ?? '', this.page.url()).pathname
+    const heading = this.page.locator('#station h1')
+    await expect(heading.first()).toBeAttached()
+    if (new URL(this.page.url()).pathname === there) return link.click()
+    await heading.evaluateAll((left) => left.forEach((one) => one.setAttribute('data-left', '')))
+    await link.click()
+    await this.page.waitForURL((url) => url.pathname === there)
+    await expect(this.page.locator('#station h1:not([data-left])').first()).toBeAttached()
   }
 
   async newCommission(name: string, scale: string): Promise<void> {
