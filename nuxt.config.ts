@@ -46,7 +46,6 @@ export default defineNuxtConfig({
   runtimeConfig: { public: { demo: false } },
   nitro: {
     errorHandler: '~~/server/error.ts',
-    serverAssets: [{ baseName: 'fonts', dir: './fonts' }],
     typescript: { tsConfig: { include: ['../types/*.d.ts'] } },
   },
 })

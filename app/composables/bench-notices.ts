@@ -1,4 +1,4 @@
-import { useIntervalFn, useLocalStorage } from '@vueuse/core'
+import { useIntervalFn } from '@vueuse/core'
 import { noticesAt } from '~~/core/batches'
 
 /** How often waits and windows are looked at, ms: a tab in the background is let look once a minute at most. */
@@ -6,7 +6,7 @@ const LOOK_MS = 10_000
 
 /** Whether this browser shows notices when something is dry or about to close; asked for, and kept on this device. */
 export function useNoticesWanted() {
-  const wanted = useLocalStorage('hardy-thicket:notices', false)
+  const wanted = useKept('hardy-thicket:notices', false)
   const possible = computed(() => typeof Notification !== 'undefined')
   /** @returns why not, where the browser refuses; empty where it is on or off now */
   async function toggle(): Promise<string> {

@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@vueuse/core'
 import { sizeClasses } from '~~/core/armature'
 
 /** The heap of those that are curved; the others are places of a size class. */
@@ -8,7 +7,7 @@ type Heap = number | typeof CURVED
 /** What has been tapped while a box is sorted, in order, box by box. It outlives a closed lid. */
 export function useTally(boxId: () => string | undefined) {
   const workshop = useWorkshop()
-  const taps = useLocalStorage<Record<string, Heap[]>>(`hardy-thicket:${workshop.key}:tally`, {})
+  const taps = useKept<Record<string, Heap[]>>(`hardy-thicket:${workshop.key}:tally`, {})
   const own = computed(() => taps.value[boxId() ?? ''] ?? [])
   function become(heaps: Heap[]): void {
     const id = boxId()

@@ -57,10 +57,28 @@ interface DatabaseList {
  */
 async function refuseNewer(name: string): Promise<void> {
   const { indexedDB } = Dexie.dependencies as { indexedDB?: DatabaseList }
-  const known = (await indexedDB?.databases?.()) ?? []
+  const known = (await withinSeconds(STORAGE_ANSWERS_S, indexedDB?.databases?.())) ?? []
   const version = known.find((database) => database.name === name)?.version ?? 0
   // Dexie counts in tenths, and uses single steps for its own.
   if (version >= (DATABASE_VERSION + 1) * 10) throw new Dexie.VersionError('newer than the app')
+}
+
+/** A browser whose storage has not answered after so long will not, s. */
+const STORAGE_ANSWERS_S = 5
+
+/** @throws Error when it takes longer */
+function withinSeconds<T>(seconds: number, answer: Promise<T> | undefined): Promise<T | undefined> {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const late = new Promise<never>((_resolve, reject) => {
+    timer = setTimeout(() => {
+      reject(
+        new Error(
+          `The browser’s storage has not answered for ${seconds} seconds. Close other tabs of this site, or start the browser anew; nothing was changed.`,
+        ),
+      )
+    }, seconds * 1000)
+  })
+  return Promise.race([Promise.resolve(answer), late]).finally(() => clearTimeout(timer))
 }
 
 /** Fetches the demo once; `afresh` throws away what was done in it. */

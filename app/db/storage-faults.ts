@@ -23,6 +23,10 @@ const words: readonly (readonly [name: string, words: string])[] = [
     'MissingAPIError',
     'this browser keeps no data for the page, as in some private windows. Open the app in an ordinary window.',
   ],
+  [
+    'SecurityError',
+    'this browser blocks site data for the page. Nothing can be kept until it is allowed: look in the browser’s settings for this site, then load the page again.',
+  ],
   ['DatabaseClosedError', 'the workshop was closed or deleted from another tab. Reload the page.'],
   ['InvalidStateError', 'the browser has closed its storage. Reload the page.'],
   [

@@ -61,7 +61,7 @@ export const useCommission = defineStore('commission', () => {
     { immediate: true },
   )
   watch(chosen, (value) => {
-    if (workshop.key) localStorage.setItem(storageKey.value, JSON.stringify(value))
+    if (workshop.key) pageStorage().setItem(storageKey.value, JSON.stringify(value))
   })
 
   /** Where nothing was chosen: the commission that was worked for last; else the one that is due first. */
@@ -271,7 +271,7 @@ export function amountOf(amount: Amount, size: number): Amount {
 
 function readChosen(name: string): { commissionId?: string; lineId?: string } {
   try {
-    const read: unknown = JSON.parse(localStorage.getItem(name) ?? '{}')
+    const read: unknown = JSON.parse(pageStorage().getItem(name) ?? '{}')
     return read !== null && typeof read === 'object' ? read : {}
   } catch {
     return {}

@@ -61,11 +61,7 @@ export function discTree(order: DiscOrder): DiscTree {
   const depth = heightMm - firstBranchMm
   const discs: Disc[] = []
   // The narrow foot of a crown's outline is not built: branches begin at their widest and go up from there.
-  const widest = (t: number): number => {
-    let most = 0
-    for (let at = t; at <= 1; at += 0.02) most = Math.max(most, crownProfile(order.crownForm, at))
-    return most
-  }
+  const widest = widestAbove(order.crownForm)
   for (let at = firstBranchMm; at < heightMm - thickMm * 0.4;) {
     const t = (at - firstBranchMm) / depth
     const diameterMm = crownWidthMm * widest(Math.min(1, t)) * RAGGED
@@ -82,6 +78,30 @@ export function discTree(order: DiscOrder): DiscTree {
     })
   }
   return { dowelMm: heightMm, taperFromMm: heightMm * (1 - TAPER), discs, cuts }
+}
+
+const PROFILE_STEPS = 200
+const profiles = new Map<CrownForm, Float64Array>()
+
+/** How wide a crown is at a share of its height or anywhere above it, by its width; worked out once a form. */
+function widestAbove(form: CrownForm): (t: number) => number {
+  let table = profiles.get(form)
+  if (!table) {
+    table = new Float64Array(PROFILE_STEPS + 1)
+    let most = 0
+    for (let i = PROFILE_STEPS; i >= 0; i -= 1) {
+      most = Math.max(most, crownProfile(form, i / PROFILE_STEPS))
+      table[i] = most
+    }
+    profiles.set(form, table)
+  }
+  const steps = table
+  return (t) => {
+    const at = Math.max(0, t) * PROFILE_STEPS
+    const i = Math.min(PROFILE_STEPS - 1, Math.floor(at))
+    const [low, high] = [steps[i] ?? 0, steps[i + 1] ?? 0]
+    return low + (high - low) * (at - i)
+  }
 }
 
 /** Area of pad that cut discs take as squares of their own circle, cm²: π/4 · d² each. */

@@ -31,6 +31,12 @@ function within(y: number, low: number, high: number): number {
   return up < low ? Math.min(high, low + 0.8 * (low - up)) : up
 }
 
+/** Leaves of one drawing at the most: all of it, or where a part of it is looked at closely. */
+const MOST_LEAVES = 400_000
+const MOST_BY_PARTS = 4_000_000
+/** Those that stand for many are no larger than this share of the plant. */
+const LARGEST = 0.06
+
 /**
  * Visits the leaves of a drawing, each where it hangs. Leaves that would be finer than can be seen are joined:
  * fewer and larger ones of the same area. From nearer there are more of them, not larger ones.
@@ -45,10 +51,16 @@ export function eachLeaf(
 ): void {
   const { marks, heightMm } = drawing
   const { aspect, follows, hangs } = leafShapes[drawing.leaf.kind]
-  const length = Math.max(drawing.leaf.lengthMm, leastMm)
-  const width = Math.max(drawing.leaf.lengthMm * aspect, Math.min(length, leastMm * 0.62))
-  const each = (drawing.leaf.each * drawing.leaf.lengthMm ** 2 * aspect) / (length * width)
   const count = marks.length / MARK_STRIDE
+  const seen = Math.max(drawing.leaf.lengthMm, leastMm)
+  const seenWidth = Math.max(drawing.leaf.lengthMm * aspect, Math.min(seen, leastMm * 0.62))
+  const closing = drawing.leaf.each * drawing.leaf.lengthMm ** 2 * aspect
+  // Beyond the budget fewer and larger ones close the crown as much; no larger than leaves may look.
+  const most = wanted ? MOST_BY_PARTS : MOST_LEAVES
+  const wished = Math.sqrt(Math.max(1, (count * closing) / (seen * seenWidth) / most))
+  const larger = Math.max(1, Math.min(wished, (LARGEST * Math.min(heightMm, drawing.widthMm)) / seen))
+  const [length, width] = [seen * larger, seenWidth * larger]
+  const each = Math.min(closing / (length * width), most / Math.max(1, count))
   const off = drawing.leaf.offMm
   const loose = 1 - follows
   const pointed = drawing.habit === 'conifer'

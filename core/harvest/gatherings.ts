@@ -35,6 +35,8 @@ export interface Gathering {
   readonly how: string
   readonly clean: string
   readonly cleanMin: number
+  /** What it is cleaned with, besides hands and paper. */
+  readonly cleanTools?: readonly string[]
   readonly dry: string
   readonly dryDays: number
   readonly passes: string
@@ -83,7 +85,7 @@ export const gatherings: readonly Gathering[] = [
     how: 'A hundred or two at a time, cut with a hand’s length of stem, never all of one bush; loose in a crate.',
     clean: 'Shake and blow the seed out; look for spiders and eggs between the stalks.',
     cleanMin: 25,
-    dry: 'Standing loose in a box, by the stove or in the sun',
+    dry: 'Standing loose in an open box, airy, in a warm room or the sun; never by a stove: they are tinder',
     dryDays: 7,
     passes: 'Rustles, and gives no dust of seed any more.',
     mind: 'Birds live on what stands over winter: leave most of it.',
@@ -129,7 +131,8 @@ export const gatherings: readonly Gathering[] = [
     dryDays: 3,
     passes: 'Light in the hand, no earth in the forks.',
     mind: 'Cleared canes can carry disease: no earth of it into other gardens.',
-    cautions: ['gathering', 'water-jet', 'wire-and-blades'],
+    cleanTools: ['hose'],
+    cautions: ['gathering', 'wire-and-blades'],
   },
   {
     id: 'leaves',
@@ -254,7 +257,7 @@ export const gatherings: readonly Gathering[] = [
     dry: 'Spread on paper before it is stored',
     dryDays: 2,
     passes: 'No longer sticks to the hand.',
-    mind: 'Not from old works, roadsides or fields that have been sprayed. Gloves.',
+    mind: 'Not from old works, roadsides or fields that have been sprayed.',
     cautions: ['gathering', 'dust'],
   },
 ]

@@ -27,6 +27,16 @@ export function runsBetween(lengthMm: number, gaps: readonly Gap[]): Run[] {
   return runs
 }
 
+/** The beginning of a hedge: its runs up to so much length of them together, mm. */
+export function firstOf(runs: readonly Run[], mostMm: number): Run[] {
+  let left = mostMm
+  return runs.flatMap(({ fromMm, toMm }) => {
+    const mm = Math.min(left, toMm - fromMm)
+    left -= mm
+    return mm > 0 ? [{ fromMm, toMm: fromMm + mm }] : []
+  })
+}
+
 /** Whether nothing is planted at a place along the line, mm. */
 export const isInGap = (alongMm: number, gaps: readonly Gap[] = []): boolean =>
   gaps.some(({ atMm, widthMm }) => alongMm >= atMm && alongMm < atMm + widthMm)

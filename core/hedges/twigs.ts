@@ -41,23 +41,32 @@ export function twigHoles(order: TwigOrder): TwigHole[] {
   const holes: TwigHole[] = []
   for (const { fromMm, toMm } of order.runs) {
     const wanted = Math.max(1, Math.round(((toMm - fromMm) * widthMm) / perHoleMm2))
+    // Cells as wide as two holes keep apart: only neighbours are looked at.
+    const across = Math.ceil(widthMm / least) + 2
     const cells = new Map<number, TwigHole[]>()
     for (let i = 0; i < wanted; i += 1) {
       for (let dart = 0; dart < DARTS; dart += 1) {
         const alongMm = fromMm + random() * (toMm - fromMm)
         const acrossMm = (random() - 0.5) * widthMm
-        const cell = Math.floor(alongMm / least)
-        const near = [cell - 1, cell, cell + 1].flatMap((at) => cells.get(at) ?? [])
-        if (near.some((other) => Math.hypot(other.alongMm - alongMm, other.acrossMm - acrossMm) < least))
-          continue
+        const cell = Math.floor(alongMm / least) * across + Math.floor((acrossMm + widthMm / 2) / least)
+        const isNear = [-across, 0, across].some((row) =>
+          [-1, 0, 1].some((column) =>
+            cells
+              .get(cell + row + column)
+              ?.some((other) => Math.hypot(other.alongMm - alongMm, other.acrossMm - acrossMm) < least),
+          ),
+        )
+        if (isNear) continue
         const middle = 1 - 0.3 * Math.abs(acrossMm / (widthMm / 2)) ** 2
-        const own = heightMm * middle * (1 + spread * normal(random))
+        const wished = heightMm * middle * (1 + spread * normal(random))
         const hole = {
           alongMm,
           acrossMm,
-          heightMm: Math.min(heightMm * LONGEST, Math.max(heightMm * SHORTEST, own)),
+          heightMm: Math.min(heightMm * LONGEST, Math.max(heightMm * SHORTEST, wished)),
         }
-        cells.set(cell, [...(cells.get(cell) ?? []), hole])
+        const own = cells.get(cell)
+        if (own) own.push(hole)
+        else cells.set(cell, [hole])
         holes.push(hole)
         break
       }

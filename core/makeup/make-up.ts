@@ -2,6 +2,7 @@ import type { WirePlan } from '../armature'
 import type { PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
+import { mindedSteps } from './cautions'
 import { coefficientInput, worthOf, type Coefficient, type Learnt, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import {
@@ -117,7 +118,11 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     ...(order.wire === undefined ? {} : { wire: order.wire }),
     ...(order.pads === undefined ? {} : { pads: order.pads }),
   }
-  const work = workOf(method, task)
+  const made = workOf(method, task)
+  const work = {
+    ...made,
+    steps: mindedSteps(made, placeOf(job), (id) => byId.get(id)?.material),
+  }
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
   const expectedGood = goodOf(started.value, method, own)
   // Of a batch of stock all is kept: what is drawn is what the lot costs.
@@ -152,6 +157,9 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       : {}),
   }
 }
+
+const placeOf = ({ kind }: Job): 'stock' | 'pieces' | 'in place' =>
+  kind === 'stock' || kind === 'pieces' ? kind : 'in place'
 
 /** Pieces of a job that are all of its size. */
 const alike = (job: Job, pieces: number): PieceSize[] =>

@@ -71,8 +71,8 @@ export const stepSchema = z.strictObject({
   apart: z.strictObject({ from: z.array(z.enum(airs)).min(1).max(4), airMin: minSchema }).optional(),
   /** What passes inspection. */
   passes: wordsSchema.optional(),
-  cautions: z.array(looseId).max(12),
-  faults: z.array(looseId).max(12),
+  cautions: z.array(looseId).max(20),
+  faults: z.array(looseId).max(20),
   /** Fibre that the vacuum gives back after it, for the whole batch: what is on the tray less what stands. */
   back: z
     .array(z.strictObject({ materialId: idSchema, share: z.number().min(0).max(1) }))

@@ -62,13 +62,29 @@ export function wireOrderOf(
   }
 }
 
-/** The order for nesting a batch's discs; undefined for a way without discs. */
+/** Cut discs that are nested together: more are cut batch by batch. */
+const MOST_NESTED = 2_500
+
+/** How many trees of a batch have their discs nested together. */
+export const treesNested = (up: MakeUp): number =>
+  up.job.kind === 'stock'
+    ? 0
+    : Math.max(
+        1,
+        Math.floor(MOST_NESTED / Math.max(1, discsOf(discTask(up, up.job.piece), up.job.piece).cuts.length)),
+      )
+
+/**
+ * The order for nesting a batch's discs; undefined for a way without discs, and for more trees than are nested
+ * together.
+ */
 export function nestOrderOf(
   up: MakeUp,
   sizes: readonly PieceSize[],
   own: ReadonlyMap<string, number> = new Map(),
 ): (NestOrder & { readonly labels: readonly string[]; readonly treeOf: readonly number[] }) | undefined {
   if (up.job.kind === 'stock' || up.method.id !== 'dowel-conifer') return undefined
+  if (sizes.length > treesNested(up)) return undefined
   const task = discTask(up, up.job.piece)
   const pad = padOf(task)
   const strip = worthOf(dowelFigures.strip, own).value

@@ -314,6 +314,61 @@ export const faults = {
     cause: 'poor earth, or the glue had skinned',
     todo: 'Check the clip, hold the applicator 10 mm off, work a smaller patch.',
   },
+  'melted-foam': {
+    looks: 'Foam board sinks into pits',
+    cause: 'solvent of a spray or of contact adhesive',
+    todo: 'Stop and air it; fill with plaster, seal foam with water-based paint before any solvent.',
+  },
+  'ca-frosting': {
+    looks: 'White bloom around CA',
+    cause: 'too much of it, in still damp air',
+    todo: 'Move the air, take less; a touch of matt coat or wash hides it.',
+  },
+  'insects-in-store': {
+    looks: 'Fine dust, holes or threads in the box',
+    cause: 'insects that came in with it',
+    todo: 'Two days in the freezer, bagged; sift, look at the boxes beside it.',
+  },
+  'sprouting-ground': {
+    looks: 'Something sprouts in the ground',
+    cause: 'seed in soil that was not baked',
+    todo: 'Pull it, let the ground dry; bake the rest of that soil.',
+  },
+  'salt-bloom': {
+    looks: 'White bloom on dry ground',
+    cause: 'salts of soil, plaster or grout that came up with the water',
+    todo: 'Brush it off dry, seal it thinly; less water next time.',
+  },
+  'set-grout': {
+    looks: 'Grout is lumpy in the jar',
+    cause: 'damp got in',
+    todo: 'Throw it away: it no longer sets. A new jar, closed at once.',
+  },
+  'clogged-sprayer': {
+    looks: 'The sprayer spits or stops',
+    cause: 'glue dried in the nozzle',
+    todo: 'Warm water through it, a pin from outside; rinse after each use.',
+  },
+  'clung-shreds': {
+    looks: 'Shreds cling to jar, tub and hands',
+    cause: 'charged by the blades',
+    todo: 'Tip them into the mix at once; a breath of damp air over them, never alcohol.',
+  },
+  'sour-glue': {
+    looks: 'Watered glue smells or pulls strings',
+    cause: 'it has been kept too long',
+    todo: 'Pour it away, wash the bottle hot; mix less.',
+  },
+  'damp-fibre': {
+    looks: 'Fibre falls in clots and won’t fly',
+    cause: 'damp fibre or damp air',
+    todo: 'Dry it in a warm room, sieve it; wait for a dry evening.',
+  },
+  'bleeding-dye': {
+    looks: 'Colour runs into what lies beside',
+    cause: 'dye that water or spirit takes up',
+    todo: 'Try a pinch in the sealing water first; mist lightly, let each coat dry.',
+  },
 } as const
 
 export type FaultId = keyof typeof faults

@@ -29,6 +29,10 @@ export const tools: readonly Tool[] = [
     'tub',
     'measuring cup',
     'scale',
+    // What a caution asks to be worn.
+    'gloves',
+    'glasses',
+    'dust mask',
   ].map(usual),
   ...[
     'catch tray',
@@ -61,6 +65,7 @@ export const tools: readonly Tool[] = [
   tool('sieve', 700, 'a tea strainer that stays at the bench'),
   tool('hose', 1500, 'rain, and patience'),
   tool('oven tray', 300),
+  tool('blender', 2500, 'scissors, and an evening'),
   // Each coat of latex ruins one (common practice); a bristle brush from the household shelf will do.
   { id: 'old brush', priceMinor: 60, ruinedBy: 'latex', instead: 'a wad of sponge on a stick' },
 ]

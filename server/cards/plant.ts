@@ -7,8 +7,10 @@ import type { Look } from '../../core/plants'
 /** Pixels to an inch on paper: finer than a leaf at the usual scales. */
 const DPI = 150
 const POINTS_TO_AN_INCH = 72
+/** Pixels that a picture takes at the most: a plant that fills the page is drawn somewhat coarser, and as quickly. */
+const MOST_PX = 500_000
 /** A picture is painted in bands of so many pixels, so that a large one takes no more room than a small one. */
-const BAND_PX = 400_000
+const BAND_PX = 200_000
 /** Room around the plant, px. */
 const AROUND = 3
 
@@ -41,9 +43,10 @@ export function paintInto(
   plants: readonly Painted[],
   at: { x: number; y: number; scale: number },
 ): void {
-  const pxPerPt = DPI / POINTS_TO_AN_INCH
-  const pxPerMm = at.scale * pxPerPt
   const { left, right, heightMm } = reachOf(plants)
+  const areaIn2 = ((left + right) * heightMm * at.scale ** 2) / POINTS_TO_AN_INCH ** 2
+  const pxPerPt = Math.min(DPI, Math.sqrt(MOST_PX / Math.max(areaIn2, 1e-9))) / POINTS_TO_AN_INCH
+  const pxPerMm = at.scale * pxPerPt
   const foot = Math.ceil(left * pxPerMm * 1.04) + AROUND
   const width = foot + Math.ceil(right * pxPerMm * 1.04) + AROUND
   const height = Math.ceil(heightMm * pxPerMm * 1.04) + AROUND
@@ -66,6 +69,7 @@ export function paintInto(
   const bytes = PNG.sync.write(picture, {
     colorType: 2,
     inputHasAlpha: true,
+    filterType: 4,
     bgColor: { red: 255, green: 255, blue: 255 },
   })
   pdf.image(bytes, at.x - foot / pxPerPt, at.y - (height - AROUND) / pxPerPt, {

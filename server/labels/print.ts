@@ -1,5 +1,6 @@
 import bwipjs from 'bwip-js/node'
 import PDFDocument from 'pdfkit'
+import { ok, type Reading } from '../../core/units'
 import { collect, INK, mm, RULE, SOFT, type Pdf } from '../print/paper'
 import type { Faces } from '../print/faces'
 import { penFor, type Pen } from '../print/pen'
@@ -40,7 +41,7 @@ function drawCode(pdf: Pdf, { side, dark }: Code, left: number, top: number, wid
 }
 
 /** Sheets of jar labels, row by row. */
-export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Buffer> {
+export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Reading<Buffer>> {
   const page = order.paper === 'A4' ? { width: 210, height: 297 } : { width: 215.9, height: 279.4 }
   const columns = Math.floor((page.width - 2 * MARGIN_MM) / LABEL.width)
   const rows = Math.floor((page.height - 2 * MARGIN_MM) / LABEL.height)
@@ -65,7 +66,7 @@ export async function printLabels(order: LabelsOrder, faces: Faces): Promise<Buf
     )
   }
   pdf.end()
-  return bytes
+  return ok(await bytes)
 }
 
 function drawLabel(

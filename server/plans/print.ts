@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit'
 import { cautionFootnote, cautions } from '../../core/safety'
-import { counted, formatQuantity } from '../../core/units'
+import { counted, formatQuantity, none, ok, type Reading } from '../../core/units'
 import {
   bedName,
   keepOutPath,
@@ -32,7 +32,7 @@ interface Paper {
  * Sheets of a drilling template at 1:1: numbered crosses on the board's outline, keep-outs, and a bar on each
  * sheet; a legend at the end.
  */
-export async function printPlan(order: PlanOrder, faces: Faces): Promise<Buffer | string> {
+export async function printPlan(order: PlanOrder, faces: Faces): Promise<Reading<Buffer>> {
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',
     margin: 0,
@@ -49,14 +49,16 @@ export async function printPlan(order: PlanOrder, faces: Faces): Promise<Buffer 
     page.height - 2 * MARGIN_MM - HEAD_MM - FOOT_MM,
   )
   if (sheets.length > MOST_SHEETS)
-    return `At 1:1 this board takes ${sheets.length} sheets; the most is ${MOST_SHEETS}. Plan it in parts.`
+    return none(
+      `At 1:1 this board takes ${sheets.length} sheets; the most is ${MOST_SHEETS}. Plan it in parts.`,
+    )
   const columns = Math.max(...sheets.map(({ column }) => column))
   const rows = Math.max(...sheets.map(({ row }) => row))
   const labels = spotLabels(order)
   for (const sheet of sheets) drawSheet({ pdf, pen }, sheet, order, labels, { columns, rows })
   legend({ pdf, pen }, order, sheets.length)
   pdf.end()
-  return bytes
+  return ok(await bytes)
 }
 
 function drawSheet(

@@ -22,6 +22,9 @@ export interface Pen {
   heightOf(ink: Ink, text: string, width: number): number
 }
 
+/** Points of type at which runs are measured. */
+const MEASURED_AT = 100
+
 /** Writes texts of any script with a document's faces. */
 export function penFor(pdf: Pdf, faces: Faces): Pen {
   const registered = new Set<string>()
@@ -34,18 +37,34 @@ export function penFor(pdf: Pdf, faces: Faces): Pen {
   }
   // A run from right to left is shaped whole: word by word the words would stand in the wrong order.
   const shaped = ({ rtl }: Run): { features?: [] } => (rtl ? { features: [] } : {})
+  // Widths grow with the size of type: each run is shaped once, whatever its size, and each text set once.
+  const widths = new Map<string, number>()
+  const widthOfOne = (run: Run): number => {
+    const key = `${run.face.name}\n${run.rtl}\n${run.text}`
+    const kept = widths.get(key)
+    if (kept !== undefined) return kept
+    take(run.face.name, run.face.bytes, MEASURED_AT)
+    const width = pdf.widthOfString(run.text, shaped(run)) / MEASURED_AT
+    widths.set(key, width)
+    return width
+  }
   const measureAt =
     (size: number) =>
-    (run: Run): number => {
-      take(run.face.name, run.face.bytes, size)
-      return pdf.widthOfString(run.text, shaped(run))
-    }
+    (run: Run): number =>
+      widthOfOne(run) * size
+  const texts = new Map<string, SetLine[]>()
   const linesOf = (ink: Ink, text: string, { width, oneLine }: Box): SetLine[] => {
+    const key = [ink.style, ink.size, width, oneLine, text].join('\n')
+    const kept = texts.get(key)
+    if (kept) return kept
     const measure = measureAt(ink.size)
     const chain = faces[ink.style]
-    return oneLine && width !== undefined
-      ? [shortened(text, chain, measure, width)]
-      : setText(text, chain, measure, width)
+    const lines =
+      oneLine && width !== undefined
+        ? [shortened(text, chain, measure, width)]
+        : setText(text, chain, measure, width)
+    texts.set(key, lines)
+    return lines
   }
   /** The tallest face of a line gives its height; the style's own face its foot. */
   const heightOfLine = (ink: Ink, line: SetLine): number => {
@@ -79,6 +98,7 @@ export function penFor(pdf: Pdf, faces: Faces): Pen {
         const foot = top + footOf(ink, height)
         for (const run of line.runs) {
           const width = measureAt(ink.size)(run)
+          take(run.face.name, run.face.bytes, ink.size)
           pdf
             .fillColor(ink.colour)
             .text(run.text, left, foot, { lineBreak: false, baseline: 'alphabetic', ...shaped(run) })

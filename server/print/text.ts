@@ -7,6 +7,9 @@ const graphemes = new Intl.Segmenter(undefined, { granularity: 'grapheme' })
 const STRONG_RTL =
   /[\p{Script=Hebrew}\p{Script=Arabic}\p{Script=Syriac}\p{Script=Thaana}\p{Script=Nko}\p{Script=Adlam}]/u
 const UNKNOWN = '\ufffd'
+/** What may turn signs round: letters from right to left, numbers among them, marks and isolates of direction. */
+const TURNS =
+  /[\u0590-\u08ff\u200e\u200f\u202a-\u202e\u2066-\u2069\ufb1d-\ufdff\ufe70-\ufeff\u{10800}-\u{10fff}\u{1e800}-\u{1efff}]/u
 
 /** A stretch of one line in one face and one direction. */
 export interface Run {
@@ -45,15 +48,29 @@ export function setText(text: string, faces: Chain, measure: Measure, width?: nu
   })
 }
 
-/** The beginning of a line with a mark that more follows, so that it takes no more than a width. */
+/**
+ * The beginning of a line with a mark that more follows, so that it takes no more than a width. Each sign is measured
+ * once, by itself; beside each other they may join and take a little less or more, which is looked at where it is cut.
+ */
 export function shortened(text: string, faces: Chain, measure: Measure, width: number): SetLine {
-  const parts = [...graphemes.segment(text)].map(({ segment }) => segment)
-  for (let kept = parts.length; ; kept -= 1) {
-    const more = kept < parts.length ? '…' : ''
-    const [line] = setText(`${parts.slice(0, kept).join('').trimEnd()}${more}`, faces, measure)
-    if (line && (line.width <= width || kept === 0)) return line
+  const [first = ''] = text.split('\n', 1)
+  const signs = signsOf(first, faces)
+  const whole = setLine(signs, measure)
+  if (first.length === text.length && whole.width <= width) return whole
+  const mark = signsOf('…', faces)
+  const cut = (kept: number): SetLine => setLine([...trimmed(signs.slice(0, kept)), ...mark], measure)
+  let room = width - widthOf(mark, measure)
+  let kept = 0
+  for (; kept < signs.length && room >= 0; kept += 1) room -= widthOf(signs.slice(kept, kept + 1), measure)
+  kept = Math.min(signs.length, kept + SIGNS_CLOSER)
+  for (; kept > 0; kept -= 1) {
+    const line = cut(kept)
+    if (line.width <= width) return line
   }
+  return cut(0)
 }
+/** Signs beside each other may take less room than apart: so many more are tried. */
+const SIGNS_CLOSER = 2
 
 /**
  * A name set apart from the words around it, so that one from right to left does not turn them round.
@@ -62,20 +79,40 @@ export function shortened(text: string, faces: Chain, measure: Measure, width: n
 export const isolated = (name: string): string => (STRONG_RTL.test(name) ? `\u2068${name}\u2069` : name)
 
 function signsOf(paragraph: string, faces: Chain): Sign[] {
-  const { levels } = bidi.getEmbeddingLevels(paragraph, 'ltr')
-  return [...graphemes.segment(paragraph)].flatMap(({ segment, index }) => {
-    const level = levels[index] ?? 0
-    const whole = faceWith(segment, faces)
-    const sign = (part: string, face: Face): Sign[] => {
-      const shown = shownIn(part, face)
-      return shown === '' ? [] : [{ text: shown, start: index, face, level }]
-    }
-    if (whole) return sign(segment, whole)
-    return [...segment].flatMap((character) => {
-      const face = faceWith(character, faces)
-      return face ? sign(character, face) : sign(UNKNOWN, faceWith(UNKNOWN, faces) ?? faces[0])
-    })
-  })
+  const levels = TURNS.test(paragraph) ? bidi.getEmbeddingLevels(paragraph, 'ltr').levels : undefined
+  return [...graphemes.segment(paragraph)].flatMap(({ segment, index }) =>
+    facedIn(segment, faces).map(({ text, face }) => ({
+      text,
+      face,
+      start: index,
+      level: levels?.[index] ?? 0,
+    })),
+  )
+}
+
+type Faced = Pick<Sign, 'text' | 'face'>
+/** In which face each sign of a chain is shown: a page has few signs, and many of each. */
+const faced = new WeakMap<Chain, Map<string, readonly Faced[]>>()
+
+/** What is seen as one sign, in the first face that has it whole; else in parts. */
+function facedIn(segment: string, faces: Chain): readonly Faced[] {
+  const kept = faced.get(faces) ?? new Map<string, readonly Faced[]>()
+  faced.set(faces, kept)
+  const known = kept.get(segment)
+  if (known) return known
+  const sign = (part: string, face: Face): Faced[] => {
+    const text = shownIn(part, face)
+    return text === '' ? [] : [{ text, face }]
+  }
+  const whole = faceWith(segment, faces)
+  const signs = whole
+    ? sign(segment, whole)
+    : [...segment].flatMap((character) => {
+        const face = faceWith(character, faces)
+        return face ? sign(character, face) : sign(UNKNOWN, faceWith(UNKNOWN, faces) ?? faces[0])
+      })
+  kept.set(segment, signs)
+  return signs
 }
 
 const faceWith = (signs: string, faces: Chain): Face | undefined =>
@@ -127,8 +164,8 @@ function wordsOf(paragraph: string, signs: readonly Sign[]): Sign[][] {
   let from = 0
   for (let next = breaker.nextBreak(); next; next = breaker.nextBreak()) {
     const { position } = next
-    const after = signs.findIndex(({ start }, at) => at >= from && start >= position)
-    const to = after < 0 ? signs.length : after
+    let to = from
+    while (to < signs.length && (signs[to]?.start ?? 0) < position) to += 1
     if (to > from) words.push(signs.slice(from, to))
     from = to
   }

@@ -1,4 +1,5 @@
 import PDFDocument from 'pdfkit'
+import { ok, type Reading } from '../../core/units'
 import type { Faces } from '../print/faces'
 import { collect, INK, mm, RULE, SOFT } from '../print/paper'
 import { penFor } from '../print/pen'
@@ -11,7 +12,7 @@ const BOX_MM = 3.6
 const COLUMNS = { packs: 7, name: 48, price: 28 } as const
 
 /** A shopping list: a block for each supplier, a box to tick for each line. */
-export async function printShopping(order: ShoppingOrder, faces: Faces): Promise<Buffer> {
+export async function printShopping(order: ShoppingOrder, faces: Faces): Promise<Reading<Buffer>> {
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',
     margin: mm(MARGIN_MM),
@@ -72,5 +73,5 @@ export async function printShopping(order: ShoppingOrder, faces: Faces): Promise
     align: 'right',
   })
   pdf.end()
-  return bytes
+  return ok(await bytes)
 }

@@ -1,5 +1,6 @@
 import PDFDocument from 'pdfkit'
 import { tilesOf, type Shape, type Template, type TemplateLayer, type Tile } from '../../core/templates'
+import { none, ok, type Reading } from '../../core/units'
 import type { Faces } from '../print/faces'
 import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, type Pdf } from '../print/paper'
 import { penFor, type Ink, type Pen } from '../print/pen'
@@ -27,7 +28,7 @@ interface Paper {
  * list of what is done follows at the end, in columns.
  * @returns the bytes of a PDF; or why not
  */
-export async function printTemplates(order: TemplateOrder, faces: Faces): Promise<Buffer | string> {
+export async function printTemplates(order: TemplateOrder, faces: Faces): Promise<Reading<Buffer>> {
   const paper = order.paper === 'A4' ? { width: 210, height: 297 } : { width: 215.9, height: 279.4 }
   const room = {
     widthMm: paper.width - 2 * MARGIN_MM,
@@ -42,7 +43,9 @@ export async function printTemplates(order: TemplateOrder, faces: Faces): Promis
   })
   const pages = sheets.reduce((sum, { tiles }) => sum + tiles.length, 0)
   if (pages > MOST_PAGES)
-    return `At 1:1 this takes ${pages} pages; the most is ${MOST_PAGES}. Print it in parts, or take the SVG.`
+    return none(
+      `At 1:1 this takes ${pages} pages; the most is ${MOST_PAGES}. Print it in parts, or take the SVG.`,
+    )
   const pdf = new PDFDocument({
     size: order.paper === 'A4' ? 'A4' : 'LETTER',
     // Words at the foot must not turn the page by themselves.
@@ -61,7 +64,7 @@ export async function printTemplates(order: TemplateOrder, faces: Faces): Promis
     for (const tile of tiles) drawTile({ pdf, pen, turn }, template, tile, tiles, turned)
   if (order.list.length > 0) list({ pdf, pen, turn }, order)
   pdf.end()
-  return bytes
+  return ok(await bytes)
 }
 
 /** Whether a template takes fewer pages on paper that lies. */
@@ -95,7 +98,7 @@ function drawTile(
   pdf.save()
   pdf.rect(left, top, mm(tile.widthMm), mm(tile.heightMm)).clip()
   pdf.translate(left, top).scale(mm(1)).translate(-tile.x, -tile.y)
-  for (const shape of template.shapes) drawLines(pdf, shape)
+  for (const shape of template.shapes) if (touches(shape, tile)) drawLines(pdf, shape)
   pdf.restore()
   for (const shape of template.shapes) {
     if (shape.kind !== 'text') continue
@@ -124,6 +127,23 @@ function drawTile(
   )
 }
 
+/** Whether a shape may show on a page: most of a large drawing lies on others. */
+function touches(shape: Shape, { x, y, widthMm, heightMm }: Tile): boolean {
+  if (shape.kind === 'text') return false
+  const points = shape.kind === 'circle' ? [shape.at] : shape.points
+  const around = shape.kind === 'circle' ? shape.radiusMm + 1 : (shape.widthMm ?? 0) / 2 + 1
+  let [left, right, top, foot] = [Infinity, -Infinity, Infinity, -Infinity]
+  for (const [px, py] of points) {
+    left = Math.min(left, px)
+    right = Math.max(right, px)
+    top = Math.min(top, py)
+    foot = Math.max(foot, py)
+  }
+  return (
+    right + around >= x && left - around <= x + widthMm && foot + around >= y && top - around <= y + heightMm
+  )
+}
+
 function drawLines(pdf: Pdf, shape: Shape): void {
   const colour = COLOURS[shape.layer]
   if (shape.kind === 'text') return
@@ -133,6 +153,8 @@ function drawLines(pdf: Pdf, shape: Shape): void {
     pdf.strokeColor(colour).stroke().undash()
     return
   }
+  // What is thick lies under figures.
+  const thick = (shape.widthMm ?? 0) > 0.9
   const path = `M${shape.points.map(([x, y]) => `${x} ${y}`).join('L')}${shape.closed ? 'Z' : ''}`
   pdf
     .path(path)
@@ -140,10 +162,8 @@ function drawLines(pdf: Pdf, shape: Shape): void {
     .lineJoin('round')
     .lineWidth(shape.widthMm ?? 0.2)
     .strokeColor(colour)
-    // What is thick lies under figures.
-    .strokeOpacity((shape.widthMm ?? 0) > 0.9 ? 0.45 : 1)
-    .stroke()
-    .strokeOpacity(1)
+  if (thick) pdf.strokeOpacity(0.45).stroke().strokeOpacity(1)
+  else pdf.stroke()
 }
 
 /** Crosses in the corners of what a page shares with its neighbours. */

@@ -1,67 +1,69 @@
 import type { H3Event } from 'h3'
-import type * as z from 'zod'
-import { facesFor, type Faces } from '../print/faces'
+import { mostBytes, type SheetName } from '../jobs/names'
+import { printPool } from '../jobs/pool'
 
-/** Reads an order sent as JSON and checks it field by field; or answers what is wrong, as a problem document. */
-export async function readOrder<T>(
-  event: H3Event,
-  schema: z.ZodType<T>,
-  maxBytes: number,
-): Promise<{ kind: 'ok'; value: T } | { kind: 'problem'; answer: Record<string, unknown> }> {
-  const wrong = (answer: Record<string, unknown>): { kind: 'problem'; answer: Record<string, unknown> } => ({
-    kind: 'problem',
-    answer,
-  })
-  if (!/^application\/(?:[\w.+-]+\+)?json\s*(?:;|$)/i.test(getHeader(event, 'content-type') ?? ''))
-    return wrong(problem(event, 415, 'Unsupported media type', 'Send the order as application/json.'))
-  const text = await readBounded(event, maxBytes)
-  if (text === undefined)
-    return wrong(problem(event, 413, 'Too large', `An order is at most ${maxBytes / 1024} kB.`))
-  let body: unknown
-  try {
-    body = JSON.parse(text)
-  } catch {
-    return wrong(problem(event, 400, 'Not JSON', 'The order could not be read as JSON.'))
-  }
-  const order = schema.safeParse(body)
-  if (order.success) return { kind: 'ok', value: order.data }
-  const errors = order.error.issues
-    .slice(0, 20)
-    .map((issue) => ({ pointer: `/${issue.path.map(String).join('/')}`, detail: issue.message }))
-  return wrong(
-    problem(
-      event,
-      422,
-      CANT_PRINT,
-      errors.map(({ pointer, detail }) => `${pointer}: ${detail}`).join('; '),
-      errors,
-    ),
-  )
-}
 const CANT_PRINT = 'The order can’t be printed'
+/** When an order that found no turn is worth sending again, s. */
+const AGAIN_S = 3
 
-/** An order that is well formed, and can't be printed all the same. */
-export const cantPrint = (event: H3Event, because: string): Record<string, unknown> =>
-  problem(event, 422, CANT_PRINT, because)
+/** Aborts when the client goes away before it has its answer. */
+export function goneSignal({ node: { res } }: H3Event): AbortSignal {
+  const gone = new AbortController()
+  res.once('close', () => {
+    if (!res.writableEnded) gone.abort()
+  })
+  return gone.signal
+}
 
 /** Too many orders wait already. */
-export const tooBusy = (event: H3Event): Record<string, unknown> =>
-  problem(event, 503, 'Busy', 'Too many sheets are being printed at once. Try again in a moment.')
-
-/** The faces that an order's sheets are printed in. */
-export function printFaces(order: unknown): Promise<Faces> {
-  const storage = useStorage('assets:fonts')
-  return facesFor(JSON.stringify(order), async (name) =>
-    Buffer.from((await storage.getItemRaw<Uint8Array>(`${name}.woff`)) ?? []),
-  )
+export function tooBusy(event: H3Event): Record<string, unknown> {
+  setResponseHeader(event, 'Retry-After', AGAIN_S)
+  return problem(event, 503, 'Busy', 'Too many sheets are being printed at once. Try again in a moment.')
 }
 
-/** Answers with a PDF to save. */
-export function sendPdf(event: H3Event, pdf: Buffer, name: string): Buffer {
-  setResponseHeaders(event, {
-    'Content-Type': 'application/pdf',
-    'Content-Disposition': `attachment; filename="${name}"`,
-    'Cache-Control': 'no-store',
-  })
-  return pdf
+/**
+ * Prints sheets from the order that a request carries. Here it is only read; a worker checks it field by field,
+ * works its figures out by the same core, and sets it.
+ */
+export async function printSheets(
+  event: H3Event,
+  name: SheetName,
+): Promise<Record<string, unknown> | Buffer | undefined> {
+  if (!/^application\/(?:[\w.+-]+\+)?json\s*(?:;|$)/i.test(getHeader(event, 'content-type') ?? ''))
+    return problem(event, 415, 'Unsupported media type', 'Send the order as application/json.')
+  const gone = goneSignal(event)
+  const body = await readBounded(event, mostBytes[name])
+  switch (body.kind) {
+    case 'too-long':
+      return problem(event, 413, 'Too large', `An order is at most ${mostBytes[name] / 1024} kB.`)
+    case 'stopped':
+      return problem(event, 408, 'The order stopped coming', 'Nothing more of it came for ten seconds.')
+    case 'gone':
+      return undefined
+  }
+  const outcome = await printPool().run({ kind: 'sheets', name, body: body.bytes }, gone)
+  switch (outcome.kind) {
+    case 'done':
+      setResponseHeaders(event, {
+        'Content-Type': 'application/pdf',
+        'Content-Disposition': `attachment; filename="${name}.pdf"`,
+        'Cache-Control': 'no-store',
+      })
+      return Buffer.from(outcome.bytes)
+    case 'not-json':
+      return problem(event, 400, 'Not JSON', 'The order could not be read as JSON.')
+    case 'cant':
+      return problem(event, 422, CANT_PRINT, outcome.because, outcome.errors)
+    case 'too-large':
+      return problem(
+        event,
+        422,
+        CANT_PRINT,
+        'It takes longer than five seconds, or more room than a sheet may. Print fewer, smaller or simpler pieces at once.',
+      )
+    case 'busy':
+      return tooBusy(event)
+    case 'gone':
+      return undefined
+  }
 }

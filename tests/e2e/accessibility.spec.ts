@@ -35,10 +35,16 @@ const half = Math.ceil(stations.length / 2)
 /** Goes from station to station as a maker does, without loading the app anew, and looks at each. */
 async function visit(page: Page, workshop: 'demo' | 'mine', names: readonly string[]): Promise<void> {
   const maker = new Maker(page)
+  const refused: string[] = []
+  page.on('console', (message) => {
+    if (/content security policy/i.test(message.text())) refused.push(message.text())
+  })
   for (const name of names) {
     await maker.go(`${name}( ,.*)?$`)
     await expect(page).toHaveURL(new RegExp(`/${workshop}/${name.toLowerCase()}$`))
     expect.soft([name, await serious(page)]).toEqual([name, []])
+    // Nothing on a page asks for what its policy forbids: styles and scripts written into it.
+    expect.soft([name, refused]).toEqual([name, []])
   }
 }
 

@@ -5,9 +5,24 @@ import { readPdf } from './support/pdf'
 
 test.use({ serviceWorkers: 'allow' })
 
-/** A kept-alive connection may just have been closed by the server; then the request is sent again. */
-const print = (request: APIRequestContext, data: unknown): Promise<APIResponse> =>
-  request.post('/api/batch-card', { data, maxRetries: 3 })
+/**
+ * A kept-alive connection may just have been closed by the server; then the request is sent again. So it is where other
+ * tests load the machine and the server says that it is busy.
+ */
+async function print(request: APIRequestContext, data: unknown): Promise<APIResponse> {
+  let answer: APIResponse | undefined
+  await expect
+    .poll(
+      async () => {
+        answer = await request.post('/api/batch-card', { data, maxRetries: 3 })
+        return answer.status()
+      },
+      { timeout: 60_000 },
+    )
+    .not.toBe(503)
+  if (!answer) throw new Error('no answer')
+  return answer
+}
 
 async function order(request: APIRequestContext, lineId: string, paper: 'A4' | 'Letter') {
   const demo = (await (await request.get('/api/demo-workshop', { maxRetries: 3 })).json()) as WorkshopDocument

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { partOf, partsOf, stepAt, type Batch, type Deed, type Run } from '~~/core/batches'
+import { mindedNow } from '~~/core/makeup'
 import { counted } from '~~/core/units'
 import { doDeed, undoDeed } from '../../db/commands/bench'
 import { deedWords } from './deed-words'
@@ -13,7 +14,12 @@ const weighing = ref(false)
 const ending = ref<'finish' | 'abandon'>()
 
 const state = computed(() => props.run.state)
-const step = computed(() => stepAt(props.batch, state.value.stepIndex))
+/** The step as it was planned, with what must be minded at it as it is known today. */
+const step = computed(() =>
+  mindedNow(stepAt(props.batch, state.value.stepIndex), props.batch, (id) =>
+    workshop.materials.find((material) => material.id === id),
+  ),
+)
 const part = computed(() => partOf(props.batch))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const busy = ref(false)

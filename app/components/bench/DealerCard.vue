@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener, useStorage } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
 import type { Batch, BatchStep } from '~~/core/batches'
 import { deal } from '~~/core/grass'
 import { seedOf } from '~~/core/units'
@@ -12,7 +12,7 @@ const props = defineProps<{ batch: Batch; step: BatchStep; done: number; live: n
 
 const each = computed(() => props.step.deal?.each ?? 1)
 const wanted = computed(() => each.value * props.live)
-const counted = useStorage(`hardy-thicket:deal:${props.batch.id}:${props.step.id}`, 0)
+const counted = useKept(`hardy-thicket:deal:${props.batch.id}:${props.step.id}`, 0)
 const at = computed(() => (each.value > 1 ? counted.value : props.done))
 const dealt = computed(() =>
   deal(

@@ -2,7 +2,7 @@
 import { boundShare, cutRods, padSheets, rodSheet, stemSheet } from '~~/core/armature'
 import { individualSizes } from '~~/core/commissions'
 import { worthOf, type MakeUp } from '~~/core/makeup'
-import { discsOf, discTask, dowelFigures, nestOrderOf, padOf } from '~~/core/methods'
+import { discsOf, discTask, dowelFigures, nestOrderOf, padOf, treesNested } from '~~/core/methods'
 import { counted, plainNumber } from '~~/core/units'
 import type { Plant } from '../../stores/commission'
 
@@ -17,7 +17,10 @@ const started = computed(() => props.makeUp.started.value)
 const sizes = computed(() => individualSizes(props.plant.size, started.value, props.plant.line.id))
 const task = computed(() => discTask(props.makeUp, props.plant.piece))
 const own = computed(() => discsOf(task.value, props.plant.piece))
-const order = computed(() => nestOrderOf(props.makeUp, sizes.value, workshop.ownValues))
+/** Trees that are planned together: of very many the first, and the others batch by batch. */
+const planned = computed(() => sizes.value.slice(0, treesNested(props.makeUp)))
+const isPart = computed(() => planned.value.length < sizes.value.length)
+const order = computed(() => nestOrderOf(props.makeUp, planned.value, workshop.ownValues))
 const state = computed(() => order.value && armature.nestOf(order.value))
 /** The best so far, once all discs have had their turn. */
 const best = computed(() => (state.value?.best?.whole ? state.value.best : undefined))
@@ -78,7 +81,7 @@ const dowelMm = computed(() => {
 const kerf = computed(() => worthOf(dowelFigures.kerfMm, workshop.ownValues).value)
 const rods = computed(() => {
   const lengthMm = dowelMm.value?.rodMm ?? 914
-  const lengths = sizes.value.map(({ heightMm }) => heightMm)
+  const lengths = planned.value.map(({ heightMm }) => heightMm)
   return { lengthMm, lengths, plan: cutRods(lengths, [{ lengthMm }], kerf.value) }
 })
 /** What is left of each rod and worth keeping, mm. */
@@ -129,7 +132,7 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
         <span class="text-soft">Stem of</span>
         <select v-model.number="tree" class="field field-cell !w-auto" aria-label="Stem of">
           <option :value="0">the usual tree</option>
-          <option v-for="(size, i) in sizes" :key="i" :value="i + 1">
+          <option v-for="(size, i) in planned" :key="i" :value="i + 1">
             tree {{ i + 1 }}, {{ Math.round(size.heightMm) }} mm
           </option>
         </select>
@@ -144,7 +147,12 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
         <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4">
           <h3>Pads</h3>
           <span v-if="best" class="text-sm" role="status">
-            {{ counted(best.sheets, 'pad') }} for all {{ counted(started, 'tree') }}, {{ padsThere }} there:
+            {{ counted(best.sheets, 'pad') }} for
+            {{
+              isPart
+                ? `the first ${planned.length} of ${counted(started, 'tree')}`
+                : `all ${counted(started, 'tree')}`
+            }}, {{ padsThere }} there:
             <strong v-if="best.sheets <= padsThere && best.left.length === 0" class="text-moss"
               >enough</strong
             >
@@ -214,8 +222,9 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
         <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-3">
           <h3>Rods</h3>
           <span class="text-sm">
-            {{ counted(rods.plan.rods.length, 'rod') }} of {{ Math.round(rods.lengthMm) }} mm,
-            {{ Math.floor(held('dowel')) }} there;
+            {{ counted(rods.plan.rods.length, 'rod') }} of {{ Math.round(rods.lengthMm) }} mm{{
+              isPart ? ` for the first ${planned.length}` : ''
+            }}, {{ Math.floor(held('dowel')) }} there;
             {{
               rods.plan.uncut.length > 0
                 ? `${counted(rods.plan.uncut.length, 'dowel')} longer than a rod`

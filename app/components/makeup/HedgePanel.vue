@@ -29,15 +29,19 @@ const strips = computed(() =>
     : undefined,
 )
 const title = computed(() => `${props.plant.line.name}: holes`)
+/** As far as holes are laid out: all of a hedge but of a very long one. */
+const laidMm = computed(() =>
+  twigs.value && twigs.value.count > twigs.value.holes.length ? twigs.value.laidMm : totalMm.value,
+)
 const sheet = computed(
   () =>
     twigs.value &&
     holeSheet({
       title: title.value,
-      lengthMm: totalMm.value,
+      lengthMm: laidMm.value,
       widthMm: twigs.value.widthMm,
       holeMm: twigs.value.holeMm,
-      gaps: gaps.value,
+      gaps: gaps.value.filter(({ atMm }) => atMm < laidMm.value),
       holes: twigs.value.holes,
     }),
 )
@@ -55,12 +59,16 @@ const shown = computed(
       holes: twigs.value.holes.filter(({ alongMm }) => alongMm <= SHOWN_MM),
     }),
 )
+const stripCount = computed(() => Math.round((strips.value?.strips.length ?? 0) * (strips.value?.times ?? 1)))
 /** Strips of each length, the longest first. */
 const lengths = computed(() => {
   const counts = new Map<number, number>()
   for (const mm of strips.value?.strips ?? [])
     counts.set(Math.round(mm), (counts.get(Math.round(mm)) ?? 0) + 1)
-  return [...counts].sort((a, b) => b[0] - a[0])
+  const { times = 1 } = strips.value ?? {}
+  return [...counts]
+    .map(([mm, count]): [number, number] => [mm, Math.round(count * times)])
+    .sort((a, b) => b[0] - a[0])
 })
 
 const text = reactive({ at: '', width: '' })
@@ -95,10 +103,10 @@ async function add(): Promise<void> {
       <span class="text-sm text-soft">
         {{ formatQuantity(totalMm, 'mm') }} along its line,
         {{ formatQuantity(grownMm(totalMm, gaps), 'mm') }} of hedge<template v-if="twigs">
-          · {{ counted(twigs.holes.length, 'hole') }},
-          {{ Math.round((twigs.holes.length / twigs.grownMm) * 200) }} for 200 mm</template
+          · {{ counted(twigs.count, 'hole') }}, {{ Math.round((twigs.count / twigs.grownMm) * 200) }} for 200
+          mm</template
         ><template v-if="strips">
-          · {{ counted(strips.strips.length, 'strip') }} from {{ counted(strips.sheets, 'sheet') }}</template
+          · {{ counted(stripCount, 'strip') }} from {{ counted(strips.sheets, 'sheet') }}</template
         >
         · see-through {{ Math.round(plant.piece.seeThrough * 100) }} % in leaf
       </span>
@@ -108,7 +116,12 @@ async function add(): Promise<void> {
     </div>
     <TemplateDrawing v-if="shown" :template="shown" :max-height="150" class="px-4 py-2" />
     <p v-if="shown && totalMm > SHOWN_MM" class="px-4 text-xs text-soft">
-      The first {{ SHOWN_MM }} mm are shown; paper and files have all {{ formatQuantity(totalMm, 'mm') }}.
+      The first {{ SHOWN_MM }} mm are shown; paper and files have
+      {{
+        laidMm < totalMm
+          ? `the first ${formatQuantity(laidMm, 'mm')}: turn and lay the same again for the rest`
+          : `all ${formatQuantity(totalMm, 'mm')}`
+      }}.
     </p>
     <div class="grid gap-x-4 lg:grid-cols-2">
       <div class="py-2">
@@ -123,9 +136,8 @@ async function add(): Promise<void> {
             <strong>{{ count }}</strong> × {{ mm }} mm
           </li>
           <li class="basis-full text-sm text-soft">
-            {{ counted(strips.rowsPerSheet, 'row') }} to a sheet,
-            {{ counted(strips.cut.rods.length, 'row') }} cut; joints of neighbouring layers lie half a strip
-            apart.
+            {{ counted(strips.rowsPerSheet, 'row') }} to a sheet, {{ counted(strips.rows, 'row') }} cut;
+            joints of neighbouring layers lie half a strip apart.
           </li>
         </ul>
       </div>

@@ -1,10 +1,12 @@
 import {
+  firstOf,
   grownMm,
   runsBetween,
   stripPlan,
   twigCuts,
   twigHoles,
   type Gap,
+  type Run,
   type StripPlan,
   type TwigHole,
 } from '../../hedges'
@@ -18,7 +20,12 @@ type HedgeJob = Extract<PlantJob, { kind: 'length' }>
 
 /** Twigs and their holes along the whole hedge, gates and gaps left out. */
 export interface TwigPlan {
+  /** The holes that are laid out: of a very long hedge those of its beginning, which goes on in the same way. */
   readonly holes: readonly TwigHole[]
+  /** As far as they go, mm along the hedge. */
+  readonly laidMm: number
+  /** Holes, and twigs by length, of the whole hedge. */
+  readonly count: number
   readonly cuts: readonly { readonly lengthMm: number; readonly count: number }[]
   readonly widthMm: number
   readonly holeMm: number
@@ -27,6 +34,8 @@ export interface TwigPlan {
 
 /** Only a few twigs fit into less than this, mm. */
 const LEAST_MM = 3
+/** Holes that are laid out one by one: of more, the share of each length is known well enough. */
+const MOST_HOLES = 6_000
 
 /** @param seed the line’s id, so that paper and screen have the same holes */
 export function twigPlanOf(
@@ -36,23 +45,33 @@ export function twigPlanOf(
   seed: string,
 ): TwigPlan {
   const widthMm = Math.max(LEAST_MM, piece.crownWidthMm * value(k.bankShare))
+  const perHoleMm2 = value(k.perHoleMm2)
+  const all = runsBetween(lengthMm, gaps)
+  const whole = grownMm(lengthMm, gaps)
+  const runs = firstOf(all, (MOST_HOLES * perHoleMm2) / widthMm)
   const holes = twigHoles({
-    runs: runsBetween(lengthMm, gaps),
+    runs,
     widthMm,
-    perHoleMm2: value(k.perHoleMm2),
+    perHoleMm2,
     holeMm: value(k.holeMm),
     heightMm: piece.heightMm,
     spread: value(k.spread),
     seed: seedOf(seed),
   })
+  const times = whole / Math.max(1e-9, lengthOf(runs))
   return {
     holes,
-    cuts: twigCuts(holes, value(k.footMm)),
+    laidMm: runs.at(-1)?.toMm ?? 0,
+    count: Math.round(holes.length * times),
+    cuts: twigCuts(holes, value(k.footMm)).map((cut) => ({ ...cut, count: Math.round(cut.count * times) })),
     widthMm,
     holeMm: value(k.holeMm),
-    grownMm: grownMm(lengthMm, gaps),
+    grownMm: whole,
   }
 }
+
+const lengthOf = (runs: readonly Run[]): number =>
+  runs.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
 
 /** A sheet of horsehair that nobody has chosen yet, mm. From memory. */
 const USUAL_SHEET = { widthMm: 300, heightMm: 200 }
@@ -67,20 +86,40 @@ export const sheetOf = (material: Material | undefined): { widthMm: number; heig
 export const layersAcross = (job: Pick<HedgeJob, 'piece'>, value: Value): number =>
   Math.max(1, Math.round(job.piece.crownWidthMm / value(t.thickMm)))
 
+/** Strips that are laid and cut one by one; of more, a part is worked out, and the rest goes on in the same way. */
+const MOST_STRIPS = 400
+
 /** Strips of a trimmed hedge, cut from sheets of what is chosen. */
 export function stripPlanOf(
   job: Pick<HedgeJob, 'piece' | 'lengthMm'>,
   gaps: readonly Gap[],
   value: Value,
   material: Material | undefined,
-): StripPlan {
+): HedgeStrips {
   const sheet = sheetOf(material)
-  return stripPlan({
-    runs: runsBetween(job.lengthMm, gaps),
+  const all = runsBetween(job.lengthMm, gaps)
+  const layers = layersAcross(job, value)
+  const wholeMm = lengthOf(all) * layers
+  // Neighbouring layers differ, the third is as the first.
+  const laid = Math.max(2, Math.min(layers, Math.floor(MOST_STRIPS / 4)))
+  const someLayers = Math.min(layers, laid)
+  const runs = firstOf(all, (MOST_STRIPS * sheet.widthMm) / someLayers)
+  const plan = stripPlan({
+    runs,
     stripMm: Math.min(sheet.heightMm, job.piece.heightMm),
     sheetWidthMm: sheet.widthMm,
     sheetHeightMm: sheet.heightMm,
-    layers: layersAcross(job, value),
+    layers: someLayers,
     kerfMm: value(t.kerfMm),
   })
+  const times = wholeMm / Math.max(1e-9, lengthOf(runs) * someLayers)
+  const rows = Math.ceil(plan.cut.rods.length * times - 1e-9)
+  return { ...plan, times, rows, sheets: Math.ceil(rows / plan.rowsPerSheet) }
+}
+
+/** The strips that were laid, and how many times as many the whole hedge takes. */
+export interface HedgeStrips extends StripPlan {
+  readonly times: number
+  /** Rows of the sheet that are cut for the whole hedge. */
+  readonly rows: number
 }

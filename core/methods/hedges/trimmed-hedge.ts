@@ -94,7 +94,7 @@ export const trimmedHedge: PlantMethod = {
       job.kind === 'length' && piece.heightMm <= sheet.heightMm
         ? stripPlanOf({ ...job, lengthMm: mm * task.started }, [], value, hair?.material)
         : undefined
-    const rows = plan?.cut.rods.length ?? across * task.started
+    const rows = plan?.rows ?? across * task.started
     const sheetCm2 = (sheet.widthMm * Math.min(piece.heightMm, sheet.heightMm)) / 100
     const uses = [
       use(task, {

@@ -114,7 +114,8 @@ export function blendMethod(mixed: MixedBlend): StockMethod {
             title: 'Shred in small loads',
             text: `${shredded.map(({ grain }) => grain.material.name).join(' and ')}, ${plainNumber(shreddedMl, 0)} ml: an overfull jar cuts only the bottom. Leave half of the lichen whole where the mix is to be rough. It charges and clings until it is mixed in.`,
             hands: once(60 + (shreddedMl / 100) * value(mixing.shredSec)),
-            cautions: ['blender', 'dust'],
+            tools: ['blender'],
+            cautions: ['dust'],
             faults: ['overfilled-jar'],
           },
           {

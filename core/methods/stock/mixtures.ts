@@ -161,7 +161,7 @@ export const mixtureMethods: readonly StockMethod[] = [
     origin: 'memory',
     text: 'Into the sprayer itself, by a funnel; close it at once. Write on it what it is.',
     passes: 'A drop of it darkens dry soil at once and leaves no bead.',
-    step: { cautions: ['static-sparks', 'spray'], needs: ['ventilation'], gives: ['wet alcohol'] },
+    step: { needs: ['ventilation'], gives: ['wet alcohol'] },
     examplesMl: [300],
   }),
   mixtureMethod({

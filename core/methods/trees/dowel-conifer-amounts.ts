@@ -6,6 +6,7 @@ import {
   dressing,
   flockUse,
   hasLeaf,
+  representatives,
   use,
   type Cut,
   type PlantTask,
@@ -72,6 +73,27 @@ export function discsOf(
   })
 }
 
+/** Trees that are planned one by one, and discs of all of them: of more, some of each size stand for the others. */
+const MOST_TREES = 300
+const MOST_DISCS = 20_000
+const treesPlanned = (discsEach: number): number =>
+  Math.max(8, Math.min(MOST_TREES, Math.floor(MOST_DISCS / Math.max(1, discsEach))))
+
+/** Dowels as they are cut: each with its tree's number, or of very many so many of each length, in whole mm. */
+function dowelCuts(lengthsMm: readonly number[]): Cut[] {
+  if (lengthsMm.length <= MOST_TREES)
+    return lengthsMm.map((lengthMm, i) => ({ slot: 'dowel', what: `dowel ${i + 1}`, count: 1, lengthMm }))
+  const step = Math.max(1, Math.ceil(Math.max(...lengthsMm) / MOST_TREES))
+  const counts = new Map<number, number>()
+  for (const lengthMm of lengthsMm) {
+    const rounded = Math.ceil(lengthMm / step) * step
+    counts.set(rounded, (counts.get(rounded) ?? 0) + 1)
+  }
+  return [...counts]
+    .sort(([a], [b]) => b - a)
+    .map(([lengthMm, count]) => ({ slot: 'dowel', what: 'dowels', count, lengthMm }))
+}
+
 /** Everything that dowels and discs take for the batch. */
 export function dowelWork(task: PlantTask): {
   readonly uses: Use[]
@@ -80,9 +102,12 @@ export function dowelWork(task: PlantTask): {
   readonly discsEach: number
 } {
   const { piece, value, started } = task
-  const sizes = task.sizes(started)
-  const trees = sizes.map((size) => discsOf(task, size))
   const own = discsOf(task, piece)
+  const sizes = task.sizes(started)
+  const some = representatives(sizes, ({ heightMm }) => heightMm, treesPlanned(own.discs.length))
+  const trees = some.map((size) => discsOf(task, size))
+  /** How many trees each of those that are planned stands for. */
+  const times = sizes.length / Math.max(1, trees.length)
   const coir = task.choice('pad') === 'coir'
   const discsFirst = task.choice('paint') === 'discs'
   const doubled = coir ? 2 : 1
@@ -95,10 +120,10 @@ export function dowelWork(task: PlantTask): {
     [{ lengthMm: rodMm }],
     kerf.value,
   )
-  const rodCount = rods.rods.length + rods.uncut.length
+  const rodCount = Math.ceil((rods.rods.length + rods.uncut.length) * times - 1e-9)
   const pad = padOf(task)
   const sheetCm2 = (pad.widthMm * pad.heightMm) / 100
-  const area = trees.reduce((sum, { cuts }) => sum + cutAreaCm2(cuts), 0) * doubled
+  const area = trees.reduce((sum, { cuts }) => sum + cutAreaCm2(cuts), 0) * doubled * times
   const usable = 1 - value(k.strip)
   const padCount = task.pads ?? Math.max(1, Math.ceil(area / (sheetCm2 * usable * value(k.packed)) - 1e-9))
   const padInputs: NumberInput[] = [
@@ -154,7 +179,7 @@ export function dowelWork(task: PlantTask): {
         [
           input(
             'dowels together',
-            trees.reduce((sum, { dowelMm }) => sum + dowelMm, 0),
+            trees.reduce((sum, { dowelMm }) => sum + dowelMm, 0) * times,
             'mm',
             'formula',
           ),
@@ -231,12 +256,7 @@ export function dowelWork(task: PlantTask): {
   const kept = padCount * sheetCm2 * value(k.strip)
   return {
     uses,
-    cuts: trees.map(({ dowelMm }, i) => ({
-      slot: 'dowel',
-      what: `dowel ${i + 1}`,
-      count: 1,
-      lengthMm: dowelMm,
-    })),
+    cuts: dowelCuts(sizes.map(({ heightMm }) => heightMm)),
     yields: [
       {
         label: 'Pad corners: upper discs, undergrowth',

@@ -210,7 +210,7 @@ export const dowelConifer: PlantMethod = {
           text: 'Taper the upper part to a point, by knife or sander.',
           hands: hands(value(k.taperSec)),
           tools: ['belt sander'],
-          cautions: ['rasping'],
+          cautions: ['wire-and-blades'],
         },
         {
           id: 'rasp',

@@ -4,6 +4,7 @@ import { labelsOrderSchema, type LabelsOrder } from '../../../server/labels/orde
 import { codeOf, printLabels } from '../../../server/labels/print'
 import { facesFor } from '../../../server/print/faces'
 import { jarCodeText } from '../../../core/stock'
+import { bytesOf } from '../../support/faces'
 
 const label = (i: number): LabelsOrder['labels'][number] => ({
   title: `Beech, old, base ${i}`,
@@ -14,7 +15,7 @@ const label = (i: number): LabelsOrder['labels'][number] => ({
 const read = (name: string) => readFile(`server/fonts/${name}.woff`)
 const printed = async (count: number, paper: 'A4' | 'Letter' = 'A4'): Promise<Buffer> => {
   const order = labelsOrderSchema.parse({ paper, labels: Array.from({ length: count }, (_, i) => label(i)) })
-  return printLabels(order, await facesFor(JSON.stringify(order), read))
+  return bytesOf(await printLabels(order, await facesFor(JSON.stringify(order), read)))
 }
 const pagesOf = (pdf: Buffer): number => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length
 
@@ -55,7 +56,9 @@ test('a name in another script, and one that is far too long, are set all the sa
     ],
   })
   expect(
-    (await printLabels(order, await facesFor(JSON.stringify(order), read))).subarray(0, 5).toString(),
+    bytesOf(await printLabels(order, await facesFor(JSON.stringify(order), read)))
+      .subarray(0, 5)
+      .toString(),
   ).toBe('%PDF-')
 })
 

@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { facesFor } from '../../../server/print/faces'
 import { shoppingOrderSchema, type ShoppingOrder } from '../../../server/shopping/order'
 import { printShopping } from '../../../server/shopping/print'
+import { bytesOf } from '../../support/faces'
 
 const order = (lines: number, over: Partial<ShoppingOrder> = {}): ShoppingOrder =>
   shoppingOrderSchema.parse({
@@ -24,7 +25,7 @@ const order = (lines: number, over: Partial<ShoppingOrder> = {}): ShoppingOrder 
   })
 const read = (name: string) => readFile(`server/fonts/${name}.woff`)
 const printed = async (of: ShoppingOrder): Promise<string> =>
-  (await printShopping(of, await facesFor(JSON.stringify(of), read))).toString('latin1')
+  bytesOf(await printShopping(of, await facesFor(JSON.stringify(of), read))).toString('latin1')
 const pagesOf = (pdf: string): number => (pdf.match(/\/Type \/Page\b/g) ?? []).length
 
 test('a list of an evening fits a sheet; a long one goes on to more, of the paper that was asked for', async () => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
 import { unitsPerGram, type Found, type LotState, type Material } from '~~/core/stock'
 import { counted, formatQuantity, noun, parseQuantity, readNumber, unitName } from '~~/core/units'
 import { z } from 'zod'
@@ -34,7 +34,7 @@ const jars = computed<Jar[]>(() =>
 
 const foundSchema = z.array(z.strictObject({ lotId: z.string(), counted: z.number(), books: z.number() }))
 /** What was found so far, in turn. It outlives a closed lid. */
-const found = useLocalStorage<Found[]>(`hardy-thicket:stock-take:${workshop.key}`, [], {
+const found = useKept<Found[]>(`hardy-thicket:stock-take:${workshop.key}`, [], {
   serializer: {
     read: (text) => {
       try {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
 import { searchShelf, stockValue, type Material, type ShelfQuery, type ShelfSort } from '~~/core/stock'
 import { counted, noun } from '~~/core/units'
 import { shelfColumns, usualColumns, type ShelfColumn } from '../../../components/stock/shelf-columns'
@@ -51,7 +50,7 @@ watch(
 /** What is looked for, in which order, and which columns are shown. */
 const query = shallowRef<ShelfQuery>({})
 const sort = ref<{ by: ShelfSort; down: boolean }>({ by: 'kind', down: false })
-const columns = useLocalStorage<ShelfColumn[]>('hardy-thicket-shelf-columns', [...usualColumns])
+const columns = useKept<ShelfColumn[]>('hardy-thicket-shelf-columns', [...usualColumns])
 const shownColumns = computed(() =>
   shelfColumns.map(({ id }) => id).filter((id) => columns.value.includes(id)),
 )

@@ -1,0 +1,256 @@
+import { inOrder, wearFor, type CautionId, type FaultId } from '../safety'
+import { catalogue, type Liquid, type Material, type Powder } from '../stock'
+import type { Use, Work } from './method'
+import type { Step } from './step'
+
+/** What of a material its cautions rest on. */
+export type Handled = Pick<Material, 'id' | 'of'>
+
+const ofLiquid: Partial<Record<Liquid, readonly CautionId[]>> = {
+  'contact-adhesive': ['adhesive'],
+  'spray-adhesive': ['spray'],
+  hairspray: ['spray'],
+  'spray-paint': ['spray'],
+  varnish: ['spray'],
+  ca: ['ca'],
+  activator: ['ca'],
+  'hot-glue': ['hot-glue'],
+  stain: ['solvent'],
+  latex: ['latex'],
+  alcohol: ['alcohol', 'static-sparks'],
+}
+
+/** What is dug or picked, whose rows say no more than that: by the row. */
+const ofRow: Readonly<Record<string, readonly CautionId[]>> = {
+  'soil-raw': ['soil'],
+  'coffee-wet': ['mould'],
+  'leaves-raw': ['mould'],
+}
+
+const ofTool: Readonly<Record<string, readonly CautionId[]>> = {
+  'static applicator': ['high-voltage', 'static-sparks'],
+  knife: ['wire-and-blades'],
+  cutters: ['wire-and-blades'],
+  scissors: ['wire-and-blades'],
+  'flat blade': ['wire-and-blades'],
+  'saw and mitre box': ['wire-and-blades'],
+  'pin vice': ['drill'],
+  drill: ['drill'],
+  rasp: ['rasping'],
+  'belt sander': ['sander'],
+  hose: ['water-jet'],
+  'oven tray': ['oven'],
+  blender: ['blender', 'dust'],
+  'glue pot': ['hot-glue'],
+  sieve: ['dust'],
+}
+
+/** What a material demands by itself, wherever it is worked with. */
+function ofStuff({ id, of }: Handled): readonly CautionId[] {
+  if (Object.hasOwn(ofRow, id)) return ofRow[id] ?? []
+  switch (of.stuff) {
+    case 'liquid':
+      return ofLiquid[of.liquid] ?? []
+    case 'foam':
+      return of.form === 'clump' ? [] : ['dust']
+    case 'fibre':
+      return ['dust']
+    case 'wire':
+      return ['wire']
+    case 'sheet':
+      return of.sheet === 'horsehair' ? ['rubber'] : []
+    case 'powder':
+      return of.powder === 'grout' ? ['grout'] : of.powder === 'soil' ? ['soil', 'dust'] : ['dust']
+    default:
+      return []
+  }
+}
+
+/** Fibre that CA heats when it soaks in. */
+const soaksUp = ({ of }: Handled): boolean =>
+  of.stuff === 'rope' || of.stuff === 'wool' || (of.stuff === 'sheet' && of.sheet === 'cloth')
+const isCa = ({ of }: Handled): boolean => of.stuff === 'liquid' && of.liquid === 'ca'
+/** What is dry and fine enough to catch fire beside a stove. Leaves go through the oven, watched. */
+const isTinder = ({ of }: Handled): boolean =>
+  of.stuff === 'twig' || (of.stuff === 'wool' && (of.wool === 'hank' || of.wool === 'lichen'))
+/** What grows where umbels grow, and is taken for one of them or cut among them. */
+const isNearUmbels = ({ of }: Handled): boolean =>
+  (of.stuff === 'twig' && of.twig !== 'root') || (of.stuff === 'wool' && of.wool === 'hank')
+
+/** What a step is done with and for. */
+export interface Surroundings {
+  /** What is in the hands at it: of a mixture, what it was mixed from too. */
+  readonly handled: readonly Handled[]
+  /** What is in the whole batch: glue meets at one step what was laid at another. */
+  readonly around: readonly Handled[]
+  /** What comes out at the end of a batch of stock, and whether it grew. */
+  readonly gives: readonly { readonly material: Handled; readonly grew: boolean }[]
+  readonly last: boolean
+}
+
+/**
+ * The cautions that a step's materials, tools and air demand, whoever wrote the step. Common practice.
+ * @returns ids, each once, the gravest first
+ */
+export function demandedCautions(
+  step: Pick<Step, 'id' | 'tools' | 'gives' | 'faults' | 'needs' | 'wait'>,
+  { handled, around, gives, last }: Surroundings,
+): string[] {
+  const demands: CautionId[] = [
+    ...handled.flatMap(ofStuff),
+    ...step.tools.flatMap((tool) => (Object.hasOwn(ofTool, tool) ? (ofTool[tool] ?? []) : [])),
+  ]
+  const has = (id: CautionId): boolean => demands.includes(id)
+  if (step.gives.includes('wet alcohol')) demands.push('alcohol', 'static-sparks')
+  if (step.gives.includes('aerosol')) demands.push('spray')
+  if (step.gives.includes('solvent') && !has('spray') && !has('adhesive')) demands.push('solvent')
+  if (step.faults.includes('mould')) demands.push('mould')
+  if (handled.some(isCa) && around.some(soaksUp)) demands.push('ca-heat')
+  const grown = gives.filter(({ grew }) => grew).map(({ material }) => material)
+  if (grown.some(isTinder) && step.wait?.kind === 'open film') demands.push('tinder')
+  if (grown.some(isNearUmbels) && step.needs.includes('outdoors') && step.tools.includes('cutters'))
+    demands.push('umbels')
+  if (grown.some(({ id }) => id === 'soil-raw') && step.id !== 'ask') demands.push('soil')
+  if (gives.length > 0 && last) demands.push('food-jars', ...(grown.length > 0 ? (['pests'] as const) : []))
+  // Holes in a board have their own words, which say all that is said of a drill besides.
+  return inOrder(demands)
+}
+
+const isWatered = ({ of }: Handled): boolean => of.stuff === 'mixture'
+const isPowder = (...kinds: Powder[]): ((one: Handled) => boolean) => {
+  return ({ of }) => of.stuff === 'powder' && of.powder !== undefined && kinds.includes(of.powder)
+}
+const isSolvent = ({ of }: Handled): boolean =>
+  of.stuff === 'liquid' &&
+  ['spray-adhesive', 'spray-paint', 'varnish', 'contact-adhesive'].includes(of.liquid)
+
+/**
+ * What goes wrong with such materials and tools, whoever wrote the step. Common practice.
+ * @param where whether it is made in its place, on the ground of the scene
+ */
+export function likelyFaults(
+  { id, tools }: Pick<Step, 'id' | 'tools'>,
+  { handled, gives, last }: Surroundings,
+  where: 'in place' | 'at the bench',
+): FaultId[] {
+  const any = (of: (one: Handled) => boolean): boolean => handled.some(of)
+  const brought = gives.some(({ grew }) => grew)
+  const likely: readonly (readonly [FaultId, boolean])[] = [
+    ['melted-foam', where === 'in place' && any(isSolvent)],
+    ['ca-frosting', any(isCa)],
+    ['insects-in-store', brought && last],
+    [
+      'sprouting-ground',
+      (where === 'in place' && any(isPowder('soil'))) || any((one) => one.id === 'soil-raw'),
+    ],
+    ['salt-bloom', where === 'in place' && id.includes('seal') && tools.includes('spray bottle')],
+    ['set-grout', any(isPowder('grout'))],
+    ['clogged-sprayer', tools.includes('spray bottle')],
+    ['clung-shreds', tools.includes('blender') && any(({ of }) => of.stuff === 'foam')],
+    ['sour-glue', any(isWatered)],
+    ['damp-fibre', tools.includes('static applicator')],
+    ['bleeding-dye', any(isPowder('sawdust')) && any(({ of }) => of.stuff === 'liquid')],
+  ]
+  return likely.flatMap(([fault, is]) => (is ? [fault] : []))
+}
+
+/** A step with what must be minded at it, and what must be worn against that laid out with its tools. */
+export function minded<S extends Pick<Step, 'cautions' | 'tools' | 'faults'>>(
+  step: S,
+  demanded: readonly string[],
+  likely: readonly string[],
+): S {
+  const all = inOrder([...step.cautions, ...demanded])
+  const cautions = all.includes('drilling') ? all.filter((id) => id !== 'drill') : all
+  return {
+    ...step,
+    cautions,
+    tools: [...new Set([...step.tools, ...wearFor(cautions)])],
+    faults: [...new Set([...step.faults, ...likely])],
+  }
+}
+
+const rowOf = (id: string): Handled | undefined => catalogue.find((row) => row.id === id)
+
+/** A material with what it was mixed from, as the workshop knows it, or the list that it began with. */
+function withParts(material: Handled, byId: (id: string) => Handled | undefined): Handled[] {
+  if (material.of.stuff !== 'mixture') return [material]
+  const parts = material.of.parts.flatMap(({ materialId }) =>
+    materialId === undefined ? [] : (byId(materialId) ?? rowOf(materialId) ?? []),
+  )
+  return [material, ...parts]
+}
+
+const grew = ({ source }: { readonly source: string }): boolean => source === 'harvested'
+
+/**
+ * The steps of a make-up with every caution that its materials and tools demand.
+ * @param makes stock for the shelf, pieces at the bench, or what stays where it is made
+ */
+export function mindedSteps(
+  { steps, uses, yields }: Work,
+  makes: 'stock' | 'pieces' | 'in place',
+  byId: (id: string) => Handled | undefined,
+): Step[] {
+  const of = (used: readonly Use[]): Handled[] =>
+    used.flatMap(({ material }) => (material ? withParts(material, byId) : []))
+  const around = of(uses)
+  const gives = makes === 'stock' ? yields.map((one) => ({ material: one.material, grew: grew(one) })) : []
+  return steps.map((step, i) => {
+    const surroundings: Surroundings = {
+      handled: of(uses.filter((use) => use.step === step.id)),
+      around,
+      gives,
+      last: i === steps.length - 1,
+    }
+    return minded(
+      step,
+      demandedCautions(step, surroundings),
+      likelyFaults(step, surroundings, makes === 'in place' ? makes : 'at the bench'),
+    )
+  })
+}
+
+/** What is looked at of a batch that was planned. */
+interface PlannedBatch {
+  readonly makes: { readonly kind: string }
+  readonly plan: {
+    readonly steps: readonly { readonly id: string }[]
+    readonly amounts: readonly { readonly materialId: string }[]
+    readonly yields: readonly {
+      readonly source: string
+      readonly materialId: string
+      readonly material: Pick<Material, 'of'>
+    }[]
+  }
+}
+
+/**
+ * A step of a batch that was planned some time ago, perhaps by an earlier version, with what must be minded today.
+ * @param byId the workshop's materials
+ */
+export function mindedNow<S extends Step>(
+  step: S,
+  { makes, plan }: PlannedBatch,
+  byId: (id: string) => Handled | undefined,
+): S {
+  const of = (ids: readonly string[]): Handled[] =>
+    ids.flatMap((id) => {
+      const known = byId(id)
+      return known ? withParts(known, byId) : []
+    })
+  const gives =
+    makes.kind === 'stock'
+      ? plan.yields.map((one) => ({
+          material: { id: one.materialId, of: one.material.of },
+          grew: grew(one),
+        }))
+      : []
+  const surroundings: Surroundings = {
+    handled: of(step.materialIds),
+    around: of(plan.amounts.map(({ materialId }) => materialId)),
+    gives,
+    last: plan.steps.at(-1)?.id === step.id,
+  }
+  return minded(step, demandedCautions(step, surroundings), [])
+}
