@@ -7,7 +7,7 @@ export const keyList = [
   ['n', 'new here'],
   ['[  ]', 'previous and next line'],
   ['space', 'piece done, at the Bench'],
-  ['z', 'undo, at the Bench and when sorting'],
+  ['z', 'take back: what was taken away, and the last deed at the Bench'],
   ['← →', 'a day on the season band; with shift a week'],
   ['+  −  0', 'nearer, further, all of it, on the line-up'],
   ['?', 'this list'],
@@ -26,6 +26,7 @@ export const isFree = (event: KeyboardEvent): boolean =>
 export function useKeys(): void {
   const shell = useShell()
   const commission = useCommission()
+  const notices = useNotices()
   const to = useStationPath()
   const deeds: Record<string, () => void> = {
     '/': () => {
@@ -37,6 +38,7 @@ export function useKeys(): void {
     n: () => shell.makeNew?.(),
     '[': () => commission.stepLine(-1),
     ']': () => commission.stepLine(1),
+    z: () => void notices.actLast(),
   }
   useEventListener('keydown', (event: KeyboardEvent) => {
     if (!isFree(event)) return

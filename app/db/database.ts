@@ -10,6 +10,7 @@ import type { ToolRecord } from '../../core/tools'
 import type { Lot, LotBalance, LotMark, Material, Movement } from '../../core/stock'
 import { migrateRows, type OwnSpecies, type Settings } from '../../core/workshop'
 import { rebuildDerived } from './derived'
+import type { TakenAway } from './taken-away'
 
 /** Databases of this app are told from others by this prefix; the rest is the workshop's key in the address. */
 export const DATABASE_PREFIX = 'hardy-thicket:'
@@ -19,7 +20,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 11
+export const DATABASE_VERSION = 12
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -62,6 +63,8 @@ export class WorkshopDb extends Dexie {
   declare balances: EntityTable<StoredBalance, 'id'>
   declare openBatches: EntityTable<Marker, 'id'>
   declare setAside: EntityTable<Marker, 'id'>
+  /** What was taken away lately, so that it can be brought back; in this browser alone. */
+  declare takenAway: EntityTable<TakenAway, 'id'>
 
   constructor(key: string) {
     super(DATABASE_PREFIX + key)
@@ -124,6 +127,8 @@ export class WorkshopDb extends Dexie {
       .upgrade((transaction) => migrateTables(transaction, ['materials', 'tools'], 9))
     // 10 → 11: time at the bench, and how batches are laid.
     this.version(11).stores({ people: 'id', times: 'id', layings: 'id' })
+    // 11 → 12: what was taken away lately.
+    this.version(12).stores({ takenAway: 'id, at' })
   }
 }
 

@@ -18,6 +18,7 @@ import { checkBalances } from '../db/derived'
 import { openWorkshop } from '../db/open'
 import type { WorkshopDb } from '../db/database'
 import { newId, nowIso } from '../db/ids'
+import { bringBack, type TakenAway } from '../db/taken-away'
 import { SoundRows, type FaultyRecord } from '../db/sound'
 import { storageFault } from '../db/storage-faults'
 import { workshopRows } from './workshop-rows'
@@ -260,10 +261,15 @@ export const useWorkshop = defineStore('workshop', () => {
     }
   }
 
+  /** Says what was taken away, and offers it back for a while; later it is found in the Workshop. */
+  function tookAway({ id, words }: TakenAway): void {
+    useNotices().done(`Taken away: ${words}.`, { words: 'Take back', run: () => void give(bringBack, id) })
+  }
+
   /** What a command works with. @throws Error when no workshop is open */
   function context(): CommandContext {
     if (!db.value) throw new Error('No workshop is open.')
-    return { db: db.value, now: nowIso, newId }
+    return { db: db.value, now: nowIso, newId, tookAway }
   }
 
   /** Gives a command; a refusal is shown as a notice as well as returned. */

@@ -1,3 +1,4 @@
+import { escapedCell, unescapedCell } from '../csv'
 import { none, ok, type Reading } from '../units'
 import { MOST_COLOURS, type PaletteColour } from './palettes'
 
@@ -69,7 +70,7 @@ export type CsvRows = readonly (readonly string[])[]
 /** A palette as rows of a table: name, colour. */
 export const toCsvRows = ({ colours }: PaletteFile): string[][] => [
   ['name', 'colour'],
-  ...colours.map(({ name, colour }) => [name, colour]),
+  ...colours.map(({ name, colour }) => [escapedCell(name), colour]),
 ]
 
 /** Reads a palette from the rows of a table with the columns "name" and "colour". */
@@ -87,7 +88,10 @@ export function readCsvRows(rows: CsvRows, fileName: string): Reading<PaletteFil
     const colour = (row[colourAt] ?? '').trim().toLowerCase()
     if (!/^#[0-9a-f]{6}$/.test(colour))
       return none(`Line ${i + 1}: colour: read “${colour.slice(0, 40)}”; allowed is #rrggbb.`)
-    colours.push({ name: (row[nameAt] ?? '').trim().slice(0, 80) || `Colour ${colours.length + 1}`, colour })
+    colours.push({
+      name: unescapedCell((row[nameAt] ?? '').trim()).slice(0, 80) || `Colour ${colours.length + 1}`,
+      colour,
+    })
   }
   return taken(fileName.replace(/\.csv$/i, '').slice(0, 120) || 'Palette', colours)
 }

@@ -66,7 +66,7 @@ export function readCsv<Row>(text: string, columns: readonly Column<Row>[]): Rea
     const values: Record<string, unknown> = {}
     for (const column of columns) {
       const at = names.indexOf(column.name)
-      const field = unescaped((at < 0 ? '' : (fields[at] ?? '')).trim())
+      const field = unescapedCell((at < 0 ? '' : (fields[at] ?? '')).trim())
       if (field === '') {
         if (column.needed) faults.push({ line, column: column.name, because: 'it is empty; it is needed.' })
         continue
@@ -114,15 +114,15 @@ function delimiterOf(text: string): string {
   return counts.reduce((best, own) => (own.count > best.count ? own : best)).sign
 }
 
-/** A text that a spreadsheet would work out as a formula is written behind an apostrophe, and read without it. */
 const FORMULA = /^[=+\-@\t\r]/
-const escaped = (text: string): string =>
+/** A text that a spreadsheet would work out as a formula is written behind an apostrophe, and read without it. */
+export const escapedCell = (text: string): string =>
   FORMULA.test(text) && Number.isNaN(Number(text)) ? `'${text}` : text
-const unescaped = (text: string): string =>
+export const unescapedCell = (text: string): string =>
   text.startsWith("'") && FORMULA.test(text.slice(1)) ? text.slice(1) : text
 
 /** A table as text: RFC 4180, lines end in CR LF, the first names the columns. */
 export function writeCsv<Row>(rows: readonly Row[], columns: readonly Column<Row>[]): string {
-  const data = rows.map((row) => columns.map(({ write }) => escaped(write(row))))
+  const data = rows.map((row) => columns.map(({ write }) => escapedCell(write(row))))
   return `${Papa.unparse([columns.map(({ name }) => name), ...data], { newline: '\r\n' })}\r\n`
 }

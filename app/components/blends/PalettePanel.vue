@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import {
   clashesOf,
+  MOST_COLOURS,
   nearestIn,
   referencePalettes,
   type Blend,
   type BlendUse,
   type PaletteColour,
+  type PaletteFile,
   type PaletteRecord,
 } from '~~/core/blends'
-import { plainNumber } from '~~/core/units'
+import { counted, plainNumber } from '~~/core/units'
 import { removePalette, savePalette } from '../../db/commands/blends'
 
 /** The commission's palette, made first and kept; every blend of it against it. */
@@ -81,7 +83,42 @@ async function read(event: Event): Promise<void> {
   if (!file) return
   const palette = await readPaletteFile(file)
   if (palette.kind === 'none') notices.fault(`${file.name}: ${palette.because} Nothing was taken from it.`)
+  else if (own.value) asked.value = { file: file.name, ...palette.value }
   else await keep(palette.value.name, palette.value.colours)
+}
+/** A palette that was read while there is one: what it is to be is asked first. */
+const asked = shallowRef<PaletteFile & { readonly file: string }>()
+const asking = computed({
+  get: () => asked.value !== undefined,
+  set: (open: boolean) => {
+    if (!open) asked.value = undefined
+  },
+})
+/** Both palettes' colours, each once. */
+const together = computed(() => {
+  const there = own.value?.colours ?? []
+  const known = new Set(there.map(({ name, colour }) => `${colour} ${name}`))
+  return [
+    ...there,
+    ...(asked.value?.colours ?? []).filter(({ name, colour }) => !known.has(`${colour} ${name}`)),
+  ]
+})
+async function take(as: 'added' | 'instead' | 'new'): Promise<void> {
+  const [palette, there] = [asked.value, own.value]
+  asked.value = undefined
+  if (!palette || !there) return
+  if (as === 'added') await keep(there.name, together.value)
+  else if (as === 'instead') await keep(palette.name, palette.colours)
+  else {
+    const answer = await workshop.give(savePalette, {
+      name: palette.name.slice(0, 120),
+      colours: palette.colours.map((colour) => ({ ...colour })),
+    })
+    if (answer.kind === 'ok') {
+      looked.value = answer.value.id
+      notices.done(`“${answer.value.name}” is kept beside this commission’s palette.`)
+    }
+  }
 }
 function propose(): void {
   const palette = reference.value
@@ -151,6 +188,28 @@ function propose(): void {
         Remove
       </button>
     </div>
+    <BaseDialog v-model="asking" title="A palette is there already">
+      <p v-if="asked && own">
+        “{{ asked.file }}” has {{ counted(asked.colours.length, 'colour') }}; “{{ own.name }}” has
+        {{ own.colours.length }}.
+      </p>
+      <div class="mt-4 grid gap-2">
+        <button
+          type="button"
+          class="button button-act"
+          :disabled="together.length > MOST_COLOURS"
+          @click="take('added')"
+        >
+          Add to it: {{ counted(together.length, 'colour') }}
+        </button>
+        <button type="button" class="button" @click="take('new')">Keep it beside, as a new one</button>
+        <button type="button" class="button" @click="take('instead')">Put it in its place</button>
+        <button type="button" class="button button-quiet" @click="asked = undefined">Take nothing</button>
+      </div>
+      <p v-if="together.length > MOST_COLOURS" class="mt-2 text-sm text-soft">
+        Together they have {{ together.length }} colours; the most is {{ MOST_COLOURS }}.
+      </p>
+    </BaseDialog>
     <ul v-if="shown" class="colours" :aria-label="`Colours of ${shown.name}`">
       <li v-for="(one, i) in shown.colours" :key="i">
         <i :style="{ background: one.colour }" aria-hidden="true" />

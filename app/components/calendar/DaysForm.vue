@@ -42,29 +42,35 @@ async function add(): Promise<void> {
 }
 
 const file = ref<HTMLInputElement>()
+const reading = ref(false)
+/** Entries of the last file that could not be read, with their lines. */
+const leftOut = ref<readonly string[]>([])
+/** Of them so many are told. */
+const TOLD = 12
 const fileWho = ref('')
 /** Half a year of it: as far as batches are laid. */
 const READ_DAYS = 190
 async function read(): Promise<void> {
   const chosen = file.value?.files?.[0]
   if (!chosen) return
-  const { readBusy } = await import('~~/core/schedule/calendar-file')
-  const from = momentAt(today(), '00:00', calendar.zone)
-  const times = readBusy(
-    await chosen.text(),
-    from,
-    momentAt(addDays(today(), READ_DAYS), '00:00', calendar.zone),
-    calendar.zone,
-  )
+  leftOut.value = []
+  reading.value = true
+  const read = await readBusyFile(chosen, {
+    fromMs: momentAt(today(), '00:00', calendar.zone),
+    toMs: momentAt(addDays(today(), READ_DAYS), '00:00', calendar.zone),
+    zone: calendar.zone,
+  }).finally(() => (reading.value = false))
   if (file.value) file.value.value = ''
-  if (times.kind === 'none') {
-    notices.fault(`${chosen.name}: ${times.because} Nothing was changed.`)
+  if (read.kind === 'none') {
+    notices.fault(`${chosen.name}: ${read.because} Nothing was changed.`)
     return
   }
-  const answer = await workshop.give(takeBusy, fileWho.value === '' ? [] : [fileWho.value], times.value)
+  const { times, faults } = read.value
+  leftOut.value = faults.map(({ line, because }) => `Line ${line}: ${because}`)
+  const answer = await workshop.give(takeBusy, fileWho.value === '' ? [] : [fileWho.value], times)
   if (answer.kind === 'ok')
     notices.done(
-      `${counted(answer.value.added, 'busy time')} read${answer.value.replaced > 0 ? `, in place of ${answer.value.replaced} before` : ''}.`,
+      `${counted(answer.value.added, 'busy time')} read${answer.value.replaced > 0 ? `, in place of ${answer.value.replaced} before` : ''}${faults.length > 0 ? `; ${counted(faults.length, 'entry', 'entries')} left out` : ''}.`,
     )
 }
 </script>
@@ -111,14 +117,23 @@ async function read(): Promise<void> {
     </p>
     <div class="mt-1 flex flex-wrap items-end gap-2">
       <PersonPick id="busy-who" v-model="fileWho" label="Whose" possessive />
-      <label class="button"
-        >Read calendar file<input
+      <label class="button" :aria-busy="reading"
+        >{{ reading ? 'Reading…' : 'Read calendar file'
+        }}<input
           ref="file"
           type="file"
           accept=".ics,text/calendar"
+          :disabled="reading"
           class="sr-only"
           @change="read"
       /></label>
+    </div>
+    <div v-if="leftOut.length > 0" class="mt-2 text-sm" role="alert">
+      <p class="text-hip">Left out of what was read:</p>
+      <ul class="list-disc pl-5">
+        <li v-for="words in leftOut.slice(0, TOLD)" :key="words" class="break-words">{{ words }}</li>
+        <li v-if="leftOut.length > TOLD">and {{ leftOut.length - TOLD }} more</li>
+      </ul>
     </div>
   </section>
 </template>

@@ -12,6 +12,9 @@ const notices = useNotices()
       :role="notice.kind === 'fault' ? 'alert' : 'status'"
     >
       <p class="whitespace-pre-line">{{ notice.text }}</p>
+      <button v-if="notice.action" type="button" class="button button-small" @click="notices.act(notice)">
+        {{ notice.action.words }} <kbd class="key">z</kbd>
+      </button>
       <button type="button" class="close" aria-label="Close" @click="notices.close(notice.id)">×</button>
     </div>
   </div>
@@ -47,6 +50,13 @@ const notices = useNotices()
 .notice-done {
   border-color: var(--color-moss);
   color: #1f5034;
+}
+.key {
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
+  padding: 0 5px;
+  font-size: 13px;
+  font-family: inherit;
 }
 .close {
   width: 32px;

@@ -12,6 +12,7 @@ import {
 import { materialSchema, type Material, type Measured } from '../../../core/stock'
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
+import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
 
@@ -121,7 +122,13 @@ export async function saveBlends(
 }
 
 /** Takes a blend out of sight. What was mixed of it stays on the shelf. Refused while it is being mixed or matched. */
-export async function removeBlend({ db, now }: CommandContext, id: string): Promise<Reading<Blend>> {
+export const removeBlend = undoable(
+  ['blends'],
+  ['batches', 'openBatches'],
+  ({ name }: Blend) => `the blend “${name}”`,
+  takeBlend,
+)
+async function takeBlend({ db, now }: CommandContext, id: string): Promise<Reading<Blend>> {
   return db.transaction('rw', [db.blends, db.batches, db.openBatches], async () => {
     const blend = await db.blends.get(id)
     if (!blend || blend.removed) return none('This blend is gone already.')
@@ -172,26 +179,38 @@ export async function saveTiles(
   return ok(tiles)
 }
 
-export const removeTile = ({ db, now }: CommandContext, id: string): Promise<Reading<Tile>> =>
-  changeRecord<Tile>(db, db.tiles, tileSchema, id, { removed: true }, now(), 'This tile is gone already.')
+export const removeTile = undoable(
+  ['tiles'],
+  [],
+  ({ name }: Tile) => `the tile “${name}”`,
+  ({ db, now }: CommandContext, id: string): Promise<Reading<Tile>> =>
+    changeRecord<Tile>(db, db.tiles, tileSchema, id, { removed: true }, now(), 'This tile is gone already.'),
+)
 
-/** Writes a new or changed palette. */
-export const savePalette = (
-  { db, now, newId }: CommandContext,
-  draft: Draft<PaletteRecord>,
-): Promise<Reading<PaletteRecord>> =>
-  saveRecord<PaletteRecord>(db, db.palettes, paletteSchema, draft, now(), newId)
+/** Writes a new or changed palette: what took the place of another’s colours can be taken back. */
+export const savePalette = undoable(
+  ['palettes'],
+  [],
+  ({ name }: PaletteRecord) => `the palette “${name}” as it was`,
+  ({ db, now, newId }: CommandContext, draft: Draft<PaletteRecord>): Promise<Reading<PaletteRecord>> =>
+    saveRecord<PaletteRecord>(db, db.palettes, paletteSchema, draft, now(), newId),
+)
 
-export const removePalette = ({ db, now }: CommandContext, id: string): Promise<Reading<PaletteRecord>> =>
-  changeRecord<PaletteRecord>(
-    db,
-    db.palettes,
-    paletteSchema,
-    id,
-    { removed: true },
-    now(),
-    'This palette is gone already.',
-  )
+export const removePalette = undoable(
+  ['palettes'],
+  [],
+  ({ name }: PaletteRecord) => `the palette “${name}”`,
+  ({ db, now }: CommandContext, id: string): Promise<Reading<PaletteRecord>> =>
+    changeRecord<PaletteRecord>(
+      db,
+      db.palettes,
+      paletteSchema,
+      id,
+      { removed: true },
+      now(),
+      'This palette is gone already.',
+    ),
+)
 
 /** Corrects a material's colour by what was measured of it, with its day and light. */
 export const measureMaterial = (

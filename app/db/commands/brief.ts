@@ -1,6 +1,7 @@
 import { byOrder, commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
 import { none, ok, type Reading } from '../../../core/units'
 import { settingsSchema, withChange, type Settings } from '../../../core/workshop'
+import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, type Change, type Draft } from './records'
 
@@ -16,10 +17,13 @@ export async function saveCommission(
 }
 
 /** Takes a commission and its lines out of sight. Refused while a batch of it is open: stock is promised to that. */
-export async function removeCommission(
-  { db, now }: CommandContext,
-  id: string,
-): Promise<Reading<Commission>> {
+export const removeCommission = undoable(
+  ['commissions', 'lines'],
+  ['batches', 'openBatches'],
+  ({ name }: Commission) => `the commission “${name}” with its lines`,
+  takeCommission,
+)
+async function takeCommission({ db, now }: CommandContext, id: string): Promise<Reading<Commission>> {
   return db.transaction('rw', [db.commissions, db.lines, db.batches, db.openBatches], async () => {
     const commission = await db.commissions.get(id)
     if (!commission) return none('This commission is gone already.')
@@ -29,7 +33,8 @@ export async function removeCommission(
       if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
     }
     const removed = withChange(commission, { removed: true }, now())
-    await db.lines.bulkPut(lines.map((line) => withChange(line, { removed: true }, now())))
+    const there = lines.filter((line) => !line.removed)
+    await db.lines.bulkPut(there.map((line) => withChange(line, { removed: true }, now())))
     await db.commissions.put(removed)
     return ok(removed)
   })
@@ -170,7 +175,13 @@ export async function splitLine(
 }
 
 /** Takes a line out of sight. Refused while a batch of it is open. */
-export async function removeLine({ db, now }: CommandContext, id: string): Promise<Reading<Line>> {
+export const removeLine = undoable(
+  ['lines'],
+  ['batches', 'openBatches'],
+  ({ name }: Line) => `the line “${name}”`,
+  takeLine,
+)
+async function takeLine({ db, now }: CommandContext, id: string): Promise<Reading<Line>> {
   return db.transaction('rw', [db.lines, db.batches, db.openBatches], async () => {
     const line = await db.lines.get(id)
     if (!line) return none('This line is gone already.')
@@ -187,6 +198,17 @@ async function openBatchName(db: CommandContext['db'], lineId: string): Promise<
     if (await db.openBatches.get(id)) return name
   return undefined
 }
+
+/** Takes a part of the board that is kept clear away again. */
+export const removeKeepOut = undoable(
+  ['commissions'],
+  [],
+  ({ name }: Commission) => `a keep-out of “${name}”`,
+  (context: CommandContext, commissionId: string, id: string) =>
+    changeCommission(context, commissionId, ({ keepOuts = [] }) => ({
+      keepOuts: keepOuts.filter((keepOut) => keepOut.id !== id),
+    })),
+)
 
 export const changeCommission = (
   { db, now }: CommandContext,

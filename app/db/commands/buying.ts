@@ -13,6 +13,7 @@ import { lotSchema, movementSchema, type Lot, type Movement } from '../../../cor
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
+import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
 
@@ -23,7 +24,13 @@ export const saveSupplier = (
 ): Promise<Reading<Supplier>> => saveRecord<Supplier>(db, db.suppliers, supplierSchema, draft, now(), newId)
 
 /** Takes a supplier out, with all that it offers. Orders that were sent stay as they are. */
-export async function removeSupplier({ db, now }: CommandContext, id: string): Promise<Reading<Supplier>> {
+export const removeSupplier = undoable(
+  ['suppliers', 'offers'],
+  [],
+  ({ name }: Supplier) => `the supplier “${name}” with its offers`,
+  takeSupplier,
+)
+async function takeSupplier({ db, now }: CommandContext, id: string): Promise<Reading<Supplier>> {
   return db.transaction('rw', [db.suppliers, db.offers], async () => {
     const supplier = await db.suppliers.get(id)
     if (!supplier || supplier.removed) return none('This supplier is gone.')
@@ -50,8 +57,13 @@ export async function saveOffer(
   })
 }
 
-export const removeOffer = ({ db, now }: CommandContext, id: string): Promise<Reading<Offer>> =>
-  changeRecord<Offer>(db, db.offers, offerSchema, id, { removed: true }, now(), 'This offer is gone.')
+export const removeOffer = undoable(
+  ['offers'],
+  [],
+  () => 'an offer',
+  ({ db, now }: CommandContext, id: string): Promise<Reading<Offer>> =>
+    changeRecord<Offer>(db, db.offers, offerSchema, id, { removed: true }, now(), 'This offer is gone.'),
+)
 
 /** A price list to take over, as it was looked at. */
 export interface ListToTake {

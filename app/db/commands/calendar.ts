@@ -8,10 +8,11 @@ import {
   type Person,
   type TimeRecord,
 } from '../../../core/schedule'
-import type { BusyTime } from '../../../core/schedule/calendar-file'
+import type { BusyTime } from '../../../core/schedule/busy-file'
 import { counted, none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { endBatch, planBatch, tablesOfEnding } from './bench'
+import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
 
@@ -29,7 +30,13 @@ export async function savePerson(
 }
 
 /** Takes someone out. Time that was theirs alone goes with them; of what they share the others keep theirs. */
-export async function removePerson({ db, now }: CommandContext, id: string): Promise<Reading<Person>> {
+export const removePerson = undoable(
+  ['people', 'times'],
+  [],
+  ({ name }: Person) => `${name}, and the time that was theirs alone`,
+  takePerson,
+)
+async function takePerson({ db, now }: CommandContext, id: string): Promise<Reading<Person>> {
   return db.transaction('rw', [db.people, db.times], async () => {
     const times = await db.times.filter((time) => 'people' in time && time.people.includes(id)).toArray()
     for (const time of times) {
@@ -91,11 +98,31 @@ export async function saveTime(
   })
 }
 
-export const removeTime = async ({ db, now }: CommandContext, id: string): Promise<Reading<TimeRecord>> =>
-  changeRecord<TimeRecord>(db, db.times, timeSchema, id, { removed: true }, now(), 'It is gone already.')
+/** What each kind of time is called when it has been taken out. */
+const timeWords: Record<TimeRecord['kind'], string> = {
+  weekly: 'a session of each week',
+  once: 'a session of one day',
+  off: 'days off',
+  outdoors: 'hours outdoors',
+  busy: 'a busy time',
+}
+
+export const removeTime = undoable(
+  ['times'],
+  [],
+  ({ kind }: TimeRecord) => timeWords[kind],
+  ({ db, now }: CommandContext, id: string): Promise<Reading<TimeRecord>> =>
+    changeRecord<TimeRecord>(db, db.times, timeSchema, id, { removed: true }, now(), 'It is gone already.'),
+)
 
 /** Takes over what keeps some people busy, by a calendar file: what an earlier file said of them is replaced. */
-export async function takeBusy(
+export const takeBusy = undoable(
+  ['times'],
+  [],
+  (_answer: { readonly added: number; readonly replaced: number }) => 'the busy times that were read before',
+  putBusy,
+)
+async function putBusy(
   { db, now, newId }: CommandContext,
   people: readonly string[],
   busy: readonly BusyTime[],

@@ -1,6 +1,7 @@
 import type * as z from 'zod'
 import { none, ok, type Reading } from '../../../core/units'
 import type { WorkshopDb } from '../database'
+import type { TakenAway } from '../taken-away'
 
 /**
  * What every command works with. A command is one user action in one transaction; it answers with what it
@@ -10,6 +11,8 @@ export interface CommandContext {
   readonly db: WorkshopDb
   readonly now: () => string
   readonly newId: () => string
+  /** Hears of what a command has taken away or replaced. */
+  readonly tookAway?: (taken: TakenAway) => void
 }
 
 /** Checks what is about to be stored; the answer names the field. */

@@ -14,6 +14,8 @@ import type { CommandContext } from './context'
 
 const records = (db: WorkshopDb) => [db.settings, ...tables.map((name) => db.table(name))]
 const everything = (db: WorkshopDb) => [...records(db), db.balances, db.openBatches, db.setAside]
+/** What is emptied besides when all of it is replaced: what was taken away belongs to what is gone. */
+const replaced = (db: WorkshopDb) => [...everything(db), db.takenAway]
 
 /** Reads the whole workshop as one document, from one moment. */
 export async function readWorkshop({ db, now }: CommandContext): Promise<WorkshopDocument> {
@@ -45,8 +47,8 @@ export async function mergeIntoWorkshop(context: CommandContext, document: Works
 
 /** Replaces everything by a checked document. */
 export async function replaceWorkshop({ db }: CommandContext, document: WorkshopDocument): Promise<void> {
-  await db.transaction('rw', everything(db), async () => {
-    for (const table of everything(db)) await table.clear()
+  await db.transaction('rw', replaced(db), async () => {
+    for (const table of replaced(db)) await table.clear()
     await writeAll(db, document)
   })
 }
@@ -70,9 +72,13 @@ export async function importAsCopy(document: WorkshopDocument, newKey: string, n
   const db = new WorkshopDb(newKey)
   try {
     await replaceWorkshop({ db, now: () => now, newId: () => '' }, document)
-  } finally {
+  } catch (error) {
+    // Nothing half-made stays in the list of workshops.
     db.close()
+    await deleteWorkshop(newKey)
+    throw error
   }
+  db.close()
   return newKey
 }
 

@@ -3,6 +3,7 @@ import { harvestSchema, type Harvest } from '../../../core/harvest'
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { planBatch } from './bench'
+import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Change, type Draft } from './records'
 
@@ -26,8 +27,13 @@ export const changeHarvest = (
 ): Promise<Reading<Harvest>> => changeRecord<Harvest>(db, db.harvests, harvestSchema, id, change, now(), GONE)
 
 /** Takes a harvest out of what is meant to be. What it has brought stays on the shelf. */
-export const removeHarvest = (context: CommandContext, id: string): Promise<Reading<Harvest>> =>
-  changeHarvest(context, id, { removed: true })
+export const removeHarvest = undoable(
+  ['harvests'],
+  [],
+  () => 'a planned harvest',
+  (context: CommandContext, id: string): Promise<Reading<Harvest>> =>
+    changeHarvest(context, id, { removed: true }),
+)
 
 /**
  * Goes gathering: a batch is begun that brings the harvest in. Refused while one is under way, and once it has been

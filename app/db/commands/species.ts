@@ -2,6 +2,7 @@ import { speciesIdsOf } from '../../../core/commissions'
 import { faultsOf, speciesTable, type Species } from '../../../core/plants'
 import { none, ok, type Reading } from '../../../core/units'
 import { ownSpeciesSchema, withChange, type OwnSpecies } from '../../../core/workshop'
+import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 
 /**
@@ -28,7 +29,13 @@ export async function saveSpecies({ db, now }: CommandContext, row: Species): Pr
 }
 
 /** Takes a species of the maker's own out of sight. Refused while a line uses it. */
-export async function removeSpecies({ db, now }: CommandContext, id: string): Promise<Reading<OwnSpecies>> {
+export const removeSpecies = undoable(
+  ['species'],
+  ['lines'],
+  ({ common }: OwnSpecies) => `the species “${common}”`,
+  takeSpecies,
+)
+async function takeSpecies({ db, now }: CommandContext, id: string): Promise<Reading<OwnSpecies>> {
   return db.transaction('rw', [db.species, db.lines], async () => {
     const row = await db.species.get(id)
     if (!row || row.removed) return none('This species is gone already.')

@@ -1,5 +1,6 @@
 import { toolRecordSchema, type ToolRecord } from '../../../core/tools'
 import type { Reading } from '../../../core/units'
+import { undoable } from '../taken-away'
 import type { CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
 
@@ -10,13 +11,18 @@ export const saveTool = (
 ): Promise<Reading<ToolRecord>> => saveRecord<ToolRecord>(db, db.tools, toolRecordSchema, draft, now(), newId)
 
 /** Takes a tool out of the register: nothing is said of it any more. */
-export const forgetTool = ({ db, now }: CommandContext, id: string): Promise<Reading<ToolRecord>> =>
-  changeRecord<ToolRecord>(
-    db,
-    db.tools,
-    toolRecordSchema,
-    id,
-    { removed: true },
-    now(),
-    'This is not in the register.',
-  )
+export const forgetTool = undoable(
+  ['tools'],
+  [],
+  ({ name, id }: ToolRecord) => `what was said of ${name ?? id.replaceAll('-', ' ')}`,
+  ({ db, now }: CommandContext, id: string): Promise<Reading<ToolRecord>> =>
+    changeRecord<ToolRecord>(
+      db,
+      db.tools,
+      toolRecordSchema,
+      id,
+      { removed: true },
+      now(),
+      'This is not in the register.',
+    ),
+)

@@ -3,7 +3,7 @@ import type { Commission, KeepOut, Line } from '~~/core/commissions'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { planSvg } from '~~/core/planting'
 import { formatModelLength, formatRatio } from '~~/core/units'
-import { changeCommission, changeLine } from '../../db/commands/brief'
+import { changeCommission, changeLine, removeKeepOut } from '../../db/commands/brief'
 import { fileNameOf, save } from '../../composables/save'
 
 /** Where each piece stands on the board, and the sheets to drill by. */
@@ -31,6 +31,9 @@ async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<
     await workshop.give(changeCommission, commission.current.id, ({ keepOuts: stored = [] }: Commission) => ({
       keepOuts: change(stored),
     }))
+}
+async function takeKeepOut(id: string): Promise<void> {
+  if (commission.current) await workshop.give(removeKeepOut, commission.current.id, id)
 }
 async function stand(lineId: string, as: string): Promise<void> {
   await workshop.give(changeLine, lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
@@ -207,7 +210,7 @@ async function print(): Promise<void> {
       @change="
         (id, change) => keep((stored) => stored.map((row) => (row.id === id ? { ...row, ...change } : row)))
       "
-      @remove="(id) => keep((stored) => stored.filter((row) => row.id !== id))"
+      @remove="takeKeepOut"
     />
     <PlantedTable :rows="rows" :runs="runs" @stand="stand" @draw="draft.beginLine" @take="takeDrawn" />
     <p class="px-5 pt-3 text-sm" :class="(planting.plan?.overhangMm ?? 0) > 0.5 ? 'text-larch' : 'text-soft'">

@@ -7,6 +7,9 @@ useStation('Workshop')
     <h1 class="col-span-full">Workshop</h1>
     <FaultyRecords class="col-span-full" />
     <SettingsForm />
-    <DataPanel />
+    <div>
+      <DataPanel />
+      <TakenAwayList class="mt-4" />
+    </div>
   </div>
 </template>

@@ -241,6 +241,21 @@ describe('palettes', () => {
     expect(readGpl(text)).toMatchObject({ kind: 'none', because: expect.stringContaining(words) as string })
   })
 
+  test('a name that a spreadsheet would work out goes out as text, and comes back as it was', () => {
+    const names = ['=cmd|calc', '+1+1', '@SUM(1)', '-2', '\tx', "'quoted"]
+    const colours = names.map((name) => ({ name: name.trim(), colour: '#5a7a36' }))
+    const rows = toCsvRows({ name: 'x', colours })
+    expect(rows.slice(1).map(([name]) => name)).toEqual([
+      "'=cmd|calc",
+      "'+1+1",
+      "'@SUM(1)",
+      '-2',
+      'x',
+      "'quoted",
+    ])
+    expect(readCsvRows(rows, 'x.csv')).toEqual({ kind: 'ok', value: { name: 'x', colours } })
+  })
+
   test('CSV goes out and comes back, commas, quotes and all (RFC 4180)', () => {
     const text = Papa.unparse(toCsvRows(file), { newline: '\r\n' })
     const back = readCsvRows(Papa.parse<string[]>(text).data, 'halt.csv')
