@@ -13,11 +13,12 @@ export const keyList = [
   ['?', 'this list'],
 ] as const
 
-const isTyping = (target: EventTarget | null): boolean =>
+const isField = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable ||
-    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) ||
-    target.closest('[role="dialog"]') !== null)
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName))
+const isInDialog = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.closest('[role="dialog"]') !== null
+const isTyping = (target: EventTarget | null): boolean => isField(target) || isInDialog(target)
 
 /** Whether a key press is meant for the page rather than for a field, a dialog or the browser. */
 export const isFree = (event: KeyboardEvent): boolean =>
@@ -41,6 +42,11 @@ export function useKeys(): void {
     z: () => void notices.actLast(),
   }
   useEventListener('keydown', (event: KeyboardEvent) => {
+    // What was taken away in a dialog is taken back in it.
+    if (event.key === 'z' && isInDialog(event.target) && !isField(event.target)) {
+      if (notices.actLast()) event.preventDefault()
+      return
+    }
     if (!isFree(event)) return
     const station = stations.find(({ key }) => key === event.key)
     const deed = station

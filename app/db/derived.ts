@@ -1,6 +1,13 @@
 import type { Dexie, Table } from 'dexie'
 import { foldRun, isOpen, type Batch, type RunEvent } from '../../core/batches'
-import { addToBalances, type LotBalance, type Movement } from '../../core/stock'
+import {
+  addToBalances,
+  balancesOf,
+  inOrder,
+  LastCounts,
+  type LotBalance,
+  type Movement,
+} from '../../core/stock'
 
 /** A table by its name: of a database, or of the transaction that upgrades one. */
 type TableOf = (name: string) => Table
@@ -63,7 +70,11 @@ export async function rebuildDerived(table: TableOf): Promise<void> {
   const { open, setAside } = await runsOf(table)
   const aside = new Set(setAside)
   const balances = new Map<string, LotBalance>()
-  await inParts<Movement>(table('movements'), (movements) => addToBalances(balances, movements, aside))
+  const counts = new LastCounts(aside)
+  await inParts<Movement>(table('movements'), (movements) => void counts.see(movements))
+  await inParts<Movement>(table('movements'), (movements) =>
+    addToBalances(balances, movements, aside, counts),
+  )
   const write = async (name: string, rows: readonly { id: string }[]): Promise<void> => {
     await table(name).clear()
     await table(name).bulkPut([...rows])
@@ -79,15 +90,44 @@ export async function rebuildDerived(table: TableOf): Promise<void> {
   await write('balances', balanceRows(balances))
 }
 
-/** Books entries into the stored balances. Within the transaction that adds the entries. */
-export async function bookMovements(table: TableOf, movements: readonly Movement[]): Promise<void> {
+/**
+ * Books entries into the stored balances. Within the transaction that adds the entries.
+ * @param asOf their moments are those at which they were so, and stay: a jar was counted before it is written
+ */
+export async function bookMovements(
+  table: TableOf,
+  movements: readonly Movement[],
+  asOf = false,
+): Promise<void> {
   if (movements.length === 0) return
   const ids = [...new Set(movements.map(({ lotId }) => lotId))]
+  const countedIds = [...new Set(movements.flatMap(({ kind, lotId }) => (kind === 'count' ? [lotId] : [])))]
   const stored = (await table('balances').bulkGet(ids)) as ((LotBalance & { id: string }) | undefined)[]
   const balances = new Map<string, LotBalance>()
   for (const balance of stored) if (balance) balances.set(balance.id, { ...balance })
-  addToBalances(balances, movements)
-  await table('movements').bulkAdd([...movements])
+  // A count looks back on all that was moved in its lot.
+  const before: Movement[] =
+    countedIds.length > 0 ? await table('movements').where('lotId').anyOf(countedIds).toArray() : []
+  const last = new Map<string, string>()
+  for (const { lotId, at } of before) if (at > (last.get(lotId) ?? '')) last.set(lotId, at)
+  const booked = asOf
+    ? [...movements]
+    : inOrder(
+        movements,
+        (lotId) => last.get(lotId),
+        (lotId) => balances.get(lotId)?.counted?.at,
+      )
+  await table('movements').bulkAdd(booked)
+  const isCounted = new Set(countedIds)
+  addToBalances(
+    balances,
+    booked.filter(({ lotId }) => !isCounted.has(lotId)),
+  )
+  if (countedIds.length > 0) {
+    const aside = new Set(((await table('setAside').toArray()) as { id: string }[]).map(({ id }) => id))
+    const all = [...before, ...booked.filter(({ lotId }) => isCounted.has(lotId))]
+    for (const [id, balance] of balancesOf(all, aside)) balances.set(id, balance)
+  }
   await table('balances').bulkPut(balanceRows(balances))
 }
 
@@ -100,17 +140,22 @@ export async function checkBalances(db: Dexie): Promise<string[]> {
   const aside = new Set(((await table('setAside').toArray()) as { id: string }[]).map(({ id }) => id))
   const before = await table('movements').count()
   const summed = new Map<string, LotBalance>()
-  let began = performance.now()
-  await inParts<Movement>(
-    table('movements'),
-    async (movements) => {
-      addToBalances(summed, movements, aside)
-      // As long a rest as the work took: the page comes first.
-      await new Promise((resolve) => setTimeout(resolve, performance.now() - began))
-      began = performance.now()
-    },
-    ROWS_BESIDE,
-  )
+  const counts = new LastCounts(aside)
+  /** Goes through the ledger, with as long a rest after each part as the work took: the page comes first. */
+  const restingAfter = async (each: (movements: Movement[]) => void): Promise<void> => {
+    let began = performance.now()
+    await inParts<Movement>(
+      table('movements'),
+      async (movements) => {
+        each(movements)
+        await new Promise((resolve) => setTimeout(resolve, performance.now() - began))
+        began = performance.now()
+      },
+      ROWS_BESIDE,
+    )
+  }
+  await restingAfter((movements) => void counts.see(movements))
+  await restingAfter((movements) => addToBalances(summed, movements, aside, counts))
   return db.transaction('rw', ['movements', 'balances'], async () => {
     // Something was booked meanwhile: the next check will see.
     if ((await table('movements').count()) !== before) return []

@@ -15,6 +15,18 @@ export interface Notice {
 const DONE_MS = 5_000
 const OFFER_MS = 10_000
 
+/** Calls back after a time in which the page was alive: what stands while it computes is not seen. */
+function afterSeen(ms: number, call: () => void): void {
+  let left = ms
+  const timer = setInterval(() => {
+    left -= TICK_MS
+    if (left > 0) return
+    clearInterval(timer)
+    call()
+  }, TICK_MS)
+}
+const TICK_MS = 250
+
 /** Short messages about what was just done or refused. Faults stay until they are closed. */
 export const useNotices = defineStore('notices', () => {
   const list = shallowRef<readonly Notice[]>([])
@@ -28,7 +40,7 @@ export const useNotices = defineStore('notices', () => {
     const id = serial
     const others = list.value.filter((notice) => notice.text !== text || notice.action)
     list.value = [...others, { id, kind, text, ...(action ? { action } : {}) }].slice(-3)
-    if (kind === 'done') setTimeout(() => close(id), action ? OFFER_MS : DONE_MS)
+    if (kind === 'done') afterSeen(action ? OFFER_MS : DONE_MS, () => close(id))
   }
   /** Does what a notice offers, once. */
   function act(notice: Notice): void {

@@ -3,9 +3,11 @@ export const useShell = defineStore('shell', () => {
   const find = ref(false)
   const keys = ref(false)
   const title = ref('Hardy Thicket')
+  /** Dialogs that are open, the uppermost last: notices stand in it, since all below it is out of reach. */
+  const dialogs = ref<readonly symbol[]>([])
   /** What `n` makes at the station that is shown. */
   const makeNew = shallowRef<() => void>()
-  return { find, keys, title, makeNew }
+  return { find, keys, title, dialogs, makeNew }
 })
 
 /** Names the page, and says what `n` makes here while it is shown. */

@@ -9,6 +9,14 @@ export interface LotBalance {
   received: number
   /** What batches have drawn, less what they gave back. */
   drawn: number
+  /** The count that is believed: what was moved up to then is in what was found. */
+  counted?: Moment
+}
+
+/** A place in the order of a ledger: by the clock, and by id where that is the same. */
+interface Moment {
+  readonly at: string
+  readonly id: string
 }
 
 /** Sums below this are nothing: they come of adding decimals. */
@@ -21,9 +29,46 @@ export const tidy = (quantity: number): number => {
 
 const nothing = (): LotBalance => ({ onHand: 0, received: 0, drawn: 0 })
 
+const isLater = (a: Moment, b: Moment): boolean => a.at > b.at || (a.at === b.at && a.id > b.id)
+
+/** A count that says what was found; older ones only say what they corrected. */
+const isObservation = (movement: Movement): movement is Movement & { counted: number } =>
+  movement.kind === 'count' && movement.counted !== undefined
+
+const countsNot = ({ eventId }: Movement, setAside?: ReadonlySet<string>): boolean =>
+  eventId !== undefined && setAside?.has(eventId) === true
+
+/**
+ * The count of each lot that is believed: the last one. A count is an observation, so much at that moment; two of
+ * one jar don't add up.
+ */
+export class LastCounts {
+  private readonly byLot = new Map<string, Movement & { counted: number }>()
+  private readonly setAside: ReadonlySet<string> | undefined
+
+  constructor(setAside?: ReadonlySet<string>) {
+    this.setAside = setAside
+  }
+
+  see(movements: Iterable<Movement>): this {
+    for (const movement of movements) {
+      if (!isObservation(movement) || countsNot(movement, this.setAside)) continue
+      const last = this.byLot.get(movement.lotId)
+      if (!last || isLater(movement, last)) this.byLot.set(movement.lotId, movement)
+    }
+    return this
+  }
+
+  of(lotId: string): (Movement & { counted: number }) | undefined {
+    return this.byLot.get(lotId)
+  }
+}
+
 /** Adds one entry to a balance, untidied. */
 function book(balance: LotBalance, movement: Movement): void {
-  balance.onHand += movement.quantity
+  const { counted } = balance
+  if (counted?.id === movement.id || !counted || isLater(movement, counted))
+    balance.onHand += movement.quantity
   switch (movement.kind) {
     case 'receive':
       balance.received += movement.quantity
@@ -49,36 +94,75 @@ function tidied(balance: LotBalance): LotBalance {
 }
 
 /**
- * The balance of every lot, by id. One pass over the ledger; the order of the entries does not matter.
+ * The balance of every lot, by id: what was found at its last count, and what was moved since. The order of the entries
+ * does not matter.
  * @param setAside ids of run entries that don't count, and with them what they drew
  */
 export function balancesOf(
-  movements: Iterable<Movement>,
+  movements: readonly Movement[],
   setAside?: ReadonlySet<string>,
 ): Map<string, LotBalance> {
   const balances = new Map<string, LotBalance>()
-  addToBalances(balances, movements, setAside)
+  addToBalances(balances, movements, setAside, new LastCounts(setAside).see(movements))
   return balances
 }
 
-/** Adds entries to balances that are known already: what a stored checkpoint is kept up by. */
+/**
+ * Adds entries to balances.
+ * @param counts the last counts of all entries, of these and of others; absent: none of these is a count, and a balance
+ * that is known already knows its own
+ */
 export function addToBalances(
   balances: Map<string, LotBalance>,
   movements: Iterable<Movement>,
   setAside?: ReadonlySet<string>,
+  counts?: LastCounts,
 ): void {
   const touched = new Set<LotBalance>()
   for (const movement of movements) {
-    if (movement.eventId !== undefined && setAside?.has(movement.eventId)) continue
+    if (countsNot(movement, setAside)) continue
     let balance = balances.get(movement.lotId)
     if (balance === undefined) {
       balance = nothing()
+      const last = counts?.of(movement.lotId)
+      if (last) {
+        balance.onHand = last.counted - last.quantity
+        balance.counted = { at: last.at, id: last.id }
+      }
       balances.set(movement.lotId, balance)
     }
     book(balance, movement)
     touched.add(balance)
   }
   for (const balance of touched) tidied(balance)
+}
+
+/** A moment a thousandth of a second after another. */
+const justAfter = (at: string): string => new Date(Date.parse(at) + 1).toISOString()
+
+/**
+ * New entries in the order in which they are booked, whatever the clock says: a count lies after all that its copy of
+ * the ledger knew, and what comes after a count lies after it. So cause goes before clock within a copy, and the
+ * clock decides between copies alone.
+ * @param lastAt of a lot's entries that are stored, where one of the new ones is a count @param countedAt its last count
+ */
+export function inOrder(
+  movements: readonly Movement[],
+  lastAt: (lotId: string) => string | undefined,
+  countedAt: (lotId: string) => string | undefined,
+): Movement[] {
+  const last = new Map<string, string>()
+  const counted = new Map<string, string>()
+  return movements.map((movement) => {
+    const { lotId, kind } = movement
+    const after =
+      kind === 'count' ? (last.get(lotId) ?? lastAt(lotId)) : (counted.get(lotId) ?? countedAt(lotId))
+    const at = after !== undefined && movement.at <= after ? justAfter(after) : movement.at
+    const latest = last.get(lotId) ?? lastAt(lotId)
+    last.set(lotId, latest !== undefined && latest > at ? latest : at)
+    if (kind === 'count') counted.set(lotId, at)
+    return at === movement.at ? movement : { ...movement, at }
+  })
 }
 
 /** A lot with its balance. */

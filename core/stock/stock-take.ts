@@ -6,6 +6,8 @@ export interface Found {
   readonly lotId: string
   readonly counted: number
   readonly books: number
+  /** When it was counted; absent: when it is written. */
+  readonly at?: string
 }
 
 /** A jar of a stock-take, before what was found in it is written. */

@@ -104,10 +104,10 @@ const together = computed(() => {
   ]
 })
 async function take(as: 'added' | 'instead' | 'new'): Promise<void> {
-  const [palette, there] = [asked.value, own.value]
+  const [palette, there, both] = [asked.value, own.value, together.value]
   asked.value = undefined
   if (!palette || !there) return
-  if (as === 'added') await keep(there.name, together.value)
+  if (as === 'added') await keep(there.name, both)
   else if (as === 'instead') await keep(palette.name, palette.colours)
   else {
     const answer = await workshop.give(savePalette, {

@@ -4,6 +4,7 @@ import {
   MAX_FILE_CHARACTERS,
   readWorkshopFile,
   writeWorkshopFile,
+  type Decision,
   type WorkshopDocument,
 } from '~~/core/workshop'
 import {
@@ -82,10 +83,12 @@ const words = (counts: Record<string, number>): string =>
     )
     .join(', ')
 
+/** What the last merging decided. */
+const decisions = shallowRef<readonly Decision[]>([])
 const merge = () =>
   whileBusy(async () => {
     if (!read.value) return
-    await mergeIntoWorkshop(workshop.context(), read.value.document)
+    decisions.value = await mergeIntoWorkshop(workshop.context(), read.value.document)
     notices.done(`“${read.value.name}” is merged in.`)
     read.value = undefined
   })
@@ -167,6 +170,8 @@ const keyWords = (key: string): string =>
         the last change stays.
       </p>
     </div>
+
+    <MergeDecisions :decisions="decisions" />
 
     <h3 class="mt-3">Workshops in this browser</h3>
     <table class="ruled w-full">

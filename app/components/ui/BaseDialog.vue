@@ -6,6 +6,20 @@ withDefaults(defineProps<{ title: string; wide?: boolean; widest?: boolean }>(),
   widest: false,
 })
 const open = defineModel<boolean>({ required: true })
+const shell = useShell()
+const own = Symbol('dialog')
+const leave = (): void => {
+  shell.dialogs = shell.dialogs.filter((one) => one !== own)
+}
+watch(
+  open,
+  (is) => {
+    leave()
+    if (is) shell.dialogs = [...shell.dialogs, own]
+  },
+  { immediate: true },
+)
+onBeforeUnmount(leave)
 </script>
 
 <template>
@@ -19,6 +33,7 @@ const open = defineModel<boolean>({ required: true })
         >
           <DialogTitle as="h2" class="mb-3">{{ title }}</DialogTitle>
           <slot />
+          <NoticeList v-if="shell.dialogs.at(-1) === own" />
         </DialogPanel>
       </div>
     </div>

@@ -13,6 +13,7 @@ import { lotSchema, movementSchema, type Lot, type Movement } from '../../../cor
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
+import { derivedId } from '../ids'
 import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
@@ -162,9 +163,19 @@ export async function receiveOrder(
       if (!material) return none('A material of this order is gone.')
       const whole = ordered.packs * ordered.packQuantity
       const before = await priceSoFar(db, orderId, line)
+      // The same delivery taken in by two copies is one lot: its id follows from what it is of.
+      const known = await db.lots
+        .filter(({ order: of }) => of?.orderId === orderId && of.line === line)
+        .count()
+      const lotId = derivedId(
+        'order',
+        orderId,
+        line,
+        known + lots.filter((lot) => lot.order?.line === line).length,
+      )
       const price = ordered.packs * ordered.priceMinor + (shares[line] ?? 0)
       const lot = check(lotSchema, {
-        id: newId(),
+        id: lotId,
         materialId: ordered.materialId,
         label,
         source: 'bought',
@@ -175,9 +186,9 @@ export async function receiveOrder(
       })
       if (lot.kind === 'none') return none(`${material.name}: ${lot.because}`)
       const movement = check(movementSchema, {
-        id: newId(),
+        id: lotId,
         at,
-        lotId: lot.value.id,
+        lotId,
         kind: 'receive',
         quantity,
       })

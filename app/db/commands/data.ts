@@ -1,11 +1,14 @@
 import { Dexie } from 'dexie'
 import {
+  decisionsOf,
   defaultSettings,
   FILE_FORMAT,
   FILE_VERSION,
   mergeWorkshops,
   newWorkshop,
+  repairsOf,
   tables,
+  type Decision,
   type WorkshopDocument,
 } from '../../../core/workshop'
 import { DATABASE_PREFIX, WorkshopDb } from '../database'
@@ -37,12 +40,24 @@ async function writeAll(db: WorkshopDb, document: WorkshopDocument): Promise<voi
   await rebuildDerived((name) => db.table(name))
 }
 
-/** Unites a checked document with what is there. */
-export async function mergeIntoWorkshop(context: CommandContext, document: WorkshopDocument): Promise<void> {
-  const { db } = context
-  await db.transaction('rw', everything(db), async () =>
-    writeAll(db, mergeWorkshops(await readWorkshop(context), document)),
-  )
+/**
+ * Unites a checked document with what is there. What does not hold together is set right as a change of now, so that
+ * copies that exchange what they have come to the same in the end.
+ * @returns what was decided, and why
+ */
+export async function mergeIntoWorkshop(
+  context: CommandContext,
+  document: WorkshopDocument,
+): Promise<Decision[]> {
+  const { db, now } = context
+  return db.transaction('rw', everything(db), async () => {
+    const mine = await readWorkshop(context)
+    const merged = mergeWorkshops(mine, document)
+    const repairs = repairsOf(merged, now())
+    await writeAll(db, merged)
+    for (const { table, row } of repairs.rows) await db.table(table).put(row)
+    return [...repairs.decisions, ...decisionsOf(mine, document, merged)]
+  })
 }
 
 /** Replaces everything by a checked document. */

@@ -3,6 +3,7 @@ import { harvestSchema, type Harvest } from '../../../core/harvest'
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { planBatch } from './bench'
+import { derivedId } from '../ids'
 import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Change, type Draft } from './records'
@@ -52,7 +53,16 @@ export async function beginHarvest(
     if (harvest.batchId !== undefined && (await db.openBatches.get(harvest.batchId)))
       return none('This harvest is under way already: its batch stands at the Bench.')
     if ((await cameOf(db, id)) > 0) return none('This harvest has been brought in already.')
-    const batch = await planBatch(context, draft, { start: true })
+    // Begun by two copies it is one batch: its id follows from the harvest, and from how often it was begun before.
+    const begunBefore = await db.batches
+      .where('id')
+      .startsWith(derivedId('harvest-batch', id, ''))
+      .count()
+    const batchId = derivedId('harvest-batch', id, begunBefore)
+    const once = [batchId]
+    const batch = await planBatch({ ...context, newId: () => once.pop() ?? context.newId() }, draft, {
+      start: true,
+    })
     if (batch.kind === 'none') return batch
     const begun = check(harvestSchema, withChange(harvest, { batchId: batch.value.id }, now()))
     if (begun.kind === 'none') return begun

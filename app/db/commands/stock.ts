@@ -6,6 +6,7 @@ import {
   materialSchema,
   movementSchema,
   sortedBox,
+  tidy,
   type Found,
   type Heap,
   type Lot,
@@ -19,6 +20,7 @@ import {
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
+import { derivedId } from '../ids'
 import { check, type CommandContext } from './context'
 import { saveRecord, type Draft } from './records'
 
@@ -71,13 +73,23 @@ export async function receiveLot(
 ): Promise<Reading<Lot>> {
   const { quantity, ...rest } = receipt
   const at = now()
-  const lot = check(lotSchema, { ...rest, id: newId(), madeAt: at })
+  // A harvest taken in by two copies is one lot.
+  const id = receipt.harvestId === undefined ? newId() : derivedId('harvest', receipt.harvestId)
+  const lot = check(lotSchema, { ...rest, id, madeAt: at })
   if (lot.kind === 'none') return lot
   if (!(quantity > 0)) return none(`quantity: read ${quantity}; it must be above zero.`)
-  const movement = check(movementSchema, { id: newId(), at, lotId: lot.value.id, kind: 'receive', quantity })
+  const movement = check(movementSchema, {
+    id: receipt.harvestId === undefined ? newId() : id,
+    at,
+    lotId: id,
+    kind: 'receive',
+    quantity,
+  })
   if (movement.kind === 'none') return movement
   return db.transaction('rw', [db.materials, db.lots, db.movements, db.balances], async () => {
     if (!(await db.materials.get(receipt.materialId))) return none('The material is gone.')
+    if (receipt.harvestId !== undefined && (await db.lots.get(id)))
+      return none('This harvest has been brought in already.')
     await db.lots.add(lot.value)
     await bookMovements((name) => db.table(name), [movement.value])
     return lot
@@ -101,7 +113,7 @@ export async function sortBox(
   state: StockState,
 ): Promise<Reading<SortedBox>> {
   const at = now()
-  return db.transaction('rw', [db.materials, db.lots, db.movements, db.balances], async () => {
+  return db.transaction('rw', [db.materials, db.lots, db.movements, db.balances, db.setAside], async () => {
     const stored = await db.lots.get(lotId)
     const lot = state.lots.find((own) => own.lot.id === lotId)
     if (!stored || !lot) return none('This box is gone.')
@@ -137,7 +149,7 @@ export async function countLot(
   counted: number,
   note?: string,
 ): Promise<Reading<number>> {
-  return db.transaction('rw', [db.lots, db.movements, db.balances], async () => {
+  return db.transaction('rw', [db.lots, db.movements, db.balances, db.setAside], async () => {
     if (!(await db.lots.get(lotId))) return none('This lot is gone.')
     const onHand = (await db.balances.get(lotId))?.onHand ?? 0
     const difference = countCorrection(counted, onHand)
@@ -158,32 +170,40 @@ export async function countLot(
 
 /**
  * Writes what a stock-take has found: all of it, in one transaction. What was drawn between the counting and
- * the writing stays drawn: each lot is corrected by what was found less what the books said then.
+ * the writing stays drawn: each lot was so at the moment that it was counted, and the books go on from there.
  * @returns how many lots differed
  */
 export async function countLots(
   { db, now, newId }: CommandContext,
   found: readonly Found[],
 ): Promise<Reading<number>> {
-  const at = now()
-  return db.transaction('rw', [db.lots, db.movements, db.balances], async () => {
+  const written = now()
+  return db.transaction('rw', [db.lots, db.movements, db.balances, db.setAside], async () => {
     const movements: Movement[] = []
-    for (const { lotId, counted, books } of found) {
+    for (const { lotId, counted, books, at } of found) {
       if (!(await db.lots.get(lotId))) continue
+      const since = at === undefined ? ((await db.balances.get(lotId))?.onHand ?? 0) - books : 0
       const movement = check(movementSchema, {
         id: newId(),
-        at,
+        at: at ?? written,
         lotId,
         kind: 'count',
         quantity: countCorrection(counted, books),
-        counted,
+        counted: Math.max(0, tidy(counted + since)),
         note: 'stock-take',
       })
       if (movement.kind === 'none') return movement
       movements.push(movement.value)
     }
     if (movements.length === 0) return none('Nothing was counted.')
-    await bookMovements((name) => db.table(name), movements)
+    const isTimed = new Set(found.flatMap(({ lotId, at }) => (at === undefined ? [] : [lotId])))
+    const timed = movements.filter(({ lotId }) => isTimed.has(lotId))
+    const table = (name: string) => db.table(name)
+    await bookMovements(table, timed, true)
+    await bookMovements(
+      table,
+      movements.filter(({ lotId }) => !isTimed.has(lotId)),
+    )
     return ok(movements.filter(({ quantity }) => quantity !== 0).length)
   })
 }

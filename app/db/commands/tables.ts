@@ -84,6 +84,7 @@ const tablesOf = ({ db }: CommandContext) => [
   db.lots,
   db.movements,
   db.balances,
+  db.setAside,
 ]
 
 /** What a file would do, without doing it. */

@@ -4,6 +4,7 @@ import { unitsPerGram, type Found, type LotState, type Material } from '~~/core/
 import { counted, formatQuantity, noun, parseQuantity, readNumber, unitName } from '~~/core/units'
 import { z } from 'zod'
 import { countLots } from '../../../db/commands/stock'
+import { nowIso } from '../../../db/ids'
 
 /** The whole shelf, jar by jar: big, for one hand; weighed or counted; the differences at the end, written at once. */
 const workshop = useWorkshop()
@@ -32,7 +33,9 @@ const jars = computed<Jar[]>(() =>
     ),
 )
 
-const foundSchema = z.array(z.strictObject({ lotId: z.string(), counted: z.number(), books: z.number() }))
+const foundSchema = z.array(
+  z.strictObject({ lotId: z.string(), counted: z.number(), books: z.number(), at: z.string().optional() }),
+)
 /** What was found so far, in turn. It outlives a closed lid. */
 const found = useKept<Found[]>(`hardy-thicket:stock-take:${workshop.key}`, [], {
   serializer: {
@@ -101,7 +104,7 @@ const reading = computed(() => {
 function keep(quantity: number): void {
   if (!jar.value) return
   const { lot } = jar.value
-  found.value = [...found.value, { lotId: lot.lot.id, counted: quantity, books: lot.onHand }]
+  found.value = [...found.value, { lotId: lot.lot.id, counted: quantity, books: lot.onHand, at: nowIso() }]
   chosen.value = ''
 }
 function enter(): void {
