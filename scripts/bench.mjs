@@ -17,7 +17,7 @@ ensurePackages()
 const chromium = ensureChromium()
 ensureBuild()
 /** Benches that drive the built app in a browser, or its server; the others need neither. */
-const served = ['season', 'line-up', 'interruptions', 'under-load', 'server']
+const served = ['season', 'line-up', 'interruptions', 'under-load', 'largest', 'server']
 
 let worst = 0
 const bench = (name, env) => {

@@ -12,8 +12,8 @@ export const nowIso = (): string => new Date().toISOString()
 const LONGEST = 64
 
 /**
- * The id of something that follows from something else: what comes of an order's line, the batch of a harvest. Two copies
- * that write the same write it under the same id.
+ * The id of something that follows from something else: what comes of an order's line, the batch of a harvest. Two
+ * copies that write the same write it under the same id.
  */
 export function derivedId(...of: readonly (string | number)[]): string {
   const id = of.join('-')

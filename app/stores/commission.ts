@@ -23,7 +23,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '~~/core/makeup'
-import { nestOrderOf, workedOutWith } from '~~/core/methods'
+import { nestOrderOf, treesNested, workedOutWith } from '~~/core/methods'
 import { lookOn, type Look, type Place, type Species } from '~~/core/plants'
 import { changeCommission } from '../db/commands/brief'
 
@@ -179,7 +179,8 @@ export const useCommission = defineStore('commission', () => {
   /** Works an order out with the armature of the plant that is drawn, as soon as that is there. */
   function withArmature(order: MakeUpOrder, sitter: Sitter): MakeUp {
     const up = workedOutWith(order, (wire) => armature.wireFor(sitter, wire))
-    const nested = nestOrderOf(up, order.sizes?.(up.started.value) ?? [], order.own)
+    const few = up.started.value <= treesNested(up)
+    const nested = few ? nestOrderOf(up, order.sizes?.(up.started.value) ?? [], order.own) : undefined
     const best = nested && armature.nestOf(nested)?.best
     return best?.left.length === 0 ? makeUp({ ...order, pads: best.sheets }) : up
   }

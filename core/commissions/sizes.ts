@@ -130,6 +130,9 @@ export interface PieceSize {
   readonly crownBaseMm: number
 }
 
+/** Pieces whose sizes are dealt one by one; of more, as of tufts over a whole meadow, these stand for all. */
+export const MOST_SIZES = 20_000
+
 /**
  * Individual measures of a batch: log-normal around the line's, height, crown and stem varying together, each
  * a little on its own; the same each time for the same id, and the first pieces of a longer batch are those

@@ -1,5 +1,5 @@
 import type { WirePlan } from '../armature'
-import type { PieceSize } from '../commissions'
+import { MOST_SIZES, type PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import { figure, input, requireRange, type Figure } from '../units'
 import { mindedSteps } from './cautions'
@@ -97,7 +97,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     slotsOf(method, job, choice),
     order.materials ?? {},
     states,
-    order.sizes?.(started.value).map(({ heightMm }) => heightMm) ?? [],
+    order.sizes?.(Math.min(started.value, MOST_SIZES)).map(({ heightMm }) => heightMm) ?? [],
   )
   const byId = new Map(states.map((state) => [state.material.id, state]))
   const task: Task = {
@@ -114,7 +114,10 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     input: (coefficient) => coefficientInput(coefficient, own, order.learnt),
     dryMin: (min) => Math.round(min * order.dryingFactor),
     kept: (materialId) => order.free?.(materialId) ?? byId.get(materialId)?.onHand ?? 0,
-    sizes: order.sizes ?? ((pieces) => alike(job, pieces)),
+    sizes: (pieces) => {
+      const some = Math.min(pieces, MOST_SIZES)
+      return order.sizes ? order.sizes(some) : alike(job, some)
+    },
     ...(order.wire === undefined ? {} : { wire: order.wire }),
     ...(order.pads === undefined ? {} : { pads: order.pads }),
   }

@@ -94,7 +94,7 @@ export interface Task {
   readonly dryMin: (min: number) => number
   /** What is free of a mixture that was kept, in its unit. */
   readonly kept: (materialId: string) => number
-  /** Sizes of so many pieces, each its own. */
+  /** Sizes of so many pieces, each its own; of very many fewer, which stand for all. */
   readonly sizes: (pieces: number) => readonly PieceSize[]
   /** An armature worked out from the skeleton, where it has been; until then a way estimates. */
   readonly wire?: WirePlan

@@ -67,7 +67,7 @@ const MOST_NESTED = 2_500
 
 /** How many trees of a batch have their discs nested together. */
 export const treesNested = (up: MakeUp): number =>
-  up.job.kind === 'stock'
+  up.job.kind === 'stock' || up.method.id !== 'dowel-conifer'
     ? 0
     : Math.max(
         1,

@@ -144,7 +144,8 @@ const justAfter = (at: string): string => new Date(Date.parse(at) + 1).toISOStri
  * New entries in the order in which they are booked, whatever the clock says: a count lies after all that its copy of
  * the ledger knew, and what comes after a count lies after it. So cause goes before clock within a copy, and the
  * clock decides between copies alone.
- * @param lastAt of a lot's entries that are stored, where one of the new ones is a count @param countedAt its last count
+ * @param lastAt of a lot's entries that are stored, where one of the new ones is a count
+ * @param countedAt a lot's last count
  */
 export function inOrder(
   movements: readonly Movement[],

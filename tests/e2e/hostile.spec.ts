@@ -47,6 +47,7 @@ test('a calendar file with entries that break or never end: they are told by lin
   await expect(left).toContainText('that have no such day')
   await expect(left).toContainText('Line 27: it comes to no end.')
   // The station lives.
+  await page.keyboard.press('Escape')
   await expect(page.getByRole('heading', { name: 'Calendar', level: 1 })).toBeVisible()
 })
 
@@ -67,6 +68,7 @@ test('what is taken away is offered back, by a button and by z, and lies in the 
   await expect(out).toHaveCount(before - 2)
   await page.keyboard.press('z')
   await expect(out).toHaveCount(before - 1)
+  await page.keyboard.press('Escape')
   await maker.go('Workshop')
   const taken = page.getByRole('region', { name: 'Taken away lately' })
   await expect(taken.getByRole('listitem')).toHaveCount(1)

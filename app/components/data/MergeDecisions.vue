@@ -18,9 +18,9 @@ async function take(other: OtherWay): Promise<boolean> {
       await workshop.give(changeLaying, other.first, { follows: undefined })
       return (await workshop.give(changeLaying, other.then, { follows: other.first })).kind === 'ok'
     case 'remove':
-      return (
-        (await workshop.give(other.table === 'lines' ? removeLine : removeCommission, other.id)).kind === 'ok'
-      )
+      return other.table === 'lines'
+        ? (await workshop.give(removeLine, other.id)).kind === 'ok'
+        : (await workshop.give(removeCommission, other.id)).kind === 'ok'
   }
 }
 async function change(i: number): Promise<void> {

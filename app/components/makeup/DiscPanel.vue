@@ -14,12 +14,13 @@ const armature = useArmature()
 const stock = useStock()
 
 const started = computed(() => props.makeUp.started.value)
-const sizes = computed(() => individualSizes(props.plant.size, started.value, props.plant.line.id))
+/** Trees that are planned together: of very many the first, and the others batch by batch. */
+const planned = computed(() =>
+  individualSizes(props.plant.size, Math.min(started.value, treesNested(props.makeUp)), props.plant.line.id),
+)
 const task = computed(() => discTask(props.makeUp, props.plant.piece))
 const own = computed(() => discsOf(task.value, props.plant.piece))
-/** Trees that are planned together: of very many the first, and the others batch by batch. */
-const planned = computed(() => sizes.value.slice(0, treesNested(props.makeUp)))
-const isPart = computed(() => planned.value.length < sizes.value.length)
+const isPart = computed(() => planned.value.length < started.value)
 const order = computed(() => nestOrderOf(props.makeUp, planned.value, workshop.ownValues))
 const state = computed(() => order.value && armature.nestOf(order.value))
 /** The best so far, once all discs have had their turn. */
@@ -103,7 +104,7 @@ watch(started, (count) => {
   tree.value = Math.min(tree.value, count)
 })
 const stem = computed(() => {
-  const size = sizes.value[tree.value - 1]
+  const size = planned.value[tree.value - 1]
   const name = tree.value === 0 ? 'order on the stem' : `tree ${tree.value}`
   return stemSheet(
     size ? discsOf(task.value, size) : own.value,

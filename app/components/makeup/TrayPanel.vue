@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { individualSizes } from '~~/core/commissions'
+import { individualSizes, MOST_SIZES } from '~~/core/commissions'
 import { dotSheet } from '~~/core/grass'
 import type { MakeUp } from '~~/core/makeup'
 import { trayPlanOf } from '~~/core/methods'
@@ -13,7 +13,7 @@ const workshop = useWorkshop()
 const plan = computed(() =>
   trayPlanOf(
     props.makeUp,
-    individualSizes(props.plant.size, props.makeUp.started.value, props.plant.line.id),
+    individualSizes(props.plant.size, Math.min(props.makeUp.started.value, MOST_SIZES), props.plant.line.id),
     workshop.ownValues,
     props.plant.line.id,
   ),

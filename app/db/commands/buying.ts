@@ -143,7 +143,7 @@ export interface ComeLine {
  * came short costs what a whole one costs, for so much less.
  */
 export async function receiveOrder(
-  { db, now, newId }: CommandContext,
+  { db, now }: CommandContext,
   orderId: string,
   come: readonly ComeLine[],
   date: string,
