@@ -39,11 +39,10 @@ export function useKeys(): void {
     n: () => shell.makeNew?.(),
     '[': () => commission.stepLine(-1),
     ']': () => commission.stepLine(1),
-    z: () => void notices.actLast(),
   }
   useEventListener('keydown', (event: KeyboardEvent) => {
-    // What was taken away in a dialog is taken back in it.
-    if (event.key === 'z' && isInDialog(event.target) && !isField(event.target)) {
+    // What was taken away in a dialog is taken back in it; where nothing is offered, z is the station's own.
+    if (event.key === 'z' && (isFree(event) || isInDialog(event.target)) && !isField(event.target)) {
       if (notices.actLast()) event.preventDefault()
       return
     }

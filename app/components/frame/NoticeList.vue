@@ -1,9 +1,11 @@
 <script setup lang="ts">
+/** In a dialog they stand at the left: what ends it is at the right. */
+defineProps<{ inDialog?: boolean }>()
 const notices = useNotices()
 </script>
 
 <template>
-  <div class="list" aria-live="polite">
+  <div class="list" :class="{ beside: inDialog }" aria-live="polite">
     <div
       v-for="notice in notices.list"
       :key="notice.id"
@@ -29,6 +31,12 @@ const notices = useNotices()
   display: grid;
   gap: 8px;
   width: min(420px, calc(100vw - 32px));
+}
+/* Words begin at the left whatever the dialog's own do. */
+.beside {
+  right: auto;
+  left: 16px;
+  text-align: left;
 }
 .notice {
   display: flex;

@@ -33,7 +33,7 @@ onBeforeUnmount(leave)
         >
           <DialogTitle as="h2" class="mb-3">{{ title }}</DialogTitle>
           <slot />
-          <NoticeList v-if="shell.dialogs.at(-1) === own" />
+          <NoticeList v-if="shell.dialogs.at(-1) === own" in-dialog />
         </DialogPanel>
       </div>
     </div>
