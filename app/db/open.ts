@@ -81,10 +81,24 @@ function withinSeconds<T>(seconds: number, answer: Promise<T> | undefined): Prom
   return Promise.race([Promise.resolve(answer), late]).finally(() => clearTimeout(timer))
 }
 
+/** Times that a busy server is asked again, and how long it is left alone where it does not say, s. */
+const ASKED_AGAIN = 6
+const BUSY_S = 3
+
+/** The server's answer; one that is busy is asked again when it says. */
+async function whenReady(address: string): Promise<Response> {
+  for (let tries = 1; ; tries += 1) {
+    const answer = await fetch(address)
+    if (answer.status !== 503 || tries > ASKED_AGAIN) return answer
+    const seconds = Number(answer.headers.get('Retry-After')) || BUSY_S
+    await new Promise((resolve) => setTimeout(resolve, seconds * 1000))
+  }
+}
+
 /** Fetches the demo once; `afresh` throws away what was done in it. */
 export async function fillDemo(db: WorkshopDb, afresh = false): Promise<void> {
   if (!afresh && (await db.settings.get('settings'))) return
-  const answer = await fetch('/api/demo-workshop')
+  const answer = await whenReady('/api/demo-workshop')
   if (!answer.ok)
     throw new Error(`The demo workshop could not be fetched: the server answered ${answer.status}.`)
   const document = documentSchema.parse(await answer.json())

@@ -145,3 +145,15 @@ test('an address without a page is 404, in our own words, with a way out', async
   await expect(page).toHaveURL(/\/mine\/line-up$/)
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeVisible()
 })
+
+test('a server that is busy is asked for the demo again when it says', async ({ page }) => {
+  let asked = 0
+  await page.route('**/api/demo-workshop', (route) => {
+    asked += 1
+    return asked === 1
+      ? route.fulfill({ status: 503, headers: { 'Retry-After': '1' }, body: '{}' })
+      : route.continue()
+  })
+  await new Maker(page).open('log', 'demo')
+  expect(asked).toBe(2)
+})

@@ -32,6 +32,15 @@ async function settle([one, other]: readonly [CommandContext, CommandContext]): 
   return decisions
 }
 const { id: _id, madeAt: _madeAt, ...draft } = batch()
+const meant = {
+  gather: 'flower-heads',
+  materialId: 'flower-heads',
+  quantity: 150,
+  from: '2026-10-25',
+  to: '2026-12-15',
+  place: 'the lane',
+  permission: 'given' as const,
+}
 
 describe('what merging decides', () => {
   test('the same line of an order taken in by both copies stands in the books once, and the amount can be changed', async () => {
@@ -68,16 +77,7 @@ describe('what merging decides', () => {
   test('a harvest is brought in once: by two copies, and by one', async () => {
     let id = ''
     const [one, other] = await two(async (context) => {
-      const harvest = await saveHarvest(context, {
-        gather: 'flower-heads',
-        materialId: 'flower-heads',
-        quantity: 150,
-        from: '2026-10-25',
-        to: '2026-12-15',
-        place: 'the lane',
-        permission: 'given',
-      })
-      id = value(harvest).id
+      id = value(await saveHarvest(context, meant)).id
     })
     const receipt = {
       materialId: 'flower-heads',
@@ -101,16 +101,7 @@ describe('what merging decides', () => {
   test('a harvest that both copies have begun is one batch', async () => {
     let id = ''
     const [one, other] = await two(async (context) => {
-      const harvest = await saveHarvest(context, {
-        gather: 'flower-heads',
-        materialId: 'flower-heads',
-        quantity: 150,
-        from: '2026-10-25',
-        to: '2026-12-15',
-        place: 'the lane',
-        permission: 'given',
-      })
-      id = value(harvest).id
+      id = value(await saveHarvest(context, meant)).id
     })
     const { lineId: _lineId, ...plan } = { ...draft, makes: { kind: 'stock' as const } }
     value(await beginHarvest(one, id, plan))
