@@ -50,7 +50,7 @@ onBeforeUnmount(() => workshop.close())
       <p v-else class="m-6 text-soft" role="status">{{ workshop.failure || 'Opening the workshop…' }}</p>
     </main>
     <ScaleRule class="frame-rule" />
-    <NoticeList v-if="shell.dialogs.length === 0" />
+    <NoticeList />
     <LazyFindPalette v-if="shell.find" />
     <LazyKeysHelp v-if="shell.keys" />
   </div>

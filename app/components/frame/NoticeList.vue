@@ -1,13 +1,20 @@
 <script setup lang="ts">
-/** In a dialog they stand at the left: what ends it is at the right. */
-defineProps<{ inDialog?: boolean }>()
+/**
+ * Below a dialog nothing can be pressed: what offers something stands in it, at the left, since what ends the dialog
+ * is at the right. What only says something stays in the corner.
+ */
+const props = defineProps<{ inDialog?: boolean }>()
 const notices = useNotices()
+const shell = useShell()
+const shown = computed(() =>
+  notices.list.filter(({ action }) => (props.inDialog ? action : !action || shell.dialogs.length === 0)),
+)
 </script>
 
 <template>
   <div class="list" :class="{ beside: inDialog }" aria-live="polite">
     <div
-      v-for="notice in notices.list"
+      v-for="notice in shown"
       :key="notice.id"
       class="notice"
       :class="`notice-${notice.kind}`"
