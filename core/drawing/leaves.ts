@@ -32,7 +32,7 @@ function within(y: number, low: number, high: number): number {
 }
 
 /** Leaves of one drawing at the most: all of it, or where a part of it is looked at closely. */
-const MOST_LEAVES = 400_000
+const MOST_LEAVES = 1_000_000
 const MOST_BY_PARTS = 4_000_000
 /** Those that stand for many are no larger than this share of the plant. */
 const LARGEST = 0.06
