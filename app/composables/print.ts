@@ -1,10 +1,11 @@
+import { whenReady } from '../db/when-ready'
 import { save } from './save'
 
 /** Asks the server for a printed sheet and saves it; without a connection it says so. @param what such as "The card" */
 export async function printFrom(path: string, order: object, name: string, what: string): Promise<void> {
   const notices = useNotices()
   try {
-    const sheet = await fetch(path, {
+    const sheet = await whenReady(path, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(order),

@@ -3,6 +3,7 @@ import { documentSchema } from '../../core/workshop'
 import { ensureWorkshop, replaceWorkshop } from './commands/data'
 import { DATABASE_VERSION, DEMO_KEY, OWN_KEY, WorkshopDb, workshopKeys } from './database'
 import { newId, nowIso } from './ids'
+import { whenReady } from './when-ready'
 
 interface Heard {
   /** The database went away under the app: another tab deletes it, or brings a newer version. */
@@ -79,20 +80,6 @@ function withinSeconds<T>(seconds: number, answer: Promise<T> | undefined): Prom
     }, seconds * 1000)
   })
   return Promise.race([Promise.resolve(answer), late]).finally(() => clearTimeout(timer))
-}
-
-/** Times that a busy server is asked again, and how long it is left alone where it does not say, s. */
-const ASKED_AGAIN = 6
-const BUSY_S = 3
-
-/** The server's answer; one that is busy is asked again when it says. */
-async function whenReady(address: string): Promise<Response> {
-  for (let tries = 1; ; tries += 1) {
-    const answer = await fetch(address)
-    if (answer.status !== 503 || tries > ASKED_AGAIN) return answer
-    const seconds = Number(answer.headers.get('Retry-After')) || BUSY_S
-    await new Promise((resolve) => setTimeout(resolve, seconds * 1000))
-  }
 }
 
 /** Fetches the demo once; `afresh` throws away what was done in it. */

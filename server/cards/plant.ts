@@ -8,7 +8,7 @@ import type { Look } from '../../core/plants'
 const DPI = 150
 const POINTS_TO_AN_INCH = 72
 /** Pixels that a picture takes at the most: a plant that fills the page is drawn somewhat coarser, and as quickly. */
-const MOST_PX = 500_000
+const MOST_PX = 400_000
 /** A picture is painted in bands of so many pixels, so that a large one takes no more room than a small one. */
 const BAND_PX = 200_000
 /** Room around the plant, px. */

@@ -9,7 +9,7 @@ import type { Answer, Job, Task } from './names'
 export const AT_WORK = 2
 export const MOST_WAITING = 10
 /** More than so many programs want each processor, on the average of the last minute. */
-const OVERLOADED = 1.25
+const OVERLOADED = 1
 
 export interface Times {
   /** From when an order has come to when it is given up. */

@@ -1,12 +1,8 @@
 import { readFile } from 'node:fs/promises'
-import { constants, setPriority } from 'node:os'
 import { buildDemo } from '../demo/build'
 import { facesFor } from '../print/faces'
 import type { Answer, Job, Task } from './names'
 import { printed } from './orders'
-
-// The thread that answers goes first. Only Linux has priorities of single threads; elsewhere it would be the server’s.
-if (process.platform === 'linux') setPriority(0, constants.priority.PRIORITY_BELOW_NORMAL)
 
 /** Fonts lie beside the built worker. */
 const fonts = new URL('./fonts/', import.meta.url)

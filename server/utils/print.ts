@@ -4,7 +4,7 @@ import { printPool } from '../jobs/pool'
 
 const CANT_PRINT = 'The order can’t be printed'
 /** When an order that found no turn is worth sending again, s. */
-const AGAIN_S = 3
+const AGAIN_S = 2
 
 /** Aborts when the client goes away before it has its answer. */
 export function goneSignal({ node: { res } }: H3Event): AbortSignal {

@@ -18,7 +18,7 @@ async function atLine(page: Page, line: string, commission = 'Kestrel Halt'): Pr
   return maker
 }
 async function downloaded(page: Page, button: string): Promise<Buffer> {
-  const download = page.waitForEvent('download')
+  const download = page.waitForEvent('download', { timeout: 60_000 })
   await page.getByRole('button', { name: button, exact: true }).click()
   return readFileSync(await (await download).path())
 }
