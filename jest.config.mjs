@@ -5,6 +5,8 @@ export default {
   maxWorkers: 2,
   roots: ['<rootDir>/tests/unit', '<rootDir>/tests/reference'],
   testMatch: ['**/*.test.ts'],
+  // A guard against what never ends, not a measure: a busy machine may be ten times slower than an idle one.
+  testTimeout: 120_000,
   // Globals of a sandbox are slow to look up; arithmetic asks for these all the time.
   sandboxInjectedGlobals: [
     'Math',

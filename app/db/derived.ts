@@ -3,7 +3,7 @@ import { foldRun, isOpen, type Batch, type RunEvent } from '../../core/batches'
 import {
   addToBalances,
   balancesOf,
-  inOrder,
+  inCausalOrder,
   LastCounts,
   type LotBalance,
   type Movement,
@@ -112,7 +112,7 @@ export async function bookMovements(
   for (const { lotId, at } of before) if (at > (last.get(lotId) ?? '')) last.set(lotId, at)
   const booked = asOf
     ? [...movements]
-    : inOrder(
+    : inCausalOrder(
         movements,
         (lotId) => last.get(lotId),
         (lotId) => balances.get(lotId)?.counted?.at,

@@ -1,4 +1,4 @@
-import { inOrder, wearFor, type CautionId, type FaultId } from '../safety'
+import { gravestFirst, wearFor, type CautionId, type FaultId } from '../safety'
 import { catalogue, type Liquid, type Material, type Powder } from '../stock'
 import type { Use, Work } from './method'
 import type { Step } from './step'
@@ -112,8 +112,7 @@ export function demandedCautions(
     demands.push('umbels')
   if (grown.some(({ id }) => id === 'soil-raw') && step.id !== 'ask') demands.push('soil')
   if (gives.length > 0 && last) demands.push('food-jars', ...(grown.length > 0 ? (['pests'] as const) : []))
-  // Holes in a board have their own words, which say all that is said of a drill besides.
-  return inOrder(demands)
+  return gravestFirst(demands)
 }
 
 const isWatered = ({ of }: Handled): boolean => of.stuff === 'mixture'
@@ -160,7 +159,8 @@ export function minded<S extends Pick<Step, 'cautions' | 'tools' | 'faults'>>(
   demanded: readonly string[],
   likely: readonly string[],
 ): S {
-  const all = inOrder([...step.cautions, ...demanded])
+  const all = gravestFirst([...step.cautions, ...demanded])
+  // Holes in a board have their own words, which say all that is said of a drill besides.
   const cautions = all.includes('drilling') ? all.filter((id) => id !== 'drill') : all
   return {
     ...step,

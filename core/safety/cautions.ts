@@ -164,7 +164,7 @@ export const cautionOf = (id: string): Caution =>
       }
 
 /** Cautions, each once, the gravest first; those of a later version before all. */
-export const inOrder = (ids: Iterable<string>): string[] =>
+export const gravestFirst = (ids: Iterable<string>): string[] =>
   [...new Set(ids)].sort((a, b) => (order.get(a) ?? -1) - (order.get(b) ?? -1))
 
 /** What must be worn against these, each once. */

@@ -64,7 +64,12 @@ function blocksOf(text: string): {
     const kind = name.toUpperCase() as keyof typeof found
     if (verb.toUpperCase() === 'BEGIN') [open, from] = [kind, i]
     else if (open === kind) {
-      found[kind].push({ line: from + 1, text: lines.slice(from, i + 1).join('\r\n') })
+      // A long line goes on in the next ones, behind a blank: it is looked at whole.
+      const text = lines
+        .slice(from, i + 1)
+        .join('\r\n')
+        .replace(/\r\n[ \t]/g, '')
+      found[kind].push({ line: from + 1, text })
       open = undefined
     }
   })

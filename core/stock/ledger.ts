@@ -147,7 +147,7 @@ const justAfter = (at: string): string => new Date(Date.parse(at) + 1).toISOStri
  * @param lastAt of a lot's entries that are stored, where one of the new ones is a count
  * @param countedAt a lot's last count
  */
-export function inOrder(
+export function inCausalOrder(
   movements: readonly Movement[],
   lastAt: (lotId: string) => string | undefined,
   countedAt: (lotId: string) => string | undefined,

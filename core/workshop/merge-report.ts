@@ -2,7 +2,7 @@ import { foldRun, isOpen } from '../batches'
 import { speciesIdsOf } from '../commissions'
 import { balancesOf, tidy, type Movement } from '../stock'
 import type { TableName, WorkshopDocument } from './document'
-import { canonical, withChange } from './merge'
+import { canonical, stampOf, withChange } from './merge'
 
 /** What a person may change about a decision: the other way of it. */
 export type OtherWay =
@@ -37,10 +37,6 @@ const nameOf = <T extends { readonly id: string; readonly name: string }>(
   rows: readonly T[],
   id: string,
 ): string => rows.find((row) => row.id === id)?.name ?? id
-
-/** When a field of a record was changed last. */
-const stampOf = (row: { changedAt: string; fieldsAt?: Record<string, string> }, field: string): string =>
-  row.fieldsAt?.[field] ?? row.changedAt
 
 /**
  * Batches that are to follow each other in a ring can't be laid: of a ring the order that was given last is taken back.

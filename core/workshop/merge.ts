@@ -19,7 +19,7 @@ const isChangeable = (row: Row): row is ChangeableRow => 'changedAt' in row
 const eitherOf = <T extends Row>(a: T, b: T): T => (canonical(a) >= canonical(b) ? a : b)
 
 /** When a field was last changed: as noted, else when the record was first written. */
-const stampOf = (row: ChangeableRow, field: string): string =>
+export const stampOf = (row: ChangeableRow, field: string): string =>
   row.fieldsAt && Object.hasOwn(row.fieldsAt, field) ? (row.fieldsAt[field] ?? row.changedAt) : row.changedAt
 
 const BOOKKEEPING = new Set(['id', 'changedAt', 'fieldsAt'])

@@ -67,9 +67,17 @@ test('the rooms of Stock have no serious or critical finding', async ({ page }) 
   await page.goto('/demo/stock/ahead')
   await expect(page.locator('tbody tr').first()).toBeVisible()
   await page.locator('tbody button[aria-expanded]').first().click()
-  for (const room of ['Ahead', 'Buying', 'Harvest', 'Tools', 'Stock-take']) {
+  // Each with what is there once it has been worked out.
+  for (const [room, shown] of [
+    ['Ahead', 'tbody tr'],
+    ['Buying', '[aria-label="What it costs"]'],
+    ['Harvest', 'svg'],
+    ['Tools', 'tbody tr'],
+    ['Stock-take', 'input'],
+  ] as const) {
     await page.getByRole('navigation', { name: 'Stock' }).getByRole('link', { name: room }).click()
-    await page.waitForTimeout(1500)
+    await expect(page.locator('#station h1')).toHaveText(new RegExp(`^${room}`))
+    await expect(page.locator('#station').locator(shown).first()).toBeVisible()
     expect.soft([room, await serious(page)]).toEqual([room, []])
   }
 })

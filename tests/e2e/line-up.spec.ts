@@ -1,14 +1,8 @@
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { Maker } from './support/maker'
+import { still } from './support/still'
 
-/** Moves the marker to a day of the year by keys: to the year's start, by months, then by days. */
-
-/** Waits until no plant is being grown, and the picture has been painted. */
-async function grown(page: Page): Promise<void> {
-  await page.waitForFunction(() => !document.body.innerText.includes('Growing '))
-  await page.waitForTimeout(900)
-}
 const painted = (page: Page): Promise<number> =>
   page
     .locator('.drawing canvas')
@@ -23,7 +17,7 @@ const painted = (page: Page): Promise<number> =>
 test.describe('the line-up', () => {
   test('is looked at nearer by keys, wheel and buttons, moved, and shown whole again', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
-    await grown(page)
+    await still(page)
     const drawing = page.locator('.drawing')
     const rowan = page.getByRole('button', { name: /^Rowan, / })
     const before = (await rowan.boundingBox())!
@@ -55,7 +49,7 @@ test.describe('the line-up', () => {
       } as typeof put
     })
     await new Maker(page).open('line-up', 'demo')
-    await grown(page)
+    await still(page)
     const drawing = page.locator('.drawing')
     const [left, right] = await Promise.all(
       [/^Beech, by the platform, /, /^Beech, young, /].map((name) =>
@@ -154,7 +148,7 @@ test.describe('the line-up', () => {
 
   test('a picture is saved as PNG and as SVG at true size', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
-    await grown(page)
+    await still(page)
     const take = async (name: string): Promise<Buffer> => {
       await page.getByRole('button', { name: 'Picture' }).click()
       const [download] = await Promise.all([
@@ -175,33 +169,32 @@ test.describe('the line-up', () => {
 
   test('the lens magnifies what is small', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
-    await grown(page)
+    await still(page)
     await page.getByRole('button', { name: /^Pasture tussocks, / }).click()
     await page.getByRole('button', { name: 'Lens' }).click()
     const lens = page.getByRole('img', { name: 'Lens, five times nearer' })
     await expect(lens).toBeVisible()
-    await page.waitForTimeout(400)
-    const covered = await lens.locator('canvas').evaluate((canvas: HTMLCanvasElement) =>
-      canvas
-        .getContext('2d')!
-        .getImageData(0, 0, canvas.width, canvas.height)
-        .data.reduce((sum, value, i) => sum + (i % 4 === 3 && value > 128 ? 1 : 0), 0),
-    )
-    expect(covered).toBeGreaterThan(600)
+    const covered = (): Promise<number> =>
+      lens.locator('canvas').evaluate((canvas: HTMLCanvasElement) =>
+        canvas
+          .getContext('2d')!
+          .getImageData(0, 0, canvas.width, canvas.height)
+          .data.reduce((sum, value, i) => sum + (i % 4 === 3 && value > 128 ? 1 : 0), 0),
+      )
+    await expect.poll(covered).toBeGreaterThan(600)
   })
 
   test('every drawing is re-leafed while the marker is dragged', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
-    await grown(page)
+    await still(page)
     const band = (await page.locator('.track').boundingBox())!
     const at = (day: number): [number, number] => [band.x + band.width * ((day - 0.5) / 365), band.y + 50]
     await page.mouse.move(...at(20))
     await page.mouse.down()
-    await page.waitForTimeout(500)
+    await still(page)
     const winter = await painted(page)
     await page.mouse.move(...at(200), { steps: 8 })
-    await page.waitForTimeout(500)
-    expect(await painted(page)).toBeGreaterThan(winter * 1.15)
+    await expect.poll(() => painted(page)).toBeGreaterThan(winter * 1.15)
     await page.mouse.up()
   })
 })

@@ -1,5 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { Maker } from './support/maker'
+import { still } from './support/still'
 
 const marker = (page: Page): Locator => page.getByRole('slider', { name: 'Date depicted' })
 /** Moves the marker to a day of the year by keys: to the year's start, by months, then by days. */
@@ -13,11 +14,6 @@ async function toDay(page: Page, day: number): Promise<void> {
   }
 }
 const row = (page: Page, name: string): Locator => page.getByRole('row', { name: new RegExp(name) })
-/** Waits until no plant is being grown, and the picture has been painted. */
-async function grown(page: Page): Promise<void> {
-  await page.waitForFunction(() => !document.body.innerText.includes('Growing '))
-  await page.waitForTimeout(900)
-}
 
 test.describe('the season band', () => {
   test('Kestrel Halt in May, August and January, and at 44° S', async ({ page }) => {
@@ -104,7 +100,7 @@ test.describe('the line-up, with mouse and fingers', () => {
     context,
   }) => {
     await new Maker(page).open('line-up', 'demo')
-    await grown(page)
+    await still(page)
     const drawing = page.getByRole('group', { name: /^Plants side by side/ })
     const rowan = page.getByRole('button', { name: /^Rowan, / })
     const boxOf = async () => (await rowan.boundingBox())!
@@ -113,7 +109,7 @@ test.describe('the line-up, with mouse and fingers', () => {
     await page.mouse.move(at.x, at.y)
     // Scrolled down, the page goes on; only nearer is taken by the drawing.
     await page.mouse.wheel(0, 120)
-    await page.waitForTimeout(150)
+    await still(page)
     expect((await boxOf()).height).toBeCloseTo(whole.height, 0)
     await page.locator('main').evaluate((main) => {
       main.scrollTop = 0

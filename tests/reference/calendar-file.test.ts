@@ -226,6 +226,14 @@ describe('files that would hang or break the reading', () => {
     expect(faults).toEqual([{ line: 4, because: expect.stringContaining(words) }])
   })
 
+  it('a start that is folded over lines is read whole', () => {
+    const { times, faults } = read(
+      ...event('Folded', 'DTSTART;TZID=Europe/', ' Vienna:2026', ' 1204T180000', 'DURATION:PT1H'),
+    )
+    expect(faults).toEqual([])
+    expect(times[0]?.fromMs).toBe(Date.UTC(2026, 11, 4, 17))
+  })
+
   it('an entry that came to no end before is left out by its line', () => {
     const text = file(...event('Endless', 'DTSTART:20261201T070000Z', 'DURATION:PT1H'), ...sound)
     const answer = readBusy({ text, fromMs: from, toMs: to, zone: 'UTC', without: new Set([4]) })

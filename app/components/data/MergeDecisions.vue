@@ -8,6 +8,12 @@ import { countLot } from '../../db/commands/stock'
 const props = defineProps<{ decisions: readonly Decision[] }>()
 const workshop = useWorkshop()
 const changed = ref<ReadonlySet<number>>(new Set())
+watch(
+  () => props.decisions,
+  () => {
+    changed.value = new Set()
+  },
+)
 
 async function take(other: OtherWay): Promise<boolean> {
   switch (other.kind) {

@@ -23,8 +23,6 @@ watch(
 const FIRST = 10
 const all = ref(false)
 const shown = computed(() => (all.value ? taken.value : taken.value.slice(0, FIRST)))
-const when = (at: string): string =>
-  new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -39,7 +37,7 @@ const when = (at: string): string =>
     </p>
     <ul>
       <li v-for="one in shown" :key="one.id" class="flex items-center gap-3 border-b border-line py-1">
-        <span class="w-32 flex-none text-sm text-soft">{{ when(one.at) }}</span>
+        <span class="w-44 flex-none text-sm text-soft">{{ formatMoment(one.at) }}</span>
         <span class="min-w-0 flex-1 break-words">{{ one.words }}</span>
         <button type="button" class="button button-small" @click="workshop.give(bringBack, one.id)">
           Bring back<span class="sr-only"> {{ one.words }}</span>

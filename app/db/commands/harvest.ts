@@ -6,6 +6,7 @@ import { planBatch } from './bench'
 import { derivedId } from '../ids'
 import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
+import { cameOf } from './stock'
 import { changeRecord, saveRecord, type Change, type Draft } from './records'
 
 const GONE = 'This harvest is gone.'
@@ -52,7 +53,7 @@ export async function beginHarvest(
     if (!harvest || harvest.removed) return none(GONE)
     if (harvest.batchId !== undefined && (await db.openBatches.get(harvest.batchId)))
       return none('This harvest is under way already: its batch stands at the Bench.')
-    if ((await cameOf(db, id)) > 0) return none('This harvest has been brought in already.')
+    if ((await cameOf(db, id)).received > 0) return none('This harvest has been brought in already.')
     // Begun by two copies it is one batch: its id follows from the harvest, and from how often it was begun before.
     const begunBefore = await db.batches
       .where('id')
@@ -69,11 +70,4 @@ export async function beginHarvest(
     await db.harvests.put(begun.value)
     return ok(batch.value)
   })
-}
-
-/** What has come of a harvest, all lots together, in their units; what was undone holds nothing. */
-async function cameOf(db: CommandContext['db'], harvestId: string): Promise<number> {
-  const lots = await db.lots.filter((lot) => lot.harvestId === harvestId).toArray()
-  const balances = await db.balances.bulkGet(lots.map(({ id }) => id))
-  return balances.reduce((sum, balance) => sum + (balance?.received ?? 0), 0)
 }

@@ -73,27 +73,35 @@ export async function receiveLot(
 ): Promise<Reading<Lot>> {
   const { quantity, ...rest } = receipt
   const at = now()
-  // A harvest taken in by two copies is one lot.
-  const id = receipt.harvestId === undefined ? newId() : derivedId('harvest', receipt.harvestId)
-  const lot = check(lotSchema, { ...rest, id, madeAt: at })
-  if (lot.kind === 'none') return lot
   if (!(quantity > 0)) return none(`quantity: read ${quantity}; it must be above zero.`)
-  const movement = check(movementSchema, {
-    id: receipt.harvestId === undefined ? newId() : id,
-    at,
-    lotId: id,
-    kind: 'receive',
-    quantity,
-  })
-  if (movement.kind === 'none') return movement
   return db.transaction('rw', [db.materials, db.lots, db.movements, db.balances], async () => {
     if (!(await db.materials.get(receipt.materialId))) return none('The material is gone.')
-    if (receipt.harvestId !== undefined && (await db.lots.get(id)))
-      return none('This harvest has been brought in already.')
+    const { harvestId } = receipt
+    const came = harvestId === undefined ? undefined : await cameOf(db, harvestId)
+    if (came && came.received > 0) return none('This harvest has been brought in already.')
+    // A harvest taken in by two copies is one lot.
+    const id = harvestId === undefined ? newId() : derivedId('harvest', harvestId, came?.lots ?? 0)
+    const lot = check(lotSchema, { ...rest, id, madeAt: at })
+    if (lot.kind === 'none') return lot
+    const movement = check(movementSchema, { id, at, lotId: id, kind: 'receive', quantity })
+    if (movement.kind === 'none') return movement
     await db.lots.add(lot.value)
     await bookMovements((name) => db.table(name), [movement.value])
     return lot
   })
+}
+
+/** What has come of a harvest: its lots, and all that was taken in of them; what was undone holds nothing. */
+export async function cameOf(
+  db: CommandContext['db'],
+  harvestId: string,
+): Promise<{ readonly lots: number; readonly received: number }> {
+  const lots = await db.lots.filter((lot) => lot.harvestId === harvestId).toArray()
+  const balances = await db.balances.bulkGet(lots.map(({ id }) => id))
+  return {
+    lots: lots.length,
+    received: balances.reduce((sum, balance) => sum + (balance?.received ?? 0), 0),
+  }
 }
 
 /** What was found in a box, as it was tallied. */

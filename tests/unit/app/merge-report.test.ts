@@ -98,6 +98,31 @@ describe('what merging decides', () => {
     expect((await one.db.balances.get(lots[0]!.id))!.onHand).toBe(140)
   })
 
+  test('a harvest whose batch has brought it in is not taken in beside', async () => {
+    const context = await bench()
+    const { id } = value(await saveHarvest(context, meant))
+    await context.db.lots.add({
+      id: 'of-the-batch',
+      materialId: 'flower-heads',
+      label: 'heads',
+      source: 'harvested',
+      date: '2026-11-01',
+      madeAt: '2026-11-01T12:00:00.000Z',
+      harvestId: id,
+    })
+    await context.db.balances.put({ id: 'of-the-batch', onHand: 90, received: 90, drawn: 0 })
+    expect(
+      await receiveLot(context, {
+        materialId: 'flower-heads',
+        source: 'harvested',
+        label: 'heads',
+        date: '2026-11-01',
+        harvestId: id,
+        quantity: 5,
+      }),
+    ).toMatchObject({ kind: 'none', because: 'This harvest has been brought in already.' })
+  })
+
   test('a harvest that both copies have begun is one batch', async () => {
     let id = ''
     const [one, other] = await two(async (context) => {

@@ -1,6 +1,6 @@
 import { makeUp, mindedNow, type Job, type MakeUp, type Method } from '../../../core/makeup'
 import { methods } from '../../../core/methods'
-import { cautionOf, cautions, gears, inOrder } from '../../../core/safety'
+import { cautionOf, cautions, gears, gravestFirst } from '../../../core/safety'
 import { batch, stocked } from '../../support/workshop'
 
 type Step = MakeUp['steps'][number]
@@ -65,7 +65,7 @@ describe('what can hurt is said at the step where it can', () => {
         step: step.id,
         cautions: expect.arrayContaining(wanted),
       })
-      expect(step.cautions).toEqual(inOrder(step.cautions))
+      expect(step.cautions).toEqual(gravestFirst(step.cautions))
       expect(step.cautions.length).toBeLessThanOrEqual(9)
       expect(step.faults.length).toBeLessThanOrEqual(9)
       // Gloves, glasses and masks that a caution asks for lie with the tools.
