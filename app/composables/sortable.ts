@@ -43,8 +43,15 @@ function useSortable(
   })
 }
 
-/** The lines of the commission in a table, put in order by dragging or by keys. */
-export function useLineOrder(rows: Readonly<Ref<HTMLElement | null>>, draggable: string) {
+/**
+ * The lines of the commission in a table, put in order by dragging or by keys.
+ * @param placeOf the place among the commission's plants of a row, by its place among those that stand in the window
+ */
+export function useLineOrder(
+  rows: Readonly<Ref<HTMLElement | null>>,
+  draggable: string,
+  placeOf: (row: number) => number | undefined,
+) {
   const workshop = useWorkshop()
   const commission = useCommission()
   async function move(from: number, to: number): Promise<void> {
@@ -55,6 +62,9 @@ export function useLineOrder(rows: Readonly<Ref<HTMLElement | null>>, draggable:
     const place = others.findIndex(({ id }) => id === other.id) + (to > from ? 1 : 0)
     await workshop.give(moveLine, line.id, place)
   }
-  useSortable(rows, draggable, (from, to) => void move(from, to))
+  useSortable(rows, draggable, (from, to) => {
+    const [left, came] = [placeOf(from), placeOf(to)]
+    if (left !== undefined && came !== undefined) void move(left, came)
+  })
   return { move }
 }

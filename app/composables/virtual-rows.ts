@@ -1,7 +1,13 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 
-/** Shorter tables are shown whole: the browser’s own search finds every row of them. */
-const SHOWN_WHOLE = 300
+/** How many rows are shown whole, so that the browser’s own search finds each; and how many beyond the window. */
+interface Shown {
+  readonly whole: number
+  readonly beyond: number
+}
+const USUAL: Shown = { whole: 300, beyond: 12 }
+/** Rows of fields take longer to make than rows of words. */
+export const HEAVY_ROWS: Shown = { whole: 24, beyond: 3 }
 
 /**
  * Rows of a long table that stand in the window, and the room that those above and below take.
@@ -13,6 +19,7 @@ export function useVirtualRows(
   keys: () => readonly string[],
   table: Readonly<Ref<HTMLElement | null>>,
   rowPx: number,
+  { whole, beyond }: Shown = USUAL,
 ) {
   const scroller = shallowRef<HTMLElement>()
   const margin = ref(0)
@@ -24,7 +31,7 @@ export function useVirtualRows(
     const top = table.value?.offsetTop ?? 0
     if (Math.abs(top - margin.value) > 1) margin.value = top
   })
-  const isLong = computed(() => keys().length > SHOWN_WHOLE)
+  const isLong = computed(() => keys().length > whole)
   const virtualizer = useVirtualizer(
     computed(() => {
       const list = keys()
@@ -33,7 +40,7 @@ export function useVirtualRows(
         getScrollElement: () => scroller.value ?? null,
         estimateSize: () => rowPx,
         getItemKey: (index: number) => list[index] ?? index,
-        overscan: 12,
+        overscan: beyond,
         scrollMargin: margin.value,
       }
     }),

@@ -10,17 +10,27 @@ export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
   const commission = useCommission()
   const stock = useStock()
   const shelf = useShelf()
-  const ways = computed<Way[]>(() => {
+  const line = computed(() => plant()?.line)
+  /** What those who come before leave of the shelf. */
+  const free = computed(() => {
+    if (!line.value) return []
+    const { claimed } = allocate(shelf.claimsBefore(line.value), stock.states)
+    return stock.states.map((state) => ({
+      ...state,
+      onHand: state.onHand - (claimed.get(state.material.id) ?? 0),
+    }))
+  })
+  const ranked = computed(() => {
     const own = plant()
-    if (!own) return []
-    const before = shelf.claimsBefore(own.line)
-    return rankMethods(plantMethods, own.job).map(({ method, suit }): Way => {
+    return own
+      ? rankMethods(plantMethods, own.job).map(({ method, suit }) => ({ plant: own, method, suit }))
+      : []
+  })
+  const { results: ways } = useSliced(
+    () => ranked.value,
+    ({ plant: own, method, suit }): Way => {
       const up = commission.workOut(own, method)
       const claim = { id: 'this', who: 'this batch', order: 500, needs: needsOf(up.uses) }
-      const lacks =
-        suit.verdict === 'unsuited'
-          ? []
-          : (allocate([...before, claim], stock.states).lacks.get('this') ?? [])
       return {
         method,
         suit,
@@ -28,11 +38,11 @@ export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
         eachMin: up.handsMin.value / up.started.value,
         elapsedMin: up.elapsedMin.value,
         ...(up.costEachMinor && { costMinor: up.costEachMinor.value }),
-        lacks,
+        lacks: suit.verdict === 'unsuited' ? [] : (allocate([claim], free.value).lacks.get('this') ?? []),
         open: up.missing.map(({ slot }) => slot.label),
         toolsMissing: missingTools(up.steps, tools.register),
       }
-    })
-  })
+    },
+  )
   return { ways, sorted: computed(() => sortWays(ways.value, by.value)) }
 }

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal'
 import type { TableName } from '../../core/workshop'
 import { recordTables } from '../../core/workshop'
 
@@ -15,12 +16,19 @@ interface Stored {
 }
 
 /**
+ * Records of which the same object is handed out for as long as nothing in them has changed: much is worked out for
+ * each, and only for one that is another. Batches and what they draw are large, and shown few at a time.
+ */
+const SAME: ReadonlySet<TableName> = new Set(['commissions', 'lines', 'species'])
+
+/**
  * Checks stored records, each once for each change: a fault in one must not take a page away. Records of this
  * version were checked when they were written; this is for what an older one, another program or a broken
  * disk has left.
  */
 export class SoundRows {
   private readonly known = new Map<string, string>()
+  private readonly same = new Map<string, Stored>()
   private readonly faults = new Map<string, FaultyRecord>()
 
   /** The rows that are sound. */
@@ -45,7 +53,15 @@ export class SoundRows {
     })
     for (const key of this.faults.keys())
       if (key.startsWith(`${table}|`) && !seen.has(key)) this.faults.delete(key)
-    return sound
+    return SAME.has(table) ? sound.map((row) => this.sameAs(`${table}|${row.id}`, row)) : sound
+  }
+
+  /** The object that was handed out for a record before, where it is the same still. */
+  private sameAs<T extends Stored>(key: string, row: T): T {
+    const before = this.same.get(key) as T | undefined
+    if (before && equal(before, row)) return before
+    this.same.set(key, row)
+    return row
   }
 
   list(): FaultyRecord[] {

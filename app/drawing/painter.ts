@@ -1,5 +1,5 @@
 import type { Sitter } from '../../core/commissions'
-import { isPlated, paintPlant, paletteOf, type Raster } from '../../core/painting'
+import { paintPlant, paletteOf, readied, type Raster } from '../../core/painting'
 import { crownProfile, type Look } from '../../core/plants'
 import { drawingAsked } from './studio'
 
@@ -13,25 +13,23 @@ export interface Placed {
 }
 
 /** Time for making plates in one frame, ms; the rest wait for the next. */
-const FRAME_MS = 30
+const FRAME_MS = 24
 
 /**
- * Paints all that have grown and can be painted within a frame; at least one that had to wait.
+ * Paints all that have grown and can be painted within a frame; what there is no time for is begun.
  * @param k px of the raster to one of the page
  * @returns those that are still to come
  */
 export function paintAll(raster: Raster, wanted: readonly Placed[], k: number): Placed[] {
-  const start = performance.now()
-  let made = 0
+  const until = performance.now() + FRAME_MS
+  const isOver = (): boolean => performance.now() > until
   return wanted.filter((place) => {
     const drawing = drawingAsked(place.sitter)
     if (!drawing) return true
     const palette = paletteOf(place.look)
     const at = { x: place.x * k, groundY: place.groundY * k, pxPerMm: place.pxPerMm * k }
-    if (!isPlated(raster, drawing, palette, at)) {
-      if (made > 0 && performance.now() - start > FRAME_MS) return true
-      made += 1
-    }
+    // One at least is worked at in each frame.
+    if (!readied(raster, drawing, palette, at, isOver)) return true
     paintPlant(raster, drawing, palette, at)
     return false
   })

@@ -49,7 +49,10 @@ function keyOf(sitter: Sitter): string {
  * The drawing of a sitter, if it has been grown. A computed value that looks for one is worked out again when
  * it is there; {@link arrived} tells of any.
  */
-export const drawingOf = (sitter: Sitter): PlantDrawing | undefined => grown.get(keyOf(sitter))
+export const drawingOf = (sitter: Sitter, manner?: Manner): PlantDrawing | undefined =>
+  grown.get(inManner(sitter, manner))
+const inManner = (sitter: Sitter, manner?: Manner): string =>
+  manner ? `${manner}|${keyOf(sitter)}` : keyOf(sitter)
 
 /**
  * The drawing of a sitter; where it has not been grown, it is asked of the worker. For who paints, not for who
@@ -57,7 +60,7 @@ export const drawingOf = (sitter: Sitter): PlantDrawing | undefined => grown.get
  * @param manner as a way of making shows it; absent: as it grew
  */
 export function drawingAsked(sitter: Sitter, manner?: Manner): PlantDrawing | undefined {
-  const key = manner ? `${manner}|${keyOf(sitter)}` : keyOf(sitter)
+  const key = inManner(sitter, manner)
   const known = grown.get(key)
   if (known || asked.has(key) || stopped.value) return known
   const id = (serial += 1)

@@ -4,7 +4,12 @@ import type { Sitter } from '~~/core/commissions'
 import type { Armaturer } from '../workers/armature.worker'
 
 /** Plans kept; the oldest goes first. */
-const KEPT = 120
+const KEPT = 240
+/**
+ * How a plan is wanted: by who shows it, for whom the oldest goes; or by one of all the lines that are reckoned up, of
+ * which there may be more than are kept. Those do without: else each would drive out the next, and never come to rest.
+ */
+export type Want = 'now' | 'where there is room'
 
 /** Discs being nested, or nested. */
 export interface NestState {
@@ -43,10 +48,11 @@ export const useArmature = defineStore('armature', () => {
     return known && 'fault' in known ? known.fault : ''
   }
   /** The plan for a plant and an order, if it has come; else it is asked for. Undefined, too, where it can't be. */
-  function wireFor(sitter: Sitter, order: WireOrder): WirePlan | undefined {
+  function wireFor(sitter: Sitter, order: WireOrder, want: Want = 'now'): WirePlan | undefined {
     const key = wireKey(sitter, order)
     const known = wires.get(key)
     if (known) return 'fault' in known ? undefined : known
+    if (want !== 'now' && toRaw(wires).size + asked.size >= KEPT) return undefined
     if (!asked.has(key) && import.meta.client) {
       asked.add(key)
       void remote()

@@ -1,7 +1,7 @@
 import { refThrottled } from '@vueuse/core'
-import { progressOf, type Progress } from '~~/core/batches'
+import { progressOf, type Batch, type Progress } from '~~/core/batches'
 import {
-  individualSizes,
+  dealtSizes,
   lookOptions,
   madeAmount,
   sitterOf,
@@ -26,6 +26,7 @@ import {
 import { nestOrderOf, treesNested, workedOutWith } from '~~/core/methods'
 import { lookOn, type Look, type Place, type Species } from '~~/core/plants'
 import { changeCommission } from '../db/commands/brief'
+import type { Want } from './armature'
 
 /** A line with all that follows from it on the day that the season band shows. */
 export interface Plant {
@@ -87,18 +88,18 @@ export const useCommission = defineStore('commission', () => {
 
   const place = computed<Place | undefined>(() => current.value && placeOf(current.value))
 
-  /** What does not change with the day, worked out once for all the days that the marker passes over. */
-  const steady = computed(() =>
-    lines.value.map((line) => ({
-      line,
-      species: workshop.speciesOf(line.speciesId),
-      progress: progressOfLine(line),
-    })),
-  )
-  function progressOfLine(line: Line): Progress {
-    const batches = workshop.batches.filter(({ lineId }) => lineId === line.id)
-    return progressOf(madeAmount(line), batches, stock.standing, stock.onTrays)
-  }
+  const batchesOf = computed(() => {
+    const byLine = new Map<string, Batch[]>()
+    for (const batch of workshop.batches) {
+      if (batch.lineId === undefined) continue
+      const ofLine = byLine.get(batch.lineId)
+      if (ofLine) ofLine.push(batch)
+      else byLine.set(batch.lineId, [batch])
+    }
+    return byLine
+  })
+  const progressOfLine = (line: Line): Progress =>
+    progressOf(madeAmount(line), batchesOf.value.get(line.id) ?? [], stock.standing, stock.onTrays)
   /** Looks of the days that the marker has passed over at this place, for when it comes back. */
   const looks = computed(() => ({
     place: place.value,
@@ -114,40 +115,46 @@ export const useCommission = defineStore('commission', () => {
     known.set(species, days)
     return look
   }
-  /** Plants of a day, and the lines that can't be worked out. */
-  function workedOut(day: string): { plants: Plant[]; faulty: FaultyLine[] } {
-    const found: Plant[] = []
-    const wrong: FaultyLine[] = []
+  /** A line as it is on a day, or why it can't be worked out. */
+  function workedOut(line: Line, day: string): Plant | FaultyLine {
     const commission = current.value
-    if (!commission) return { plants: found, faulty: wrong }
-    for (const { line, species, progress } of steady.value) {
-      if (!species) {
-        wrong.push({ line, because: `The species “${line.speciesId}” is not known here.` })
-        continue
-      }
-      try {
-        const { piece, members } = linePiece(line, commission, workshop.speciesOf, day, (kind) =>
-          lookOf(line, commission, kind, day),
-        )
-        const { species: own, size, look } = members[0]
-        found.push({ line, species: own, progress, piece, size, look, members, job: jobOf(line, piece) })
-      } catch (error) {
-        wrong.push({ line, because: error instanceof Error ? `${error.message}.` : String(error) })
-      }
+    const known = workshop.speciesOf(line.speciesId)
+    if (!commission || !known) return { line, because: `The species “${line.speciesId}” is not known here.` }
+    try {
+      const { piece, members } = linePiece(line, commission, workshop.speciesOf, day, (kind) =>
+        lookOf(line, commission, kind, day),
+      )
+      const { species, size, look } = members[0]
+      const progress = progressOfLine(line)
+      return { line, species, progress, piece, size, look, members, job: jobOf(line, piece) }
+    } catch (error) {
+      return { line, because: error instanceof Error ? `${error.message}.` : String(error) }
     }
-    return { plants: found, faulty: wrong }
   }
-  const worked = computed(() => workedOut(date.value))
-  const plants = computed<Plant[]>(() => worked.value.plants)
+  const isPlant = (one: Plant | FaultyLine): one is Plant => !('because' in one)
+  const onDay = useSliced(
+    () => lines.value,
+    (line) => workedOut(line, date.value),
+  )
+  const plants = computed<Plant[]>(() => onDay.results.value.filter(isPlant))
   /** Words and amounts follow the marker a few times a second: a table takes longer to lay out than a frame lasts. */
   const restingDate = refThrottled(date, 240)
-  const resting = computed(() =>
-    restingDate.value === date.value ? worked.value : workedOut(restingDate.value),
+  const onRestingDay = useSliced(
+    () => (restingDate.value === date.value ? [] : lines.value),
+    (line) => workedOut(line, restingDate.value),
   )
-  const restingPlants = computed<Plant[]>(() => resting.value.plants)
-  const faulty = computed(() => resting.value.faulty)
-  const speciesOf = (lineId: string): Species | undefined =>
-    steady.value.find(({ line }) => line.id === lineId)?.species
+  const resting = computed(() => {
+    const apart = onRestingDay.results.value
+    return restingDate.value === date.value ? onDay.results.value : apart
+  })
+  const restingPlants = computed<Plant[]>(() => resting.value.filter(isPlant))
+  const faulty = computed<FaultyLine[]>(() => resting.value.flatMap((one) => (isPlant(one) ? [] : [one])))
+  /** Lines of the commission that are still being worked out. */
+  const linesLeft = onDay.left
+  const speciesIn = computed(
+    () => new Map(lines.value.map((line) => [line.id, workshop.speciesOf(line.speciesId)])),
+  )
+  const speciesOf = (lineId: string): Species | undefined => speciesIn.value.get(lineId)
   const selected = computed<Plant | undefined>(
     () => plants.value.find(({ line }) => line.id === chosen.value.lineId) ?? plants.value[0],
   )
@@ -171,14 +178,14 @@ export const useCommission = defineStore('commission', () => {
       own: workshop.ownValues,
       learnt: learnt.of(method.id),
       dryingFactor: drying.value,
-      sizes: (pieces) => individualSizes(plant.size, pieces, plant.line.id),
+      sizes: dealtSizes(plant.size, plant.line.id),
     }
     return withArmature(order, sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
   }
   const armature = useArmature()
   /** Works an order out with the armature of the plant that is drawn, as soon as that is there. */
-  function withArmature(order: MakeUpOrder, sitter: Sitter): MakeUp {
-    const up = workedOutWith(order, (wire) => armature.wireFor(sitter, wire))
+  function withArmature(order: MakeUpOrder, sitter: Sitter, want: Want = 'now'): MakeUp {
+    const up = workedOutWith(order, (wire) => armature.wireFor(sitter, wire, want))
     const few = up.started.value <= treesNested(up)
     const nested = few ? nestOrderOf(up, order.sizes?.(up.started.value) ?? [], order.own) : undefined
     const best = nested && armature.nestOf(nested)?.best
@@ -228,6 +235,7 @@ export const useCommission = defineStore('commission', () => {
     plants,
     restingDate,
     restingPlants,
+    linesLeft,
     speciesOf,
     selected,
     faulty,

@@ -53,6 +53,8 @@ function reachOf(sitter: Sitter, crownWidthMm: number): { left: number; right: n
 
 /** Pieces of one line that are shown side by side. */
 export const MOST_PIECES = 60
+/** Lines that stand side by side at most: those around the one in hand. */
+const MOST_LINES = 48
 const COPIES = 7
 const MOST_SHELVES = 4
 
@@ -172,11 +174,28 @@ export const useLineUp = defineStore('line-up', () => {
     })
   }
 
+  /** First of the lines that are drawn: it moves on when the one in hand is not among them. */
+  let first = 0
+  const around = computed(() => {
+    const { plants } = commission
+    if (plants.length <= MOST_LINES) return plants
+    const at = Math.max(
+      0,
+      plants.findIndex(({ line }) => line.id === commission.selected?.line.id),
+    )
+    if (at < first || at >= first + MOST_LINES) first = at - MOST_LINES / 2
+    first = Math.max(0, Math.min(plants.length - MOST_LINES, first))
+    return plants.slice(first, first + MOST_LINES)
+  })
+  /** Lines that there was no room for in the drawing. */
+  const leftOut = computed(() =>
+    pieces.value || against.value ? 0 : commission.plants.length - around.value.length,
+  )
   const subjects = computed<Subject[]>(() => {
     const chosen = commission.selected
     if (pieces.value && chosen && chosen.line.amount.kind !== 'length') return piecesOf(chosen)
     if (against.value && chosen) return [example(chosen, 1), example(against.value, 1)]
-    return commission.plants.map((plant) => example(plant, COPIES))
+    return around.value.map((plant) => example(plant, COPIES))
   })
-  return { mode, pieces, lens, againstId, against, sight, subjects, mostShelves }
+  return { mode, pieces, lens, againstId, against, sight, subjects, around, leftOut, mostShelves }
 })

@@ -3,7 +3,7 @@ import { mixingClaims } from '~~/core/makeup'
 import { makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
 import { addDays } from '~~/core/units'
 import { allocate, LEAD_DAYS, type Claim, type Lack, type Material, type Shortage } from '~~/core/stock'
-import { individualSizes, sitterOf, type Commission, type Line } from '~~/core/commissions'
+import { dealtSizes, sitterOf, sizeOfAmount, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
 /** How the stock stands for a line: worked out whole, and what is lacking for what is left of it. */
@@ -61,9 +61,13 @@ export const useShelf = defineStore('shelf', () => {
       own: workshop.ownValues,
       learnt: learnt.of(method.id),
       dryingFactor: commission.drying,
-      sizes: (pieces) => individualSizes(measures, pieces, line.id),
+      sizes: dealtSizes(measures, line.id),
     }
-    return commission.withArmature(order, sitterOf(line, members[0].species, measures, piece.seeThrough))
+    return commission.withArmature(
+      order,
+      sitterOf(line, members[0].species, measures, piece.seeThrough),
+      'where there is room',
+    )
   }
 
   /** Whether a line's way of making would really take a material for a slot: a tone may forbid it. */
@@ -77,40 +81,50 @@ export const useShelf = defineStore('shelf', () => {
     return filled?.parts.some(({ material }) => material.id === materialId) === true
   }
 
-  const lineWork = computed(() => {
-    const byCommission = new Map(workshop.commissions.map((job) => [job.id, job]))
-    const claims: Claim[] = []
-    const made = new Map<string, { makeUp?: MakeUp; fault?: string }>()
-    workshop.lines.forEach((line, i) => {
-      const job = byCommission.get(line.commissionId)
-      if (!job || line.methodId === undefined) return
-      const method = plantMethodById(line.methodId)
-      if (!method) {
-        made.set(line.id, { fault: `The way of making “${line.methodId}” is not known here.` })
-        return
+  const jobById = computed(() => new Map(workshop.commissions.map((job) => [job.id, job])))
+  /** What a line takes: worked out whole, and what is left of it to be made. */
+  interface LineWork {
+    readonly line: Line
+    readonly makeUp?: MakeUp
+    readonly fault?: string
+    readonly claim?: Omit<Claim, 'order'>
+  }
+  function workOfLine(line: Line): LineWork {
+    const job = jobById.value.get(line.commissionId)
+    if (!job || line.methodId === undefined) return { line }
+    const method = plantMethodById(line.methodId)
+    if (!method) return { line, fault: `The way of making “${line.methodId}” is not known here.` }
+    if (!method.kinds.includes(line.amount.kind))
+      return { line, fault: `${method.name} does not make this by ${line.amount.kind}.` }
+    try {
+      const { left } = commission.progressOfLine(line)
+      const whole = workLine(line, job, method)
+      const rest =
+        left >= sizeOfAmount(line.amount) ? whole : left > 0 ? workLine(line, job, method, left) : undefined
+      const made = whole === undefined ? { line } : { line, makeUp: whole }
+      if (!rest) return made
+      const claim = {
+        id: `line:${line.id}`,
+        who: `${line.name} (${job.name})`,
+        ...(job.deadline === undefined ? {} : { due: job.deadline }),
+        needs: needsOf(rest.uses),
       }
-      if (!method.kinds.includes(line.amount.kind)) {
-        made.set(line.id, { fault: `${method.name} does not make this by ${line.amount.kind}.` })
-        return
-      }
-      try {
-        const { left } = commission.progressOfLine(line)
-        made.set(line.id, { makeUp: workLine(line, job, method) })
-        const rest = left > 0 ? workLine(line, job, method, left) : undefined
-        if (rest)
-          claims.push({
-            id: `line:${line.id}`,
-            who: `${line.name} (${job.name})`,
-            ...(job.deadline === undefined ? {} : { due: job.deadline }),
-            order: 1000 + i,
-            needs: needsOf(rest.uses),
-          })
-      } catch (error) {
-        made.set(line.id, { fault: error instanceof Error ? error.message : String(error) })
-      }
-    })
-    return { claims, made }
-  })
+      return { ...made, claim }
+    } catch (error) {
+      return { line, fault: error instanceof Error ? error.message : String(error) }
+    }
+  }
+  const works = useSliced(() => workshop.lines, workOfLine)
+  /** Lines whose needs are still being worked out. */
+  const linesLeft = works.left
+  const lineWork = computed(() => ({
+    claims: works.results.value.flatMap(({ claim }, i) => (claim ? [{ ...claim, order: 1000 + i }] : [])),
+    made: new Map(
+      works.results.value.flatMap(({ line, claim: _claim, ...made }) =>
+        line.methodId === undefined ? [] : [[line.id, made] as const],
+      ),
+    ),
+  }))
 
   /** What is over of a material when all who want of it are served, in its unit. */
   const overOf = (materialId: string): number =>
@@ -177,6 +191,7 @@ export const useShelf = defineStore('shelf', () => {
     allocation.value.lacks.get(`batch:${batchId}`) ?? []
   return {
     beingMade,
+    linesLeft,
     claims,
     homeMade,
     usedMaterials,

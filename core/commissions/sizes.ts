@@ -140,26 +140,37 @@ export const MOST_SIZES = 20_000
  * @param id of the line or batch that the pieces belong to
  * @throws RangeError when the variation is below 0 or above 0.6
  */
-export function individualSizes(
+export const individualSizes = (
   size: PieceSize,
   pieces: number,
   id: string,
   variation = SIZE_VARIATION,
-): PieceSize[] {
+): PieceSize[] => dealtSizes(size, id, variation)(pieces)
+
+/** Deals the measures of {@link individualSizes} to whoever asks for some of them, each piece's once. */
+export function dealtSizes(
+  size: PieceSize,
+  id: string,
+  variation = SIZE_VARIATION,
+): (pieces: number) => PieceSize[] {
   requireRange('variation', variation, '', { min: 0, max: 0.6 })
   const random = seededRandom(seedOf(id))
   const sigma = Math.sqrt(Math.log(1 + variation * variation))
   const factor = (n: number): number => Math.exp(sigma * n - (sigma * sigma) / 2)
-  return Array.from({ length: pieces }, (): PieceSize => {
-    const shared = normal(random)
-    const own = (n: number): number => Math.sqrt(1 - OWN_SPREAD * OWN_SPREAD) * shared + OWN_SPREAD * n
-    const height = factor(shared)
-    return {
-      heightMm: size.heightMm * height,
-      crownWidthMm: size.crownWidthMm * factor(own(normal(random))),
-      trunkMm: size.trunkMm * factor(own(normal(random))),
-      clearStemMm: size.clearStemMm * height,
-      crownBaseMm: size.crownBaseMm * height,
+  const dealt: PieceSize[] = []
+  return (pieces) => {
+    while (dealt.length < pieces) {
+      const shared = normal(random)
+      const own = (n: number): number => Math.sqrt(1 - OWN_SPREAD * OWN_SPREAD) * shared + OWN_SPREAD * n
+      const height = factor(shared)
+      dealt.push({
+        heightMm: size.heightMm * height,
+        crownWidthMm: size.crownWidthMm * factor(own(normal(random))),
+        trunkMm: size.trunkMm * factor(own(normal(random))),
+        clearStemMm: size.clearStemMm * height,
+        crownBaseMm: size.crownBaseMm * height,
+      })
     }
-  })
+    return dealt.slice(0, pieces)
+  }
 }

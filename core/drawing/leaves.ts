@@ -4,7 +4,7 @@ import type { PlantDrawing } from './plant-drawing'
 import { MARK_STRIDE } from './strides'
 
 /** One leaf: its middle and half of its length as a vector, mm; half its width; its stretch; a number of its own. */
-type LeafVisit = (
+export type LeafVisit = (
   x: number,
   y: number,
   z: number,
@@ -48,6 +48,8 @@ export function eachLeaf(
   leastMm: number,
   visit: LeafVisit,
   wanted?: (x: number, y: number, z: number, withinMm: number) => boolean,
+  from = 0,
+  to = Infinity,
 ): void {
   const { marks, heightMm } = drawing
   const { aspect, follows, hangs } = leafShapes[drawing.leaf.kind]
@@ -64,7 +66,7 @@ export function eachLeaf(
   const off = drawing.leaf.offMm
   const loose = 1 - follows
   const pointed = drawing.habit === 'conifer'
-  for (let i = 0; i < count; i += 1) {
+  for (let i = from; i < Math.min(count, to); i += 1) {
     const o = i * MARK_STRIDE
     const here = Math.floor(each + chanceAt(i))
     if (here === 0) continue

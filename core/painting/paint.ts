@@ -4,7 +4,7 @@ import { Of } from './fragments'
 import { SAMPLES } from './layers'
 import { bareOf, Slot, type Palette } from './palette'
 import type { Plate } from './plate'
-import { keptPlate, makePlate, reachOf } from './plates'
+import { keptPlate, makePlate, reachOf, workAtPlate } from './plates'
 import type { At, Raster } from './raster'
 
 /** What stands lower than this share of its height has died back, or been cleared, and is not there. */
@@ -19,6 +19,20 @@ function isSeen({ width }: Raster, drawing: PlantDrawing, palette: Palette, at: 
 /** Whether a plant can be painted at once, without a plate being made first. */
 export const isPlated = (raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): boolean =>
   !isSeen(raster, drawing, palette, at) || keptPlate(raster, drawing, palette, at) !== undefined
+
+/**
+ * Works at what painting a plant needs, for as long as there is time.
+ * @param isOver asked every few ms whether there is no more time
+ * @returns whether it can be painted at once
+ */
+export const readied = (
+  raster: Raster,
+  drawing: PlantDrawing,
+  palette: Palette,
+  at: At,
+  isOver: () => boolean,
+): boolean =>
+  isPlated(raster, drawing, palette, at) || workAtPlate(raster, drawing, palette, at, isOver) !== undefined
 
 /**
  * Paints one plant over what is there. The first time at a size its plate is made; after that each day costs a

@@ -3,11 +3,13 @@ import {
   leafFill,
   leafShapes,
   LINE_STRIDE,
+  MARK_STRIDE,
   ORGAN_STRIDE,
   ORGAN_TRAITS,
   Part,
   Trait,
   TRAIT_STRIDE,
+  type LeafVisit,
   type PlantDrawing,
 } from '../drawing'
 import { seenFrom, type View } from '../growth'
@@ -60,11 +62,14 @@ const partsOf = { [Part.flower]: Of.flower, [Part.fruit]: Of.fruit, [Part.eye]: 
 
 const within = (value: number): number => (value < 1 ? 1 : value > 255 ? 255 : value | 0)
 
-/** Everything that the drawing has, in px from its foot. */
-export function piecesOf(
+/** Twigs whose leaves are laid out before a breath is taken. */
+const TWIGS_AT_ONCE = 1_500
+
+/** Everything that the drawing has, in px from its foot; with a breath now and then. */
+export function* piecing(
   drawing: PlantDrawing,
   { view, pxPerMm, upPxPerMm, part, coarse }: PlateSize,
-): Primitives {
+): Generator<void, Primitives> {
   const pieces = new Primitives()
   const turned = (x: number, y: number, z: number) => seenFrom(view, { x, y, z })
   const [a0 = 0, a1 = 0, a2 = 0, u0 = 0, u1 = 0, u2 = 0, n0 = 0, n1 = 0, n2 = 0] = turnOf(view)
@@ -84,35 +89,35 @@ export function piecesOf(
     const r = withinMm * pxPerMm
     return x + r > left && x - r < right && y + r > top && y - r < bottom
   }
-  eachLeaf(
-    drawing,
-    leastMm,
-    (lx, ly, lz, ax, ay, az, halfWidth, mark, chance) => {
-      const x = (a0 * lx + a1 * ly + a2 * lz) * pxPerMm
-      const y = -(u0 * lx + u1 * ly + u2 * lz) * upPxPerMm
-      if (x < left || x > right || y < top || y > bottom) return
-      const t = mark * TRAIT_STRIDE
-      const fragment = fragmentOf(
-        Of.leaf,
-        within((markTraits[t + Trait.tone] ?? 128) + STRAYS * (2 * chance - 1)),
-        within((markTraits[t + Trait.hue] ?? 0) + STRAYS * (((chance * 7) % 1) - 0.5)),
-        within((markTraits[t + Trait.from] ?? 0) + STRAYS * (((chance * 13) % 1) - 0.5)),
-        markTraits[t + Trait.bloom] ?? 255,
-      )
-      pieces.add(
-        how,
-        n0 * lx + n1 * ly + n2 * lz,
-        fragment,
-        x,
-        y,
-        (a0 * ax + a1 * ay + a2 * az) * pxPerMm,
-        -(u0 * ax + u1 * ay + u2 * az) * upPxPerMm,
-        halfWidth * pxPerMm * narrowed,
-        0,
-      )
-    },
-    part && wanted,
-  )
+  const leaf: LeafVisit = (lx, ly, lz, ax, ay, az, halfWidth, mark, chance) => {
+    const x = (a0 * lx + a1 * ly + a2 * lz) * pxPerMm
+    const y = -(u0 * lx + u1 * ly + u2 * lz) * upPxPerMm
+    if (x < left || x > right || y < top || y > bottom) return
+    const t = mark * TRAIT_STRIDE
+    const fragment = fragmentOf(
+      Of.leaf,
+      within((markTraits[t + Trait.tone] ?? 128) + STRAYS * (2 * chance - 1)),
+      within((markTraits[t + Trait.hue] ?? 0) + STRAYS * (((chance * 7) % 1) - 0.5)),
+      within((markTraits[t + Trait.from] ?? 0) + STRAYS * (((chance * 13) % 1) - 0.5)),
+      markTraits[t + Trait.bloom] ?? 255,
+    )
+    pieces.add(
+      how,
+      n0 * lx + n1 * ly + n2 * lz,
+      fragment,
+      x,
+      y,
+      (a0 * ax + a1 * ay + a2 * az) * pxPerMm,
+      -(u0 * ax + u1 * ay + u2 * az) * upPxPerMm,
+      halfWidth * pxPerMm * narrowed,
+      0,
+    )
+  }
+  const twigs = drawing.marks.length / MARK_STRIDE
+  for (let from = 0; from < twigs; from += TWIGS_AT_ONCE) {
+    eachLeaf(drawing, leastMm, leaf, part && wanted, from, from + TWIGS_AT_ONCE)
+    yield
+  }
   for (let i = 0; i * ORGAN_STRIDE < organs.length; i += 1) {
     const g = (k: number): number => organs[i * ORGAN_STRIDE + k] ?? 0
     const [across, up, near] = turned(g(0), g(1), g(2))
@@ -161,6 +166,7 @@ export function piecesOf(
       255,
     )
   })
+  yield
   lines(How.wood, drawing.wood, () => 0)
   return pieces
 }

@@ -1,7 +1,7 @@
 import { leafShapes, type Outline, type PlantDrawing } from '../drawing'
 import { Layers } from './layers'
 import { bladeLine, woodLine, type Box } from './lines'
-import { How, piecesOf, type PlateSize } from './pieces'
+import { How, piecing, type PlateSize } from './pieces'
 import type { Primitives } from './primitives'
 import { outlined, oval } from './shapes'
 
@@ -21,9 +21,21 @@ export interface Plate {
 /** Fragments behind a sample: of a whole plant, from near, and while something moves. */
 const DEPTH = { whole: 9, near: 6, coarse: 2 } as const
 
+/** Pieces that are laid into a plate before a breath is taken. */
+const PIECES_AT_ONCE = 1_000
+
 /** Makes a plate. Its time grows with its pixels and its leaves, and it is made once for a whole year. */
 export function plateOf(drawing: PlantDrawing, size: PlateSize): Plate {
-  const pieces = piecesOf(drawing, size)
+  const plating = platingOf(drawing, size)
+  for (;;) {
+    const next = plating.next()
+    if (next.done) return next.value
+  }
+}
+
+/** Makes a plate with a breath every few ms: who draws while others wait goes on with it later. */
+export function* platingOf(drawing: PlantDrawing, size: PlateSize): Generator<void, Plate> {
+  const pieces = yield* piecing(drawing, size)
   const box = boxOf(pieces, size)
   const layers = new Layers(
     box.width,
@@ -33,7 +45,9 @@ export function plateOf(drawing: PlantDrawing, size: PlateSize): Plate {
   const order = pieces.nearestFirst()
   const { numbers, fragments, how } = pieces
   const outline = leafShapes[drawing.leaf.kind].outline
+  let laid = 0
   for (const i of order) {
+    if ((laid += 1) % PIECES_AT_ONCE === 0) yield
     const o = i * 6
     const [x, y] = [(numbers[o] ?? 0) - box.left, (numbers[o + 1] ?? 0) - box.top]
     const [ax, ay, halfWidth] = [numbers[o + 2] ?? 0, numbers[o + 3] ?? 0, numbers[o + 4] ?? 0]

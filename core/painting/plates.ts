@@ -1,6 +1,7 @@
 import type { PlantDrawing } from '../drawing'
 import type { Palette } from './palette'
-import { plateOf, type Plate } from './plate'
+import { platingOf, type Plate } from './plate'
+import type { PlateSize } from './pieces'
 import type { At, Raster } from './raster'
 
 /** A plant of more pixels than this is made a plate of only as far as it is seen. */
@@ -59,30 +60,78 @@ export function keptPlate(
   return plate
 }
 
-/** Makes a plate for a plant as it stands in a picture, and keeps it. */
-export function makePlate(raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): Plate {
+/** How the plate of a plant is made as it stands in a picture, and how it is kept. */
+interface Order {
+  readonly key: string
+  readonly size: PlateSize
+  keep(plate: Plate): void
+}
+function orderOf(raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): Order {
   const { pxPerMm, view = 'front' } = at
   const upPxPerMm = pxPerMm * (view === 'top' ? 1 : palette.height)
   if (isNear(drawing, at)) {
     const [x, y] = [Math.round(at.x), Math.round(at.groundY)]
     const part = { left: -x, top: -y, right: raster.width - x, bottom: raster.height - y }
     const coarse = raster.coarse ?? false
-    const plate = plateOf(drawing, { view, pxPerMm, upPxPerMm, part, coarse })
-    keepPart(raster, drawing, {
-      key: coarse ? '' : partKeyOf(raster, at, palette),
-      size: sizeOf(at),
-      x,
-      y,
-      plate,
-    })
-    return plate
+    const key = coarse ? '' : partKeyOf(raster, at, palette)
+    return {
+      key: `part ${partKeyOf(raster, at, palette)} ${String(coarse)}`,
+      size: { view, pxPerMm, upPxPerMm, part, coarse },
+      keep: (plate) => {
+        keepPart(raster, drawing, { key, size: sizeOf(at), x, y, plate })
+      },
+    }
   }
-  const kept = wholes.get(drawing) ?? new Map<string, Plate>()
-  wholes.set(drawing, kept)
-  const plate = plateOf(drawing, { view, pxPerMm, upPxPerMm })
-  kept.set(keyOf(at, palette), plate)
-  const oldest = kept.keys().next().value
-  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
+  const key = keyOf(at, palette)
+  return {
+    key,
+    size: { view, pxPerMm, upPxPerMm },
+    keep: (plate) => {
+      const kept = wholes.get(drawing) ?? new Map<string, Plate>()
+      wholes.set(drawing, kept)
+      kept.set(key, plate)
+      const oldest = kept.keys().next().value
+      if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
+    },
+  }
+}
+
+/** Plates that are being made; of each drawing the one that was wanted last. */
+const begun = new WeakMap<PlantDrawing, { readonly key: string; readonly plating: Generator<void, Plate> }>()
+
+/**
+ * Works at the plate of a plant as it stands in a picture, and keeps it when it is there. What was begun is gone on
+ * with, for as long as the same is wanted.
+ * @param isOver asked every few ms whether there is no more time
+ * @returns the plate; undefined when it is not there yet
+ */
+export function workAtPlate(
+  raster: Raster,
+  drawing: PlantDrawing,
+  palette: Palette,
+  at: At,
+  isOver: () => boolean,
+): Plate | undefined {
+  const order = orderOf(raster, drawing, palette, at)
+  const before = begun.get(drawing)
+  const work =
+    before?.key === order.key ? before : { key: order.key, plating: platingOf(drawing, order.size) }
+  begun.set(drawing, work)
+  for (;;) {
+    const next = work.plating.next()
+    if (next.done) {
+      begun.delete(drawing)
+      order.keep(next.value)
+      return next.value
+    }
+    if (isOver()) return undefined
+  }
+}
+
+/** Makes a plate for a plant as it stands in a picture, and keeps it. */
+export const makePlate = (raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): Plate => {
+  const plate = workAtPlate(raster, drawing, palette, at, () => false)
+  if (!plate) throw new Error('a plate that nobody hurries is made whole')
   return plate
 }
 

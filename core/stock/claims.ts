@@ -37,9 +37,17 @@ export interface Lack {
   readonly short: number
   /** Short of what must lie on the tray, beyond that; it comes back. */
   readonly shortOnTray: number
-  /** Claims that come before and take of the same material, if there was some to take. */
+  /** Claims that come before and take of the same material, if there was some to take: the first of them by name. */
   readonly heldBy: readonly Claim[]
+  /** And how many more. */
+  readonly heldByMore: number
 }
+/** So many who hold a material are named; of a larger workshop there are thousands. */
+const MOST_NAMED = 8
+
+/** Who is served before, in words; empty where nobody is. */
+export const holdersWords = ({ heldBy, heldByMore }: Pick<Lack, 'heldBy' | 'heldByMore'>): string =>
+  heldBy.map(({ who }) => who).join(', ') + (heldByMore > 0 ? ` and ${heldByMore} more` : '')
 
 /** What a material lacks in all: the packs cover this. */
 export interface Shortage {
@@ -77,9 +85,11 @@ export function shortageOf(need: number, available: number, unit: StockUnit): nu
 /** Nearest deadline first, what is on the bench before all; then as they stand. */
 const inTurn = (a: Claim, b: Claim): number =>
   Number(b.running ?? false) - Number(a.running ?? false) ||
-  (a.due ?? '9999').localeCompare(b.due ?? '9999') ||
+  byText(a.due ?? '9999', b.due ?? '9999') ||
   a.order - b.order ||
-  a.id.localeCompare(b.id)
+  byText(a.id, b.id)
+/** By code units: days and ids are no words of a language. */
+const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
 const NOTHING_COMING: ReadonlyMap<string, number> = new Map()
 
@@ -109,6 +119,7 @@ export function allocate(
     let taken = 0
     let most = 0
     const before: Claim[] = []
+    let served = 0
     for (const { claim, need } of takers.get(material.id) ?? []) {
       const available = onHand - taken
       const lies = Math.max(need.lies ?? need.quantity, need.quantity)
@@ -122,12 +133,14 @@ export function allocate(
           short,
           shortOnTray: tidy(Math.max(0, onTray - short)),
           heldBy: onHand > 0 ? [...before] : [],
+          heldByMore: onHand > 0 ? served - before.length : 0,
         }
         lacks.set(claim.id, [...(lacks.get(claim.id) ?? []), lack])
       }
       most = Math.max(most, taken + lies)
       taken += need.quantity
-      before.push(claim)
+      served += 1
+      if (before.length < MOST_NAMED) before.push(claim)
     }
     if (taken > 0) claimed.set(material.id, tidy(taken))
     const short = shortageOf(taken, onHand, material.unit)

@@ -216,6 +216,7 @@ async function chooseKind(kind: string): Promise<void> {
         Remove
       </button>
       <ConfirmDialog
+        v-if="removing"
         v-model="removing"
         :title="`Remove “${line.name}”?`"
         act="Remove line"

@@ -5,13 +5,36 @@ import { removeLine } from '../../db/commands/brief'
 const workshop = useWorkshop()
 const commission = useCommission()
 const rows = useTemplateRef<HTMLElement>('rows')
+const table = useTemplateRef<HTMLElement>('table')
 
-const { move } = useLineOrder(rows, '.line-row')
+const ROW_PX = 41
+const { shown, above, below, measure } = useVirtualRows(
+  () => commission.plants.map(({ line }) => line.id),
+  table,
+  ROW_PX,
+  HEAVY_ROWS,
+)
+const ROWS_AT_ONCE = 3
+const grown = useGrowing(() => shown.value.length, ROWS_AT_ONCE)
+const shownPlants = computed(() =>
+  shown.value.slice(0, grown.value).flatMap(({ index }) => {
+    const plant = commission.plants[index]
+    return plant ? [{ plant, index }] : []
+  }),
+)
+const { move } = useLineOrder(rows, '.line-row', (row) => shown.value[row]?.index)
+const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
 </script>
 
 <template>
   <section class="mt-4" aria-label="Lines">
-    <table v-if="commission.lines.length > 0" class="ruled w-full">
+    <WorkLeft :left="commission.linesLeft" :of="commission.lines.length" what="lines" />
+    <table
+      v-if="commission.lines.length > 0"
+      ref="table"
+      class="ruled w-full"
+      :aria-rowcount="commission.lines.length + 1"
+    >
       <thead>
         <tr class="border-t-2 border-ink">
           <th class="!pl-2 !pr-0"><span class="sr-only">Move</span></th>
@@ -26,14 +49,29 @@ const { move } = useLineOrder(rows, '.line-row')
           <th><span class="sr-only">Remove</span></th>
         </tr>
       </thead>
+      <tbody v-if="above > 0" aria-hidden="true">
+        <tr>
+          <td colspan="10" class="!border-0 !p-0" :style="{ height: `${above}px` }"></td>
+        </tr>
+      </tbody>
       <tbody ref="rows">
         <LineRow
-          v-for="(plant, place) in commission.plants"
+          v-for="{ plant, index } in shownPlants"
           :key="plant.line.id"
+          :ref="(row) => measure(rowOf(row))"
           class="line-row"
+          :data-index="index"
+          :aria-rowindex="index + 2"
           :plant="plant"
-          @move="(by) => move(place, place + by)"
+          @move="(by) => move(index, index + by)"
         />
+      </tbody>
+      <tbody v-if="below > 0" aria-hidden="true">
+        <tr>
+          <td colspan="10" class="!border-0 !p-0" :style="{ height: `${below}px` }"></td>
+        </tr>
+      </tbody>
+      <tbody v-if="commission.faulty.length > 0">
         <tr v-for="{ line, because } in commission.faulty" :key="line.id">
           <td></td>
           <td class="!pl-1 font-semibold">{{ line.name }}</td>

@@ -22,13 +22,21 @@ const months = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 const PAPER = '#f6f8f4'
 const RIBBONS_PX = 38
 
-const rows = computed(() =>
-  commission.lines.flatMap((line) => {
+/** The thinnest ribbon that can be told from the next; lines of more than so many are shown kind by kind. */
+const LEAST_PX = 1.2
+const MOST_RIBBONS = Math.floor(RIBBONS_PX / LEAST_PX)
+const rows = computed(() => {
+  const ofLines = commission.lines.flatMap((line) => {
     const species = commission.speciesOf(line.id)
     return species ? [{ id: line.id, name: line.name, species }] : []
-  }),
-)
-const ribbonPx = computed(() => Math.max(1.2, Math.min(8, RIBBONS_PX / Math.max(1, rows.value.length))))
+  })
+  if (ofLines.length <= MOST_RIBBONS) return ofLines
+  const kinds = new Map(ofLines.map(({ species }) => [species.id, species]))
+  return [...kinds.values()]
+    .slice(0, MOST_RIBBONS)
+    .map((species) => ({ id: species.id, name: species.common, species }))
+})
+const ribbonPx = computed(() => Math.max(LEAST_PX, Math.min(8, RIBBONS_PX / Math.max(1, rows.value.length))))
 const haze = computed(() => (commission.current ? hazeOf(commission.current) : 0))
 const lookOf = (species: Species, at: number): Look =>
   lookOn(species, dateOfDay(year.value, at), commission.place, { haze: haze.value })
@@ -41,18 +49,36 @@ const [request, cancel] =
 
 /** At once a ribbon is painted by so many days; each day of it when nothing else is to be done. */
 const ROUGH_DAYS = 8
-/** Ribbons that are painted by days of their own still. */
+/** Ribbons that are to be painted still: roughly, and by days of their own. */
+let unpainted: number[] = []
 let rough: number[] = []
 let idle = 0
+/** Ribbons are painted for so long at once, ms. */
+const SLICE_MS = 20
 
 /** All ribbons: a bare crown is paler, because less of it is there to be seen. */
 function paint(): void {
   const context = canvas.value?.getContext('2d')
   if (!context || !commission.current) return
   context.clearRect(0, 0, 366, RIBBONS_PX * 2)
-  rough = rows.value.map((_, row) => row)
-  for (const row of rough) paintRow(context, row, ROUGH_DAYS)
-  whenIdle(refine)
+  unpainted = rows.value.map((_, row) => row)
+  rough = [...unpainted]
+  goOn()
+}
+/** Paints what is left: all roughly first, then each by its days. */
+function goOn(): void {
+  const context = canvas.value?.getContext('2d')
+  const until = performance.now() + SLICE_MS
+  while (context && performance.now() < until) {
+    const row = unpainted.shift()
+    const fine = row === undefined ? rough.shift() : undefined
+    if (row !== undefined) paintRow(context, row, ROUGH_DAYS)
+    else if (fine !== undefined) {
+      paintRow(context, fine, 1)
+      break
+    } else return
+  }
+  if (context) whenIdle(goOn)
 }
 function paintRow(context: CanvasRenderingContext2D, row: number, step: number): void {
   const species = rows.value[row]?.species
@@ -63,13 +89,6 @@ function paintRow(context: CanvasRenderingContext2D, row: number, step: number):
     context.fillStyle = mix(look.overall, PAPER, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
     context.fillRect(at - 1, row * high, step, high - (ribbonPx.value > 2.4 ? 1 : 0))
   }
-}
-function refine(): void {
-  const context = canvas.value?.getContext('2d')
-  const row = rough.shift()
-  if (!context || row === undefined) return
-  paintRow(context, row, 1)
-  whenIdle(refine)
 }
 function whenIdle(work: () => void): void {
   cancel(idle)

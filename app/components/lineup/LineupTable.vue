@@ -16,7 +16,21 @@ const hands = ({ line }: Plant): string => {
 const shelf = useShelf()
 const workshop = useWorkshop()
 const rows = useTemplateRef<HTMLElement>('rows')
-const { move } = useLineOrder(rows, '.row')
+const table = useTemplateRef<HTMLElement>('table')
+const ROW_PX = 38
+const { shown, above, below, measure } = useVirtualRows(
+  () => commission.restingPlants.map(({ line }) => line.id),
+  table,
+  ROW_PX,
+  HEAVY_ROWS,
+)
+const shownPlants = computed(() =>
+  shown.value.flatMap(({ index }) => {
+    const plant = commission.restingPlants[index]
+    return plant ? [{ plant, index }] : []
+  }),
+)
+const { move } = useLineOrder(rows, '.row', (row) => shown.value[row]?.index)
 function open(plant: Plant): void {
   commission.chooseLine(plant.line.id)
   void navigateTo(to('make-up'))
@@ -24,7 +38,11 @@ function open(plant: Plant): void {
 </script>
 
 <template>
-  <table class="ruled w-full border-t-2 border-ink">
+  <table
+    ref="table"
+    class="ruled w-full border-t-2 border-ink"
+    :aria-rowcount="commission.restingPlants.length + 1"
+  >
     <thead>
       <tr>
         <th class="!w-7 !px-0"><span class="sr-only">Order</span></th>
@@ -39,17 +57,25 @@ function open(plant: Plant): void {
         <th>Progress</th>
       </tr>
     </thead>
+    <tbody v-if="above > 0" aria-hidden="true">
+      <tr>
+        <td colspan="10" class="!border-0 !p-0" :style="{ height: `${above}px` }"></td>
+      </tr>
+    </tbody>
     <tbody ref="rows">
       <tr
-        v-for="(plant, row) in commission.restingPlants"
+        v-for="{ plant, index } in shownPlants"
         :key="plant.line.id"
+        :ref="measure"
         class="row"
+        :data-index="index"
+        :aria-rowindex="index + 2"
         :class="{ chosen: plant.line.id === commission.selected?.line.id }"
         @click="commission.chooseLine(plant.line.id)"
         @dblclick="open(plant)"
       >
         <td class="!px-0 text-center">
-          <GripButton :name="plant.line.name" @move="(by) => move(row, row + by)" />
+          <GripButton :name="plant.line.name" @move="(by) => move(index, index + by)" />
         </td>
         <td class="!pl-1">
           <button type="button" class="text-left font-semibold hover:underline" @click.stop="open(plant)">
@@ -81,6 +107,13 @@ function open(plant: Plant): void {
         <td><StockTag :plant="plant" /></td>
         <td><ProgressBar :progress="plant.progress" /></td>
       </tr>
+    </tbody>
+    <tbody v-if="below > 0" aria-hidden="true">
+      <tr>
+        <td colspan="10" class="!border-0 !p-0" :style="{ height: `${below}px` }"></td>
+      </tr>
+    </tbody>
+    <tbody v-if="commission.faulty.length > 0">
       <tr v-for="{ line, because } in commission.faulty" :key="line.id">
         <td />
         <td class="!pl-1 font-semibold">{{ line.name }}</td>

@@ -31,9 +31,8 @@ const between = computed(() => {
         : 'well apart in colour'
   return `${a.line.name} is ${taller} ${b.line.name} (${model(a.size.heightMm)}, ${model(b.size.heightMm)}); ${colour}, ΔE₀₀ ${delta.toFixed(0)}.`
 })
-const others = computed(() =>
-  commission.plants.filter(({ line }) => line.id !== commission.selected?.line.id),
-)
+/** Of very many, those that stand around it. */
+const others = computed(() => view.around.filter(({ line }) => line.id !== commission.selected?.line.id))
 /** Work that is over in a moment is not talked about. */
 const slow = refDebounced(
   computed(() => underWay.value > 0),
@@ -118,6 +117,10 @@ function save(as: 'png' | 'svg' | 'copy'): void {
         <button type="button" class="link" @click="goOnGrowing()">Go on</button></template
       >
       <template v-else-if="between">{{ between }}</template>
+      <template v-else-if="view.leftOut > 0"
+        >{{ view.subjects.length }} of {{ commission.plants.length }} lines are drawn: those around the chosen
+        one.</template
+      >
       <template v-else-if="view.mode === 'seen' && commission.current"
         >From {{ model(commission.current.viewingMm) }} before the front edge.</template
       >

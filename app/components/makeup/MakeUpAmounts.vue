@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { allocate, colourOf, lackWords, type Lack } from '~~/core/stock'
+import { allocate, colourOf, holdersWords, lackWords, type Lack } from '~~/core/stock'
 import { formatQuantity, plainNumber } from '~~/core/units'
 import { differenceWords, nearnessOf } from '~~/core/blends'
 import { blendOff, candidatesFor, needsOf, partNoun, toneOf, type MakeUp, type Use } from '~~/core/makeup'
@@ -40,8 +40,9 @@ const words = ({ material }: Use): string => {
   return lack ? lackWords(lack, material.unit) : ''
 }
 const lackTitle = ({ material }: Use): string => {
-  const held = material && lacks.value.get(material.id)?.heldBy
-  return held && held.length > 0 ? `Before it: ${held.map(({ who }) => who).join(', ')}` : ''
+  const lack = material && lacks.value.get(material.id)
+  const holders = lack ? holdersWords(lack) : ''
+  return holders ? `Before it: ${holders}` : ''
 }
 </script>
 

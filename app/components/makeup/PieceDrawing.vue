@@ -4,7 +4,7 @@ import { lineFields, shownMm } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
-import { paintPlant, paletteOf } from '~~/core/painting'
+import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import { arrived, drawingAsked } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
 import { partsOf } from '../../stores/line-up'
@@ -42,30 +42,42 @@ const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
 const raster = useRaster(canvas, width, ref(HEIGHT))
+/** Time for making plates in one frame, ms. */
+const FRAME_MS = 24
+let frame = 0
 function paint(): void {
+  frame = 0
+  const until = performance.now() + FRAME_MS
+  let waits = false
   const drawn = partsOf(props.plant).map((part) => ({ ...part, drawing: drawingAsked(part.sitter) }))
   // From its end a hedge shows its section: runs stand one behind the other.
   const along = view.value === 'side' ? 0 : pxPerMm.value
   raster.paint((pixels, k) => {
     for (const { drawing, of, offsetMm } of drawn) {
       if (!drawing) continue
-      paintPlant(
-        pixels,
-        drawing,
-        paletteOf(of.look),
-        {
-          x: (middle.value + offsetMm * along) * k,
-          groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k,
-          pxPerMm: pxPerMm.value * k,
-          view: view.value,
-        },
-        bare.value,
-      )
+      const palette = paletteOf(of.look)
+      const at = {
+        x: (middle.value + offsetMm * along) * k,
+        groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k,
+        pxPerMm: pxPerMm.value * k,
+        view: view.value,
+      }
+      if (readied(pixels, drawing, palette, at, () => performance.now() > until))
+        paintPlant(pixels, drawing, palette, at, bare.value)
+      else waits = true
     }
   })
+  if (waits) schedule()
 }
-watch([() => props.plant, bare, view, width, raster.scale, arrived], paint, { flush: 'post' })
-onMounted(paint)
+/** What there was no time for is gone on with in the next frame. */
+function schedule(): void {
+  if (frame === 0) frame = requestAnimationFrame(paint)
+}
+watch([() => props.plant, bare, view, width, raster.scale, arrived], schedule, { flush: 'post' })
+onMounted(schedule)
+onBeforeUnmount(() => {
+  cancelAnimationFrame(frame)
+})
 
 /** Blades are set by number, not by how much is seen through them. */
 const hasCrown = computed(() => props.plant.species.crownForm !== 'blades')

@@ -3,7 +3,8 @@ import { tonesOf } from '~~/core/colour'
 import type { Manner } from '~~/core/manners'
 import { paintPlant, paletteOf } from '~~/core/painting'
 import type { Look } from '~~/core/plants'
-import { arrived, drawingAsked } from '../../drawing/studio'
+import { inTurn, outOfTurn } from '../../drawing/in-turn'
+import { arrived, drawingAsked, drawingOf } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
 import { partsOf } from '../../stores/line-up'
 
@@ -63,14 +64,25 @@ function paint(): void {
       )
   })
 }
+/** What there is to draw of it: others' drawings that arrive change nothing. */
+const there = computed(() => partsOf(props.plant).map(({ sitter }) => drawingOf(sitter, props.manner)))
+const soon = (): void => {
+  inTurn(paint)
+}
 watch(
-  [() => props.plant, () => props.bare, () => props.manner, () => props.colour, raster.scale, arrived],
-  paint,
+  [() => props.plant, () => props.bare, () => props.manner, () => props.colour, raster.scale, there],
+  soon,
   {
     flush: 'post',
   },
 )
-onMounted(paint)
+watch(arrived, () => {
+  if (there.value.includes(undefined)) soon()
+})
+onMounted(soon)
+onBeforeUnmount(() => {
+  outOfTurn(paint)
+})
 </script>
 
 <template>

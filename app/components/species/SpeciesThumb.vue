@@ -66,7 +66,7 @@ watch(
   },
   { immediate: true },
 )
-const drawings = computed(() => sitters.value.map(drawingOf))
+const drawings = computed(() => sitters.value.map((sitter) => drawingOf(sitter)))
 function paint(): void {
   if (seen.value)
     raster.paint(

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { gatheringById, gatheringOf } from '~~/core/harvest'
-import { lackWords } from '~~/core/stock'
+import { holdersWords, lackWords } from '~~/core/stock'
 import { counted } from '~~/core/units'
 
 /**
@@ -94,8 +94,8 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
         <span v-for="(lack, i) in lacks" :key="lack.materialId"
           >{{ i ? '; ' : '' }}{{ materialOf(lack.materialId)?.name }}
           {{ lackWords(lack, materialOf(lack.materialId)?.unit ?? 'g')
-          }}<template v-if="lack.heldBy.length > 0"
-            >, what there is goes first to {{ lack.heldBy.map(({ who }) => who).join(', ') }}</template
+          }}<template v-if="holdersWords(lack)"
+            >, what there is goes first to {{ holdersWords(lack) }}</template
           ></span
         >.</template
       >

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lackWords } from '~~/core/stock'
+import { holdersWords, lackWords } from '~~/core/stock'
 import type { Plant } from '../../stores/commission'
 
 /** How the stock stands for what is left to make of a line, in words. */
@@ -31,8 +31,8 @@ const state = computed(() => {
     text: more.length > 0 ? `short of ${more.length + 1}` : words(first),
     title: known.lacks
       .map((lack) => {
-        const held =
-          lack.heldBy.length > 0 ? ` (before it: ${lack.heldBy.map(({ who }) => who).join(', ')})` : ''
+        const holders = holdersWords(lack)
+        const held = holders ? ` (before it: ${holders})` : ''
         const back = lack.short > 0 ? '' : ' (it comes back)'
         return `${nameOf(lack.materialId)}: ${words(lack)}${back}${held}`
       })

@@ -200,37 +200,47 @@ async function rename(): Promise<void> {
             @parts="put"
             @pin="(id, parts) => bind(id, parts === undefined ? undefined : { least: parts, most: parts })"
           />
-          <BlendOffers
-            :answer="answer"
-            :searching="searching || resting !== draft"
-            :sealing="sealing"
-            :locked="locked"
-            @take="take"
-          />
+          <LaterPart>
+            <BlendOffers
+              :answer="answer"
+              :searching="searching || resting !== draft"
+              :sealing="sealing"
+              :locked="locked"
+              @take="take"
+            />
+          </LaterPart>
         </div>
-        <JarShelf
-          v-model:buyable="buyable"
-          :blend="resting ?? draft"
-          :bounds="bounds"
-          :locked="locked"
-          @add="add"
-          @leave-out="(id, out) => bind(id, out ? { most: 0 } : undefined)"
-        />
+        <LaterPart>
+          <JarShelf
+            v-model:buyable="buyable"
+            :blend="resting ?? draft"
+            :bounds="bounds"
+            :locked="locked"
+            @add="add"
+            @leave-out="(id, out) => bind(id, out ? { most: 0 } : undefined)"
+          />
+        </LaterPart>
       </div>
-      <BlendMake
-        v-if="restingMixed && resting"
-        :blend="resting"
-        :mixed="restingMixed"
-        :sealing="sealing"
-        :locked="locked"
-        @change="change"
-        @swap="swap"
-      />
+      <LaterPart>
+        <BlendMake
+          v-if="restingMixed && resting"
+          :blend="resting"
+          :mixed="restingMixed"
+          :sealing="sealing"
+          :locked="locked"
+          @change="change"
+          @swap="swap"
+        />
+      </LaterPart>
       <BlendLines v-if="restingMixed" :mixed="restingMixed" />
-      <TilePanel :blend="resting ?? draft" :locked="locked" @take="again" />
+      <LaterPart>
+        <TilePanel :blend="resting ?? draft" :locked="locked" @take="again" />
+      </LaterPart>
       <MeasureDialog v-if="picking" :title="draft.name" :blend="draft" @close="picking = false" />
     </template>
-    <PalettePanel :blends="shown" @propose="createFrom" />
+    <LaterPart>
+      <PalettePanel :blends="shown" @propose="createFrom" />
+    </LaterPart>
     <div v-if="!draft" class="m-8 max-w-lg">
       <p class="mb-4">
         A blend is a recipe in whole parts that has the wanted colour once it is sealed. Begin with a set of

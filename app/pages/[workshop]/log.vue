@@ -18,9 +18,13 @@ const commissions = computed(() => {
   <div v-if="log.entries.length > 0 || stock.trays.length > 0">
     <h1 class="px-5 pt-3">Log</h1>
     <TrayTable v-if="stock.trays.length > 0" />
-    <LogByMethod :methods="methods" :entries="log.entries" />
+    <LaterPart>
+      <LogByMethod :methods="methods" :entries="log.entries" />
+    </LaterPart>
     <LogByCommission v-if="commissions.length > 0" :rows="commissions" />
-    <LogEntries :entries="log.entries" />
+    <LaterPart>
+      <LogEntries :entries="log.entries" />
+    </LaterPart>
   </div>
   <p v-else-if="log.reading || log.fault" class="m-8 text-soft" role="status">
     {{ log.fault || 'Reading what has ended…' }}

@@ -161,26 +161,32 @@ async function plan(start: boolean): Promise<void> {
         :pieces="Math.round(makeUp.started.value)"
         class="px-5 py-2"
       />
-      <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
-      <LayerPanel v-if="methodId === 'layered-grass'" :plant="plant" :make-up="makeUp" />
-      <HedgePanel
-        v-if="methodId === 'twig-hedge' || methodId === 'trimmed-hedge'"
-        :plant="plant"
-        :make-up="makeUp"
-      />
-      <TrayPanel
-        v-if="methodId === 'tuft-sheet' || methodId === 'drilled-board'"
-        :plant="plant"
-        :make-up="makeUp"
-      />
-      <WirePanel v-if="manner === 'wire'" :plant="plant" :make-up="makeUp" />
-      <DiscPanel
-        v-else-if="manner === 'discs'"
-        :plant="plant"
-        :make-up="makeUp"
-        @start="(trees) => (startedText = String(trees))"
-      />
-      <MakeUpSteps :make-up="makeUp" />
+      <LaterPart>
+        <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
+      </LaterPart>
+      <LaterPart>
+        <LayerPanel v-if="methodId === 'layered-grass'" :plant="plant" :make-up="makeUp" />
+        <HedgePanel
+          v-if="methodId === 'twig-hedge' || methodId === 'trimmed-hedge'"
+          :plant="plant"
+          :make-up="makeUp"
+        />
+        <TrayPanel
+          v-if="methodId === 'tuft-sheet' || methodId === 'drilled-board'"
+          :plant="plant"
+          :make-up="makeUp"
+        />
+        <WirePanel v-if="manner === 'wire'" :plant="plant" :make-up="makeUp" />
+        <DiscPanel
+          v-else-if="manner === 'discs'"
+          :plant="plant"
+          :make-up="makeUp"
+          @start="(trees) => (startedText = String(trees))"
+        />
+      </LaterPart>
+      <LaterPart>
+        <MakeUpSteps :make-up="makeUp" />
+      </LaterPart>
     </template>
   </div>
   <div v-else class="m-8 max-w-lg">

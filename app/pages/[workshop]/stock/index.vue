@@ -120,17 +120,18 @@ watch(
         }
       "
     />
-    <ShelfTable
-      v-if="rows.length > 0"
-      v-model:sort="sort"
-      :rows="rows"
-      :columns="shownColumns"
-      :opened="opened"
-      @toggle="toggle"
-      @receive="receiving = $event"
-      @edit="editing = $event"
-      @make="make"
-    />
+    <LaterPart v-if="rows.length > 0">
+      <ShelfTable
+        v-model:sort="sort"
+        :rows="rows"
+        :columns="shownColumns"
+        :opened="opened"
+        @toggle="toggle"
+        @receive="receiving = $event"
+        @edit="editing = $event"
+        @make="make"
+      />
+    </LaterPart>
     <p v-else class="mx-6 my-4 text-soft">
       {{
         asked
