@@ -21,6 +21,10 @@ interface Stored {
  */
 const SAME: ReadonlySet<TableName> = new Set(['commissions', 'lines', 'species'])
 
+/** Rows that are checked before a breath is taken. */
+const AT_ONCE = 400
+const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 0))
+
 /**
  * Checks stored records, each once for each change: a fault in one must not take a page away. Records of this
  * version were checked when they were written; this is for what an older one, another program or a broken
@@ -31,29 +35,39 @@ export class SoundRows {
   private readonly same = new Map<string, Stored>()
   private readonly faults = new Map<string, FaultyRecord>()
 
+  /** The rows that are sound, checked with breaths in between where there are many. */
+  async ofMany<T extends Stored>(table: TableName, rows: readonly T[]): Promise<T[]> {
+    for (let from = 0; from < rows.length; from += AT_ONCE) {
+      if (from > 0) await breath()
+      for (const row of rows.slice(from, from + AT_ONCE)) this.isSound(table, row)
+    }
+    return this.of(table, rows)
+  }
+
   /** The rows that are sound. */
   of<T extends Stored>(table: TableName, rows: readonly T[]): T[] {
-    const seen = new Set<string>()
-    const sound = rows.filter((row) => {
-      const key = `${table}|${row.id}`
-      seen.add(key)
-      const version = `${row.changedAt ?? ''}${row.fieldsAt ? JSON.stringify(row.fieldsAt) : ''}`
-      if (this.known.get(key) === version) return !this.faults.has(key)
-      this.known.set(key, version)
-      const checked = recordTables[table].schema.safeParse(row)
-      if (checked.success) {
-        this.faults.delete(key)
-        return true
-      }
-      const words = checked.error.issues
-        .slice(0, 3)
-        .map(({ path, message }) => `${path.join('.') || 'record'} ${message}`)
-      this.faults.set(key, { table, id: String(row.id), because: words.join('; ') })
-      return false
-    })
+    const seen = new Set(rows.map(({ id }) => `${table}|${id}`))
+    const sound = rows.filter((row) => this.isSound(table, row))
     for (const key of this.faults.keys())
       if (key.startsWith(`${table}|`) && !seen.has(key)) this.faults.delete(key)
     return SAME.has(table) ? sound.map((row) => this.sameAs(`${table}|${row.id}`, row)) : sound
+  }
+
+  private isSound(table: TableName, row: Stored): boolean {
+    const key = `${table}|${row.id}`
+    const version = `${row.changedAt ?? ''}${row.fieldsAt ? JSON.stringify(row.fieldsAt) : ''}`
+    if (this.known.get(key) === version) return !this.faults.has(key)
+    this.known.set(key, version)
+    const checked = recordTables[table].schema.safeParse(row)
+    if (checked.success) {
+      this.faults.delete(key)
+      return true
+    }
+    const words = checked.error.issues
+      .slice(0, 3)
+      .map(({ path, message }) => `${path.join('.') || 'record'} ${message}`)
+    this.faults.set(key, { table, id: String(row.id), because: words.join('; ') })
+    return false
   }
 
   /** The object that was handed out for a record before, where it is the same still. */

@@ -174,19 +174,13 @@ export const useLineUp = defineStore('line-up', () => {
     })
   }
 
-  /** First of the lines that are drawn: it moves on when the one in hand is not among them. */
-  let first = 0
-  const around = computed(() => {
-    const { plants } = commission
-    if (plants.length <= MOST_LINES) return plants
-    const at = Math.max(
-      0,
-      plants.findIndex(({ line }) => line.id === commission.selected?.line.id),
-    )
-    if (at < first || at >= first + MOST_LINES) first = at - MOST_LINES / 2
-    first = Math.max(0, Math.min(plants.length - MOST_LINES, first))
-    return plants.slice(first, first + MOST_LINES)
-  })
+  const around = computed(() =>
+    windowOf(
+      commission.plants,
+      commission.plants.findIndex(({ line }) => line.id === commission.selected?.line.id),
+      MOST_LINES,
+    ),
+  )
   /** Lines that there was no room for in the drawing. */
   const leftOut = computed(() =>
     pieces.value || against.value ? 0 : commission.plants.length - around.value.length,

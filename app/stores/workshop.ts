@@ -127,14 +127,11 @@ export const useWorkshop = defineStore('workshop', () => {
     }
   }
 
-  function follow<T>(query: () => Promise<T>, take: (rows: T) => void): Promise<void> {
+  function follow<T>(query: () => Promise<T>, take: (rows: T) => void | Promise<void>): Promise<void> {
     return new Promise((resolve, reject) => {
       subscriptions.push(
         liveQuery(query).subscribe({
-          next: (rows) => {
-            take(rows)
-            resolve()
-          },
+          next: (rows) => void Promise.resolve(take(rows)).then(resolve, reject),
           error: (error: unknown) => {
             reject(error)
             if (status.value === 'open') fail(error)
@@ -151,10 +148,16 @@ export const useWorkshop = defineStore('workshop', () => {
     rows: ShallowRef<T[]>,
     inOrder?: (a: T, b: T) => number,
   ): Promise<void> {
+    let reading = 0
     return follow(
       () => opened.table(table).toArray() as Promise<T[]>,
-      (read) => {
-        const present = soundOf(table, read).filter((row) => !(row as { removed?: boolean }).removed)
+      async (read) => {
+        const mine = (reading += 1)
+        const kept = await sound.ofMany(table, read)
+        // What was read later is what counts.
+        if (mine !== reading || db.value !== opened) return
+        faultyRecords.value = sound.list()
+        const present = kept.filter((row) => !(row as { removed?: boolean }).removed)
         rows.value = inOrder ? present.sort(inOrder) : present
       },
     )

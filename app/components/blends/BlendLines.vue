@@ -88,8 +88,11 @@ const tag = (off: number): string =>
             {{ others[0] ? `${others[0].line.name}: ${others[0].label}` : ''
             }}{{ others[0]?.jar ? ` (${others[0].jar})` : '' }}
           </option>
-          <option v-for="place in others.slice(1)" :key="place.key" :value="place.key">
+          <option v-for="place in others.slice(1, MOST_OFFERED)" :key="place.key" :value="place.key">
             {{ place.line.name }}: {{ place.label }}{{ place.jar ? ` (${place.jar})` : '' }}
+          </option>
+          <option v-if="others.length > MOST_OFFERED" disabled>
+            and {{ others.length - MOST_OFFERED }} whose tone is farther off
           </option>
         </select>
         <button type="button" class="button button-small" @click="give">Give it to that line</button>
@@ -97,7 +100,7 @@ const tag = (off: number): string =>
     </div>
     <table v-if="used.length > 0" class="ruled mt-1 w-full">
       <tbody>
-        <tr v-for="place in used" :key="place.key">
+        <tr v-for="place in used.slice(0, MOST_OFFERED)" :key="place.key">
           <td class="!pl-0">{{ place.line.name }}</td>
           <td>{{ place.label }}{{ place.jar ? `, ${place.jar}` : '' }}</td>
           <td>
@@ -118,7 +121,10 @@ const tag = (off: number): string =>
         </tr>
       </tbody>
     </table>
-    <p v-else class="text-sm text-soft">
+    <p v-if="used.length > MOST_OFFERED" class="text-sm text-soft">
+      And {{ used.length - MOST_OFFERED }} more lines take it.
+    </p>
+    <p v-else-if="used.length === 0" class="text-sm text-soft">
       {{
         others.length > 0
           ? 'No line takes it yet. What a line takes is promised to it here and in Stock.'

@@ -32,6 +32,13 @@ const lines = computed(() =>
     ({ commissionId }) => props.blend.commissionId === undefined || commissionId === props.blend.commissionId,
   ),
 )
+const offered = computed(() => {
+  const { target } = props.blend
+  return windowOf(
+    lines.value,
+    target?.kind === 'tone' ? lines.value.findIndex(({ id }) => id === target.lineId) : 0,
+  )
+})
 const grounds = computed(() =>
   workshop.materials.filter(
     ({ of }) =>
@@ -120,7 +127,7 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
           :value="tone.lineId"
           @change="emit('change', { target: { ...tone, lineId: choose($event) } })"
         >
-          <option v-for="line in lines" :key="line.id" :value="line.id">{{ line.name }}</option>
+          <option v-for="line in offered" :key="line.id" :value="line.id">{{ line.name }}</option>
         </select>
         <select
           class="field"

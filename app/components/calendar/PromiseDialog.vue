@@ -19,6 +19,12 @@ const { open } = useDialog(() => emit('close'))
 const { ask } = useAsking()
 
 const plants = computed(() => commission.plants)
+const offered = computed(() =>
+  windowOf(
+    plants.value,
+    plants.value.findIndex(({ line }) => line.id === lineId.value),
+  ),
+)
 /** What is wanted still, of what is known how to make, first. */
 const likely = computed(
   () =>
@@ -168,7 +174,7 @@ async function plan(variant: Variant): Promise<void> {
         <div>
           <label class="label" for="asked-line">Of {{ commission.current?.name }}</label>
           <select id="asked-line" v-model="lineId" class="field" :disabled="insteadOf !== undefined">
-            <option v-for="{ line, progress } in plants" :key="line.id" :value="line.id">
+            <option v-for="{ line, progress } in offered" :key="line.id" :value="line.id">
               {{ line.name }} ({{ progress.left > 0 ? wordsOf({ line, progress }) : 0 }} left)
             </option>
           </select>

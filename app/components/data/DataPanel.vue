@@ -1,27 +1,15 @@
 <script setup lang="ts">
-import {
-  countsOf,
-  MAX_FILE_CHARACTERS,
-  readWorkshopFile,
-  writeWorkshopFile,
-  type Decision,
-  type WorkshopDocument,
-} from '~~/core/workshop'
-import {
-  deleteWorkshop,
-  importAsCopy,
-  mergeIntoWorkshop,
-  readWorkshop,
-  wipeWorkshop,
-} from '../../db/commands/data'
+import { MAX_FILE_CHARACTERS, type Decision } from '~~/core/workshop'
+import { deleteWorkshop, wipeWorkshop } from '../../db/commands/data'
 import { DEMO_KEY, OWN_KEY, workshopKeys } from '../../db/database'
-import { nowIso } from '../../db/ids'
 import { storageFault } from '../../db/storage-faults'
 import { save } from '../../composables/save'
+import type { Contents } from '../../workers/workshop-file.worker'
 
 /** Export, import, wipe; and the workshops that are in this browser. */
 const workshop = useWorkshop()
 const notices = useNotices()
+const files = useWorkshopFiles()
 const keys = ref<string[]>([])
 const refresh = async (): Promise<void> => {
   keys.value = await workshopKeys()
@@ -42,15 +30,12 @@ async function whileBusy(work: () => Promise<void>): Promise<void> {
 
 const exportFile = () =>
   whileBusy(async () => {
-    const document = await readWorkshop(workshop.context())
-    save(
-      new Blob([writeWorkshopFile(document)], { type: 'application/json' }),
-      `${document.settings.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${today()}.json`,
-    )
+    const { name, file } = await files.written(workshop.key)
+    save(file, `${name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase()}-${today()}.json`)
     notices.done('The workshop is exported.')
   })
 
-const read = shallowRef<{ name: string; document: WorkshopDocument }>()
+const read = shallowRef<{ name: string; contents: Contents }>()
 const fault = ref('')
 async function choose(event: Event): Promise<void> {
   const input = event.target as HTMLInputElement
@@ -64,9 +49,9 @@ async function choose(event: Event): Promise<void> {
       fault.value = 'The file is too large to be a workshop.'
       return
     }
-    const reading = readWorkshopFile(await file.text())
+    const reading = await files.read(file)
     if (reading.kind === 'none') fault.value = reading.because
-    else read.value = { name: file.name, document: reading.value }
+    else read.value = { name: file.name, contents: reading.value }
   })
 }
 const words = (counts: Record<string, number>): string =>
@@ -88,14 +73,14 @@ const decisions = shallowRef<readonly Decision[]>([])
 const merge = () =>
   whileBusy(async () => {
     if (!read.value) return
-    decisions.value = await mergeIntoWorkshop(workshop.context(), read.value.document)
+    decisions.value = await files.merge(workshop.key)
     notices.done(`“${read.value.name}” is merged in.`)
     read.value = undefined
   })
 const copy = () =>
   whileBusy(async () => {
     if (!read.value) return
-    const key = await importAsCopy(read.value.document, `copy-${Date.now().toString(36)}`, nowIso())
+    const key = await files.copy(`copy-${Date.now().toString(36)}`)
     read.value = undefined
     await refresh()
     await navigateTo(`/${key}/line-up`)
@@ -106,7 +91,7 @@ const toLose = ref('')
 const typedName = ref('')
 const askWipe = () =>
   whileBusy(async () => {
-    toLose.value = words(countsOf(await readWorkshop(workshop.context())))
+    toLose.value = words(await files.counts(workshop.key))
     typedName.value = ''
     wiping.value = true
   })
@@ -154,10 +139,8 @@ const keyWords = (key: string): string =>
       <p class="whitespace-pre-line">{{ fault }}</p>
     </div>
     <div v-if="read" class="border-l-[6px] border-rain bg-rain-pale p-3">
-      <p class="font-semibold">
-        “{{ read.document.settings.name }}”, saved {{ formatMoment(read.document.savedAt) }}
-      </p>
-      <p>{{ words(countsOf(read.document)) }}.</p>
+      <p class="font-semibold">“{{ read.contents.name }}”, saved {{ formatMoment(read.contents.savedAt) }}</p>
+      <p>{{ words(read.contents.counts) }}.</p>
       <div class="mt-3 flex flex-wrap gap-2">
         <button type="button" class="button button-act" :disabled="busy" @click="merge">
           Merge into this workshop

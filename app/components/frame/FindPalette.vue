@@ -21,6 +21,7 @@ const commission = useCommission()
 const to = useStationPath()
 const query = ref('')
 
+const nameOf = computed(() => new Map(workshop.commissions.map(({ id, name }) => [id, name])))
 const everything = computed<Found[]>(() => [
   ...stations.map(({ path, name }) => ({ id: path, name, kind: 'station', go: () => navigateTo(to(path)) })),
   ...workshop.commissions.map(({ id, name }) => ({
@@ -35,7 +36,7 @@ const everything = computed<Found[]>(() => [
   ...workshop.lines.map(({ id, name, commissionId }) => ({
     id,
     name,
-    kind: `line of ${workshop.commissions.find((row) => row.id === commissionId)?.name ?? ''}`,
+    kind: `line of ${nameOf.value.get(commissionId) ?? ''}`,
     go: () => {
       commission.chooseCommission(commissionId)
       commission.chooseLine(id)
