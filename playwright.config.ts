@@ -33,7 +33,8 @@ export default defineConfig({
   webServer: {
     command: 'node .output/server/index.mjs',
     url: `http://localhost:${port}`,
-    env: { PORT: String(port), NITRO_PORT: String(port) },
+    // What is tested here is what is printed, not how fast, beside two browsers on two cores.
+    env: { PORT: String(port), NITRO_PORT: String(port), PRINT_WITHIN_MS: '60000' },
     reuseExistingServer: false,
     stdout: 'ignore',
   },

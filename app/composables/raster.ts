@@ -21,7 +21,8 @@ export function useRaster(
   let last = -Infinity
   let coarseNow = false
   let rest: ReturnType<typeof setTimeout> | undefined
-  type Work = (raster: Raster, scale: number) => void
+  /** @param kept whether what was painted before is there still: only what is new is to be added */
+  type Work = (raster: Raster, scale: number, kept: boolean) => void
   type After = (context: CanvasRenderingContext2D) => void
 
   /**
@@ -35,11 +36,11 @@ export function useRaster(
     clearTimeout(rest)
     if (hurried)
       rest = setTimeout(() => {
-        render(false, work, after)
+        render(false, work, after, false)
       }, REST_MS)
-    render(hurried, work, after)
+    render(hurried, work, after, goesOn && !hurried)
   }
-  function render(coarse: boolean, work: Work, after?: After): void {
+  function render(coarse: boolean, work: Work, after: After | undefined, goesOn: boolean): void {
     coarseNow = coarse
     const scale = fine.value
     const element = canvas.value
@@ -51,10 +52,11 @@ export function useRaster(
     ]
     if (element.width !== columns || element.height !== rows)
       Object.assign(element, { width: columns, height: rows })
+    const kept = goesOn && image?.width === columns && image.height === rows
     if (image?.width !== columns || image.height !== rows) image = new ImageData(columns, rows)
     const pixels = new Uint32Array(image.data.buffer)
-    pixels.fill(0)
-    work({ width: columns, height: rows, pixels, coarse }, scale)
+    if (!kept) pixels.fill(0)
+    work({ width: columns, height: rows, pixels, coarse }, scale, kept)
     context.putImageData(image, 0, 0)
     if (!after) return
     context.setTransform(scale, 0, 0, scale, 0, 0)

@@ -22,7 +22,7 @@ export interface Plate {
 const DEPTH = { whole: 9, near: 6, coarse: 2 } as const
 
 /** Pieces that are laid into a plate before a breath is taken. */
-const PIECES_AT_ONCE = 1_000
+const PIECES_AT_ONCE = 400
 
 /** Makes a plate. Its time grows with its pixels and its leaves, and it is made once for a whole year. */
 export function plateOf(drawing: PlantDrawing, size: PlateSize): Plate {
@@ -42,7 +42,9 @@ export function* platingOf(drawing: PlantDrawing, size: PlateSize): Generator<vo
     box.height,
     size.coarse ? DEPTH.coarse : size.part ? DEPTH.near : DEPTH.whole,
   )
+  yield
   const order = pieces.nearestFirst()
+  yield
   const { numbers, fragments, how } = pieces
   const outline = leafShapes[drawing.leaf.kind].outline
   let laid = 0
@@ -67,6 +69,7 @@ export function* platingOf(drawing: PlantDrawing, size: PlateSize): Generator<vo
         woodLine(layers, drawing, numbers[o + 5] ?? 0, size, box)
     }
   }
+  yield
   return { ...box, upPxPerMm: size.upPxPerMm, ...layers.packed() }
 }
 

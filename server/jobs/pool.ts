@@ -20,11 +20,28 @@ export interface Times {
   readonly isOverloaded: () => boolean
 }
 /** An order is answered within five seconds: this leaves the rest for reading and sending it. */
-const usualTimes: Times = {
-  answeredWithinMs: 4_500,
+const USUAL_WITHIN_MS = 4_500
+const [LEAST_WITHIN_MS, MOST_WITHIN_MS] = [500, 120_000]
+
+/**
+ * How long an order may take, as the environment says it for a machine that is slow or shared.
+ * @param set `PRINT_WITHIN_MS`; absent: {@link USUAL_WITHIN_MS}
+ * @throws Error when it is no number of ms between half a second and two minutes
+ */
+export function withinMs(set: string | undefined): number {
+  if (set === undefined || set === '') return USUAL_WITHIN_MS
+  const ms = Number(set)
+  if (Number.isInteger(ms) && ms >= LEAST_WITHIN_MS && ms <= MOST_WITHIN_MS) return ms
+  throw new Error(
+    `PRINT_WITHIN_MS: read “${set}”; allowed is a whole number of ms, ${LEAST_WITHIN_MS} to ${MOST_WITHIN_MS}.`,
+  )
+}
+
+const usualTimes = (): Times => ({
+  answeredWithinMs: withinMs(process.env.PRINT_WITHIN_MS),
   workedLongMs: 2_500,
   isOverloaded: () => (loadavg()[0] ?? 0) > availableParallelism() * OVERLOADED,
-}
+})
 /** What a worker may take of the heap. Pictures lie outside it; they are bounded where they are painted. */
 const HEAP = { maxOldGenerationSizeMb: 112, maxYoungGenerationSizeMb: 8 }
 /** A worker that has had nothing to do for so long ends, ms: its memory is given back. */
@@ -61,7 +78,7 @@ export interface Pool {
  * asked for goes on in secret.
  * @param filename the built worker
  */
-export function poolOf(filename: string, times: Times = usualTimes): Pool {
+export function poolOf(filename: string, times: Times = usualTimes()): Pool {
   const pool = new Piscina({
     filename,
     minThreads: 0,

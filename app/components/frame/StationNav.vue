@@ -27,6 +27,8 @@ const wants = computed<
     bench: open > 0 ? { count: open, tone: 'larch', says: `${open} open` } : undefined,
   }
 })
+/** There is room for two figures; how many there are is said in words. */
+const shortCount = (count: number): string => (count > 99 ? '99+' : String(count))
 </script>
 
 <template>
@@ -43,7 +45,8 @@ const wants = computed<
           <span class="number">{{ station.key }}</span>
           <span class="name">{{ station.name }}</span>
           <span v-if="wants[station.path]" class="count" :class="`count-${wants[station.path]?.tone}`">
-            <span aria-hidden="true">{{ wants[station.path]?.count }}</span><span class="sr-only"
+            <span aria-hidden="true">{{ shortCount(wants[station.path]?.count ?? 0) }}</span><span
+              class="sr-only"
               >, {{ wants[station.path]?.says }}</span
             >
           </span>

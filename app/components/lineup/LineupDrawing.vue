@@ -47,6 +47,8 @@ const raster = useRaster(canvas, width, ref(HEIGHT))
 let frame = 0
 /** The frame to come goes on with a picture; nothing has moved since. */
 let goesOn = false
+/** What was not there yet when the picture was painted last. */
+let waiting: readonly Placed[] = []
 /** The sight that the picture was painted at; on the way to another it is pushed and stretched. */
 const paintedAt = shallowRef(sight.value)
 function paint(): void {
@@ -63,14 +65,13 @@ function paint(): void {
       })),
     ),
   )
-  let waiting: readonly Placed[] = []
   raster.paint(
-    (pixels, k) => {
-      waiting = paintAll(pixels, wanted, k)
+    (pixels, k, kept) => {
+      waiting = paintAll(pixels, kept ? waiting : wanted, k)
     },
     (context) => {
       for (const place of waiting) paintOutline(context, place)
-      goOn(waiting)
+      goOn()
       paintPerson(
         context,
         seenX(sight.value, layout.value.personX),
@@ -86,7 +87,7 @@ function schedule(): void {
   if (frame === 0) frame = requestAnimationFrame(paint)
 }
 /** What is grown but had no time in this frame is painted in the next. */
-function goOn(waiting: readonly Placed[]): void {
+function goOn(): void {
   if (frame !== 0 || !waiting.some(({ sitter }) => drawingOf(sitter))) return
   goesOn = true
   frame = requestAnimationFrame(paint)

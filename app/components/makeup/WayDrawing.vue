@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { tonesOf } from '~~/core/colour'
 import type { Manner } from '~~/core/manners'
-import { paintPlant, paletteOf } from '~~/core/painting'
+import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import type { Look } from '~~/core/plants'
 import { inTurn, outOfTurn } from '../../drawing/in-turn'
 import { arrived, drawingAsked, drawingOf } from '../../drawing/studio'
@@ -37,7 +37,7 @@ const inOne = (look: Look): Look => {
   const tones = tonesOf(props.colour)
   return { ...look, tones, leaves: [{ tones, share: 1, outer: 1 }] }
 }
-function paint(): void {
+function paint(isOver: () => boolean): boolean {
   const { size } = props.plant
   const drawn = partsOf(props.plant).flatMap((part) => {
     const drawing = drawingAsked(part.sitter, props.manner)
@@ -49,20 +49,20 @@ function paint(): void {
     (props.height - GROUND - 6) / (size.heightMm * 1.04),
     (props.width - 6) / (wideMm * 1.08),
   )
+  let isDone = true
   raster.paint((pixels, k) => {
-    for (const { drawing, of, offsetMm } of drawn)
-      paintPlant(
-        pixels,
-        drawing,
-        paletteOf(inOne(of.look)),
-        {
-          x: (props.width / 2 + offsetMm * pxPerMm) * k,
-          groundY: (props.height - GROUND) * k,
-          pxPerMm: pxPerMm * k,
-        },
-        props.bare,
-      )
+    for (const { drawing, of, offsetMm } of drawn) {
+      const palette = paletteOf(inOne(of.look))
+      const at = {
+        x: (props.width / 2 + offsetMm * pxPerMm) * k,
+        groundY: (props.height - GROUND) * k,
+        pxPerMm: pxPerMm * k,
+      }
+      if (readied(pixels, drawing, palette, at, isOver)) paintPlant(pixels, drawing, palette, at, props.bare)
+      else isDone = false
+    }
   })
+  return isDone
 }
 /** What there is to draw of it: others' drawings that arrive change nothing. */
 const there = computed(() => partsOf(props.plant).map(({ sitter }) => drawingOf(sitter, props.manner)))

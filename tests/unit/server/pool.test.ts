@@ -1,5 +1,5 @@
 import { resolve } from 'node:path'
-import { AT_WORK, MOST_WAITING, poolOf, type Outcome, type Pool } from '../../../server/jobs/pool'
+import { AT_WORK, MOST_WAITING, poolOf, withinMs, type Outcome, type Pool } from '../../../server/jobs/pool'
 
 const never = new AbortController().signal
 let pool: Pool
@@ -63,5 +63,13 @@ describe('the pool that prints', () => {
   test('a fault in the worker is a fault here', async () => {
     await expect(order('throw')).rejects.toThrow('the worker was told to')
     expect(await order('work')).toMatchObject({ kind: 'done' })
+  })
+
+  test('a slow machine may be given more time; what is no time is named', () => {
+    expect([withinMs(undefined), withinMs(''), withinMs('30000')]).toEqual([4_500, 4_500, 30_000])
+    for (const wrong of ['soon', '0', '499', '120001', '1000.5'])
+      expect(() => withinMs(wrong)).toThrow(
+        `PRINT_WITHIN_MS: read “${wrong}”; allowed is a whole number of ms`,
+      )
   })
 })
