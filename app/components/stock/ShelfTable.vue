@@ -53,6 +53,8 @@ const { shown, above, below, measure } = useVirtualRows(
   table,
   ROW_PX,
 )
+const ROWS_AT_ONCE = 10
+const grown = useGrowing(() => shown.value.length, ROWS_AT_ONCE)
 
 const heads = computed(() => shelfColumns.filter(({ id }) => props.columns.includes(id)))
 /** First as it is most wanted: much before little, old before new; names from A. */
@@ -115,7 +117,7 @@ const makeable = ({ id, blendId }: Material): boolean =>
         <td :colspan="columns.length + 2" class="!p-0" />
       </tr>
     </tbody>
-    <tbody v-for="{ index, key } in shown" :key="key" :ref="measure" :data-index="index">
+    <tbody v-for="{ index, key } in shown.slice(0, grown)" :key="key" :ref="measure" :data-index="index">
       <tr v-if="items[index]?.head">
         <th :colspan="columns.length + 2" class="kind" scope="rowgroup">{{ items[index].head }}</th>
       </tr>
