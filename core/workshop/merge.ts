@@ -15,8 +15,18 @@ interface ChangeableRow extends Row {
 
 const isChangeable = (row: Row): row is ChangeableRow => 'changedAt' in row
 
-/** Of two records that never change, the one whose text sorts last, so that every copy decides alike. */
-const eitherOf = <T extends Row>(a: T, b: T): T => (canonical(a) >= canonical(b) ? a : b)
+/** When an entry was written; of what has no moment, nothing. */
+const writtenAt = (row: Row): string => (row as { at?: string }).at ?? ''
+
+/**
+ * Of two records that never change, the one that was written first: what both copies took in was there before either
+ * counted it. Where that is the same, the one whose text sorts last, so that every copy decides alike.
+ */
+function eitherOf<T extends Row>(a: T, b: T): T {
+  const [first, second] = [writtenAt(a), writtenAt(b)]
+  if (first !== second) return first < second ? a : b
+  return canonical(a) >= canonical(b) ? a : b
+}
 
 /** When a field was last changed: as noted, else when the record was first written. */
 export const stampOf = (row: ChangeableRow, field: string): string =>

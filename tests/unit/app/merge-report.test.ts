@@ -74,6 +74,24 @@ describe('what merging decides', () => {
     expect((await one.db.lots.toArray()).filter(({ order }) => order?.orderId === orderId)).toHaveLength(2)
   })
 
+  test('a parcel that one copy has taken in and counted, and the other takes in later, stands in the books once', async () => {
+    let orderId = ''
+    const [one, other] = await two(async (context) => {
+      const supplier = value(await saveSupplier(context, { name: 'A loft', days: 3, postageMinor: 300 }))
+      const line = { materialId: 'pva', packs: 1, packQuantity: 500, priceMinor: 400 }
+      const parcel = { supplierId: supplier.id, sent: '2026-10-01', expected: '2026-10-06', postageMinor: 0 }
+      orderId = value(await sendOrders(context, [{ ...parcel, lines: [line] }]))[0]!.id
+    })
+    const come = [{ line: 0, quantity: 500, label: 'a bottle' }]
+    const [lot] = value(await receiveOrder(one, orderId, come, '2026-10-05'))
+    value(await countLot(one, lot!.id, 480))
+    // The other's clock is a good while later.
+    const later = { ...other, now: () => '2026-10-09T12:00:00.000Z' }
+    value(await receiveOrder(later, orderId, come, '2026-10-09'))
+    await settle([one, later])
+    expect((await one.db.balances.get(lot!.id))!.onHand).toBe(480)
+  })
+
   test('a harvest is brought in once: by two copies, and by one', async () => {
     let id = ''
     const [one, other] = await two(async (context) => {
