@@ -10,6 +10,10 @@ watch(
   },
   { immediate: true },
 )
+const commission = useCommission()
+const shelf = useShelf()
+/** Lines that are still being worked out, for what they are or for what they take. */
+const linesLeft = computed(() => Math.max(commission.linesLeft, shelf.linesLeft))
 /** Stations that show nothing true before the ledger is read. */
 const needsLedger = computed(() => /\/(make-up|stock|log|bench)$/.test(route.path))
 useKeys()
@@ -50,6 +54,7 @@ onBeforeUnmount(() => workshop.close())
       <p v-else class="m-6 text-soft" role="status">{{ workshop.failure || 'Opening the workshop…' }}</p>
     </main>
     <ScaleRule class="frame-rule" />
+    <WorkLeft v-if="workshop.status === 'open'" :left="linesLeft" :of="workshop.lines.length" what="lines" />
     <NoticeList />
     <LazyFindPalette v-if="shell.find" />
     <LazyKeysHelp v-if="shell.keys" />

@@ -155,9 +155,15 @@ export const useCommission = defineStore('commission', () => {
     () => new Map(lines.value.map((line) => [line.id, workshop.speciesOf(line.speciesId)])),
   )
   const speciesOf = (lineId: string): Species | undefined => speciesIn.value.get(lineId)
-  const selected = computed<Plant | undefined>(
-    () => plants.value.find(({ line }) => line.id === chosen.value.lineId) ?? plants.value[0],
-  )
+  /** The line in hand; of a long list it is worked out at once, wherever it stands. */
+  const selected = computed<Plant | undefined>(() => {
+    const { lineId } = chosen.value
+    const there = plants.value.find(({ line }) => line.id === lineId)
+    if (there) return there
+    const line = lines.value.find(({ id }) => id === lineId)
+    const own = line && workedOut(line, date.value)
+    return own && isPlant(own) ? own : plants.value[0]
+  })
 
   const learnt = useLearnt()
   const drying = computed(() => dryingFactor(workshop.settings.roomC, workshop.settings.humidity))

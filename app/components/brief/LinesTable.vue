@@ -28,7 +28,6 @@ const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
 
 <template>
   <section class="mt-4" aria-label="Lines">
-    <WorkLeft :left="commission.linesLeft" :of="commission.lines.length" what="lines" />
     <table
       v-if="commission.lines.length > 0"
       ref="table"

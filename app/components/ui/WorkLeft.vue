@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 
-/** Says how far a long reckoning has come; one that is over in a moment is not talked about. */
+/**
+ * Says how far a long reckoning has come, over the page's lower edge: sums that are shown meanwhile are of what has been
+ * worked out. One that is over in a moment is not talked about.
+ */
 const props = defineProps<{ left: number; of: number; what: string }>()
-const SLOW_MS = 350
+const SLOW_MS = 500
 const isSlow = refDebounced(
   computed(() => props.left > 0),
   SLOW_MS,
@@ -11,7 +14,22 @@ const isSlow = refDebounced(
 </script>
 
 <template>
-  <p v-if="isSlow && left > 0" class="px-5 py-1 text-sm text-soft" role="status">
-    Worked out {{ of - left }} of {{ of }} {{ what }}…
+  <p v-if="isSlow && left > 0" class="left" role="status">
+    Worked out {{ of - left }} of {{ of }} {{ what }}; sums are of these…
   </p>
 </template>
+
+<style scoped>
+.left {
+  position: fixed;
+  left: 160px;
+  bottom: 64px;
+  padding: 3px 10px;
+  border: 1px solid var(--color-line);
+  border-radius: 4px;
+  background: var(--color-bench);
+  color: var(--color-soft);
+  font-size: 13px;
+  pointer-events: none;
+}
+</style>

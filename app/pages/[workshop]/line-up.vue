@@ -19,7 +19,6 @@ onBeforeUnmount(() => {
     <h1 class="sr-only">Line-up</h1>
     <LineupTools :saving="saving" @zoom-in="drawing?.zoomIn()" @zoom-out="drawing?.zoomOut()" @save="keep" />
     <LineupDrawing ref="drawing" />
-    <WorkLeft :left="commission.linesLeft" :of="commission.lines.length" what="lines" />
     <LineupTable />
   </div>
   <div v-else class="m-8 max-w-lg">
