@@ -24,7 +24,7 @@ export interface Sliced<R> {
 
 /** One item, worked out by an effect of its own: what it has read makes it due again, and no other. */
 class Entry<T, R> {
-  result: { readonly value: R } | undefined
+  result: { readonly value: R } | { readonly error: unknown } | undefined
   private readonly scope = effectScope(true)
   private readonly effect: ReactiveEffect<R>
   constructor(item: T, work: (item: T) => R, fallDue: (entry: Entry<T, R>) => void) {
@@ -34,7 +34,11 @@ class Entry<T, R> {
     }
   }
   run(): void {
-    this.result = { value: this.effect.run() }
+    try {
+      this.result = { value: this.effect.run() }
+    } catch (error) {
+      this.result = { error }
+    }
   }
   stop(): void {
     this.scope.stop()
@@ -46,7 +50,8 @@ class Entry<T, R> {
  * time: what that is enough for is there at once, the rest follows in tasks of its own, and what was known before
  * stands meanwhile. When something changes that one item has read, that item alone is worked out again.
  * @param items the same objects where nothing has changed
- * @param work for one of them; it must not throw
+ * @param work for one of them
+ * @throws what `work` has thrown, to who reads the results; it is tried again when something that it read has changed
  */
 export function useSliced<T extends object, R>(items: () => readonly T[], work: (item: T) => R): Sliced<R> {
   const entries = new Map<T, Entry<T, R>>()
@@ -114,6 +119,7 @@ export function useSliced<T extends object, R>(items: () => readonly T[], work: 
     if (waiting > 0 && !later) goOn(entries.size - waiting)
     return list.flatMap((item) => {
       const result = entries.get(item)?.result
+      if (result && 'error' in result) throw result.error
       return result ? [result.value] : []
     })
   })

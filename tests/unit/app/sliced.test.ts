@@ -137,4 +137,19 @@ describe('what is worked out by slices', () => {
     for (let tasks = 0; left.value > 0 && tasks < 10; tasks += 1) jest.runOnlyPendingTimers()
     expect(results.value).toEqual([1, 1, 1])
   })
+
+  test('what goes wrong is thrown to who reads, until it goes right', () => {
+    clocked()
+    const broken = ref(true)
+    const { results } = useSliced(
+      () => [{ id: 1 }, { id: 2 }],
+      ({ id }) => {
+        if (id === 2 && broken.value) throw new Error('no such thing')
+        return id
+      },
+    )
+    expect(() => results.value).toThrow('no such thing')
+    broken.value = false
+    expect(results.value).toEqual([1, 2])
+  })
 })
