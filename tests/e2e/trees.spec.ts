@@ -27,9 +27,9 @@ const names = (page: Page) => ways(page).locator('.way').allInnerTexts()
 
 test('the ways side by side: in the order that matters, with what is missing', async ({ page }) => {
   await atLine(page, 'Beech, old')
-  const before = await names(page)
-  expect(before.length).toBeGreaterThanOrEqual(6)
-  expect(before[0]).toContain('suits')
+  // The first are there before the last are worked out.
+  await expect.poll(async () => (await names(page)).length).toBeGreaterThanOrEqual(6)
+  expect((await names(page))[0]).toContain('suits')
   const hands = async (): Promise<number[]> =>
     (
       await ways(page)
