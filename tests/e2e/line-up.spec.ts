@@ -134,7 +134,9 @@ test.describe('the line-up', () => {
   test('lines are put into another order by keys, and it stays', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
     const names = (): Promise<string[]> => page.locator('tbody tr td:nth-child(2) button').allTextContents()
-    expect((await names()).slice(0, 2)).toEqual(['Beech, old', 'Beech, by the platform'])
+    await expect
+      .poll(async () => (await names()).slice(0, 2))
+      .toEqual(['Beech, old', 'Beech, by the platform'])
     await page.getByRole('button', { name: /^Move Beech, old/ }).focus()
     await page.keyboard.press('ArrowDown')
     await expect
