@@ -8,8 +8,8 @@ const port = Number(process.env.E2E_PORT ?? 4173)
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   fullyParallel: true,
   workers: 2,
   forbidOnly: true,
@@ -19,7 +19,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',
-    actionTimeout: 20_000,
+    actionTimeout: 60_000,
     // What a page showed is told in words where a test fails; a trace of all that happens costs a third of the time.
     trace: 'off',
     // Each test has a browser of its own, whose service worker would fetch the whole app anew; the tests of what

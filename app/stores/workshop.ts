@@ -148,18 +148,21 @@ export const useWorkshop = defineStore('workshop', () => {
     rows: ShallowRef<T[]>,
     inOrder?: (a: T, b: T) => number,
   ): Promise<void> {
+    let newest: Promise<void> = Promise.resolve()
     let reading = 0
+    async function take(read: readonly T[]): Promise<void> {
+      const mine = (reading += 1)
+      const kept = await sound.ofMany(table, read)
+      if (db.value !== opened) return
+      // What was read later is what counts, and what the opening waits for.
+      if (mine !== reading) return newest
+      faultyRecords.value = sound.list()
+      const present = kept.filter((row) => !(row as { removed?: boolean }).removed)
+      rows.value = inOrder ? present.sort(inOrder) : present
+    }
     return follow(
       () => opened.table(table).toArray() as Promise<T[]>,
-      async (read) => {
-        const mine = (reading += 1)
-        const kept = await sound.ofMany(table, read)
-        // What was read later is what counts.
-        if (mine !== reading || db.value !== opened) return
-        faultyRecords.value = sound.list()
-        const present = kept.filter((row) => !(row as { removed?: boolean }).removed)
-        rows.value = inOrder ? present.sort(inOrder) : present
-      },
+      (read) => (newest = take(read)),
     )
   }
 

@@ -22,6 +22,8 @@ export type OtherWay =
 export interface Decision {
   readonly what: string
   readonly why: string
+  /** When what is believed was written, where that decided. */
+  readonly at?: string
   readonly other?: OtherWay
 }
 
@@ -157,7 +159,8 @@ function countsOfBoth(mine: Document, theirs: Document, merged: Document): Decis
     return [
       {
         what: `“${lot.label}” was counted in both copies: ${believed.counted} is believed, not ${passed.counted}.`,
-        why: `It was counted later, on ${believed.at.slice(0, 10)}; two counts of one jar don’t add up.`,
+        why: 'It was counted later; two counts of one jar don’t add up.',
+        at: believed.at,
         ...(quantity === balance?.onHand
           ? {}
           : { other: { kind: 'count', lotId, quantity, words: `Believe ${passed.counted} instead` } }),

@@ -6,7 +6,7 @@ const FOAM = 'Ground foam, fine, autumn yellow'
 test('one workshop on two machines, both finish the batch: merged, stock is drawn once, and both copies agree', async ({
   browser,
 }) => {
-  test.setTimeout(240_000)
+  test.setTimeout(400_000)
   const machine = async (): Promise<Maker> => new Maker(await (await browser.newContext()).newPage())
   const [desk, bench] = [await machine(), await machine()]
   await desk.open('workshop', 'demo')

@@ -12,7 +12,7 @@ const HOUR = 3_600_000
  * drying step.
  */
 test('from a new commission to the log, through a closed browser', async ({ baseURL }) => {
-  test.setTimeout(300_000)
+  test.setTimeout(400_000)
   const profile = mkdtempSync(join(tmpdir(), 'thicket-'))
   const launch = (): Promise<BrowserContext> =>
     chromium.launchPersistentContext(profile, {

@@ -74,7 +74,7 @@ test.describe('the line-up', () => {
           last = await puts()
           return last - before
         },
-        { intervals: [1500], timeout: 20_000 },
+        { intervals: [1500], timeout: 60_000 },
       )
       .toBe(0)
     // Leaves on both sides of the gap: more colours than an outline's even tone has.
@@ -95,7 +95,7 @@ test.describe('the line-up', () => {
             return seen.size
           })
         })
-    await expect.poll(async () => Math.min(...(await shades())), { timeout: 20_000 }).toBeGreaterThan(100)
+    await expect.poll(async () => Math.min(...(await shades())), { timeout: 60_000 }).toBeGreaterThan(100)
   })
 
   test('shows the pieces of a line, two lines beside each other, and each zone as it is seen', async ({

@@ -83,7 +83,8 @@ test.describe('the line-up, with mouse and fingers', () => {
     await touch('touchStart', [from])
     for (let i = 1; i <= 14; i += 1) {
       await touch('touchMove', [{ x: from.x, y: from.y + ((to.y - 6 - from.y) * i) / 14 }])
-      await page.waitForTimeout(20)
+      // A finger is seen once in a frame.
+      await page.evaluate(() => new Promise(requestAnimationFrame))
     }
     await touch('touchEnd', [])
     await expect

@@ -36,7 +36,7 @@ const settled = async (scene: Locator): Promise<{ mean: number[]; colours: numbe
         last = now
         return same >= 3 && now.colours > 800
       },
-      { intervals: [500], timeout: 45_000 },
+      { intervals: [500], timeout: 60_000 },
     )
     .toBe(true)
   return last

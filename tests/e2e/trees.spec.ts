@@ -97,15 +97,15 @@ test('dowels and discs: what the pads that are there make, templates as long as 
 }) => {
   await atLine(page, 'Norway spruce')
   const panel = page.getByRole('region', { name: 'Dowels and discs' })
-  await expect(panel.getByText(/pads? to buy/)).toBeVisible({ timeout: 20_000 })
+  await expect(panel.getByText(/pads? to buy/)).toBeVisible()
   const start = panel.getByRole('button', { name: /^start \d+ trees$/ })
-  await expect(start).toBeVisible({ timeout: 20_000 })
+  await expect(start).toBeVisible()
   const trees = Number(/\d+/.exec((await start.textContent()) ?? '')?.[0])
   expect(trees).toBeGreaterThan(3)
   expect(trees).toBeLessThan(19)
   await start.click()
   await expect(page.getByLabel('Start', { exact: true })).toHaveValue(String(trees))
-  await expect(panel.getByText('enough')).toBeVisible({ timeout: 20_000 })
+  await expect(panel.getByText('enough')).toBeVisible()
 
   const stem = await readPdf(await downloaded(page, 'Print order on the stem at 1:1'))
   const widths = [...stem[0]!.text.matchAll(/(\d+) wide/g)].map(([, mm]) => Number(mm))

@@ -7,22 +7,12 @@ const commission = useCommission()
 const rows = useTemplateRef<HTMLElement>('rows')
 const table = useTemplateRef<HTMLElement>('table')
 
-const ROW_PX = 41
-const { shown, above, below, measure } = useVirtualRows(
-  () => commission.plants.map(({ line }) => line.id),
+const { shownPlants, above, below, measure, move } = useLineTable(() => commission.plants, {
   table,
-  ROW_PX,
-  HEAVY_ROWS,
-)
-const ROWS_AT_ONCE = 3
-const grown = useGrowing(() => shown.value.length, ROWS_AT_ONCE)
-const shownPlants = computed(() =>
-  shown.value.slice(0, grown.value).flatMap(({ index }) => {
-    const plant = commission.plants[index]
-    return plant ? [{ plant, index }] : []
-  }),
-)
-const { move } = useLineOrder(rows, '.line-row', (row) => shown.value[row]?.index)
+  rows,
+  row: '.line-row',
+  rowPx: 41,
+})
 const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
 </script>
 
@@ -48,11 +38,7 @@ const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
           <th><span class="sr-only">Remove</span></th>
         </tr>
       </thead>
-      <tbody v-if="above > 0" aria-hidden="true">
-        <tr>
-          <td colspan="10" class="!border-0 !p-0" :style="{ height: `${above}px` }"></td>
-        </tr>
-      </tbody>
+      <RowGap :px="above" :columns="10" />
       <tbody ref="rows">
         <LineRow
           v-for="{ plant, index } in shownPlants"
@@ -65,11 +51,7 @@ const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
           @move="(by) => move(index, index + by)"
         />
       </tbody>
-      <tbody v-if="below > 0" aria-hidden="true">
-        <tr>
-          <td colspan="10" class="!border-0 !p-0" :style="{ height: `${below}px` }"></td>
-        </tr>
-      </tbody>
+      <RowGap :px="below" :columns="10" />
       <tbody v-if="commission.faulty.length > 0">
         <tr v-for="{ line, because } in commission.faulty" :key="line.id">
           <td></td>

@@ -45,7 +45,10 @@ async function change(i: number): Promise<void> {
     <ul>
       <li v-for="(one, i) in decisions" :key="i" class="flex items-start gap-3 border-b border-line py-2">
         <span class="min-w-0 flex-1 break-words"
-          >{{ one.what }} <span class="block text-sm text-soft">{{ one.why }}</span></span
+          >{{ one.what }}
+          <span class="block text-sm text-soft"
+            >{{ one.why }}<template v-if="one.at"> It is of {{ formatMoment(one.at) }}.</template></span
+          ></span
         >
         <span v-if="changed.has(i)" class="text-sm text-moss">changed</span>
         <button v-else-if="one.other" type="button" class="button button-small" @click="change(i)">

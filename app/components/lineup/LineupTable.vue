@@ -17,20 +17,12 @@ const shelf = useShelf()
 const workshop = useWorkshop()
 const rows = useTemplateRef<HTMLElement>('rows')
 const table = useTemplateRef<HTMLElement>('table')
-const ROW_PX = 38
-const { shown, above, below, measure } = useVirtualRows(
-  () => commission.restingPlants.map(({ line }) => line.id),
+const { shownPlants, above, below, measure, move } = useLineTable(() => commission.restingPlants, {
   table,
-  ROW_PX,
-  HEAVY_ROWS,
-)
-const shownPlants = computed(() =>
-  shown.value.flatMap(({ index }) => {
-    const plant = commission.restingPlants[index]
-    return plant ? [{ plant, index }] : []
-  }),
-)
-const { move } = useLineOrder(rows, '.row', (row) => shown.value[row]?.index)
+  rows,
+  row: '.row',
+  rowPx: 38,
+})
 function open(plant: Plant): void {
   commission.chooseLine(plant.line.id)
   void navigateTo(to('make-up'))
@@ -57,11 +49,7 @@ function open(plant: Plant): void {
         <th>Progress</th>
       </tr>
     </thead>
-    <tbody v-if="above > 0" aria-hidden="true">
-      <tr>
-        <td colspan="10" class="!border-0 !p-0" :style="{ height: `${above}px` }"></td>
-      </tr>
-    </tbody>
+    <RowGap :px="above" :columns="10" />
     <tbody ref="rows">
       <tr
         v-for="{ plant, index } in shownPlants"
@@ -108,11 +96,7 @@ function open(plant: Plant): void {
         <td><ProgressBar :progress="plant.progress" /></td>
       </tr>
     </tbody>
-    <tbody v-if="below > 0" aria-hidden="true">
-      <tr>
-        <td colspan="10" class="!border-0 !p-0" :style="{ height: `${below}px` }"></td>
-      </tr>
-    </tbody>
+    <RowGap :px="below" :columns="10" />
     <tbody v-if="commission.faulty.length > 0">
       <tr v-for="{ line, because } in commission.faulty" :key="line.id">
         <td />

@@ -5,6 +5,7 @@ import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { paintPlant, paletteOf, readied } from '~~/core/painting'
+import { inTurn, outOfTurn } from '../../drawing/in-turn'
 import { arrived, drawingAsked } from '../../drawing/studio'
 import type { Plant } from '../../stores/commission'
 import { partsOf } from '../../stores/line-up'
@@ -42,13 +43,8 @@ const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
 const raster = useRaster(canvas, width, ref(HEIGHT))
-/** Time for making plates in one frame, ms. */
-const FRAME_MS = 24
-let frame = 0
-function paint(): void {
-  frame = 0
-  const until = performance.now() + FRAME_MS
-  let waits = false
+function paint(isOver: () => boolean): boolean {
+  let isDone = true
   const drawn = partsOf(props.plant).map((part) => ({ ...part, drawing: drawingAsked(part.sitter) }))
   // From its end a hedge shows its section: runs stand one behind the other.
   const along = view.value === 'side' ? 0 : pxPerMm.value
@@ -62,21 +58,19 @@ function paint(): void {
         pxPerMm: pxPerMm.value * k,
         view: view.value,
       }
-      if (readied(pixels, drawing, palette, at, () => performance.now() > until))
-        paintPlant(pixels, drawing, palette, at, bare.value)
-      else waits = true
+      if (readied(pixels, drawing, palette, at, isOver)) paintPlant(pixels, drawing, palette, at, bare.value)
+      else isDone = false
     }
   })
-  if (waits) schedule()
+  return isDone
 }
-/** What there was no time for is gone on with in the next frame. */
-function schedule(): void {
-  if (frame === 0) frame = requestAnimationFrame(paint)
+const soon = (): void => {
+  inTurn(paint)
 }
-watch([() => props.plant, bare, view, width, raster.scale, arrived], schedule, { flush: 'post' })
-onMounted(schedule)
+watch([() => props.plant, bare, view, width, raster.scale, arrived], soon, { flush: 'post' })
+onMounted(soon)
 onBeforeUnmount(() => {
-  cancelAnimationFrame(frame)
+  outOfTurn(paint)
 })
 
 /** Blades are set by number, not by how much is seen through them. */

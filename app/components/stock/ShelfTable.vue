@@ -112,11 +112,7 @@ const makeable = ({ id, blendId }: Material): boolean =>
         <th><span class="sr-only">Actions</span></th>
       </tr>
     </thead>
-    <tbody v-if="above > 0" aria-hidden="true">
-      <tr :style="{ height: `${above}px` }">
-        <td :colspan="columns.length + 2" class="!p-0" />
-      </tr>
-    </tbody>
+    <RowGap :px="above" :columns="columns.length + 2" />
     <tbody v-for="{ index, key } in shown.slice(0, grown)" :key="key" :ref="measure" :data-index="index">
       <tr v-if="items[index]?.head">
         <th :colspan="columns.length + 2" class="kind" scope="rowgroup">{{ items[index].head }}</th>
@@ -135,11 +131,7 @@ const makeable = ({ id, blendId }: Material): boolean =>
         @make="emit('make', items[index].row.state.material)"
       />
     </tbody>
-    <tbody v-if="below > 0" aria-hidden="true">
-      <tr :style="{ height: `${below}px` }">
-        <td :colspan="columns.length + 2" class="!p-0" />
-      </tr>
-    </tbody>
+    <RowGap :px="below" :columns="columns.length + 2" />
   </table>
 </template>
 

@@ -8,7 +8,8 @@ import { balancesOf } from '../../../core/stock'
 import { seededRandom } from '../../../core/units'
 import { canonical } from '../../../core/workshop'
 import { saveCommission, saveLine } from '../../../app/db/commands/brief'
-import { commandModules, deeds, Hand, NO_COMMANDS } from '../../support/deeds'
+import { commandModules, deeds, NO_COMMANDS } from '../../support/deeds'
+import { Hand } from '../../support/hand'
 import { commission, ids, line } from '../../support/workshop'
 
 const COPIES = 3

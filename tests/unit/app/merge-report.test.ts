@@ -228,6 +228,7 @@ describe('what merging decides', () => {
     expect((await one.db.balances.get(lotId))!.onHand).toBe(55)
     expect(decision).toMatchObject({
       what: '“a jar” was counted in both copies: 55 is believed, not 40.',
+      at: '2026-10-04T18:00:00.000Z',
       other: { kind: 'count', lotId, quantity: 40, words: 'Believe 40 instead' },
     })
   })
