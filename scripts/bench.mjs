@@ -28,7 +28,8 @@ const all = readdirSync(join(root, 'bench'))
   .map((file) => file.replace('.bench.ts', ''))
 const asked = process.argv.slice(2)
 const unknown = asked.filter((name) => !all.includes(name))
-if (unknown.length > 0) fail(`There is no bench named ${unknown.join(', ')}; there are ${all.sort().join(', ')}.`)
+if (unknown.length > 0)
+  fail(`There is no bench named ${unknown.join(', ')}; there are ${all.sort().join(', ')}.`)
 const wanted = (name) => asked.length === 0 || asked.includes(name)
 
 /** What each bench ended with. */

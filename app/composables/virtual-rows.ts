@@ -6,6 +6,33 @@ interface Shown {
   readonly beyond: number
 }
 const USUAL: Shown = { whole: 300, beyond: 12 }
+/** What a window is likely to show, until the browser tells. */
+const LIKELY_PX = 800
+
+/** How large the window is, and how high a row, are told by the browser after it has laid the page out. */
+function toldRect(
+  { scrollElement }: { readonly scrollElement: Element | null },
+  tell: (rect: { width: number; height: number }) => void,
+): (() => void) | undefined {
+  if (!scrollElement) return undefined
+  const observer = new ResizeObserver(([entry]) => {
+    if (entry) tell({ width: entry.contentRect.width, height: entry.contentRect.height })
+  })
+  observer.observe(scrollElement)
+  return () => {
+    observer.disconnect()
+  }
+}
+/** Where the page stands when a table comes is where it stays; it is moved only to make up for rows that grow. */
+function scrollOnce(
+  offset: number,
+  { adjustments }: { readonly adjustments?: number | undefined },
+  { scrollElement }: { readonly scrollElement: Element | null },
+): void {
+  if (adjustments !== undefined) scrollElement?.scrollTo({ top: offset + adjustments })
+}
+const toldHeight = ({ borderBoxSize: [box] }: ResizeObserverEntry): number => Math.round(box?.blockSize ?? 0)
+
 /** Rows of fields take longer to make than rows of words. */
 export const HEAVY_ROWS: Shown = { whole: 24, beyond: 3 }
 
@@ -23,16 +50,25 @@ export function useVirtualRows(
 ) {
   const scroller = shallowRef<HTMLElement>()
   const margin = ref(0)
+  /** Where the table stands is asked for in the next frame, once: at once would lay the page out while it is made. */
+  let frame = 0
+  function place(): void {
+    frame ||= requestAnimationFrame(() => {
+      frame = 0
+      const top = table.value?.offsetTop ?? 0
+      if (Math.abs(top - margin.value) > 1) margin.value = top
+    })
+  }
   onMounted(() => {
     scroller.value = table.value?.closest<HTMLElement>('main') ?? undefined
-    margin.value = table.value?.offsetTop ?? 0
+    place()
   })
-  onUpdated(() => {
-    const top = table.value?.offsetTop ?? 0
-    if (Math.abs(top - margin.value) > 1) margin.value = top
+  onUpdated(place)
+  onBeforeUnmount(() => {
+    cancelAnimationFrame(frame)
   })
   const isLong = computed(() => keys().length > whole)
-  const virtualizer = useVirtualizer(
+  const virtualizer = useVirtualizer<HTMLElement, Element>(
     computed(() => {
       const list = keys()
       return {
@@ -42,6 +78,11 @@ export function useVirtualRows(
         getItemKey: (index: number) => list[index] ?? index,
         overscan: beyond,
         scrollMargin: margin.value,
+        initialRect: { width: 0, height: LIKELY_PX },
+        observeElementRect: toldRect,
+        scrollToFn: scrollOnce,
+        measureElement: (element, entry, { indexFromElement, itemSizeCache }) =>
+          entry ? toldHeight(entry) : (itemSizeCache.get(list[indexFromElement(element)] ?? '') ?? rowPx),
       }
     }),
   )

@@ -1,4 +1,4 @@
-import { Dexie, type EntityTable, type Transaction } from 'dexie'
+import { Dexie, type EntityTable, type Table, type Transaction } from 'dexie'
 import type { Batch, RunEvent, TrayEntry } from '../../core/batches'
 import type { Blend, PaletteRecord, Tile } from '../../core/blends'
 import type { Commission, Line } from '../../core/commissions'
@@ -177,4 +177,19 @@ export async function workshopKeys(): Promise<string[]> {
       Number(b === DEMO_KEY) - Number(a === DEMO_KEY) ||
       a.localeCompare(b),
   )
+}
+
+/** Rows that are read in one go: more would hold the page up while they are unpacked. */
+const READ_AT_ONCE = 1_000
+
+/** All rows of a table by their ids, in several goes where there are many. */
+export async function readWhole<T extends { id: string }>(table: Table<T, string>): Promise<T[]> {
+  const rows: T[] = []
+  for (;;) {
+    const last = rows.at(-1)
+    const further = last ? table.where(':id').above(last.id) : table.toCollection()
+    const part = await further.limit(READ_AT_ONCE).toArray()
+    rows.push(...part)
+    if (part.length < READ_AT_ONCE) return rows
+  }
 }

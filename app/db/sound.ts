@@ -37,20 +37,34 @@ export class SoundRows {
 
   /** The rows that are sound, checked with breaths in between where there are many. */
   async ofMany<T extends Stored>(table: TableName, rows: readonly T[]): Promise<T[]> {
+    const sound: T[] = []
     for (let from = 0; from < rows.length; from += AT_ONCE) {
       if (from > 0) await breath()
-      for (const row of rows.slice(from, from + AT_ONCE)) this.isSound(table, row)
+      sound.push(...this.soundOf(table, rows.slice(from, from + AT_ONCE)))
     }
-    return this.of(table, rows)
+    this.forgetFaults(table, rows)
+    // Who shows them begins in a task of its own.
+    if (rows.length > AT_ONCE) await breath()
+    return sound
   }
 
   /** The rows that are sound. */
   of<T extends Stored>(table: TableName, rows: readonly T[]): T[] {
-    const seen = new Set(rows.map(({ id }) => `${table}|${id}`))
+    const sound = this.soundOf(table, rows)
+    this.forgetFaults(table, rows)
+    return sound
+  }
+
+  private soundOf<T extends Stored>(table: TableName, rows: readonly T[]): T[] {
     const sound = rows.filter((row) => this.isSound(table, row))
+    return SAME.has(table) ? sound.map((row) => this.sameAs(`${table}|${row.id}`, row)) : sound
+  }
+  /** Faults of rows that are no longer there. */
+  private forgetFaults(table: TableName, rows: readonly Stored[]): void {
+    if (this.faults.size === 0) return
+    const seen = new Set(rows.map(({ id }) => `${table}|${id}`))
     for (const key of this.faults.keys())
       if (key.startsWith(`${table}|`) && !seen.has(key)) this.faults.delete(key)
-    return SAME.has(table) ? sound.map((row) => this.sameAs(`${table}|${row.id}`, row)) : sound
   }
 
   private isSound(table: TableName, row: Stored): boolean {

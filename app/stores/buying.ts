@@ -12,7 +12,7 @@ import {
   type Solver,
   type Waiting,
 } from '~~/core/buying'
-import { aheadOf, LEAD_DAYS, type Ahead, type Arrival } from '~~/core/stock'
+import { aheadOfEach, LEAD_DAYS, takersOf, type Ahead, type Arrival } from '~~/core/stock'
 import type { BasketWorker } from '../workers/basket.worker'
 
 let remote: Comlink.Remote<BasketWorker> | undefined
@@ -21,6 +21,8 @@ const buyer = (): Comlink.Remote<BasketWorker> =>
   (remote ??= Comlink.wrap<BasketWorker>(
     new Worker(new URL('../workers/basket.worker.ts', import.meta.url), { type: 'module' }),
   ))
+
+const NO_AHEADS: ReadonlyMap<string, Ahead> = new Map()
 
 /** What the shelf will hold, who sells what, and what is on its way. Derived, never stored. */
 export const useBuying = defineStore('buying', () => {
@@ -63,26 +65,13 @@ export const useBuying = defineStore('buying', () => {
     return byMaterial
   })
   /** Each material's shelf from today on, where anything is there, wanted or on its way. */
-  const aheads = computed<ReadonlyMap<string, Ahead>>(() => {
-    const wanted = new Set(shelf.claims.flatMap(({ needs }) => needs.map(({ materialId }) => materialId)))
-    return new Map(
-      stock.states
-        .filter(
-          ({ material, lots }) =>
-            lots.length > 0 || wanted.has(material.id) || arrivals.value.has(material.id),
-        )
-        .map((state) => [
-          state.material.id,
-          aheadOf(
-            state,
-            shelf.claims,
-            arrivals.value.get(state.material.id) ?? [],
-            now.value,
-            leadDays.value,
-          ),
-        ]),
+  const aheads = useSettled(() => {
+    const wanted = takersOf(shelf.claims)
+    const states = stock.states.filter(
+      ({ material, lots }) => lots.length > 0 || wanted.has(material.id) || arrivals.value.has(material.id),
     )
-  })
+    return aheadOfEach(states, shelf.claims, arrivals.value, now.value, leadDays.value)
+  }, NO_AHEADS)
   /** The day by which more of a material must be ordered. */
   function orderByDay(materialId: string): string | undefined {
     const ahead = aheads.value.get(materialId)

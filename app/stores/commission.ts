@@ -151,10 +151,18 @@ export const useCommission = defineStore('commission', () => {
   const faulty = computed<FaultyLine[]>(() => resting.value.flatMap((one) => (isPlant(one) ? [] : [one])))
   /** Lines of the commission that are still being worked out. */
   const linesLeft = onDay.left
-  const speciesIn = computed(
-    () => new Map(lines.value.map((line) => [line.id, workshop.speciesOf(line.speciesId)])),
-  )
-  const speciesOf = (lineId: string): Species | undefined => speciesIn.value.get(lineId)
+  /** The species of each line, by the line's id; each is looked for once, however many lines have it. */
+  const speciesOfLines = computed<ReadonlyMap<string, Species>>(() => {
+    const known = new Map<string, Species | undefined>()
+    for (const { speciesId } of lines.value)
+      if (!known.has(speciesId)) known.set(speciesId, workshop.speciesOf(speciesId))
+    return new Map(
+      lines.value.flatMap(({ id, speciesId }) => {
+        const species = known.get(speciesId)
+        return species ? [[id, species] as const] : []
+      }),
+    )
+  })
   /** The line in hand; of a long list it is worked out at once, wherever it stands. */
   const selected = computed<Plant | undefined>(() => {
     const { lineId } = chosen.value
@@ -242,7 +250,7 @@ export const useCommission = defineStore('commission', () => {
     restingDate,
     restingPlants,
     linesLeft,
-    speciesOf,
+    speciesOfLines,
     selected,
     faulty,
     place,

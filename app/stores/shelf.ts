@@ -1,8 +1,16 @@
 import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
 import { mixingClaims } from '~~/core/makeup'
 import { makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
-import { addDays } from '~~/core/units'
-import { allocate, LEAD_DAYS, type Claim, type Lack, type Material, type Shortage } from '~~/core/stock'
+import { addDays, type Breathing } from '~~/core/units'
+import {
+  allocating,
+  LEAD_DAYS,
+  takersOf,
+  type Claim,
+  type Lack,
+  type Material,
+  type Shortage,
+} from '~~/core/stock'
 import { dealtSizes, sitterOf, sizeOfAmount, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
@@ -149,15 +157,15 @@ export const useShelf = defineStore('shelf', () => {
     packQuantity === undefined && stockMethodFor(id) !== undefined
   const wanting = computed(() => [...stock.batchClaims, ...lineWork.value.claims])
   /** Blends that lines and batches want more of than there is: what goes into them is promised too. */
-  const blendClaims = computed(() =>
-    mixingClaims(wanting.value, stock.states, beingMade.value, blends.settledMixed),
+  const blendClaims = useSettled(() =>
+    mixingToo(wanting.value, stock.states, beingMade.value, blends.settledMixed),
   )
   /** Whoever wants of the shelf: batches, lines, what is to be mixed, and what is to be made at home. */
-  const claims = computed(() => {
-    const known = [...wanting.value, ...blendClaims.value]
-    return [...known, ...makingClaims(known, stock.states, beingMade.value, workshop.ownValues)]
+  const claims = useSettled(() => {
+    const known = withMore(wanting.value, blendClaims.value)
+    return makingAsWell(known, stock.states, beingMade.value, workshop.ownValues)
   })
-  const allocation = computed(() => allocate(claims.value, stock.states, beingMade.value))
+  const allocation = useSettled(() => allocating(claims.value, stock.states, beingMade.value))
   /** How the stock stands for each line with a way of making. */
   const stockOf = computed<ReadonlyMap<string, LineStock>>(
     () =>
@@ -208,3 +216,21 @@ export const useShelf = defineStore('shelf', () => {
     allocation,
   }
 })
+
+/** What is to be mixed for claims. */
+function* mixingToo(...[claims, ...rest]: Parameters<typeof mixingClaims>): Breathing<readonly Claim[]> {
+  takersOf(claims)
+  yield
+  return mixingClaims(claims, ...rest)
+}
+
+/** Claims with what must be made at home for them. */
+function* makingAsWell(...[claims, ...rest]: Parameters<typeof makingClaims>): Breathing<readonly Claim[]> {
+  takersOf(claims)
+  yield
+  return withMore(claims, makingClaims(claims, ...rest))
+}
+
+/** A list with more; the same list where there is nothing more, so that what is known of it holds. */
+const withMore = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>
+  more.length === 0 ? list : [...list, ...more]

@@ -16,7 +16,7 @@ import {
 import type { CommandContext } from '../db/commands/context'
 import { checkBalances } from '../db/derived'
 import { openWorkshop } from '../db/open'
-import type { WorkshopDb } from '../db/database'
+import { readWhole, type WorkshopDb } from '../db/database'
 import { newId, nowIso } from '../db/ids'
 import { bringBack, type TakenAway } from '../db/taken-away'
 import { SoundRows, type FaultyRecord } from '../db/sound'
@@ -161,7 +161,7 @@ export const useWorkshop = defineStore('workshop', () => {
       rows.value = inOrder ? present.sort(inOrder) : present
     }
     return follow(
-      () => opened.table(table).toArray() as Promise<T[]>,
+      () => readWhole<T>(opened.table<T, string>(table)),
       (read) => (newest = take(read)),
     )
   }

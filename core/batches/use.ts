@@ -77,7 +77,7 @@ export const isOpen = (run: Run | undefined): boolean =>
   run !== undefined && run.state.phase !== 'finished' && run.state.phase !== 'abandoned'
 
 /** What an open batch will still take: its planned amounts, until it is finished or abandoned. */
-export const needsOfBatch = ({ plan }: Pick<Batch, 'plan'>): Need[] =>
+export const needsOfBatch = ({ plan }: Pick<Batch, 'plan'>): readonly Need[] =>
   mergedNeeds(
     plan.amounts.map(({ materialId, quantity, lies, leaves }) => ({
       materialId,

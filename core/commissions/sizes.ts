@@ -147,6 +147,36 @@ export const individualSizes = (
   variation = SIZE_VARIATION,
 ): PieceSize[] => dealtSizes(size, id, variation)(pieces)
 
+/** How one piece differs from the middle of its line: factors of its height, crown and trunk. */
+type Factors = readonly [height: number, crown: number, trunk: number]
+/** Factors that were dealt lately, by line: each way of making asks for the same pieces. */
+const factorsOf = new Map<string, (pieces: number) => readonly Factors[]>()
+/** Lines whose factors are kept: more than are worked out side by side. */
+const MOST_KEPT = 64
+
+function dealtFactors(id: string, variation: number): (pieces: number) => readonly Factors[] {
+  const key = `${variation} ${id}`
+  const known = factorsOf.get(key)
+  if (known) return known
+  const random = seededRandom(seedOf(id))
+  const sigma = Math.sqrt(Math.log(1 + variation * variation))
+  const factor = (n: number): number => Math.exp(sigma * n - (sigma * sigma) / 2)
+  const own = (shared: number): number =>
+    factor(Math.sqrt(1 - OWN_SPREAD * OWN_SPREAD) * shared + OWN_SPREAD * normal(random))
+  const dealt: Factors[] = []
+  const deal = (pieces: number): readonly Factors[] => {
+    while (dealt.length < pieces) {
+      const shared = normal(random)
+      dealt.push([factor(shared), own(shared), own(shared)])
+    }
+    return dealt
+  }
+  const [oldest] = factorsOf.keys()
+  if (factorsOf.size >= MOST_KEPT && oldest !== undefined) factorsOf.delete(oldest)
+  factorsOf.set(key, deal)
+  return deal
+}
+
 /** Deals the measures of {@link individualSizes} to whoever asks for some of them, each piece's once. */
 export function dealtSizes(
   size: PieceSize,
@@ -154,19 +184,15 @@ export function dealtSizes(
   variation = SIZE_VARIATION,
 ): (pieces: number) => PieceSize[] {
   requireRange('variation', variation, '', { min: 0, max: 0.6 })
-  const random = seededRandom(seedOf(id))
-  const sigma = Math.sqrt(Math.log(1 + variation * variation))
-  const factor = (n: number): number => Math.exp(sigma * n - (sigma * sigma) / 2)
   const dealt: PieceSize[] = []
   return (pieces) => {
-    while (dealt.length < pieces) {
-      const shared = normal(random)
-      const own = (n: number): number => Math.sqrt(1 - OWN_SPREAD * OWN_SPREAD) * shared + OWN_SPREAD * n
-      const height = factor(shared)
+    const factors = dealtFactors(id, variation)(pieces)
+    for (let i = dealt.length; i < pieces; i += 1) {
+      const [height, crown, trunk] = factors[i] as Factors
       dealt.push({
         heightMm: size.heightMm * height,
-        crownWidthMm: size.crownWidthMm * factor(own(normal(random))),
-        trunkMm: size.trunkMm * factor(own(normal(random))),
+        crownWidthMm: size.crownWidthMm * crown,
+        trunkMm: size.trunkMm * trunk,
         clearStemMm: size.clearStemMm * height,
         crownBaseMm: size.crownBaseMm * height,
       })

@@ -1,4 +1,4 @@
-import { requireRange, seededRandom } from '../units'
+import { requireRange, seededRandom, toTheEnd } from '../units'
 import { growBlades, growPalm } from './blades'
 import { growCrown, rootsOf } from './broadleaf'
 import { growWhorls } from './conifer'
@@ -57,10 +57,4 @@ function* structure(plant: Habitus, random: () => number): Generator<number, Nod
 }
 
 /** Grows a plant in one go; see {@link growing}. */
-export function grow(plant: Habitus, seed: number): Skeleton {
-  const growth = growing(plant, seed)
-  for (;;) {
-    const next = growth.next()
-    if (next.done) return next.value
-  }
-}
+export const grow = (plant: Habitus, seed: number): Skeleton => toTheEnd(growing(plant, seed))

@@ -200,7 +200,7 @@ function workOf(method: Method, task: Task): Work {
 }
 
 /** What is drawn from stock when it ends, one entry a material. Open slots take nothing. */
-export function drawsOf(uses: readonly Use[]): Need[] {
+export function drawsOf(uses: readonly Use[]): readonly Need[] {
   return mergedNeeds(
     uses.flatMap(({ material, total, lies }) =>
       material && total.value > 0
@@ -220,7 +220,7 @@ export function drawsOf(uses: readonly Use[]): Need[] {
  * What a make-up needs of the shelf: what leaves it for good, and what must lie there meanwhile. A bath must
  * be poured whole, but what stands in the tub at the end serves the next batch.
  */
-export const needsOf = (uses: readonly Use[]): Need[] =>
+export const needsOf = (uses: readonly Use[]): readonly Need[] =>
   mergedNeeds(
     uses.flatMap(({ material, total, lies, leaves }) =>
       material && total.value > 0

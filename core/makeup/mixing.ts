@@ -1,6 +1,6 @@
 import type { MixedBlend } from '../blends'
 import { difference2000, toLab } from '../colour'
-import { allocate, costOfDraw, type Claim, type Material, type StockState } from '../stock'
+import { allocate, costOfDraw, firstDue, type Claim, type Material, type StockState } from '../stock'
 import type { Slot } from './slots'
 
 /**
@@ -17,7 +17,7 @@ export function mixingClaims(
   if (mixed.size === 0) return []
   const jars = new Set([...mixed.values()].flatMap(({ jars: own }) => own.map(({ material }) => material.id)))
   const { shortages } = allocate(
-    claims.filter(({ needs }) => needs.some(({ materialId }) => jars.has(materialId))),
+    claims,
     states.filter(({ material }) => jars.has(material.id)),
     coming,
   )
@@ -30,11 +30,10 @@ export function mixingClaims(
       ...own.map(({ material, massShare }) => (shortOf.get(material.id) ?? 0) / Math.max(0.002, massShare)),
     )
     if (wholeG <= 0) return []
-    const ids = new Set(own.map(({ material }) => material.id))
-    const due = claims
-      .filter(({ needs }) => needs.some(({ materialId }) => ids.has(materialId)))
-      .flatMap(({ due: day }) => day ?? [])
-      .sort()[0]
+    const due = firstDue(
+      claims,
+      own.map(({ material }) => material.id),
+    )
     const allG = mixture.portions.reduce((sum, { grain, parts }) => sum + grain.bulkGPerMl * parts, 0)
     return [
       {

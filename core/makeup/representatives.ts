@@ -6,6 +6,14 @@
  */
 export function representatives<T>(all: readonly T[], size: (one: T) => number, most: number): readonly T[] {
   if (all.length <= most) return all
-  const sorted = [...all].sort((a, b) => size(a) - size(b))
-  return Array.from({ length: most }, (_, i) => sorted[Math.floor(((i + 0.5) / most) * sorted.length)] as T)
+  const sizes = Float64Array.from(all, size)
+  const sorted = sizes.toSorted()
+  const middles = Array.from(
+    { length: most },
+    (_, i) => sorted[Math.floor(((i + 0.5) / most) * sorted.length)] as number,
+  )
+  const wanted = new Set(middles)
+  const first = new Map<number, T>()
+  for (const [i, one] of sizes.entries()) if (wanted.has(one) && !first.has(one)) first.set(one, all[i] as T)
+  return middles.map((one) => first.get(one) as T)
 }

@@ -1,6 +1,7 @@
 import { mixLengths } from '../coverage'
 import type { Material, StockState } from '../stock'
 import { plainNumber } from '../units'
+import { representatives } from './representatives'
 import { isKindOf, mismatch, outside, tonesFit, toneOf, unitOf, wishWords, type Wish } from './wishes'
 
 /** A place in a way of making that a material fills, or two lengths of one fibre mixed. */
@@ -184,22 +185,28 @@ function sortedHeaps(
     left: Math.floor(states.find((state) => state.material === material)?.onHand ?? 0),
     count: 0,
   }))
-  for (const height of [...heightsMm].sort((a, b) => b - a)) {
-    const own = heaps
-      .filter(({ left }) => left > 0)
-      .sort((a, b) => offHeap(a.material, height) - offHeap(b.material, height))[0]
-    const heap = own ?? heaps[0]
+  // Of very many some stand for all.
+  const some = representatives(heightsMm, (height) => height, MOST_SORTED)
+  const each = heightsMm.length / some.length
+  for (const height of [...some].sort((a, b) => b - a)) {
+    let heap = heaps.find(({ left }) => left > 0) ?? heaps[0]
+    for (const other of heaps)
+      if (heap && other.left > 0 && offHeap(other.material, height) < offHeap(heap.material, height))
+        heap = other
     if (!heap) return undefined
-    heap.left -= 1
-    heap.count += 1
+    heap.left -= each
+    heap.count += each
   }
   const used = heaps.filter(({ count }) => count > 0).sort((a, b) => b.count - a.count)
   if (used.length < 2) return undefined
   return {
     parts: used.map(({ material, count }) => ({ material, share: count / heightsMm.length })),
-    because: `by height: ${used.map(({ material, count }) => `${count} from ${sizeOf(material)}`).join(', ')}`,
+    because: `by height: ${used.map(({ material, count }) => `${Math.round(count)} from ${sizeOf(material)}`).join(', ')}`,
   }
 }
+
+/** Pieces that are given to a heap one by one. */
+const MOST_SORTED = 2_000
 
 /** A heap within a quarter of the height goes before a box that is still to be sorted. From memory. */
 const UNSORTED = 0.32

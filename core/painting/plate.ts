@@ -1,4 +1,5 @@
 import { leafShapes, type Outline, type PlantDrawing } from '../drawing'
+import { toTheEnd } from '../units'
 import { Layers } from './layers'
 import { bladeLine, woodLine, type Box } from './lines'
 import { How, piecing, type PlateSize } from './pieces'
@@ -25,13 +26,7 @@ const DEPTH = { whole: 9, near: 6, coarse: 2 } as const
 const PIECES_AT_ONCE = 400
 
 /** Makes a plate. Its time grows with its pixels and its leaves, and it is made once for a whole year. */
-export function plateOf(drawing: PlantDrawing, size: PlateSize): Plate {
-  const plating = platingOf(drawing, size)
-  for (;;) {
-    const next = plating.next()
-    if (next.done) return next.value
-  }
-}
+export const plateOf = (drawing: PlantDrawing, size: PlateSize): Plate => toTheEnd(platingOf(drawing, size))
 
 /** Makes a plate with a breath every few ms: who draws while others wait goes on with it later. */
 export function* platingOf(drawing: PlantDrawing, size: PlateSize): Generator<void, Plate> {

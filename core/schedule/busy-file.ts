@@ -1,5 +1,5 @@
 import ICAL from 'ical.js'
-import { none, ok, type Reading } from '../units'
+import { none, ok, toTheEnd, type Reading } from '../units'
 import { isZone, momentAt } from './clock'
 import { OWN_UID } from './out'
 import { nearTo, ruleFault } from './recurrence'
@@ -148,13 +148,7 @@ export function* readingBusy(order: BusyOrder): Generator<number, Reading<BusyFi
 }
 
 /** The same in one go, for files that are trusted. */
-export function readBusy(order: BusyOrder): Reading<BusyFile> {
-  const reading = readingBusy(order)
-  for (;;) {
-    const next = reading.next()
-    if (next.done) return next.value
-  }
-}
+export const readBusy = (order: BusyOrder): Reading<BusyFile> => toTheEnd(readingBusy(order))
 
 /** A day, and a time where there is one. Source: RFC 5545, 3.3.4 and 3.3.5. */
 const START = /^(\d{4})(\d{2})(\d{2})(?:T(\d{2})(\d{2})(\d{2})Z?)?$/

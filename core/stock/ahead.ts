@@ -1,5 +1,5 @@
-import { addDays, type StockUnit } from '../units'
-import { shortageOf, type Claim } from './claims'
+import { addDays, type Breathing, type StockUnit } from '../units'
+import { shortageOf, takersOf, type Claim } from './claims'
 import { tidy, type StockState } from './ledger'
 
 /** Days that materials must be there before a promise, where the maker has not said: from memory. */
@@ -157,23 +157,48 @@ export function aheadOf(
   return { materialId: material.id, now: state.onHand, days, ...(runsOut ? { runsOut } : {}), lacking, least }
 }
 
+/** {@link aheadOf} of each of these, by its id, with a breath after each. @param arrivals by material */
+export function* aheadOfEach(
+  states: readonly StockState[],
+  claims: readonly Claim[],
+  arrivals: ReadonlyMap<string, readonly Arrival[]>,
+  today: string,
+  leadDays: number,
+): Breathing<ReadonlyMap<string, Ahead>> {
+  const aheads = new Map<string, Ahead>()
+  for (const state of states) {
+    aheads.set(
+      state.material.id,
+      aheadOf(state, claims, arrivals.get(state.material.id) ?? [], today, leadDays),
+    )
+    yield
+  }
+  return aheads
+}
+
 /** What each claim takes of a material, soonest first; those without a day last, in their turn. */
 function takingsOf(materialId: string, claims: readonly Claim[], today: string, leadDays: number): Taking[] {
-  return claims
-    .flatMap((claim): Taking[] => {
-      const own = claim.needs.filter((need) => need.materialId === materialId)
-      if (own.length === 0) return []
-      const quantity = own.reduce((sum, need) => sum + need.quantity, 0)
-      const back = Math.max(...own.map((need) => (need.lies ?? need.quantity) - need.quantity), 0)
-      const by = neededBy(claim, today, leadDays)
-      return [{ claim, ...(by === undefined ? {} : { by }), quantity, lies: quantity + back }]
+  /** The day of each promise: many claims have the same. */
+  const days = new Map<string | undefined, string | undefined>()
+  const dayOf = (claim: Claim): string | undefined => {
+    if (claim.running) return today
+    if (!days.has(claim.due)) days.set(claim.due, neededBy(claim, today, leadDays))
+    return days.get(claim.due)
+  }
+  return (takersOf(claims).get(materialId) ?? [])
+    .map(({ claim, need: { quantity, lies } }): Taking => {
+      const by = dayOf(claim)
+      return { claim, ...(by === undefined ? {} : { by }), quantity, lies: lies ?? quantity }
     })
-    .sort(
-      (a, b) =>
-        (a.by ?? FOR_EVER).localeCompare(b.by ?? FOR_EVER) ||
+    .sort((a, b) => {
+      const first = a.by ?? FOR_EVER
+      const second = b.by ?? FOR_EVER
+      return (
+        (first < second ? -1 : first > second ? 1 : 0) ||
         Number(b.claim.running ?? false) - Number(a.claim.running ?? false) ||
-        a.claim.order - b.claim.order,
-    )
+        a.claim.order - b.claim.order
+      )
+    })
 }
 
 /** Whom a jar is enough for: those who have all they want of it, in turn, and what the next one would get. */

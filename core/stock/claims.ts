@@ -1,4 +1,4 @@
-import { formatQuantity, type StockUnit } from '../units'
+import { formatQuantity, toTheEnd, type Breathing, type StockUnit } from '../units'
 import { tidy, type StockState } from './ledger'
 import type { Material } from './records'
 
@@ -91,6 +91,7 @@ const inTurn = (a: Claim, b: Claim): number =>
 /** By code units: days and ids are no words of a language. */
 const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
 
+const NOBODY: readonly Claim[] = []
 const NOTHING_COMING: ReadonlyMap<string, number> = new Map()
 
 /**
@@ -98,29 +99,32 @@ const NOTHING_COMING: ReadonlyMap<string, number> = new Map()
  * need: planning a batch does not hide what it lacks.
  * @param coming what is being made of a material, in its unit: it counts as there
  */
-export function allocate(
+export const allocate = (
   claims: readonly Claim[],
   states: readonly StockState[],
   coming: ReadonlyMap<string, number> = NOTHING_COMING,
-): Allocation {
+): Allocation => toTheEnd(allocating(claims, states, coming))
+
+/** {@link allocate} with a breath after each material. */
+export function* allocating(
+  claims: readonly Claim[],
+  states: readonly StockState[],
+  coming: ReadonlyMap<string, number> = NOTHING_COMING,
+): Breathing<Allocation> {
   const lacks = new Map<string, Lack[]>()
   const shortages: Shortage[] = []
   const claimed = new Map<string, number>()
-  const turns = [...claims].sort(inTurn)
-  const takers = new Map<string, { claim: Claim; need: Need }[]>()
-  for (const claim of turns)
-    for (const need of mergedNeeds(claim.needs)) {
-      const list = takers.get(need.materialId)
-      if (list) list.push({ claim, need })
-      else takers.set(need.materialId, [{ claim, need }])
-    }
+  const takers = takersOf(claims)
   for (const { material, onHand: onShelf } of states) {
     const onHand = onShelf + (coming.get(material.id) ?? 0)
+    const own = takers.get(material.id)
+    if (!own) continue
+    yield
     let taken = 0
     let most = 0
-    const before: Claim[] = []
+    let before: readonly Claim[] = []
     let served = 0
-    for (const { claim, need } of takers.get(material.id) ?? []) {
+    for (const { claim, need } of own) {
       const available = onHand - taken
       const lies = Math.max(need.lies ?? need.quantity, need.quantity)
       const short = shortageOf(need.quantity, available, material.unit)
@@ -132,15 +136,17 @@ export function allocate(
           needed: need.quantity,
           short,
           shortOnTray: tidy(Math.max(0, onTray - short)),
-          heldBy: onHand > 0 ? [...before] : [],
+          heldBy: onHand > 0 ? before : NOBODY,
           heldByMore: onHand > 0 ? served - before.length : 0,
         }
-        lacks.set(claim.id, [...(lacks.get(claim.id) ?? []), lack])
+        const known = lacks.get(claim.id)
+        if (known) known.push(lack)
+        else lacks.set(claim.id, [lack])
       }
       most = Math.max(most, taken + lies)
       taken += need.quantity
       served += 1
-      if (before.length < MOST_NAMED) before.push(claim)
+      if (before.length < MOST_NAMED) before = [...before, claim]
     }
     if (taken > 0) claimed.set(material.id, tidy(taken))
     const short = shortageOf(taken, onHand, material.unit)
@@ -151,14 +157,50 @@ export function allocate(
   return { lacks, shortages, claimed }
 }
 
+/** Who takes of a material, and what. */
+export interface Taker {
+  readonly claim: Claim
+  readonly need: Need
+}
+const takersKnown = new WeakMap<readonly Claim[], ReadonlyMap<string, readonly Taker[]>>()
+
+/** Who takes of each material, in the turn that they are served in; of one list it is worked out once. */
+export function takersOf(claims: readonly Claim[]): ReadonlyMap<string, readonly Taker[]> {
+  const known = takersKnown.get(claims)
+  if (known) return known
+  const takers = new Map<string, Taker[]>()
+  for (const claim of [...claims].sort(inTurn))
+    for (const need of mergedNeeds(claim.needs)) {
+      const list = takers.get(need.materialId)
+      if (list) list.push({ claim, need })
+      else takers.set(need.materialId, [{ claim, need }])
+    }
+  takersKnown.set(claims, takers)
+  return takers
+}
+
+/** The first day that any of these materials is wanted for; undefined where nothing of them is promised. */
+export function firstDue(claims: readonly Claim[], materialIds: readonly string[]): string | undefined {
+  const takers = takersOf(claims)
+  let first: string | undefined
+  for (const id of materialIds)
+    for (const { claim } of takers.get(id) ?? [])
+      if (claim.due !== undefined && (first === undefined || claim.due < first)) first = claim.due
+  return first
+}
+
+const mergedKnown = new WeakMap<readonly Need[], readonly Need[]>()
+
 /** One need a material: what is used adds up, the fullest tray is the one that must be filled. */
-export function mergedNeeds(needs: readonly Need[]): Need[] {
+export function mergedNeeds(needs: readonly Need[]): readonly Need[] {
+  const known = mergedKnown.get(needs)
+  if (known) return known
   const merged = new Map<string, Need>()
   for (const need of needs) {
-    const known = merged.get(need.materialId)
-    const quantity = (known?.quantity ?? 0) + need.quantity
+    const before = merged.get(need.materialId)
+    const quantity = (before?.quantity ?? 0) + need.quantity
     // Two coats from one jar lie side by side: what comes back of the first is still on its tray.
-    const back = (known?.lies ?? known?.quantity ?? 0) - (known?.quantity ?? 0)
+    const back = (before?.lies ?? before?.quantity ?? 0) - (before?.quantity ?? 0)
     const more = (need.lies ?? need.quantity) - need.quantity
     merged.set(need.materialId, {
       materialId: need.materialId,
@@ -166,7 +208,9 @@ export function mergedNeeds(needs: readonly Need[]): Need[] {
       lies: quantity + Math.max(back, more),
     })
   }
-  return [...merged.values()]
+  const all = [...merged.values()]
+  mergedKnown.set(needs, all).set(all, all)
+  return all
 }
 
 function withPacks(

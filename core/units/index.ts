@@ -1,4 +1,5 @@
 export * from './bounded'
+export * from './breaths'
 export * from './constants'
 export * from './dates'
 export * from './duration'

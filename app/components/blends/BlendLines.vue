@@ -2,8 +2,9 @@
 import { differenceWords, nearnessOf, type MixedBlend } from '~~/core/blends'
 import type { Line } from '~~/core/commissions'
 import { blendOff, isKindOf } from '~~/core/makeup'
-import { plainNumber } from '~~/core/units'
+import { plainNumber, type Breathing } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
+import type { LineStock } from '../../stores/shelf'
 
 /** Where a blend is used: slots of lines that take it, how far it is off there now, and who else could take it. */
 const props = defineProps<{ mixed: MixedBlend }>()
@@ -11,6 +12,7 @@ const workshop = useWorkshop()
 const shelf = useShelf()
 const notices = useNotices()
 
+const NO_PLACES: readonly Place[] = []
 interface Place {
   readonly key: string
   readonly line: Line
@@ -22,28 +24,33 @@ interface Place {
   /** How far it is from the tone that the slot asks for on the day; absent where that asks for none. */
   readonly off?: number
 }
-const places = computed<Place[]>(() =>
-  workshop.lines.flatMap((line) =>
-    (shelf.stockOf.get(line.id)?.makeUp?.slots ?? []).flatMap(({ slot, parts }): Place[] =>
-      props.mixed.jars.flatMap(({ material }): Place[] => {
-        if (!isKindOf(material, slot.wish)) return []
+const places = useSettled(() => placesIn(workshop.lines, shelf.stockOf, props.mixed.jars), NO_PLACES)
+function* placesIn(
+  lines: readonly Line[],
+  stockOf: ReadonlyMap<string, LineStock>,
+  jars: MixedBlend['jars'],
+): Breathing<readonly Place[]> {
+  const found: Place[] = []
+  for (const line of lines) {
+    for (const { slot, parts } of stockOf.get(line.id)?.makeUp?.slots ?? [])
+      for (const { material } of jars) {
+        if (!isKindOf(material, slot.wish)) continue
         const off = blendOff(slot, material)
-        return [
-          {
-            key: `${line.id}|${slot.id}|${material.id}`,
-            line,
-            slot: slot.id,
-            label: slot.label,
-            materialId: material.id,
-            jar: props.mixed.jars.length > 1 ? material.name : '',
-            uses: parts.some((part) => part.material.id === material.id),
-            ...(off === undefined ? {} : { off }),
-          },
-        ]
-      }),
-    ),
-  ),
-)
+        found.push({
+          key: `${line.id}|${slot.id}|${material.id}`,
+          line,
+          slot: slot.id,
+          label: slot.label,
+          materialId: material.id,
+          jar: jars.length > 1 ? material.name : '',
+          uses: parts.some((part) => part.material.id === material.id),
+          ...(off === undefined ? {} : { off }),
+        })
+      }
+    yield
+  }
+  return found
+}
 const used = computed(() => places.value.filter(({ uses }) => uses))
 /** Others, the nearest tone first. */
 const others = computed(() =>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import {
   differenceWords,
   leaningWords,
@@ -32,7 +31,7 @@ const emit = defineEmits<{
 }>()
 
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useWidth(box)
 const times = ref(1)
 const STRIP = 190
 /** Height of a crown over its flat colours, px. */

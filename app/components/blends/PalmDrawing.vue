@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { paintPalm, sitesOn, grainsToCover, type Mixture } from '~~/core/blends'
 import type { Sealing } from '~~/core/colour'
+import { inTurn, outOfTurn } from '../../drawing/in-turn'
 
 /** A palm of a mix: its grains at true size on this screen, or so many times larger, dry or sealed. */
 const props = withDefaults(
@@ -35,15 +36,23 @@ const most = computed(() => {
 })
 const sites = computed(() => sitesOn(palm.value.widthMm, palm.value.heightMm, most.value))
 
-function paint(): void {
+function paint(): boolean {
   raster.paint((pixels, k) => {
     paintPalm(pixels, props.mixture, sites.value, pxPerMm.value * k, props.sealing)
   })
+  return true
 }
-watch([() => props.mixture, () => props.sealing, sites, raster.scale, () => props.width], paint, {
+/** A page has many palms: each is painted when there is time for it. */
+const paintInTurn = (): void => {
+  inTurn(paint)
+}
+watch([() => props.mixture, () => props.sealing, palm, most, raster.scale, () => props.width], paintInTurn, {
   flush: 'post',
 })
-onMounted(paint)
+onMounted(paintInTurn)
+onBeforeUnmount(() => {
+  outOfTurn(paint)
+})
 </script>
 
 <template>

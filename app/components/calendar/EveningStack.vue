@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { threadsOf, workStates, type Bench, type Placed } from '~~/core/schedule'
 import { formatMinutes } from '~~/core/units'
 import { useStackDrag } from '../../composables/stack-drag'
@@ -17,7 +16,7 @@ const selected = defineModel<number>('selected')
 const calendar = useCalendar()
 
 const frame = ref<HTMLElement>()
-const { width } = useElementSize(frame)
+const width = useWidth(frame)
 const sittings = computed(() => shownSittings(calendar.sittings, props.zoom, props.placed))
 const layout = useStackLayout(
   () => props.bench,

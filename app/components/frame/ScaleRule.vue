@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { scaleLinear } from 'd3-scale'
 import { MM_PER_FOOT, MM_PER_INCH, parseLength, toModelMm, toRealMm } from '~~/core/units'
 import { halvedTicks, roundTicks } from '../../drawing/ticks'
@@ -9,7 +8,7 @@ const workshop = useWorkshop()
 const commission = useCommission()
 const { model, real } = useFormat()
 const face = useTemplateRef<HTMLElement>('face')
-const { width } = useElementSize(face)
+const width = useWidth(face)
 
 const ratio = computed(() => commission.current?.ratio ?? 1)
 const imperial = computed(() => workshop.settings.units === 'imperial')

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { mix } from '~~/core/colour'
 import { hazeOf } from '~~/core/commissions'
 import { addDays } from '~~/core/units'
@@ -12,7 +11,7 @@ import { dateOfDay, dayOfYear, lookOn, type Look, type Species } from '~~/core/p
 const commission = useCommission()
 const track = useTemplateRef<HTMLElement>('track')
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const { width } = useElementSize(track)
+const width = useWidth(track)
 
 const year = computed(() => Number(commission.date.slice(0, 4)))
 const days = computed(() => dayOfYear(`${year.value}-12-31`))
@@ -26,13 +25,13 @@ const RIBBONS_PX = 38
 const LEAST_PX = 1.2
 const MOST_RIBBONS = Math.floor(RIBBONS_PX / LEAST_PX)
 const rows = computed(() => {
-  const ofLines = commission.lines.flatMap((line) => {
-    const species = commission.speciesOf(line.id)
-    return species ? [{ id: line.id, name: line.name, species }] : []
-  })
-  if (ofLines.length <= MOST_RIBBONS) return ofLines
-  const kinds = new Map(ofLines.map(({ species }) => [species.id, species]))
-  return [...kinds.values()]
+  const { lines, speciesOfLines } = commission
+  if (speciesOfLines.size <= MOST_RIBBONS)
+    return lines.flatMap(({ id, name }) => {
+      const species = speciesOfLines.get(id)
+      return species ? [{ id, name, species }] : []
+    })
+  return [...new Set(speciesOfLines.values())]
     .slice(0, MOST_RIBBONS)
     .map((species) => ({ id: species.id, name: species.common, species }))
 })

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { toModelMm, toRealMm } from '~~/core/units'
 import { layOut, type Stand as StandOf } from '../../drawing/line-up'
 import { paintAll, paintOutline, type Placed } from '../../drawing/painter'
@@ -17,7 +16,7 @@ const view = useLineUp()
 const { model, real } = useFormat()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useWidth(box)
 
 const HEIGHT = 376
 const GROUND = 318

@@ -17,11 +17,26 @@ const shown = computed(() =>
     .reverse(),
 )
 const each = (minutes: number, pieces: number): number => Math.round((minutes / pieces) * 100) / 100
+/** The bars come a frame after their axes: both at once take longer than a page may be held up. */
+const hasBars = ref(false)
+onMounted(() => {
+  requestAnimationFrame(() => {
+    hasBars.value = true
+  })
+})
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: '#17211C' },
-  grid: { left: 40, right: 14, top: 34, bottom: 58 },
-  legend: { top: 4, right: 10, itemWidth: 14, itemHeight: 10, textStyle: { fontSize: 13 } },
+  // The margins are set here; to work them out from the labels takes as long as the whole picture.
+  grid: { left: 40, right: 14, top: 34, bottom: 58, outerBoundsMode: 'none' },
+  legend: {
+    show: hasBars.value,
+    top: 4,
+    right: 10,
+    itemWidth: 14,
+    itemHeight: 10,
+    textStyle: { fontSize: 13 },
+  },
   tooltip: { trigger: 'axis' },
   xAxis: {
     type: 'category',
@@ -36,24 +51,29 @@ const option = computed(() => ({
     axisLabel: { fontSize: 12, color: '#56635B' },
     splitLine: { lineStyle: { color: '#C9D2C7' } },
   },
-  series: [
-    {
-      name: 'planned',
-      type: 'bar',
-      data: shown.value.map(({ batch, plannedMin }) => each(plannedMin, batch.pieces)),
-      itemStyle: { color: '#C9D2C7' },
-      barGap: '0%',
-      barMaxWidth: 22,
-    },
-    {
-      name: 'real',
-      type: 'bar',
-      data: shown.value.map(({ batch, realMin }) => each(realMin, batch.pieces)),
-      itemStyle: { color: '#2F6A45' },
-      barMaxWidth: 22,
-    },
-  ],
+  series: bars.value,
 }))
+const bars = computed(() =>
+  hasBars.value
+    ? [
+        {
+          name: 'planned',
+          type: 'bar',
+          data: shown.value.map(({ batch, plannedMin }) => each(plannedMin, batch.pieces)),
+          itemStyle: { color: '#C9D2C7' },
+          barGap: '0%',
+          barMaxWidth: 22,
+        },
+        {
+          name: 'real',
+          type: 'bar',
+          data: shown.value.map(({ batch, realMin }) => each(realMin, batch.pieces)),
+          itemStyle: { color: '#2F6A45' },
+          barMaxWidth: 22,
+        },
+      ]
+    : [],
+)
 </script>
 
 <template>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { fibreField, paintFromAbove, paintSection, sealed, type FieldPicture } from '~~/core/grass'
 import { SOIL, type LayerPlan } from '~~/core/methods'
 import { plainNumber, seedOf } from '~~/core/units'
@@ -11,7 +10,7 @@ const props = defineProps<{ plan: LayerPlan; personMm: number; seed: string }>()
 const section = useTemplateRef<HTMLCanvasElement>('section')
 const above = useTemplateRef<HTMLCanvasElement>('above')
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useWidth(box)
 
 const HEIGHT = 190
 const MARGIN = { top: 10, ground: 22, person: 16 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import { lineFields, shownMm } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
@@ -17,7 +16,7 @@ const commission = useCommission()
 const { model, real } = useFormat()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const box = useTemplateRef<HTMLElement>('box')
-const { width } = useElementSize(box)
+const width = useWidth(box)
 const bare = ref(false)
 const view = ref<View>('front')
 

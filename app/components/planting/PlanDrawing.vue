@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
 import type { KeepOut } from '~~/core/commissions'
 import { sitterOf } from '~~/core/commissions'
 import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
@@ -17,7 +16,7 @@ const commission = useCommission()
 const { model } = useFormat()
 const box = useTemplateRef<HTMLElement>('box')
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const { width } = useElementSize(box)
+const width = useWidth(box)
 
 const MOST_HEIGHT = 430
 const PAD = 14

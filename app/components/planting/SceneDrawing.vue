@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { until, useDevicePixelRatio, useElementSize } from '@vueuse/core'
+import { until, useDevicePixelRatio } from '@vueuse/core'
 import { projection, viewingEye, within, type Eye, type PlantingPlan } from '~~/core/planting'
 import { toModelMm } from '~~/core/units'
 import { fileNameOf, save } from '../../composables/save'
@@ -18,7 +18,7 @@ const notices = useNotices()
 const { model } = useFormat()
 const box = useTemplateRef<HTMLElement>('box')
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const { width } = useElementSize(box)
+const width = useWidth(box)
 const { pixelRatio } = useDevicePixelRatio()
 
 const HEIGHT = 440

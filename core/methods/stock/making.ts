@@ -1,5 +1,5 @@
 import { makeUp, needsOf } from '../../makeup'
-import { allocate, type Claim, type StockState } from '../../stock'
+import { allocate, firstDue, type Claim, type StockState } from '../../stock'
 import { stockMethodFor } from './ways'
 
 /** What is made of what is made: soil is graded before a ground is mixed of it. */
@@ -21,7 +21,7 @@ export function makingClaims(
   const made: Claim[] = []
   const done = new Set<string>()
   for (let level = 0; level < MOST_LEVELS; level += 1) {
-    const wanting = [...claims, ...made]
+    const wanting = made.length === 0 ? claims : [...claims, ...made]
     const home = states.filter(
       ({ material }) => material.packQuantity === undefined && stockMethodFor(material.id) !== undefined,
     )
@@ -41,10 +41,7 @@ export function makingClaims(
       const needs = needsOf(work.uses)
       const whole = needs.reduce((sum, need) => sum + need.quantity, 0)
       if (whole <= (batches.get(method.id)?.quantity ?? 0)) continue
-      const due = wanting
-        .filter((claim) => claim.needs.some((need) => need.materialId === materialId))
-        .flatMap(({ due: day }) => day ?? [])
-        .sort()[0]
+      const due = firstDue(wanting, [materialId])
       const claim: Claim = {
         id: `make:${method.id}`,
         who: `${method.name}, to be made`,

@@ -74,7 +74,7 @@ export function discsOf(
 }
 
 /** Trees that are planned one by one, and discs of all of them: of more, some of each size stand for the others. */
-const MOST_TREES = 300
+const MOST_TREES = 150
 const MOST_DISCS = 20_000
 const treesPlanned = (discsEach: number): number =>
   Math.max(8, Math.min(MOST_TREES, Math.floor(MOST_DISCS / Math.max(1, discsEach))))

@@ -22,6 +22,7 @@ function clocked() {
 }
 beforeEach(() => jest.useFakeTimers({ doNotFake: ['performance', 'nextTick', 'queueMicrotask'] }))
 afterEach(() => {
+  jest.runOnlyPendingTimers()
   jest.restoreAllMocks()
   jest.useRealTimers()
 })
@@ -83,7 +84,7 @@ describe('what is worked out by slices', () => {
     let most = 0
     for (let tasks = 0; left.value > 0 && tasks < 1000; tasks += 1) {
       const before = worked.length
-      jest.runOnlyPendingTimers()
+      jest.advanceTimersToNextTimer()
       most = Math.max(most, worked.length - before)
     }
     // A telling works out another slice.
