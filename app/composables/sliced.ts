@@ -92,8 +92,9 @@ export function useSliced<T extends object, R>(items: () => readonly T[], work: 
     do next()?.run()
     while (hasTime() && (cursor < list.length || due.size > 0))
     working = false
-    left.value = list.length - entries.size + due.size
-    return left.value
+    const waiting = list.length - entries.size + due.size
+    left.value = waiting
+    return waiting
   }
   /** Goes on in a task of its own; what builds on the results is told when they are twice as many, and at the end. */
   function goOn(told: number): void {

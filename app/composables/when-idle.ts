@@ -3,6 +3,18 @@ const SLICE_MS = 30
 /** What is worked out later waits until the page is idle, but no longer than this, ms. */
 const LONGEST_WAIT_MS = 250
 
+/** While a page is made, work waits for it, but no longer than this, ms; so often it looks whether it is there. */
+const LONGEST_HELD_MS = 2_000
+const HELD_STEP_MS = 40
+let heldUntil = 0
+/** Lets {@link whenIdle} wait until {@link letGoOn} is called: something more pressing is under way. */
+export const holdBack = (): void => {
+  heldUntil = performance.now() + LONGEST_HELD_MS
+}
+export const letGoOn = (): void => {
+  heldUntil = 0
+}
+
 interface Idle {
   requestIdleCallback?(work: () => void, options: { timeout: number }): number
 }
@@ -11,6 +23,12 @@ interface Idle {
 export function whenIdle(work: () => void): void {
   const { requestIdleCallback } = globalThis as Idle
   const afresh = (): void => {
+    if (performance.now() < heldUntil) {
+      setTimeout(() => {
+        whenIdle(work)
+      }, HELD_STEP_MS)
+      return
+    }
     until = undefined
     work()
   }

@@ -17,13 +17,8 @@ const shown = computed(() =>
     .reverse(),
 )
 const each = (minutes: number, pieces: number): number => Math.round((minutes / pieces) * 100) / 100
-/** The bars come a frame after their axes: both at once take longer than a page may be held up. */
+/** The bars come when their axes are there: both at once take longer than a page may be held up. */
 const hasBars = ref(false)
-onMounted(() => {
-  requestAnimationFrame(() => {
-    hasBars.value = true
-  })
-})
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: '#17211C' },
@@ -82,6 +77,6 @@ const bars = computed(() =>
     class="m-0"
     aria-label="Hands-on minutes a piece, planned and real, by batch; the same figures stand in the table below"
   >
-    <VChart :option="option" autoresize class="h-56 w-full" />
+    <VChart :option="option" autoresize class="h-56 w-full" @rendered="hasBars = true" />
   </figure>
 </template>

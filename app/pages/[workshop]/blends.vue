@@ -232,7 +232,9 @@ async function rename(): Promise<void> {
           @swap="swap"
         />
       </LaterPart>
-      <BlendLines v-if="restingMixed" :mixed="restingMixed" />
+      <LaterPart>
+        <BlendLines v-if="restingMixed" :mixed="restingMixed" />
+      </LaterPart>
       <LaterPart>
         <TilePanel :blend="resting ?? draft" :locked="locked" @take="again" />
       </LaterPart>

@@ -29,7 +29,9 @@ useStation('Brief', () => {
         :commission="commission.current"
         @make-new="making = true"
       />
-      <LinesTable />
+      <LaterPart>
+        <LinesTable />
+      </LaterPart>
       <div class="flex flex-wrap items-start">
         <AddLine ref="addLine" />
         <div class="flex gap-2 py-3">

@@ -19,7 +19,9 @@ onBeforeUnmount(() => {
     <h1 class="sr-only">Line-up</h1>
     <LineupTools :saving="saving" @zoom-in="drawing?.zoomIn()" @zoom-out="drawing?.zoomOut()" @save="keep" />
     <LineupDrawing ref="drawing" />
-    <LineupTable />
+    <LaterPart>
+      <LineupTable />
+    </LaterPart>
   </div>
   <div v-else class="m-8 max-w-lg">
     <h1 class="mb-2">Nothing to line up</h1>

@@ -155,12 +155,14 @@ async function plan(start: boolean): Promise<void> {
         :started-fault="startedFault"
         @plan="plan"
       />
-      <BeforeStart
-        :needs="needsOf(makeUp.uses)"
-        :steps="makeUp.steps"
-        :pieces="Math.round(makeUp.started.value)"
-        class="px-5 py-2"
-      />
+      <LaterPart>
+        <BeforeStart
+          :needs="needsOf(makeUp.uses)"
+          :steps="makeUp.steps"
+          :pieces="Math.round(makeUp.started.value)"
+          class="px-5 py-2"
+        />
+      </LaterPart>
       <LaterPart>
         <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
       </LaterPart>

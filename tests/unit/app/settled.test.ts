@@ -1,6 +1,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Breathing } from '../../../core/units'
 import { useSettled } from '../../../app/composables/settled'
+import { holdBack, letGoOn } from '../../../app/composables/when-idle'
 
 /** A clock that goes on by so many ms with each part of a work. */
 function clocked(eachMs: number) {
@@ -93,6 +94,21 @@ describe('what is worked out in tasks of its own where it is much', () => {
     expect(value.value).toBe('nothing yet')
     jest.runAllTimers()
     expect(value.value).toBe('all')
+  })
+
+  test('waits while something more pressing is under way', () => {
+    const { work } = clocked(10)
+    const factor = ref(1)
+    const value = useSettled(() => work(factor.value, 12))
+    expect(value.value).toBe(1)
+    holdBack()
+    factor.value = 2
+    expect(value.value).toBe(1)
+    jest.advanceTimersByTime(1_000)
+    expect(value.value).toBe(1)
+    letGoOn()
+    jest.advanceTimersByTime(1_000)
+    expect(value.value).toBe(2)
   })
 
   test('throws what went wrong to who reads it, and is tried again', () => {
