@@ -1,9 +1,14 @@
-import { computed, effectScope, onScopeDispose, ReactiveEffect, ref, type ComputedRef } from 'vue'
+import { computed, effectScope, onScopeDispose, ReactiveEffect, ref, type ComputedRef, type Ref } from 'vue'
 import type { Breathing } from '../../core/units'
 import { hasTime, whenIdle } from './when-idle'
 
 /** So long at once, ms, whatever else this task has worked out. */
 const AT_ONCE_MS = 12
+
+/** Which values are still those of before the last change. */
+const behind = new WeakMap<ComputedRef<unknown>, Readonly<Ref<boolean>>>()
+/** Whether a value of {@link useSettled} is still that of before the last change; who reads it is told when not. */
+export const isBehind = (value: ComputedRef<unknown>): boolean => behind.get(value)?.value ?? false
 
 /**
  * A computed value of much: it is worked out at once where a slice of time is enough, else in tasks of its own, and
@@ -23,10 +28,13 @@ export function useSettled<T>(begin: () => Breathing<T>, first?: T): ComputedRef
   let work: Breathing<T> | undefined
   /** Whether a task is to come that goes on with it. */
   let later = false
+  const isLate = ref(false)
   // Not of the page that reads it first, but of who has asked for it.
   const effect = effectScope(true).run(() => new ReactiveEffect(begin)) as ReactiveEffect<Breathing<T>>
   onScopeDispose(() => {
     effect.stop()
+    stale = false
+    work = undefined
   }, true)
   effect.scheduler = () => {
     if (stale) return
@@ -57,19 +65,25 @@ export function useSettled<T>(begin: () => Breathing<T>, first?: T): ComputedRef
   }
   function proceed(): void {
     later = true
+    isLate.value = true
     whenIdle(() => {
       later = false
       // What it builds on may have come out the same.
       if (stale && !work && !effect.dirty) stale = false
       if ((stale || work) && !goOn(false)) proceed()
-      else version.value += 1
+      else {
+        isLate.value = false
+        version.value += 1
+      }
     })
   }
-  return computed<T>(() => {
+  const value = computed<T>(() => {
     void version.value
     if (stale && !later && !goOn(result === undefined)) proceed()
     if (!result) throw new Error('nothing has been worked out yet')
     if ('error' in result) throw result.error
     return result.value
   })
+  behind.set(value, isLate)
+  return value
 }

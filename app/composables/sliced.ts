@@ -67,7 +67,8 @@ export function useSliced<T extends object, R>(items: () => readonly T[], work: 
     if (!working && !later) version.value += 1
   }
   onScopeDispose(() => {
-    for (const entry of entries.values()) entry.stop()
+    list = []
+    forget(new Set())
   }, true)
 
   /** What comes next: what nothing is known of first, then what is due. */

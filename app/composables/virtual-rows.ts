@@ -31,7 +31,8 @@ function scrollOnce(
 ): void {
   if (adjustments !== undefined) scrollElement?.scrollTo({ top: offset + adjustments })
 }
-const toldHeight = ({ borderBoxSize: [box] }: ResizeObserverEntry): number => Math.round(box?.blockSize ?? 0)
+const toldHeight = ({ borderBoxSize: [box], contentRect }: ResizeObserverEntry): number =>
+  Math.round(box?.blockSize ?? contentRect.height)
 
 /** Rows of fields take longer to make than rows of words. */
 export const HEAVY_ROWS: Shown = { whole: 24, beyond: 3 }

@@ -1,3 +1,4 @@
+import { until as untilIt } from '@vueuse/core'
 import * as Comlink from 'comlink'
 import {
   arrivalsOf,
@@ -100,17 +101,27 @@ export const useBuying = defineStore('buying', () => {
   const failure = ref('')
   let asked = 0
 
+  /** What lacks after the last change: to read it begins what is still to be worked out. */
+  async function settledTask(): Promise<BuyingTask> {
+    const isToCome = (): boolean => shelf.claimsBehind || isBehind(aheads)
+    for (;;) {
+      const own = task.value
+      if (!isToCome()) return own
+      await untilIt(isToCome).toBe(false)
+    }
+  }
   /** Looks for the basket as things stand; an answer that has been overtaken is let go. */
   async function search(): Promise<void> {
     const turn = (asked += 1)
-    const own = task.value
+    searching.value = true
+    failure.value = ''
+    const own = await settledTask()
+    if (turn !== asked) return
     const solve: Solver = async (problem, options) =>
       buyer().cheapest(
         JSON.parse(JSON.stringify(problem)) as typeof problem,
         options && (JSON.parse(JSON.stringify(options)) as typeof options),
       )
-    searching.value = true
-    failure.value = ''
     try {
       const found = await planBuying(own, solve, money)
       const later = found.basket && (await waitingFor(own, found.basket, solve))

@@ -14,13 +14,22 @@ import {
 import { dealtSizes, sitterOf, sizeOfAmount, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
-/** How the stock stands for a line: worked out whole, and what is lacking for what is left of it. */
-export interface LineStock {
+/** A line worked out whole. */
+interface LineMade {
   readonly makeUp?: MakeUp
-  readonly lacks: readonly Lack[]
   /** Why its way of making can't be worked out. */
   readonly fault?: string
 }
+/** How the stock stands for a line, and what is lacking for what is left of it. */
+export interface LineStock extends LineMade {
+  readonly lacks: readonly Lack[]
+}
+/** What a line takes, and what is left of it to be made. */
+interface LineWork extends LineMade {
+  readonly line: Line
+  readonly claim?: Omit<Claim, 'order'>
+}
+const NO_LACKS: readonly Lack[] = []
 
 /**
  * Who wants what of the shelf, over all commissions: open batches and what is left to make of the lines,
@@ -90,13 +99,6 @@ export const useShelf = defineStore('shelf', () => {
   }
 
   const jobById = computed(() => new Map(workshop.commissions.map((job) => [job.id, job])))
-  /** What a line takes: worked out whole, and what is left of it to be made. */
-  interface LineWork {
-    readonly line: Line
-    readonly makeUp?: MakeUp
-    readonly fault?: string
-    readonly claim?: Omit<Claim, 'order'>
-  }
   function workOfLine(line: Line): LineWork {
     const job = jobById.value.get(line.commissionId)
     if (!job || line.methodId === undefined) return { line }
@@ -125,14 +127,7 @@ export const useShelf = defineStore('shelf', () => {
   const works = useSliced(() => workshop.lines, workOfLine)
   /** Lines whose needs are still being worked out. */
   const linesLeft = works.left
-  const lineWork = computed(() => ({
-    claims: works.results.value.flatMap(({ claim }, i) => (claim ? [{ ...claim, order: 1000 + i }] : [])),
-    made: new Map(
-      works.results.value.flatMap(({ line, claim: _claim, ...made }) =>
-        line.methodId === undefined ? [] : [[line.id, made] as const],
-      ),
-    ),
-  }))
+  const lineWork = useSettled(() => claimsAndMade(works.results.value))
 
   /** What is over of a material when all who want of it are served, in its unit. */
   const overOf = (materialId: string): number =>
@@ -166,16 +161,10 @@ export const useShelf = defineStore('shelf', () => {
     return makingAsWell(known, stock.states, beingMade.value, workshop.ownValues)
   })
   const allocation = useSettled(() => allocating(claims.value, stock.states, beingMade.value))
+  /** Whether claims or what they are given are still those of before the last change. */
+  const claimsBehind = computed(() => [lineWork, blendClaims, claims, allocation].some(isBehind))
   /** How the stock stands for each line with a way of making. */
-  const stockOf = computed<ReadonlyMap<string, LineStock>>(
-    () =>
-      new Map(
-        [...lineWork.value.made].map(([id, made]) => [
-          id,
-          { ...made, lacks: allocation.value.lacks.get(`line:${id}`) ?? [] },
-        ]),
-      ),
-  )
+  const stockOf = useSettled(() => withLacks(lineWork.value.made, allocation.value.lacks))
   /** Claims that are served before a batch of a line: open batches, and lines of commissions that are due sooner. */
   const claimsBefore = (line: Line): Claim[] => {
     const due = workshop.commissions.find(({ id }) => id === line.commissionId)?.deadline ?? '9999'
@@ -185,14 +174,7 @@ export const useShelf = defineStore('shelf', () => {
     return [...stock.batchClaims, ...others.map((claim) => ({ ...claim, running: true }))]
   }
   /** Materials that lines take, by id. */
-  const usedMaterials = computed(
-    () =>
-      new Set(
-        [...lineWork.value.made.values()].flatMap(({ makeUp: made }) =>
-          (made?.slots ?? []).flatMap(({ parts }) => parts.map(({ material }) => material.id)),
-        ),
-      ),
-  )
+  const usedMaterials = useSettled(() => materialsOf(lineWork.value.made))
   const shortages = computed<readonly Shortage[]>(() => allocation.value.shortages)
   const shortageOf = computed(() => new Map(shortages.value.map((short) => [short.materialId, short])))
   const lacksOfBatch = (batchId: string): readonly Lack[] =>
@@ -201,6 +183,7 @@ export const useShelf = defineStore('shelf', () => {
     beingMade,
     linesLeft,
     claims,
+    claimsBehind,
     homeMade,
     usedMaterials,
     wanting,
@@ -216,6 +199,43 @@ export const useShelf = defineStore('shelf', () => {
     allocation,
   }
 })
+
+/** What lines want of the shelf, and how each is made, by its id. */
+function* claimsAndMade(
+  works: readonly LineWork[],
+): Breathing<{ readonly claims: readonly Claim[]; readonly made: ReadonlyMap<string, LineMade> }> {
+  const claims: Claim[] = []
+  const made = new Map<string, LineMade>()
+  for (const [i, { line, makeUp, fault, claim }] of works.entries()) {
+    if (claim) claims.push({ ...claim, order: 1000 + i })
+    if (line.methodId !== undefined)
+      made.set(line.id, {
+        ...(makeUp === undefined ? {} : { makeUp }),
+        ...(fault === undefined ? {} : { fault }),
+      })
+    yield
+  }
+  return { claims, made }
+}
+function* withLacks(
+  made: ReadonlyMap<string, LineMade>,
+  lacks: ReadonlyMap<string, readonly Lack[]>,
+): Breathing<ReadonlyMap<string, LineStock>> {
+  const stock = new Map<string, LineStock>()
+  for (const [id, line] of made) {
+    stock.set(id, { ...line, lacks: lacks.get(`line:${id}`) ?? NO_LACKS })
+    yield
+  }
+  return stock
+}
+function* materialsOf(made: ReadonlyMap<string, LineMade>): Breathing<ReadonlySet<string>> {
+  const ids = new Set<string>()
+  for (const { makeUp } of made.values()) {
+    for (const { parts } of makeUp?.slots ?? []) for (const { material } of parts) ids.add(material.id)
+    yield
+  }
+  return ids
+}
 
 /** What is to be mixed for claims. */
 function* mixingToo(...[claims, ...rest]: Parameters<typeof mixingClaims>): Breathing<readonly Claim[]> {

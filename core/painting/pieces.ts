@@ -63,7 +63,7 @@ const partsOf = { [Part.flower]: Of.flower, [Part.fruit]: Of.fruit, [Part.eye]: 
 const within = (value: number): number => (value < 1 ? 1 : value > 255 ? 255 : value | 0)
 
 /** Twigs whose leaves are laid out before a breath is taken. */
-const TWIGS_AT_ONCE = 250
+const TWIGS_AT_ONCE = 80
 
 /** Everything that the drawing has, in px from its foot; with a breath now and then. */
 export function* piecing(

@@ -23,7 +23,7 @@ export interface Plate {
 const DEPTH = { whole: 9, near: 6, coarse: 2 } as const
 
 /** Pieces that are laid into a plate before a breath is taken. */
-const PIECES_AT_ONCE = 400
+const PIECES_AT_ONCE = 150
 
 /** Makes a plate. Its time grows with its pixels and its leaves, and it is made once for a whole year. */
 export const plateOf = (drawing: PlantDrawing, size: PlateSize): Plate => toTheEnd(platingOf(drawing, size))

@@ -19,6 +19,11 @@ const shown = computed(() =>
 const each = (minutes: number, pieces: number): number => Math.round((minutes / pieces) * 100) / 100
 /** The bars come when their axes are there: both at once take longer than a page may be held up. */
 const hasBars = ref(false)
+const showBars = (): void => {
+  requestAnimationFrame(() => {
+    hasBars.value = true
+  })
+}
 const option = computed(() => ({
   animation: false,
   textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: '#17211C' },
@@ -77,6 +82,6 @@ const bars = computed(() =>
     class="m-0"
     aria-label="Hands-on minutes a piece, planned and real, by batch; the same figures stand in the table below"
   >
-    <VChart :option="option" autoresize class="h-56 w-full" @rendered="hasBars = true" />
+    <VChart :option="option" autoresize class="h-56 w-full" @rendered="showBars" />
   </figure>
 </template>

@@ -1,6 +1,6 @@
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, effectScope, nextTick, ref, watch } from 'vue'
 import type { Breathing } from '../../../core/units'
-import { useSettled } from '../../../app/composables/settled'
+import { isBehind, useSettled } from '../../../app/composables/settled'
 import { holdBack, letGoOn } from '../../../app/composables/when-idle'
 
 /** A clock that goes on by so many ms with each part of a work. */
@@ -49,6 +49,7 @@ describe('what is worked out in tasks of its own where it is much', () => {
     await nextTick()
     // Twelve parts of 10 ms: three slices and a bit.
     expect([value.value, after.value]).toEqual([10, 11])
+    expect(isBehind(value)).toBe(true)
     jest.advanceTimersToNextTimer()
     expect([value.value, after.value]).toEqual([10, 11])
     for (let i = 0; i < 30; i += 1) {
@@ -57,6 +58,7 @@ describe('what is worked out in tasks of its own where it is much', () => {
     }
     expect(told).toEqual([11, 31])
     expect(value.value).toBe(30)
+    expect([isBehind(value), isBehind(after)]).toEqual([false, false])
   })
 
   test('begins afresh where what it builds on changes on the way', () => {
@@ -109,6 +111,20 @@ describe('what is worked out in tasks of its own where it is much', () => {
     letGoOn()
     jest.advanceTimersByTime(1_000)
     expect(value.value).toBe(2)
+  })
+
+  test('is left alone when who asked for it has gone', () => {
+    const { times, work } = clocked(10)
+    const factor = ref(1)
+    const scope = effectScope()
+    const value = scope.run(() => useSettled(() => work(factor.value, 12)))
+    expect(value?.value).toBe(1)
+    factor.value = 2
+    expect(value?.value).toBe(1)
+    scope.stop()
+    const before = times()
+    jest.runAllTimers()
+    expect(times()).toBe(before)
   })
 
   test('throws what went wrong to who reads it, and is tried again', () => {

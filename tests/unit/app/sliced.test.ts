@@ -1,4 +1,4 @@
-import { nextTick, ref, shallowRef, watch } from 'vue'
+import { effectScope, nextTick, ref, shallowRef, watch } from 'vue'
 import { useSliced } from '../../../app/composables/sliced'
 
 interface Item {
@@ -152,5 +152,22 @@ describe('what is worked out by slices', () => {
     expect(() => results.value).toThrow('no such thing')
     broken.value = false
     expect(results.value).toEqual([1, 2])
+  })
+
+  test('is left alone when who asked for it has gone', () => {
+    const { worked, work } = clocked()
+    const items = shallowRef(many(1000))
+    const scope = effectScope()
+    const sliced = scope.run(() =>
+      useSliced(
+        () => items.value,
+        ({ id }) => work(id),
+      ),
+    )
+    expect(sliced?.results.value.length).toBeGreaterThan(0)
+    scope.stop()
+    const before = worked.length
+    jest.runAllTimers()
+    expect(worked).toHaveLength(before)
   })
 })
