@@ -1,5 +1,5 @@
 import { makeUp, needsOf } from '../../makeup'
-import { allocate, firstDue, type Claim, type StockState } from '../../stock'
+import { allocate, firstDue, takersOf, type Claim, type StockState } from '../../stock'
 import { stockMethodFor } from './ways'
 
 /** What is made of what is made: soil is graded before a ground is mixed of it. */
@@ -20,11 +20,16 @@ export function makingClaims(
 ): Claim[] {
   const made: Claim[] = []
   const done = new Set<string>()
+  const home = states.filter(
+    ({ material }) => material.packQuantity === undefined && stockMethodFor(material.id) !== undefined,
+  )
+  // Of very many claims few want of what is made at home.
+  const takers = takersOf(claims)
+  const wantingHome = [
+    ...new Set(home.flatMap(({ material }) => (takers.get(material.id) ?? []).map(({ claim }) => claim))),
+  ]
   for (let level = 0; level < MOST_LEVELS; level += 1) {
-    const wanting = made.length === 0 ? claims : [...claims, ...made]
-    const home = states.filter(
-      ({ material }) => material.packQuantity === undefined && stockMethodFor(material.id) !== undefined,
-    )
+    const wanting = [...wantingHome, ...made]
     const { shortages } = allocate(wanting, home, coming)
     const batches = new Map<string, { quantity: number; claim: Claim }>()
     for (const { materialId, short, shortOnTray, unit } of shortages) {
