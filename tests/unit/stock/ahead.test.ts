@@ -1,5 +1,7 @@
+import { toTheEnd } from '../../../core/units'
 import {
   aheadOf,
+  aheadOfEach,
   enoughFor,
   enoughWords,
   lastOfKind,
@@ -56,6 +58,23 @@ const parcel = (quantity: number, on: string): Arrival => ({
 })
 
 describe('the shelf ahead', () => {
+  test('of each material is the same as of one', () => {
+    const claims = [
+      claim('a', 30, '2026-12-24'),
+      claim('b', 20),
+      claim('c', 5, '2026-12-20', { running: true }),
+    ]
+    const parcels = [parcel(40, '2026-12-12')]
+    const each = toTheEnd(aheadOfEach([glue(10)], claims, new Map([['glue', parcels]]), TODAY, 14))
+    expect([...each]).toEqual([['glue', aheadOf(glue(10), claims, parcels, TODAY, 14)]])
+    expect(
+      each
+        .get('glue')
+        ?.days.filter(({ what }) => what === 'wanted')
+        .map(({ who }) => who),
+    ).toEqual(['c', 'a', 'b'])
+  })
+
   test('materials must be there two weeks before a promise, and today for what is on the bench', () => {
     expect(neededBy(claim('a', 1, '2026-12-24'), TODAY, 14)).toBe('2026-12-10')
     expect(neededBy(claim('a', 1, '2026-11-30'), TODAY, 14)).toBe(TODAY)

@@ -1,4 +1,13 @@
-import { allocate, lackWords, mergedNeeds, shortageOf, type Claim } from '../../../core/stock'
+import {
+  allocate,
+  allocating,
+  firstDue,
+  lackWords,
+  mergedNeeds,
+  shortageOf,
+  takersOf,
+  type Claim,
+} from '../../../core/stock'
 import { stocked } from '../../support/workshop'
 
 const shelf = (onHand: number, id = 'foam-fine-mid') =>
@@ -55,6 +64,43 @@ describe('promises are needs', () => {
 
   test('on an empty shelf nobody has it', () => {
     expect(short([claim('a', 5, { due: '2026-01-01' }), claim('b', 5)], 0).of('b')?.heldBy).toEqual([])
+  })
+})
+
+describe('very many who want of one shelf', () => {
+  const claims = Array.from({ length: 3000 }, (_, i) =>
+    claim(`line-${String(i).padStart(4, '0')}`, 1, {
+      order: i,
+      ...(i % 3 === 0 ? { due: '2026-12-01' } : {}),
+    }),
+  )
+
+  test('are served in turn; of those who hold it eight are named', () => {
+    const { lacks, shortages } = allocate(claims, shelf(1500))
+    expect(shortages[0]).toMatchObject({ needed: 3000, short: 1500 })
+    // A thousand are due; of the others the first five hundred have some.
+    expect(lacks.has('line-2997')).toBe(false)
+    const [last] = lacks.get('line-2999') ?? []
+    expect(last?.heldBy.map(({ id }) => id)).toEqual(
+      [0, 3, 6, 9, 12, 15, 18, 21].map((i) => `line-${String(i).padStart(4, '0')}`),
+    )
+    expect(last?.heldByMore).toBe(2991)
+  })
+
+  test('are put in turn once for a list, and told by the first day that they are due', () => {
+    expect(takersOf(claims)).toBe(takersOf(claims))
+    expect(takersOf(claims).get('foam-fine-mid')).toHaveLength(3000)
+    expect(firstDue(claims, ['foam-fine-mid'])).toBe('2026-12-01')
+    expect(firstDue(claims, ['nothing'])).toBeUndefined()
+  })
+
+  test('a breath is taken for each material that is wanted, and what comes out is the same', () => {
+    const work = allocating(claims, shelf(1500))
+    let breaths = 0
+    let next = work.next()
+    for (; !next.done; next = work.next()) breaths += 1
+    expect(breaths).toBe(1)
+    expect(next.value).toEqual(allocate(claims, shelf(1500)))
   })
 })
 
