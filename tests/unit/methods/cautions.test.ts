@@ -1,6 +1,7 @@
-import { makeUp, mindedNow, type Job, type MakeUp, type Method } from '../../../core/makeup'
+import { makeUp, mindedNow, type Job, type MakeUp } from '../../../core/makeup'
 import { methods } from '../../../core/methods'
 import { cautionOf, cautions, gears, gravestFirst } from '../../../core/safety'
+import { wayExamples, workedExample } from '../../support/ways'
 import { batch, stocked } from '../../support/workshop'
 
 type Step = MakeUp['steps'][number]
@@ -35,22 +36,9 @@ const signs: readonly (readonly [string, (step: Step, names: string) => boolean,
   ['mould', ({ faults }) => faults.includes('mould'), ['mould']],
 ]
 
-const examples = methods.flatMap((method: Method) =>
-  (method.examples as readonly Job[]).flatMap((job, i) => {
-    const all = method.options.reduce<Record<string, string>[]>(
-      (sets, { id, choices }) => sets.flatMap((set) => choices.map((one) => ({ ...set, [id]: one.id }))),
-      [{}],
-    )
-    return all.map(
-      (choices) =>
-        [`${method.id} ${i + 1} ${Object.values(choices).join(' ')}`, method, job, choices] as const,
-    )
-  }),
-)
-
 describe('what can hurt is said at the step where it can', () => {
-  test.each(examples)('%s', (_name, method, job, choices) => {
-    const up = makeUp({ job, method, states: stocked(), choices, dryingFactor: 1 })
+  test.each(wayExamples)('$name', (example) => {
+    const up = workedExample(example)
     const soaks = up.uses.some(({ material }) =>
       /hemp|wool|stuffing|hank|towelling/i.test(material?.name ?? ''),
     )
@@ -101,8 +89,8 @@ describe('what can hurt is said at the step where it can', () => {
 
   test('no step dries anything by a stove, and no caution is without a place', () => {
     const said = new Set<string>(['drilling'])
-    for (const [, method, job, choices] of examples)
-      for (const step of makeUp({ job, method, states: stocked(), choices, dryingFactor: 1 }).steps) {
+    for (const example of wayExamples)
+      for (const step of workedExample(example).steps) {
         for (const id of step.cautions) said.add(id)
         expect(step.text).not.toMatch(/(?<!never )by (?:a|the) stove/)
       }
