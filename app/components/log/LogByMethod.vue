@@ -50,6 +50,8 @@ const against = (ratio: number): string =>
         </tr>
       </tbody>
     </table>
-    <LazyMinutesChart :entries="entries" class="lg:border-l lg:border-line" />
+    <LaterPart>
+      <LazyMinutesChart :entries="entries" class="lg:border-l lg:border-line" />
+    </LaterPart>
   </section>
 </template>

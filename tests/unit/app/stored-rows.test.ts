@@ -14,7 +14,9 @@ describe('stored rows', () => {
       const db = new WorkshopDb(`rows-${count}`)
       const rows = many(count)
       await db.lines.bulkAdd([...rows].reverse())
-      expect((await readWhole<Line>(db.lines)).map(({ id }) => id)).toEqual(rows.map(({ id }) => id))
+      expect((await readWhole<Line>(db.table<Line, string>('lines'))).map(({ id }) => id)).toEqual(
+        rows.map(({ id }) => id),
+      )
       await db.delete()
     },
   )
