@@ -41,7 +41,7 @@ const option = computed(() => ({
   xAxis: {
     type: 'category',
     data: shown.value.map(({ batch }) => batch.name),
-    axisLabel: { fontSize: 12, width: 54, overflow: 'break', lineHeight: 14, interval: 0, color: '#56635B' },
+    axisLabel: { fontSize: 11, width: 56, overflow: 'break', lineHeight: 14, interval: 0, color: '#56635B' },
     axisTick: { show: false },
   },
   yAxis: {
