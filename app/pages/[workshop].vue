@@ -16,6 +16,12 @@ const shelf = useShelf()
 const linesLeft = computed(() => Math.max(commission.linesLeft, shelf.linesLeft))
 /** Stations that show nothing true before the ledger is read. */
 const needsLedger = computed(() => /\/(make-up|stock|log|bench)$/.test(route.path))
+/** Each station begins at its top, however far the one before was scrolled. */
+const station = useTemplateRef<HTMLElement>('station')
+watch(
+  () => route.path,
+  () => station.value?.scrollTo({ top: 0 }),
+)
 useKeys()
 useBenchNotices()
 useHead({ title: computed(() => `${shell.title} · Hardy Thicket`) })
@@ -33,7 +39,7 @@ onBeforeUnmount(() => workshop.close())
         Find anything <kbd class="key">/</kbd>
       </button>
     </header>
-    <main id="station" class="frame-main" tabindex="-1">
+    <main id="station" ref="station" class="frame-main" tabindex="-1">
       <DemoNotice v-if="workshop.isDemo && workshop.status === 'open'" />
       <UpdateNotice />
       <NuxtErrorBoundary

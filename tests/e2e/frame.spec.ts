@@ -140,3 +140,21 @@ test.describe('the frame', () => {
     await expect(page.getByLabel('Real height').first()).toHaveValue('60 ft')
   })
 })
+
+test('each station begins at its top, however far the one before was scrolled', async ({ page }) => {
+  const maker = new Maker(page)
+  await maker.open('stock', 'demo')
+  const main = page.locator('#station')
+  const scrolled = (): Promise<number> => main.evaluate(({ scrollTop }) => scrollTop)
+  for (const next of ['Brief', 'Line-up', 'Stock', 'Log']) {
+    // Parts of a station come one by one: it can be scrolled when they are there.
+    await expect
+      .poll(async () => {
+        await main.evaluate((element) => element.scrollTo({ top: 500 }))
+        return scrolled()
+      })
+      .toBeGreaterThan(40)
+    await maker.go(next)
+    expect(await scrolled()).toBe(0)
+  }
+})
