@@ -7,6 +7,7 @@ import prettier from 'eslint-config-prettier'
 /** The floors of core/, lowest first. A floor may use those below it, never one above or beside it on the same line. */
 const floors = [
   ['units'],
+  ['quantities'],
   ['colour', 'csv', 'safety', 'templates'],
   ['plants'],
   ['growth', 'coverage', 'adhesives', 'stock', 'inspection', 'tools'],

@@ -3,10 +3,10 @@ import {
   formatMoney,
   formatQuantity,
   formatRealLength,
-  type Figure,
   type StockUnit,
   formatMinutes,
 } from '~~/core/units'
+import type { Figure } from '~~/core/quantities'
 
 /** Figures in the workshop's own units and currency. */
 export function useFormat() {
@@ -36,7 +36,8 @@ function showFigure(value: number, unit: string, money: (minor: number) => strin
   if (unit === 'hundredths') return money(value)
   if (unit === 'min') return formatMinutes(value)
   if (stockUnits.has(unit)) return formatQuantity(value, unit as StockUnit)
-  return `${Math.round(value * 100) / 100} ${unit}`
+  if (unit === '%') return `${Math.round(value * 100)} %`
+  return `${Math.round(value * 100) / 100} ${unit}`.trim()
 }
 
 const dayMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })

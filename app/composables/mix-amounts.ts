@@ -1,5 +1,4 @@
-import { amountsFor, limitOf, type MixedBlend } from '~~/core/blends'
-import { figure, input } from '~~/core/units'
+import { amountFigure, amountsFor, limitOf, type MixedBlend } from '~~/core/blends'
 
 /** What so much of a mix takes of each jar, what is free of it, and which runs out first. */
 export function useMixAmounts(mixed: () => MixedBlend, ml: () => number) {
@@ -7,7 +6,7 @@ export function useMixAmounts(mixed: () => MixedBlend, ml: () => number) {
   const amounts = computed(() => amountsFor(mixed().mixture, ml()))
   const rows = computed(() =>
     amounts.value.map((amount) => {
-      const { material, bulkGPerMl } = amount.portion.grain
+      const { material } = amount.portion.grain
       const free = shelf.freeOf(material.id)
       const short = amount.g - free
       return {
@@ -15,11 +14,7 @@ export function useMixAmounts(mixed: () => MixedBlend, ml: () => number) {
         material,
         free,
         lacking: short > Math.max(0.05, 0.005 * amount.g) ? short : 0,
-        figure: figure(amount.g, 'g', 'amount × parts ÷ all parts × bulk density', [
-          input('amount', ml(), 'ml', 'yours'),
-          input('parts', amount.portion.parts, '', 'yours'),
-          input('bulk density', bulkGPerMl, 'g/ml', 'memory', material.name),
-        ]),
+        figure: amountFigure(mixed().mixture, amount.portion, ml()),
       }
     }),
   )

@@ -1,3 +1,4 @@
+export * from './figures'
 export * from './grains'
 export * from './mixture'
 export * from './records'

@@ -1,2 +1,3 @@
 export * from './fibre'
 export * from './see-through'
+export * from './quantities'

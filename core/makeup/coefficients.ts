@@ -1,6 +1,7 @@
 import * as z from 'zod'
 import { changeable } from '../units/schema'
-import { plainNumber, type NumberInput, type Origin } from '../units'
+import type { Leaf } from '../quantities'
+import { plainNumber, type Origin } from '../units'
 
 /** A number that a way of making rests on: what it is worth until a maker, or later the log, knows better. */
 export interface Coefficient {
@@ -60,18 +61,17 @@ export function worthOf(coefficient: Coefficient, own: OwnValues): { value: numb
 export type Learnt = ReadonlyMap<string, { readonly value: number; readonly of: number }>
 
 /** A coefficient as it goes into a figure: as the maker has set it; else as the log has taught it; else as it is. */
-export function coefficientInput(coefficient: Coefficient, own: OwnValues, learnt?: Learnt): NumberInput {
+export function coefficientLeaf(coefficient: Coefficient, own: OwnValues, learnt?: Learnt): Leaf {
   const { value, origin } = worthOf(coefficient, own)
-  const { name, unit, id, note, range } = coefficient
+  const { name, unit, id, note, range, spread } = coefficient
+  const leaf = { op: 'leaf', is: 'coefficient', name, unit, coefficient: id, spread } as const
   const taught = learnt?.get(id)
   if (taught && taught.of > 0 && !own.has(id))
     return {
-      name,
+      ...leaf,
       value: Math.min(range[1], Math.max(range[0], taught.value)),
-      unit,
-      origin: 'yours',
-      coefficient: id,
+      origin: 'log',
       note: `by ${taught.of === 1 ? 'your last batch' : `your last ${taught.of} batches`}; ${plainNumber(value, 3)} before`,
     }
-  return { name, value, unit, origin, coefficient: id, ...(note === undefined ? {} : { note }) }
+  return { ...leaf, value, origin, ...(note === undefined ? {} : { note }) }
 }

@@ -11,7 +11,7 @@ export const dressing = coefficients('shared', {
   baseSticks: share('base coat sticks, of what is thrown', 0.45),
   laterSticks: share('later coats stick, of what is thrown', 0.35),
   leafSticks: share('leaf sticks in a pass, of what is thrown', 0.3),
-  throwSec: amount('sprinkle, for each cm² of crown', 0.3, 's'),
+  throwSec: amount('sprinkle, for each cm² of crown', 0.3, 's/cm²'),
   readySec: seconds('spray a round before the first sprinkle', 8),
   sprayWetSec: seconds('hairspray stays wet', 60),
   tackWetSec: seconds('spray adhesive stays open', 300),

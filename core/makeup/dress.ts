@@ -1,10 +1,22 @@
-import { figure, input } from '../units'
+import {
+  difference,
+  fact,
+  MM_IN_CM,
+  number,
+  ONE,
+  product,
+  property,
+  quotient,
+  rest,
+  type Expression,
+} from '../quantities'
+import type { Coefficient } from './coefficients'
 import { dressing as d } from './dress-figures'
 import type { Option, PlantTask, Use } from './method'
 import type { Kin, Piece } from './job'
 import type { Slot } from './slots'
 import { hands, roundOf, step, timeWords, wait, within, type Step, type StepDraft } from './step'
-import { coatUse, crownInput, flockUse, materialsAt, use } from './uses'
+import { aboveOf, coatUse, crownOf, flockUse, leafOf, materialsAt, seeThroughOf, use } from './uses'
 
 /** How a crown is dressed: with what it is stuck, and whether with leaf, which takes two passes. */
 export interface Dress {
@@ -15,7 +27,7 @@ export interface Dress {
   /** The slot that holds the adhesive, where the way has one already; absent: one of its own. */
   readonly slot?: string
   /** Share of what is seen that armature and fibre cover already; the foliage makes up the rest. 0 to 1. */
-  readonly filled?: number
+  readonly filled?: Coefficient
 }
 
 /** The step of the second pass. */
@@ -138,16 +150,15 @@ export function dressUses(task: PlantTask, dress: Dress): Use[] {
     uses.push(coatUse(task, { slot: dress.slot ?? 'adhesive', step: at, label }, d.adhesiveCoat))
   }
   if (hasLeaf(piece)) {
-    const open = 1 - (dress.filled ?? 0)
-    const filled = (id: string): boolean => task.fill(id).parts.length > 0
-    const light = filled('highlight') ? task.value(d.lightShare) : 0
-    const dark = dress.shade && filled('shade') ? task.value(d.shadeShare) : 0
+    const isFilled = (id: string): boolean => task.fill(id).parts.length > 0
+    const light = isFilled('highlight') ? task.input(d.lightShare) : undefined
+    const dark = dress.shade && isFilled('shade') ? task.input(d.shadeShare) : undefined
     const last = dress.form === 'leaf' ? AGAIN : 'dress'
     const flock = (
       slot: string,
       at: string,
       label: string,
-      share: number,
+      shares: readonly Expression[],
       sticks: typeof d.baseSticks,
       of: Piece = piece,
     ): Use =>
@@ -155,46 +166,53 @@ export function dressUses(task: PlantTask, dress: Dress): Use[] {
         slot,
         step: at,
         label,
-        area: crownInput(task),
-        seeThrough: input('g, see-through in full leaf', of.seeThrough, '', of.seeThroughOrigin),
-        leaf: of.leaf,
-        share: input('share of the foliage', share * open, '', 'formula', 'of −ln g'),
+        area: crownOf(task),
+        seeThrough: seeThroughOf({ piece: of }),
+        leaf: leafOf({ piece: of }),
+        share: product(...shares, ...(dress.filled ? [rest(task.input(dress.filled))] : [])),
         sticks,
       })
     coat(`${adhesiveNames[dress.adhesive]}, first coat`, 'dress')
-    if (dark > 0) uses.push(flock('shade', 'dress', 'Shade, underneath and inside', dark, d.baseSticks))
-    const base = 1 - light - dark
-    const leaf = (at: string, label: string, share: number, sticks: typeof d.baseSticks): Use[] =>
-      leafyKin(piece).map((kin) =>
-        flock(kin.slot, at, `${label}${kin.of}`, share * kin.share, sticks, kin.piece),
-      )
+    if (dark) uses.push(flock('shade', 'dress', 'Shade, underneath and inside', [dark], d.baseSticks))
+    // The base makes up what the other two tones leave.
+    const tones = [light, dark].filter((tone) => tone !== undefined)
+    const base = tones.reduce<Expression>((left, tone) => difference(left, tone), ONE)
+    const leaf = (
+      at: string,
+      label: string,
+      shares: readonly Expression[],
+      sticks: typeof d.baseSticks,
+    ): Use[] =>
+      leafyKin(piece).map((kin) => {
+        const own = kin.share < 1 ? [fact('share of the kind', kin.share, '', 'line')] : []
+        return flock(kin.slot, at, `${label}${kin.of}`, [...shares, ...own], sticks, kin.piece)
+      })
     if (dress.form === 'leaf') {
-      uses.push(...leaf('dress', 'Leaf, first pass', base / 2, d.leafSticks))
+      const half = quotient(base, number(2))
+      uses.push(...leaf('dress', 'Leaf, first pass', [half], d.leafSticks))
       coat(`${adhesiveNames[dress.adhesive]}, second coat`, AGAIN)
-      uses.push(...leaf(AGAIN, 'Leaf, second pass', base / 2, d.leafSticks))
-    } else uses.push(...leaf('dress', 'Foliage', base, d.baseSticks))
-    if (light > 0) uses.push(flock('highlight', last, 'Highlight, from above', light, d.laterSticks))
+      uses.push(...leaf(AGAIN, 'Leaf, second pass', [half], d.leafSticks))
+    } else uses.push(...leaf('dress', 'Foliage', [base], d.baseSticks))
+    if (light) uses.push(flock('highlight', last, 'Highlight, from above', [light], d.laterSticks))
   }
   if (task.choice('snow') === 'laden') {
     coat(`${adhesiveNames[dress.adhesive]} for the snow`, 'snow')
-    const top = input('crown from above', piece.topAreaCm2, 'cm²', 'formula', 'π/4 · crown width²')
-    const deep = task.input(d.snowMm)
-    uses.push(
-      use(task, {
-        slot: 'snow',
-        step: 'snow',
-        label: 'Snow',
-        perPiece: figure(
-          (top.value * deep.value) / 10 / 2,
-          'g',
-          'crown from above × depth × bulk density of 0.5 g/ml',
-          [top, deep],
-        ),
-      }),
-    )
+    uses.push(snowUse(task))
   }
   return uses
 }
+
+/** How much powdered snow weighs as it lies. Our estimate. */
+const SNOW_BULK = property('bulk density of snow powder', 0.5, 'g/ml')
+
+/** Snow as it lies on a crown: from above × depth × bulk density. */
+export const snowUse = (task: PlantTask): Use =>
+  use(task, {
+    slot: 'snow',
+    step: 'snow',
+    label: 'Snow',
+    each: product(aboveOf(task), quotient(task.input(d.snowMm), MM_IN_CM), SNOW_BULK),
+  })
 
 const windows: Record<Dress['adhesive'], (typeof d)[keyof typeof d]> = {
   hairspray: d.sprayWetSec,

@@ -1,9 +1,11 @@
-import { fibreMassPerArea, sprinkle } from '../coverage'
-import { figure, input, plainNumber, type NumberInput } from '../units'
+import { fibreMass, lostInTheFall, thrown } from '../coverage'
+import { fact, figure, product, property, type Expression } from '../quantities'
+import { plainNumber } from '../units'
 import type { Material } from '../stock'
 import type { Coefficient } from './coefficients'
 import type { PlantTask, Use } from './method'
 import { shared } from './shared'
+import { startedOf } from './uses'
 import type { Step, StepDraft } from './step'
 
 /** Fibre set upright by static at one step, on so much ground for each piece. */
@@ -12,10 +14,10 @@ export interface FibreCoat {
   readonly step: string
   readonly label: string
   /** Fibres on a cm², and the cm² of one piece. */
-  readonly perCm2: NumberInput
-  readonly area: NumberInput
+  readonly perCm2: Expression
+  readonly area: Expression
   /** Share of these fibres that this slot makes up, 0–1. */
-  readonly share?: number
+  readonly share?: Expression
   /** Of what is thrown, the share that sticks. */
   readonly sticks: Coefficient
 }
@@ -33,36 +35,29 @@ export function fibreUses(task: PlantTask, coat: FibreCoat): Use[] {
   const wished = wish.stuff === 'fibre' ? wish.lengthMm : USUAL.lengthMm
   const parts: readonly { material?: Material; share: number }[] =
     filled.parts.length > 0 ? filled.parts : [{ share: 1 }]
-  const share = coat.share ?? 1
   return parts.map(({ material, share: own }) => {
     const of = material?.of.stuff === 'fibre' ? material.of : { lengthMm: wished, dtex: USUAL.dtex }
-    const stuck = fibreMassPerArea(coat.perCm2.value, of.lengthMm, of.dtex) * coat.area.value * share * own
-    const reclaimed = task.input(shared.reclaimed)
-    const each = sprinkle(stuck, task.value(coat.sticks), reclaimed.value)
-    const inputs = [
+    const stuck = product(
+      fibreMass(
+        coat.perCm2,
+        property('length', of.lengthMm, 'mm', 'stock', material?.name ?? 'as wished'),
+        property('linear density', of.dtex, 'dtex', 'memory'),
+      ),
       coat.area,
-      coat.perCm2,
-      input('length', of.lengthMm, 'mm', 'memory', material?.name ?? 'as wished'),
-      input('linear density', of.dtex, 'dtex', 'memory'),
-      ...(share * own < 1 ? [input('share of the fibres', share * own, '', 'formula')] : []),
-      task.input(coat.sticks),
-      reclaimed,
-    ]
+      ...(coat.share ? [coat.share] : []),
+      ...(own < 1 ? [fact('share of this length', own, '')] : []),
+    )
+    const sticks = task.input(coat.sticks)
+    const each = product(stuck, lostInTheFall(sticks, task.input(shared.reclaimed)))
+    const started = startedOf(task)
     return {
       slot: coat.slot,
       step: coat.step,
       label: parts.length > 1 ? `${coat.label}, ${plainNumber(of.lengthMm, 1)} mm` : coat.label,
       ...(material === undefined ? {} : { material }),
-      perPiece: figure(
-        each.leavesStockG,
-        'g',
-        'fibres per area × length × dtex × area × share, plus what is lost',
-        inputs,
-        'formula',
-        'ISO 1144 tex system',
-      ),
-      total: figure(each.leavesStockG * task.started, 'g', 'amount for one × pieces started', inputs),
-      lies: figure(each.thrownG * task.started, 'g', 'stuck ÷ sticking share × pieces started', inputs),
+      perPiece: figure(each, 'g'),
+      total: figure(product(each, started), 'g'),
+      lies: figure(product(thrown(stuck, sticks), started), 'g'),
     }
   })
 }

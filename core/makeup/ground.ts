@@ -1,15 +1,15 @@
-import { figure, input, type NumberInput } from '../units'
+import { fact, figure, number, product, quotient, type Expression } from '../quantities'
 import { coefficients } from './coefficients'
 import { dressing } from './dress-figures'
 import type { Option, PlantTask, Pour, Use } from './method'
 import { amount, minutes, seconds } from './rows'
 import type { Slot } from './slots'
 import { hands, timeWords, wait, within, type StepDraft } from './step'
-import { use } from './uses'
+import { startedOf, use } from './uses'
 
 /** What setting plants in glue and sealing ground takes, whatever is set. */
 export const grounding = coefficients('shared', {
-  poolMl: amount('PVA in a pool, for a cm² of foot', 0.12, 'ml'),
+  poolMl: amount('PVA in a pool, for a cm² of foot', 0.12, 'ml/cm²'),
   poolSec: seconds('set in a pool', 20),
   poolOpenSec: seconds('a pool of PVA stays open', 480),
   wettingMl: amount('wetting mist', 0.02, 'ml/cm²'),
@@ -20,6 +20,8 @@ export const grounding = coefficients('shared', {
 
 /** Parts of water to one of PVA, for sealing. Common practice: 3 : 1 to 1 : 1. */
 const WATER_PARTS = 3
+/** Alcohol in a wetting mist; the rest is water. */
+const ALCOHOL = fact('alcohol in the mist', 0.7, '', 'common practice')
 
 /** Whether ground that has been set is sealed with dilute PVA. */
 export const sealOption: Option = {
@@ -45,23 +47,19 @@ export const sealSlots = (choice: (option: string) => string): readonly Slot[] =
  * Wetting and dilute PVA over an area.
  * @param area cm² of one piece or patch that is sealed @param step the step at which it is done
  */
-export function sealingUses(task: PlantTask, area: NumberInput, step = 'seal'): Use[] {
-  const of = (slot: string, label: string, rate: typeof grounding.sealMl, share: number): Use =>
+export function sealingUses(task: PlantTask, area: Expression, step = 'seal'): Use[] {
+  const of = (slot: string, label: string, rate: typeof grounding.sealMl, share: Expression): Use =>
     use(task, {
       slot,
       step,
       label,
-      perPiece: figure(area.value * task.value(rate) * share, 'ml', `area × ${rate.name} × share`, [
-        area,
-        task.input(rate),
-        input('share of it', share, '', 'common practice'),
-      ]),
+      each: product(area, task.input(rate), share),
     })
   return [
     ...(task.fill('wetting').parts.length > 0
-      ? [of('wetting', 'Wetting alcohol', grounding.wettingMl, 0.7)]
+      ? [of('wetting', 'Wetting alcohol', grounding.wettingMl, ALCOHOL)]
       : []),
-    of('seal', 'PVA to seal, 1 : 3 water', grounding.sealMl, 1 / (1 + WATER_PARTS)),
+    of('seal', 'PVA to seal, 1 : 3 water', grounding.sealMl, quotient(number(1), number(1 + WATER_PARTS))),
   ]
 }
 
@@ -69,9 +67,7 @@ export function sealingUses(task: PlantTask, area: NumberInput, step = 'seal'): 
  * What is poured together to wet and to seal all parts started.
  * @param area cm² of one part @param times how often it is sealed
  */
-export function sealingPours(task: PlantTask, area: NumberInput, times = 1): Pour[] {
-  const all = area.value * task.started * times
-  const started = input('parts started', task.started, '', 'formula')
+export function sealingPours(task: PlantTask, area: Expression, times = 1): Pour[] {
   const mixture = (
     title: string,
     rate: typeof grounding.sealMl,
@@ -83,10 +79,14 @@ export function sealingPours(task: PlantTask, area: NumberInput, times = 1): Pou
       lines: parts.map(([label, part]) => ({
         label,
         figure: figure(
-          (all * task.value(rate) * part) / whole,
+          product(
+            area,
+            startedOf(task),
+            ...(times > 1 ? [fact('times it is sealed', times, '')] : []),
+            task.input(rate),
+            quotient(number(part), number(whole)),
+          ),
           'ml',
-          `area × ${rate.name} × its part${times > 1 ? ` × ${times}` : ''}`,
-          [area, started, task.input(rate), input('its part', part / whole, '', 'common practice')],
         ),
       })),
     }
@@ -95,8 +95,8 @@ export function sealingPours(task: PlantTask, area: NumberInput, times = 1): Pou
     ...(task.fill('wetting').parts.length > 0
       ? [
           mixture('Wetting mist', grounding.wettingMl, [
-            ['Alcohol', 0.7],
-            ['Water', 0.3],
+            ['Alcohol', 7],
+            ['Water', 3],
           ]),
         ]
       : []),
@@ -108,11 +108,11 @@ export function sealingPours(task: PlantTask, area: NumberInput, times = 1): Pou
 }
 
 /** What is poured where sealing was chosen. */
-export const sealPours = (task: PlantTask, area: NumberInput): Pour[] =>
+export const sealPours = (task: PlantTask, area: Expression): Pour[] =>
   task.choice('seal') === 'sealed' ? sealingPours(task, area) : []
 
 /** What sealing uses where it was chosen. */
-export const sealUses = (task: PlantTask, area: NumberInput): Use[] =>
+export const sealUses = (task: PlantTask, area: Expression): Use[] =>
   task.choice('seal') === 'sealed' ? sealingUses(task, area) : []
 
 /** Mist, then dilute PVA. @param areaCm2 of one piece or patch @param words another id, title or text */
@@ -147,19 +147,14 @@ export const poolSlot: Slot = {
   wish: { stuff: 'liquid', liquid: 'pva' },
 }
 
-/** Glue of the pool that one plant stands in. @param footCm2 its foot */
-export const poolUse = (task: PlantTask, footCm2: number, step = 'pool'): Use => {
-  const foot = input('foot', footCm2, 'cm²', 'formula')
-  return use(task, {
+/** Glue of the pool that one plant stands in. @param foot cm² */
+export const poolUse = (task: PlantTask, foot: Expression, step = 'pool'): Use =>
+  use(task, {
     slot: 'pool',
     step,
     label: 'PVA to set them in',
-    perPiece: figure(footCm2 * task.value(grounding.poolMl), 'ml', 'foot × PVA in a pool', [
-      foot,
-      task.input(grounding.poolMl),
-    ]),
+    each: product(foot, task.input(grounding.poolMl)),
   })
-}
 
 /** Set in a pool of PVA, several plants together, pushed in with a stick. */
 export function poolStep(

@@ -21,7 +21,8 @@ import {
   type Look,
   type Species,
 } from '../plants'
-import { figure, input, type Figure, type NumberInput, type Origin, type StockUnit } from '../units'
+import { fact, figure, most, ONE, product, quotient, roundedUp, type Figure, type Leaf } from '../quantities'
+import type { Origin, StockUnit } from '../units'
 import type { Coefficient } from './coefficients'
 import { shared } from './shared'
 
@@ -195,48 +196,33 @@ export interface Parts {
 }
 
 /** Reads a coefficient, a maker's own value before the craft's. */
-export type ReadCoefficient = (coefficient: Coefficient) => NumberInput
+export type ReadCoefficient = (coefficient: Coefficient) => Leaf
 
 /** How many pieces a job takes where it is made of single ones, and what each of them makes of it. */
 export function piecesFor(job: PlantJob, read: ReadCoefficient): Parts {
   switch (job.kind) {
     case 'pieces':
       return {
-        count: figure(job.pieces, 'pieces', 'as many as the line wants', [], 'yours'),
+        count: figure(fact('pieces of the line', job.pieces, 'pieces', 'line'), 'pieces'),
         share: { kind: 'pieces' },
       }
     case 'length': {
       const closeness = read(job.section === 'trimmed' ? shared.trimmedCloseness : shared.hedgeCloseness)
-      const mmEach = job.piece.crownWidthMm * closeness.value
+      const mmEach = product(fact('crown width', job.piece.crownWidthMm, 'mm'), closeness)
+      const length = fact('length', job.lengthMm, 'mm', 'line')
       return {
-        count: figure(
-          Math.max(1, Math.ceil(job.lengthMm / mmEach - 1e-9)),
-          'pieces',
-          'length ÷ (crown width × distance), rounded up',
-          [
-            input('length', job.lengthMm, 'mm', 'yours'),
-            input('crown width', job.piece.crownWidthMm, 'mm', 'formula'),
-            closeness,
-          ],
-        ),
-        share: { kind: 'length', mmEach },
+        count: figure(most(ONE, roundedUp(quotient(length, mmEach))), 'pieces'),
+        share: { kind: 'length', mmEach: mmEach.value },
       }
     }
     case 'area': {
       const cover = read(shared.swardCover)
-      const cm2Each = job.piece.topAreaCm2 / cover.value
+      const tuft = fact('a tuft from above', job.piece.topAreaCm2, 'cm²', 'formula', 'π/4 · crown width²')
+      const area = fact('area', job.areaCm2, 'cm²', 'line')
+      const cm2Each = quotient(tuft, cover)
       return {
-        count: figure(
-          Math.max(1, Math.ceil(job.areaCm2 / cm2Each - 1e-9)),
-          'pieces',
-          'area × cover ÷ a tuft’s circle, rounded up',
-          [
-            input('area', job.areaCm2, 'cm²', 'yours'),
-            cover,
-            input('a tuft from above', job.piece.topAreaCm2, 'cm²', 'formula', 'π/4 · crown width²'),
-          ],
-        ),
-        share: { kind: 'area', cm2Each },
+        count: figure(most(ONE, roundedUp(quotient(area, cm2Each))), 'pieces'),
+        share: { kind: 'area', cm2Each: cm2Each.value },
       }
     }
   }

@@ -1,9 +1,20 @@
 import type { WirePlan } from '../armature'
 import { MOST_SIZES, type PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
-import { figure, input, requireRange, type Figure } from '../units'
+import {
+  difference,
+  fact,
+  figure,
+  ONE,
+  quotient,
+  roundedUp,
+  sum,
+  type Expression,
+  type Figure,
+} from '../quantities'
+import { requireRange } from '../units'
 import { mindedSteps } from './cautions'
-import { coefficientInput, worthOf, type Coefficient, type Learnt, type OwnValues } from './coefficients'
+import { coefficientLeaf, worthOf, type Coefficient, type Learnt, type OwnValues } from './coefficients'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import {
   choiceOf,
@@ -71,11 +82,8 @@ const NONE: OwnValues = new Map()
  */
 export function startedFor(wanted: number, method: Method, own: OwnValues = NONE): Figure {
   requireRange('pieces wanted', wanted, '', { min: 1 })
-  const { value } = worthOf(method.spoilage, own)
-  return figure(Math.ceil(wanted / (1 - value) - 1e-9), 'pieces', 'wanted ÷ (1 − spoilage), rounded up', [
-    input('wanted', wanted, '', 'yours'),
-    coefficientInput(method.spoilage, own),
-  ])
+  const good = difference(ONE, coefficientLeaf(method.spoilage, own))
+  return figure(roundedUp(quotient(fact('wanted', wanted, '', 'line'), good)), 'pieces')
 }
 
 /** Good pieces to expect: what is started less spoilage, and of a single piece that one. */
@@ -91,7 +99,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const started =
     order.started === undefined
       ? startedFor(wanted.value, method, own)
-      : figure(order.started, 'pieces', 'as you set it', [], 'yours')
+      : figure(fact('pieces started', order.started, 'pieces', 'yours'), 'pieces')
   const choice = (optionId: string): string => choiceOf(method, chosen, optionId)
   const slots = fillSlots(
     slotsOf(method, job, choice),
@@ -110,8 +118,8 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       if (!found) throw new RangeError(`slot is ${id}; it must be one of the method's`)
       return found
     },
-    value: (coefficient) => coefficientInput(coefficient, own, order.learnt).value,
-    input: (coefficient) => coefficientInput(coefficient, own, order.learnt),
+    value: (coefficient) => coefficientLeaf(coefficient, own, order.learnt).value,
+    input: (coefficient) => coefficientLeaf(coefficient, own, order.learnt),
     dryMin: (min) => Math.round(min * order.dryingFactor),
     kept: (materialId) => order.free?.(materialId) ?? byId.get(materialId)?.onHand ?? 0,
     sizes: (pieces) => {
@@ -148,13 +156,11 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     ...(missing.length === 0 && unpriced.length === 0
       ? {
           costEachMinor: figure(
-            costMinor / expectedGood,
+            quotient(
+              fact('materials', costMinor, 'hundredths', 'stock', 'at what the lots cost, less what is kept'),
+              fact('good pieces expected', expectedGood, '', method.spoilage.origin),
+            ),
             'hundredths',
-            'materials at what the lots cost that will be drawn, less what is kept, ÷ good pieces expected',
-            [
-              input('materials', costMinor / 100, '', 'yours'),
-              input('good pieces expected', expectedGood, '', method.spoilage.origin),
-            ],
           ),
         }
       : {}),
@@ -178,8 +184,8 @@ const alike = (job: Job, pieces: number): PieceSize[] =>
 
 function wantedOf(job: Job, method: Method, own: OwnValues): { wanted: Figure; share: Share } {
   if (job.kind === 'stock')
-    return { wanted: figure(1, 'portion', 'one mixture', [], 'yours'), share: { kind: 'pieces' } }
-  const read = (coefficient: Coefficient) => coefficientInput(coefficient, own)
+    return { wanted: figure(fact('one mixture', 1, 'portion', 'line'), 'portion'), share: { kind: 'pieces' } }
+  const read = (coefficient: Coefficient) => coefficientLeaf(coefficient, own)
   const { count, share } =
     (isPlantMethod(method) ? method.parts?.(job, read) : undefined) ?? piecesFor(job, read)
   return { wanted: count, share }
@@ -256,32 +262,26 @@ function costOf(
   return { costMinor, unpriced }
 }
 
-function handsFigure(steps: readonly Step[], started: number): Figure {
-  const minutes = steps.reduce((sum, step) => sum + stepHandsMin(step, started), 0)
-  return figure(
-    minutes,
-    'min',
-    'sum over steps of (once for the batch + for each × pieces started)',
-    steps.map((step) => input(step.title, stepHandsMin(step, started), 'min', step.hands.origin)),
-  )
-}
+/** Minutes of hands at a step: once for the batch, and for each piece. */
+const handsAt = ({ title, hands }: Step, started: number): Expression =>
+  fact(title, stepHandsMin({ hands }, started), 'min', hands.origin)
 
-function elapsedFigure(steps: readonly Step[], started: number): Figure {
-  const minutes = steps.reduce(
-    (sum, step) => sum + stepHandsMin(step, started) + (step.wait?.leastMin ?? 0),
-    0,
-  )
-  return figure(
-    minutes,
-    'min',
-    'hands-on time + all waits at least, one after the other',
-    steps.flatMap((step) =>
-      step.wait
-        ? [input(step.wait.what, step.wait.leastMin / 60, 'h', step.wait.origin, step.wait.kind)]
-        : [],
+const handsFigure = (steps: readonly Step[], started: number): Figure =>
+  figure(sum(...steps.map((step) => handsAt(step, started))), 'min')
+
+/** Hands and all waits at least, one after the other. */
+const elapsedFigure = (steps: readonly Step[], started: number): Figure =>
+  figure(
+    sum(
+      fact(
+        'hands',
+        steps.reduce((all, step) => all + stepHandsMin(step, started), 0),
+        'min',
+      ),
+      ...steps.flatMap(({ wait: of }) => (of ? [fact(of.what, of.leastMin, 'min', of.origin, of.kind)] : [])),
     ),
+    'min',
   )
-}
 
 /** How a way suits a job. The floor under trees is made by the ways for floors alone. */
 export const suitOf = (method: PlantMethod, job: PlantJob): Suit =>

@@ -2,7 +2,7 @@ import type { WirePlan } from '../armature'
 import type { PieceSize } from '../commissions'
 import type { Manner } from '../manners'
 import type { Material } from '../stock'
-import type { Figure, NumberInput } from '../units'
+import type { Figure, Leaf } from '../quantities'
 import type { Coefficient } from './coefficients'
 import type { Job, JobKind, Parts, Piece, PlantJob, ReadCoefficient, Share } from './job'
 import type { Filled, Slot } from './slots'
@@ -89,7 +89,8 @@ export interface Task {
   readonly choice: (optionId: string) => string
   readonly fill: (slotId: string) => Filled
   readonly value: (coefficient: Coefficient) => number
-  readonly input: (coefficient: Coefficient) => NumberInput
+  /** The coefficient as it goes into an amount. */
+  readonly input: (coefficient: Coefficient) => Leaf
   /** Minutes that an open film takes in this room, from what it takes at 20 °C and 50 %. */
   readonly dryMin: (min: number) => number
   /** What is free of a mixture that was kept, in its unit. */

@@ -1,5 +1,16 @@
-import { patchesOf, wetPatchCm2 } from '../grass'
-import { figure, input } from '../units'
+import { patchesOf } from '../grass'
+import {
+  constant,
+  difference,
+  fact,
+  figure,
+  law,
+  most,
+  ONE,
+  quotient,
+  roundedUp,
+  type Expression,
+} from '../quantities'
 import type { Coefficient } from './coefficients'
 import type { Parts, PlantJob, ReadCoefficient } from './job'
 import type { PlantTask } from './method'
@@ -14,47 +25,36 @@ export interface WetPatch {
 /** An area in patches that hands can glue and fill while the glue is open. */
 export function patchParts(job: PlantJob, read: ReadCoefficient, of: WetPatch): Parts {
   const [open, setUp, speed] = [read(of.openSec), read(of.setUpSec), read(of.secPerCm2)]
-  const most = wetPatchCm2(open.value, setUp.value, speed.value)
-  return evenPatches(
-    job,
-    input('largest wet patch', most, 'cm²', 'formula', '(open time − set-up) ÷ hand speed'),
-    [open, setUp, speed],
+  const largest = law(
+    'wet patch',
+    'what hands cover while the glue is open',
+    most(constant('', 1, 'cm²', 'our estimate'), quotient(difference(open, setUp), speed)),
   )
+  return evenPatches(job, largest)
 }
 
 /** An area in even patches of no more than so much. */
 export function areaParts(job: PlantJob, read: ReadCoefficient, mostCm2: Coefficient): Parts {
-  return evenPatches(job, read(mostCm2), [])
+  return evenPatches(job, read(mostCm2))
 }
 
-function evenPatches(
-  job: PlantJob,
-  most: ReturnType<ReadCoefficient>,
-  inputs: ReturnType<ReadCoefficient>[],
-): Parts {
+function evenPatches(job: PlantJob, largest: Expression): Parts {
   const areaCm2 = job.kind === 'area' ? job.areaCm2 : job.piece.topAreaCm2
-  const { count, eachCm2 } = patchesOf(areaCm2, most.value)
+  const { eachCm2 } = patchesOf(areaCm2, largest.value)
+  const area = fact('area', areaCm2, 'cm²', 'line')
   return {
-    count: figure(count, 'patches', 'area ÷ largest patch, rounded up; all of one size', [
-      input('area', areaCm2, 'cm²', 'yours'),
-      most,
-      ...inputs,
-    ]),
+    count: figure(most(ONE, roundedUp(quotient(area, largest))), 'patches'),
     share: { kind: 'area', cm2Each: eachCm2, each: 'patch' },
   }
 }
 
 /** A hedge in stretches of no more than so much. */
 export function stretchParts(job: PlantJob, read: ReadCoefficient, mostMm: Coefficient): Parts {
-  const most = read(mostMm)
   const lengthMm = job.kind === 'length' ? job.lengthMm : job.piece.crownWidthMm
-  const count = Math.max(1, Math.ceil(lengthMm / most.value - 1e-9))
+  const count = most(ONE, roundedUp(quotient(fact('length', lengthMm, 'mm', 'line'), read(mostMm))))
   return {
-    count: figure(count, 'stretches', 'length ÷ longest stretch, rounded up; all of one length', [
-      input('length', lengthMm, 'mm', 'yours'),
-      most,
-    ]),
-    share: { kind: 'length', mmEach: lengthMm / count, each: 'stretch' },
+    count: figure(count, 'stretches'),
+    share: { kind: 'length', mmEach: lengthMm / count.value, each: 'stretch' },
   }
 }
 

@@ -1,96 +1,95 @@
-import { massPerArea, sprinkle } from '../coverage'
-import { formatQuantity, figure, input, type Figure, type NumberInput, type StockUnit } from '../units'
+import { flockMass, lostInTheFall, thrown } from '../coverage'
+import {
+  fact,
+  figure,
+  ONE,
+  product,
+  property,
+  quotient,
+  roundedUp,
+  type Expression,
+  type Figure,
+  type Leaf,
+} from '../quantities'
+import { formatQuantity, type StockUnit } from '../units'
 import type { Coefficient } from './coefficients'
 import type { PlantTask, Task, Use } from './method'
 import { shared } from './shared'
+import { unitOf } from './wishes'
 
-/** What a slot uses at a step. The unit of the figure for one is the material's. */
+/** What a slot uses at a step. */
 export interface UseDraft {
   readonly slot: string
   readonly step: string
   readonly label: string
-  readonly perPiece: Figure
-  /** Absent: the amount for one × pieces started. */
-  readonly total?: Figure
-  readonly lies?: Figure
+  /** For one piece, in the unit that the slot's material is counted in. */
+  readonly each: Expression
+  /** For the batch; absent: the amount for one × pieces started. */
+  readonly total?: Expression
+  /** What must lie on the tray for the batch. */
+  readonly lies?: Expression
   readonly once?: boolean
   /** What is gone in the end, where the rest stands in a tub for the next batch; absent: all of it. */
   readonly leaves?: number
 }
 
-/** Amount for one × pieces started. */
-export const timesStarted = (perPiece: Figure, started: number): Figure =>
-  figure(perPiece.value * started, perPiece.unit, 'amount for one × pieces started', [
-    input('amount for one', perPiece.value, perPiece.unit, perPiece.origin),
-    input('pieces started', started, '', 'formula'),
-  ])
+export const startedOf = ({ started }: Pick<Task, 'started'>): Leaf => fact('pieces started', started, '')
 
 /** A use of the one material that fills a slot; or of none, where it is open. */
-export function use(task: Task, draft: UseDraft): Use {
-  const [part] = task.fill(draft.slot).parts
+export function use(task: Task, { each, total, lies, ...draft }: UseDraft): Use {
+  const { slot, parts } = task.fill(draft.slot)
+  const unit = parts[0]?.material.unit ?? unitOf(slot.wish)
   return {
     ...draft,
-    total: draft.total ?? timesStarted(draft.perPiece, task.started),
-    ...(part === undefined ? {} : { material: part.material }),
+    perPiece: figure(each, unit),
+    total: figure(total ?? product(each, startedOf(task)), unit),
+    ...(lies === undefined ? {} : { lies: figure(lies, unit) }),
+    ...(parts[0] === undefined ? {} : { material: parts[0].material }),
   }
 }
 
+/** A use that is worked out for the whole batch, and shared out to its pieces. */
+export const batchUse = (
+  task: Task,
+  { total, ...draft }: Omit<UseDraft, 'each' | 'once'> & { total: Expression },
+): Use => use(task, { ...draft, once: true, total, each: quotient(total, startedOf(task)) })
+
 /**
- * A use in whole pieces of all materials that fill a slot: the total is shared out among them, no piece lost.
- * @param draft its total is a whole number
+ * A use in whole pieces of all materials that fill a slot: for the batch what one takes × pieces started, rounded up,
+ * shared out among them, no piece lost.
  */
-export function piecesUse(task: Task, draft: UseDraft & { readonly total: Figure }): Use[] {
+export function piecesUse(task: Task, draft: Omit<UseDraft, 'total'>): Use[] {
   const { parts } = task.fill(draft.slot)
-  if (parts.length < 2) return [use(task, draft)]
-  const wished = parts.map(({ share }) => draft.total.value * share)
+  const total = roundedUp(product(draft.each, startedOf(task)))
+  if (parts.length < 2) return [use(task, { ...draft, total })]
+  const wished = parts.map(({ share }) => total.value * share)
   const counts = wished.map(Math.floor)
   const byRest = wished
     .map((wish, i) => ({ i, rest: wish - Math.floor(wish) }))
     .sort((a, b) => b.rest - a.rest || a.i - b.i)
-  const left = Math.round(draft.total.value - counts.reduce((sum, count) => sum + count, 0))
+  const left = Math.round(total.value - counts.reduce((sum, count) => sum + count, 0))
   for (const { i } of byRest.slice(0, left)) counts[i] = (counts[i] ?? 0) + 1
   return parts.flatMap(({ material }, i): Use[] => {
     const count = counts[i] ?? 0
     if (count === 0) return []
-    const share = input('share of the heap', count / draft.total.value, '', 'formula', material.name)
+    const part = quotient(fact('taken from this heap', count, '', 'formula', material.name), total)
+    const { each, slot, step, label } = draft
     return [
       {
-        ...draft,
+        slot,
+        step,
+        label,
         material,
-        perPiece: figure(draft.perPiece.value * share.value, 'piece', 'amount for one × share of the heap', [
-          input('amount for one', draft.perPiece.value, 'piece', draft.perPiece.origin),
-          share,
-        ]),
-        total: figure(count, 'piece', 'amount for the batch × share of the heap, whole pieces', [
-          input('amount for the batch', draft.total.value, 'piece', draft.total.origin),
-          share,
-        ]),
+        perPiece: figure(product(each, part), 'piece'),
+        total: figure(fact('taken from this heap', count, 'piece', 'formula', material.name), 'piece'),
       },
     ]
   })
 }
 
-/** Crown from the side × coat: what is sprayed or brushed on. @param coat ml for each cm² */
-export function coatUse(
-  task: PlantTask,
-  draft: Pick<UseDraft, 'slot' | 'step' | 'label'>,
-  coat: Coefficient,
-  share?: NumberInput,
-): Use {
-  const of = share ? [crownInput(task), share, task.input(coat)] : [crownInput(task), task.input(coat)]
-  return use(task, {
-    ...draft,
-    perPiece: figure(
-      task.piece.sideAreaCm2 * task.value(coat) * (share?.value ?? 1),
-      'ml',
-      share ? `crown from the side × ${share.name} × coat` : 'crown from the side × coat',
-      of,
-    ),
-  })
-}
-
-export const crownInput = ({ piece }: PlantTask): NumberInput =>
-  input(
+/** The crown from the side, cm². */
+export const crownOf = ({ piece }: PlantTask): Leaf =>
+  fact(
     'crown from the side',
     piece.sideAreaCm2,
     'cm²',
@@ -98,83 +97,84 @@ export const crownInput = ({ piece }: PlantTask): NumberInput =>
     'the outline of the crown form, integrated',
   )
 
-/** As much for each piece as a coefficient says, in its own unit. @param times more of it, as for a larger piece */
-export function fixedUse(
+/** The piece from above, cm². */
+export const aboveOf = ({ piece }: PlantTask): Leaf =>
+  fact('crown from above', piece.topAreaCm2, 'cm²', 'formula', 'π/4 · crown width²')
+
+/** The room that one piece takes, cm³. */
+export const volumeOf = ({ piece }: PlantTask): Leaf =>
+  fact('volume of one', piece.volumeCm3, 'cm³', 'formula', '2/3 · area from above · height')
+
+/** How much is seen through its crown in full leaf. */
+export const seeThroughOf = ({ piece }: Pick<PlantTask, 'piece'>): Leaf =>
+  fact('see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin)
+
+/** What share of its foliage it has on the day. */
+export const leafOf = ({ piece }: Pick<PlantTask, 'piece'>): Leaf =>
+  fact('foliage on the day', piece.leaf, '', 'memory')
+
+/** Crown from the side × coat: what is sprayed or brushed on. @param coat ml for each cm² */
+export const coatUse = (
+  task: PlantTask,
+  draft: Pick<UseDraft, 'slot' | 'step' | 'label'>,
+  coat: Coefficient,
+  share?: Expression,
+): Use =>
+  use(task, {
+    ...draft,
+    each: product(crownOf(task), ...(share ? [share] : []), task.input(coat)),
+  })
+
+/** As much for each piece as a coefficient says. @param times more of it, as for a larger piece */
+export const fixedUse = (
   task: Task,
   draft: Pick<UseDraft, 'slot' | 'step' | 'label'>,
   of: Coefficient,
-  times?: NumberInput,
-): Use {
-  const unit = of.unit.split('/')[0] ?? ''
-  return use(task, {
-    ...draft,
-    perPiece: times
-      ? figure(task.value(of) * times.value, unit, `${times.name} × ${of.name}`, [times, task.input(of)])
-      : figure(task.value(of), unit, of.name, [task.input(of)]),
-  })
-}
+  times: Expression = ONE,
+): Use => use(task, { ...draft, each: times === ONE ? task.input(of) : product(times, task.input(of)) })
 
 interface FlockCoat {
   readonly slot: string
   readonly step: string
   readonly label: string
   /** Area that the flock covers, cm². */
-  readonly area: NumberInput
+  readonly area: Expression
   /** See-through of the coat in full leaf, and the share of the foliage on the day. */
-  readonly seeThrough: NumberInput
-  readonly leaf: number
+  readonly seeThrough: Expression
+  readonly leaf: Expression
   /** Share of the foliage that this coat makes up, 0–1. */
-  readonly share: NumberInput
+  readonly share: Expression
   readonly sticks: Coefficient
 }
 
-/**
- * Flock for a crown by the see-through law: −ln(g) · (2/3) · d · ρ · area, on the day's share of the foliage,
- * with what falls and does not come back.
- */
+/** Flock for a crown by the see-through law, on the day's share of the foliage, with what is lost in the fall. */
 export function flockUse(task: Task, coat: FlockCoat): Use {
   const filled = task.fill(coat.slot)
-  const material = filled.parts[0]?.material
+  const foam = filled.parts[0]?.material
   const { wish } = filled.slot
   const wished = wish.stuff === 'foam' ? wish.grainMm : 0.5
-  const grainMm = material?.of.stuff === 'foam' ? material.of.grainMm : wished
+  const grainMm = foam?.of.stuff === 'foam' ? foam.of.grainMm : wished
   const density =
-    material?.densityGPerMl === undefined
+    foam?.densityGPerMl === undefined
       ? task.input(shared.foamDensity)
-      : input('ρ, density of a grain', material.densityGPerMl, 'g/ml', 'memory', material.name)
-  const stuck =
-    massPerArea(coat.seeThrough.value, grainMm, density.value) *
-    coat.area.value *
-    coat.leaf *
-    coat.share.value
-  const reclaimed = task.input(shared.reclaimed)
-  const each = sprinkle(stuck, task.value(coat.sticks), reclaimed.value)
-  const fall = [task.input(coat.sticks), reclaimed]
+      : property('density of a grain', foam.densityGPerMl, 'g/ml', 'memory', foam.name)
+  const stuck = product(
+    flockMass(
+      coat.seeThrough,
+      property('grain', grainMm, 'mm', 'memory', foam?.name ?? 'as wished'),
+      density,
+    ),
+    coat.area,
+    coat.leaf,
+    coat.share,
+  )
+  const sticks = task.input(coat.sticks)
   return use(task, {
     slot: coat.slot,
     step: coat.step,
     label: coat.label,
-    perPiece: figure(
-      each.leavesStockG,
-      'g',
-      '−ln(g) · (2/3) · d · ρ · area · foliage · share, plus what is lost in the fall',
-      [
-        coat.area,
-        coat.seeThrough,
-        input('foliage on the day', coat.leaf, '', 'memory'),
-        input('d, grain', grainMm, 'mm', 'memory', material?.name ?? 'as wished'),
-        density,
-        coat.share,
-        ...fall,
-      ],
-      'formula',
-      'Beer–Lambert canopy law (Monsi & Saeki 1953)',
-    ),
-    lies: figure(each.thrownG * task.started, 'g', 'stuck ÷ sticking share × pieces started', [
-      input('stuck on one', stuck, 'g', 'formula'),
-      ...fall,
-      input('pieces started', task.started, '', 'formula'),
-    ]),
+    each: product(stuck, lostInTheFall(sticks, task.input(shared.reclaimed))),
+    lies: product(thrown(stuck, sticks), startedOf(task)),
   })
 }
 

@@ -7,16 +7,15 @@ import {
   USUAL_TOUCH_UP,
   type Blend,
   type MixedBlend,
+  stillWantedFigure,
 } from '~~/core/blends'
 import type { Sealing } from '~~/core/colour'
 import { batchName, planFrom } from '~~/core/batches'
 import { makeUp } from '~~/core/makeup'
 import { blendMethod } from '~~/core/methods'
 import {
-  figure,
   formatMinutes,
   formatQuantity,
-  input,
   parseQuantity,
   plainNumber,
   readBounded,
@@ -63,21 +62,14 @@ const onHandG = computed(() =>
   ),
 )
 /** What is still to be mixed for those who want it, ml. */
-const wantedFigure = computed(() => {
-  const { bulkGPerMl } = props.mixed.mixture
-  const ml = Math.max(0, (wanted.value.grams * (1 + touchUp.value) - onHandG.value) / bulkGPerMl)
-  return figure(ml, 'ml', 'what is wanted × (1 + for touching up) − what there is, ÷ bulk density', [
-    ...wanted.value.rows.map(({ who, grams }) => input(who, grams, 'g', 'formula')),
-    input(
-      'for touching up',
-      touchUp.value * 100,
-      '%',
-      props.blend.touchUp === undefined ? 'memory' : 'yours',
-    ),
-    input('there, or being mixed', onHandG.value, 'g', 'yours'),
-    input('bulk density', bulkGPerMl, 'g/ml', 'memory'),
-  ])
-})
+const wantedFigure = computed(() =>
+  stillWantedFigure({
+    rows: wanted.value.rows,
+    touchUp: { share: touchUp.value, origin: props.blend.touchUp === undefined ? 'memory' : 'yours' },
+    thereG: onHandG.value,
+    bulkGPerMl: props.mixed.mixture.bulkGPerMl,
+  }),
+)
 const ml = computed(
   () => props.blend.amountMl ?? (wantedFigure.value.value > 0 ? wantedFigure.value.value : 100),
 )

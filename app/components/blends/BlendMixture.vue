@@ -3,13 +3,14 @@ import {
   differenceWords,
   leaningWords,
   nearnessOf,
+  offFigure,
   speckleOf,
   type Bound,
   type MixedBlend,
   type SetStep,
 } from '~~/core/blends'
-import { difference2000, linearToLab, toLab, type Sealing } from '~~/core/colour'
-import { figure, input, plainNumber } from '~~/core/units'
+import { difference2000, toLab, type Sealing } from '~~/core/colour'
+import { plainNumber } from '~~/core/units'
 import type { ReadTarget } from '../../stores/blends'
 import type { Plant } from '../../stores/commission'
 
@@ -43,33 +44,18 @@ const sealedLab = computed(() => (props.mixed ? toLab(props.mixed.sealed) : unde
 const off = computed(() =>
   sealedLab.value && props.target ? difference2000(sealedLab.value, props.target.lab) : undefined,
 )
-const offFigure = computed(() => {
-  if (off.value === undefined || !sealedLab.value || !props.target || !props.mixed) return undefined
-  const [l, a, b] = sealedLab.value
-  const { lightness, chroma, tiles } = props.sealing
-  const origin = tiles > 0 ? 'yours' : 'memory'
-  const at = ([x, y, z]: readonly number[]): string =>
-    `${plainNumber(x ?? 0, 1)}, ${plainNumber(y ?? 0, 1)}, ${plainNumber(z ?? 0, 1)}`
-  return figure(
-    off.value,
-    '',
-    'ΔE₀₀ between the mix once sealed and the target; grains by the area that they show, in linear light',
-    [
-      { name: 'mix, dry (L*, a*, b*)', words: at(linearToLab(props.mixed.mixture.dry)), origin: 'formula' },
-      input('sealing, L* ×', lightness.value, '', origin, tiles > 0 ? `your ${tiles} tiles` : undefined),
-      input('sealing, C* ×', chroma.value, '', origin),
-      {
-        name: 'mix, sealed',
-        words: at([l, a, b]),
-        origin: props.mixed.tile ? 'yours' : 'formula',
-        ...(props.mixed.tile ? { note: 'measured on its tile' } : {}),
-      },
-      { name: 'target', words: at(props.target.lab), origin: 'formula', note: props.target.words },
-    ],
-    'formula',
-    'CIE 142-2001; IEC 61966-2-1',
-  )
-})
+const differs = computed(() =>
+  off.value === undefined || !props.target || !props.mixed
+    ? undefined
+    : offFigure({
+        off: off.value,
+        mixture: props.mixed.mixture,
+        sealed: props.mixed.sealed,
+        isMeasured: props.mixed.tile !== undefined,
+        sealing: props.sealing,
+        target: props.target,
+      }),
+)
 const leaning = computed(() =>
   sealedLab.value && props.target ? leaningWords(sealedLab.value, props.target.lab) : '',
 )
@@ -93,10 +79,10 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
         <span class="tag" :class="tag" role="status"
           >{{ differenceWords(off) }}{{ leaning ? `: ${leaning}` : '' }}</span
         >
-        <span v-if="offFigure" class="text-sm text-soft"
+        <span v-if="differs" class="text-sm text-soft"
           >ΔE
           <FigureButton
-            :figure="offFigure"
+            :figure="differs"
             label="Difference from the target, ΔE₀₀"
             :text="plainNumber(off, 1)"
         /></span>

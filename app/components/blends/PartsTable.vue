@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { MOST_PARTS, type Bound, type MixedBlend } from '~~/core/blends'
-import { figure, input, plainNumber } from '~~/core/units'
+import { MOST_PARTS, shownFigure, type Bound, type MixedBlend } from '~~/core/blends'
+import { plainNumber } from '~~/core/units'
 
 /** The parts of a mixture as a row of measures, changed by hand, with what each shows of the whole. */
 const props = defineProps<{ mixed: MixedBlend; bounds: readonly Bound[]; locked: boolean }>()
@@ -17,21 +17,6 @@ const rows = computed(() =>
   })),
 )
 const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 0))
-const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
-  figure(shown * 100, '%', 'parts × area that a millilitre shows ÷ the same of all', [
-    input('parts', parts, '', 'yours', `of ${total.value}`),
-    input(
-      'area that 1 ml shows',
-      grain.areaPerMl / 100,
-      'cm²',
-      'formula',
-      grain.shape === 'fibre' ? 'length × diameter of each fibre' : '1.5 × fill ÷ grain',
-    ),
-    grain.shape === 'fibre'
-      ? input('fibre', grain.sizeMm, 'mm', 'memory', `${plainNumber(grain.acrossMm * 1000, 0)} µm thick`)
-      : input('grain', grain.sizeMm, 'mm', 'memory'),
-    input('bulk density', grain.bulkGPerMl, 'g/ml', 'memory'),
-  ])
 </script>
 
 <template>
@@ -81,7 +66,7 @@ const shownFigure = ({ grain, parts, shown }: (typeof rows.value)[number]) =>
         </td>
         <td class="number">
           <FigureButton
-            :figure="shownFigure(row)"
+            :figure="shownFigure(mixed.mixture, row)"
             :label="`${row.grain.material.name}, of what is seen`"
             :text="`${plainNumber(row.shown * 100, row.shown < 0.1 ? 1 : 0)} %`"
           />

@@ -12,16 +12,8 @@ import {
   type GrassLayer,
 } from '~~/core/grass'
 import type { MakeUp } from '~~/core/makeup'
-import { layerPlanOf, layersOf } from '~~/core/methods'
-import {
-  counted,
-  figure,
-  formatMinutes,
-  formatQuantity,
-  input,
-  plainNumber,
-  readBounded,
-} from '~~/core/units'
+import { coverFigure, layerPlanOf, layersOf, seenFigure } from '~~/core/methods'
+import { counted, formatMinutes, formatQuantity, plainNumber, readBounded } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
@@ -72,27 +64,8 @@ const materialOf = (at: number): string =>
     .find(({ slot }) => slot.id === `layer-${at + 1}`)
     ?.parts.map(({ material }) => material.name)
     .join(' + ') ?? ''
-const seen = computed(() =>
-  figure(plan.value?.seenMm ?? 0, 'mm', '90th percentile of tips, each counted by the length of its fibre', [
-    input('mean lean', plan.value?.lean.meanDeg ?? 0, '°', 'memory'),
-    input('comb', plan.value?.lean.combDeg ?? 0, '°', 'memory'),
-    ...layers.value.map((layer, i) =>
-      input(`layer ${i + 1}`, layer.lengthMm, 'mm', own.value ? 'yours' : 'formula'),
-    ),
-  ]),
-)
-const cover = computed(() =>
-  figure(
-    (plan.value?.cover ?? 0) * 100,
-    '%',
-    '1 − exp(−fibres × width × length × mean sine of the lean), part by part of the patch',
-    layers.value.map((layer, i) =>
-      input(`fibres of layer ${i + 1} on a cm²`, layer.perCm2, '', own.value ? 'yours' : 'formula'),
-    ),
-    'formula',
-    'Boolean model',
-  ),
-)
+const seen = computed(() => plan.value && seenFigure(plan.value, own.value))
+const cover = computed(() => plan.value && coverFigure(plan.value, own.value))
 </script>
 
 <template>
@@ -124,6 +97,7 @@ const cover = computed(() =>
           <dt>Seen height</dt>
           <dd>
             <FigureButton
+              v-if="seen"
               :figure="seen"
               label="Seen height"
               :text="`${plainNumber(plan.seenMm, 1)} mm`"
@@ -134,6 +108,7 @@ const cover = computed(() =>
           <dt>Cover from above</dt>
           <dd>
             <FigureButton
+              v-if="cover"
               :figure="cover"
               label="Cover from above"
               :text="`${Math.round(plan.cover * 100)} %`"

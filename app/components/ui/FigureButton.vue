@@ -1,13 +1,7 @@
 <script setup lang="ts">
 import { methodCoefficient } from '~~/core/methods'
-import {
-  inputWords,
-  originWords,
-  plainNumber,
-  readNumber,
-  type Figure,
-  type NumberInput,
-} from '~~/core/units'
+import { amountOf, explain, keyOf, type Figure, type Leaf } from '~~/core/quantities'
+import { originWords, plainNumber, readNumber } from '~~/core/units'
 import { setCoefficient } from '../../db/commands/coefficients'
 
 /** A figure that can be asked where it comes from: one click shows its formula and what went into it. */
@@ -16,6 +10,8 @@ const { figure: show } = useFormat()
 const shown = computed(() => props.text ?? show(props.figure))
 const id = useId()
 const open = ref(false)
+const told = computed(() => (open.value ? explain(props.figure) : undefined))
+const percent = (share: number): string => `${Math.round(share * 100)} %`
 const place = ref<Record<string, string>>({})
 
 const workshop = useWorkshop()
@@ -23,7 +19,7 @@ const workshop = useWorkshop()
 const setting = ref('')
 const typed = ref('')
 const fault = ref('')
-function begin({ coefficient, value }: NumberInput): void {
+function begin({ coefficient, value }: Leaf): void {
   setting.value = coefficient ?? ''
   typed.value = plainNumber(value, 4)
   fault.value = ''
@@ -83,21 +79,25 @@ function settle(event: MouseEvent): void {
       :style="place"
       @toggle="open = ($event as ToggleEvent).newState === 'open'"
     >
-      <template v-if="open">
+      <template v-if="told">
         <strong class="block">{{ label }}: {{ show(figure) }}</strong>
-        <span class="mt-1 block text-sm">{{ figure.formula }}</span>
-        <span v-if="figure.inputs.length > 0" class="inputs" role="table" aria-label="What went into it">
-          <span v-for="input in figure.inputs" :key="input.name" class="row" role="row">
+        <span class="mt-1 block text-sm">{{ told.formula }}</span>
+        <span v-if="told.numbers" class="block text-xs text-soft tabular-nums">= {{ told.numbers }}</span>
+        <span
+          v-if="told.leaves.length + told.details.length > 0"
+          class="inputs"
+          role="table"
+          aria-label="What went into it"
+        >
+          <span v-for="input in told.leaves" :key="keyOf(input)" class="row" role="row">
             <span role="cell"
               >{{ input.name
               }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span
             >
-            <span role="cell" class="text-right whitespace-nowrap">{{ inputWords(input) }}</span>
+            <span role="cell" class="text-right whitespace-nowrap">{{ amountOf(input) }}</span>
             <span role="cell" class="text-xs whitespace-nowrap text-soft"
               >{{ originWords[input.origin] }}
-              <template
-                v-if="'coefficient' in input && input.coefficient && methodCoefficient(input.coefficient)"
-              >
+              <template v-if="input.coefficient && methodCoefficient(input.coefficient)">
                 <button type="button" class="own" @click="begin(input)">set</button>
                 <button
                   v-if="input.origin === 'yours'"
@@ -110,7 +110,22 @@ function settle(event: MouseEvent): void {
               </template>
             </span>
           </span>
+          <span v-for="detail in told.details" :key="detail.name" class="row" role="row">
+            <span role="cell"
+              >{{ detail.name
+              }}<span v-if="detail.note" class="block text-xs text-soft">{{ detail.note }}</span></span
+            >
+            <span role="cell" class="text-right whitespace-nowrap">{{ detail.words }}</span>
+            <span role="cell" class="text-xs whitespace-nowrap text-soft">{{
+              originWords[detail.origin]
+            }}</span>
+          </span>
         </span>
+        <span v-if="told.doubt" class="mt-2 block text-xs"
+          >May be off by about {{ percent(told.doubt.share) }}; “{{ told.doubt.by.name }}” matters most{{
+            told.doubt.byShare < 0.995 ? `: ${percent(told.doubt.byShare)} of the doubt` : ''
+          }}.</span
+        >
         <form v-if="setting" class="mt-2 flex flex-wrap items-center gap-2" @submit.prevent="store(setting)">
           <label class="text-sm" :for="`${id}-own`">{{ methodCoefficient(setting)?.name }}, yours</label>
           <input :id="`${id}-own`" v-model="typed" class="field field-cell w-24" inputmode="decimal" />
@@ -121,9 +136,8 @@ function settle(event: MouseEvent): void {
           <span class="w-full text-xs text-soft">allowed is {{ rangeOf(setting) }}</span>
           <span v-if="fault" class="w-full text-sm text-hip" role="alert">{{ fault }}</span>
         </form>
-        <span class="mt-2 block text-xs text-soft"
-          >{{ originWords[figure.origin]
-          }}<template v-if="figure.source">, {{ figure.source }}</template></span
+        <span v-for="law in told.laws" :key="law.name" class="mt-1 block text-xs text-soft"
+          >{{ law.name }}: {{ law.source }}</span
         >
       </template>
     </span>

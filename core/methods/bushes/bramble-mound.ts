@@ -19,15 +19,14 @@ import {
   share,
   stepsWith,
   use,
+  volumeOf,
   wait,
   within,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
-
-const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: 0.15 }
+import { product } from '../../quantities'
 
 const k = coefficients('bramble-mound', {
   spoilage: share('spoilage', 0.04),
@@ -35,7 +34,10 @@ const k = coefficients('bramble-mound', {
   flowerG: amount('flower powder on a mound', 0.02, 'g'),
   teaseSec: seconds('tease thin', 60),
   flowerSec: seconds('dot the flowers', 15),
+  filled: share('covered before the leaf, of what is seen', 0.15),
 })
+
+const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
 function suits({ piece }: PlantJob) {
   const scrambling = isBushy(piece) && piece.crownWidthMm >= piece.heightMm * 0.9
@@ -97,16 +99,13 @@ export const brambleMound: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const flowers = piece.bloom > 0.02 && task.fill('flower').parts.length > 0
-    const volume = input('volume of one', piece.volumeCm3, 'cm³', 'formula', '2/3 · area from above · height')
+    const volume = volumeOf(task)
     const uses = [
       use(task, {
         slot: 'stuffing',
         step: 'tease',
         label: 'Stuffing',
-        perPiece: figure(piece.volumeCm3 * value(k.stuffing), 'g', 'volume × stuffing, teased thin', [
-          volume,
-          task.input(k.stuffing),
-        ]),
+        each: product(volume, task.input(k.stuffing)),
       }),
       coatUse(task, { slot: 'brown', step: 'brown', label: 'Brown' }, dressing.paintCoat),
       ...dressUses(task, dress),

@@ -22,9 +22,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
-
-const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: 0.2 }
+import { rounded } from '../../quantities'
 
 const k = coefficients('built-scrub', {
   spoilage: share('spoilage', 0.05),
@@ -32,7 +30,10 @@ const k = coefficients('built-scrub', {
   ca: amount('CA at the insertions', 0.15, 'ml'),
   cleanSec: seconds('clean a sprig, inward twigs off', 60),
   buildSec: seconds('drill, shave, CA, hold: all insertions', 240),
+  filled: share('covered before the leaf, of what is seen', 0.2),
 })
+
+const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
 function suits({ piece }: PlantJob) {
   return judge({
@@ -93,11 +94,7 @@ export const builtScrub: PlantMethod = {
         slot: 'sprig',
         step: 'clean',
         label: 'Curved sprigs',
-        perPiece: figure(sprigs, 'piece', 'sprigs in one', [task.input(k.sprigs)]),
-        total: figure(sprigs * task.started, 'piece', 'sprigs in one × pieces started', [
-          task.input(k.sprigs),
-          input('pieces started', task.started, '', 'formula'),
-        ]),
+        each: rounded(task.input(k.sprigs)),
       }),
       fixedUse(task, { slot: 'ca', step: 'build', label: 'CA' }, k.ca),
       ...dressUses(task, dress),

@@ -1,4 +1,5 @@
 import {
+  aboveOf,
   amount,
   coefficients,
   examplePiece,
@@ -22,11 +23,12 @@ import {
   share,
   stepsWith,
   use,
+  volumeOf,
   within,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { number, ONE, product, quotient } from '../../quantities'
 
 const k = coefficients('clump-bush', {
   spoilage: share('spoilage', 0.02),
@@ -120,26 +122,17 @@ export const clumpBush: PlantMethod = {
   ],
   work(task) {
     const { value, piece } = task
-    const volume = input(
-      'volume of one bush',
-      piece.volumeCm3,
-      'cm³',
-      'formula',
-      '2/3 · area from above · height',
-    )
-    const above = input('from above', piece.topAreaCm2, 'cm²', 'formula')
+    const volume = volumeOf(task)
+    const above = aboveOf(task)
     const topped = task.choice('top') === 'highlighted' && task.fill('top').parts.length > 0
     const uses = [
       use(task, {
         slot: 'clump',
         step: 'pool',
         label: 'Clump foam',
-        perPiece: figure(piece.volumeCm3 * value(k.clump), 'g', 'volume × clump foam in a bush', [
-          volume,
-          task.input(k.clump),
-        ]),
+        each: product(volume, task.input(k.clump)),
       }),
-      poolUse(task, piece.topAreaCm2 / 2),
+      poolUse(task, quotient(above, number(2))),
       ...(topped
         ? [
             flockUse(task, {
@@ -148,8 +141,8 @@ export const clumpBush: PlantMethod = {
               label: 'Coarse foam on top',
               area: above,
               seeThrough: task.input(k.top),
-              leaf: 1,
-              share: input('share of it', 1, '', 'formula'),
+              leaf: ONE,
+              share: ONE,
               sticks: k.sticks,
             }),
           ]

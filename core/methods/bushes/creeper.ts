@@ -1,6 +1,6 @@
 import {
-  areaParts,
   amount,
+  areaParts,
   coefficients,
   dressing,
   exampleArea,
@@ -12,6 +12,7 @@ import {
   hasLeaf,
   inspectStep,
   judge,
+  leafOf,
   minutes,
   sealOption,
   sealPours,
@@ -19,6 +20,7 @@ import {
   sealStep,
   sealUses,
   seconds,
+  seeThroughOf,
   share,
   stepsWith,
   use,
@@ -27,18 +29,19 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, figure, most, number, product } from '../../quantities'
 
 const k = coefficients('creeper', {
   spoilage: share('spoilage', 0.03),
   patchCm2: amount('wall dressed at once, at most', 60, 'cm²'),
-  mesh: amount('fine mesh for each cm² of wall', 0.7, 'cm²', 'memory', 'teased, with holes'),
+  mesh: amount('fine mesh for each cm² of wall', 0.7, 'cm²/cm²', 'memory', 'teased, with holes'),
   vineG: amount('thin fibre as vine', 0.004, 'g/cm²'),
   pvaMl: amount('PVA in specks', 0.02, 'ml/cm²'),
   sticks: share('leaf sticks, of what is thrown', 0.35),
   leafShare: share('leaf besides the mesh’s own', 0.5),
-  drapeSec: amount('drape, trim, speck with glue, for each cm²', 3, 's'),
-  leafSec: amount('leaf over a dish, for each cm²', 0.6, 's'),
+  lichenG: amount('lichen in the gaps', 0.008, 'g/cm²'),
+  drapeSec: amount('drape, trim, speck with glue, for each cm²', 3, 's/cm²'),
+  leafSec: amount('leaf over a dish, for each cm²', 0.6, 's/cm²'),
   dryMin: minutes('PVA on a wall dries', 240),
   setSec: seconds('begin a patch', 60),
 })
@@ -92,11 +95,8 @@ export const creeper: PlantMethod = {
       ? areaParts(job, read, k.patchCm2)
       : {
           count: figure(
-            job.kind === 'pieces' ? job.pieces : 1,
+            fact('pieces of the line', job.kind === 'pieces' ? job.pieces : 1, 'pieces', 'line'),
             'pieces',
-            'as many as the line wants',
-            [],
-            'yours',
           ),
           share: { kind: 'pieces' },
         },
@@ -136,7 +136,7 @@ export const creeper: PlantMethod = {
   work(task) {
     const { value, piece, share: part } = task
     const cm2 = part.kind === 'area' ? part.cm2Each : (piece.crownWidthMm * piece.heightMm) / 100
-    const wall = input('wall', cm2, 'cm²', 'formula')
+    const wall = fact('wall', cm2, 'cm²')
     const leafy = hasLeaf(piece)
     const scatter = leafy && task.fill('leaf').parts.length > 0
     const uses = [
@@ -148,12 +148,7 @@ export const creeper: PlantMethod = {
               slot: 'mesh',
               step: 'drape',
               label: 'Fine mesh',
-              perPiece: figure(
-                cm2 * value(k.mesh) * Math.max(0.3, piece.leaf),
-                'cm2',
-                'wall × mesh × leaf on the day',
-                [wall, task.input(k.mesh), input('leaf on the day', piece.leaf, '', 'memory')],
-              ),
+              each: product(wall, task.input(k.mesh), most(number(0.3), leafOf(task))),
             }),
             fixedUse(
               task,
@@ -170,8 +165,8 @@ export const creeper: PlantMethod = {
               step: 'leaf',
               label: 'Leaf',
               area: wall,
-              seeThrough: input('g, see-through', piece.seeThrough, '', piece.seeThroughOrigin),
-              leaf: piece.leaf,
+              seeThrough: seeThroughOf(task),
+              leaf: leafOf(task),
               share: task.input(k.leafShare),
               sticks: k.sticks,
             }),
@@ -183,7 +178,7 @@ export const creeper: PlantMethod = {
               slot: 'lichen',
               step: 'gaps',
               label: 'Lichen',
-              perPiece: figure(cm2 * 0.008, 'g', 'wall × lichen in its gaps', [wall]),
+              each: product(wall, task.input(k.lichenG)),
             }),
           ]
         : []),

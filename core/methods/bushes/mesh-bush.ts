@@ -1,6 +1,7 @@
 import {
-  coatUse,
+  aboveOf,
   amount,
+  coatUse,
   coefficients,
   dressing,
   examplePiece,
@@ -19,14 +20,15 @@ import {
   share,
   stepsWith,
   use,
+  volumeOf,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { number, product, quotient } from '../../quantities'
 
 const k = coefficients('mesh-bush', {
   spoilage: share('spoilage', 0.04),
-  mesh: amount('mesh for each cm³, teased', 0.55, 'cm²', 'memory', 'a small bag makes hundreds'),
+  mesh: amount('mesh for each cm³, teased', 0.55, 'cm²/cm³', 'memory', 'a small bag makes hundreds'),
   teaseSec: seconds('tear, tease every way', 20),
 })
 
@@ -115,29 +117,20 @@ export const meshBush: PlantMethod = {
     poolSlot,
   ],
   work(task) {
-    const { value, piece } = task
-    const volume = input(
-      'volume of one bush',
-      piece.volumeCm3,
-      'cm³',
-      'formula',
-      '2/3 · area from above · height',
-    )
+    const { value } = task
+    const volume = volumeOf(task)
     const sprayed = task.choice('colour') === 'sprayed'
     const uses = [
       use(task, {
         slot: 'mesh',
         step: 'tease',
         label: 'Mesh',
-        perPiece: figure(piece.volumeCm3 * value(k.mesh), 'cm2', 'volume × mesh, teased', [
-          volume,
-          task.input(k.mesh),
-        ]),
+        each: product(volume, task.input(k.mesh)),
       }),
       ...(sprayed
         ? [coatUse(task, { slot: 'paint', step: 'colour', label: 'Colour' }, dressing.mistCoat)]
         : []),
-      poolUse(task, piece.topAreaCm2 / 2),
+      poolUse(task, quotient(aboveOf(task), number(2))),
     ]
     return {
       uses,

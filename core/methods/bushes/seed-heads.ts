@@ -1,5 +1,6 @@
 import {
   amount,
+  batchUse,
   coefficients,
   examplePiece,
   examplePieces,
@@ -13,14 +14,14 @@ import {
   poolUse,
   seconds,
   share,
+  startedOf,
   stepsWith,
-  use,
   wait,
   within,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, number, quotient, rest, roundedUp } from '../../quantities'
 
 const k = coefficients('seed-heads', {
   spoilage: share('spoilage', 0.12, 'memory', 'make extra'),
@@ -105,31 +106,19 @@ export const seedHeads: PlantMethod = {
   work(task) {
     const { value, piece, started } = task
     const green = task.fill('foam').parts.length > 0
-    const sprigs = Math.ceil(started / value(k.tipsEach))
-    const dipped = 1 - value(k.bare)
-    const dippedShare = input('dipped', green ? dipped / 2 : dipped, '', 'memory', 'the rest bare or green')
+    const dipped = rest(task.input(k.bare))
+    const each = green ? quotient(dipped, number(2)) : dipped
     const uses = [
-      use(task, {
+      batchUse(task, {
         slot: 'sprig',
         step: 'cut',
         label: 'Curved sprigs',
-        perPiece: figure(sprigs / started, 'piece', 'sprigs ÷ tips', [task.input(k.tipsEach)]),
-        total: figure(sprigs, 'piece', 'tips ÷ tips from one sprig, rounded up', [
-          input('tips', started, '', 'formula'),
-          task.input(k.tipsEach),
-        ]),
+        total: roundedUp(quotient(startedOf(task), task.input(k.tipsEach))),
       }),
-      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderG, dippedShare),
-      ...(green
-        ? [fixedUse(task, { slot: 'foam', step: 'dip', label: 'Green ones' }, k.powderG, dippedShare)]
-        : []),
-      fixedUse(
-        task,
-        { slot: 'glue', step: 'dip', label: 'A trace of glue' },
-        k.glueMl,
-        input('dipped', dipped, '', 'memory'),
-      ),
-      poolUse(task, 0.15),
+      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderG, each),
+      ...(green ? [fixedUse(task, { slot: 'foam', step: 'dip', label: 'Green ones' }, k.powderG, each)] : []),
+      fixedUse(task, { slot: 'glue', step: 'dip', label: 'A trace of glue' }, k.glueMl, dipped),
+      poolUse(task, fact('foot of a stem', 0.15, 'cm²', 'memory')),
     ]
     return {
       uses,
@@ -149,7 +138,7 @@ export const seedHeads: PlantMethod = {
           id: 'dip',
           title: 'A trace of glue, dip',
           text: `A trace of glue on the head, dip, tap; about one in ${Math.round(1 / value(k.bare))} stays bare. Purple, ochre and green in turn: let the dealer choose.`,
-          hands: hands(value(k.dipSec) * dipped, 30),
+          hands: hands(value(k.dipSec) * dipped.value, 30),
           within: within(value(k.openSec), 'A trace of glue takes powder for about two minutes.'),
           atOnce: {
             count: Math.max(1, Math.floor(value(k.openSec) / value(k.dipSec))),
@@ -164,8 +153,8 @@ export const seedHeads: PlantMethod = {
               {
                 id: 'head',
                 options: [
-                  { name: 'heads in colour', share: dippedShare.value },
-                  { name: 'green', share: green ? dippedShare.value : 0 },
+                  { name: 'heads in colour', share: each.value },
+                  { name: 'green', share: green ? each.value : 0 },
                   { name: 'bare', share: value(k.bare) },
                 ].filter((option) => option.share > 0),
               },

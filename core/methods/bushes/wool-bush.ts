@@ -11,14 +11,15 @@ import {
   step,
   timeWords,
   use,
+  volumeOf,
   type PlantJob,
   type PlantMethod,
   type PlantTask,
   type Suit,
   type Yield,
 } from '../../makeup'
+import { fact, ONE, product } from '../../quantities'
 import { colourOf } from '../../stock'
-import { figure, input } from '../../units'
 
 const k = coefficients('wool-bush', {
   spoilage: { name: 'spoilage', value: 0.05, unit: '', origin: 'memory', range: [0, 0.5] },
@@ -193,14 +194,8 @@ export const woolBush: PlantMethod = {
   ],
   work(task) {
     const { piece, value } = task
-    const volume = input(
-      'volume of one bush',
-      piece.volumeCm3,
-      'cm³',
-      'formula',
-      '2/3 · area from above · height',
-    )
-    const surface = input(
+    const volume = volumeOf(task)
+    const surface = fact(
       'surface',
       piece.surfaceCm2,
       'cm²',
@@ -212,13 +207,7 @@ export const woolBush: PlantMethod = {
       step: 'dip',
       title: 'Dye bath',
       material: dyeBath(task),
-      taken: input(
-        'carried away by one',
-        piece.volumeCm3 * value(k.held),
-        'ml',
-        'formula',
-        'volume × what squeezed wool holds',
-      ),
+      taken: product(volume, task.input(k.held)),
       standing: task.input(k.standing),
       parts: [
         { slot: 'paint', label: 'Paint', parts: PARTS.paint },
@@ -231,10 +220,7 @@ export const woolBush: PlantMethod = {
         slot: 'wool',
         step: 'tease',
         label: 'Filter wool',
-        perPiece: figure(piece.volumeCm3 * wool.value, 'g', 'volume × wool in a finished bush', [
-          volume,
-          wool,
-        ]),
+        each: product(volume, wool),
       }),
       ...bath.uses,
       flockUse(task, {
@@ -243,8 +229,8 @@ export const woolBush: PlantMethod = {
         label: 'Foliage',
         area: surface,
         seeThrough: task.input(k.coat),
-        leaf: 1,
-        share: input('share of the foliage', 1, '', 'formula'),
+        leaf: ONE,
+        share: ONE,
         sticks: k.sticks,
       }),
     ]

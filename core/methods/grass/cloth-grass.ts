@@ -1,6 +1,6 @@
 import {
-  areaParts,
   amount,
+  areaParts,
   coefficients,
   exampleArea,
   examplePiece,
@@ -18,18 +18,18 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, product } from '../../quantities'
 
 const k = coefficients('cloth-grass', {
   spoilage: share('spoilage', 0),
   slopeCm2: amount('one slope at once, at most', 900, 'cm²'),
-  more: amount('cloth for each cm² of ground', 1.15, 'cm²'),
+  more: amount('cloth for each cm² of ground', 1.15, 'cm²/cm²'),
   glueMl: amount('wood glue', 0.03, 'ml/cm²'),
   paintMl: amount('paint of each green', 0.006, 'ml/cm²'),
   layMin: minutes('glue under cloth dries', 720),
   laySec: seconds('cut the stitching, glue, lay', 240),
-  trimSec: amount('trim, snip, vacuum, for each cm²', 1.2, 's'),
-  brushSec: amount('four greens, for each cm²', 6, 's', 'memory', '10 min for 100 cm²'),
+  trimSec: amount('trim, snip, vacuum, for each cm²', 1.2, 's/cm²'),
+  brushSec: amount('four greens, for each cm²', 6, 's/cm²', 'memory', '10 min for 100 cm²'),
 })
 
 /** Four greens, the brightest first. Common practice: bright base, dull, highlight, muddy. */
@@ -86,16 +86,13 @@ export const clothGrass: PlantMethod = {
   work(task) {
     const { value } = task
     const cm2 = partCm2(task)
-    const area = input('ground', cm2, 'cm²', 'formula')
+    const area = fact('ground', cm2, 'cm²')
     const uses = [
       use(task, {
         slot: 'cloth',
         step: 'lay',
         label: 'Towelling',
-        perPiece: figure(cm2 * value(k.more), 'cm2', 'ground × 1.15: hems, folds and slope', [
-          area,
-          task.input(k.more),
-        ]),
+        each: product(area, task.input(k.more)),
       }),
       fixedUse(task, { slot: 'glue', step: 'lay', label: 'Wood glue' }, k.glueMl, area),
       ...GREENS.map(({ id, label }) => fixedUse(task, { slot: id, step: 'brush', label }, k.paintMl, area)),

@@ -2,6 +2,7 @@ import { boardHoles } from '../../grass'
 import {
   amount,
   backOf,
+  batchUse,
   coefficients,
   examplePiece,
   examplePieces,
@@ -15,15 +16,26 @@ import {
   roundOf,
   seconds,
   share,
+  startedOf,
   staticStep,
   stepsWith,
-  use,
   wait,
   within,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { counted, figure, input } from '../../units'
+import {
+  discArea,
+  fact,
+  MM_IN_CM,
+  ONE,
+  product,
+  quotient,
+  rest,
+  roundedUp,
+  type Expression,
+} from '../../quantities'
+import { counted } from '../../units'
 
 export const boardFigures = coefficients('drilled-board', {
   spoilage: share('spoilage', 0.06),
@@ -42,6 +54,9 @@ export const boardFigures = coefficients('drilled-board', {
   liftSec: seconds('lift the board, slide a knife', 180),
 })
 const k = boardFigures
+
+/** Of the fibre, that of the second tone. Our estimate. */
+const SECOND = fact('second tone', 0.3, '', 'memory')
 
 function suits({ piece }: PlantJob) {
   const upright = piece.habit === 'grass' || piece.habit === 'reed'
@@ -99,14 +114,14 @@ export const drilledBoard: PlantMethod = {
     },
   ],
   work(task) {
-    const { value, started } = task
+    const { value } = task
     const [width, height] = [value(k.boardWidthMm), value(k.boardHeightMm)]
     const holes = Math.max(1, boardHoles(width, height, value(k.holeMm), value(k.bridgeMm)).length)
-    const boards = Math.ceil(started / holes)
-    const boardCm2 = (width * height) / 100
-    const hole = input('hole', (Math.PI / 4) * (value(k.holeMm) / 10) ** 2, 'cm²', 'formula')
-    const mixed = task.fill('second').parts.length > 0 ? 0.3 : 0
-    const fibre = (slot: string, label: string, part: number) =>
+    const boardsOf = roundedUp(quotient(startedOf(task), fact('holes in a board', holes, '')))
+    const boards = boardsOf.value
+    const hole = discArea(quotient(task.input(k.holeMm), MM_IN_CM))
+    const mixed = task.fill('second').parts.length > 0
+    const fibre = (slot: string, label: string, part: Expression) =>
       fibreUses(task, {
         slot,
         step: 'fibre',
@@ -117,19 +132,15 @@ export const drilledBoard: PlantMethod = {
         sticks: k.sticks,
       })
     const uses = [
-      use(task, {
+      batchUse(task, {
         slot: 'backing',
         step: 'glue',
         label: 'Release backing',
-        once: true,
-        perPiece: figure((boards * boardCm2) / started, 'cm2', 'boards ÷ pieces started', [
-          input('boards', boards, '', 'formula'),
-        ]),
-        total: figure(boards * boardCm2, 'cm2', 'board × boards', [input('boards', boards, '', 'formula')]),
+        total: product(boardsOf, fact('a board', (width * height) / 100, 'cm²')),
       }),
       fixedUse(task, { slot: 'pva', step: 'glue', label: 'PVA' }, k.glueMl),
-      ...fibre('fibre', 'Main fibre', 1 - mixed),
-      ...(mixed > 0 ? fibre('second', 'Second tone', mixed) : []),
+      ...fibre('fibre', 'Main fibre', mixed ? rest(SECOND) : ONE),
+      ...(mixed ? fibre('second', 'Second tone', SECOND) : []),
     ]
     const eachSec = value(k.glueSec) + value(k.fibreSec)
     const round = Math.min(holes, roundOf(value(k.openSec), value(k.setUpSec), eachSec))

@@ -10,8 +10,10 @@ import {
   inspectStep,
   isBladed,
   judge,
+  leafOf,
   seconds,
   share,
+  startedOf,
   stepsWith,
   use,
   wait,
@@ -19,13 +21,13 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, most, number, product, quotient, rest, roundedUp, sum } from '../../quantities'
 
 const k = coefficients('field-fibre', {
   spoilage: share('spoilage', 0.08),
   each: amount('weeds from a banded bundle', 8, 'piece', 'common practice'),
   footMm: amount('foot below the ground', 5, 'mm'),
-  bundleG: amount('fibre of a weed, for each mm of its height', 0.003, 'g'),
+  bundleG: amount('fibre of a weed, for each mm of its height', 0.003, 'g/mm'),
   waste: share('wasted in the locked middle of a twist', 0.3),
   ca: amount('CA through the middle', 0.1, 'ml'),
   glueMl: amount('tacky glue in its end', 0.1, 'ml'),
@@ -35,6 +37,7 @@ const k = coefficients('field-fibre', {
   bindSec: seconds('band or twist a bundle', 60),
   trimSec: seconds('spread and trim', 30),
   leafSec: seconds('adhesive, leaf over a dish', 20),
+  flowerG: amount('flower powder on a dipped tip', 0.01, 'g'),
   clamps: amount('clamps that are there', 6, 'piece'),
 })
 
@@ -114,58 +117,46 @@ export const fieldFibre: PlantMethod = {
       : []),
   ],
   work(task) {
-    const { value, piece, started } = task
+    const { value, piece } = task
     const twist = task.choice('bind') === 'twist'
-    const bundles = Math.ceil(started / value(k.each))
-    const lengthMm = piece.heightMm + value(k.footMm)
-    const wasted = twist ? 1 / (1 - value(k.waste)) : 1
-    const height = input('height', piece.heightMm, 'mm', 'formula')
+    const bundlesOf = roundedUp(quotient(startedOf(task), task.input(k.each)))
+    const bundles = bundlesOf.value
+    const length = sum(fact('height', piece.heightMm, 'mm'), task.input(k.footMm))
+    const fibre = product(length, task.input(k.bundleG))
     const flowers = piece.sward.heads > 0.02 && task.fill('flower').parts.length > 0
     const uses = [
       use(task, {
         slot: 'hank',
         step: 'bind',
         label: 'Long fibre',
-        perPiece: figure(
-          lengthMm * value(k.bundleG) * wasted,
-          'g',
-          '(height + foot) × fibre of a weed, and what is wasted',
-          [height, task.input(k.footMm), task.input(k.bundleG), ...(twist ? [task.input(k.waste)] : [])],
-        ),
+        each: twist ? quotient(fibre, rest(task.input(k.waste))) : fibre,
       }),
       fixedUse(
         task,
         { slot: 'lock', step: 'bind', label: twist ? 'CA' : 'Tacky PVA' },
         twist ? k.ca : k.glueMl,
-        input('bundles for each weed', bundles / started, '', 'formula'),
+        quotient(bundlesOf, startedOf(task)),
       ),
       fixedUse(task, { slot: 'adhesive', step: 'leaf', label: 'Adhesive' }, k.adhesiveMl),
       flockUse(task, {
         slot: 'leaf',
         step: 'leaf',
         label: 'Leaf',
-        area: input('its side', piece.sideAreaCm2, 'cm²', 'formula'),
-        seeThrough: input('g, see-through', 0.5, '', 'memory'),
-        leaf: Math.max(0.2, piece.leaf),
+        area: fact('its side', piece.sideAreaCm2, 'cm²'),
+        seeThrough: fact('see-through of its leaf', 0.5, '', 'memory'),
+        leaf: most(number(0.2), leafOf(task)),
         share: task.input(k.leafShare),
         sticks: k.sticks,
       }),
       ...(flowers
-        ? [
-            use(task, {
-              slot: 'flower',
-              step: 'leaf',
-              label: 'Flower powder',
-              perPiece: figure(0.01, 'g', 'a dip', []),
-            }),
-          ]
+        ? [fixedUse(task, { slot: 'flower', step: 'leaf', label: 'Flower powder' }, k.flowerG)]
         : []),
     ]
     const atOnce = Math.max(1, Math.floor(twist ? value(k.clamps) / 2 : 3)) * value(k.each)
     return {
       uses,
       pours: [],
-      cuts: [{ slot: 'hank', what: 'bundles', count: bundles, lengthMm: lengthMm * (twist ? 2.6 : 2) }],
+      cuts: [{ slot: 'hank', what: 'bundles', count: bundles, lengthMm: length.value * (twist ? 2.6 : 2) }],
       yields: [],
       steps: stepsWith(uses, [
         {

@@ -1,4 +1,6 @@
+import { fibreMass } from '../../coverage'
 import {
+  aboveOf,
   amount,
   backOf,
   coefficients,
@@ -21,10 +23,11 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { product, property } from '../../quantities'
 
 const k = coefficients('flowering-tuft', {
   spoilage: share('spoilage', 0.1),
+  backing: amount('release backing, of its circle from above', 1.6, '', 'memory', 'with its gap'),
   footShare: share('foot, of its circle from above', 0.35),
   glueMl: amount('PVA in a dot, for a cm² of foot', 0.1, 'ml/cm²'),
   fibres: amount('fibres on a cm²', 700, '/cm²'),
@@ -40,6 +43,9 @@ const k = coefficients('flowering-tuft', {
   dryMin: minutes('dots dry through', 720),
   tipDryMin: minutes('tips dry', 60),
 })
+
+/** Of a stem fibre that is open, dtex. Our estimate. */
+const USUAL_DTEX = 22
 
 function suits({ piece, kind }: PlantJob) {
   const flowers = piece.sward.heads > 0.02
@@ -128,25 +134,17 @@ export const floweringTuft: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const onStems = task.choice('flowers') === 'stems'
-    const foot = input(
-      'foot',
-      piece.topAreaCm2 * value(k.footShare),
-      'cm²',
-      'formula',
-      'circle from above × share',
-    )
+    const above = aboveOf(task)
+    const foot = product(above, task.input(k.footShare))
     const dip = onStems ? 'stems' : 'dip'
     const stem = onStems ? task.fill('stems').parts[0]?.material : undefined
-    const stemG =
-      stem?.of.stuff === 'fibre' ? (stem.of.lengthMm * stem.of.dtex) / 1e7 : (piece.heightMm * 22) / 1e7
+    const stemOf = stem?.of.stuff === 'fibre' ? stem.of : { lengthMm: piece.heightMm, dtex: USUAL_DTEX }
     const uses = [
       use(task, {
         slot: 'backing',
         step: 'tufts',
         label: 'Release backing',
-        perPiece: figure(piece.topAreaCm2 * 1.6, 'cm2', 'circle from above × 1.6, with its gap', [
-          input('circle from above', piece.topAreaCm2, 'cm²', 'formula'),
-        ]),
+        each: product(above, task.input(k.backing)),
       }),
       fixedUse(task, { slot: 'pva', step: 'tufts', label: 'PVA in the dot' }, k.glueMl, foot),
       fixedUse(task, { slot: 'pva', step: dip, label: 'PVA on the tips' }, k.tipMl),
@@ -164,10 +162,11 @@ export const floweringTuft: PlantMethod = {
               slot: 'stems',
               step: dip,
               label: 'Stems',
-              perPiece: figure(value(k.stems) * stemG, 'g', 'stems × mass of one', [
+              each: fibreMass(
                 task.input(k.stems),
-                input('mass of one', stemG, 'g', 'formula', 'length × dtex'),
-              ]),
+                property('length', stemOf.lengthMm, 'mm', 'stock', stem?.name),
+                property('linear density', stemOf.dtex, 'dtex'),
+              ),
             }),
           ]
         : []),

@@ -1,13 +1,20 @@
 import type { Gluing, Lean, Reach } from '../../grass'
 import { amount, coefficients, minutes, seconds, share, type Coefficient, type Task } from '../../makeup'
+import { product, type Expression } from '../../quantities'
 
 /** What grass set in layers takes. */
 export const grassFigures = coefficients('layered-grass', {
   spoilage: share('spoilage', 0),
   openSec: seconds('fast matt medium stays open', 240),
   setUpSec: seconds('clip on and switch on', 20),
-  patchSec: amount('glue and fibre, for each cm²', 1.5, 's'),
-  vacuumSec: amount('vacuum and clean, for each cm²', 1.5, 's', 'memory', 'with the glue: 5 min for 100 cm²'),
+  patchSec: amount('glue and fibre, for each cm²', 1.5, 's/cm²'),
+  vacuumSec: amount(
+    'vacuum and clean, for each cm²',
+    1.5,
+    's/cm²',
+    'memory',
+    'with the glue: 5 min for 100 cm²',
+  ),
   sticks: share('sticks, of what is thrown', 0.4),
   midShare: share('share of the patch that is its middle', 0.45),
   tipShare: share('share of the patch where tips are touched', 0.3),
@@ -33,13 +40,15 @@ export const leanOf = (value: (coefficient: Coefficient) => number, combed: bool
   combDeg: combed ? value(grassFigures.combDeg) : 0,
 })
 
-/** Glue on a cm² of the patch as a whole, ml, by where it goes. */
-export const glueRate = ({ value }: Pick<Task, 'value'>, glue: Gluing): number =>
-  reachOf(value)[glue] *
-  value(
-    glue === 'all over'
-      ? grassFigures.glueAll
-      : glue === 'mid-patch'
-        ? grassFigures.glueMid
-        : grassFigures.glueTips,
-  )
+/** Glue on a cm² of the patch as a whole, ml/cm², by where it goes. */
+export function glueRate({ input }: Pick<Task, 'input'>, glue: Gluing): Expression {
+  const { glueAll, glueMid, glueTips, midShare, tipShare } = grassFigures
+  switch (glue) {
+    case 'all over':
+      return input(glueAll)
+    case 'mid-patch':
+      return product(input(midShare), input(glueMid))
+    case 'tips only':
+      return product(input(tipShare), input(glueTips))
+  }
+}

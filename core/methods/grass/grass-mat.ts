@@ -1,6 +1,6 @@
 import {
-  areaParts,
   amount,
+  areaParts,
   coefficients,
   exampleArea,
   examplePiece,
@@ -18,12 +18,12 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, product } from '../../quantities'
 
 const k = coefficients('grass-mat', {
   spoilage: share('spoilage', 0),
   togetherCm2: amount('laid before the glue skins', 400, 'cm²'),
-  torn: amount('mat for each cm² of ground, torn', 1.1, 'cm²'),
+  torn: amount('mat for each cm² of ground, torn', 1.1, 'cm²/cm²'),
   scrapCm2: amount('one torn piece', 20, 'cm²'),
   glueMl: amount('white glue', 0.025, 'ml/cm²'),
   tearSec: seconds('peel or tear a piece', 10),
@@ -75,17 +75,14 @@ export const grassMat: PlantMethod = {
   work(task) {
     const { value } = task
     const cm2 = partCm2(task)
-    const area = input('ground', cm2, 'cm²', 'formula')
+    const area = fact('ground', cm2, 'cm²')
     const scraps = Math.max(1, Math.round(cm2 / value(k.scrapCm2)))
     const uses = [
       use(task, {
         slot: 'mat',
         step: 'tear',
         label: 'Grass mat',
-        perPiece: figure(cm2 * value(k.torn), 'cm2', 'ground × what tearing costs', [
-          area,
-          task.input(k.torn),
-        ]),
+        each: product(area, task.input(k.torn)),
       }),
       fixedUse(task, { slot: 'glue', step: 'set', label: 'White glue' }, k.glueMl, area),
     ]

@@ -1,4 +1,5 @@
 import {
+  aboveOf,
   amount,
   coefficients,
   examplePiece,
@@ -18,7 +19,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, number, product, quotient } from '../../quantities'
 
 const k = coefficients('hand-tuft', {
   spoilage: share('spoilage', 0.12),
@@ -73,8 +74,8 @@ export const handTuft: PlantMethod = {
     { id: 'seal', label: 'Hairspray', wish: { stuff: 'liquid', liquid: 'hairspray' } },
   ],
   work(task) {
-    const { value, piece } = task
-    const foot = input('foot', piece.topAreaCm2 / 3, 'cm²', 'formula', 'a third of its circle from above')
+    const { value } = task
+    const foot = quotient(aboveOf(task), number(3))
     const lengths = task.fill('fibre').parts
     const uses = [
       fixedUse(task, { slot: 'pva', step: 'set', label: 'PVA' }, k.glueMl, foot),
@@ -85,11 +86,7 @@ export const handTuft: PlantMethod = {
               slot: 'fibre',
               step: 'set',
               label: 'Fibre',
-              perPiece: figure(foot.value * value(k.fibreG) * part, 'g', 'foot × fibre in a ball × share', [
-                foot,
-                task.input(k.fibreG),
-                input('share', part, '', 'formula'),
-              ]),
+              each: product(foot, task.input(k.fibreG), fact('share', part, '')),
             }),
             material,
           }))),

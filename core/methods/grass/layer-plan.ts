@@ -10,6 +10,8 @@ import {
   type StandingFibre,
 } from '../../grass'
 import { worthOf, type Coefficient, type MakeUp, type OwnValues, type PlantJob } from '../../makeup'
+import { fact, figure, type Figure } from '../../quantities'
+import { plainNumber, type Origin } from '../../units'
 import { grassFigures as k, leanOf, reachOf } from './grass-figures'
 
 /**
@@ -128,3 +130,32 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
     sealed: sealed(dry),
   }
 }
+
+const originOf = (isOwn: boolean): Origin => (isOwn ? 'yours' : 'formula')
+
+/** The height that layers are seen at, mm, with what it is worked out from. */
+export const seenFigure = ({ seenMm, lean, layers }: LayerPlan, isOwn: boolean): Figure =>
+  figure(fact('90th percentile of tips, each counted by the length of its fibre', seenMm, 'mm'), 'mm', [
+    { name: 'mean lean', words: `${plainNumber(lean.meanDeg, 0)}°`, origin: 'memory' },
+    { name: 'comb', words: `${plainNumber(lean.combDeg, 0)}°`, origin: 'memory' },
+    ...layers.map(({ layer }, i) => ({
+      name: `layer ${i + 1}`,
+      words: `${plainNumber(layer.lengthMm, 1)} mm`,
+      origin: originOf(isOwn),
+    })),
+  ])
+
+/** Ground that fibres cover from above, with what it is worked out from. */
+export const coverFigure = ({ cover, layers }: LayerPlan, isOwn: boolean): Figure =>
+  figure(fact('part by part of the patch, by a Boolean model', cover, ''), '%', [
+    {
+      name: 'of each part',
+      words: '1 − e^(−fibres × width × length × mean sine of the lean)',
+      origin: 'formula',
+    },
+    ...layers.map(({ layer }, i) => ({
+      name: `fibres of layer ${i + 1} on a cm²`,
+      words: plainNumber(layer.perCm2, 0),
+      origin: originOf(isOwn),
+    })),
+  ])

@@ -27,8 +27,9 @@ import {
   type Use,
   type Yield,
 } from '../../makeup'
+import { fact, figure, product } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, input, plainNumber } from '../../units'
+import { plainNumber } from '../../units'
 import { glueRate, grassFigures as k } from './grass-figures'
 import { layersOf, layerSlot } from './layer-plan'
 
@@ -136,10 +137,7 @@ function mixedFall(task: PlantTask, uses: readonly Use[]): Yield[] {
       label: 'Mixed fall',
       source: 'by-product',
       material: catalogueRow('rough-ground'),
-      quantity: figure(lost * task.value(k.swept), 'g', 'what did not come back × swept up', [
-        input('what did not come back', lost, 'g', 'formula'),
-        task.input(k.swept),
-      ]),
+      quantity: figure(product(fact('what did not come back', lost, 'g'), task.input(k.swept)), 'g'),
       shares: [],
     },
   ]
@@ -193,23 +191,20 @@ export const layeredGrass: PlantMethod = {
   work(task) {
     const layers = layersOf(task.job)
     const cm2 = partCm2(task)
-    const area = input('patch', cm2, 'cm²', 'formula')
+    const area = fact('patch', cm2, 'cm²')
     const uses: Use[] = [
       ...layers.flatMap((layer, i) => [
         use(task, {
           slot: 'glue',
           step: layerSlot(i),
           label: `Glue, ${layer.glue}`,
-          perPiece: figure(glueRate(task, layer.glue) * cm2, 'ml', 'patch × share that gets glue × film', [
-            area,
-            input('glue on a cm² of the patch', glueRate(task, layer.glue), 'ml', 'memory', layer.glue),
-          ]),
+          each: product(area, glueRate(task, layer.glue)),
         }),
         ...fibreUses(task, {
           slot: layerSlot(i),
           step: layerSlot(i),
           label: titleOf(layer, i),
-          perCm2: input('fibres on a cm² of the patch', layer.perCm2, '', 'memory'),
+          perCm2: fact('fibres on a cm² of the patch', layer.perCm2, '/cm²', 'memory'),
           area,
           sticks: k.sticks,
         }),

@@ -17,12 +17,12 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, product, sum } from '../../quantities'
 
 const k = coefficients('long-bunch', {
   spoilage: share('spoilage', 0.05),
   footMm: amount('foot below the ground', 5, 'mm'),
-  fibreG: amount('fibre, for each mm of height and mm of width', 0.00035, 'g'),
+  fibreG: amount('fibre, for each mm of height and mm of width', 0.00035, 'g/mm²'),
   tapeMm: amount('tape around its foot', 25, 'mm'),
   ca: amount('CA at its foot', 0.05, 'ml'),
   pvaMl: amount('PVA in its hole and at its foot', 0.2, 'ml'),
@@ -99,23 +99,13 @@ export const longBunch: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const withCa = task.choice('foot') === 'ca'
-    const lengthMm = piece.heightMm + value(k.footMm)
+    const length = sum(fact('height', piece.heightMm, 'mm'), task.input(k.footMm))
     const uses = [
       use(task, {
         slot: 'hank',
         step: 'bind',
         label: 'Long fibre',
-        perPiece: figure(
-          lengthMm * piece.crownWidthMm * value(k.fibreG),
-          'g',
-          '(height + foot) × width × fibre',
-          [
-            input('height', piece.heightMm, 'mm', 'formula'),
-            input('width', piece.crownWidthMm, 'mm', 'formula'),
-            task.input(k.footMm),
-            task.input(k.fibreG),
-          ],
-        ),
+        each: product(length, fact('width', piece.crownWidthMm, 'mm'), task.input(k.fibreG)),
       }),
       fixedUse(task, { slot: 'tape', step: 'bind', label: 'Tape' }, k.tapeMm),
       ...(withCa ? [fixedUse(task, { slot: 'ca', step: 'bind', label: 'CA' }, k.ca)] : []),
@@ -124,7 +114,7 @@ export const longBunch: PlantMethod = {
     return {
       uses,
       pours: [],
-      cuts: [{ slot: 'hank', what: 'bunches', count: task.started, lengthMm }],
+      cuts: [{ slot: 'hank', what: 'bunches', count: task.started, lengthMm: length.value }],
       yields: [],
       steps: stepsWith(uses, [
         {

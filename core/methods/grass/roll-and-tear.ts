@@ -1,6 +1,6 @@
 import {
-  areaParts,
   amount,
+  areaParts,
   coefficients,
   exampleArea,
   examplePiece,
@@ -20,25 +20,39 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import {
+  constant,
+  fact,
+  most,
+  ONE,
+  product,
+  quotient,
+  rest,
+  rounded,
+  type Expression,
+} from '../../quantities'
 
 const k = coefficients('roll-and-tear', {
   spoilage: share('spoilage', 0),
   patchCm2: amount('worked at once, at most', 1000, 'cm²', 'memory', '0.1 m²'),
   hanks: amount('hanks on 100 cm²', 3, 'piece'),
-  hankG: amount('fibre of a hank, for each mm of its height', 0.012, 'g'),
+  hankG: amount('fibre of a hank, for each mm of its height', 0.012, 'g/mm'),
   adhesiveMl: amount('spray adhesive in random strokes', 0.012, 'ml/cm²'),
   earthG: amount('earth over bare glue', 0.05, 'g/cm²'),
   fixMl: amount('hairspray on what shines', 0.006, 'ml/cm²'),
   rollSec: seconds('roll, tear, stage a hank', 20),
-  spraySec: amount('adhesive, for each cm²', 0.08, 's'),
+  spraySec: amount('adhesive, for each cm²', 0.08, 's/cm²'),
   dabSec: seconds('dab a hank on', 3),
-  earthSec: amount('earth on glue, for each cm²', 0.3, 's'),
-  combSec: amount('comb, earth, vacuum, for each cm²', 0.6, 's'),
+  earthSec: amount('earth on glue, for each cm²', 0.3, 's/cm²'),
+  combSec: amount('comb, earth, vacuum, for each cm²', 0.6, 's/cm²'),
   tackMin: minutes('spray adhesive on ground turns tacky', 15, 'common practice'),
   tackUntilMin: minutes('and stays so until', 35),
   restMin: minutes('before it is combed', 120, 'common practice'),
 })
+
+/** Of the hanks, those of the second tone. Our estimate. */
+const SECOND = fact('second tone', 0.4, '', 'memory')
+const HUNDRED_CM2 = constant('', 100, 'cm²', 'as hanks are counted')
 
 function suits({ piece }: PlantJob) {
   return judge({
@@ -105,29 +119,20 @@ export const rollAndTear: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const cm2 = partCm2(task)
-    const area = input('patch', cm2, 'cm²', 'formula')
-    const hanks = Math.max(1, Math.round((cm2 / 100) * value(k.hanks)))
-    const mixed = task.fill('second').parts.length > 0 ? 0.4 : 0
-    const fibre = (slot: string, label: string, part: number) =>
+    const area = fact('patch', cm2, 'cm²')
+    const hanks = most(ONE, rounded(product(area, quotient(task.input(k.hanks), HUNDRED_CM2))))
+    const mixed = task.fill('second').parts.length > 0
+    const second = mixed ? SECOND.value : 0
+    const fibre = (slot: string, label: string, part: Expression) =>
       use(task, {
         slot,
         step: 'stage',
         label,
-        perPiece: figure(
-          hanks * value(k.hankG) * piece.heightMm * part,
-          'g',
-          'hanks × height × fibre of a hank × share',
-          [
-            input('hanks', hanks, '', 'formula', 'area × hanks on 100 cm²'),
-            input('height', piece.heightMm, 'mm', 'formula'),
-            task.input(k.hankG),
-            input('share', part, '', 'memory'),
-          ],
-        ),
+        each: product(hanks, fact('height', piece.heightMm, 'mm'), task.input(k.hankG), part),
       })
     const uses = [
-      fibre('hank', 'Main tone', 1 - mixed),
-      ...(mixed > 0 ? [fibre('second', 'Second tone', mixed)] : []),
+      fibre('hank', 'Main tone', mixed ? rest(SECOND) : ONE),
+      ...(mixed ? [fibre('second', 'Second tone', SECOND)] : []),
       fixedUse(task, { slot: 'adhesive', step: 'glue', label: 'Spray adhesive' }, k.adhesiveMl, area),
       fixedUse(task, { slot: 'earth', step: 'dab', label: 'Earth over the glue' }, k.earthG, area),
       fixedUse(task, { slot: 'fix', step: 'comb', label: 'Hairspray on shine' }, k.fixMl, area),
@@ -143,8 +148,8 @@ export const rollAndTear: PlantMethod = {
         {
           id: 'stage',
           title: 'Hanks first: roll, tear, stage',
-          text: `About ${hanks} hanks to a patch, in every tone, before any glue: roll between the palms, tear in half, lay them out torn end forward.`,
-          hands: hands(value(k.rollSec) * hanks),
+          text: `About ${hanks.value} hanks to a patch, in every tone, before any glue: roll between the palms, tear in half, lay them out torn end forward.`,
+          hands: hands(value(k.rollSec) * hanks.value),
           tools: ['scissors'],
         },
         {
@@ -164,7 +169,7 @@ export const rollAndTear: PlantMethod = {
           id: 'dab',
           title: 'Dab on, earth on bare glue',
           text: 'Dab lightly, torn end down, tones in turn; turn the board. Earth on every spot of bare glue. Where it goes wrong: cover with earth and begin again.',
-          hands: hands(value(k.dabSec) * hanks + value(k.earthSec) * cm2),
+          hands: hands(value(k.dabSec) * hanks.value + value(k.earthSec) * cm2),
           within: within(
             openSec,
             `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
@@ -172,14 +177,14 @@ export const rollAndTear: PlantMethod = {
           atOnce: { count: 1, because: 'window', what: 'One patch while it is tacky.' },
           wait: wait(value(k.restMin), 'tack clearing', 'Leave it before combing', 'common practice'),
           deal: {
-            each: hanks,
+            each: hanks.value,
             enough: 'Enough: the hanks of this patch are on. What is left bare gets earth.',
             suits: [
               {
                 id: 'tone',
                 options: [
-                  { name: 'main tone', share: 1 - mixed },
-                  { name: 'second tone', share: mixed },
+                  { name: 'main tone', share: 1 - second },
+                  { name: 'second tone', share: second },
                 ].filter((option) => option.share > 0),
               },
               {

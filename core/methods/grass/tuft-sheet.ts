@@ -1,6 +1,7 @@
-import { dotVolumeMl, sheetsFor } from '../../grass'
+import { sheetsFor } from '../../grass'
 import {
   backOf,
+  batchUse,
   coefficients,
   examplePiece,
   examplePieces,
@@ -19,7 +20,20 @@ import {
   type Suit,
   type Use,
 } from '../../makeup'
-import { counted, figure, input, plainNumber } from '../../units'
+import {
+  capVolume,
+  difference,
+  discArea,
+  fact,
+  MM_IN_CM,
+  ONE,
+  product,
+  quotient,
+  sum,
+  type Expression,
+  type Leaf,
+} from '../../quantities'
+import { counted, plainNumber } from '../../units'
 
 const k = coefficients('tuft-sheet', {
   spoilage: { name: 'spoilage', value: 0.1, unit: '', origin: 'memory', range: [0, 0.5] },
@@ -34,7 +48,7 @@ const k = coefficients('tuft-sheet', {
   fibres: {
     name: 'fibres on a cm²',
     value: 900,
-    unit: '',
+    unit: '/cm²',
     origin: 'memory',
     range: [20, 5000],
     note: 'ground cover has some 200',
@@ -143,8 +157,8 @@ function dealOfDots(task: PlantTask, mean: number): NonNullable<Step['deal']> {
   return { each: 1, suits: [{ id: 'dot', options }] }
 }
 
-const filledShare = (task: PlantTask, slot: string, share: Coefficient): number =>
-  task.fill(slot).parts.length > 0 ? task.value(share) : 0
+const filledShare = (task: PlantTask, slot: string, share: Coefficient): Leaf | undefined =>
+  task.fill(slot).parts.length > 0 ? task.input(share) : undefined
 
 /** Dots of PVA on a release sheet, fibres set upright. Common practice. */
 export const tuftSheet: PlantMethod = {
@@ -190,49 +204,46 @@ export const tuftSheet: PlantMethod = {
   work(task) {
     const { value, started } = task
     const { dot, sheets, perSheet } = layout(task)
-    const dotInput = input('dot', dot, 'mm', 'common practice', 'crown width ÷ spread, from 2 to 8 mm')
-    const footCm2 = (Math.PI / 4) * (dot / 10) ** 2
-    const sheetCm2 = (sheetMm.widthMm * sheetMm.heightMm) / 100
-    const loss = task.input(k.glueLoss)
+    const across = fact('dot', dot, 'mm', 'common practice', 'crown width ÷ spread, from 2 to 8 mm')
     const second = filledShare(task, 'second', k.second)
     const accent = filledShare(task, 'accent', k.accent)
-    const fibre = (slot: string, label: string, share: number): Use[] =>
+    const others = [second, accent].filter((one) => one !== undefined)
+    const fibre = (slot: string, label: string, share: Expression): Use[] =>
       fibreUses(task, {
         slot,
         step: 'dots',
         label,
         perCm2: task.input(k.fibres),
-        area: input('foot of the dot', footCm2, 'cm²', 'formula'),
+        area: discArea(quotient(across, MM_IN_CM)),
         share,
         sticks: k.sticks,
       })
     const uses: Use[] = [
-      use(task, {
+      batchUse(task, {
         slot: 'backing',
         step: 'tray',
         label: 'Release backing',
-        once: true,
-        perPiece: figure((sheets * sheetCm2) / started, 'cm2', 'sheets ÷ pieces started', [
-          input('sheets', sheets, '', 'formula'),
-        ]),
-        total: figure(sheets * sheetCm2, 'cm2', 'sheets × 180 × 260 mm', [
-          input('sheets', sheets, '', 'formula'),
-        ]),
+        total: product(
+          fact('sheets', sheets, '', 'formula', 'dots in staggered rows'),
+          fact('a sheet', (sheetMm.widthMm * sheetMm.heightMm) / 100, 'cm²', 'memory', '180 × 260 mm'),
+        ),
       }),
       use(task, {
         slot: 'pva',
         step: 'dots',
         label: 'PVA',
-        perPiece: figure(
-          dotVolumeMl(dot, dot * value(k.dotHeight)) * (1 + loss.value),
-          'ml',
-          'spherical cap × (1 + loss)',
-          [dotInput, task.input(k.dotHeight), loss],
+        each: product(
+          capVolume(quotient(across, MM_IN_CM), task.input(k.dotHeight)),
+          sum(ONE, task.input(k.glueLoss)),
         ),
       }),
-      ...fibre('fibre', 'Main fibre', 1 - second - accent),
-      ...(second > 0 ? fibre('second', 'Second fibre', second) : []),
-      ...(accent > 0 ? fibre('accent', 'Accent tone', accent) : []),
+      ...fibre(
+        'fibre',
+        'Main fibre',
+        others.reduce<Expression>((left, one) => difference(left, one), ONE),
+      ),
+      ...(second ? fibre('second', 'Second fibre', second) : []),
+      ...(accent ? fibre('accent', 'Accent tone', accent) : []),
     ]
     const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
     const openSec = value(k.openSec) * Math.min(task.dryMin(100) / 100, 2)

@@ -1,6 +1,6 @@
 import {
-  areaParts,
   amount,
+  areaParts,
   backOf,
   coefficients,
   exampleArea,
@@ -21,7 +21,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { input } from '../../units'
+import { fact, number, product, quotient, rest, type Expression } from '../../quantities'
 
 const k = coefficients('verge', {
   spoilage: share('spoilage', 0),
@@ -32,11 +32,11 @@ const k = coefficients('verge', {
   edges: share('share of the glued ground that is edge, with 7 mm', 0.25),
   sticks: share('sticks, of what is thrown', 0.35),
   paperSec: seconds('paper over the neighbours', 90),
-  dotSec: amount('dots, strips and fibre, for each cm²', 1.4, 's'),
+  dotSec: amount('dots, strips and fibre, for each cm²', 1.4, 's/cm²'),
   openSec: seconds('fast matt medium stays open', 240),
   dryMin: minutes('fast matt medium dries', 20, 'common practice'),
   dryBrushMl: amount('dry-brushed paint', 0.002, 'ml/cm²'),
-  dryBrushSec: amount('dry-brush, for each cm²', 0.5, 's'),
+  dryBrushSec: amount('dry-brush, for each cm²', 0.5, 's/cm²'),
 })
 
 function suits({ piece }: PlantJob) {
@@ -122,16 +122,11 @@ export const verge: PlantMethod = {
   work(task) {
     const { value } = task
     const cm2 = partCm2(task)
-    const area = input('patch', cm2, 'cm²', 'formula')
-    const glued = input(
-      'glued ground',
-      cm2 * value(k.dotted),
-      'cm²',
-      'formula',
-      'patch × share that gets dots',
-    )
-    const edges = value(k.edges)
-    const tone = (slot: string, label: string, part: number) =>
+    const area = fact('patch', cm2, 'cm²')
+    const glued = product(area, task.input(k.dotted))
+    const edges = task.input(k.edges)
+    const half = quotient(rest(edges), number(2))
+    const tone = (slot: string, label: string, part: Expression) =>
       fibreUses(task, {
         slot,
         step: slot,
@@ -144,8 +139,8 @@ export const verge: PlantMethod = {
     const accent = task.choice('accent') !== 'none'
     const uses = [
       fixedUse(task, { slot: 'glue', step: 'first', label: 'Glue in dots and strips' }, k.glueMl, area),
-      ...tone('first', 'First tone', (1 - edges) / 2),
-      ...tone('second', 'Second tone', (1 - edges) / 2),
+      ...tone('first', 'First tone', half),
+      ...tone('second', 'Second tone', half),
       ...tone('edge', 'Edges', edges),
       ...(accent ? [fixedUse(task, { slot: 'tips', step: 'tips', label: 'Tips' }, k.dryBrushMl, area)] : []),
     ]

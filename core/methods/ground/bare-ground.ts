@@ -25,7 +25,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { input } from '../../units'
+import { fact, product } from '../../quantities'
 import { coverSlots, coverUses, EARTH, foamWish, liquidWish, type Cover } from './covers'
 
 const k = coefficients('bare-ground', {
@@ -54,9 +54,9 @@ const k = coefficients('bare-ground', {
   tuftG: amount('coarse foam, isolated', 0.02, 'g/cm²'),
   tuftOn: share('share with isolated coarse foam', 0.03),
   sticks: share('sticks, of what is thrown', 0.4),
-  paintSec: amount('paint, coat, soil, for each cm²', 0.8, 's'),
-  grassSec: amount('glue and fibre, for each cm² of grass', 2, 's'),
-  coverSec: amount('stone, soils, foams, for each cm²', 0.7, 's'),
+  paintSec: amount('paint, coat, soil, for each cm²', 0.8, 's/cm²'),
+  grassSec: amount('glue and fibre, for each cm² of grass', 2, 's/cm²'),
+  coverSec: amount('stone, soils, foams, for each cm²', 0.7, 's/cm²'),
   paintDryMin: minutes('earth paint dries', 60),
   openSec: seconds('3 : 1 coat stays open', 300),
   dryMin: minutes('matt medium dries', 20, 'common practice'),
@@ -182,8 +182,8 @@ export const bareGround: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const cm2 = partCm2(task)
-    const ground = input('ground', cm2, 'cm²', 'formula')
-    const grass = input('ground with grass', cm2 * value(k.grassOn), 'cm²', 'formula', k.grassOn.name)
+    const ground = fact('ground', cm2, 'cm²')
+    const grass = product(ground, task.input(k.grassOn))
     const fibre = fibreUses(task, {
       slot: 'fibre',
       step: 'grass',

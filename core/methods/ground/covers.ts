@@ -1,5 +1,5 @@
 import { fixedUse, type Coefficient, type PlantTask, type Slot, type Use, type Wish } from '../../makeup'
-import { input } from '../../units'
+import { fact, product } from '../../quantities'
 
 /** One cover of an order: what is thrown, brushed or poured at a step, how much where it lies, on which share of it. */
 export interface Cover {
@@ -28,15 +28,9 @@ export function coverSlots(covers: readonly Cover[]): Slot[] {
 export function coverUses(task: PlantTask, covers: readonly Cover[], cm2: number): Use[] {
   return covers.flatMap(({ step, slot, label, rate, on, optional }) => {
     if (optional && task.fill(slot).parts.length === 0) return []
-    const share = on === undefined ? 1 : task.value(on)
-    const ground = input(
-      on === undefined ? 'ground' : `ground, ${Math.round(share * 100)} % of it`,
-      cm2 * share,
-      'cm²',
-      'formula',
-      on?.name,
-    )
-    return [fixedUse(task, { slot, step, label }, rate, ground)]
+    const ground = fact('ground', cm2, 'cm²')
+    const covered = on === undefined ? ground : product(ground, task.input(on))
+    return [fixedUse(task, { slot, step, label }, rate, covered)]
   })
 }
 

@@ -22,7 +22,7 @@ import {
   type PlantMethod,
   type PlantTask,
 } from '../../makeup'
-import { input } from '../../units'
+import { fact, product } from '../../quantities'
 import { coverSlots, coverUses, foamWish, liquidWish, type Cover } from './covers'
 
 const k = coefficients('planted-bed', {
@@ -34,9 +34,9 @@ const k = coefficients('planted-bed', {
   dabMl: amount('PVA under a plant', 0.01, 'ml'),
   bloomG: amount('flower powder, for a plant of 1 cm² in full flower', 0.006, 'g/cm²'),
   sprayMl: amount('hairspray under the flowers', 0.01, 'ml/cm²'),
-  earthSec: amount('draw, glue, press earth, for each cm²', 3, 's'),
+  earthSec: amount('draw, glue, press earth, for each cm²', 3, 's/cm²'),
   plantSec: seconds('set a plant', 6),
-  flowerSec: amount('flower, for each cm² of plants', 1.5, 's'),
+  flowerSec: amount('flower, for each cm² of plants', 1.5, 's/cm²'),
   dryMin: minutes('PVA under earth dries', 480),
   openSec: seconds('PVA stays open', 480),
   sprayWetSec: seconds('hairspray stays wet', 60),
@@ -132,14 +132,8 @@ export const plantedBed: PlantMethod = {
     const { value, piece } = task
     const cm2 = partCm2(task)
     const { count, coverCm2 } = planted(task, cm2)
-    const covered = input('ground that plants cover', coverCm2, 'cm²', 'formula', 'bed × cover')
-    const flowered = input(
-      'ground in flower',
-      coverCm2 * showOf(piece).share,
-      'cm²',
-      'formula',
-      'plants × share in flower on the day',
-    )
+    const covered = fact('ground that plants cover', coverCm2, 'cm²', 'formula', 'bed × cover')
+    const flowered = product(covered, fact('share in flower on the day', showOf(piece).share, '', 'memory'))
     const uses = [
       ...coverUses(task, covers, cm2),
       fixedUse(task, { slot: 'leaf', step: 'plants', label: 'Foam for the plants' }, k.leafG, covered),
@@ -147,7 +141,7 @@ export const plantedBed: PlantMethod = {
         task,
         { slot: 'glue', step: 'plants', label: 'PVA under the plants' },
         k.dabMl,
-        input('plants', count, '', 'formula', 'bed × cover ÷ a plant from above'),
+        fact('plants', count, '', 'formula', 'bed × cover ÷ a plant from above'),
       ),
       ...(inFlower(piece)
         ? [

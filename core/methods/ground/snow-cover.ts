@@ -16,12 +16,13 @@ import {
   share,
   staticStep,
   stepsWith,
+  use,
   wait,
   within,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, MM_IN_CM, product, property, quotient, rest } from '../../quantities'
 import { liquidWish } from './covers'
 
 const k = coefficients('snow-cover', {
@@ -34,8 +35,8 @@ const k = coefficients('snow-cover', {
   glueMl: amount('PVA under the snow', 0.05, 'ml/cm²'),
   depthMm: amount('depth of the snow at the model', 1, 'mm'),
   lost: share('lost, of the powder that is sieved', 0.15),
-  stemSec: amount('glue and fibre, for each cm² of stems', 2, 's'),
-  snowSec: amount('glue and powder, for each cm²', 0.8, 's'),
+  stemSec: amount('glue and fibre, for each cm² of stems', 2, 's/cm²'),
+  snowSec: amount('glue and powder, for each cm²', 0.8, 's/cm²'),
   stemDryMin: minutes('matt medium dries', 20, 'common practice'),
   openSec: seconds('PVA stays open', 480),
   dryMin: minutes('PVA under snow dries', 720),
@@ -100,10 +101,8 @@ export const snowCover: PlantMethod = {
   work(task) {
     const { value } = task
     const cm2 = partCm2(task)
-    const ground = input('ground', cm2, 'cm²', 'formula')
-    const stems = input('ground with stems', cm2 * value(k.stemsOn), 'cm²', 'formula', k.stemsOn.name)
-    const deep = task.input(k.depthMm)
-    const lost = task.input(k.lost)
+    const ground = fact('ground', cm2, 'cm²')
+    const stems = product(ground, task.input(k.stemsOn))
     const fibre = fibreUses(task, {
       slot: 'stems',
       step: 'stems',
@@ -113,18 +112,21 @@ export const snowCover: PlantMethod = {
       sticks: k.sticks,
     })
     const snow = task.fill('snow').parts[0]?.material
-    const bulk = input('bulk density', snow?.bulkGPerMl ?? BULK_G_PER_ML, 'g/ml', 'memory', snow?.name)
+    const bulk = property('bulk density', snow?.bulkGPerMl ?? BULK_G_PER_ML, 'g/ml', 'memory', snow?.name)
     const uses = [
       fixedUse(task, { slot: 'stem-glue', step: 'stems', label: 'Matt medium' }, k.stemGlueMl, stems),
       ...fibre,
       fixedUse(task, { slot: 'glue', step: 'snow', label: 'PVA under the snow' }, k.glueMl, ground),
-      {
+      use(task, {
         slot: 'snow',
         step: 'snow',
         label: 'Snow powder',
-        ...(snow === undefined ? {} : { material: snow }),
-        ...snowFigures(cm2, task.started, deep, lost, bulk, ground),
-      },
+        // Powder that stays as deep as wished, and what is lost over it.
+        each: quotient(
+          product(ground, quotient(task.input(k.depthMm), MM_IN_CM), bulk),
+          rest(task.input(k.lost)),
+        ),
+      }),
     ]
     return {
       uses,
@@ -167,17 +169,4 @@ export const snowCover: PlantMethod = {
     exampleArea(examplePiece('grass', 'blades', 5), 400),
     exampleArea(examplePiece('reed', 'blades', 14), 30),
   ],
-}
-
-type Input = ReturnType<typeof input>
-
-/** Powder that stays as deep as wished, and what is sieved for it. */
-function snowFigures(cm2: number, started: number, deep: Input, lost: Input, bulk: Input, ground: Input) {
-  const lies = ((cm2 * deep.value) / 10) * bulk.value
-  const each = lies / (1 - lost.value)
-  const inputs = [ground, deep, bulk, lost]
-  return {
-    perPiece: figure(each, 'g', 'ground × depth × bulk density ÷ (1 − lost)', inputs),
-    total: figure(each * started, 'g', 'amount for one × pieces started', inputs),
-  }
 }

@@ -22,7 +22,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { input } from '../../units'
+import { fact } from '../../quantities'
 import { coverSlots, coverUses, EARTH, foamWish, liquidWish, type Cover } from './covers'
 
 const k = coefficients('turf-covers', {
@@ -42,8 +42,8 @@ const k = coefficients('turf-covers', {
   lichenOn: share('share filled with lichen', 0.03),
   fibreG: amount('thin fibre, teased', 0.004, 'g/cm²'),
   fibreOn: share('share with thin fibre', 0.1),
-  throwSec: amount('a cover, for each cm²', 0.25, 's'),
-  bushSec: amount('bushes, light foam, lichen, fibre, for each cm²', 0.8, 's'),
+  throwSec: amount('a cover, for each cm²', 0.25, 's/cm²'),
+  bushSec: amount('bushes, light foam, lichen, fibre, for each cm²', 0.8, 's/cm²'),
   openSec: seconds('PVA stays open', 480),
   solidMin: minutes('until it is fully solid', 720),
 })
@@ -143,7 +143,7 @@ export const turfCovers: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const cm2 = partCm2(task)
-    const ground = input('ground', cm2, 'cm²', 'formula')
+    const ground = fact('ground', cm2, 'cm²')
     const uses = [
       ...coverUses(task, covers(piece), cm2),
       ...sealingUses(task, ground, 'seal-base'),

@@ -20,7 +20,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { input } from '../../units'
+import { fact } from '../../quantities'
 import { coverSlots, coverUses, EARTH, foamWish, liquidWish, type Cover } from './covers'
 
 const k = coefficients('woodland-floor', {
@@ -35,7 +35,7 @@ const k = coefficients('woodland-floor', {
   sawdustOn: share('share with sawdust', 0.1),
   mossG: amount('moss and seedlings', 0.008, 'g/cm²'),
   mossOn: share('share with moss, on stumps and stones', 0.08),
-  throwSec: amount('earth, litter, moss, for each cm²', 0.6, 's'),
+  throwSec: amount('earth, litter, moss, for each cm²', 0.6, 's/cm²'),
   openSec: seconds('PVA stays open', 480),
 })
 
@@ -116,7 +116,7 @@ export const woodlandFloor: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const cm2 = partCm2(task)
-    const ground = input('ground', cm2, 'cm²', 'formula')
+    const ground = fact('ground', cm2, 'cm²')
     const uses = [...coverUses(task, covers(piece), cm2), ...sealingUses(task, ground)]
     return {
       uses,

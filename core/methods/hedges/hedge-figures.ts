@@ -13,6 +13,7 @@ export const twigFigures = coefficients('twig-hedge', {
   earthG: amount('earth over the holes', 0.12, 'g/cm²'),
   cementMl: amount('scenic cement over the earth', 0.08, 'ml/cm²'),
   base: share('dense base of horsehair, cut off', 0.35, 'common practice'),
+  filled: share('covered before the leaf, of what is seen', 0.25, 'memory', 'horsehair'),
   hairFill: share('of the hedge’s side, filled with teased horsehair', 0.45),
   brushMl: amount('glue brushed up the twigs', 0.02, 'ml/cm²'),
   drillSec: seconds('drill a hole', 3),
@@ -34,6 +35,6 @@ export const trimmedFigures = coefficients('trimmed-hedge', {
   stickShare: share('scatter sticks, of what is thrown', 0.4),
   cutSec: seconds('cut and square a strip', 60),
   setSec: seconds('glue and set a strip, joints staggered', 50),
-  faceSec: amount('dress, for each cm² of face', 0.35, 's'),
+  faceSec: amount('dress, for each cm² of face', 0.35, 's/cm²'),
   dryMin: minutes('glue under a strip dries', 720),
 })

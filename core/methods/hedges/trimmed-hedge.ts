@@ -7,10 +7,12 @@ import {
   hands,
   inspectStep,
   judge,
+  leafOf,
   leafSlots,
   leafyKin,
   paintStep,
   partMm,
+  startedOf,
   stepsWith,
   stretchParts,
   timeWords,
@@ -20,7 +22,8 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { counted, figure, input } from '../../units'
+import { fact, product, quotient } from '../../quantities'
+import { counted } from '../../units'
 import { trimmedFigures as k } from './hedge-figures'
 import { layersAcross, sheetOf, stripPlanOf } from './hedge-plan'
 import { isHedgeWood, notAHedge } from './suits'
@@ -78,16 +81,15 @@ export const trimmedHedge: PlantMethod = {
   work(task) {
     const { value, piece, job } = task
     const mm = partMm(task)
-    const stretch = input('stretch', mm, 'mm', 'formula')
     const across = job.kind === 'length' ? layersAcross(job, value) : 1
-    const faces = input(
+    const faces = fact(
       'faces and top',
       (mm * (2 * piece.heightMm + piece.crownWidthMm)) / 100,
       'cm²',
       'formula',
       'stretch × (2 · height + width)',
     )
-    const foot = input('foot', (mm * piece.crownWidthMm) / 100, 'cm²', 'formula')
+    const foot = fact('foot', (mm * piece.crownWidthMm) / 100, 'cm²')
     const [hair] = task.fill('hair').parts
     const sheet = sheetOf(hair?.material)
     const plan =
@@ -101,15 +103,12 @@ export const trimmedHedge: PlantMethod = {
         slot: 'hair',
         step: 'cut',
         label: 'Horsehair',
-        perPiece: figure(
-          (rows * sheetCm2) / task.started,
-          'cm2',
-          'rows of the sheet × their area ÷ stretches',
-          [
-            input('rows cut', rows, '', 'formula', 'strips nested in the sheet’s width'),
-            input('area of a row', sheetCm2, 'cm²', 'formula'),
-            stretch,
-          ],
+        each: quotient(
+          product(
+            fact('rows cut', rows, '', 'formula', 'strips nested in the sheet’s width'),
+            fact('area of a row', sheetCm2, 'cm²'),
+          ),
+          startedOf(task),
         ),
       }),
       fixedUse(task, { slot: 'brown', step: 'core', label: 'Core' }, dressing.paintCoat, faces),
@@ -121,8 +120,8 @@ export const trimmedHedge: PlantMethod = {
           label: `Leaf on all faces${kin.of}`,
           area: faces,
           seeThrough: task.input(k.faceSeeThrough),
-          leaf: kin.piece.leaf,
-          share: input('share of the foliage', kin.share, '', 'formula'),
+          leaf: leafOf(kin),
+          share: fact('share of the foliage', kin.share, ''),
           sticks: k.stickShare,
         }),
       ),

@@ -22,12 +22,13 @@ import {
   type PlantMethod,
   type PlantTask,
 } from '../../makeup'
-import { figure, input, plainNumber } from '../../units'
+import { fact, most, ONE, product, quotient, rest, rounded, type Expression } from '../../quantities'
+import { plainNumber } from '../../units'
 import { twigFigures as k } from './hedge-figures'
 import { isHedgeWood, notAHedge } from './suits'
 
 /** Two scatters of near tones; horsehair makes up a part of what is seen already. */
-const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: 0.25 }
+const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 const HARDLY_ANY_LEAF = 0.15
 
 function suits(job: PlantJob) {
@@ -67,10 +68,19 @@ function stretchOf(task: PlantTask): PlantTask {
 }
 
 /** Holes, and so twigs, in one stretch. */
-const twigsIn = (task: PlantTask): number =>
-  Math.max(
-    1,
-    Math.round((partMm(task) * task.piece.crownWidthMm * task.value(k.bankShare)) / task.value(k.perHoleMm2)),
+const twigsIn = (task: PlantTask): Expression =>
+  most(
+    ONE,
+    rounded(
+      quotient(
+        product(
+          fact('stretch', partMm(task), 'mm'),
+          fact('width of the hedge', task.piece.crownWidthMm, 'mm'),
+          task.input(k.bankShare),
+        ),
+        task.input(k.perHoleMm2),
+      ),
+    ),
   )
 
 /** A field hedge by the metre: twigs in a bank, teased horsehair between them. Common practice. */
@@ -111,10 +121,9 @@ export const twigHedge: PlantMethod = {
     const { value, piece } = task
     const mm = partMm(task)
     const twigs = twigsIn(task)
-    const stretch = input('stretch', mm, 'mm', 'formula')
     const of200 = mm / 200
-    const top = input('top of the bank', (mm * piece.crownWidthMm) / 100, 'cm²', 'formula', 'stretch × width')
-    const side = input('side of the stretch', (mm * piece.heightMm) / 100, 'cm²', 'formula')
+    const top = fact('top of the bank', (mm * piece.crownWidthMm) / 100, 'cm²', 'formula', 'stretch × width')
+    const side = fact('side of the stretch', (mm * piece.heightMm) / 100, 'cm²')
     const dressed = stretchOf(task)
     const leafy = hasLeaf(piece)
     const uses = [
@@ -122,31 +131,16 @@ export const twigHedge: PlantMethod = {
         slot: 'twigs',
         step: 'twigs',
         label: 'Twigs',
-        perPiece: figure(twigs, 'piece', 'stretch × top of the bank ÷ ground for each hole', [
-          stretch,
-          input('hedge', piece.crownWidthMm, 'mm', 'formula'),
-          task.input(k.bankShare),
-          task.input(k.perHoleMm2),
-        ]),
+        each: twigs,
       }),
-      fixedUse(
-        task,
-        { slot: 'pva', step: 'twigs', label: 'PVA on their feet' },
-        k.dipMl,
-        input('twigs', twigs, '', 'formula'),
-      ),
+      fixedUse(task, { slot: 'pva', step: 'twigs', label: 'PVA on their feet' }, k.dipMl, twigs),
       fixedUse(task, { slot: 'earth', step: 'bank', label: 'Earth' }, k.earthG, top),
       fixedUse(task, { slot: 'cement', step: 'bank', label: 'Cement over the earth' }, k.cementMl, top),
       use(task, {
         slot: 'hair',
         step: 'hair',
         label: 'Horsehair',
-        perPiece: figure(
-          (side.value * value(k.hairFill)) / (1 - value(k.base)),
-          'cm2',
-          'side × filled ÷ (1 − dense base)',
-          [side, task.input(k.hairFill), task.input(k.base)],
-        ),
+        each: quotient(product(side, task.input(k.hairFill)), rest(task.input(k.base))),
       }),
       fixedUse(task, { slot: 'brown', step: 'hair', label: 'Brown' }, dressing.paintCoat, side),
       fixedUse(task, { slot: 'cement', step: 'work-in', label: 'Glue up the twigs' }, k.brushMl, side),
@@ -160,7 +154,7 @@ export const twigHedge: PlantMethod = {
         {
           slot: 'twigs',
           what: 'twigs, about',
-          count: twigs * task.started,
+          count: twigs.value * task.started,
           lengthMm: strip + value(k.footMm),
         },
         {
@@ -176,8 +170,8 @@ export const twigHedge: PlantMethod = {
         {
           id: 'drill',
           title: 'Bank, and holes at random',
-          text: `Raise the bank. Lay the hole sheet on it and drill ${twigs} holes of ${plainNumber(value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
-          hands: hands(value(k.drillSec) * twigs, 120),
+          text: `Raise the bank. Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
+          hands: hands(value(k.drillSec) * twigs.value, 120),
           tools: ['drill', 'vacuum'],
           cautions: ['drilling', 'dust'],
           faults: ['holes-seen', 'grout-ring'],
@@ -185,8 +179,8 @@ export const twigHedge: PlantMethod = {
         {
           id: 'twigs',
           title: 'Twigs',
-          text: `Cut to length, no two alike, the longest in the middle; dip the foot, insert. ${twigs} for each stretch.`,
-          hands: hands(value(k.twigSec) * twigs),
+          text: `Cut to length, no two alike, the longest in the middle; dip the foot, insert. ${twigs.value} for each stretch.`,
+          hands: hands(value(k.twigSec) * twigs.value),
           within: within(480, 'A dipped foot skins in about eight minutes.'),
           atOnce: { count: 1, because: 'window', what: 'Dip and insert one by one.' },
           wait: wait(value(k.cementDryMin), 'closed joint', 'Leave the feet overnight'),

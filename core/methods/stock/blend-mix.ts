@@ -8,7 +8,8 @@ import {
   type StepDraft,
   type StockMethod,
 } from '../../makeup'
-import { figure, input, plainNumber } from '../../units'
+import { fact, figure, product, property, quotient } from '../../quantities'
+import { plainNumber } from '../../units'
 
 /** Times of mixing. From memory unless marked. */
 export const mixing = coefficients('blend-mix', {
@@ -52,24 +53,20 @@ export function blendMethod(mixed: MixedBlend): StockMethod {
       const asked = jars.find(({ material }) => material.id === job.materialId) ?? jars[0]
       const whole = job.quantity / Math.max(0.002, asked?.massShare ?? 1)
       const ml = whole / mixture.bulkGPerMl
-      const wanted = input('wanted', job.quantity, 'g', 'yours')
+      const wanted = fact('wanted', job.quantity, 'g', 'line')
+      const inJar = fact('share in the jar that is asked for', Math.max(0.002, asked?.massShare ?? 1), '')
+      const all = quotient(wanted, inJar)
       const uses = portions.map(({ grain, parts }, i) => {
-        const share = (massOf[i] ?? 0) / allMass
-        const amount = figure(
-          whole * share,
-          'g',
-          'all of the mix × parts × bulk density ÷ the same of all parts',
-          [
-            wanted,
-            input('parts', parts, '', 'yours', `of ${allParts}`),
-            input('bulk density', grain.bulkGPerMl, 'g/ml', 'memory'),
-          ],
+        const own = product(
+          fact('parts', parts, '', 'yours', `of ${allParts}`),
+          property('bulk density', grain.bulkGPerMl, 'g/ml', 'memory', grain.material.name),
         )
+        const amount = product(all, quotient(own, fact('all parts by mass', allMass, 'g/ml')))
         return use(task, {
           slot: slotOf(i),
           step: 'measure',
           label: grain.material.name,
-          perPiece: amount,
+          each: amount,
           total: amount,
         })
       })
@@ -90,10 +87,7 @@ export function blendMethod(mixed: MixedBlend): StockMethod {
             label: material.name,
             source: 'home-made',
             material: row,
-            quantity: figure(whole * massShare, 'g', 'all of the mix × the share in this jar', [
-              wanted,
-              input('share in this jar', massShare, '', 'formula'),
-            ]),
+            quantity: figure(product(all, fact('share in this jar', massShare, '')), 'g'),
             shares: portions.map(({ grain }, at) => ({
               materialId: grain.material.id,
               share: Math.min(1, ofEach[at] ?? 1),

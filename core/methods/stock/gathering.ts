@@ -13,8 +13,9 @@ import {
   type Task,
   type Yield,
 } from '../../makeup'
+import { fact, figure, perUnit, product, rounded } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, formatQuantity, input, plainNumber } from '../../units'
+import { formatQuantity, plainNumber } from '../../units'
 
 const MIN_PER_DAY = 24 * 60
 
@@ -54,20 +55,18 @@ const figuresOf = (id: string, of: Gathering): Figures =>
 
 /** What has been cleaned and dried, and what comes of it besides. */
 function harvested(of: Gathering, quantity: number): Yield[] {
-  const wanted = input('wanted', quantity, catalogueRow(of.materialId).unit, 'yours')
+  const wanted = fact('wanted', quantity, catalogueRow(of.materialId).unit, 'line')
   const lot = (materialId: string, each: number): Yield => {
     const material = catalogueRow(materialId)
+    const comes =
+      each === 1
+        ? wanted
+        : product(wanted, fact('besides each', each, perUnit(material.unit, wanted.unit), 'memory'))
     return {
       label: material.name,
       source: 'harvested',
       material,
-      quantity: figure(
-        material.unit === 'piece' ? Math.round(quantity * each) : quantity * each,
-        material.unit,
-        each === 1 ? 'as wanted' : 'wanted × what comes of each besides',
-        each === 1 ? [wanted] : [wanted, input('besides each', each, '', 'memory')],
-        each === 1 ? 'yours' : 'memory',
-      ),
+      quantity: figure(material.unit === 'piece' ? rounded(comes) : comes, material.unit),
       shares: [],
     }
   }

@@ -1,4 +1,4 @@
-import { pour, soakingMedium } from '../../adhesives'
+import { soakingMedium } from '../../adhesives'
 import {
   coefficients,
   materialsAt,
@@ -9,8 +9,9 @@ import {
   type StockMethod,
   type Wish,
 } from '../../makeup'
+import { fact, figure, product, type Expression } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { counted, figure, input, type Figure, type Origin } from '../../units'
+import { counted, type Origin } from '../../units'
 
 /** What is poured of one material into water, by volume. */
 interface Mixture {
@@ -50,22 +51,19 @@ function mixtureMethod(of: Mixture): StockMethod {
     slots: () => [{ id: of.slot, label: of.label, wish: of.wish }],
     work(task) {
       const { quantity } = task.job
-      const { concentrateMl, waterMl } = pour(quantity, { concentrate: of.parts, water: of.water })
-      const wanted = input('wanted', quantity, 'ml', 'yours')
-      const share = (ml: number, parts: number): Figure =>
-        figure(ml, 'ml', `wanted × ${parts}/${whole}`, [wanted], of.origin)
-      const poured = share(concentrateMl, of.parts)
-      const uses = [
-        use(task, { slot: of.slot, step: 'mix', label: of.label, perPiece: poured, total: poured }),
-      ]
+      const wanted = fact('wanted', quantity, 'ml', 'line')
+      const share = (parts: number): Expression =>
+        product(wanted, fact('its part', parts / whole, '', of.origin, `${parts} of ${whole}`))
+      const poured = share(of.parts)
+      const uses = [use(task, { slot: of.slot, step: 'mix', label: of.label, each: poured, total: poured })]
       return {
         uses,
         pours: [
           {
             title: `${of.name}, ${of.label.toLowerCase()} ${of.parts} : water ${of.water}`,
             lines: [
-              { label: of.label, figure: poured },
-              { label: 'Water', figure: share(waterMl, of.water) },
+              { label: of.label, figure: figure(poured, 'ml') },
+              { label: 'Water', figure: figure(share(of.water), 'ml') },
             ],
           },
         ],
@@ -75,7 +73,7 @@ function mixtureMethod(of: Mixture): StockMethod {
             label: of.name,
             source: 'home-made',
             material: catalogueRow(of.id),
-            quantity: figure(quantity, 'ml', 'as wanted', [wanted], 'yours'),
+            quantity: figure(wanted, 'ml'),
             shares: materialsAt(uses, 'mix').map((materialId) => ({ materialId, share: 1 })),
           },
         ],

@@ -1,6 +1,6 @@
 import { stepsWith, use, type Coefficient, type StepDraft, type StockMethod, type Wish } from '../../makeup'
+import { fact, figure, most, number, product, quotient } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, input } from '../../units'
 
 /** What goes in: so much for each gram of all that comes out. */
 interface Ingredient {
@@ -55,18 +55,16 @@ export function recipe(of: Recipe): StockMethod {
     work(task) {
       const { job, value } = task
       const wanted = of.outcomes.find(({ materialId }) => materialId === job.materialId) ?? first
-      const wantedInput = input('wanted', job.quantity, 'g', 'yours')
-      const whole = job.quantity / Math.max(0.01, value(wanted.share))
+      const all = quotient(
+        fact('wanted', job.quantity, 'g', 'line'),
+        most(number(0.01), task.input(wanted.share)),
+      )
       const lead = of.steps(value)[0]?.id ?? ''
       const uses = of.ingredients.flatMap(({ slot, label, each, optional }) => {
         if (optional && task.fill(slot).parts.length === 0) return []
         const unit = task.fill(slot).parts[0]?.material.unit ?? 'g'
-        const amount = figure(whole * each, unit, 'wanted ÷ its share of what comes out × part', [
-          wantedInput,
-          task.input(wanted.share),
-          input('part', each, '', 'memory', label),
-        ])
-        return [use(task, { slot, step: lead, label, perPiece: amount, total: amount })]
+        const amount = product(all, fact('part', each, unit === 'g' ? '' : `${unit}/g`, 'memory', label))
+        return [use(task, { slot, step: lead, label, each: amount, total: amount })]
       })
       const sum = of.outcomes.reduce((all, { share: own }) => all + value(own), 0)
       const drawn = [...new Set(uses.flatMap(({ material }) => (material ? [material.id] : [])))]
@@ -78,10 +76,7 @@ export function recipe(of: Recipe): StockMethod {
           label: catalogueRow(materialId).name,
           source: 'home-made',
           material: catalogueRow(materialId),
-          quantity: figure(whole * value(own), 'g', 'all that comes out × its share', [
-            wantedInput,
-            task.input(own),
-          ]),
+          quantity: figure(product(all, task.input(own)), 'g'),
           shares: drawn.map((id) => ({ materialId: id, share: value(own) / Math.max(sum, 1e-9) })),
         })),
         steps: stepsWith(uses, of.steps(value)),

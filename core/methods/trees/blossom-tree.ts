@@ -2,7 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
-  crownInput,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -14,10 +14,10 @@ import {
   isBushy,
   judge,
   paintStep,
+  piecesUse,
   seconds,
   share,
   stepsWith,
-  piecesUse,
   use,
   wait,
   within,
@@ -25,7 +25,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, product } from '../../quantities'
 import { sprigsOf } from './sprig-count'
 import { beyond, hopeless, notATree, tooFrail, type Sizes } from './suits'
 
@@ -102,27 +102,16 @@ export const blossomTree: PlantMethod = {
     },
   ],
   work(task) {
-    const { piece, value, started } = task
+    const { piece, value } = task
     const sprigs = sprigsOf(piece)
-    const crown = crownInput(task)
-    const open = input('share in flower', piece.bloom, '', 'memory', 'on the day')
+    const crown = crownOf(task)
+    const open = fact('share in flower', piece.bloom, '', 'memory', 'on the day')
     const uses = [
       ...piecesUse(task, {
         slot: 'sprig',
         step: 'sort',
         label: 'Sprigs',
-        perPiece: figure(
-          sprigs.value * value(k.spare),
-          'piece',
-          'sprigs in a tree × picked for one that is used',
-          [sprigs, task.input(k.spare)],
-        ),
-        total: figure(
-          Math.ceil(sprigs.value * value(k.spare) * started - 1e-9),
-          'piece',
-          'for one × pieces started, rounded up',
-          [sprigs, task.input(k.spare), input('pieces started', started, '', 'formula')],
-        ),
+        each: product(sprigs, task.input(k.spare)),
       }),
       coatUse(task, { slot: 'trunk-paint', step: 'trunk', label: 'Trunk colour' }, dressing.paintCoat),
       ...dressUses(task, dress),
@@ -130,23 +119,13 @@ export const blossomTree: PlantMethod = {
         slot: 'pva',
         step: 'blossom',
         label: 'PVA',
-        perPiece: figure(
-          crown.value * value(k.glue) * piece.bloom,
-          'ml',
-          'crown from the side × PVA dabbed on × share in flower',
-          [crown, task.input(k.glue), open],
-        ),
+        each: product(crown, task.input(k.glue), open),
       }),
       use(task, {
         slot: 'petals',
         step: 'blossom',
         label: 'Petals',
-        perPiece: figure(
-          crown.value * value(k.petals) * piece.bloom,
-          'g',
-          'crown from the side × petals × share in flower',
-          [crown, task.input(k.petals), open],
-        ),
+        each: product(crown, task.input(k.petals), open),
       }),
     ]
     return {

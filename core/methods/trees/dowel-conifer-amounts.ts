@@ -1,20 +1,41 @@
 import { cutAreaCm2, cutRods, discTree, FIRST_BRANCH_REAL_MM, type DiscTree } from '../../armature'
 import type { PieceSize } from '../../commissions'
 import {
-  crownInput,
+  batchUse,
   coatUse,
+  crownOf,
   dressing,
+  fixedUse,
   flockUse,
   hasLeaf,
+  leafOf,
   representatives,
+  seeThroughOf,
+  snowUse,
   use,
   type Cut,
   type PlantTask,
   type Use,
   type Yield,
 } from '../../makeup'
+import {
+  constant,
+  difference,
+  fact,
+  figure,
+  MM_IN_CM,
+  most,
+  number,
+  ONE,
+  product,
+  quotient,
+  rest,
+  rodSurface,
+  roundedUp,
+  type Expression,
+} from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, input, type NumberInput } from '../../units'
+import { plainNumber } from '../../units'
 import { dowelFigures as k } from './dowel-conifer-figures'
 
 /** Layers that a pad is split into. */
@@ -111,112 +132,62 @@ export function dowelWork(task: PlantTask): {
   const coir = task.choice('pad') === 'coir'
   const discsFirst = task.choice('paint') === 'discs'
   const doubled = coir ? 2 : 1
-  const pieces = input('pieces started', started, '', 'formula')
   const rodOf = task.fill('dowel').parts[0]?.material.of
   const rodMm = rodOf?.stuff === 'dowel' ? (rodOf.rodMm ?? ROD_MM) : ROD_MM
-  const kerf = task.input(k.kerfMm)
+  const kerfMm = value(k.kerfMm)
   const rods = cutRods(
     trees.map(({ dowelMm }) => dowelMm),
     [{ lengthMm: rodMm }],
-    kerf.value,
+    kerfMm,
   )
   const rodCount = Math.ceil((rods.rods.length + rods.uncut.length) * times - 1e-9)
   const pad = padOf(task)
   const sheetCm2 = (pad.widthMm * pad.heightMm) / 100
   const area = trees.reduce((sum, { cuts }) => sum + cutAreaCm2(cuts), 0) * doubled * times
-  const usable = 1 - value(k.strip)
-  const padCount = task.pads ?? Math.max(1, Math.ceil(area / (sheetCm2 * usable * value(k.packed)) - 1e-9))
-  const padInputs: NumberInput[] = [
-    input('discs’ area', area, 'cm²', 'formula', 'π/4 · d² of every disc that is cut'),
-    input('a pad', sheetCm2, 'cm²', 'yours'),
-    task.input(k.strip),
-    task.input(k.packed),
-  ]
-  const bark = input(
-    'dowel’s surface',
-    (Math.PI * piece.trunkMm * piece.heightMm) / 100,
-    'cm²',
-    'formula',
-    'π · d · height',
+  const discs = fact('discs’ area', area, 'cm²', 'formula', 'π/4 · d² of every disc that is cut')
+  const sheet = fact('a pad', sheetCm2, 'cm²', 'stock')
+  const padCount =
+    task.pads === undefined
+      ? most(ONE, roundedUp(quotient(discs, product(sheet, rest(task.input(k.strip)), task.input(k.packed)))))
+      : fact('pads', task.pads, '', 'formula', 'as the discs are nested, a strip of each pad kept')
+  const bark = rodSurface(
+    quotient(fact('dowel', piece.trunkMm, 'mm'), MM_IN_CM),
+    quotient(fact('height', piece.heightMm, 'mm'), MM_IN_CM),
   )
-  const per = (
-    slot: string,
-    step: string,
-    label: string,
-    of: number,
-    unit: 'ml' | 'g',
-    formula: string,
-    from: NumberInput[],
-  ): Use => use(task, { slot, step, label, perPiece: figure(of, unit, formula, from) })
-  const light = task.fill('highlight').parts.length > 0 ? task.value(dressing.lightShare) : 0
-  const foam = (slot: string, label: string, part: number): Use =>
+  const light = task.fill('highlight').parts.length > 0 ? task.input(dressing.lightShare) : undefined
+  const foam = (slot: string, label: string, part: Expression): Use =>
     flockUse(task, {
       slot,
       step: 'foam',
       label,
-      area: crownInput(task),
-      seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-      leaf: hasLeaf(piece) ? piece.leaf : 0.01,
-      share: input(
-        'share of the foliage',
-        part * (1 - value(k.padShare)),
-        '',
-        'memory',
-        'less what the pads make up',
-      ),
+      area: crownOf(task),
+      seeThrough: seeThroughOf(task),
+      leaf: hasLeaf(piece) ? leafOf(task) : number(0.01),
+      share: product(part, rest(task.input(k.padShare))),
       sticks: k.sticks,
     })
   const uses: Use[] = [
-    use(task, {
+    batchUse(task, {
       slot: 'dowel',
       step: 'cut',
       label: 'Dowel rods',
-      perPiece: figure(rodCount / started, 'piece', 'rods ÷ pieces', [pieces]),
-      total: figure(
+      total: fact(
+        'rods',
         rodCount,
-        'piece',
-        `dowels and the saw’s cuts, laid into rods of ${Math.round(rodMm)} mm`,
-        [
-          input(
-            'dowels together',
-            trees.reduce((sum, { dowelMm }) => sum + dowelMm, 0) * times,
-            'mm',
-            'formula',
-          ),
-          kerf,
-        ],
+        '',
+        'formula',
+        `dowels of ${Math.round(trees.reduce((sum, { dowelMm }) => sum + dowelMm, 0) * times)} mm together and a cut of ${plainNumber(kerfMm, 1)} mm at each, laid into rods of ${Math.round(rodMm)} mm`,
       ),
-      once: true,
     }),
-    use(task, { slot: 'pin', step: 'pin', label: 'Pins', perPiece: figure(1, 'piece', 'one a tree', []) }),
-    per('ca', 'pin', 'CA', value(k.caPin), 'ml', 'CA for a pin', [task.input(k.caPin)]),
-    per('stain', 'pin', 'Stain', bark.value * value(k.stainCoat), 'ml', 'dowel’s surface × coat', [
-      bark,
-      task.input(k.stainCoat),
-    ]),
-    per(
-      'brush-paint',
-      'brush',
-      'Dry-brush',
-      bark.value * value(k.brushCoat),
-      'ml',
-      'dowel’s surface × coat',
-      [bark, task.input(k.brushCoat)],
-    ),
-    use(task, {
+    use(task, { slot: 'pin', step: 'pin', label: 'Pins', each: ONE }),
+    fixedUse(task, { slot: 'ca', step: 'pin', label: 'CA' }, k.caPin),
+    fixedUse(task, { slot: 'stain', step: 'pin', label: 'Stain' }, k.stainCoat, bark),
+    fixedUse(task, { slot: 'brush-paint', step: 'brush', label: 'Dry-brush' }, k.brushCoat, bark),
+    batchUse(task, {
       slot: 'pad',
       step: 'discs',
       label: coir ? 'Coir' : 'Pads',
-      perPiece: figure(padCount / started, 'piece', 'pads ÷ pieces', [pieces]),
-      total: figure(
-        padCount,
-        'piece',
-        task.pads === undefined
-          ? 'discs’ area ÷ (a pad less its strip × what discs cover), rounded up'
-          : 'as the discs are nested, a strip of each pad kept',
-        padInputs,
-      ),
-      once: true,
+      total: padCount,
     }),
     coatUse(task, { slot: 'adhesive', step: 'thread', label: 'Adhesive under the discs' }, k.glueCoat),
     ...(coir
@@ -231,8 +202,8 @@ export function dowelWork(task: PlantTask): {
     ...(coir && !discsFirst
       ? []
       : [coatUse(task, { slot: 'adhesive', step: 'foam', label: 'Adhesive for the foam' }, k.foamCoat)]),
-    foam('foliage', 'Dark foam', 1 - light),
-    ...(light > 0 ? [foam('highlight', 'Light foam, from above', light)] : []),
+    foam('foliage', 'Dark foam', light ? rest(light) : ONE),
+    ...(light ? [foam('highlight', 'Light foam, from above', light)] : []),
     coatUse(task, { slot: 'clear', step: 'clear', label: 'Flat clear' }, k.clearCoat),
     ...(task.choice('snow') === 'laden'
       ? [
@@ -241,19 +212,11 @@ export function dowelWork(task: PlantTask): {
             { slot: 'adhesive', step: 'snow', label: 'Adhesive for the snow' },
             dressing.mistCoat,
           ),
-          per(
-            'snow',
-            'snow',
-            'Snow',
-            (piece.topAreaCm2 * value(dressing.snowMm)) / 20,
-            'g',
-            'crown from above × depth × 0.5 g/ml',
-            [input('crown from above', piece.topAreaCm2, 'cm²', 'formula'), task.input(dressing.snowMm)],
-          ),
+          snowUse(task),
         ]
       : []),
   ]
-  const kept = padCount * sheetCm2 * value(k.strip)
+  const cornersCm2 = difference(product(padCount, sheet, rest(task.input(k.strip))), discs)
   return {
     uses,
     cuts: dowelCuts(sizes.map(({ heightMm }) => heightMm)),
@@ -262,12 +225,7 @@ export function dowelWork(task: PlantTask): {
         label: 'Pad corners: upper discs, undergrowth',
         source: 'by-product',
         material: catalogueRow('pad-corners'),
-        quantity: figure(
-          Math.max(1, padCount * sheetCm2 - area - kept),
-          'cm2',
-          'pads − discs − the strip that is kept',
-          padInputs,
-        ),
+        quantity: figure(most(constant('', 1, 'cm²', 'at least a scrap'), cornersCm2), 'cm2'),
         shares: [],
       },
     ],

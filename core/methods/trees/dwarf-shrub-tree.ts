@@ -2,7 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
-  crownInput,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -26,12 +26,10 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { product } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [80, 200] }
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: 0.2 }
-
 const k = coefficients('dwarf-shrub-tree', {
   spoilage: share('spoilage', 0.06),
   stems: amount('stems joined to a tree', 2.4, 'piece'),
@@ -48,7 +46,10 @@ const k = coefficients('dwarf-shrub-tree', {
   fibreSec: seconds('adhesive and short fibre', 50),
   paintSec: seconds('brown and black, foam in the wet', 40),
   nightMin: minutes('CA in the joint', 600, 'common practice', 'overnight'),
+  filled: share('covered before the leaf, of what is seen', 0.2),
 })
+
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: k.filled }
 
 function suits({ piece }: PlantJob) {
   return judge({
@@ -139,52 +140,43 @@ export const dwarfShrubTree: PlantMethod = {
     ...dressSlots(piece, dress, choice),
   ],
   work(task) {
-    const { piece, value, started } = task
-    const crown = crownInput(task)
-    const per = (slot: string, step: string, label: string, of: typeof k.glue, unit: 'ml' | 'g') =>
+    const { piece, value } = task
+    const crown = crownOf(task)
+    const per = (slot: string, step: string, label: string, of: typeof k.glue) =>
       use(task, {
         slot,
         step,
         label,
-        perPiece: figure(crown.value * value(of), unit, `crown from the side × ${of.name}`, [
-          crown,
-          task.input(of),
-        ]),
+        each: product(crown, task.input(of)),
       })
     const uses = [
       ...piecesUse(task, {
         slot: 'stems',
         step: 'join',
         label: 'Stems',
-        perPiece: figure(value(k.stems), 'piece', 'stems joined to a tree', [task.input(k.stems)]),
-        total: figure(
-          Math.ceil(value(k.stems) * started - 1e-9),
-          'piece',
-          'for one × pieces started, rounded up',
-          [task.input(k.stems), input('pieces started', started, '', 'formula')],
-        ),
+        each: task.input(k.stems),
       }),
       use(task, {
         slot: 'ca',
         step: 'join',
         label: 'CA',
-        perPiece: figure(value(k.ca), 'ml', 'CA on joint and tape', [task.input(k.ca)]),
+        each: task.input(k.ca),
       }),
       use(task, {
         slot: 'tape',
         step: 'tape',
         label: 'Tape',
-        perPiece: figure(value(k.tape), 'mm', 'tape around the joint', [task.input(k.tape)]),
+        each: task.input(k.tape),
       }),
-      per('pva', 'sisal', 'PVA', k.glue, 'ml'),
-      per('twig-fibre', 'sisal', 'Twigs', k.sisal, 'g'),
+      per('pva', 'sisal', 'PVA', k.glue),
+      per('twig-fibre', 'sisal', 'Twigs', k.sisal),
       coatUse(task, { slot: 'twig-glue', step: 'fibre', label: 'Spray adhesive' }, dressing.adhesiveCoat),
-      per('short-fibre', 'fibre', 'Short fibre', k.fibre, 'g'),
+      per('short-fibre', 'fibre', 'Short fibre', k.fibre),
       coatUse(task, { slot: 'brown', step: 'paint', label: 'Brown' }, dressing.paintCoat),
       ...(task.fill('black').parts.length > 0
         ? [coatUse(task, { slot: 'black', step: 'paint', label: 'Black mist' }, dressing.mistCoat)]
         : []),
-      ...(hasLeaf(piece) ? [per('core', 'paint', 'Fine foam', k.foam, 'g')] : []),
+      ...(hasLeaf(piece) ? [per('core', 'paint', 'Fine foam', k.foam)] : []),
       ...dressUses(task, dress),
     ]
     const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }

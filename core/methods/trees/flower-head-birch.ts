@@ -2,6 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -11,11 +12,12 @@ import {
   hands,
   inspectStep,
   judge,
-  piecesUse,
   minutes,
+  piecesUse,
   seconds,
   share,
   snowOption,
+  startedOf,
   stepsWith,
   use,
   wait,
@@ -24,17 +26,16 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
+import { figure, most, ONE, product, rounded } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, input } from '../../units'
 import { practice, practised } from './practice'
 import { beyond, hopeless, isBare, notABush, notATree, tooFrail, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [60, 180] }
 /** The fine foam that goes into the wet black makes up some of what is seen. */
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf', filled: 0.25 }
-
 const k = coefficients('flower-head-birch', {
   spoilage: share('spoilage', 0.06),
+  rays: share('rays worth keeping, of a head', 0.3),
   grout: amount('pale grout for a stem', 1, 'g'),
   blackCoat: amount('black on the crown', 0.012, 'ml/cm²'),
   foam: amount('fine foam in the wet black, for each cm² of crown', 0.006, 'g/cm²'),
@@ -46,7 +47,10 @@ const k = coefficients('flower-head-birch', {
   scarSec: seconds('branches, triangles, scars', 15),
   foamMin: minutes('the crown dries fully', 60),
   ...practice,
+  filled: share('covered before the leaf, of what is seen', 0.25),
 })
+
+const dress: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 
 function suits({ piece }: PlantJob) {
   return judge({
@@ -132,33 +136,29 @@ export const flowerHeadBirch: PlantMethod = {
     ...dressSlots(piece, dress, choice),
   ],
   work(task) {
-    const { piece, value, started } = task
+    const { piece, value } = task
     const slow = practised(task, k)
-    const crown = input('crown from the side', piece.sideAreaCm2, 'cm²', 'formula')
+    const crown = crownOf(task)
     const uses = [
       ...piecesUse(task, {
         slot: 'head',
         step: 'clean',
         label: 'Heads',
-        perPiece: figure(1, 'piece', 'one a tree', []),
-        total: figure(task.started, 'piece', 'one a tree', []),
+        each: ONE,
       }),
       coatUse(task, { slot: 'stem-paint', step: 'pale', label: 'Pale grey' }, dressing.mistCoat),
       use(task, {
         slot: 'grout',
         step: 'pale',
         label: 'Grout',
-        perPiece: figure(value(k.grout), 'g', 'pale grout for a stem', [task.input(k.grout)]),
+        each: task.input(k.grout),
       }),
       coatUse(task, { slot: 'black', step: 'black', label: 'Black' }, k.blackCoat),
       use(task, {
         slot: 'core',
         step: 'black',
         label: 'Fine foam',
-        perPiece: figure(crown.value * value(k.foam), 'g', 'crown from the side × foam', [
-          crown,
-          task.input(k.foam),
-        ]),
+        each: product(crown, task.input(k.foam)),
       }),
       ...dressUses(task, dress),
       coatUse(task, { slot: 'scar-paint', step: 'scars', label: 'Dark grey' }, k.brushCoat),
@@ -173,12 +173,7 @@ export const flowerHeadBirch: PlantMethod = {
           label: 'Lower rays: undergrowth',
           source: 'by-product',
           material: catalogueRow('curved-sprigs'),
-          quantity: figure(
-            Math.max(1, Math.round(started * 0.3)),
-            'piece',
-            'one in three heads gives a ray worth keeping',
-            [input('pieces started', started, '', 'formula')],
-          ),
+          quantity: figure(most(ONE, rounded(product(startedOf(task), task.input(k.rays)))), 'piece'),
           shares: [],
         },
       ],

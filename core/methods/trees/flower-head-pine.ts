@@ -11,6 +11,7 @@ import {
   piecesUse,
   seconds,
   share,
+  startedOf,
   stepsWith,
   use,
   wait,
@@ -18,8 +19,8 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
+import { figure, most, ONE, product, rounded } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, input } from '../../units'
 import { practice, practised } from './practice'
 import { beyond, hasPlates, hopeless, isBare, notABush, notATree, tooFrail, type Sizes } from './suits'
 
@@ -27,6 +28,7 @@ const SIZES: Sizes = { well: [60, 180] }
 
 const k = coefficients('flower-head-pine', {
   spoilage: share('spoilage', 0.06),
+  rays: share('rays worth keeping, of a head', 0.5),
   coffee: amount('coffee grounds for a tree', 1, 'g'),
   flock: amount('fibre flock for a tree', 0.5, 'g'),
   greenCoat: amount('green on the crown', 0.014, 'ml/cm²'),
@@ -95,17 +97,16 @@ export const flowerHeadPine: PlantMethod = {
     { id: 'orange', label: 'Upper trunk', wish: { stuff: 'liquid', liquid: 'paint', colour: '#b0713f' } },
   ],
   work(task) {
-    const { value, started } = task
+    const { value } = task
     const slow = practised(task, k)
     const grams = (slot: string, step: string, label: string, of: typeof k.coffee) =>
-      use(task, { slot, step, label, perPiece: figure(value(of), 'g', of.name, [task.input(of)]) })
+      use(task, { slot, step, label, each: task.input(of) })
     const uses = [
       ...piecesUse(task, {
         slot: 'head',
         step: 'thin',
         label: 'Heads',
-        perPiece: figure(1, 'piece', 'one a tree', []),
-        total: figure(task.started, 'piece', 'one a tree', []),
+        each: ONE,
       }),
       coatUse(task, { slot: 'brown', step: 'bark', label: 'Brown, twice' }, dressing.paintCoat),
       grams('coffee', 'bark', 'Coffee grounds', k.coffee),
@@ -123,12 +124,7 @@ export const flowerHeadPine: PlantMethod = {
           label: 'Rays cut out: undergrowth',
           source: 'by-product',
           material: catalogueRow('curved-sprigs'),
-          quantity: figure(
-            Math.max(1, Math.round(started * 0.5)),
-            'piece',
-            'one ray worth keeping from every second head',
-            [input('pieces started', started, '', 'formula')],
-          ),
+          quantity: figure(most(ONE, rounded(product(startedOf(task), task.input(k.rays)))), 'piece'),
           shares: [],
         },
       ],

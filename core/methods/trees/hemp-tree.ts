@@ -2,7 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
-  crownInput,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -14,7 +14,9 @@ import {
   inspectStep,
   isBushy,
   judge,
+  leafOf,
   seconds,
+  seeThroughOf,
   share,
   snowOption,
   stepsWith,
@@ -26,15 +28,15 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, sum } from '../../quantities'
 import { beyond, hopeless, isBare, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [25, 80] }
 /** The wet paint holds half of the leaf; adhesive and a second throw the rest, where it is wanted dense. */
-const dense: Dress = { adhesive: 'hairspray', form: 'leaf', filled: 0.5 }
-
 const k = coefficients('hemp-tree', {
   spoilage: share('spoilage', 0.05),
+  leafAiry: share('leaf in the wet paint, of the foliage', 0.75, 'memory', 'strands make up the rest'),
+  leafDense: share('leaf in the wet paint, of the foliage, where more follows', 0.5),
   extra: amount('rope besides the height', 10, 'mm'),
   ca: amount('CA around a neck', 0.05, 'ml'),
   sticks: share('leaf sticks in wet paint, of what is thrown', 0.35),
@@ -43,7 +45,10 @@ const k = coefficients('hemp-tree', {
   neckSec: seconds('CA around the neck, cut below', 10),
   colourSec: seconds('colour, leaf in the wet', 20),
   poolSec: seconds('set in the pool', 20),
+  filled: share('covered before the leaf, of what is seen', 0.5),
 })
+
+const dense: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 
 function suits({ piece, kind }: PlantJob) {
   const low = isBushy(piece) || (piece.habit === 'broadleaf' && piece.heightMm < 80)
@@ -123,23 +128,19 @@ export const hempTree: PlantMethod = {
     const { piece, value } = task
     const leafy = piece.leaf > 0.01
     const more = task.choice('density') === 'dense'
-    const height = input('height', piece.heightMm, 'mm', 'formula')
     const snowOnly = more ? task : withoutLeaf(task)
     const uses = [
       use(task, {
         slot: 'rope',
         step: 'open',
         label: 'Rope',
-        perPiece: figure(piece.heightMm + value(k.extra), 'mm', 'height + rope besides', [
-          height,
-          task.input(k.extra),
-        ]),
+        each: sum(fact('height', piece.heightMm, 'mm'), task.input(k.extra)),
       }),
       use(task, {
         slot: 'ca',
         step: 'neck',
         label: 'CA',
-        perPiece: figure(value(k.ca), 'ml', 'CA around a neck', [task.input(k.ca)]),
+        each: task.input(k.ca),
       }),
       coatUse(task, { slot: 'core-paint', step: 'colour', label: 'Colour' }, dressing.paintCoat),
       ...(leafy
@@ -148,16 +149,10 @@ export const hempTree: PlantMethod = {
               slot: 'foliage',
               step: 'colour',
               label: 'Leaf in the wet paint',
-              area: crownInput(task),
-              seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-              leaf: piece.leaf,
-              share: input(
-                'share of the foliage',
-                more ? 0.5 : 0.75,
-                '',
-                'memory',
-                'strands make up the rest',
-              ),
+              area: crownOf(task),
+              seeThrough: seeThroughOf(task),
+              leaf: leafOf(task),
+              share: task.input(more ? k.leafDense : k.leafAiry),
               sticks: k.sticks,
             }),
           ]
@@ -167,7 +162,7 @@ export const hempTree: PlantMethod = {
         slot: 'pva',
         step: 'pool',
         label: 'PVA',
-        perPiece: figure(value(k.pva), 'ml', 'PVA in the pool for a foot', [task.input(k.pva)]),
+        each: task.input(k.pva),
       }),
     ]
     const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }

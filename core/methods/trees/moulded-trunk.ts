@@ -1,15 +1,17 @@
 import {
   coatUse,
   coefficients,
+  crownOf,
   dressing,
   dressSteps,
   dressUses,
   examplePiece,
   examplePieces,
-  crownInput,
   flockUse,
   hands,
+  leafOf,
   materialsAt,
+  seeThroughOf,
   snowOption,
   snowSlots,
   step,
@@ -22,7 +24,7 @@ import {
   type PlantMethod,
   type Suit,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { ONE } from '../../quantities'
 
 /** Of the shared dressing only snow is used. */
 const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'snow-glue' }
@@ -198,7 +200,7 @@ export const mouldedTrunk: PlantMethod = {
         slot: 'trunk',
         step: 'bend',
         label: 'Trunks',
-        perPiece: figure(1, 'piece', 'one a tree', []),
+        each: ONE,
       }),
       coatUse(
         task,
@@ -210,10 +212,10 @@ export const mouldedTrunk: PlantMethod = {
         slot: 'clump',
         step: 'press',
         label: 'Clump foam',
-        area: crownInput(task),
-        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-        leaf: piece.leaf,
-        share: input('share of the foliage', 1, '', 'formula'),
+        area: crownOf(task),
+        seeThrough: seeThroughOf(task),
+        leaf: leafOf(task),
+        share: ONE,
         sticks: k.sticks,
       }),
       ...(washed ? [coatUse(task, { slot: 'wash', step: 'wash', label: 'Dark wash' }, k.washCoat)] : []),

@@ -2,22 +2,24 @@ import {
   amount,
   coatUse,
   coefficients,
+  crownOf,
   dressing,
+  dressSteps,
+  dressUses,
   examplePiece,
   examplePieces,
   flockUse,
-  crownInput,
   hands,
   inspectStep,
   judge,
+  leafOf,
   roundOf,
   seconds,
+  seeThroughOf,
   share,
   snowOption,
   snowSlots,
   stepsWith,
-  dressUses,
-  dressSteps,
   use,
   wait,
   within,
@@ -26,7 +28,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { ONE } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [40, 230] }
@@ -103,7 +105,7 @@ export const readyTree: PlantMethod = {
     ...snowSlots(choice, { id: 'adhesive', label: 'Hairspray' }),
   ],
   work(task) {
-    const { piece, value } = task
+    const { value } = task
     const wet = value(dressing.paintWetSec)
     const each = value(k.dressSec)
     const round = roundOf(wet, 4, each)
@@ -113,16 +115,16 @@ export const readyTree: PlantMethod = {
         slot: 'tree',
         step: 'dress',
         label: 'Trees',
-        perPiece: figure(1, 'piece', 'one a tree', []),
+        each: ONE,
       }),
       coatUse(task, { slot: 'canopy-paint', step: 'dress', label: 'Canopy colour' }, dressing.paintCoat),
       flockUse(task, {
         slot: 'foliage',
         step: 'dress',
         label: 'Fine foam',
-        area: crownInput(task),
-        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-        leaf: piece.leaf,
+        area: crownOf(task),
+        seeThrough: seeThroughOf(task),
+        leaf: leafOf(task),
         share: task.input(k.foamShare),
         sticks: k.sticks,
       }),
@@ -131,7 +133,7 @@ export const readyTree: PlantMethod = {
         slot: 'medium',
         step: 'plant',
         label: 'Medium',
-        perPiece: figure(value(k.plant), 'ml', 'full-strength medium at the foot', [task.input(k.plant)]),
+        each: task.input(k.plant),
       }),
     ]
     return {

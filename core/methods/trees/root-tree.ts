@@ -2,7 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
-  crownInput,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -13,8 +13,8 @@ import {
   hasLeaf,
   inspectStep,
   judge,
-  piecesUse,
   minutes,
+  piecesUse,
   seconds,
   share,
   snowOption,
@@ -26,12 +26,10 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure } from '../../units'
+import { ONE, product } from '../../quantities'
 import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [80, 250] }
-const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: 0.15, slot: 'twig-glue' }
-
 const k = coefficients('root-tree', {
   spoilage: share('spoilage', 0.1),
   glue: amount('PVA on the branches, for each cm² of crown', 0.03, 'ml/cm²'),
@@ -41,7 +39,10 @@ const k = coefficients('root-tree', {
   fibreSec: seconds('PVA and long fibre', 240),
   shortSec: seconds('spray adhesive and short fibre', 120),
   dryMin: minutes('the washed root dries', 2880, 'memory', 'two days'),
+  filled: share('covered before the leaf, of what is seen', 0.15),
 })
+
+const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled, slot: 'twig-glue' }
 
 function suits({ piece }: PlantJob) {
   const crooked =
@@ -109,29 +110,25 @@ export const rootTree: PlantMethod = {
   ],
   work(task) {
     const { value } = task
-    const crown = crownInput(task)
-    const per = (slot: string, step: string, label: string, of: typeof k.glue, unit: 'ml' | 'g') =>
+    const crown = crownOf(task)
+    const per = (slot: string, step: string, label: string, of: typeof k.glue) =>
       use(task, {
         slot,
         step,
         label,
-        perPiece: figure(crown.value * value(of), unit, `crown from the side × ${of.name}`, [
-          crown,
-          task.input(of),
-        ]),
+        each: product(crown, task.input(of)),
       })
     const uses = [
       ...piecesUse(task, {
         slot: 'root',
         step: 'wash',
         label: 'Roots',
-        perPiece: figure(1, 'piece', 'one a tree', []),
-        total: figure(task.started, 'piece', 'one a tree', []),
+        each: ONE,
       }),
-      per('pva', 'fibre', 'PVA', k.glue, 'ml'),
-      per('long-fibre', 'fibre', 'Long fibre', k.longFibre, 'g'),
+      per('pva', 'fibre', 'PVA', k.glue),
+      per('long-fibre', 'fibre', 'Long fibre', k.longFibre),
       coatUse(task, { slot: 'twig-glue', step: 'twigs', label: 'Spray adhesive' }, dressing.adhesiveCoat),
-      per('short-fibre', 'twigs', 'Short fibre', k.shortFibre, 'g'),
+      per('short-fibre', 'twigs', 'Short fibre', k.shortFibre),
       ...dressUses(task, dress),
     ]
     return {

@@ -1,5 +1,5 @@
 import type { Piece } from '../../makeup'
-import { input, type NumberInput } from '../../units'
+import { fact, type Leaf } from '../../quantities'
 import { sprigFigures as k } from './sprig-tree-figures'
 
 /**
@@ -10,11 +10,11 @@ export function sprigsOf(
   piece: Pick<Piece, 'heightMm' | 'sideAreaCm2'>,
   width = k.width.value,
   longest = k.longest.value,
-): NumberInput {
+): Leaf {
   const length = Math.min(piece.heightMm, longest)
   const one = (Math.PI / 4) * (width * length) ** 2
   const count = Math.max(1, Math.ceil((piece.sideAreaCm2 * 100) / one - 0.35))
-  return input(
+  return fact(
     'sprigs in a tree',
     count,
     '',

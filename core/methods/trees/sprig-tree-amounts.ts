@@ -1,10 +1,12 @@
 import {
   bathWork,
   coatUse,
-  crownInput,
+  crownOf,
   dressUses,
   flockUse,
+  leafOf,
   piecesUse,
+  seeThroughOf,
   withoutLeaf,
   type BathWork,
   type Dress,
@@ -12,7 +14,7 @@ import {
   type Use,
 } from '../../makeup'
 import { catalogueRow } from '../../stock'
-import { figure, input, type NumberInput } from '../../units'
+import { fact, ONE, product, rest, type Expression, type Leaf } from '../../quantities'
 import { sprigsOf } from './sprig-count'
 import { sprigFigures as k } from './sprig-tree-figures'
 
@@ -23,24 +25,18 @@ export const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'h
 export const leafy = ({ piece }: Pick<PlantTask, 'piece'>): boolean => piece.leaf > 0.01
 
 /** Sprigs bound together for one tree. */
-export const sprigsEach = (task: PlantTask): NumberInput =>
+export const sprigsEach = (task: PlantTask): Leaf =>
   sprigsOf(task.piece, task.value(k.width), task.value(k.longest))
 
 /** The bath that toughens them, where they are toughened. */
-export function soak(task: PlantTask, sprigs: NumberInput): BathWork | undefined {
+export function soak(task: PlantTask, sprigs: Leaf): BathWork | undefined {
   if (task.choice('sprigs') !== 'toughened') return undefined
   const length = Math.min(task.piece.heightMm, task.value(k.longest))
   return bathWork(task, {
     step: 'soak',
     title: 'Soaking bath',
     material: catalogueRow('soaking-bath'),
-    taken: input(
-      'carried away by one',
-      task.value(k.pickUp) * length * sprigs.value,
-      'ml',
-      'formula',
-      'for each mm of its sprigs, after shaking off',
-    ),
+    taken: product(sprigs, fact('length of a sprig', length, 'mm'), task.input(k.pickUp)),
     standing: task.input(k.standing),
     parts: [{ slot: 'medium', label: 'Matte medium', parts: 1 }],
     water: 5,
@@ -48,8 +44,7 @@ export function soak(task: PlantTask, sprigs: NumberInput): BathWork | undefined
 }
 
 /** What a tree takes, step by step. */
-export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | undefined): Use[] {
-  const { piece, started } = task
+export function usesOf(task: PlantTask, sprigs: Leaf, bath: BathWork | undefined): Use[] {
   const coat = (slot: string, at: string, label: string, of: (typeof k)[keyof typeof k]): Use =>
     coatUse(task, { slot, step: at, label }, of)
   const picked = task.input(k.spare)
@@ -58,18 +53,7 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
       slot: 'sprig',
       step: 'sort',
       label: 'Sprigs',
-      perPiece: figure(
-        sprigs.value * picked.value,
-        'piece',
-        'sprigs in a tree × sprigs picked for one that is used',
-        [sprigs, picked],
-      ),
-      total: figure(
-        Math.ceil(sprigs.value * picked.value * started - 1e-9),
-        'piece',
-        'for one × pieces started, rounded up',
-        [sprigs, picked, input('pieces started', started, '', 'formula')],
-      ),
+      each: product(sprigs, picked),
     }),
     ...(bath?.uses ?? []),
     coat('trunk-paint', 'trunk', 'Trunk colour', k.trunkCoat),
@@ -77,14 +61,14 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
   ]
   const snow = dressUses(withoutLeaf(task), snowOnly)
   if (!leafy(task)) return [...armature, ...snow]
-  const flock = (slot: string, at: string, label: string, share: NumberInput): Use =>
+  const flock = (slot: string, at: string, label: string, share: Expression): Use =>
     flockUse(task, {
       slot,
       step: at,
       label,
-      area: crownInput(task),
-      seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-      leaf: piece.leaf,
+      area: crownOf(task),
+      seeThrough: seeThroughOf(task),
+      leaf: leafOf(task),
       share,
       sticks: k.sticks,
     })
@@ -92,30 +76,23 @@ export function usesOf(task: PlantTask, sprigs: NumberInput, bath: BathWork | un
     return [
       ...armature,
       coat('hairspray', 'sprinkle', 'Hairspray', k.sprayCoat),
-      flock('foliage', 'sprinkle', 'Coarse foam', input('share of the foliage', 1, '', 'formula')),
+      flock('foliage', 'sprinkle', 'Coarse foam', ONE),
       coat('canopy-paint', 'canopy', 'Canopy colour', k.canopyCoat),
       coat('highlight-spray', 'canopy', 'Highlight mist', k.mistCoat),
       ...snow,
     ]
-  const top =
-    task.fill('highlight').parts.length > 0
-      ? task.input(k.highlight)
-      : input('share on top', 0, '', 'formula', 'the highlight is open')
+  const top = task.input(k.highlight)
+  const isOpen = task.fill('highlight').parts.length === 0
   return [
     ...armature,
     coat('hairspray', 'sprinkle', 'Hairspray', k.sprayCoat),
-    flock(
-      'foliage',
-      'sprinkle',
-      'Foliage',
-      input('share of the foliage', 1 - top.value, '', top.origin, 'less what goes on top'),
-    ),
-    flock('highlight', 'highlight', 'Highlight, from above', task.input(k.highlight)),
+    flock('foliage', 'sprinkle', 'Foliage', isOpen ? ONE : rest(top)),
+    flock('highlight', 'highlight', 'Highlight, from above', top),
     coatUse(
       task,
       { slot: 'hairspray', step: 'highlight', label: 'Hairspray for the highlight' },
       k.sprayCoat,
-      task.input(k.highlight),
+      top,
     ),
     ...snow,
   ]

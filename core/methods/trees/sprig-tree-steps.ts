@@ -9,7 +9,8 @@ import {
   type Step,
   type Use,
 } from '../../makeup'
-import { counted, type NumberInput } from '../../units'
+import type { Leaf } from '../../quantities'
+import { counted } from '../../units'
 import { leafy, snowOnly } from './sprig-tree-amounts'
 import { sprigFigures as k } from './sprig-tree-figures'
 
@@ -17,7 +18,7 @@ import { sprigFigures as k } from './sprig-tree-figures'
 const areaFactor = ({ piece }: PlantTask): number => Math.max(0.4, piece.sideAreaCm2 / 40)
 
 /** What hands do, in order. */
-export function stepsOf(task: PlantTask, sprigs: NumberInput, uses: readonly Use[]): Step[] {
+export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): Step[] {
   const n = sprigs.value
   const { value } = task
   const toughened = task.choice('sprigs') === 'toughened'

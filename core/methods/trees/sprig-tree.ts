@@ -5,13 +5,15 @@ import {
   isBushy,
   snowOption,
   snowSlots,
+  startedOf,
   type PlantJob,
   type PlantMethod,
   type Slot,
   type Suit,
 } from '../../makeup'
+import { difference, figure, ONE, product, roundedDown } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, noun } from '../../units'
+import { noun } from '../../units'
 import { leafy, soak, sprigsEach, usesOf } from './sprig-tree-amounts'
 import { sprigFigures as k } from './sprig-tree-figures'
 import { stepsOf } from './sprig-tree-steps'
@@ -174,23 +176,20 @@ export const sprigTree: PlantMethod = {
     const sprigs = sprigsEach(task)
     const bath = soak(task, sprigs)
     const uses = usesOf(task, sprigs, bath)
-    const left = Math.floor(sprigs.value * (task.value(k.spare) - 1) * task.started + 1e-9)
+    const left = roundedDown(product(sprigs, difference(task.input(k.spare), ONE), startedOf(task)))
     return {
       uses,
       pours: bath ? [bath.pour] : [],
       cuts: [],
       yields: [
         ...(bath?.yields ?? []),
-        ...(left > 0
+        ...(left.value > 0
           ? [
               {
-                label: `Curved ${noun(left, 'sprig')}`,
+                label: `Curved ${noun(left.value, 'sprig')}`,
                 source: 'by-product' as const,
                 material: catalogueRow('curved-sprigs'),
-                quantity: figure(left, 'piece', 'sprigs picked, less those used', [
-                  sprigs,
-                  task.input(k.spare),
-                ]),
+                quantity: figure(left, 'piece'),
                 shares: [],
               },
             ]

@@ -8,6 +8,7 @@ import {
   dressUses,
   examplePiece,
   examplePieces,
+  fixedUse,
   hands,
   inspectStep,
   judge,
@@ -18,14 +19,13 @@ import {
   share,
   snowOption,
   stepsWith,
-  use,
   wait,
   within,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact } from '../../quantities'
 import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [100, 300] }
@@ -37,6 +37,7 @@ const k = coefficients('twig-tree', {
   tipsEach: amount('curved sprigs cut to tips', 3, 'piece'),
   ca: amount('CA for a joint', 0.15, 'ml'),
   paste: amount('paste for joint, foot and flange, for each mm of height', 0.05, 'ml/mm'),
+  edgeCoat: amount('medium on the edges of a crown', 0.01, 'ml/cm²'),
   glue: amount('hot glue for a tree', 1.5, 'ml'),
   washCoat: amount('a thin dark wash', 0.004, 'ml/cm²'),
   joinSec: seconds('choose, trim, join', 300),
@@ -126,51 +127,25 @@ export const twigTree: PlantMethod = {
     ...dressSlots(piece, dress, choice),
   ],
   work(task) {
-    const { piece, value, started } = task
+    const { piece, value } = task
     const many = (slot: string, step: string, label: string, of: typeof k.twigsEach) =>
       piecesUse(task, {
         slot,
         step,
         label,
-        perPiece: figure(value(of), 'piece', of.name, [task.input(of)]),
-        total: figure(
-          Math.ceil(value(of) * started - 1e-9),
-          'piece',
-          'for one × pieces started, rounded up',
-          [task.input(of), input('pieces started', started, '', 'formula')],
-        ),
+        each: task.input(of),
       })
-    const ml = (
-      slot: string,
-      step: string,
-      label: string,
-      of: number,
-      formula: string,
-      from: Parameters<typeof figure>[3],
-    ) => use(task, { slot, step, label, perPiece: figure(of, 'ml', formula, from) })
-    const height = input('height', piece.heightMm, 'mm', 'formula')
+    const height = fact('height', piece.heightMm, 'mm')
     const uses = [
       ...many('twig', 'join', 'Twigs', k.twigsEach),
-      ml('ca', 'join', 'CA', value(k.ca), 'CA for a joint', [task.input(k.ca)]),
-      ml('paste', 'foot', 'Paste', piece.heightMm * value(k.paste), 'height × paste', [
-        height,
-        task.input(k.paste),
-      ]),
+      fixedUse(task, { slot: 'ca', step: 'join', label: 'CA' }, k.ca),
+      fixedUse(task, { slot: 'paste', step: 'foot', label: 'Paste' }, k.paste, height),
       ...many('tips', 'tips', 'Curved sprigs', k.tipsEach),
-      ml('glue', 'tips', 'Hot glue', value(k.glue), 'hot glue for a tree', [task.input(k.glue)]),
+      fixedUse(task, { slot: 'glue', step: 'tips', label: 'Hot glue' }, k.glue),
       coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
       coatUse(task, { slot: 'wash', step: 'paint', label: 'Dark wash' }, k.washCoat),
       ...(task.choice('leafing') === 'medium' && piece.leaf > 0.01
-        ? [
-            ml(
-              'medium',
-              'dress',
-              'Medium for the edges',
-              piece.sideAreaCm2 * 0.01,
-              'crown from the side × 0.01 ml/cm²',
-              [input('crown from the side', piece.sideAreaCm2, 'cm²', 'formula')],
-            ),
-          ]
+        ? [coatUse(task, { slot: 'medium', step: 'dress', label: 'Medium for the edges' }, k.edgeCoat)]
         : []),
       ...dressUses(task, dress),
     ]

@@ -1,6 +1,6 @@
 import { stoutStrands, usualAllowances } from '../../armature'
 import { use, type Coefficient, type Cut, type PlantTask, type Use } from '../../makeup'
-import { figure, input, type NumberInput } from '../../units'
+import { fact, ONE, product, sum, type Leaf } from '../../quantities'
 
 /** What a way with wire asks for. */
 export interface WireWork {
@@ -16,34 +16,34 @@ const STOUT_SHARE = 0.8
 const WOOD = 9
 
 /** Stout and thin wire for a tree, from its armature or, until that is drawn, by its height; and what bark covers. */
-export function wireUses(
-  task: PlantTask,
-  { strands, offcuts }: WireWork,
-): { uses: Use[]; surface: NumberInput } {
+export function wireUses(task: PlantTask, { strands, offcuts }: WireWork): { uses: Use[]; surface: Leaf } {
   const { piece, wire } = task
   const lost = task.input(offcuts)
-  const count = input('strands', strands, '', wire ? 'formula' : 'memory')
   const { rootMm } = usualAllowances(piece.heightMm)
   const stoutMm =
     wire?.two.stoutCut.totalMm ?? stoutStrands(strands) * (piece.heightMm * STOUT_SHARE + rootMm)
   const thinMm = wire?.two.thinCut.totalMm ?? strands * piece.heightMm * THIN_SHARE
-  const words = wire
-    ? 'the cut list of the armature × (1 + cut off and lost)'
-    : 'strands × height, until the armature is drawn'
   const one = (slot: string, label: string, mm: number): Use =>
     use(task, {
       slot,
       step: slot === 'wire' ? 'hank' : 'split',
       label,
-      perPiece: figure(mm * (1 + lost.value), 'mm', words, [
-        count,
-        input(wire ? 'cut list' : 'estimate', mm, 'mm', wire ? 'formula' : 'memory'),
-        lost,
-      ]),
+      each: product(
+        wire
+          ? fact('cut list', mm, 'mm', 'formula', `${strands} strands, as the armature is drawn`)
+          : fact(
+              'strands together',
+              mm,
+              'mm',
+              'memory',
+              `${strands} strands by the height, until it is drawn`,
+            ),
+        sum(ONE, lost),
+      ),
     })
   const surface = wire
-    ? input('surface of the wood', wire.surfaceCm2, 'cm²', 'formula', 'parts’ lengths × their girth')
-    : input(
+    ? fact('surface of the wood', wire.surfaceCm2, 'cm²', 'formula', 'parts’ lengths × their girth')
+    : fact(
         'surface of the wood',
         (piece.trunkMm * piece.heightMm * WOOD) / 100,
         'cm²',

@@ -7,11 +7,13 @@ import {
   dressUses,
   examplePiece,
   examplePieces,
+  fixedUse,
   hands,
   hasLeaf,
   inspectStep,
   judge,
   paintStep,
+  piecesUse,
   snowOption,
   stepsWith,
   use,
@@ -23,7 +25,7 @@ import {
   type PlantMethod,
   type Slot,
 } from '../../makeup'
-import { figure, input } from '../../units'
+import { fact, number, ONE, product } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 import { wireCuts, wireUses, type WireWork } from './wire-amounts'
 import { wireFigures as k } from './wire-figures'
@@ -157,67 +159,34 @@ export const wireBroadleaf: PlantMethod = {
       offcuts: k.offcuts,
     }
     const { uses: wired, surface } = wireUses(task, wire)
-    const strands = input(
+    const strands = fact(
       'strands',
       wire.strands,
       '',
       task.wire ? 'formula' : 'memory',
       'tips that are twisted',
     )
-    const tips = task.choice('ends') === 'long' ? 0.5 : 1
-    const per = (
-      slot: string,
-      step: string,
-      label: string,
-      of: number,
-      unit: 'ml' | 'g' | 'piece',
-      formula: string,
-      from: Parameters<typeof figure>[3],
-    ) => use(task, { slot, step, label, perPiece: figure(of, unit, formula, from) })
-    const grout = surface.value * value(k.groutCoat) * coats
+    const tips = task.choice('ends') === 'long' ? number(0.5) : ONE
+    const grout = product(surface, task.input(k.groutCoat), fact('coats', coats, '', 'memory'))
     const uses = [
       ...wired,
-      per('latex', 'latex', 'Latex', surface.value * value(k.latexCoat), 'ml', 'surface of the wood × coat', [
-        surface,
-        task.input(k.latexCoat),
-      ]),
-      per('grout', 'paste', 'Grout', grout, 'g', 'surface of the wood × coat × coats', [
-        surface,
-        task.input(k.groutCoat),
-        input('coats', coats, '', 'memory'),
-      ]),
-      per('pva', 'paste', 'PVA', grout * value(k.pvaShare), 'ml', 'grout × PVA to a gram', [
-        input('grout', grout, 'g', 'formula'),
-        task.input(k.pvaShare),
-      ]),
-      use(task, {
+      fixedUse(task, { slot: 'latex', step: 'latex', label: 'Latex' }, k.latexCoat, surface),
+      use(task, { slot: 'grout', step: 'paste', label: 'Grout', each: grout }),
+      fixedUse(task, { slot: 'pva', step: 'paste', label: 'PVA' }, k.pvaShare, grout),
+      ...piecesUse(task, {
         slot: 'tips',
         step: 'tips',
         label: 'Sprigs to cut up',
-        perPiece: figure(value(k.tipsEach) * tips, 'piece', 'sprigs cut to tips for a tree', [
-          task.input(k.tipsEach),
-        ]),
-        total: figure(
-          Math.max(1, Math.ceil(value(k.tipsEach) * tips * task.started - 1e-9)),
-          'piece',
-          'for one × pieces started, rounded up',
-          [task.input(k.tipsEach), input('pieces started', task.started, '', 'formula')],
-        ),
+        each: product(task.input(k.tipsEach), tips),
       }),
-      per('ca', 'tips', 'CA', strands.value * value(k.caEach) * tips, 'ml', 'strands × CA for a tip', [
-        strands,
-        task.input(k.caEach),
-      ]),
+      fixedUse(task, { slot: 'ca', step: 'tips', label: 'CA' }, k.caEach, product(strands, tips)),
       ...(task.fill('activator').parts.length > 0
         ? [
-            per(
-              'activator',
-              'tips',
-              'Activator',
-              strands.value * value(k.activatorEach) * tips,
-              'ml',
-              'strands × activator for a tip',
-              [strands, task.input(k.activatorEach)],
+            fixedUse(
+              task,
+              { slot: 'activator', step: 'tips', label: 'Activator' },
+              k.activatorEach,
+              product(strands, tips),
             ),
           ]
         : []),
@@ -299,7 +268,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'tips',
           title: 'Sprig tips',
           text: 'Branch by branch: a speck of CA, the tip held a second, a breath of activator. Tips lean on along the twig, outward and up.',
-          hands: hands(value(k.tipsSec) * wire.strands * tips, 60),
+          hands: hands(value(k.tipsSec) * wire.strands * tips.value, 60),
           within: within(5, 'CA grabs in seconds: hold the tip before you dab.', 'memory'),
           tools: ['tweezers'],
           needs: ['ventilation'],

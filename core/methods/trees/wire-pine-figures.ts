@@ -20,6 +20,11 @@ export const k = coefficients('wire-pine', {
   umberShare: amount('umber to a millilitre of paste', 0.06, 'ml/ml'),
   sawdustShare: amount('sawdust to a millilitre of paste', 0.12, 'g/ml'),
   thickenCoat: amount('cement and sawdust where it is too thin', 0.04, 'ml/cm²'),
+  thickened: share('wood that is too thin', 0.5),
+  thickenDust: amount('sawdust to a millilitre of cement, to thicken', 0.5, 'g/ml'),
+  needleFoam: share('foam of the needles, of the foliage', 0.34, 'memory', 'the pads make up a third'),
+  needleFibre: amount('fibre to a gram of foam, one to one by volume', 1.2, 'g/g'),
+  pastelG: amount('pastels for a tree', 0.2, 'g'),
   fibre: amount(
     'teased fibre in the pads, for each cm² of crown',
     0.006,

@@ -1,34 +1,42 @@
 import { proposedStrands } from '../../armature'
 import {
   coatUse,
-  crownInput,
+  crownOf,
   dressing,
+  dressSteps,
+  dressUses,
   examplePiece,
   examplePieces,
+  fixedUse,
   flockUse,
   hands,
   inspectStep,
   judge,
+  leafOf,
   paintStep,
+  seeThroughOf,
   snowOption,
+  startedOf,
   stepsWith,
   use,
   wait,
   within,
   withoutLeaf,
-  dressUses,
-  dressSteps,
+  type Coefficient,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
+import { fact, figure, product } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { figure, input } from '../../units'
 import { beyond, hasPlates, hopeless, notABush, notATree, type Sizes } from './suits'
 import { wireCuts, wireUses } from './wire-amounts'
 import { k, slots } from './wire-pine-figures'
 
 const SIZES: Sizes = { well: [150, 350], atMostMm: 600 }
+/** Needles are thrown twice. Common practice. */
+const PASSES = fact('passes', 2, '', 'common practice')
+
 /** Needles are thrown by the steps of its own; of the shared dressing only snow is used. */
 const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground' }
 
@@ -82,104 +90,53 @@ export const wirePine: PlantMethod = {
     const strands = task.wire?.strands ?? proposedStrands(piece.heightMm, piece.zone, 'quick')
     const joined = piece.heightMm > 240 ? 3 : 2
     const { uses: wired, surface } = wireUses(task, { strands, takeUp: k.takeUp, offcuts: k.offcuts })
-    const crown = crownInput(task)
-    const per = (
-      slot: string,
-      step: string,
-      label: string,
-      of: number,
-      unit: 'ml' | 'g',
-      formula: string,
-      from: Parameters<typeof figure>[3],
-    ) => use(task, { slot, step, label, perPiece: figure(of, unit, formula, from) })
-    const paste = surface.value * value(k.pasteCoat)
-    const pasted = input('paste', paste, 'ml', 'formula')
-    const needles = (label: string, part: number, step: string) =>
+    const crown = crownOf(task)
+    const paste = product(surface, task.input(k.pasteCoat))
+    const thickened = product(surface, task.input(k.thickenCoat), task.input(k.thickened))
+    const needles = (label: string, part: Coefficient, step: string) =>
       flockUse(task, {
         slot: 'needles',
         step,
         label,
         area: crown,
-        seeThrough: input('g, see-through in full leaf', piece.seeThrough, '', piece.seeThroughOrigin),
-        leaf: piece.leaf,
-        share: input('share of the foliage', part, '', 'memory', 'the pads make up a third'),
+        seeThrough: seeThroughOf(task),
+        leaf: leafOf(task),
+        share: task.input(part),
         sticks: k.sticks,
       })
-    const first = needles('Foam in the mix, both passes', 0.34, 'needles')
+    const first = needles('Foam in the mix, both passes', k.needleFoam, 'needles')
     const uses = [
       ...wired,
-      per(
-        'cement',
-        'thicken',
-        'Cement, to thicken',
-        surface.value * value(k.thickenCoat) * 0.5,
-        'ml',
-        'half of the wood’s surface × coat',
-        [surface, task.input(k.thickenCoat)],
+      use(task, { slot: 'cement', step: 'thicken', label: 'Cement, to thicken', each: thickened }),
+      fixedUse(
+        task,
+        { slot: 'sawdust', step: 'thicken', label: 'Sawdust, to thicken' },
+        k.thickenDust,
+        thickened,
       ),
-      per(
-        'sawdust',
-        'thicken',
-        'Sawdust, to thicken',
-        surface.value * value(k.thickenCoat) * 0.25,
-        'g',
-        'cement × ½ g/ml',
-        [surface, task.input(k.thickenCoat)],
-      ),
-      per('paste', 'bark', 'Paste', paste, 'ml', 'surface of the wood × coat', [
-        surface,
-        task.input(k.pasteCoat),
-      ]),
-      per('umber', 'bark', 'Umber', paste * value(k.umberShare), 'ml', 'paste × umber to a millilitre', [
-        pasted,
-        task.input(k.umberShare),
-      ]),
-      per(
-        'sawdust',
-        'bark',
-        'Sawdust in the paste',
-        paste * value(k.sawdustShare),
-        'g',
-        'paste × sawdust to a millilitre',
-        [pasted, task.input(k.sawdustShare)],
-      ),
-      per(
-        'fibre',
-        'pads',
-        'Fibre',
-        crown.value * value(k.fibre),
-        'g',
-        'crown from the side × fibre in the pads',
-        [crown, task.input(k.fibre)],
-      ),
-      per('pva', 'pads', 'PVA', crown.value * value(k.glue), 'ml', 'crown from the side × glue', [
-        crown,
-        task.input(k.glue),
-      ]),
+      use(task, { slot: 'paste', step: 'bark', label: 'Paste', each: paste }),
+      fixedUse(task, { slot: 'umber', step: 'bark', label: 'Umber' }, k.umberShare, paste),
+      fixedUse(task, { slot: 'sawdust', step: 'bark', label: 'Sawdust in the paste' }, k.sawdustShare, paste),
+      fixedUse(task, { slot: 'fibre', step: 'pads', label: 'Fibre' }, k.fibre, crown),
+      fixedUse(task, { slot: 'pva', step: 'pads', label: 'PVA' }, k.glue, crown),
       coatUse(task, { slot: 'upper-paint', step: 'paint', label: 'Orange, upper half' }, k.upperCoat),
       coatUse(task, { slot: 'lower-paint', step: 'paint', label: 'Grey-brown, lower half' }, k.lowerCoat),
-      per(
-        'cement',
-        'needles',
-        'Cement for the needles',
-        crown.value * value(k.cementCoat) * 2,
-        'ml',
-        'crown from the side × coat × 2',
-        [crown, task.input(k.cementCoat)],
+      fixedUse(
+        task,
+        { slot: 'cement', step: 'needles', label: 'Cement for the needles' },
+        k.cementCoat,
+        product(crown, PASSES),
       ),
       first,
-      // By small spoon, one to one: as much fibre as foam by volume.
-      per(
-        'needle-fibre',
-        'needles',
-        'Fibre in the mix, both passes',
-        Math.max(1e-3, first.perPiece.value * 1.2),
-        'g',
-        'foam in the mix × 1.2 g/g, one to one by volume',
-        [input('foam', first.perPiece.value, 'g', 'formula')],
-      ),
+      // By small spoon, one to one by volume.
+      use(task, {
+        slot: 'needle-fibre',
+        step: 'needles',
+        label: 'Fibre in the mix, both passes',
+        each: product(first.perPiece.of, task.input(k.needleFibre)),
+      }),
       ...(task.fill('pastel').parts.length > 0
-        ? [per('pastel', 'foot', 'Pastels', 0.2, 'g', 'a pinch for a tree', [])]
+        ? [fixedUse(task, { slot: 'pastel', step: 'foot', label: 'Pastels' }, k.pastelG)]
         : []),
       ...dressUses(withoutLeaf(task), snowOnly),
     ]
@@ -192,12 +149,7 @@ export const wirePine: PlantMethod = {
           label: 'Fibre pruned off: fallen stems',
           source: 'by-product',
           material: catalogueRow('rough-ground'),
-          quantity: figure(
-            crown.value * value(k.fibre) * value(k.pruned) * task.started,
-            'g',
-            'fibre × share pruned × pieces',
-            [crown, task.input(k.fibre), task.input(k.pruned)],
-          ),
+          quantity: figure(product(crown, task.input(k.fibre), task.input(k.pruned), startedOf(task)), 'g'),
           shares: [],
         },
       ],

@@ -1,6 +1,7 @@
 import { foldRun, planFrom, reclaimedShare, reclaimOf, taughtBy, type Batch } from '../../../core/batches'
 import { makeUp, shared } from '../../../core/makeup'
 import { plantMethodById } from '../../../core/methods'
+import { leavesOf } from '../../../core/quantities'
 import { ids, minutesAfter, workedOut } from '../../support/workshop'
 
 const made = workedOut('tuft-sheet', { speciesId: 'tufted-hair-grass' }, { started: 120 })
@@ -76,11 +77,11 @@ describe('what the vacuum and the tray give back', () => {
     const lost = (up: typeof usual) => up.uses.find(({ lies }) => lies)!
     expect(lost(taught).total.value).toBeGreaterThan(lost(usual).total.value)
     expect(lost(taught).lies!.value).toBeCloseTo(lost(usual).lies!.value, 9)
-    const said = lost(taught).perPiece.inputs.find(({ name }) => name === shared.reclaimed.name)
-    expect(said).toMatchObject({ value: 0.5, origin: 'yours' })
+    const said = leavesOf(lost(taught).perPiece.of).find(({ name }) => name === shared.reclaimed.name)
+    expect(said).toMatchObject({ value: 0.5, origin: 'log' })
     expect(said?.note).toMatch(/your last 3 batches/)
     const own = makeUp({ ...order, learnt, own: new Map([[shared.reclaimed.id, 0.95]]) })
-    expect(lost(own).perPiece.inputs).toContainEqual(expect.objectContaining({ value: 0.95 }))
+    expect(leavesOf(lost(own).perPiece.of)).toContainEqual(expect.objectContaining({ value: 0.95 }))
   })
 
   test('tufts are tapped off at a step of their own: there the whole fall is expected, whoever made so few', () => {

@@ -10,6 +10,7 @@ import {
   type MakeUpOrder,
 } from '../../../core/makeup'
 import { methods, plantMethodById, plantMethods } from '../../../core/methods'
+import { leavesOf } from '../../../core/quantities'
 import { piece, pieces, stocked, workedOut } from '../../support/workshop'
 
 const use = (up: MakeUp, slot: string) => up.uses.find((one) => one.slot === slot)!
@@ -77,9 +78,12 @@ describe('amounts', () => {
 
   test('figures carry numbers and the coefficients that they rest on; what the maker set is marked as theirs', () => {
     const input = (up: MakeUp, name: RegExp) =>
-      use(up, 'foliage').perPiece.inputs.find((one) => name.test(one.name))!
-    expect(input(sprigs(), /^g,/)).toMatchObject({ origin: 'memory', value: 0.2 })
-    expect(input(sprigs({ seeThrough: 0.35 }), /^g,/)).toMatchObject({ origin: 'yours', value: 0.35 })
+      leavesOf(use(up, 'foliage').perPiece.of).find((one) => name.test(one.name))!
+    expect(input(sprigs(), /^see-through/)).toMatchObject({ origin: 'memory', value: 0.2 })
+    expect(input(sprigs({ seeThrough: 0.35 }), /^see-through/)).toMatchObject({
+      origin: 'yours',
+      value: 0.35,
+    })
     expect(input(sprigs(), /sticks/)).toMatchObject({
       coefficient: 'sprig-tree/sticks',
       value: 0.45,

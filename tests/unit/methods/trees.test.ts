@@ -12,6 +12,7 @@ import { individualSizes } from '../../../core/commissions'
 import { wirePlan } from '../../../core/armature'
 import { drawnSkeleton } from '../../../core/drawing'
 import { speciesById } from '../../../core/plants'
+import { formulaOf, leavesOf } from '../../../core/quantities'
 import { sitterFor } from '../../support/drawings'
 import { line, piece, pieces, stocked, workedOut } from '../../support/workshop'
 
@@ -195,7 +196,7 @@ describe('a wire tree’s amounts', () => {
       wiresMm: [],
     })
     const thin = up.uses.find(({ slot }) => slot === 'thin-wire')!
-    expect(thin.perPiece.formula).toMatch(/cut list/)
+    expect(formulaOf(thin.perPiece.of)).toMatch(/cut list/)
     expect(thin.perPiece.value / plan.two.thinCut.totalMm).toBeCloseTo(1.05, 1)
     expect(thin.total.value).toBeCloseTo(2 * thin.perPiece.value, 6)
     const cut = up.cuts.filter(({ slot }) => slot === 'thin-wire')
@@ -221,7 +222,9 @@ describe('a wire tree’s amounts', () => {
     const before = workedOutWith(order(), () => undefined)
     const after = workedOutWith(order(), (wanted) => wirePlan(skeleton, wanted))
     const wireOf = (up: MakeUp) => up.uses.find(({ slot }) => slot === 'wire')!.perPiece
-    expect(wireOf(before).formula).toMatch(/until the armature is drawn/)
+    expect(leavesOf(wireOf(before).of).map(({ note }) => note)).toContainEqual(
+      expect.stringMatching(/until it is drawn/),
+    )
     const share = wireOf(before).value / wireOf(after).value
     expect(share).toBeGreaterThan(0.4)
     expect(share).toBeLessThan(2.5)

@@ -1,0 +1,7 @@
+export * from './explain'
+export * from './expression'
+export * from './figure'
+export * from './geometry'
+export * from './print'
+export * from './spread'
+export { perUnit } from './unit'

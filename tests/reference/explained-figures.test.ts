@@ -1,0 +1,98 @@
+import { evaluate } from 'mathjs'
+import { makeUp, type Job, type MakeUp } from '../../core/makeup'
+import { formulaOf, formulaWithKey, numbersOf, type Figure } from '../../core/quantities'
+import { stocked } from '../support/workshop'
+import { wayExamples, workedExample } from '../support/ways'
+
+/**
+ * Every printed formula of every figure gives its figure: read and worked out by mathjs, which knows nothing of ours.
+ */
+const figuresOf = (up: MakeUp): [string, Figure][] => [
+  ...up.uses.flatMap(({ slot, step, perPiece, total, lies }): [string, Figure][] => [
+    [`${step}/${slot} for one`, perPiece],
+    [`${step}/${slot} in all`, total],
+    ...(lies ? ([[`${step}/${slot} on the tray`, lies]] as [string, Figure][]) : []),
+  ]),
+  ...up.pours.flatMap(({ title, lines }) =>
+    lines.map(({ label, figure }): [string, Figure] => [`${title}/${label}`, figure]),
+  ),
+  ...up.yields.map(({ label, quantity }): [string, Figure] => [`comes out: ${label}`, quantity]),
+  ['wanted', up.wanted],
+  ['started', up.started],
+  ['hands', up.handsMin],
+  ['elapsed', up.elapsedMin],
+  ...(up.costEachMinor ? ([['cost', up.costEachMinor]] as [string, Figure][]) : []),
+]
+
+function wrongOf(up: MakeUp): string[] {
+  return figuresOf(up).flatMap(([name, figure]) => {
+    const { formula, key } = formulaWithKey(figure.of)
+    const value = Number(evaluate(formula, { ...key }))
+    const off = Math.abs(value - figure.value) / Math.max(1e-12, Math.abs(figure.value))
+    return off > 1e-9 && figure.value !== value
+      ? [`${name}: ${formula} is ${value}, not ${figure.value}`]
+      : []
+  })
+}
+
+describe('every printed formula gives its figure (mathjs)', () => {
+  test.each(wayExamples)('$name', (example) => {
+    expect(wrongOf(workedExample(example))).toEqual([])
+  })
+
+  const sized = wayExamples.filter(({ name }) => / 1\b/.test(name))
+  test.each([0.4, 2.5])('and at %s times the size, for one and for four hundred', (times) => {
+    const seen = new Set<string>()
+    for (const { method, job, choices } of sized) {
+      if (seen.has(method.id)) continue
+      seen.add(method.id)
+      for (const pieces of [1, 400]) {
+        const up = makeUp({
+          job: scaled(job, times, pieces),
+          method,
+          states: stocked(),
+          choices,
+          dryingFactor: 1,
+        })
+        expect([method.id, ...wrongOf(up)]).toEqual([method.id])
+      }
+    }
+    expect(seen.size).toBeGreaterThan(30)
+  })
+
+  test('and reads as a sentence: no code, no endless number, words for each part', () => {
+    for (const example of wayExamples)
+      for (const [name, { of }] of figuresOf(workedExample(example))) {
+        expect([name, formulaOf(of)]).toEqual([
+          name,
+          expect.not.stringMatching(/undefined|NaN|x\d|\*|\d\.\d{5}/),
+        ])
+        expect([name, numbersOf(of)]).toEqual([name, expect.not.stringMatching(/undefined|NaN|\d\.\d{5}/)])
+      }
+  })
+})
+
+function scaled(job: Job, times: number, pieces: number): Job {
+  if (job.kind === 'stock') return { ...job, quantity: job.quantity * times }
+  const { piece } = job
+  const grown = {
+    ...piece,
+    heightMm: piece.heightMm * times,
+    crownWidthMm: piece.crownWidthMm * times,
+    crownDepthMm: piece.crownDepthMm * times,
+    clearStemMm: piece.clearStemMm * times,
+    trunkMm: piece.trunkMm * times,
+    sideAreaCm2: piece.sideAreaCm2 * times ** 2,
+    topAreaCm2: piece.topAreaCm2 * times ** 2,
+    surfaceCm2: piece.surfaceCm2 * times ** 2,
+    volumeCm3: piece.volumeCm3 * times ** 3,
+  }
+  switch (job.kind) {
+    case 'pieces':
+      return { ...job, piece: grown, pieces }
+    case 'length':
+      return { ...job, piece: grown, lengthMm: pieces * 30 }
+    case 'area':
+      return { ...job, piece: grown, areaCm2: pieces * 4 }
+  }
+}
