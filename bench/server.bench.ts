@@ -29,7 +29,7 @@ function card(i: number, largest: boolean): { path: string; body: unknown } {
       commission: largest ? { ...commission, ratio: 1 } : commission,
       line: largest ? { ...line, heightM: 130, crownWidthM: 90 } : line,
       started: largest ? 20_000 : 12,
-      dryingFactor: 1,
+      context: { dryingFactor: 1 },
       materials: demo.materials,
     },
   }

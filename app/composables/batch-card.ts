@@ -1,4 +1,4 @@
-import type { MakeUp } from '~~/core/makeup'
+import { sentContext, type MakeUp } from '~~/core/makeup'
 import type { Plant } from '../stores/commission'
 
 /** The printed batch card of a line worked out. */
@@ -12,7 +12,6 @@ export function useBatchCard() {
     if (!job || printing.value) return
     printing.value = true
     const materials = makeUp.slots.flatMap(({ parts }) => parts.map(({ material }) => material))
-    const known = (id: string): boolean => id.startsWith('shared/') || id.startsWith(`${makeUp.method.id}/`)
     await printFrom(
       '/api/batch-card',
       {
@@ -23,9 +22,8 @@ export function useBatchCard() {
         line: { ...plant.line, methodId: makeUp.method.id },
         ownSpecies: plant.members.flatMap(({ species }) => workshop.ownKind(species.id) ?? []),
         started: makeUp.started.value,
-        dryingFactor: commission.drying,
+        context: sentContext(commission.contextOf(makeUp.method.id), makeUp),
         ...(makeUp.pads === undefined ? {} : { pads: makeUp.pads }),
-        coefficients: [...workshop.ownValues].flatMap(([id, value]) => (known(id) ? [{ id, value }] : [])),
         materials: [...new Map(materials.map((row) => [row.id, row])).values()],
       },
       `${fileNameOf(plant.line.name)}-card.pdf`,

@@ -28,9 +28,7 @@ export function useHarvestPlans() {
       job: { kind: 'stock', materialId: harvest.materialId, quantity: harvest.quantity, unit },
       method,
       choices: { leave: leaveOf[harvest.permission] },
-      states: stock.states,
-      own: workshop.ownValues,
-      dryingFactor: commission.drying,
+      ...commission.contextOf(method.id),
     })
     const number = workshop.batches.filter(({ methodId }) => methodId === method.id).length + 1
     const answer = await workshop.give(

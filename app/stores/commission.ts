@@ -11,7 +11,7 @@ import {
   type LineSize,
   type Sitter,
 } from '~~/core/commissions'
-import { dryingFactor } from '~~/core/adhesives'
+import { dryingIn } from '~~/core/adhesives'
 import {
   jobOf,
   makeUp,
@@ -22,6 +22,7 @@ import {
   type Piece,
   type PlantJob,
   type PlantMethod,
+  type EstimateContext,
 } from '~~/core/makeup'
 import { nestOrderOf, treesNested, workedOutWith } from '~~/core/methods'
 import { lookOn, type Look, type Place, type Species } from '~~/core/plants'
@@ -174,7 +175,17 @@ export const useCommission = defineStore('commission', () => {
   })
 
   const learnt = useLearnt()
-  const drying = computed(() => dryingFactor(workshop.settings.roomC, workshop.settings.humidity))
+  const drying = computed(() => dryingIn(workshop.settings.roomC, workshop.settings.humidity))
+
+  /** What every estimate with a way of making rests on here. */
+  const contextOf = (methodId: string): EstimateContext => ({
+    states: stock.states,
+    free: (materialId) => shelf.freeOf(materialId),
+    own: workshop.ownValues,
+    learnt: learnt.of(methodId),
+    dryingFactor: drying.value.factor,
+    ...(drying.value.unsure && { unsure: drying.value.unsure }),
+  })
 
   /** Works a plant out with a method: all that the line wants, what is left of it, or a number started. */
   function workOut(plant: Plant, method: PlantMethod, of: { left?: number; started?: number } = {}): MakeUp {
@@ -187,11 +198,7 @@ export const useCommission = defineStore('commission', () => {
       ...(of.started === undefined ? {} : { started: of.started }),
       choices: plant.line.choices,
       materials: plant.line.materials,
-      states: stock.states,
-      free: (materialId) => shelf.freeOf(materialId),
-      own: workshop.ownValues,
-      learnt: learnt.of(method.id),
-      dryingFactor: drying.value,
+      ...contextOf(method.id),
       sizes: dealtSizes(plant.size, plant.line.id),
     }
     return withArmature(order, sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
@@ -255,6 +262,7 @@ export const useCommission = defineStore('commission', () => {
     faulty,
     place,
     progressOfLine,
+    contextOf,
     drying,
     workOut,
     withArmature,

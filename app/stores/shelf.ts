@@ -40,7 +40,6 @@ export const useShelf = defineStore('shelf', () => {
   const stock = useStock()
   const commission = useCommission()
   const blends = useBlends()
-  const learnt = useLearnt()
   const now = useToday()
 
   const takenByBatches = computed(() => {
@@ -73,11 +72,7 @@ export const useShelf = defineStore('shelf', () => {
       method,
       choices: line.choices,
       materials: line.materials,
-      states: stock.states,
-      free: freeOf,
-      own: workshop.ownValues,
-      learnt: learnt.of(method.id),
-      dryingFactor: commission.drying,
+      ...commission.contextOf(method.id),
       sizes: dealtSizes(measures, line.id),
     }
     return commission.withArmature(

@@ -15,16 +15,31 @@ export function vapourDeficitHPa(temperatureC: number, humidity: number): number
   return saturationPressureHPa(temperatureC) * (1 - humidity / 100)
 }
 
-/** The slowest drying that is still foretold: at four times the time it is wiser to warm the room. */
-export const MAX_DRYING_FACTOR = 4
+/** The air in which the rule holds; beyond it a coat dries by laws of its own. Our estimate. */
+const RULE = { fromC: 5, toC: 40, mostHumidity: 90 } as const
+/** A skin forms: in hot dry air the inside of a coat sets the pace. Our estimate. */
+const LEAST_FACTOR = 0.4
+
+/** How a room dries, or that the rule knows no time for it. */
+export interface Drying {
+  /** How much longer a water-based coat dries than at 20 °C and 50 %; beyond the rule, what it gives at its edge. */
+  readonly factor: number
+  /** Beyond the rule: no time is foretold. */
+  readonly unsure?: 'too cold' | 'too hot' | 'too damp'
+}
 
 /**
- * How much longer a water-based coat dries than at 20 °C and 50 % relative humidity; 1 there, above 1 when
- * the air is cold or damp. A deficit law: a fair model for thin coats, from 0.4 to 4 times. Common practice
- * for the use; Magnus formula for the deficit.
+ * How a water-based coat dries in a room: 1 at 20 °C and 50 % relative humidity, above 1 when the air is cold or damp.
+ * A deficit law, fair for thin coats between 5 and 40 °C and up to 90 %. Common practice for the use; Magnus formula
+ * for the deficit.
  */
-export function dryingFactor(temperatureC: number, humidity: number): number {
-  const deficit = vapourDeficitHPa(temperatureC, humidity)
-  const factor = deficit > 0 ? vapourDeficitHPa(20, 50) / deficit : MAX_DRYING_FACTOR
-  return Math.min(MAX_DRYING_FACTOR, Math.max(0.4, factor))
+export function dryingIn(temperatureC: number, humidity: number): Drying {
+  requireRange('temperature', temperatureC, '°C', { min: -45, max: 60 })
+  const atC = Math.min(RULE.toC, Math.max(RULE.fromC, temperatureC))
+  const deficit = vapourDeficitHPa(atC, Math.min(RULE.mostHumidity, humidity))
+  requireRange('relative humidity', humidity, '%', { min: 0, max: 100 })
+  const factor = Math.max(LEAST_FACTOR, vapourDeficitHPa(20, 50) / deficit)
+  if (temperatureC < RULE.fromC) return { factor, unsure: 'too cold' }
+  if (temperatureC > RULE.toC) return { factor, unsure: 'too hot' }
+  return humidity > RULE.mostHumidity ? { factor, unsure: 'too damp' } : { factor }
 }

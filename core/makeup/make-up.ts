@@ -14,7 +14,8 @@ import {
 } from '../quantities'
 import { requireRange } from '../units'
 import { mindedSteps } from './cautions'
-import { coefficientLeaf, worthOf, type Coefficient, type Learnt, type OwnValues } from './coefficients'
+import { coefficientLeaf, worthOf, type Coefficient, type OwnValues } from './coefficients'
+import type { EstimateContext } from './context'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import {
   choiceOf,
@@ -49,9 +50,11 @@ export interface MakeUp extends Work {
   readonly unpriced: readonly string[]
   /** Pads as they have been nested, where they have. */
   readonly pads?: number
+  /** Why waits for open films are not foretold here; absent: they are. */
+  readonly unsure?: EstimateContext['unsure']
 }
 
-export interface MakeUpOrder {
+export interface MakeUpOrder extends EstimateContext {
   readonly job: Job
   readonly method: Method
   /** Pieces started, where the maker has set them. */
@@ -59,13 +62,6 @@ export interface MakeUpOrder {
   /** Schools and materials that were chosen, by option and by slot. */
   readonly choices?: Readonly<Record<string, string>>
   readonly materials?: Readonly<Record<string, string>>
-  readonly states: readonly StockState[]
-  /** What is free of a material besides what others claim; absent: all that is on hand. */
-  readonly free?: (materialId: string) => number
-  readonly own?: OwnValues
-  /** What this way's ended batches have taught of coefficients, by id; the maker's own values come first. */
-  readonly learnt?: Learnt
-  readonly dryingFactor: number
   /** Sizes of the line's pieces; absent: all alike. */
   readonly sizes?: (pieces: number) => readonly PieceSize[]
   /** The armature of the plant that is drawn, where it has been worked out. */
@@ -132,7 +128,9 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const made = workOf(method, task)
   const work = {
     ...made,
-    steps: mindedSteps(made, placeOf(job), (id) => byId.get(id)?.material),
+    steps: mindedSteps(made, placeOf(job), (id) => byId.get(id)?.material).map((step) =>
+      told(step, order.unsure),
+    ),
   }
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
   const expectedGood = goodOf(started.value, method, own)
@@ -152,6 +150,9 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     handsMin: handsFigure(work.steps, started.value),
     elapsedMin: elapsedFigure(work.steps, started.value),
     unpriced,
+    ...(order.unsure && work.steps.some(({ wait }) => wait?.kind === 'open film')
+      ? { unsure: order.unsure }
+      : {}),
     ...(order.pads === undefined ? {} : { pads: order.pads }),
     ...(missing.length === 0 && unpriced.length === 0
       ? {
@@ -166,6 +167,12 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       : {}),
   }
 }
+
+/** A step whose film dries as no rule foretells, says so wherever it is read. */
+const told = (step: Step, unsure: MakeUpOrder['unsure']): Step =>
+  unsure && step.wait?.kind === 'open film'
+    ? { ...step, wait: { ...step.wait, what: `${step.wait.what} (${unsure} to foretell: test it by touch)` } }
+    : step
 
 const placeOf = ({ kind }: Job): 'stock' | 'pieces' | 'in place' =>
   kind === 'stock' || kind === 'pieces' ? kind : 'in place'

@@ -162,3 +162,16 @@ export const within = (
   what: string,
   origin: Step['hands']['origin'] = 'memory',
 ): NonNullable<Step['within']> => ({ sec, what, origin })
+
+/**
+ * How long is waited, in words; of a film that dries as no rule foretells, that.
+ * @param time writes minutes @param unsure why it is not foretold
+ */
+export const waitTime = (
+  { leastMin, mostMin, kind }: NonNullable<Step['wait']>,
+  time: (minutes: number) => string,
+  unsure?: string,
+): string =>
+  unsure && kind === 'open film'
+    ? `${unsure} to foretell`
+    : `${time(leastMin)}${mostMin === undefined ? '' : `, at most ${time(mostMin)}`}`

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { commissionSchema, lineSchema, MOST_MIXED, speciesIdsOf } from '../../core/commissions'
-import { ownCoefficientSchema } from '../../core/makeup'
+import { sentContextSchema } from '../../core/makeup'
 import { plantMethods } from '../../core/methods'
 import { MOST_STARTED } from '../../core/batches'
 import { speciesSchema, speciesTable } from '../../core/plants'
@@ -23,11 +23,8 @@ export const cardOrderSchema = z
       .max(1 + MOST_MIXED)
       .default([]),
     started: z.number().int().min(1).max(MOST_STARTED),
-    coefficients: z
-      .array(ownCoefficientSchema.pick({ id: true, value: true }))
-      .max(500)
-      .default([]),
-    dryingFactor: z.number().min(0.1).max(10),
+    /** What the workshop knows and has: the card has the figures of the screen. */
+    context: sentContextSchema,
     /** Pads as the discs have been nested, where they have. */
     pads: z.number().int().min(1).max(2_000).optional(),
     materials: z.array(materialSchema).min(1).max(200),

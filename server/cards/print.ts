@@ -2,6 +2,7 @@ import PDFDocument from 'pdfkit'
 import { twistList, wirePlan, type WirePlan } from '../../core/armature'
 import {
   amountWords,
+  contextFrom,
   drawnParts,
   jobOf,
   linePiece,
@@ -13,7 +14,6 @@ import { plantMethodById, workedOutWith } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
 import { drawWithin, skeletonWithin } from '../print/budget'
-import { stockStates } from '../../core/stock'
 import { counted, formatMinutes, formatQuantity, formatRatio, none, ok, type Reading } from '../../core/units'
 import type { CardOrder } from './order'
 import { drawAt, widthOf } from './drawing'
@@ -34,38 +34,11 @@ const COLUMN_MM = { width: 74, height: 104 }
  */
 export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<Buffer>> {
   const order = withNamesApart(sent)
-  const { piece, members } = linePiece(
-    order.line,
-    order.commission,
-    (id) => speciesById(id, order.ownSpecies),
-    order.commission.dateDepicted,
-  )
-  const { species, size } = members[0]
-  const states = stockStates(order.materials, [], new Map())
-  const method = plantMethodById(order.line.methodId)
-  const job = jobOf(order.line, piece)
-  if (!method?.kinds.includes(job.kind)) return none(`${order.line.methodId} does not make this line.`)
-  const sitter = sitterOf(order.line, species, size, piece.seeThrough)
-  let wire: WirePlan | undefined
-  const up = workedOutWith(
-    {
-      job,
-      method,
-      started: order.started,
-      ...(order.line.choices === undefined ? {} : { choices: order.line.choices }),
-      ...(order.line.materials === undefined ? {} : { materials: order.line.materials }),
-      own: new Map(order.coefficients.map(({ id, value }) => [id, value])),
-      states,
-      dryingFactor: order.dryingFactor,
-      sizes: (pieces) => individualSizes(size, pieces, order.line.id),
-      ...(order.pads === undefined ? {} : { pads: order.pads }),
-    },
-    (wanted) => {
-      const skeleton = skeletonWithin(sitter, () => performance.now())
-      if (skeleton) wire = wirePlan(skeleton, wanted)
-      return wire
-    },
-  )
+  const { members } = pieceOfCard(order)
+  const { size } = members[0]
+  const worked = cardEstimate(order)
+  if (!worked) return none(`${order.line.methodId} does not make this line.`)
+  const { up, wire } = worked
   if (up.missing.length > 0)
     return none(`No material for: ${up.missing.map(({ slot }) => slot.label.toLowerCase()).join(', ')}.`)
   const drawn = drawnParts(order.line, members).map(({ sitter: part, of, offsetMm }) => ({
@@ -112,6 +85,43 @@ export async function printCard(sent: CardOrder, faces: Faces): Promise<Reading<
   return ok(await bytes)
 }
 
+const pieceOfCard = (order: CardOrder): LinePiece =>
+  linePiece(
+    order.line,
+    order.commission,
+    (id) => speciesById(id, order.ownSpecies),
+    order.commission.dateDepicted,
+  )
+
+/** The batch of a card as it was worked out on the screen; undefined where the way does not make it. */
+export function cardEstimate(order: CardOrder): { up: MakeUp; wire?: WirePlan } | undefined {
+  const { piece, members } = pieceOfCard(order)
+  const { species, size } = members[0]
+  const method = plantMethodById(order.line.methodId)
+  const job = jobOf(order.line, piece)
+  if (!method?.kinds.includes(job.kind)) return undefined
+  const sitter = sitterOf(order.line, species, size, piece.seeThrough)
+  let wire: WirePlan | undefined
+  const up = workedOutWith(
+    {
+      ...contextFrom(order.context, order.materials),
+      job,
+      method,
+      started: order.started,
+      ...(order.line.choices === undefined ? {} : { choices: order.line.choices }),
+      ...(order.line.materials === undefined ? {} : { materials: order.line.materials }),
+      sizes: (pieces) => individualSizes(size, pieces, order.line.id),
+      ...(order.pads === undefined ? {} : { pads: order.pads }),
+    },
+    (wanted) => {
+      const skeleton = skeletonWithin(sitter, () => performance.now())
+      if (skeleton) wire = wirePlan(skeleton, wanted)
+      return wire
+    },
+  )
+  return wire ? { up, wire } : { up }
+}
+
 /** The maker's own names, set apart from the words that they come to stand among. */
 function withNamesApart(order: CardOrder): CardOrder {
   const apart = <T extends { readonly name: string }>(row: T): T => ({ ...row, name: isolated(row.name) })
@@ -147,7 +157,7 @@ function head({ pdf, pen, width }: Sheet, order: CardOrder, members: LinePiece['
   )
   pen.write(
     ink,
-    `${up.method.name}: start ${startWords(up, order.started)} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${formatMinutes(up.elapsedMin.value)} from start to end`,
+    `${up.method.name}: start ${startWords(up, order.started)} for ${amountWithNoun(line.amount)} · ${formatMinutes(up.handsMin.value)} of hands, ${up.unsure ? `${up.unsure} to foretell the end` : `${formatMinutes(up.elapsedMin.value)} from start to end`}`,
     MARGIN,
     pdf.y,
     { width },

@@ -1,4 +1,4 @@
-import { stepHandsMin, type MakeUp } from '../../core/makeup'
+import { stepHandsMin, waitTime, type MakeUp } from '../../core/makeup'
 import { cautionFootnote, cautionOf } from '../../core/safety'
 import { formatMinutes } from '../../core/units'
 import { INK, mm, SOFT, WARNING } from '../print/paper'
@@ -18,7 +18,7 @@ function stepHeights({ pen, width }: Sheet, up: MakeUp, size: number): number[] 
     return (
       (4 + 3) * size +
       pen.heightOf({ style: 'bold', size: 10.5 * size, colour: INK }, step.title, width - mm(40)) +
-      pen.heightOf(bodyInk(size), wordsOfStep(step, up.started.value), room) +
+      pen.heightOf(bodyInk(size), wordsOfStep(step, up), room) +
       mind.reduce((sum, line) => sum + 1 + pen.heightOf(cautionInk(size), line, room), 0)
     )
   })
@@ -93,7 +93,7 @@ export function printSteps(sheet: Sheet, up: MakeUp): void {
         width: width - mm(40),
       },
     )
-    pen.write(bodyInk(own), wordsOfStep(step, up.started.value), MARGIN + mm(7), pdf.y, { width: room })
+    pen.write(bodyInk(own), wordsOfStep(step, up), MARGIN + mm(7), pdf.y, { width: room })
     for (const line of mind) pen.write(cautionInk(own), line, MARGIN + mm(7), pdf.y + 1, { width: room })
     pdf.y += 3 * own
     rule(pdf, width)
@@ -101,18 +101,14 @@ export function printSteps(sheet: Sheet, up: MakeUp): void {
 }
 
 /** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
-function wordsOfStep(step: MakeUp['steps'][number], started: number): string {
+function wordsOfStep(step: MakeUp['steps'][number], { started: { value: started }, unsure }: MakeUp): string {
   const { atOnce, within, apart, wait, passes } = step
   return [
     step.text,
     ...(atOnce && atOnce.count < started ? [`At most ${atOnce.count} at once. ${atOnce.what}`] : []),
     ...(within ? [within.what] : []),
     ...(apart ? [`Not within ${formatMinutes(apart.airMin)} of ${apart.from.join(', ')}.`] : []),
-    ...(wait
-      ? [
-          `Then wait ${formatMinutes(wait.leastMin)}${wait.mostMin === undefined ? '' : `, ${formatMinutes(wait.mostMin)} at most`}: ${wait.what.toLowerCase()}.`,
-        ]
-      : []),
+    ...(wait ? [`Then wait, ${waitTime(wait, formatMinutes, unsure)}: ${wait.what.toLowerCase()}.`] : []),
     ...(passes ? [`Passes: ${passes}`] : []),
   ].join(' ')
 }

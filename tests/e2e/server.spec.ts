@@ -34,7 +34,7 @@ async function order(request: APIRequestContext, lineId: string, paper: 'A4' | '
     commission: demo.commissions.find(({ id }) => id === line.commissionId)!,
     line,
     started: 12,
-    dryingFactor: 1,
+    context: { dryingFactor: 1 },
     materials: demo.materials.slice(0, 80),
   }
 }

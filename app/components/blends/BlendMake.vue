@@ -121,9 +121,7 @@ const work = computed(() => {
   return makeUp({
     job: { kind: 'stock', materialId: jar.material.id, quantity: whole * jar.massShare, unit: 'g' },
     method: blendMethod(props.mixed),
-    states: stock.states,
-    own: workshop.ownValues,
-    dryingFactor: commission.drying,
+    ...commission.contextOf(props.blend.id),
   })
 })
 const taking = ref(false)

@@ -113,9 +113,20 @@ const deficit = computed(() =>
         @change="leave('humidity')"
       />
     </div>
-    <p class="text-sm text-soft">
-      Water-based coats dry {{ plainNumber(commission.drying, 2) }} times as long as at 20 °C and 50 %: the
-      air here can take up {{ deficit }} hPa (Magnus formula, WMO No. 8; common practice for the use).
+    <p v-if="commission.drying.unsure" class="text-sm text-larch" role="status">
+      {{
+        commission.drying.unsure === 'too damp'
+          ? 'Too damp'
+          : commission.drying.unsure === 'too cold'
+            ? 'Too cold'
+            : 'Too hot'
+      }}
+      for water-based coats: no drying time is foretold beyond 90 %, under 5 °C or above 40 °C. Warm or air
+      the room, and test by touch.
+    </p>
+    <p v-else class="text-sm text-soft">
+      Water-based coats dry {{ plainNumber(commission.drying.factor, 2) }} times as long as at 20 °C and 50 %:
+      the air here can take up {{ deficit }} hPa (Magnus formula, WMO No. 8; common practice for the use).
     </p>
   </section>
 </template>

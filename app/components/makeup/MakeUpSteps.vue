@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import { stepHandsMin, type MakeUp, type Step } from '~~/core/makeup'
+import { stepHandsMin, waitTime, type MakeUp, type Step } from '~~/core/makeup'
 import { cautionFootnote, cautionOf } from '~~/core/safety'
 import { formatMinutes } from '~~/core/units'
 
-defineProps<{ makeUp: MakeUp }>()
+const props = defineProps<{ makeUp: MakeUp }>()
 
 /** A wait with its limits and its kind: only an open film follows the air. */
-function waitWords({ wait }: Step): string {
-  if (!wait) return ''
-  const most = wait.mostMin === undefined ? '' : `, at most ${formatMinutes(wait.mostMin)}`
-  return `${formatMinutes(wait.leastMin)}${most}: ${wait.what.toLowerCase()} (${wait.kind})`
-}
+const waitWords = ({ wait }: Step): string =>
+  wait
+    ? `${waitTime(wait, formatMinutes, props.makeUp.unsure)}: ${wait.what.toLowerCase()} (${wait.kind})`
+    : ''
 
 /** What the place must give, and what must keep away. */
 const placeWords = ({ needs, apart }: Step): string =>

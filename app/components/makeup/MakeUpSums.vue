@@ -78,7 +78,8 @@ const { printing, print } = useBatchCard()
         </div>
         <div>
           <dt>From start to end</dt>
-          <dd><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd>
+          <dd v-if="makeUp.unsure" class="text-sm">{{ makeUp.unsure }} to foretell</dd>
+          <dd v-else><FigureButton :figure="makeUp.elapsedMin" label="Elapsed time" /></dd>
         </div>
         <div>
           <dt>Cost of a good one</dt>

@@ -27,9 +27,7 @@ const work = computed(() => {
       unit: props.material.unit,
     },
     method,
-    states: stock.states,
-    own: workshop.ownValues,
-    dryingFactor: commission.drying,
+    ...commission.contextOf(method.id),
   })
 })
 async function start(): Promise<void> {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { bathFor, pour, soakingMedium } from '../../../core/adhesives/dilution'
-import { dryingFactor, MAX_DRYING_FACTOR, vapourDeficitHPa } from '../../../core/adhesives/drying'
+import { dryingIn, vapourDeficitHPa } from '../../../core/adhesives/drying'
 
 describe('dilution', () => {
   test('what is poured is what is taken and what is left', () => {
@@ -27,10 +27,25 @@ describe('dilution', () => {
 
 describe('drying', () => {
   test('the reference room needs the reference time; cold and damp rooms longer, warm and dry shorter', () => {
-    expect(dryingFactor(20, 50)).toBeCloseTo(1)
-    expect(dryingFactor(12, 80)).toBeGreaterThan(2)
-    expect(dryingFactor(28, 35)).toBeLessThan(0.7)
-    expect(dryingFactor(20, 100)).toBe(MAX_DRYING_FACTOR)
+    expect(dryingIn(20, 50).factor).toBeCloseTo(1)
+    expect(dryingIn(12, 80).factor).toBeGreaterThan(2)
+    expect(dryingIn(28, 35).factor).toBeLessThan(0.7)
+    // Its own law, not cut: half the deficit at 75 %, a fifth at 90 %.
+    expect(dryingIn(20, 75).factor).toBeCloseTo(2, 9)
+    expect(dryingIn(20, 90).factor).toBeCloseTo(5, 9)
+    expect(dryingIn(20, 90)).not.toHaveProperty('unsure')
     expect(() => vapourDeficitHPa(20, 120)).toThrow('relative humidity is 120 %')
+  })
+
+  test('beyond what the rule knows it says so, and foretells no time', () => {
+    expect(dryingIn(20, 95).unsure).toBe('too damp')
+    expect(dryingIn(20, 100).unsure).toBe('too damp')
+    expect(dryingIn(4.9, 50).unsure).toBe('too cold')
+    expect(dryingIn(40.1, 50).unsure).toBe('too hot')
+    expect(dryingIn(5, 90)).not.toHaveProperty('unsure')
+    expect(dryingIn(40, 10)).not.toHaveProperty('unsure')
+    // What is still planned with is the rule at its edge, never nothing and never without end.
+    expect(dryingIn(20, 100).factor).toBeCloseTo(5, 9)
+    expect(() => dryingIn(20, 101)).toThrow(RangeError)
   })
 })

@@ -40,8 +40,7 @@ function order(over: Partial<CardOrder['line']> = {}, more: Partial<CardOrder> =
     commission: commission(),
     line: { ...line(), methodId: 'sprig-tree', ...over },
     started: 12,
-    dryingFactor: 1,
-    coefficients: [],
+    context: { coefficients: [], learnt: [], dryingFactor: 1, shelf: [] },
     ownSpecies: [],
     materials: materials.map((row) => ({ ...row })),
     ...more,
@@ -124,7 +123,7 @@ describe('the batch card', () => {
     for (const bad of [
       { ...good, started: 1.5 },
       { ...good, paper: 'A3' },
-      { ...good, dryingFactor: 99 },
+      { ...good, context: { ...good.context, dryingFactor: 99 } },
       { ...good, materials: [] },
       { ...good, surprise: 1 },
       { ...good, line: { ...good.line, speciesId: 'triffid' } },
