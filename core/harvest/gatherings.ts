@@ -1,4 +1,4 @@
-import type { Origin } from '../units'
+import type { TradeOrigin } from '../units'
 
 /** How something of one's own is grown: sown under glass, set out in spring, cut when it has ripened. */
 export interface Sowing {
@@ -25,11 +25,11 @@ export interface Gathering {
   readonly from: string
   readonly to: string
   readonly when: string
-  readonly origin: Origin
+  readonly origin: TradeOrigin
   /** One outing brings about so much, in the material's unit, and takes so many minutes. */
   readonly outing: number
   readonly outingMin: number
-  readonly outingOrigin: Origin
+  readonly outingOrigin: TradeOrigin
   /** Share of what is picked that is fit for the shelf once it is clean and dry. */
   readonly fit: number
   readonly how: string

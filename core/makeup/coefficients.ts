@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { changeable } from '../units/schema'
 import type { Leaf } from '../quantities'
-import { plainNumber, type Origin } from '../units'
+import { plainNumber, type Origin, type TradeOrigin } from '../units'
 
 /** A number that a way of making rests on: what it is worth until a maker, or later the log, knows better. */
 export interface Coefficient {
@@ -10,7 +10,7 @@ export interface Coefficient {
   readonly name: string
   readonly value: number
   readonly unit: string
-  readonly origin: Origin
+  readonly origin: TradeOrigin
   /** How far makers differ: standard deviation as a share of the value. From memory. */
   readonly spread: number
   /** What a maker may set, ends included. */

@@ -1,5 +1,5 @@
 import { coefficients } from './coefficients'
-import { amount, minutes, seconds, share } from './rows'
+import { amount, seconds, share } from './rows'
 
 /** What dressing, painting and gluing take, whatever is dressed. */
 export const dressing = coefficients('shared', {
@@ -13,18 +13,7 @@ export const dressing = coefficients('shared', {
   leafSticks: share('leaf sticks in a pass, of what is thrown', 0.3),
   throwSec: amount('sprinkle, for each cm² of crown', 0.3, 's/cm²'),
   readySec: seconds('spray a round before the first sprinkle', 8),
-  sprayWetSec: seconds('hairspray stays wet', 60),
-  tackWetSec: seconds('spray adhesive stays open', 300),
-  cementWetSec: seconds('scenic cement stays wet', 600),
-  spraySetMin: minutes('hairspray sets', 10),
-  tackSetMin: minutes('spray adhesive sets', 20),
-  cementDryMin: minutes('scenic cement dries', 600, 'memory', 'overnight'),
-  paintWetSec: seconds('spray paint takes scatter for', 60),
-  paintDryMin: minutes('spray paint dries', 20),
   paintSec: seconds('spray a crown, for each 40 cm²', 12),
-  pvaDryMin: minutes('neat PVA dries', 720),
-  pasteDryMin: minutes('modelling paste dries', 720, 'memory', 'overnight'),
-  caNightMin: minutes('CA in a stem joint', 600, 'common practice', 'overnight'),
   inspectSec: seconds('look a tree over', 10),
   snowMm: amount('snow that lies on a crown from above', 0.35, 'mm'),
   snowSec: seconds('sieve snow over a crown, for each 40 cm² from above', 15),

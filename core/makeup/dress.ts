@@ -15,7 +15,8 @@ import { dressing as d } from './dress-figures'
 import type { Option, PlantTask, Use } from './method'
 import type { Kin, Piece } from './job'
 import type { Slot } from './slots'
-import { hands, roundOf, step, timeWords, wait, within, type Step, type StepDraft } from './step'
+import { open, openSecOf, sets } from './setting'
+import { hands, roundOf, step, type Step, type StepDraft } from './step'
 import { aboveOf, coatUse, crownOf, flockUse, leafOf, materialsAt, seeThroughOf, use } from './uses'
 
 /** How a crown is dressed: with what it is stuck, and whether with leaf, which takes two passes. */
@@ -214,17 +215,6 @@ export const snowUse = (task: PlantTask): Use =>
     each: product(aboveOf(task), quotient(task.input(d.snowMm), MM_IN_CM), SNOW_BULK),
   })
 
-const windows: Record<Dress['adhesive'], (typeof d)[keyof typeof d]> = {
-  hairspray: d.sprayWetSec,
-  'spray-adhesive': d.tackWetSec,
-  cement: d.cementWetSec,
-}
-const settings: Record<Dress['adhesive'], (typeof d)[keyof typeof d]> = {
-  hairspray: d.spraySetMin,
-  'spray-adhesive': d.tackSetMin,
-  cement: d.cementDryMin,
-}
-
 /** The steps of dressing, and of snow: none on a bare day without it. */
 export function dressSteps(
   task: PlantTask,
@@ -237,30 +227,25 @@ export function dressSteps(
   // Little leaf is soon thrown; turning the piece and shaking it stay.
   const eachSec = 4 + value(d.throwSec) * piece.sideAreaCm2 * (0.3 + 0.7 * Math.min(1, piece.leaf))
   const readySec = value(d.readySec)
-  const wetSec = value(windows[dress.adhesive])
+  const wetSec = openSecOf(task, dress.adhesive)
   const round = roundOf(wetSec, readySec, eachSec)
   const cement = dress.adhesive === 'cement'
-  const setMin = value(settings[dress.adhesive])
   const air = sprayed
     ? ({ needs: ['ventilation'], gives: ['aerosol', 'solvent'] } satisfies Partial<Step>)
     : {}
-  const open = within(wetSec, `The ${glue} stays open for about ${timeWords(wetSec / 60)}.`)
+  const window = open(task, dress.adhesive)
   const pass = (id: string, title: string, text: string): StepDraft => ({
     id,
     title,
     text,
     hands: hands(eachSec + readySec / round, 60),
-    within: open,
+    within: window,
     atOnce: {
       count: round,
       because: 'window',
       what: `${Math.round(eachSec)} s each, and ${Math.round(readySec)} s to spray the round first.`,
     },
-    wait: wait(
-      cement ? task.dryMin(setMin) : setMin,
-      'open film',
-      cement ? 'Let the cement dry' : 'Let it set',
-    ),
+    wait: sets(task, dress.adhesive, cement ? 'Let the cement dry' : 'Let it set'),
     tools: ['catch tray'],
     ...air,
     cautions: sprayed ? ['spray', 'dust'] : ['dust'],
@@ -293,8 +278,8 @@ export function dressSteps(
       title: 'Snow',
       text: `A mist of ${glue} from above only, then the white powder through a sieve, with a trace of black pigment in it. It lies on limbs and on what faces the sky. No coat over it: sealing turns it grey.`,
       hands: hands((value(d.snowSec) * Math.max(4, piece.topAreaCm2)) / 40, 60),
-      within: open,
-      wait: wait(setMin, 'open film', 'Let it set untouched'),
+      within: window,
+      wait: sets(task, dress.adhesive, 'Let it set untouched'),
       tools: ['sieve', 'catch tray'],
       ...air,
       cautions: sprayed ? ['spray', 'dust'] : ['dust'],
@@ -315,7 +300,7 @@ export function paintStep(
       eachSec: task.value(d.paintSec) * Math.max(0.4, task.piece.sideAreaCm2 / 40) * times,
       origin: 'memory',
     },
-    wait: wait(task.dryMin(task.value(d.paintDryMin)), 'open film', 'Let the paint dry'),
+    wait: sets(task, 'paint', 'Let the paint dry'),
     needs: ['ventilation'],
     gives: ['aerosol', 'solvent'],
     cautions: ['spray'],

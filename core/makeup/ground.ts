@@ -1,21 +1,19 @@
 import { fact, figure, number, product, quotient, type Expression } from '../quantities'
 import { coefficients } from './coefficients'
-import { dressing } from './dress-figures'
 import type { Option, PlantTask, Pour, Use } from './method'
-import { amount, minutes, seconds } from './rows'
+import { amount, seconds } from './rows'
 import type { Slot } from './slots'
-import { hands, timeWords, wait, within, type StepDraft } from './step'
+import { open, openSecOf, sets } from './setting'
+import { hands, type StepDraft } from './step'
 import { startedOf, use } from './uses'
 
 /** What setting plants in glue and sealing ground takes, whatever is set. */
 export const grounding = coefficients('shared', {
   poolMl: amount('PVA in a pool, for a cm² of foot', 0.12, 'ml/cm²'),
   poolSec: seconds('set in a pool', 20),
-  poolOpenSec: seconds('a pool of PVA stays open', 480),
   wettingMl: amount('wetting mist', 0.02, 'ml/cm²'),
   sealMl: amount('dilute PVA to seal', 0.06, 'ml/cm²'),
   sealSec: seconds('mist and seal, for 10 cm²', 6),
-  sealDryMin: minutes('dilute PVA dries clear', 360),
 })
 
 /** Parts of water to one of PVA, for sealing. Common practice: 3 : 1 to 1 : 1. */
@@ -126,7 +124,7 @@ export function sealingStep(
     title: 'Wet and seal',
     text: 'A fine wetting mist until it is damp, then PVA 1 : 3 with water from a sprayer: it runs in. Wick puddles up with torn tissue. It dries darker and a little lower.',
     hands: hands((task.value(grounding.sealSec) * areaCm2) / 10, 60),
-    wait: wait(task.dryMin(task.value(grounding.sealDryMin)), 'open film', 'Let it dry clear'),
+    wait: sets(task, 'dilute-pva', 'Let it dry clear'),
     tools: ['spray bottle', 'measuring cup'],
     needs: ['ventilation'],
     gives: ['wet alcohol'],
@@ -161,7 +159,7 @@ export function poolStep(
   task: PlantTask,
   words: { readonly text?: string; readonly faults?: readonly string[] } = {},
 ): StepDraft {
-  const openSec = task.value(grounding.poolOpenSec)
+  const openSec = openSecOf(task, 'pva')
   const eachSec = task.value(grounding.poolSec)
   return {
     id: 'pool',
@@ -170,13 +168,13 @@ export function poolStep(
       words.text ??
       'A pool of PVA as wide as the foot, three to five together; push them down with a stick, so that they stand up rather than flat.',
     hands: hands(eachSec, 30),
-    within: within(openSec, `PVA skins after about ${timeWords(openSec / 60)}.`),
+    within: open(task, 'pva'),
     atOnce: {
       count: Math.max(1, Math.floor(openSec / eachSec)),
       because: 'window',
       what: `${Math.round(eachSec)} s each before the pools skin.`,
     },
-    wait: wait(task.dryMin(task.value(dressing.pvaDryMin)), 'open film', 'Dry overnight'),
+    wait: sets(task, 'pva', 'Dry overnight'),
     tools: ['skewer'],
     faults: [...(words.faults ?? ['white-puddles', 'shiny-patches'])],
   }

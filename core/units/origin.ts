@@ -12,6 +12,9 @@ export type Origin =
   /** Ended batches have taught it. */
   | 'log'
 
+/** Where a number of the trade comes from, until a maker or the log knows better. */
+export type TradeOrigin = Extract<Origin, 'formula' | 'common practice' | 'memory'>
+
 /** Words for an origin, as the interface shows them. */
 export const originWords: Record<Origin, string> = {
   formula: 'worked out',

@@ -1,7 +1,6 @@
 import {
   amount,
   coefficients,
-  dressing,
   examplePiece,
   examplePieces,
   fixedUse,
@@ -11,13 +10,13 @@ import {
   isBladed,
   judge,
   leafOf,
+  open,
   seconds,
+  sets,
   share,
   startedOf,
   stepsWith,
   use,
-  wait,
-  within,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
@@ -166,13 +165,13 @@ export const fieldFibre: PlantMethod = {
             ? `${bundles} bundles: twist, both ends held by clamps, CA through the middle; cut on either side of it, then each into four.`
             : `${bundles} bundles: a tight band, cut flush with it, knead the end in tacky glue, cut into about ${value(k.each)}.`,
           hands: hands(value(k.bindSec) / value(k.each), 60),
-          ...(twist ? { within: within(5, 'CA grabs in seconds.') } : {}),
+          ...(twist ? { within: open(task, 'ca') } : {}),
           atOnce: {
             count: atOnce,
             because: 'holder',
             what: twist ? 'A twist takes two clamps.' : 'Three bundles before the glue skins.',
           },
-          wait: wait(task.dryMin(twist ? 20 : 240), twist ? 'cure' : 'open film', 'Let the ends set'),
+          wait: sets(task, twist ? 'ca-fibre' : 'tacky-pva', 'Let the ends set'),
           tools: twist ? ['knife'] : ['scissors', 'knife'],
           ...(twist
             ? { holders: [{ what: 'clamp', each: CLAMPS_A_TWIST / value(k.each), until: 'bind' }] }
@@ -195,8 +194,8 @@ export const fieldFibre: PlantMethod = {
           title: 'Leaf over a dish',
           text: `A light mist of adhesive: too much clogs the stems. Tilt it forward, leaf over the dish${flowers ? '; the top dipped in flower while wet' : ''}.`,
           hands: hands(value(k.leafSec), 60),
-          within: within(value(dressing.tackWetSec), 'Adhesive on pieces stays open for about five minutes.'),
-          wait: wait(value(dressing.tackSetMin), 'open film', 'Let it set'),
+          within: open(task, 'spray-adhesive'),
+          wait: sets(task, 'spray-adhesive', 'Let it set'),
           tools: ['catch tray'],
           needs: ['ventilation'],
           gives: ['aerosol', 'solvent'],

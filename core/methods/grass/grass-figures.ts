@@ -1,11 +1,20 @@
 import type { Gluing, Lean, Reach } from '../../grass'
-import { amount, coefficients, minutes, seconds, share, type Coefficient, type Task } from '../../makeup'
+import {
+  amount,
+  coefficients,
+  dries,
+  seconds,
+  share,
+  staysOpen,
+  type Coefficient,
+  type Task,
+} from '../../makeup'
 import { product, type Expression } from '../../quantities'
 
 /** What grass set in layers takes. */
 export const grassFigures = coefficients('layered-grass', {
   spoilage: share('spoilage', 0),
-  openSec: seconds('fast matt medium stays open', 240),
+  openSec: staysOpen('medium'),
   setUpSec: seconds('clip on and switch on', 20),
   patchSec: amount('glue and fibre, for each cm²', 1.5, 's/cm²'),
   vacuumSec: amount(
@@ -22,7 +31,7 @@ export const grassFigures = coefficients('layered-grass', {
   glueMid: amount('glue in the middle, generous', 0.03, 'ml/cm²', 'memory', 'plenty is common practice'),
   glueTips: amount('glue on tips, barely touched', 0.003, 'ml/cm²'),
   touchCm2: amount('reached by one touch of the brush', 0.5, 'cm²'),
-  dryMin: minutes('fast matt medium dries', 20, 'common practice'),
+  dryMin: dries('medium', 'fast matt medium dries'),
   leanDeg: amount('mean lean of a fibre', 24, '°'),
   combDeg: amount('lean that the vacuum combs in', 9, '°'),
   swept: share('of the lost fall, swept up mixed', 0.6),

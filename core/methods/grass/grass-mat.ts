@@ -2,13 +2,13 @@ import {
   amount,
   areaParts,
   coefficients,
+  dries,
   exampleArea,
   examplePiece,
   fixedUse,
   hands,
   inspectStep,
   judge,
-  minutes,
   partCm2,
   seconds,
   share,
@@ -28,7 +28,7 @@ const k = coefficients('grass-mat', {
   glueMl: amount('white glue', 0.025, 'ml/cm²'),
   tearSec: seconds('peel or tear a piece', 10),
   setSec: seconds('glue and set a piece', 20),
-  dryMin: minutes('white glue under a mat', 720),
+  dryMin: dries('pva', 'white glue under a mat'),
 })
 
 function suits({ piece, kind }: PlantJob) {

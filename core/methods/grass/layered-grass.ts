@@ -7,6 +7,7 @@ import {
   hands,
   inspectStep,
   judge,
+  open,
   partCm2,
   patchParts,
   sealOption,
@@ -14,12 +15,10 @@ import {
   sealSlots,
   sealStep,
   sealUses,
+  sets,
   staticStep,
   stepsWith,
-  timeWords,
   use,
-  wait,
-  within,
   type PlantJob,
   type PlantMethod,
   type PlantTask,
@@ -98,7 +97,6 @@ function layerStep(
 ): StepDraft {
   const { value } = task
   const id = layerSlot(place)
-  const openSec = value(k.openSec)
   const share = layer.glue === 'all over' ? 1 : layer.glue === 'mid-patch' ? 0.7 : 0.5
   const openHands = value(k.setUpSec) + value(k.patchSec) * cm2 * share
   return staticStep({
@@ -106,13 +104,13 @@ function layerStep(
     title: titleOf(layer, place),
     text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off. Then the vacuum through a stocking, against the wind that you want; tip it back into this tone’s jar.`,
     hands: hands(openHands + value(k.vacuumSec) * cm2, 60),
-    within: within(openSec, `The glue stays open for about ${timeWords(openSec / 60)}.`),
+    within: open(task, 'medium', { by: k.openSec }),
     atOnce: {
       count: 1,
       because: 'window',
       what: `One patch of ${plainNumber(cm2, 0)} cm² while the glue is open.`,
     },
-    wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Let the layer dry', 'common practice'),
+    wait: sets(task, 'medium', 'Let the layer dry', { by: k.dryMin }),
     tools: ['brush', 'vacuum', 'paper'],
     back: backOf(uses, id),
     ...(layer.glue === 'tips only' ? { deal: touches(task, cm2) } : {}),

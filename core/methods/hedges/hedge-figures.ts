@@ -1,4 +1,4 @@
-import { amount, coefficients, minutes, seconds, share } from '../../makeup'
+import { amount, coefficients, dries, seconds, share } from '../../makeup'
 
 /** What hedges take, built of twigs or cut from strips. */
 export const twigFigures = coefficients('twig-hedge', {
@@ -22,7 +22,7 @@ export const twigFigures = coefficients('twig-hedge', {
   hairSec: seconds('tease, brown, scatter strips for 200 mm', 600),
   setHairSec: seconds('horsehair between twigs, from both sides, on 200 mm', 900),
   bushSec: seconds('small bushes and flowers on 200 mm', 240),
-  cementDryMin: minutes('scenic cement dries', 720),
+  cementDryMin: dries('cement'),
 })
 
 export const trimmedFigures = coefficients('trimmed-hedge', {
@@ -36,5 +36,5 @@ export const trimmedFigures = coefficients('trimmed-hedge', {
   cutSec: seconds('cut and square a strip', 60),
   setSec: seconds('glue and set a strip, joints staggered', 50),
   faceSec: amount('dress, for each cm² of face', 0.35, 's/cm²'),
-  dryMin: minutes('glue under a strip dries', 720),
+  dryMin: dries('pva', 'glue under a strip dries'),
 })

@@ -10,19 +10,20 @@ import {
   leafOf,
   leafSlots,
   leafyKin,
+  open,
+  openSecOf,
   paintStep,
   partMm,
+  sets,
   startedOf,
   stepsWith,
   stretchParts,
-  timeWords,
   use,
   wait,
-  within,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, product, quotient } from '../../quantities'
+import { fact, product, quotient, } from '../../quantities'
 import { counted } from '../../units'
 import { trimmedFigures as k } from './hedge-figures'
 import { layersAcross, sheetOf, stripPlanOf } from './hedge-plan'
@@ -127,7 +128,7 @@ export const trimmedHedge: PlantMethod = {
       ),
       fixedUse(task, { slot: 'glue', step: 'set', label: 'PVA' }, k.glueMl, foot),
     ]
-    const wetSec = value(dressing.tackWetSec)
+    const wetSec = openSecOf(task, 'spray-adhesive')
     const faceSec = value(k.faceSec) * faces.value
     return {
       uses,
@@ -164,13 +165,13 @@ export const trimmedHedge: PlantMethod = {
           title: 'Dress the faces',
           text: 'Adhesive on one face, leaf over the dish, the next face; the top last and cleaner. Shake, press nothing. Tip the fall back into its own jar.',
           hands: hands(faceSec, 60),
-          within: within(wetSec, `The adhesive stays open for about ${timeWords(wetSec / 60)}.`),
+          within: open(task, 'spray-adhesive'),
           atOnce: {
             count: Math.max(1, Math.floor(wetSec / Math.max(1, faceSec))),
             because: 'window',
             what: 'Face by face.',
           },
-          wait: wait(value(dressing.tackSetMin), 'open film', 'Let it set'),
+          wait: sets(task, 'spray-adhesive', 'Let it set'),
           tools: ['catch tray'],
           needs: ['ventilation'],
           gives: ['aerosol', 'solvent'],

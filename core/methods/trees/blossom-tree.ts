@@ -13,14 +13,14 @@ import {
   inspectStep,
   isBushy,
   judge,
+  open,
   paintStep,
   piecesUse,
   seconds,
+  sets,
   share,
   stepsWith,
   use,
-  wait,
-  within,
   type Dress,
   type PlantJob,
   type PlantMethod,
@@ -105,7 +105,7 @@ export const blossomTree: PlantMethod = {
     const { piece, value } = task
     const sprigs = sprigsOf(piece)
     const crown = crownOf(task)
-    const open = fact('share in flower', piece.bloom, '', 'memory', 'on the day')
+    const inFlower = fact('share in flower', piece.bloom, '', 'memory', 'on the day')
     const uses = [
       ...piecesUse(task, {
         slot: 'sprig',
@@ -119,13 +119,13 @@ export const blossomTree: PlantMethod = {
         slot: 'pva',
         step: 'blossom',
         label: 'PVA',
-        each: product(crown, task.input(k.glue), open),
+        each: product(crown, task.input(k.glue), inFlower),
       }),
       use(task, {
         slot: 'petals',
         step: 'blossom',
         label: 'Petals',
-        each: product(crown, task.input(k.petals), open),
+        each: product(crown, task.input(k.petals), inFlower),
       }),
     ]
     return {
@@ -159,8 +159,8 @@ export const blossomTree: PlantMethod = {
             value(k.dabSec) * Math.max(0.3, piece.sideAreaCm2 / 40) * Math.max(0.3, piece.bloom),
             60,
           ),
-          within: within(480, 'PVA skins after about eight minutes: a tree at a time.'),
-          wait: wait(task.dryMin(value(dressing.pvaDryMin)), 'open film', 'Dry overnight'),
+          within: open(task, 'pva', { tail: 'a tree at a time' }),
+          wait: sets(task, 'pva', 'Dry overnight'),
           tools: ['brush', 'catch tray'],
           cautions: ['dust'],
           faults: ['petal-blobs'],

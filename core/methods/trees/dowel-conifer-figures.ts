@@ -1,4 +1,4 @@
-import { amount, coefficients, minutes, seconds, share } from '../../makeup'
+import { amount, coefficients, dries, seconds, share } from '../../makeup'
 
 /** The numbers that a conifer of dowel and discs rests on. */
 export const dowelFigures = coefficients('dowel-conifer', {
@@ -24,6 +24,6 @@ export const dowelFigures = coefficients('dowel-conifer', {
   threadSec: seconds('glue and thread, for each disc on the stem', 15, 'memory', 'five minutes a tree'),
   foamSec: seconds('foam, dark and light', 180),
   clearSec: seconds('flat clear', 40),
-  stainMin: minutes('stain dries', 120),
-  clearMin: minutes('flat clear dries', 60),
+  stainMin: dries('stain'),
+  clearMin: dries('clear'),
 })

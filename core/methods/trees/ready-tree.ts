@@ -13,16 +13,17 @@ import {
   inspectStep,
   judge,
   leafOf,
+  open,
+  openSecOf,
   roundOf,
   seconds,
   seeThroughOf,
+  sets,
   share,
   snowOption,
   snowSlots,
   stepsWith,
   use,
-  wait,
-  within,
   withoutLeaf,
   type Dress,
   type PlantJob,
@@ -106,7 +107,7 @@ export const readyTree: PlantMethod = {
   ],
   work(task) {
     const { value } = task
-    const wet = value(dressing.paintWetSec)
+    const wet = openSecOf(task, 'paint')
     const each = value(k.dressSec)
     const round = roundOf(wet, 4, each)
     const bare = withoutLeaf(task)
@@ -147,13 +148,13 @@ export const readyTree: PlantMethod = {
           title: 'Colour, fine foam in the wet',
           text: 'Matt colour all round the canopy, fine foam into the wet paint, more on top. Spare the trunk.',
           hands: hands(each, 60),
-          within: within(wet, 'Paint takes foam for about a minute.'),
+          within: open(task, 'paint'),
           atOnce: {
             count: round,
             because: 'window',
             what: `${Math.round(each)} s each while the paint is wet.`,
           },
-          wait: wait(task.dryMin(value(dressing.paintDryMin)), 'open film', 'Let the paint dry'),
+          wait: sets(task, 'paint', 'Let the paint dry'),
           tools: ['catch tray'],
           holders: [{ what: 'block place', each: 1, until: 'plant' }],
           needs: ['ventilation'],

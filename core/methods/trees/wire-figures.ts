@@ -1,4 +1,4 @@
-import { amount, coefficients, minutes, seconds, share } from '../../makeup'
+import { amount, coefficients, dries, minutes, seconds, share, staysOpen } from '../../makeup'
 
 /** The numbers that a tree of twisted wire rests on. */
 export const wireFigures = coefficients('wire-broadleaf', {
@@ -21,8 +21,8 @@ export const wireFigures = coefficients('wire-broadleaf', {
   pasteSec: seconds('a coat of paste', 600),
   tipsSec: seconds('sprig tips, for each strand', 25, 'memory', '25 minutes for sixty'),
   paintSec: seconds('primer, dark brown, two dry-brushings', 480),
-  latexMin: minutes('latex dries clear', 45),
-  pasteMin: minutes('a coat of paste cures', 240),
+  latexMin: dries('latex', 'latex dries clear'),
+  pasteMin: dries('grout-paste', 'a coat of paste cures'),
   lastPasteMin: minutes('the last coat cures', 720, 'memory', 'overnight'),
-  pasteWetSec: seconds('grout and PVA stay workable', 900),
+  pasteWetSec: staysOpen('grout-paste', 'grout and PVA stay workable'),
 })

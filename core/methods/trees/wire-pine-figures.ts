@@ -2,7 +2,7 @@ import { proposedStrands, wantedStoutMm } from '../../armature'
 import {
   amount,
   coefficients,
-  minutes,
+  dries,
   seconds,
   share,
   snowSlots,
@@ -47,7 +47,7 @@ export const k = coefficients('wire-pine', {
   pruneSec: seconds('prune', 300),
   needleSec: seconds('cement and needles, a pass', 900),
   pastelSec: seconds('pastels, moss, foot', 300),
-  pasteMin: minutes('modelling paste dries', 720, 'memory', 'overnight'),
+  pasteMin: dries('paste'),
 })
 
 /** What it takes from the shelf. */
