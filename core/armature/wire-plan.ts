@@ -68,9 +68,12 @@ export function proposedStrands(
 /** Stout strands that carry so many tips: one to each limb, of two to five thin ones. From armatures of many kinds. */
 export const stoutStrands = (strands: number): number => Math.max(2, Math.round(strands / 2.5))
 
-/** Diameter of stout wire whose bundle makes a trunk of a thickness under its bark, mm. */
+/** Stouter than this, mm, and fingers can't twist it. Our estimate. */
+const STOUTEST_MM = 0.7
+
+/** Diameter of stout wire whose bundle makes a trunk of a thickness under its bark, mm: what fingers twist at most. */
 export const wantedStoutMm = (trunkMm: number, strands: number, barkMm: number): number =>
-  Math.max(0.2, (trunkMm - 2 * barkMm) / bundleMm(stoutStrands(strands), 1))
+  Math.min(STOUTEST_MM, Math.max(0.2, (trunkMm - 2 * barkMm) / bundleMm(stoutStrands(strands), 1)))
 
 /**
  * Plans an armature from a skeleton: strands, two gauges, cut lists, the order of twisting, the surface that

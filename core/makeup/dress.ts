@@ -16,7 +16,7 @@ import type { Option, PlantTask, Use } from './method'
 import type { Kin, Piece } from './job'
 import type { Slot } from './slots'
 import { open, openSecOf, sets } from './setting'
-import { hands, roundOf, step, type Step, type StepDraft } from './step'
+import { hands, step, wetRounds, type Step, type StepDraft } from './step'
 import { aboveOf, coatUse, crownOf, flockUse, leafOf, materialsAt, seeThroughOf, use } from './uses'
 
 /** How a crown is dressed: with what it is stuck, and whether with leaf, which takes two passes. */
@@ -228,7 +228,7 @@ export function dressSteps(
   const eachSec = 4 + value(d.throwSec) * piece.sideAreaCm2 * (0.3 + 0.7 * Math.min(1, piece.leaf))
   const readySec = value(d.readySec)
   const wetSec = openSecOf(task, dress.adhesive)
-  const round = roundOf(wetSec, readySec, eachSec)
+  const round = wetRounds(wetSec, readySec, eachSec)
   const cement = dress.adhesive === 'cement'
   const air = sprayed
     ? ({ needs: ['ventilation'], gives: ['aerosol', 'solvent'] } satisfies Partial<Step>)
@@ -238,13 +238,9 @@ export function dressSteps(
     id,
     title,
     text,
-    hands: hands(eachSec + readySec / round, 60),
+    hands: hands(eachSec + round.setUpEachSec, 60),
     within: window,
-    atOnce: {
-      count: round,
-      because: 'window',
-      what: `${Math.round(eachSec)} s each, and ${Math.round(readySec)} s to spray the round first.`,
-    },
+    atOnce: round.atOnce,
     wait: sets(task, dress.adhesive, cement ? 'Let the cement dry' : 'Let it set'),
     tools: ['catch tray'],
     ...air,

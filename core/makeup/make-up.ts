@@ -71,15 +71,20 @@ export interface MakeUpOrder extends EstimateContext {
 }
 
 const NONE: OwnValues = new Map()
+/** Expected loss, in pieces, from which a spare is started. */
+const WORTH_A_SPARE = 0.5
 
 /**
- * Pieces to start so that enough good ones come out: wanted ÷ (1 − spoilage), rounded up.
+ * Pieces to start so that enough good ones come out: wanted ÷ (1 − spoilage), rounded up. No spare where less than
+ * half a piece is expected to be lost.
  * @throws RangeError when less than one is wanted
  */
 export function startedFor(wanted: number, method: Method, own: OwnValues = NONE): Figure {
   requireRange('pieces wanted', wanted, '', { min: 1 })
   const good = difference(ONE, coefficientLeaf(method.spoilage, own))
-  return figure(roundedUp(quotient(fact('wanted', wanted, '', 'line'), good)), 'pieces')
+  const asked = fact('wanted', wanted, '', 'line')
+  const started = quotient(asked, good)
+  return figure(started.value - wanted < WORTH_A_SPARE ? asked : roundedUp(started), 'pieces')
 }
 
 /** Good pieces to expect: what is started less spoilage, and of a single piece that one. */

@@ -125,6 +125,39 @@ export const stepHandsMin = ({ hands }: Pick<Step, 'hands'>, pieces: number): nu
 export const roundOf = (windowSec: number, setUpSec: number, eachSec: number): number =>
   Math.max(1, Math.floor((windowSec - setUpSec) / Math.max(1e-9, eachSec) + 1e-9))
 
+/** What can be done while something is wet. */
+export interface WetRounds {
+  /** How many at once, and why no more. */
+  readonly atOnce: NonNullable<Step['atOnce']>
+  /** Parts that one piece is done in where it takes longer than the window; 1 where it does not. */
+  readonly parts: number
+  /** Seconds of setting up that each piece bears. */
+  readonly setUpEachSec: number
+}
+
+/**
+ * Rounds that a window allows: as many pieces as fit, or a part of one, a side at a time, where not even one does.
+ * @param setUpSec that each round begins with: spraying, mixing
+ */
+export function wetRounds(windowSec: number, setUpSec: number, eachSec: number, begun = 'spray'): WetRounds {
+  const room = Math.max(1, windowSec - setUpSec)
+  const parts = Math.max(1, Math.ceil(eachSec / room - 1e-9))
+  const count = roundOf(windowSec, setUpSec, eachSec)
+  const each = `${Math.max(1, Math.round(eachSec))} s each`
+  return {
+    parts,
+    setUpEachSec: parts > 1 ? setUpSec * parts : setUpSec / count,
+    atOnce: {
+      count,
+      because: 'window',
+      what:
+        parts > 1
+          ? `One takes longer than it stays open: in ${parts} parts, a side at a time.`
+          : `${each}${setUpSec > 0 ? `, and ${Math.round(setUpSec)} s to ${begun} the round first` : ''}.`,
+    },
+  }
+}
+
 /** A stretch of time in a sentence, computed: "about 40 s", "25 minutes", "8 hours". */
 export function timeWords(min: number): string {
   if (min < 1.5) return `${Math.max(1, Math.round(min * 60))} s`

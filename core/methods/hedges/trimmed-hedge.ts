@@ -23,7 +23,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, product, quotient, } from '../../quantities'
+import { fact, product, quotient } from '../../quantities'
 import { counted } from '../../units'
 import { trimmedFigures as k } from './hedge-figures'
 import { layersAcross, sheetOf, stripPlanOf } from './hedge-plan'

@@ -1,11 +1,4 @@
-import {
-  stepsWith,
-  use,
-  type Coefficient,
-  type StepDraft,
-  type StockMethod,
-  type Wish,
-} from '../../makeup'
+import { stepsWith, use, type Coefficient, type StepDraft, type StockMethod, type Wish } from '../../makeup'
 import { fact, figure, most, number, product, quotient } from '../../quantities'
 import { catalogueRow } from '../../stock'
 

@@ -3,7 +3,6 @@ import type { PieceSize } from '../../commissions'
 import {
   batchUse,
   coatUse,
-  crownOf,
   dressing,
   fixedUse,
   flockUse,
@@ -94,6 +93,16 @@ export function discsOf(
   })
 }
 
+/** The usual hole and nail, mm: 7/64 in. Common practice. */
+export const USUAL_PIN_MM = 2.8
+/** Hole for the pin of a rod, mm: no wider than the wood around it bears. @param share of the rod */
+export const pinMm = (rodMm: number, share: number): number =>
+  Math.min(USUAL_PIN_MM, Math.max(0.3, Math.round(rodMm * share * 10) / 10))
+
+/** All discs on a tree's stem, cm², before they are cut ragged. */
+export const discsCm2 = ({ discs }: DiscTree): number =>
+  discs.reduce((sum, { diameterMm }) => sum + (Math.PI / 4) * (diameterMm / 10) ** 2, 0)
+
 /** Trees that are planned one by one, and discs of all of them: of more, some of each size stand for the others. */
 const MOST_TREES = 150
 const MOST_DISCS = 20_000
@@ -120,7 +129,7 @@ export function dowelWork(task: PlantTask): {
   readonly uses: Use[]
   readonly cuts: Cut[]
   readonly yields: Yield[]
-  readonly discsEach: number
+  readonly tree: DiscTree
 } {
   const { piece, value, started } = task
   const own = discsOf(task, piece)
@@ -154,16 +163,21 @@ export function dowelWork(task: PlantTask): {
     quotient(fact('dowel', piece.trunkMm, 'mm'), MM_IN_CM),
     quotient(fact('height', piece.heightMm, 'mm'), MM_IN_CM),
   )
+  // Foam and adhesive lie on the discs, not on an outline: both sides of their rims.
+  const foliage = product(
+    fact('discs of one tree', discsCm2(own), 'cm²', 'formula', 'π/4 · d² of every disc on its stem'),
+    task.input(k.ragged),
+  )
   const light = task.fill('highlight').parts.length > 0 ? task.input(dressing.lightShare) : undefined
   const foam = (slot: string, label: string, part: Expression): Use =>
     flockUse(task, {
       slot,
       step: 'foam',
       label,
-      area: crownOf(task),
+      area: foliage,
       seeThrough: seeThroughOf(task),
       leaf: hasLeaf(piece) ? leafOf(task) : number(0.01),
-      share: product(part, rest(task.input(k.padShare))),
+      share: part,
       sticks: k.sticks,
     })
   const uses: Use[] = [
@@ -179,8 +193,15 @@ export function dowelWork(task: PlantTask): {
         `dowels of ${Math.round(trees.reduce((sum, { dowelMm }) => sum + dowelMm, 0) * times)} mm together and a cut of ${plainNumber(kerfMm, 1)} mm at each, laid into rods of ${Math.round(rodMm)} mm`,
       ),
     }),
-    use(task, { slot: 'pin', step: 'pin', label: 'Pins', each: ONE }),
-    fixedUse(task, { slot: 'ca', step: 'pin', label: 'CA' }, k.caPin),
+    task.fill('pin').slot.wish.stuff === 'wire'
+      ? fixedUse(task, { slot: 'pin', step: 'pin', label: 'Wire for pins' }, k.pinWireMm)
+      : use(task, { slot: 'pin', step: 'pin', label: 'Pins', each: ONE }),
+    fixedUse(
+      task,
+      { slot: 'ca', step: 'pin', label: 'CA' },
+      k.caPin,
+      fact('hole', pinMm(piece.trunkMm, value(k.pinShare)), 'mm'),
+    ),
     fixedUse(task, { slot: 'stain', step: 'pin', label: 'Stain' }, k.stainCoat, bark),
     fixedUse(task, { slot: 'brush-paint', step: 'brush', label: 'Dry-brush' }, k.brushCoat, bark),
     batchUse(task, {
@@ -189,7 +210,12 @@ export function dowelWork(task: PlantTask): {
       label: coir ? 'Coir' : 'Pads',
       total: padCount,
     }),
-    coatUse(task, { slot: 'adhesive', step: 'thread', label: 'Adhesive under the discs' }, k.glueCoat),
+    fixedUse(
+      task,
+      { slot: 'adhesive', step: 'thread', label: 'Adhesive under the discs' },
+      k.discGlue,
+      fact('discs', own.discs.length, ''),
+    ),
     ...(coir
       ? [
           coatUse(
@@ -201,7 +227,14 @@ export function dowelWork(task: PlantTask): {
       : []),
     ...(coir && !discsFirst
       ? []
-      : [coatUse(task, { slot: 'adhesive', step: 'foam', label: 'Adhesive for the foam' }, k.foamCoat)]),
+      : [
+          fixedUse(
+            task,
+            { slot: 'adhesive', step: 'foam', label: 'Adhesive for the foam' },
+            k.foamCoat,
+            foliage,
+          ),
+        ]),
     foam('foliage', 'Dark foam', light ? rest(light) : ONE),
     ...(light ? [foam('highlight', 'Light foam, from above', light)] : []),
     coatUse(task, { slot: 'clear', step: 'clear', label: 'Flat clear' }, k.clearCoat),
@@ -229,6 +262,6 @@ export function dowelWork(task: PlantTask): {
         shares: [],
       },
     ],
-    discsEach: own.discs.length,
+    tree: own,
   }
 }

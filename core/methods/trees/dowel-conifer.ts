@@ -15,8 +15,8 @@ import {
   type PlantMethod,
   type Slot,
 } from '../../makeup'
-import { counted } from '../../units'
-import { discsOf, dowelWork, LAYERS } from './dowel-conifer-amounts'
+import { counted, plainNumber } from '../../units'
+import { discsCm2, discsOf, dowelWork, LAYERS, pinMm, USUAL_PIN_MM } from './dowel-conifer-amounts'
 import { dowelFigures as k } from './dowel-conifer-figures'
 import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
 
@@ -55,7 +55,13 @@ const slots = ({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
   const coir = choice('pad') === 'coir'
   return [
     { id: 'dowel', label: 'Dowel rods', wish: { stuff: 'dowel', diameterMm: Math.max(2, piece.trunkMm) } },
-    { id: 'pin', label: 'Pins', wish: { stuff: 'goods', goods: 'pin' } },
+    pinMm(piece.trunkMm, k.pinShare.value) < USUAL_PIN_MM
+      ? {
+          id: 'pin',
+          label: 'Wire for pins',
+          wish: { stuff: 'wire', diameterMm: pinMm(piece.trunkMm, k.pinShare.value) },
+        }
+      : { id: 'pin', label: 'Pins', wish: { stuff: 'goods', goods: 'pin' } },
     { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
     { id: 'stain', label: 'Stain', wish: { stuff: 'liquid', liquid: 'stain', colour: '#5d5145' } },
     {
@@ -179,7 +185,12 @@ export const dowelConifer: PlantMethod = {
   work(task) {
     const { value } = task
     const made = dowelWork(task)
-    const discs = made.discsEach
+    const { discs: onStem } = made.tree
+    const discs = onStem.length
+    const acrossMm = onStem.reduce((sum, { diameterMm }) => sum + diameterMm, 0)
+    const foliageCm2 = discsCm2(made.tree) * value(k.ragged)
+    const { heightMm } = task.piece
+    const pin = pinMm(task.piece.trunkMm, value(k.pinShare))
     const coir = task.choice('pad') === 'coir'
     const discsFirst = task.choice('paint') === 'discs'
     const layers = LAYERS[task.choice('layers') as keyof typeof LAYERS]
@@ -199,7 +210,7 @@ export const dowelConifer: PlantMethod = {
         {
           id: 'cut',
           title: 'Cut and drill the dowels',
-          text: 'Labels off with solvent. Cut by the list, write its number on each. Drill the foot 2.8 mm for the pin (7/64 in); it need be neither straight nor centred.',
+          text: `Labels off with solvent. Cut by the list, write its number on each. Drill the foot ${plainNumber(pin, 1)} mm for the pin${pin === USUAL_PIN_MM ? ' (7/64 in)' : ', no wider: the wood splits'}; it need be neither straight nor centred.`,
           hands: hands(value(k.cutSec), 120),
           tools: ['saw and mitre box', 'drill'],
           cautions: ['solvent', 'drill', 'wire-and-blades'],
@@ -208,7 +219,7 @@ export const dowelConifer: PlantMethod = {
           id: 'taper',
           title: 'Taper',
           text: 'Taper the upper part to a point, by knife or sander.',
-          hands: hands(value(k.taperSec)),
+          hands: hands(value(k.taperSec) * heightMm),
           tools: ['belt sander'],
           cautions: ['wire-and-blades'],
         },
@@ -216,7 +227,7 @@ export const dowelConifer: PlantMethod = {
           id: 'rasp',
           title: 'Rasp the bark',
           text: 'Rasp lengthwise all round. The dull part of it: split it over evenings, or rasp only what will show.',
-          hands: hands(value(k.raspSec), 60, 'common practice'),
+          hands: hands(value(k.raspSec) * heightMm, 60, 'common practice'),
           tools: ['rasp'],
           needs: ['outdoors'],
           cautions: ['rasping'],
@@ -225,8 +236,8 @@ export const dowelConifer: PlantMethod = {
         {
           id: 'pin',
           title: 'Pin, stain',
-          text: 'Glue the headless nail in. Stain; the visible top and foot are enough.',
-          hands: hands(value(k.pinSec)),
+          text: 'Glue the pin in. Stain; the visible top and foot are enough.',
+          hands: hands(value(k.pinSec) + value(k.stainSec) * heightMm),
           wait: sets(task, 'stain', 'Let the stain dry', { by: k.stainMin }),
           tools: ['brush'],
           holders: [{ what: 'block place', each: 1, until: 'inspect' }],
@@ -238,7 +249,7 @@ export const dowelConifer: PlantMethod = {
           id: 'brush',
           title: 'Dry-brush',
           text: 'Grey on the ridges, before any branch goes on.',
-          hands: hands(value(k.brushSec), 60),
+          hands: hands(value(k.brushSec) * heightMm, 60),
           tools: ['brush'],
           faults: ['trunk-colour'],
         },
@@ -252,7 +263,7 @@ export const dowelConifer: PlantMethod = {
                 ? 'each split into two thin ones'
                 : 'each split into two and those again'
           }${coir ? '; two over each other for each place' : ''}. ${counted(discs, 'disc')} for a tree of the usual size. Keep the numbers together; square corners go on upper discs.`,
-          hands: hands(value(k.discSec) * discs, 120),
+          hands: hands(value(k.discSec) * acrossMm, 120),
           tools: ['scissors', 'knife'],
           cautions: ['wire-and-blades'],
           faults: ['square-disc', 'limp-pad'],
@@ -272,7 +283,7 @@ export const dowelConifer: PlantMethod = {
           id: 'fit',
           title: 'Dry-fit, lay out, mask',
           text: `Thread all discs dry, lay them out in their order. Mask the stem below the first branch, ${first} mm up.`,
-          hands: hands(value(k.fitSec)),
+          hands: hands(value(k.fitSec) * discs),
           tools: ['pencil'],
           faults: ['bare-ring'],
         },
@@ -280,7 +291,7 @@ export const dowelConifer: PlantMethod = {
           id: 'thread',
           title: 'Adhesive, disc, next',
           text: 'Adhesive on the stem where the disc will sit, slide it down from the top, press; the next. No bare ring.',
-          hands: hands(value(k.threadSec) * discs, 30),
+          hands: hands(value(k.threadSec) * acrossMm, 30),
           within: open(task, 'spray-adhesive'),
           wait: sets(task, 'spray-adhesive', 'Let it grip'),
           ...air,
@@ -291,7 +302,7 @@ export const dowelConifer: PlantMethod = {
               id: 'foam',
               title: 'Green, and foam while it is wet',
               text: 'Spray the coir green all over; dark foam into the wet paint, over the bin; then light on top. When it has set tease the branches into shape. Missed brown reads as dieback.',
-              hands: hands(value(k.foamSec), 60),
+              hands: hands(value(k.foamSec) * foliageCm2, 60),
               within: open(task, 'paint', { tail: 'one tree at a time' }),
               atOnce: { count: 1, because: 'window', what: 'One tree to a wet coat.' },
               wait: sets(task, 'paint', 'Let the paint dry'),
@@ -304,7 +315,7 @@ export const dowelConifer: PlantMethod = {
               id: 'foam',
               title: 'Foam, dark then light',
               text: 'Adhesive over the discs; dark foam over the bin, shake; light foam from above. What falls goes back to its jar.',
-              hands: hands(value(k.foamSec), 60),
+              hands: hands(value(k.foamSec) * foliageCm2, 60),
               within: open(task, 'spray-adhesive'),
               tools: ['catch tray'],
               ...air,
@@ -315,7 +326,7 @@ export const dowelConifer: PlantMethod = {
           id: 'clear',
           title: `Flat clear, dried ${inverted ? 'upside down' : 'upright'}`,
           text: `A generous coat of flat clear: it tightens everything. Dry it ${inverted ? 'upside down, so that branches rise' : 'upright, so that branches droop'}.`,
-          hands: hands(value(k.clearSec), 30),
+          hands: hands(value(k.clearSec) * foliageCm2, 30),
           wait: wait(
             task.dryMin(value(k.clearMin)),
             'open film',
@@ -328,7 +339,7 @@ export const dowelConifer: PlantMethod = {
           id: 'snow',
           title: 'Snow',
           text: 'A mist of adhesive from above only, then white powder through a sieve, a trace of black in it. No coat over it.',
-          hands: hands(20, 60),
+          hands: hands(0.05 * foliageCm2, 60),
           wait: sets(task, 'spray-adhesive', 'Let it set untouched'),
           tools: ['sieve', 'catch tray'],
           ...air,

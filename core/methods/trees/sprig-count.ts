@@ -2,23 +2,18 @@ import type { Piece } from '../../makeup'
 import { fact, type Leaf } from '../../quantities'
 import { sprigFigures as k } from './sprig-tree-figures'
 
+/** A tree that is only a little wider than so many sprigs is made of those. Our estimate. */
+const A_LITTLE = 0.35
+
 /**
- * Sprigs bound together for one tree: as many as its crown has room for, each no longer than good sprigs are.
- * @param width of a sprig’s crown, of its height @param longest good sprig, mm
+ * Sprigs bound together for one tree: as many flat ones as its crown, seen from above, has room for.
+ * @param flatCm2 of one sprig
  */
-export function sprigsOf(
-  piece: Pick<Piece, 'heightMm' | 'sideAreaCm2'>,
-  width = k.width.value,
-  longest = k.longest.value,
-): Leaf {
-  const length = Math.min(piece.heightMm, longest)
-  const one = (Math.PI / 4) * (width * length) ** 2
-  const count = Math.max(1, Math.ceil((piece.sideAreaCm2 * 100) / one - 0.35))
-  return fact(
+export const sprigsOf = (piece: Pick<Piece, 'topAreaCm2'>, flatCm2 = k.flatCm2.value): Leaf =>
+  fact(
     'sprigs in a tree',
-    count,
+    Math.max(1, Math.ceil(piece.topAreaCm2 / flatCm2 - A_LITTLE)),
     '',
     'formula',
-    `crown from the side ÷ crown of a sprig of ${Math.round(length)} mm`,
+    `crown from above of ${Math.round(piece.topAreaCm2)} cm² ÷ a flat sprig of ${Math.round(flatCm2)} cm²`,
   )
-}

@@ -3,6 +3,7 @@ import {
   coatUse,
   crownOf,
   dressUses,
+  fixedUse,
   flockUse,
   leafOf,
   piecesUse,
@@ -25,8 +26,7 @@ export const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'h
 export const leafy = ({ piece }: Pick<PlantTask, 'piece'>): boolean => piece.leaf > 0.01
 
 /** Sprigs bound together for one tree. */
-export const sprigsEach = (task: PlantTask): Leaf =>
-  sprigsOf(task.piece, task.value(k.width), task.value(k.longest))
+export const sprigsEach = (task: PlantTask): Leaf => sprigsOf(task.piece, task.value(k.flatCm2))
 
 /** The bath that toughens them, where they are toughened. */
 export function soak(task: PlantTask, sprigs: Leaf): BathWork | undefined {
@@ -56,6 +56,14 @@ export function usesOf(task: PlantTask, sprigs: Leaf, bath: BathWork | undefined
       each: product(sprigs, picked),
     }),
     ...(bath?.uses ?? []),
+    ...(sprigs.value > 1
+      ? [
+          ...(task.fill('tie').parts.length > 0
+            ? [fixedUse(task, { slot: 'tie', step: 'bind', label: 'Fine wire' }, k.tieMm)]
+            : []),
+          fixedUse(task, { slot: 'ca', step: 'bind', label: 'CA' }, k.jointMl),
+        ]
+      : []),
     coat('trunk-paint', 'trunk', 'Trunk colour', k.trunkCoat),
     coat('tips-paint', 'trunk', 'Dark tips', k.tipsCoat),
   ]

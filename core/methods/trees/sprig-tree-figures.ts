@@ -10,12 +10,12 @@ export const sprigFigures = coefficients('sprig-tree', {
     origin: 'memory',
     range: [1, 4],
   },
-  width: {
-    name: 'width of a sprig’s crown, of its height',
-    value: 0.75,
-    unit: '',
+  flatCm2: {
+    name: 'a flat sprig, seen from above',
+    value: 36,
+    unit: 'cm²',
     origin: 'memory',
-    range: [0.2, 2],
+    range: [4, 400],
   },
   longest: {
     name: 'longest good sprig',
@@ -48,6 +48,10 @@ export const sprigFigures = coefficients('sprig-tree', {
     note: '2–3 minutes',
   },
   sortSec: { name: 'pick and clean a sprig', value: 60, unit: 's', origin: 'memory', range: [5, 600] },
+  bowlSec: { name: 'change a bowl', value: 5, unit: 's', origin: 'memory', range: [1, 120] },
+  bindSec: { name: 'bind the sprigs of a tree', value: 180, unit: 's', origin: 'memory', range: [10, 1800] },
+  tieMm: { name: 'fine wire round a joint', value: 120, unit: 'mm', origin: 'memory', range: [10, 2000] },
+  jointMl: { name: 'CA in a joint', value: 0.1, unit: 'ml', origin: 'memory', range: [0.005, 2] },
   pegSec: { name: 'peg a sprig', value: 15, unit: 's', origin: 'memory', range: [2, 120] },
   paintSec: {
     name: 'spray a trunk, for each 40 cm² of crown',

@@ -1,9 +1,10 @@
 import {
   dressSteps,
   materialsAt,
-  roundOf,
+  open,
   step,
   timeWords,
+  wetRounds,
   withoutLeaf,
   type PlantTask,
   type Step,
@@ -43,11 +44,11 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
           step({
             ...at('soak'),
             title: 'Soak, peg to the line',
-            text: `${timeWords(value(k.soakSec) / 60)} in the bath, ${counted(value(k.bowl), 'sprig')} at a time. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
+            text: `${timeWords(value(k.soakSec) / 60)} in the bath, ${counted(value(k.bowl), 'sprig')} at a time; peg one bowl while the next soaks. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
             hands: {
-              // Each bowl after the first has its share in each tree, so that the step can be done in parts.
-              onceSec: 180 + value(k.soakSec),
-              eachSec: value(k.pegSec) * n + ((bowls - 1) * value(k.soakSec)) / task.started,
+              // A soak wants an eye, not hands: the bowl before is pegged meanwhile. Each bowl has its share in each tree.
+              onceSec: 180,
+              eachSec: value(k.pegSec) * n + (bowls * value(k.bowlSec)) / task.started,
               origin: 'memory',
             },
             atOnce: {
@@ -68,14 +69,30 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
           }),
         ]
       : []),
+    ...(n > 1
+      ? [
+          step({
+            ...at('bind'),
+            title: `Bind ${tree} to a tree`,
+            text: 'Set them round, flat sides turned outward, so that it is round from above. Fine wire round the feet, CA into the joint, paste over it where it shows.',
+            hands: { onceSec: 60, eachSec: value(k.bindSec), origin: 'memory' },
+            within: open(task, 'ca'),
+            tools: ['pliers'],
+            needs: ['ventilation'],
+            cautions: ['ca', 'wire'],
+            faults: ['one-sided', 'visible-join'],
+            passes: 'Round from above; the joint can’t be found.',
+          }),
+        ]
+      : []),
     step({
       ...at('trunk'),
       title: 'Trunk colour, dark tips',
       text:
         n > 1
-          ? `Bind the ${tree} at the foot. Grey-brown on both sides; a light dark mist on the tips for depth.`
+          ? 'Grey-brown on both sides, over the joint too; a light dark mist on the tips for depth.'
           : 'In the foam block: grey-brown on both sides; a light dark mist on the tips for depth.',
-      hands: { onceSec: 60, eachSec: paint + (n > 1 ? 25 * (n - 1) : 0), origin: 'memory' },
+      hands: { onceSec: 60, eachSec: paint, origin: 'memory' },
       wait: {
         leastMin: task.dryMin(value(k.paintMin)),
         kind: 'open film',
@@ -104,6 +121,7 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
   if (!leafy(task)) return [...armature, ...snow, inspect]
   const sprinkleSec = 3 + value(k.flockSec) * task.piece.sideAreaCm2
   const wetSec = value(k.wetSec)
+  const round = wetRounds(wetSec, value(k.setUpSec), sprinkleSec)
   const mistSec = value(k.mistSec) * areaFactor(task)
   const sprinkle = step({
     ...at('sprinkle'),
@@ -111,7 +129,7 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
     text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${timeWords(wetSec / 60)} before the spray has set.`,
     hands: {
       onceSec: 60,
-      eachSec: sprinkleSec + value(k.setUpSec) / roundOf(wetSec, value(k.setUpSec), sprinkleSec),
+      eachSec: sprinkleSec + round.setUpEachSec,
       origin: 'memory',
     },
     within: {
@@ -119,12 +137,8 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
       what: `The spray stays wet for about ${timeWords(wetSec / 60)}.`,
       origin: 'memory',
     },
-    atOnce: {
-      count: roundOf(wetSec, value(k.setUpSec), sprinkleSec),
-      because: 'window',
-      what: `${Math.round(sprinkleSec)} s each, and ${Math.round(value(k.setUpSec))} s to spray the round first.`,
-    },
-    wait: { leastMin: value(k.setMin), kind: 'open film', what: 'Let it set', origin: 'memory' },
+    atOnce: round.atOnce,
+    wait: { leastMin: value(k.setMin), kind: 'tack clearing', what: 'Let it set', origin: 'memory' },
     tools: ['catch tray'],
     ...spraying,
     cautions: ['spray', 'dust'],
@@ -153,11 +167,11 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
           title: 'Highlight from above',
           text: 'A touch of spray and the lighter foam from above only. One step lighter, never another hue.',
           hands: { onceSec: 30, eachSec: mistSec, origin: 'memory' },
-          wait: { leastMin: value(k.setMin), kind: 'open film', what: 'Let it set', origin: 'memory' },
+          wait: { leastMin: value(k.setMin), kind: 'tack clearing', what: 'Let it set', origin: 'memory' },
           ...spraying,
           cautions: ['spray'],
           faults: ['loud-two-tone'],
         })
-  const open = task.choice('colour') !== 'overspray' && task.fill('highlight').parts.length === 0
-  return [...armature, sprinkle, ...(open ? [] : [second]), ...snow, inspect]
+  const bare = task.choice('colour') !== 'overspray' && task.fill('highlight').parts.length === 0
+  return [...armature, sprinkle, ...(bare ? [] : [second]), ...snow, inspect]
 }

@@ -15,6 +15,7 @@ import { difference, figure, ONE, product, roundedDown } from '../../quantities'
 import { catalogueRow } from '../../stock'
 import { noun } from '../../units'
 import { leafy, soak, sprigsEach, usesOf } from './sprig-tree-amounts'
+import { sprigsOf } from './sprig-count'
 import { sprigFigures as k } from './sprig-tree-figures'
 import { stepsOf } from './sprig-tree-steps'
 
@@ -62,6 +63,17 @@ function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
     },
     ...(choice('sprigs') === 'toughened'
       ? [{ id: 'medium', label: 'Matte medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } } as const]
+      : []),
+    ...(sprigsOf(piece).value > 1
+      ? [
+          {
+            id: 'tie',
+            label: 'Fine wire to bind',
+            wish: { stuff: 'wire', diameterMm: 0.3 },
+            optional: true,
+          } as const,
+          { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } } as const,
+        ]
       : []),
     {
       id: 'trunk-paint',

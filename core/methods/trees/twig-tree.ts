@@ -2,6 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -25,7 +26,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact } from '../../quantities'
+import { fact, quotient, roundedUp, type Expression } from '../../quantities'
 import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [100, 300] }
@@ -34,16 +35,17 @@ const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true }
 const k = coefficients('twig-tree', {
   spoilage: share('spoilage', 0.08),
   twigsEach: amount('twigs joined to a tree', 1.6, 'piece'),
-  tipsEach: amount('curved sprigs cut to tips', 3, 'piece'),
-  ca: amount('CA for a joint', 0.15, 'ml'),
+  tipCm2: amount('crown for each sprig tip', 2.2, 'cm²'),
+  tipsEach: amount('tips from a curved sprig', 20, 'piece', 'memory', '15 to 25'),
+  ca: amount('CA in a joint, for each mm of trunk', 0.025, 'ml/mm'),
   paste: amount('paste for joint, foot and flange, for each mm of height', 0.05, 'ml/mm'),
   edgeCoat: amount('medium on the edges of a crown', 0.01, 'ml/cm²'),
-  glue: amount('hot glue for a tree', 1.5, 'ml'),
+  glue: amount('hot glue for a tip', 0.025, 'ml'),
   washCoat: amount('a thin dark wash', 0.004, 'ml/cm²'),
-  joinSec: seconds('choose, trim, join', 300),
-  footSec: seconds('paste foot, bark, flange', 300),
-  tipsSec: seconds('place tips', 1050, 'common practice', '15 to 20 minutes a tree'),
-  paintSec: seconds('primer and wash', 180),
+  joinSec: seconds('choose, trim, join, a tree of 180 mm', 300),
+  footSec: seconds('paste foot, bark, flange, of a tree of 180 mm', 300),
+  tipsSec: seconds('place a tip', 13, 'common practice', '15 to 20 minutes for a tree of 180 mm'),
+  washSec: seconds('a thin wash, on a tree of 180 mm', 90),
   leafSec: seconds('base and highlight', 180),
   nightMin: dries('ca', 'CA in the joint'),
   pasteMin: dries('paste', 'paste dries'),
@@ -128,22 +130,24 @@ export const twigTree: PlantMethod = {
   ],
   work(task) {
     const { piece, value } = task
-    const many = (slot: string, step: string, label: string, of: typeof k.twigsEach) =>
+    const many = (slot: string, step: string, label: string, each: Expression) =>
       piecesUse(task, {
         slot,
         step,
         label,
-        each: task.input(of),
+        each,
       })
     const height = fact('height', piece.heightMm, 'mm')
+    const tips = roundedUp(quotient(crownOf(task), task.input(k.tipCm2)))
+    const size = piece.heightMm / 180
     const uses = [
-      ...many('twig', 'join', 'Twigs', k.twigsEach),
-      fixedUse(task, { slot: 'ca', step: 'join', label: 'CA' }, k.ca),
+      ...many('twig', 'join', 'Twigs', task.input(k.twigsEach)),
+      fixedUse(task, { slot: 'ca', step: 'join', label: 'CA' }, k.ca, fact('trunk', piece.trunkMm, 'mm')),
       fixedUse(task, { slot: 'paste', step: 'foot', label: 'Paste' }, k.paste, height),
-      ...many('tips', 'tips', 'Curved sprigs', k.tipsEach),
-      fixedUse(task, { slot: 'glue', step: 'tips', label: 'Hot glue' }, k.glue),
+      ...many('tips', 'tips', 'Curved sprigs', quotient(tips, task.input(k.tipsEach))),
+      fixedUse(task, { slot: 'glue', step: 'tips', label: 'Hot glue' }, k.glue, tips),
       coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
-      coatUse(task, { slot: 'wash', step: 'paint', label: 'Dark wash' }, k.washCoat),
+      coatUse(task, { slot: 'wash', step: 'wash', label: 'Dark wash' }, k.washCoat),
       ...(task.choice('leafing') === 'medium' && piece.leaf > 0.01
         ? [coatUse(task, { slot: 'medium', step: 'dress', label: 'Medium for the edges' }, k.edgeCoat)]
         : []),
@@ -159,7 +163,7 @@ export const twigTree: PlantMethod = {
           id: 'join',
           title: 'Choose, trim, join',
           text: 'Compact twigs with forks close together; trim what crosses. Shave two where they will meet, at a natural joint; CA.',
-          hands: hands(value(k.joinSec), 60),
+          hands: hands(value(k.joinSec) * size, 60),
           wait: sets(task, 'ca', 'CA in the joint overnight', { by: k.nightMin }),
           tools: ['cutters', 'knife'],
           holders: [{ what: 'base', each: 1, until: 'inspect' }],
@@ -170,7 +174,7 @@ export const twigTree: PlantMethod = {
           id: 'foot',
           title: 'Foot, bark, flange',
           text: 'Paste with the fingers over joint and foot; bark it with an old toothbrush, upwards. Roots run out on a flange that will be planted under the ground, a post below.',
-          hands: hands(value(k.footSec), 60),
+          hands: hands(value(k.footSec) * size, 60),
           within: open(task, 'paste'),
           wait: sets(task, 'paste', 'Dry overnight', { by: k.pasteMin }),
           tools: ['toothbrush'],
@@ -181,7 +185,7 @@ export const twigTree: PlantMethod = {
           id: 'tips',
           title: 'Tips in hot glue',
           text: 'The pot on low with a few chips, never filled: old glue strings. Tip by tip with tweezers, outward and up, no two side by side. Dull: do two trees an evening if you like.',
-          hands: hands(value(k.tipsSec), 120, 'common practice'),
+          hands: hands(value(k.tipsSec) * tips.value, 120, 'common practice'),
           within: open(task, 'hot-glue'),
           tools: ['glue pot', 'tweezers'],
           cautions: ['hot-glue'],
@@ -189,11 +193,18 @@ export const twigTree: PlantMethod = {
         },
         paintStep(task, {
           id: 'paint',
-          title: 'Grey primer, thin wash',
-          text: 'Grey primer on all of it. Where the trunk is too pale a thin dark wash: easiest now, before any leaf.',
-          hands: hands(value(k.paintSec), 60),
-          tools: ['brush'],
+          title: 'Grey primer',
+          text: 'Grey primer on all of it.',
         }),
+        {
+          id: 'wash',
+          title: 'Thin dark wash',
+          text: 'Over dry primer, where the trunk is too pale: easiest now, before any leaf.',
+          hands: hands(value(k.washSec) * size, 60),
+          wait: sets(task, 'wash', 'Let the wash dry'),
+          tools: ['brush'],
+          faults: ['trunk-colour'],
+        },
         ...dressSteps(task, dress, {
           where:
             task.choice('leafing') === 'medium'

@@ -1,6 +1,7 @@
 import { proposedStrands, wantedStoutMm, type PATIENCE } from '../../armature'
 import {
   coatUse,
+  crownOf,
   dressing,
   dressSlots,
   dressSteps,
@@ -19,14 +20,14 @@ import {
   snowOption,
   stepsWith,
   use,
-  wait,
   type Dress,
   type Piece,
   type PlantJob,
   type PlantMethod,
   type Slot,
+  type StepDraft,
 } from '../../makeup'
-import { fact, number, ONE, product } from '../../quantities'
+import { MM_IN_CM, number, ONE, product, quotient, roundedUp, sum } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 import { wireCuts, wireUses, type WireWork } from './wire-amounts'
 import { wireFigures as k } from './wire-figures'
@@ -99,6 +100,11 @@ const slots = ({ piece }: PlantJob, choice: (option: string) => string): Slot[] 
       label: 'Dry-brush, pale grey',
       wish: { stuff: 'liquid', liquid: 'paint', colour: '#b7b2a8' },
     },
+    {
+      id: 'brush-brown',
+      label: 'Dry-brush, brown',
+      wish: { stuff: 'liquid', liquid: 'paint', colour: '#6b5440' },
+    },
     ...dressSlots(piece, dress, choice),
   ]
 }
@@ -160,40 +166,40 @@ export const wireBroadleaf: PlantMethod = {
       offcuts: k.offcuts,
     }
     const { uses: wired, surface } = wireUses(task, wire)
-    const strands = fact(
-      'strands',
-      wire.strands,
-      '',
-      task.wire ? 'formula' : 'memory',
-      'tips that are twisted',
+    // About one tip to a branch end: by the crown, whatever the wire.
+    const full = quotient(crownOf(task), task.input(k.tipCm2))
+    const tips = roundedUp(task.choice('ends') === 'long' ? product(full, task.input(k.longEnds)) : full)
+    const bark = product(
+      surface,
+      task.input(k.barked),
+      quotient(task.input(k.barkMm), MM_IN_CM),
+      quotient(number(coats), number(COATS)),
     )
-    const tips = task.choice('ends') === 'long' ? number(0.5) : ONE
-    const grout = product(surface, task.input(k.groutCoat), fact('coats', coats, '', 'memory'))
+    const grout = product(bark, task.input(k.groutDensity), sum(ONE, task.input(k.groutLeft)))
+    const coat = quotient(grout, number(coats))
+    const paste = (i: number): string => (i === 0 ? 'paste' : `paste-${i + 1}`)
+    const size = piece.heightMm / 200
     const uses = [
       ...wired,
       fixedUse(task, { slot: 'latex', step: 'latex', label: 'Latex' }, k.latexCoat, surface),
-      use(task, { slot: 'grout', step: 'paste', label: 'Grout', each: grout }),
-      fixedUse(task, { slot: 'pva', step: 'paste', label: 'PVA' }, k.pvaShare, grout),
+      ...Array.from({ length: coats }, (_, i) => [
+        use(task, { slot: 'grout', step: paste(i), label: `Grout, coat ${i + 1}`, each: coat }),
+        fixedUse(task, { slot: 'pva', step: paste(i), label: `PVA, coat ${i + 1}` }, k.pvaShare, coat),
+      ]).flat(),
       ...piecesUse(task, {
         slot: 'tips',
         step: 'tips',
         label: 'Sprigs to cut up',
-        each: product(task.input(k.tipsEach), tips),
+        each: quotient(tips, task.input(k.tipsEach)),
       }),
-      fixedUse(task, { slot: 'ca', step: 'tips', label: 'CA' }, k.caEach, product(strands, tips)),
+      fixedUse(task, { slot: 'ca', step: 'tips', label: 'CA' }, k.caEach, tips),
       ...(task.fill('activator').parts.length > 0
-        ? [
-            fixedUse(
-              task,
-              { slot: 'activator', step: 'tips', label: 'Activator' },
-              k.activatorEach,
-              product(strands, tips),
-            ),
-          ]
+        ? [fixedUse(task, { slot: 'activator', step: 'tips', label: 'Activator' }, k.activatorEach, tips)]
         : []),
       coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
-      coatUse(task, { slot: 'bark-paint', step: 'paint', label: 'Dark brown' }, dressing.mistCoat),
-      coatUse(task, { slot: 'brush-paint', step: 'paint', label: 'Dry-brushing' }, k.brushCoat),
+      coatUse(task, { slot: 'bark-paint', step: 'brown', label: 'Dark brown' }, dressing.mistCoat),
+      coatUse(task, { slot: 'brush-paint', step: 'brush', label: 'Dry-brushed grey' }, k.brushCoat),
+      coatUse(task, { slot: 'brush-brown', step: 'brush', label: 'Dry-brushed brown' }, k.brushCoat),
       ...dressUses(task, dress),
     ]
     const wires = { cautions: ['wire'], tools: ['pliers', 'cutters'] }
@@ -207,7 +213,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'hank',
           title: 'Cut, fold, twist the trunk',
           text: `Cut by the list, lay the stout strands side by side, fold the hank and keep the foot loop. Twist to the first branch on the sheet. About ${wire.strands} tips in the end.`,
-          hands: hands(value(k.trunkSec), 60),
+          hands: hands(value(k.trunkSec) * size, 60),
           ...wires,
           faults: ['one-sided'],
         },
@@ -215,7 +221,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'roots',
           title: 'Roots and pin',
           text: 'Open the foot: two to four strands a root, looped and clipped; the rest twisted to a centre pin to plant by. Level it until it stands alone.',
-          hands: hands(value(k.rootsSec)),
+          hands: hands(value(k.rootsSec) * size),
           ...wires,
           passes: 'It stands by itself.',
         },
@@ -223,7 +229,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'limbs',
           title: 'Main branches',
           text: 'Split as the sheet says, the weaker first, and twist each limb to its next fork. Round from above. What loosens is twisted again with the pliers.',
-          hands: hands(value(k.limbsSec)),
+          hands: hands(value(k.limbsSec) * size),
           ...wires,
           faults: ['one-sided'],
         },
@@ -240,7 +246,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'latex',
           title: 'Latex',
           text: 'A thin coat with an old brush from the foot up, none on the tips: a drop there dries as a bead. It dries clear.',
-          hands: hands(value(k.latexSec)),
+          hands: hands(value(k.latexSec) * size),
           within: open(task, 'latex', { tail: 'little at a time' }),
           wait: sets(task, 'latex', 'Dry until it is clear', { by: k.latexMin }),
           tools: ['old brush'],
@@ -249,27 +255,33 @@ export const wireBroadleaf: PlantMethod = {
           cautions: ['latex'],
           faults: ['tip-drops'],
         },
-        {
-          id: 'paste',
-          title: `Bark paste, ${coats} coats`,
-          text: 'Grout and PVA to a paste. The first coat fills the lines of the twist and thickens; later ones are finer and go higher. Between coats it cures. Dab dry grout where moss would grow. On until no wire shows.',
-          hands: hands(value(k.pasteSec) * coats, 120 * coats),
-          within: open(task, 'grout-paste', { by: k.pasteWetSec }),
-          wait: wait(
-            value(k.pasteMin) * (coats - 1) + value(k.lastPasteMin),
-            'cure',
-            `Let each coat cure, the last overnight`,
-          ),
-          tools: ['old brush', 'bowl'],
-          cautions: ['grout'],
-          faults: ['wire-look'],
-          passes: 'No wire seen from the viewing distance.',
-        },
+        ...Array.from({ length: coats }, (_, i): StepDraft => {
+          const last = i === coats - 1
+          return {
+            id: paste(i),
+            title: `Bark paste, coat ${i + 1} of ${coats}`,
+            text:
+              i === 0
+                ? 'Grout and PVA to a paste, over trunk and first limbs, none on twigs: it fills the lines of the twist and thickens.'
+                : last
+                  ? 'Finer and higher up. Dab dry grout where moss would grow. On until no wire shows.'
+                  : 'A finer mix, a little higher up.',
+            hands: hands(value(k.pasteSec) * size, 120),
+            within: open(task, 'grout-paste', { by: k.pasteWetSec }),
+            wait: sets(task, 'grout-paste', last ? 'Let the last coat cure overnight' : 'Let the coat cure', {
+              by: last ? k.lastPasteMin : k.pasteMin,
+            }),
+            tools: ['old brush', 'bowl'],
+            cautions: ['grout'],
+            faults: ['wire-look'],
+            ...(last ? { passes: 'No wire seen from the viewing distance.' } : {}),
+          }
+        }),
         {
           id: 'tips',
           title: 'Sprig tips',
           text: 'Branch by branch: a speck of CA, the tip held a second, a breath of activator. Tips lean on along the twig, outward and up.',
-          hands: hands(value(k.tipsSec) * wire.strands * tips.value, 60),
+          hands: hands(value(k.tipsSec) * tips.value, 60),
           within: open(task, 'ca', { tail: 'hold the tip before you dab' }),
           tools: ['tweezers'],
           needs: ['ventilation'],
@@ -279,11 +291,25 @@ export const wireBroadleaf: PlantMethod = {
         },
         paintStep(task, {
           id: 'paint',
-          title: 'Grey, dark brown, dry-brush',
-          text: 'Grey primer all over, a dark-brown mist from below. When dry, dry-brush pale grey and then brown on the ridges. Trunks are grey and grey-brown, rarely brown.',
-          hands: hands(value(k.paintSec), 60),
-          tools: ['brush'],
+          title: 'Grey primer',
+          text: 'Grey primer all over.',
+          hands: hands(value(k.paintSec) * size, 60),
         }),
+        paintStep(task, {
+          id: 'brown',
+          title: 'Dark brown from below',
+          text: 'A dark-brown mist from below, over dry primer.',
+          hands: hands(value(k.brownSec) * size, 30),
+        }),
+        {
+          id: 'brush',
+          title: 'Dry-brush grey, then brown',
+          text: 'Pale grey, then brown, on the ridges. Trunks are grey and grey-brown, rarely brown.',
+          hands: hands(value(k.brushSec) * size, 60),
+          wait: sets(task, 'dry-brush', 'Let the paint dry'),
+          tools: ['brush'],
+          faults: ['trunk-colour'],
+        },
         ...dressSteps(task, dress),
         inspectStep(
           task,

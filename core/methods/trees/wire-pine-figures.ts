@@ -24,7 +24,9 @@ export const k = coefficients('wire-pine', {
   thickenDust: amount('sawdust to a millilitre of cement, to thicken', 0.5, 'g/ml'),
   needleFoam: share('foam of the needles, of the foliage', 0.34, 'memory', 'the pads make up a third'),
   needleFibre: amount('fibre to a gram of foam, one to one by volume', 1.2, 'g/g'),
-  pastelG: amount('pastels for a tree', 0.2, 'g'),
+  pastelG: amount('a pastel dusted on bark', 0.001, 'g/cm²'),
+  mossG: amount('moss and dead needles at the foot', 0.05, 'g/cm²'),
+  yellowCoat: amount('a breath of yellow', 0.003, 'ml/cm²'),
   fibre: amount(
     'teased fibre in the pads, for each cm² of crown',
     0.006,
@@ -92,7 +94,30 @@ export const slots = ({ piece }: PlantJob, choice: (option: string) => string): 
       label: 'Needles: fibre',
       wish: { stuff: 'fibre', lengthMm: 2, colour: piece.tones.base },
     },
-    { id: 'pastel', label: 'Pastels', wish: { stuff: 'powder', powder: 'pastel' }, optional: true },
+    {
+      id: 'yellow-paint',
+      label: 'A breath of yellow',
+      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#c8a43a' },
+      optional: true,
+    },
+    {
+      id: 'pastel',
+      label: 'Flesh pastel',
+      wish: { stuff: 'powder', powder: 'pastel', colour: '#d9a98a' },
+      optional: true,
+    },
+    {
+      id: 'pastel-dark',
+      label: 'Umber pastel',
+      wish: { stuff: 'powder', powder: 'pastel', colour: '#5c4a38' },
+      optional: true,
+    },
+    {
+      id: 'moss',
+      label: 'Moss at the foot',
+      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: '#5b6a35' },
+      mayShare: true,
+    },
     ...snowSlots(choice, { id: 'adhesive', label: 'Hairspray' }),
   ]
 }
