@@ -5,7 +5,7 @@ import { amount, seconds } from './rows'
 import type { Slot } from './slots'
 import { open, openSecOf, sets } from './setting'
 import { hands, type StepDraft } from './step'
-import { startedOf, use } from './uses'
+import { plantedOf, startedOf, use } from './uses'
 
 /** What setting plants in glue and sealing ground takes, whatever is set. */
 export const grounding = coefficients('shared', {
@@ -152,6 +152,7 @@ export const poolUse = (task: PlantTask, foot: Expression, step = 'pool'): Use =
     step,
     label: 'PVA to set them in',
     each: product(foot, task.input(grounding.poolMl)),
+    total: product(foot, task.input(grounding.poolMl), plantedOf(task)),
   })
 
 /** Set in a pool of PVA, several plants together, pushed in with a stick. */

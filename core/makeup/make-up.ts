@@ -113,6 +113,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     job,
     share,
     started: started.value,
+    good: goodOf(started.value, method, own),
     choice,
     fill(id) {
       const found = slots.find(({ slot }) => slot.id === id)

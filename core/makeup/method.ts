@@ -86,6 +86,8 @@ export interface Task {
   readonly share: Share
   /** Pieces started, spares included; portions of a stock job. */
   readonly started: number
+  /** Good ones expected of them: what is planted. */
+  readonly good: number
   readonly choice: (optionId: string) => string
   readonly fill: (slotId: string) => Filled
   readonly value: (coefficient: Coefficient) => number

@@ -35,6 +35,10 @@ export interface UseDraft {
 
 export const startedOf = ({ started }: Pick<Task, 'started'>): Leaf => fact('pieces started', started, '')
 
+/** What is planted: only what is good. */
+export const plantedOf = ({ good }: Pick<Task, 'good'>): Leaf =>
+  fact('good pieces', good, '', 'memory', 'judged before they are planted')
+
 /** A use of the one material that fills a slot; or of none, where it is open. */
 export function use(task: Task, { each, total, lies, ...draft }: UseDraft): Use {
   const { slot, parts } = task.fill(draft.slot)

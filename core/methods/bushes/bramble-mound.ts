@@ -1,4 +1,5 @@
 import {
+  aboveOf,
   amount,
   coatUse,
   coefficients,
@@ -16,7 +17,6 @@ import {
   judge,
   open,
   paintStep,
-  seconds,
   sets,
   share,
   stepsWith,
@@ -26,14 +26,14 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { product } from '../../quantities'
+import { fact, product } from '../../quantities'
 
 const k = coefficients('bramble-mound', {
   spoilage: share('spoilage', 0.04),
   stuffing: amount('stuffing, teased thin', 0.008, 'g/cm³'),
-  flowerG: amount('flower powder on a mound', 0.02, 'g'),
-  teaseSec: seconds('tease thin', 60),
-  flowerSec: seconds('dot the flowers', 15),
+  flowerG: amount('flower powder, for each cm² in flower', 0.008, 'g/cm²'),
+  teaseSec: amount('tease thin, for each cm³', 12, 's/cm³', 'memory', 'a minute for a mound of 18 mm'),
+  flowerSec: amount('dot the flowers, for each cm² from above', 2.5, 's/cm²'),
   filled: share('covered before the leaf, of what is seen', 0.15),
 })
 
@@ -109,7 +109,21 @@ export const brambleMound: PlantMethod = {
       }),
       coatUse(task, { slot: 'brown', step: 'brown', label: 'Brown' }, dressing.paintCoat),
       ...dressUses(task, dress),
-      ...(flowers ? [fixedUse(task, { slot: 'flower', step: 'flower', label: 'Flowers' }, k.flowerG)] : []),
+      ...(flowers
+        ? [
+            coatUse(
+              task,
+              { slot: 'adhesive', step: 'flower', label: 'A mist for the flowers' },
+              dressing.mistCoat,
+            ),
+            fixedUse(
+              task,
+              { slot: 'flower', step: 'flower', label: 'Flowers' },
+              k.flowerG,
+              product(aboveOf(task), fact('share in flower', piece.bloom, '', 'memory', 'on the day')),
+            ),
+          ]
+        : []),
     ]
     return {
       uses,
@@ -121,7 +135,7 @@ export const brambleMound: PlantMethod = {
           id: 'tease',
           title: 'Tease thin',
           text: 'Until you can read through it; threads that arch out at the edge stay.',
-          hands: hands(value(k.teaseSec)),
+          hands: hands(value(k.teaseSec) * piece.volumeCm3),
           faults: ['solid-lump'],
         },
         paintStep(task, {
@@ -134,12 +148,14 @@ export const brambleMound: PlantMethod = {
         flowers && {
           id: 'flower',
           title: 'Dots of flower',
-          text: 'Dots of powder into the wet adhesive, on what faces the light.',
-          hands: hands(value(k.flowerSec), 30),
+          text: 'A fresh mist of adhesive on what faces the light, and dots of powder into it while it is wet.',
+          hands: hands(value(k.flowerSec) * piece.topAreaCm2, 30),
+          needs: ['ventilation'],
+          gives: ['aerosol', 'solvent'],
           within: open(task, 'spray-adhesive'),
           wait: sets(task, 'spray-adhesive', 'Let it set'),
           tools: ['tweezers'],
-          cautions: ['dust'],
+          cautions: ['spray', 'dust'],
           faults: ['petal-blobs'],
         },
         inspectStep(task, 'Arching threads at the edge; no white.', ['white-core', 'solid-lump']),

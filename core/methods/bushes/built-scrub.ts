@@ -27,7 +27,7 @@ import { rounded } from '../../quantities'
 const k = coefficients('built-scrub', {
   spoilage: share('spoilage', 0.05),
   sprigs: amount('curved sprigs in one', 5, 'piece', 'memory', '4 to 7'),
-  ca: amount('CA at the insertions', 0.15, 'ml'),
+  ca: amount('CA at an insertion', 0.03, 'ml'),
   cleanSec: seconds('clean a sprig, inward twigs off', 60),
   buildSec: seconds('drill, shave, CA, hold: all insertions', 240),
   filled: share('covered before the leaf, of what is seen', 0.2),
@@ -96,7 +96,7 @@ export const builtScrub: PlantMethod = {
         label: 'Curved sprigs',
         each: rounded(task.input(k.sprigs)),
       }),
-      fixedUse(task, { slot: 'ca', step: 'build', label: 'CA' }, k.ca),
+      fixedUse(task, { slot: 'ca', step: 'build', label: 'CA' }, k.ca, rounded(task.input(k.sprigs))),
       ...dressUses(task, dress),
     ]
     return {
@@ -109,7 +109,7 @@ export const builtScrub: PlantMethod = {
           id: 'clean',
           title: 'Pick and clean',
           text: `A flat sprig for the back of each and ${sprigs - 1} more; inward twigs off.`,
-          hands: hands(value(k.cleanSec)),
+          hands: hands(value(k.cleanSec) * (task.piece.heightMm / 70)),
           tools: ['tweezers', 'cutters'],
           cautions: ['wire-and-blades'],
         },
@@ -117,7 +117,7 @@ export const builtScrub: PlantMethod = {
           id: 'build',
           title: 'Drill, shave, insert',
           text: 'Drill at the size of the next stem, shave its end, a speck of CA, hold for seconds; three to six insertions on both faces until it is two thirds as deep as wide.',
-          hands: hands(value(k.buildSec)),
+          hands: hands(value(k.buildSec) * (task.piece.heightMm / 70)),
           within: open(task, 'ca'),
           tools: ['pin vice', 'knife'],
           needs: ['ventilation'],

@@ -123,12 +123,13 @@ export const clumpBush: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const volume = volumeOf(task)
+    const size = Math.max(0.3, piece.heightMm / 12)
     const above = aboveOf(task)
     const topped = task.choice('top') === 'highlighted' && task.fill('top').parts.length > 0
     const uses = [
       use(task, {
         slot: 'clump',
-        step: 'pool',
+        step: 'tear',
         label: 'Clump foam',
         each: product(volume, task.input(k.clump)),
       }),
@@ -156,17 +157,26 @@ export const clumpBush: PlantMethod = {
       yields: [],
       steps: stepsWith(uses, [
         {
+          id: 'tear',
+          title: 'Tear',
+          text: 'Tear it, no balls, no two alike.',
+          hands: hands(value(k.tearSec) * 0.6 * size, 30),
+          cautions: ['dust'],
+          faults: ['balls'],
+        },
+        inspectStep(task, 'No balls, no two alike.', ['balls']),
+        {
           ...poolStep(task, {
-            text: `Tear it, no balls, no two alike; neat PVA on the dry, sealed turf, set it in.${topped ? ' Lighter coarse foam over what faces up, while the glue is wet.' : ''}`,
-            faults: ['balls', 'white-puddles'],
+            text: `Neat PVA on the dry, sealed turf, set it in.${topped ? ' Lighter coarse foam over what faces up, while the glue is wet.' : ''}`,
+            faults: ['white-puddles', 'loud-two-tone'],
           }),
-          title: 'Tear and set',
-          hands: hands(value(k.tearSec) + (topped ? value(k.topSec) : 0), 30),
+          title: 'Set in glue',
+          passes: 'Shade below, light above.',
+          hands: hands(value(k.tearSec) * 0.4 + (topped ? value(k.topSec) * size : 0), 30),
           within: open(task, 'pva'),
           cautions: ['dust'],
         },
         sealStep(task, piece.topAreaCm2),
-        inspectStep(task, 'Shade below, light above.', ['balls', 'loud-two-tone']),
       ]),
     }
   },

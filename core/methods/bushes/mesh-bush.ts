@@ -142,7 +142,7 @@ export const meshBush: PlantMethod = {
           id: 'tease',
           title: 'Tear and tease',
           text: 'Tear, never cut; tease it in every direction until no net can be seen.',
-          hands: hands(value(k.teaseSec)),
+          hands: hands(value(k.teaseSec) * Math.max(0.3, task.piece.heightMm / 15)),
           faults: ['net-shows'],
         },
         sprayed &&
@@ -151,8 +151,8 @@ export const meshBush: PlantMethod = {
             title: 'Mist the colour of the day',
             text: 'From above, lightly; the underside stays darker.',
           }),
-        poolStep(task, { faults: ['pancake', 'white-puddles'] }),
         inspectStep(task, 'At least half as high as wide; no net.', ['pancake', 'net-shows']),
+        poolStep(task, { faults: ['pancake', 'white-puddles'] }),
       ]),
     }
   },

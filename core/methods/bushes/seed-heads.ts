@@ -22,14 +22,14 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, number, quotient, rest, roundedUp } from '../../quantities'
+import { fact, number, product, quotient, rest, roundedUp } from '../../quantities'
 
 const k = coefficients('seed-heads', {
   spoilage: share('spoilage', 0.12, 'memory', 'make extra'),
   tipsEach: amount('tips from one curved sprig', 6, 'piece'),
   bare: share('left bare', 0.2),
-  powderG: amount('powder on a head', 0.02, 'g'),
-  glueMl: amount('a trace of glue', 0.03, 'ml'),
+  powderG: amount('powder on a head, for each mm of its height', 0.001, 'g/mm'),
+  glueMl: amount('a trace of glue, for each mm of its height', 0.0015, 'ml/mm'),
   cutSec: seconds('cut a tip', 5),
   dipSec: seconds('glue, dip', 10),
   openSec: staysOpen('trace', 'glue on a tip stays open'),
@@ -96,6 +96,12 @@ export const seedHeads: PlantMethod = {
       },
     },
     {
+      id: 'ochre',
+      label: 'Powder, ochre ones',
+      wish: { stuff: 'powder', powder: 'pastel', colour: '#b08a45' },
+      optional: true,
+    },
+    {
       id: 'foam',
       label: 'Fine foam, green ones',
       wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.tones.base },
@@ -107,8 +113,11 @@ export const seedHeads: PlantMethod = {
   work(task) {
     const { value, piece, started } = task
     const green = task.fill('foam').parts.length > 0
+    const ochre = task.fill('ochre').parts.length > 0
+    const tones = 1 + (green ? 1 : 0) + (ochre ? 1 : 0)
     const dipped = rest(task.input(k.bare))
-    const each = green ? quotient(dipped, number(2)) : dipped
+    const each = tones > 1 ? quotient(dipped, number(tones)) : dipped
+    const height = fact('height', piece.heightMm, 'mm')
     const uses = [
       batchUse(task, {
         slot: 'sprig',
@@ -116,9 +125,33 @@ export const seedHeads: PlantMethod = {
         label: 'Curved sprigs',
         total: roundedUp(quotient(startedOf(task), task.input(k.tipsEach))),
       }),
-      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderG, each),
-      ...(green ? [fixedUse(task, { slot: 'foam', step: 'dip', label: 'Green ones' }, k.powderG, each)] : []),
-      fixedUse(task, { slot: 'glue', step: 'dip', label: 'A trace of glue' }, k.glueMl, dipped),
+      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderG, product(height, each)),
+      ...(ochre
+        ? [
+            fixedUse(
+              task,
+              { slot: 'ochre', step: 'dip', label: 'Ochre ones' },
+              k.powderG,
+              product(height, each),
+            ),
+          ]
+        : []),
+      ...(green
+        ? [
+            fixedUse(
+              task,
+              { slot: 'foam', step: 'dip', label: 'Green ones' },
+              k.powderG,
+              product(height, each),
+            ),
+          ]
+        : []),
+      fixedUse(
+        task,
+        { slot: 'glue', step: 'dip', label: 'A trace of glue' },
+        k.glueMl,
+        product(height, dipped),
+      ),
       poolUse(task, fact('foot of a stem', 0.15, 'cm²', 'memory')),
     ]
     return {
@@ -138,7 +171,7 @@ export const seedHeads: PlantMethod = {
         {
           id: 'dip',
           title: 'A trace of glue, dip',
-          text: `A trace of glue on the head, dip, tap; about one in ${Math.round(1 / value(k.bare))} stays bare. Purple, ochre and green in turn: let the dealer choose.`,
+          text: `A trace of glue on the head, dip, tap; about one in ${Math.round(1 / value(k.bare))} stays bare. ${tones > 1 ? 'The colours in turn: let the dealer choose.' : ''}`,
           hands: hands(value(k.dipSec) * dipped.value, 30),
           within: open(task, 'trace', { by: k.openSec }),
           atOnce: {
@@ -155,6 +188,7 @@ export const seedHeads: PlantMethod = {
                 id: 'head',
                 options: [
                   { name: 'heads in colour', share: each.value },
+                  { name: 'ochre', share: ochre ? each.value : 0 },
                   { name: 'green', share: green ? each.value : 0 },
                   { name: 'bare', share: value(k.bare) },
                 ].filter((option) => option.share > 0),
@@ -164,11 +198,11 @@ export const seedHeads: PlantMethod = {
           cautions: ['dust'],
           faults: ['petal-blobs', 'too-orderly'],
         },
+        inspectStep(task, 'Heads uneven, some bare; no glue seen.', ['too-orderly']),
         poolStep(task, {
           text: 'Place them quickly among long grass, glue at the foot only; the grass holds them up.',
           faults: ['too-orderly', 'shiny-patches'],
         }),
-        inspectStep(task, 'Held up by the grass; no glue seen.', ['too-orderly']),
       ]),
     }
   },

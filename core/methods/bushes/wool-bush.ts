@@ -30,7 +30,7 @@ const k = coefficients('wool-bush', {
     origin: 'memory',
     range: [0.002, 0.3],
   },
-  held: { name: 'held after squeezing', value: 0.25, unit: 'ml/cm³', origin: 'memory', range: [0.02, 1] },
+  held: { name: 'bath held by a gram of wool', value: 5, unit: 'ml/g', origin: 'memory', range: [1.2, 20] },
   standing: {
     name: 'standing in the tub at the end',
     value: 60,
@@ -207,7 +207,7 @@ export const woolBush: PlantMethod = {
       step: 'dip',
       title: 'Dye bath',
       material: dyeBath(task),
-      taken: product(volume, task.input(k.held)),
+      taken: product(volume, wool, task.input(k.held)),
       standing: task.input(k.standing),
       parts: [
         { slot: 'paint', label: 'Paint', parts: PARTS.paint },
@@ -248,7 +248,11 @@ export const woolBush: PlantMethod = {
           ...at('tease'),
           title: 'Tear and tease',
           text: 'Tear the wool to size and tease it until light comes through.',
-          hands: { onceSec: 60, eachSec: value(k.teaseSec), origin: 'memory' },
+          hands: {
+            onceSec: 60,
+            eachSec: value(k.teaseSec) * Math.max(0.2, piece.volumeCm3 / 2.5),
+            origin: 'memory',
+          },
           cautions: ['dust'],
         }),
         step({

@@ -15,6 +15,7 @@ import {
   inspectStep,
   judge,
   open,
+  openSecOf,
   piecesUse,
   seconds,
   sets,
@@ -22,24 +23,25 @@ import {
   snowOption,
   stepsWith,
   use,
+  wetRounds,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { product } from '../../quantities'
+import { fact, product } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [80, 200] }
 const k = coefficients('dwarf-shrub-tree', {
   spoilage: share('spoilage', 0.06),
   stems: amount('stems joined to a tree', 2.4, 'piece'),
-  tape: amount('tape around the joint', 100, 'mm'),
-  ca: amount('CA on joint and tape', 0.2, 'ml'),
+  tape: amount('tape around the joint, for each mm of trunk', 20, 'mm/mm'),
+  ca: amount('CA on joint and tape, for each mm of trunk', 0.04, 'ml/mm'),
   glue: amount('PVA for the twigs, for each cm² of crown', 0.02, 'ml/cm²'),
   sisal: amount('cut sisal, for each cm² of crown', 0.006, 'g/cm²'),
   fibre: amount('2.5 mm fibre, for each cm² of crown', 0.003, 'g/cm²'),
   foam: amount('fine foam in the wet, for each cm² of crown', 0.005, 'g/cm²'),
-  joinSec: seconds('shave and glue stems', 240),
+  joinSec: seconds('shave and glue stems of a tree of 140 mm', 240),
   tapeSec: seconds('tape, seal', 120),
   trimSec: seconds('trim the outline', 40),
   sisalSec: seconds('PVA and sisal', 120),
@@ -142,6 +144,9 @@ export const dwarfShrubTree: PlantMethod = {
   work(task) {
     const { piece, value } = task
     const crown = crownOf(task)
+    const trunk = fact('trunk', piece.trunkMm, 'mm')
+    const size = piece.heightMm / 140
+    const paintSec = value(k.paintSec) * size
     const per = (slot: string, step: string, label: string, of: typeof k.glue) =>
       use(task, {
         slot,
@@ -160,13 +165,13 @@ export const dwarfShrubTree: PlantMethod = {
         slot: 'ca',
         step: 'join',
         label: 'CA',
-        each: task.input(k.ca),
+        each: product(trunk, task.input(k.ca)),
       }),
       use(task, {
         slot: 'tape',
         step: 'tape',
         label: 'Tape',
-        each: task.input(k.tape),
+        each: product(trunk, task.input(k.tape)),
       }),
       per('pva', 'sisal', 'PVA', k.glue),
       per('twig-fibre', 'sisal', 'Twigs', k.sisal),
@@ -190,7 +195,7 @@ export const dwarfShrubTree: PlantMethod = {
           id: 'join',
           title: 'Shave, glue',
           text: 'Two or three stems; halve each where they meet, glue the faces together.',
-          hands: hands(value(k.joinSec), 60),
+          hands: hands(value(k.joinSec) * size, 60),
           wait: sets(task, 'ca', 'CA in the joint overnight', { by: k.nightMin }),
           tools: ['knife', 'cutters'],
           holders: [{ what: 'clamp', each: 1, until: 'tape' }],
@@ -201,7 +206,7 @@ export const dwarfShrubTree: PlantMethod = {
           id: 'tape',
           title: 'Tape, seal at once',
           text: 'Stretch the tape around the joint: it sticks only when stretched. Seal it with CA at once, the tack fades; breathe on it, moisture speeds it.',
-          hands: hands(value(k.tapeSec)),
+          hands: hands(value(k.tapeSec) * size),
           within: open(task, 'tape'),
           tools: ['scissors'],
           cautions: ['ca'],
@@ -212,7 +217,7 @@ export const dwarfShrubTree: PlantMethod = {
           id: 'trim',
           title: 'Trim the outline',
           text: 'Cut to the crown’s outline; turn it as you cut.',
-          hands: hands(value(k.trimSec)),
+          hands: hands(value(k.trimSec) * size),
           tools: ['scissors'],
           faults: ['one-sided'],
         },
@@ -220,7 +225,7 @@ export const dwarfShrubTree: PlantMethod = {
           id: 'sisal',
           title: 'Twigs in PVA',
           text: 'PVA on the branches, cut fibre sprinkled from all sides; tap off.',
-          hands: hands(value(k.sisalSec), 60),
+          hands: hands(value(k.sisalSec) * size, 60),
           within: open(task, 'pva'),
           wait: sets(task, 'pva', 'Dry overnight'),
           tools: ['brush', 'catch tray'],
@@ -232,7 +237,7 @@ export const dwarfShrubTree: PlantMethod = {
           id: 'fibre',
           title: 'Short fibre',
           text: 'Spray adhesive on the twigs, 2.5 mm brown over it.',
-          hands: hands(value(k.fibreSec), 60),
+          hands: hands(value(k.fibreSec) * size, 60),
           within: open(task, 'spray-adhesive'),
           wait: sets(task, 'spray-adhesive', 'Let it set'),
           tools: ['catch tray'],
@@ -244,8 +249,9 @@ export const dwarfShrubTree: PlantMethod = {
           id: 'paint',
           title: hasLeaf(piece) ? 'Brown, black mist, foam in the wet' : 'Brown, black mist',
           text: `Brown and a black mist wet in wet${hasLeaf(piece) ? '; fine foam into the wet paint on the crown' : ''}.`,
-          hands: hands(value(k.paintSec), 60),
+          hands: hands(paintSec, 60),
           within: open(task, 'paint'),
+          ...(hasLeaf(piece) ? { atOnce: wetRounds(openSecOf(task, 'paint'), 0, paintSec).atOnce } : {}),
           wait: sets(task, 'paint', 'Let the paint dry'),
           tools: ['catch tray'],
           ...air,

@@ -2,6 +2,7 @@ import {
   amount,
   coatUse,
   coefficients,
+  crownOf,
   dressing,
   examplePiece,
   examplePieces,
@@ -9,6 +10,7 @@ import {
   inspectStep,
   judge,
   open,
+  openSecOf,
   piecesUse,
   seconds,
   sets,
@@ -16,6 +18,7 @@ import {
   startedOf,
   stepsWith,
   use,
+  wetRounds,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
@@ -29,8 +32,8 @@ const SIZES: Sizes = { well: [60, 180] }
 const k = coefficients('flower-head-pine', {
   spoilage: share('spoilage', 0.06),
   rays: share('rays worth keeping, of a head', 0.5),
-  coffee: amount('coffee grounds for a tree', 1, 'g'),
-  flock: amount('fibre flock for a tree', 0.5, 'g'),
+  coffee: amount('coffee grounds in the wet, for each cm² of crown', 0.006, 'g/cm²'),
+  flock: amount('fibre flock in the wet, for each cm² of crown', 0.003, 'g/cm²'),
   greenCoat: amount('green on the crown', 0.014, 'ml/cm²'),
   orangeCoat: amount('orange on the upper trunk', 0.002, 'ml/cm²'),
   thinSec: seconds('thin the head to tiers', 18),
@@ -100,7 +103,7 @@ export const flowerHeadPine: PlantMethod = {
     const { value } = task
     const slow = practised(task, k)
     const grams = (slot: string, step: string, label: string, of: typeof k.coffee) =>
-      use(task, { slot, step, label, each: task.input(of) })
+      use(task, { slot, step, label, each: product(crownOf(task), task.input(of)) })
     const uses = [
       ...piecesUse(task, {
         slot: 'head',
@@ -144,6 +147,7 @@ export const flowerHeadPine: PlantMethod = {
           text: 'Brown all over; fully dry coffee grounds into the wet paint on stem and limbs; a brown mist over it.',
           hands: hands(value(k.barkSec) * slow, 60, 'common practice'),
           within: open(task, 'paint'),
+          atOnce: wetRounds(openSecOf(task, 'paint'), 8, value(k.barkSec) * slow).atOnce,
           wait: sets(task, 'paint', 'Let the paint dry'),
           tools: ['catch tray'],
           holders: [{ what: 'block place', each: 1, until: 'inspect' }],
@@ -157,6 +161,7 @@ export const flowerHeadPine: PlantMethod = {
           text: 'Oxide green on the crown only; fibre flock into the wet paint.',
           hands: hands(value(k.crownSec) * slow, 60, 'common practice'),
           within: open(task, 'paint'),
+          atOnce: wetRounds(openSecOf(task, 'paint'), 8, value(k.crownSec) * slow).atOnce,
           wait: sets(task, 'paint', 'Let the paint dry'),
           tools: ['catch tray'],
           ...air,

@@ -16,6 +16,8 @@ import {
   judge,
   leafOf,
   open,
+  openSecOf,
+  plantedOf,
   seconds,
   seeThroughOf,
   sets,
@@ -23,12 +25,13 @@ import {
   snowOption,
   stepsWith,
   use,
+  wetRounds,
   withoutLeaf,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, sum } from '../../quantities'
+import { fact, product, sum } from '../../quantities'
 import { beyond, hopeless, isBare, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [25, 80] }
@@ -38,9 +41,9 @@ const k = coefficients('hemp-tree', {
   leafAiry: share('leaf in the wet paint, of the foliage', 0.75, 'memory', 'strands make up the rest'),
   leafDense: share('leaf in the wet paint, of the foliage, where more follows', 0.5),
   extra: amount('rope besides the height', 10, 'mm'),
-  ca: amount('CA around a neck', 0.05, 'ml'),
+  ca: amount('CA around a neck, for each mm of rope', 0.007, 'ml/mm'),
   sticks: share('leaf sticks in wet paint, of what is thrown', 0.35),
-  pva: amount('PVA in the pool for a foot', 0.3, 'ml'),
+  pva: amount('PVA in the pool for a foot, for each mm of rope', 0.04, 'ml/mm'),
   openSec: seconds('open the end', 60),
   neckSec: seconds('CA around the neck, cut below', 10),
   colourSec: seconds('colour, leaf in the wet', 20),
@@ -49,6 +52,9 @@ const k = coefficients('hemp-tree', {
 })
 
 const dense: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
+
+/** The rope that opens to a crown of its size, mm. Our estimate. */
+const ropeMm = ({ heightMm }: { readonly heightMm: number }): number => Math.max(4, heightMm * 0.15)
 
 function suits({ piece, kind }: PlantJob) {
   const low = isBushy(piece) || (piece.habit === 'broadleaf' && piece.heightMm < 80)
@@ -107,7 +113,7 @@ export const hempTree: PlantMethod = {
       {
         id: 'rope',
         label: 'Hemp rope',
-        wish: { stuff: 'rope', diameterMm: Math.max(4, piece.heightMm * 0.15) },
+        wish: { stuff: 'rope', diameterMm: ropeMm(piece) },
       },
       { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
       {
@@ -129,6 +135,10 @@ export const hempTree: PlantMethod = {
     const leafy = piece.leaf > 0.01
     const more = task.choice('density') === 'dense'
     const snowOnly = more ? task : withoutLeaf(task)
+    const rope = fact('rope', ropeMm(piece), 'mm', 'formula', 'its thickness')
+    const size = piece.heightMm / 50
+    const colourSec = value(k.colourSec) * size
+    const round = wetRounds(openSecOf(task, 'paint'), 0, colourSec)
     const uses = [
       use(task, {
         slot: 'rope',
@@ -140,7 +150,7 @@ export const hempTree: PlantMethod = {
         slot: 'ca',
         step: 'neck',
         label: 'CA',
-        each: task.input(k.ca),
+        each: product(rope, task.input(k.ca)),
       }),
       coatUse(task, { slot: 'core-paint', step: 'colour', label: 'Colour' }, dressing.paintCoat),
       ...(leafy
@@ -162,7 +172,8 @@ export const hempTree: PlantMethod = {
         slot: 'pva',
         step: 'pool',
         label: 'PVA',
-        each: task.input(k.pva),
+        each: product(rope, task.input(k.pva)),
+        total: product(rope, task.input(k.pva), plantedOf(task)),
       }),
     ]
     const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }
@@ -178,7 +189,7 @@ export const hempTree: PlantMethod = {
           id: 'open',
           title: 'Open the end',
           text: `Untwist the rope’s end over ${Math.round(piece.heightMm)} mm and bend every strand out, no two alike: straight ones make a broom.`,
-          hands: hands(value(k.openSec), 30),
+          hands: hands(value(k.openSec) * size, 30),
           tools: ['tweezers'],
           faults: ['broom-shape'],
         },
@@ -197,13 +208,9 @@ export const hempTree: PlantMethod = {
           id: 'colour',
           title: leafy ? 'Colour, leaf in the wet' : 'Colour',
           text: `Spray the strands all round${leafy ? '; leaf into the wet paint from above and below' : ''}. A paler colour gives a paler core.`,
-          hands: hands(value(k.colourSec), 60),
+          hands: hands(colourSec, 60),
           within: open(task, 'paint'),
-          atOnce: {
-            count: 3,
-            because: 'window',
-            what: `${value(k.colourSec)} s each while the paint is wet.`,
-          },
+          atOnce: round.atOnce,
           wait: sets(task, 'paint', 'Let the paint dry'),
           tools: ['catch tray'],
           holders: [{ what: 'block place', each: 1, until: 'pool' }],
@@ -211,6 +218,7 @@ export const hempTree: PlantMethod = {
           cautions: ['spray', 'dust'],
         },
         ...dressSteps(snowOnly, dense, { where: 'tips, where it is thin' }),
+        inspectStep(task, 'Forked, and spread to all sides.', ['broom-shape', 'glue-run']),
         {
           id: 'pool',
           title: 'Set in a pool',
@@ -220,7 +228,6 @@ export const hempTree: PlantMethod = {
           wait: sets(task, 'pva', 'Dry overnight'),
           tools: ['skewer'],
         },
-        inspectStep(task, 'Forked, and spread to all sides.', ['broom-shape', 'glue-run']),
       ]),
     }
   },

@@ -15,7 +15,7 @@ import {
   leafOf,
   open,
   openSecOf,
-  roundOf,
+  plantedOf,
   seconds,
   seeThroughOf,
   sets,
@@ -24,12 +24,13 @@ import {
   snowSlots,
   stepsWith,
   use,
+  wetRounds,
   withoutLeaf,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { ONE } from '../../quantities'
+import { fact, ONE, product, rest } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [40, 230] }
@@ -39,8 +40,15 @@ const k = coefficients('ready-tree', {
   spoilage: share('spoilage', 0.02),
   foamShare: share('of the foliage that is thrown on', 0.3, 'memory', 'the tree brings its own'),
   sticks: share('foam sticks in wet paint, of what is thrown', 0.4),
-  plant: amount('full-strength medium at the foot', 0.4, 'ml'),
-  dressSec: seconds('colour and foam', 30),
+  plant: amount('full-strength medium at the foot, for each mm of trunk', 0.12, 'ml/mm'),
+  lightShare: share('of what is thrown on, the lighter tone', 0.35),
+  dressSec: amount(
+    'colour and foam, for each cm² of crown',
+    0.45,
+    's/cm²',
+    'memory',
+    '30 s on a tree of 110 mm',
+  ),
   drillSec: seconds('drill, medium', 25),
 })
 
@@ -100,16 +108,32 @@ export const readyTree: PlantMethod = {
     {
       id: 'foliage',
       label: 'Fine foam',
-      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.tones.light },
+      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.tones.base },
+    },
+    {
+      id: 'highlight',
+      label: 'Second tone',
+      wish: { stuff: 'foam', form: 'ground', grainMm: 0.4, colour: piece.tones.light },
+      tone: { is: 'lighter', than: 'foliage' },
+      optional: true,
     },
     { id: 'medium', label: 'Matte medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } },
     ...snowSlots(choice, { id: 'adhesive', label: 'Hairspray' }),
+    {
+      id: 'hold',
+      label: 'Hairspray',
+      wish: { stuff: 'liquid', liquid: 'hairspray' },
+      optional: true,
+      mayShare: true,
+    },
   ],
   work(task) {
-    const { value } = task
+    const { value, piece } = task
     const wet = openSecOf(task, 'paint')
-    const each = value(k.dressSec)
-    const round = roundOf(wet, 4, each)
+    const each = value(k.dressSec) * piece.sideAreaCm2
+    const round = wetRounds(wet, 4, each)
+    const light = task.fill('highlight').parts.length > 0 ? task.input(k.lightShare) : undefined
+    const trunk = fact('trunk', piece.trunkMm, 'mm')
     const bare = withoutLeaf(task)
     const uses = [
       use(task, {
@@ -126,15 +150,35 @@ export const readyTree: PlantMethod = {
         area: crownOf(task),
         seeThrough: seeThroughOf(task),
         leaf: leafOf(task),
-        share: task.input(k.foamShare),
+        share: product(task.input(k.foamShare), light ? rest(light) : ONE),
         sticks: k.sticks,
       }),
+      ...(light
+        ? [
+            coatUse(
+              task,
+              { slot: 'hold', step: 'highlight', label: 'Hairspray for the second tone' },
+              dressing.mistCoat,
+            ),
+            flockUse(task, {
+              slot: 'highlight',
+              step: 'highlight',
+              label: 'Second tone, from above',
+              area: crownOf(task),
+              seeThrough: seeThroughOf(task),
+              leaf: leafOf(task),
+              share: product(task.input(k.foamShare), light),
+              sticks: k.sticks,
+            }),
+          ]
+        : []),
       ...dressUses(bare, snowOnly),
       use(task, {
         slot: 'medium',
         step: 'plant',
         label: 'Medium',
-        each: task.input(k.plant),
+        each: product(trunk, task.input(k.plant)),
+        total: product(trunk, task.input(k.plant), plantedOf(task)),
       }),
     ]
     return {
@@ -146,14 +190,10 @@ export const readyTree: PlantMethod = {
         {
           id: 'dress',
           title: 'Colour, fine foam in the wet',
-          text: 'Matt colour all round the canopy, fine foam into the wet paint, more on top. Spare the trunk.',
+          text: 'Matt colour all round the canopy, fine foam into the wet paint. Spare the trunk.',
           hands: hands(each, 60),
           within: open(task, 'paint'),
-          atOnce: {
-            count: round,
-            because: 'window',
-            what: `${Math.round(each)} s each while the paint is wet.`,
-          },
+          atOnce: round.atOnce,
           wait: sets(task, 'paint', 'Let the paint dry'),
           tools: ['catch tray'],
           holders: [{ what: 'block place', each: 1, until: 'plant' }],
@@ -163,7 +203,21 @@ export const readyTree: PlantMethod = {
           faults: ['plastic-shine', 'loud-two-tone'],
           passes: 'Two tones; no plastic shine.',
         },
+        light !== undefined && {
+          id: 'highlight',
+          title: 'Second tone from above',
+          text: 'A mist of hairspray from above only, the lighter foam over it.',
+          hands: hands(each / 3, 30),
+          within: open(task, 'hairspray'),
+          wait: sets(task, 'hairspray', 'Let it set'),
+          tools: ['catch tray'],
+          needs: ['ventilation'],
+          gives: ['aerosol', 'solvent'],
+          cautions: ['spray', 'dust'],
+          faults: ['loud-two-tone'],
+        },
         ...dressSteps(bare, snowOnly),
+        inspectStep(task, 'Two tones, no plastic shine, no two alike side by side.', ['plastic-shine']),
         {
           id: 'plant',
           title: 'Drill, full-strength medium',
@@ -172,7 +226,6 @@ export const readyTree: PlantMethod = {
           tools: ['drill'],
           cautions: ['drill'],
         },
-        inspectStep(task, 'Two tones, no plastic shine, no two alike side by side.', ['plastic-shine']),
       ]),
     }
   },

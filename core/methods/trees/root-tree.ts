@@ -112,6 +112,7 @@ export const rootTree: PlantMethod = {
   work(task) {
     const { value } = task
     const crown = crownOf(task)
+    const size = task.piece.heightMm / 160
     const per = (slot: string, step: string, label: string, of: typeof k.glue) =>
       use(task, {
         slot,
@@ -142,7 +143,7 @@ export const rootTree: PlantMethod = {
           id: 'wash',
           title: 'Jet the root clean',
           text: 'Water jet from all sides until no soil is left; then it dries for two days.',
-          hands: hands(value(k.jetSec), 60),
+          hands: hands(value(k.jetSec) * size, 60),
           wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry for two days'),
           tools: ['hose', 'old brush'],
           needs: ['outdoors'],
@@ -152,7 +153,7 @@ export const rootTree: PlantMethod = {
           id: 'fibre',
           title: 'Long fibre on the branches',
           text: 'PVA on the branch-like parts; 12 mm brown sprinkled richly, the piece turned as you go; tap off. Stem clean.',
-          hands: hands(value(k.fibreSec), 60),
+          hands: hands(value(k.fibreSec) * size, 60),
           within: open(task, 'pva'),
           wait: sets(task, 'pva', 'Dry overnight'),
           tools: ['brush', 'catch tray'],
@@ -164,7 +165,7 @@ export const rootTree: PlantMethod = {
           id: 'twigs',
           title: 'Short fibre',
           text: 'Spray adhesive on branches only; 2.5 mm brown from all sides: the second order of twig.',
-          hands: hands(value(k.shortSec), 60),
+          hands: hands(value(k.shortSec) * size, 60),
           within: open(task, 'spray-adhesive'),
           wait: sets(task, 'spray-adhesive', 'Let it set'),
           tools: ['catch tray'],
