@@ -212,7 +212,11 @@ export const snowUse = (task: PlantTask): Use =>
     slot: 'snow',
     step: 'snow',
     label: 'Snow',
-    each: product(aboveOf(task), quotient(task.input(d.snowMm), MM_IN_CM), SNOW_BULK),
+    each: product(
+      aboveOf(task),
+      quotient(quotient(task.input(d.snowMm), fact('ratio', task.piece.realRatio, '')), MM_IN_CM),
+      SNOW_BULK,
+    ),
   })
 
 /** The steps of dressing, and of snow: none on a bare day without it. */
@@ -305,6 +309,10 @@ export function paintStep(
   }
 }
 
+/** A tuft is looked over sooner than a tree: as long as it is tall, down to a tenth. */
+const inspected = ({ share, piece }: PlantTask): number =>
+  'each' in share ? 1 : Math.min(1, Math.max(0.1, piece.heightMm / 100))
+
 /** The last look, and what passes it. */
 export const inspectStep = (
   task: PlantTask,
@@ -314,7 +322,7 @@ export const inspectStep = (
   id: 'inspect',
   title: 'Inspect',
   text: 'Turn each one round, look at it from above, in daylight; judge the first in its place on the scene.',
-  hands: { onceSec: 0, eachSec: task.value(d.inspectSec), origin: 'memory' },
+  hands: { onceSec: 0, eachSec: task.value(d.inspectSec) * inspected(task), origin: 'memory' },
   needs: ['daylight'],
   passes,
   faults: [...faults, 'wrong-on-the-scene'],

@@ -1,7 +1,8 @@
+import { plainNumber } from '../units'
 import { fact, figure, number, product, quotient, type Expression } from '../quantities'
 import { coefficients } from './coefficients'
 import type { Option, PlantTask, Pour, Use } from './method'
-import { amount, seconds } from './rows'
+import { amount, seconds, share } from './rows'
 import type { Slot } from './slots'
 import { open, openSecOf, sets } from './setting'
 import { hands, type StepDraft } from './step'
@@ -137,6 +138,50 @@ export function sealingStep(
 /** The same; nothing where it is not sealed. */
 export const sealStep = (task: PlantTask, areaCm2: number): StepDraft | false =>
   task.choice('seal') === 'sealed' && sealingStep(task, areaCm2)
+
+/** A piece that does not stand by itself gets a pin to stand and to be planted by. */
+export const pinFigures = coefficients('shared', {
+  pinShare: share('hole for a pin, of the trunk', 0.4),
+  pinLong: amount('pin, of the trunk', 6, 'mm/mm'),
+  pinCa: amount('CA on a pin, for each mm of trunk', 0.02, 'ml/mm'),
+  pinSec: seconds('drill the foot, set a pin', 25),
+})
+export const pinSlots = ({ trunkMm }: Pick<PlantTask['piece'], 'trunkMm'>): Slot[] => [
+  {
+    id: 'foot-pin',
+    label: 'Wire for the foot',
+    wish: { stuff: 'wire', diameterMm: Math.max(0.3, trunkMm * pinFigures.pinShare.value) },
+    mayShare: true,
+  },
+  { id: 'foot-ca', label: 'CA for the foot', wish: { stuff: 'liquid', liquid: 'ca' }, mayShare: true },
+]
+export function pinUses(task: PlantTask): Use[] {
+  const trunk = fact('trunk', task.piece.trunkMm, 'mm')
+  return [
+    use(task, {
+      slot: 'foot-pin',
+      step: 'pin',
+      label: 'Wire for the foot',
+      each: product(trunk, task.input(pinFigures.pinLong)),
+    }),
+    use(task, {
+      slot: 'foot-ca',
+      step: 'pin',
+      label: 'CA for the foot',
+      each: product(trunk, task.input(pinFigures.pinCa)),
+    }),
+  ]
+}
+export const pinStep = (task: PlantTask): StepDraft => ({
+  id: 'pin',
+  title: 'A pin in the foot',
+  text: `Drill the foot ${plainNumber(Math.max(0.3, task.piece.trunkMm * task.value(pinFigures.pinShare)), 1)} mm, a wire pin in CA: it stands by it in the block, and in the ground afterwards.`,
+  hands: hands(task.value(pinFigures.pinSec), 60),
+  within: open(task, 'ca'),
+  tools: ['pin vice', 'cutters'],
+  needs: ['ventilation'],
+  cautions: ['ca', 'drill'],
+})
 
 /** The slot of the glue that plants are set in. */
 export const poolSlot: Slot = {

@@ -114,7 +114,9 @@ function proposed(
 ): Filled {
   const passedOver =
     refused &&
-    `“${refused.name}” was chosen, but is not ${slot.tone?.is ?? 'of the kind'} than what it goes with`
+    (slot.tone
+      ? `“${refused.name}” was chosen, but is not ${slot.tone.is} than what it goes with`
+      : `“${refused.name}” was chosen; wanted is ${wishWords(slot.wish)}`)
   // A blend is mixed for a tone of its own: it goes where its maker puts it.
   const candidates = candidatesFor(slot, states, slotTone, taken).filter(
     ({ blendId }) => blendId === undefined,

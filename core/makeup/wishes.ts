@@ -10,7 +10,15 @@ export type Wish =
       readonly grainMm: number
       readonly colour: string
     }
-  | { readonly stuff: 'fibre'; readonly lengthMm: number; readonly colour: string }
+  | {
+      readonly stuff: 'fibre'
+      readonly lengthMm: number
+      readonly colour: string
+      /** Set upright by static, unless it is sprinkled by hand. */
+      readonly how?: 'sprinkled'
+      /** Longer than this it would not pass for what it stands for; absent: any length. */
+      readonly mostMm?: number
+    }
   | {
       readonly stuff: 'wool'
       readonly wool?: Extract<Stuff, { stuff: 'wool' }>['wool']
@@ -44,6 +52,14 @@ export type Wish =
       readonly colour?: string
     }
 
+/** What an applicator can throw: coarser or longer fibre does not fly. Common practice. */
+const FLIES = { dtex: 40, lengthMm: 12 } as const
+/** The shortest static fibre there is, mm: it is never too long. */
+const SHORTEST_MM = 2
+
+/** The longest fibre that passes for a sward of some height: twice as high. */
+export const longestFor = (swardMm: number): number => Math.max(SHORTEST_MM, 2 * swardMm)
+
 /** Whether a material is the stuff that a wish names. */
 export function isKindOf({ id, of }: Pick<Material, 'id' | 'of'>, wish: Wish): boolean {
   if (wish.stuff === 'other') return id === wish.materialId
@@ -53,6 +69,12 @@ export function isKindOf({ id, of }: Pick<Material, 'id' | 'of'>, wish: Wish): b
       return of.stuff === 'foam' && of.form === wish.form
     case 'liquid':
       return of.stuff === 'liquid' && of.liquid === wish.liquid
+    case 'fibre':
+      return (
+        of.stuff === 'fibre' &&
+        of.lengthMm <= (wish.mostMm ?? Infinity) &&
+        (wish.how === 'sprinkled' || (of.dtex <= FLIES.dtex && of.lengthMm <= FLIES.lengthMm))
+      )
     case 'twig':
       return of.stuff === 'twig' && of.twig === wish.twig
     case 'goods':
@@ -165,7 +187,9 @@ export function wishWords(wish: Wish): string {
     case 'pad':
       return wish.pad === 'coir' ? 'coir' : `fibre pad of about ${plainNumber(wish.thicknessMm, 0)} mm`
     case 'fibre':
-      return `static fibre of ${plainNumber(wish.lengthMm, 1)} mm`
+      return `${wish.how === 'sprinkled' ? 'cut' : 'static'} fibre of ${plainNumber(wish.lengthMm, 1)} mm${
+        wish.mostMm === undefined ? '' : `, ${plainNumber(wish.mostMm, 1)} mm at most`
+      }`
     case 'liquid':
       return wish.liquid.replaceAll('-', ' ')
     case 'twig':

@@ -36,7 +36,7 @@ import {
   roundedUp,
   type Expression,
 } from '../../quantities'
-import { counted } from '../../units'
+import { counted, plainNumber } from '../../units'
 
 export const boardFigures = coefficients('drilled-board', {
   spoilage: share('spoilage', 0.06),
@@ -125,7 +125,7 @@ export const drilledBoard: PlantMethod = {
     const fibre = (slot: string, label: string, part: Expression) =>
       fibreUses(task, {
         slot,
-        step: 'fibre',
+        step: 'glue',
         label,
         perCm2: task.input(k.fibres),
         area: hole,
@@ -145,6 +145,7 @@ export const drilledBoard: PlantMethod = {
     ]
     const eachSec = value(k.glueSec) + value(k.fibreSec)
     const round = Math.min(holes, roundOf(value(k.openSec), value(k.setUpSec), eachSec))
+    const rounds = Math.ceil(task.started / round)
     return {
       uses,
       pours: [],
@@ -153,30 +154,28 @@ export const drilledBoard: PlantMethod = {
       ],
       yields: [],
       steps: stepsWith(uses, [
-        {
+        staticStep({
           id: 'glue',
-          title: 'Board on its sheet, glue by skewer',
-          text: `${counted(boards, 'sheet')} under the board, taped. A drop in the middle of each hole with a skewer: it must not touch the wall. ${holes} holes to a board, ${round} at a time.`,
-          hands: hands(value(k.glueSec), 120 * boards),
+          title: 'Drops and fibre, in rounds',
+          text: `${counted(boards, 'sheet')} under the board, taped. A drop in the middle of each hole with a skewer: it must not touch the wall. Then fibre at once, earth lead on the metal under the sheet, applicator about 10 mm off; hole by hole, tap, top up. ${round} holes in a round, of ${holes} in a board. Flower stems while it is wet.`,
+          hands: hands(
+            eachSec + (value(k.setUpSec) * (rounds - 1)) / task.started,
+            120 * boards + value(k.setUpSec),
+          ),
           within: open(task, 'pva', { by: k.openSec, what: 'a drop of PVA' }),
           atOnce: {
             count: round,
             because: round === holes ? 'holder' : 'window',
-            what: `A board has ${holes} holes.`,
+            what:
+              round === holes
+                ? `A board has ${holes} holes.`
+                : `${plainNumber(eachSec, 1)} s a hole with its fibre, before the drops skin.`,
           },
-          tools: ['drilled board', 'skewer'],
-          holders: [{ what: 'board hole', each: 1, until: 'lift' }],
-          faults: ['glued-wall'],
-        },
-        staticStep({
-          id: 'fibre',
-          title: 'Fibre into the holes',
-          text: 'Earth lead on the metal under the sheet, applicator about 10 mm off; hole by hole, tap, top up. Flower stems now, while it is wet.',
-          hands: hands(value(k.fibreSec), value(k.setUpSec)),
           wait: sets(task, 'pva', 'Dry through, overnight', { by: k.dryMin }),
-          tools: ['steel tray'],
-          back: backOf(uses, 'fibre'),
-          faults: ['lying-fibres'],
+          tools: ['drilled board', 'skewer', 'steel tray'],
+          holders: [{ what: 'board hole', each: 1, until: 'lift' }],
+          back: backOf(uses, 'glue'),
+          faults: ['glued-wall', 'lying-fibres'],
         }),
         {
           id: 'lift',

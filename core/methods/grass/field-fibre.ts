@@ -28,15 +28,15 @@ const k = coefficients('field-fibre', {
   footMm: amount('foot below the ground', 5, 'mm'),
   bundleG: amount('fibre of a weed, for each mm of its height', 0.003, 'g/mm'),
   waste: share('wasted in the locked middle of a twist', 0.3),
-  ca: amount('CA through the middle', 0.1, 'ml'),
-  glueMl: amount('tacky glue in its end', 0.1, 'ml'),
-  adhesiveMl: amount('light adhesive', 0.15, 'ml'),
+  ca: amount('CA through the middle of a bundle, for each mm of height', 0.005, 'ml/mm'),
+  glueMl: amount('tacky glue in the end of a bundle, for each mm of height', 0.005, 'ml/mm'),
+  adhesiveMl: amount('light adhesive', 0.05, 'ml/cm²'),
   leafShare: share('share of its side that leaf covers', 0.4),
   sticks: share('leaf sticks, of what is thrown', 0.35),
   bindSec: seconds('band or twist a bundle', 60),
   trimSec: seconds('spread and trim', 30),
   leafSec: seconds('adhesive, leaf over a dish', 20),
-  flowerG: amount('flower powder on a dipped tip', 0.01, 'g'),
+  flowerG: amount('flower powder on a dipped tip, for each mm of height', 0.0005, 'g/mm'),
   clamps: amount('clamps that are there', 6, 'piece'),
 })
 
@@ -134,9 +134,14 @@ export const fieldFibre: PlantMethod = {
         task,
         { slot: 'lock', step: 'bind', label: twist ? 'CA' : 'Tacky PVA' },
         twist ? k.ca : k.glueMl,
-        quotient(bundlesOf, startedOf(task)),
+        product(quotient(bundlesOf, startedOf(task)), fact('height', piece.heightMm, 'mm')),
       ),
-      fixedUse(task, { slot: 'adhesive', step: 'leaf', label: 'Adhesive' }, k.adhesiveMl),
+      fixedUse(
+        task,
+        { slot: 'adhesive', step: 'leaf', label: 'Adhesive' },
+        k.adhesiveMl,
+        fact('its side', piece.sideAreaCm2, 'cm²'),
+      ),
       flockUse(task, {
         slot: 'leaf',
         step: 'leaf',
@@ -148,7 +153,14 @@ export const fieldFibre: PlantMethod = {
         sticks: k.sticks,
       }),
       ...(flowers
-        ? [fixedUse(task, { slot: 'flower', step: 'leaf', label: 'Flower powder' }, k.flowerG)]
+        ? [
+            fixedUse(
+              task,
+              { slot: 'flower', step: 'leaf', label: 'Flower powder' },
+              k.flowerG,
+              fact('height', piece.heightMm, 'mm'),
+            ),
+          ]
         : []),
     ]
     const atOnce = Math.max(1, Math.floor(twist ? value(k.clamps) / 2 : 3)) * value(k.each)
@@ -184,7 +196,7 @@ export const fieldFibre: PlantMethod = {
           id: 'trim',
           title: 'Squash open, trim',
           text: 'Press it open on the bench, spread the stems to all sides, trim to uneven lengths.',
-          hands: hands(value(k.trimSec)),
+          hands: hands(value(k.trimSec) * Math.max(0.4, piece.heightMm / 18)),
           tools: ['scissors'],
           cautions: ['wire-and-blades'],
           faults: ['one-sided'],
@@ -193,7 +205,7 @@ export const fieldFibre: PlantMethod = {
           id: 'leaf',
           title: 'Leaf over a dish',
           text: `A light mist of adhesive: too much clogs the stems. Tilt it forward, leaf over the dish${flowers ? '; the top dipped in flower while wet' : ''}.`,
-          hands: hands(value(k.leafSec), 60),
+          hands: hands(value(k.leafSec) * Math.max(0.4, piece.heightMm / 18), 60),
           within: open(task, 'spray-adhesive'),
           wait: sets(task, 'spray-adhesive', 'Let it set'),
           tools: ['catch tray'],

@@ -33,8 +33,9 @@ const k = coefficients('flowering-tuft', {
   glueMl: amount('PVA in a dot, for a cm² of foot', 0.1, 'ml/cm²'),
   fibres: amount('fibres on a cm²', 700, '/cm²'),
   sticks: share('sticks, of what is thrown', 0.3),
-  powderG: amount('flower powder on a tuft', 0.01, 'g'),
-  tipMl: amount('glue on its tips', 0.005, 'ml'),
+  dipped: share('of its fibre, tips that are dipped', 0.4),
+  powderG: amount('flower powder to a gram of dipped fibre', 2, 'g/g', 'memory', 'at most'),
+  tipMl: amount('glue on its tips, for a cm² of foot', 0.05, 'ml/cm²'),
   stems: amount('stem fibres in a tuft', 3, 'piece', 'memory', 'two or three'),
   dotSec: seconds('dot and fibre', 3),
   dipSec: seconds('glue on tips, dip inverted', 5),
@@ -140,6 +141,16 @@ export const floweringTuft: PlantMethod = {
     const dip = onStems ? 'stems' : 'dip'
     const stem = onStems ? task.fill('stems').parts[0]?.material : undefined
     const stemOf = stem?.of.stuff === 'fibre' ? stem.of : { lengthMm: piece.heightMm, dtex: USUAL_DTEX }
+    const fibre = task.fill('fibre').parts[0]?.material.of
+    const bladeOf = fibre?.stuff === 'fibre' ? fibre : { lengthMm: piece.heightMm, dtex: USUAL_DTEX }
+    const standing = product(
+      fibreMass(
+        task.input(k.fibres),
+        property('length of the blades', bladeOf.lengthMm, 'mm', 'stock'),
+        property('linear density of the blades', bladeOf.dtex, 'dtex'),
+      ),
+      foot,
+    )
     const uses = [
       use(task, {
         slot: 'backing',
@@ -148,7 +159,7 @@ export const floweringTuft: PlantMethod = {
         each: product(above, task.input(k.backing)),
       }),
       fixedUse(task, { slot: 'pva', step: 'tufts', label: 'PVA in the dot' }, k.glueMl, foot),
-      fixedUse(task, { slot: 'pva', step: dip, label: 'PVA on the tips' }, k.tipMl),
+      fixedUse(task, { slot: 'pva', step: dip, label: 'PVA on the tips' }, k.tipMl, foot),
       ...fibreUses(task, {
         slot: 'fibre',
         step: 'tufts',
@@ -171,7 +182,12 @@ export const floweringTuft: PlantMethod = {
             }),
           ]
         : []),
-      fixedUse(task, { slot: 'flower', step: dip, label: 'Flower powder' }, k.powderG),
+      fixedUse(
+        task,
+        { slot: 'flower', step: dip, label: 'Flower powder' },
+        k.powderG,
+        product(standing, task.input(k.dipped)),
+      ),
     ]
     // A tuft without flowers here and there, and low ones between the tall. From memory.
     const flowered = {

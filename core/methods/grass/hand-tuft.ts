@@ -26,7 +26,7 @@ const k = coefficients('hand-tuft', {
   spoilage: share('spoilage', 0.12),
   glueMl: amount('PVA in a mound, for a cm² of foot', 0.15, 'ml/cm²'),
   fibreG: amount('fibre in a tweezered ball, for a cm² of foot', 0.035, 'g/cm²'),
-  sealMl: amount('hairspray so that it does not shed', 0.15, 'ml'),
+  sealMl: amount('hairspray so that it does not shed, for a cm² of circle', 0.1, 'ml/cm²'),
   setSec: seconds('mound, ball of fibre, tease', 35),
   sealSec: seconds('seal', 4),
   openSec: staysOpen('pva', 'PVA stays open'),
@@ -91,7 +91,7 @@ export const handTuft: PlantMethod = {
             }),
             material,
           }))),
-      fixedUse(task, { slot: 'seal', step: 'seal', label: 'Hairspray' }, k.sealMl),
+      fixedUse(task, { slot: 'seal', step: 'seal', label: 'Hairspray' }, k.sealMl, aboveOf(task)),
     ]
     return {
       uses,
@@ -103,7 +103,7 @@ export const handTuft: PlantMethod = {
           id: 'set',
           title: 'Mound, ball of fibre',
           text: 'A mound of PVA on the release sheet. Take a pinch of fibre by tweezers, rolled between two fingers to a ball, press its foot in and tease the rest up; pull away what lies.',
-          hands: hands(value(k.setSec), 60),
+          hands: hands(value(k.setSec) * Math.max(0.4, task.piece.heightMm / 6), 60),
           within: open(task, 'pva', { by: k.openSec, what: 'a mound of PVA' }),
           wait: sets(task, 'pva', 'Dry through, overnight', { by: k.dryMin }),
           tools: ['tweezers'],

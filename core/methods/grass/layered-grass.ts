@@ -7,6 +7,7 @@ import {
   hands,
   inspectStep,
   judge,
+  longestFor,
   open,
   partCm2,
   patchParts,
@@ -88,22 +89,15 @@ function touches({ value }: PlantTask, cm2: number): NonNullable<StepDraft['deal
   }
 }
 
-function layerStep(
-  task: PlantTask,
-  uses: readonly Use[],
-  layer: GrassLayer,
-  place: number,
-  cm2: number,
-): StepDraft {
+function layerStep(task: PlantTask, layer: GrassLayer, place: number, cm2: number): StepDraft {
   const { value } = task
   const id = layerSlot(place)
-  const share = layer.glue === 'all over' ? 1 : layer.glue === 'mid-patch' ? 0.7 : 0.5
-  const openHands = value(k.setUpSec) + value(k.patchSec) * cm2 * share
+  const openHands = value(k.setUpSec) + value(layer.glue === 'tips only' ? k.tipSec : k.patchSec) * cm2
   return staticStep({
     id,
     title: titleOf(layer, place),
-    text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off. Then the vacuum through a stocking, against the wind that you want; tip it back into this tone’s jar.`,
-    hands: hands(openHands + value(k.vacuumSec) * cm2, 60),
+    text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off.`,
+    hands: hands(openHands, value(k.refillSec)),
     within: open(task, 'medium', { by: k.openSec }),
     atOnce: {
       count: 1,
@@ -111,12 +105,26 @@ function layerStep(
       what: `One patch of ${plainNumber(cm2, 0)} cm² while the glue is open.`,
     },
     wait: sets(task, 'medium', 'Let the layer dry', { by: k.dryMin }),
-    tools: ['brush', 'vacuum', 'paper'],
-    back: backOf(uses, id),
+    tools: ['brush', 'paper'],
     ...(layer.glue === 'tips only' ? { deal: touches(task, cm2) } : {}),
-    faults: ['skinned-glue', 'lying-fibres', 'lost-fibre', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
+    faults: ['skinned-glue', 'lying-fibres', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
     passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
   })
+}
+
+/** What is loose is lifted when the layer is dry, never out of wet glue; and combed, where a wind is wanted. */
+function vacuumStep(task: PlantTask, uses: readonly Use[], place: number, cm2: number): StepDraft {
+  const combs = task.choice('comb') !== 'upright'
+  return {
+    id: `vacuum-${place + 1}`,
+    title: combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still',
+    text: `Through a stocking, ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
+    hands: hands(task.value(k.vacuumSec) * cm2, 30),
+    tools: ['vacuum', 'paper'],
+    back: backOf(uses, layerSlot(place)),
+    cautions: ['dust'],
+    faults: ['lost-fibre'],
+  }
 }
 
 /** Falls of several tones that can't be parted: what is swept up of what did not come back. */
@@ -180,6 +188,7 @@ export const layeredGrass: PlantMethod = {
       wish: {
         stuff: 'fibre' as const,
         lengthMm: layer.lengthMm,
+        mostMm: longestFor(Math.max(layer.lengthMm, job.piece.sward.heightMm)),
         colour: job.piece.sward.colours[layer.tone],
       },
       mayShare: true,
@@ -216,7 +225,7 @@ export const layeredGrass: PlantMethod = {
       cuts: [],
       yields: mixedFall(task, uses),
       steps: stepsWith(uses, [
-        ...layers.map((layer, i) => layerStep(task, uses, layer, i, cm2)),
+        ...layers.flatMap((layer, i) => [layerStep(task, layer, i, cm2), vacuumStep(task, uses, i, cm2)]),
         sealStep(task, cm2),
         {
           ...inspectStep(task, 'Soil partly seen, the longest stems fewest, no shine at low light.', [

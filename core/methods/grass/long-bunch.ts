@@ -9,6 +9,7 @@ import {
   judge,
   minutes,
   open,
+  plantedOf,
   seconds,
   sets,
   share,
@@ -24,9 +25,11 @@ const k = coefficients('long-bunch', {
   spoilage: share('spoilage', 0.05),
   footMm: amount('foot below the ground', 5, 'mm'),
   fibreG: amount('fibre, for each mm of height and mm of width', 0.00035, 'g/mm²'),
-  tapeMm: amount('tape around its foot', 25, 'mm'),
-  ca: amount('CA at its foot', 0.05, 'ml'),
-  pvaMl: amount('PVA in its hole and at its foot', 0.2, 'ml'),
+  tapeMm: amount('tape around its foot, of its width', 2.5, 'mm/mm'),
+  ca: amount('CA at its foot, for each mm of width', 0.005, 'ml/mm'),
+  pvaMl: amount('PVA in its hole, for each mm of width', 0.015, 'ml/mm'),
+  footMl: amount('PVA in the dilute at its foot, for each mm of width', 0.005, 'ml/mm'),
+  footG: amount('foam around its foot, for each mm of width', 0.004, 'g/mm'),
   bindSec: seconds('pinch, bind, CA, trim', 60),
   plantSec: seconds('hole, glue, set', 25),
   splaySec: seconds('splay, stiffen, hide the foot', 40),
@@ -96,21 +99,35 @@ export const longBunch: PlantMethod = {
       ? [{ id: 'ca', label: 'CA', wish: { stuff: 'liquid' as const, liquid: 'ca' as const } }]
       : []),
     { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    {
+      id: 'foot',
+      label: 'Foam around the foot',
+      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.sward.colours.base },
+    },
   ],
   work(task) {
     const { value, piece } = task
     const withCa = task.choice('foot') === 'ca'
     const length = sum(fact('height', piece.heightMm, 'mm'), task.input(k.footMm))
+    const width = fact('width', piece.crownWidthMm, 'mm')
     const uses = [
       use(task, {
         slot: 'hank',
         step: 'bind',
         label: 'Long fibre',
-        each: product(length, fact('width', piece.crownWidthMm, 'mm'), task.input(k.fibreG)),
+        each: product(length, width, task.input(k.fibreG)),
       }),
-      fixedUse(task, { slot: 'tape', step: 'bind', label: 'Tape' }, k.tapeMm),
-      ...(withCa ? [fixedUse(task, { slot: 'ca', step: 'bind', label: 'CA' }, k.ca)] : []),
-      fixedUse(task, { slot: 'pva', step: 'plant', label: 'PVA' }, k.pvaMl),
+      fixedUse(task, { slot: 'tape', step: 'bind', label: 'Tape' }, k.tapeMm, width),
+      ...(withCa ? [fixedUse(task, { slot: 'ca', step: 'bind', label: 'CA' }, k.ca, width)] : []),
+      use(task, {
+        slot: 'pva',
+        step: 'plant',
+        label: 'PVA',
+        each: product(width, task.input(k.pvaMl)),
+        total: product(width, task.input(k.pvaMl), plantedOf(task)),
+      }),
+      fixedUse(task, { slot: 'pva', step: 'splay', label: 'PVA, to be thinned' }, k.footMl, width),
+      fixedUse(task, { slot: 'foot', step: 'splay', label: 'Foam around the foot' }, k.footG, width),
     ]
     return {
       uses,
@@ -129,6 +146,7 @@ export const longBunch: PlantMethod = {
           cautions: withCa ? ['ca', 'wire-and-blades'] : ['wire-and-blades'],
           faults: ['brush-foot'],
         },
+        inspectStep(task, 'Three-dimensional, no two tops level.', ['brush-foot']),
         {
           id: 'plant',
           title: 'Plant',
@@ -145,9 +163,9 @@ export const longBunch: PlantMethod = {
           hands: hands(value(k.splaySec)),
           wait: sets(task, 'dilute-pva', 'Let it dry clear'),
           tools: ['tissue'],
+          passes: 'Foot hidden, lean varied.',
           faults: ['brush-foot', 'white-puddles'],
         },
-        inspectStep(task, 'Foot hidden, lean varied.', ['brush-foot']),
       ]),
     }
   },

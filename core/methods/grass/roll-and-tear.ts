@@ -30,6 +30,7 @@ import {
   quotient,
   rest,
   rounded,
+  sum,
   type Expression,
 } from '../../quantities'
 
@@ -38,6 +39,7 @@ const k = coefficients('roll-and-tear', {
   patchCm2: amount('worked at once, at most', 1000, 'cm²', 'memory', '0.1 m²'),
   hanks: amount('hanks on 100 cm²', 3, 'piece'),
   hankG: amount('fibre of a hank, for each mm of its height', 0.012, 'g/mm'),
+  again: share('second round, smaller patches, of the first', 0.4),
   adhesiveMl: amount('spray adhesive in random strokes', 0.012, 'ml/cm²'),
   earthG: amount('earth over bare glue', 0.05, 'g/cm²'),
   fixMl: amount('hairspray on what shines', 0.006, 'ml/cm²'),
@@ -129,13 +131,28 @@ export const rollAndTear: PlantMethod = {
         slot,
         step: 'stage',
         label,
-        each: product(hanks, fact('height', piece.heightMm, 'mm'), task.input(k.hankG), part),
+        each: product(
+          hanks,
+          fact('height', piece.heightMm, 'mm'),
+          task.input(k.hankG),
+          part,
+          sum(ONE, task.input(k.again)),
+        ),
       })
+    const less = product(area, task.input(k.again))
+    const again = value(k.again)
     const uses = [
       fibre('hank', 'Main tone', mixed ? rest(SECOND) : ONE),
       ...(mixed ? [fibre('second', 'Second tone', SECOND)] : []),
       fixedUse(task, { slot: 'adhesive', step: 'glue', label: 'Spray adhesive' }, k.adhesiveMl, area),
       fixedUse(task, { slot: 'earth', step: 'dab', label: 'Earth over the glue' }, k.earthG, area),
+      fixedUse(
+        task,
+        { slot: 'adhesive', step: 'glue-2', label: 'Spray adhesive, second round' },
+        k.adhesiveMl,
+        less,
+      ),
+      fixedUse(task, { slot: 'earth', step: 'dab-2', label: 'Earth, second round' }, k.earthG, less),
       fixedUse(task, { slot: 'fix', step: 'comb', label: 'Hairspray on shine' }, k.fixMl, area),
     ]
     const openSec = (value(k.tackUntilMin) - value(k.tackMin)) * 60
@@ -204,13 +221,47 @@ export const rollAndTear: PlantMethod = {
         {
           id: 'comb',
           title: 'Comb, earth, fix',
-          text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly. Then a second round of smaller patches in other tones.',
+          text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly.',
           hands: hands(value(k.combSec) * cm2, 60),
           wait: sets(task, 'hairspray', 'Let it set'),
           tools: ['skewer', 'vacuum'],
           ...air,
           cautions: ['spray', 'dust'],
           faults: ['shiny-patches', 'lost-fibre'],
+        },
+        {
+          id: 'glue-2',
+          title: 'Second round: adhesive in smaller patches',
+          text: 'Between and over the first, smaller, in other tones; wait until it no longer threads.',
+          hands: hands(value(k.spraySec) * cm2 * again, 30),
+          wait: {
+            ...wait(value(k.tackMin), 'tack clearing', 'Wait until it is tacky', 'common practice'),
+            mostMin: value(k.tackUntilMin),
+          },
+          ...air,
+          cautions: ['spray'],
+        },
+        {
+          id: 'dab-2',
+          title: 'Dab on, earth',
+          text: 'As before, lighter; earth on every spot of bare glue.',
+          hands: hands((value(k.dabSec) * hanks.value + value(k.earthSec) * cm2) * again),
+          within: within(
+            openSec,
+            `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
+          ),
+          wait: wait(value(k.restMin), 'tack clearing', 'Leave it before combing', 'common practice'),
+          cautions: ['dust'],
+          faults: ['rows', 'shiny-patches'],
+        },
+        {
+          id: 'comb-2',
+          title: 'Comb, vacuum',
+          text: 'Comb with a skewer once more; vacuum lightly.',
+          hands: hands(value(k.combSec) * cm2 * again, 30),
+          tools: ['skewer', 'vacuum'],
+          cautions: ['dust'],
+          faults: ['lost-fibre'],
         },
         inspectStep(task, 'No shine at low light, no rows.', ['rows', 'shiny-patches']),
       ]),

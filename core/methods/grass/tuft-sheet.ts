@@ -107,7 +107,13 @@ export const dotFor = (crownWidthMm: number, spread: number): number =>
 export const dotGapMm = (dot: number): number => Math.max(3, dot * 0.8)
 const dotMm = ({ piece, value }: PlantTask): number => dotFor(piece.crownWidthMm, value(k.spread))
 
-function suits({ piece, kind }: PlantJob): Suit {
+/** From so many on, tuft by tuft is not how makers do it. Our estimate. */
+const TOO_MANY = 20_000
+/** At this ratio and below this height a single plant is sprinkled, not made. Common practice. */
+const SPRINKLED = { ratio: 200, mm: 3 }
+
+function suits(job: PlantJob): Suit {
+  const { piece, kind } = job
   const reasonsFor: string[] = []
   const reasonsAgainst: string[] = []
   if (piece.habit === 'grass' || piece.habit === 'reed')
@@ -128,7 +134,17 @@ function suits({ piece, kind }: PlantJob): Suit {
   if (piece.heightMm < 1.5) reasonsAgainst.push('lower than the shortest fibre: a mat would do')
   if (piece.crownWidthMm > LARGEST_DOT_MM * k.spread.value * 1.3)
     reasonsAgainst.push('wider than one dot makes: set several side by side')
-  const wrong = !isBladed(piece) || piece.heightMm > LONGEST_FIBRE_MM * 1.6 || piece.heightMm < 1
+  const tufts =
+    job.kind === 'pieces' ? job.pieces : job.kind === 'area' ? (job.areaCm2 * 0.55) / piece.topAreaCm2 : 0
+  const silly = tufts > TOO_MANY
+  if (silly)
+    reasonsAgainst.push(
+      `about ${Math.round(tufts / 1000) * 1000} tufts, one by one: lay it in layers, tufts at its edges`,
+    )
+  const sprinkled = piece.realRatio >= SPRINKLED.ratio && piece.heightMm < SPRINKLED.mm
+  if (sprinkled) reasonsAgainst.push('at this scale single plants are sprinkled: turf in covers')
+  const wrong =
+    silly || sprinkled || !isBladed(piece) || piece.heightMm > LONGEST_FIBRE_MM * 1.6 || piece.heightMm < 1
   const right = (piece.habit === 'grass' || piece.habit === 'reed') && reasonsAgainst.length === 0
   return {
     verdict: wrong ? 'unsuited' : right ? 'suits' : 'possible',

@@ -1,6 +1,5 @@
 import {
   amount,
-  areaParts,
   backOf,
   coefficients,
   dries,
@@ -13,6 +12,7 @@ import {
   judge,
   open,
   partCm2,
+  patchParts,
   seconds,
   sets,
   share,
@@ -21,12 +21,13 @@ import {
   stepsWith,
   type PlantJob,
   type PlantMethod,
+  type StepDraft,
 } from '../../makeup'
 import { fact, number, product, quotient, rest, type Expression } from '../../quantities'
 
 const k = coefficients('verge', {
   spoilage: share('spoilage', 0),
-  patchCm2: amount('glued at once, at most', 150, 'cm²', 'memory', 'dots and strips skin soon'),
+  setUpSec: seconds('clip on and switch on', 30),
   dotted: share('share of the ground that gets dots and strips', 0.4),
   glueMl: amount('quick glue in dots and strips, for a cm² of ground', 0.02, 'ml/cm²'),
   fibres: amount('fibres on a glued cm²', 350, '/cm²'),
@@ -36,6 +37,10 @@ const k = coefficients('verge', {
   dotSec: amount('dots, strips and fibre, for each cm²', 1.4, 's/cm²'),
   openSec: staysOpen('medium'),
   dryMin: dries('medium', 'fast matt medium dries'),
+  bushOn: share('share under bushes', 0.03),
+  bushG: amount('clump where bushes stand', 0.08, 'g/cm²'),
+  bushGlueMl: amount('PVA where bushes stand', 0.1, 'ml/cm²'),
+  bushSec: amount('bushes, for each cm² of the patch', 0.2, 's/cm²'),
   dryBrushMl: amount('dry-brushed paint', 0.002, 'ml/cm²'),
   dryBrushSec: amount('dry-brush, for each cm²', 0.5, 's/cm²'),
 })
@@ -84,7 +89,8 @@ export const verge: PlantMethod = {
   ],
   spoilage: k.spoilage,
   suits,
-  parts: (job, read) => areaParts(job, read, k.patchCm2),
+  parts: (job, read) =>
+    patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.dotSec }),
   slots: ({ piece }, choice) => [
     { id: 'glue', label: 'Fast matt medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } },
     {
@@ -106,6 +112,13 @@ export const verge: PlantMethod = {
       label: 'Edges, longest',
       wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.sward.colours.straw },
     },
+    {
+      id: 'bush',
+      label: 'Clump for bushes',
+      wish: { stuff: 'foam', form: 'clump', grainMm: 5, colour: piece.tones.shade },
+      optional: true,
+    },
+    { id: 'bush-glue', label: 'PVA under the bushes', wish: { stuff: 'liquid', liquid: 'pva' } },
     ...(choice('accent') === 'none'
       ? []
       : [
@@ -138,26 +151,63 @@ export const verge: PlantMethod = {
         sticks: k.sticks,
       })
     const accent = task.choice('accent') !== 'none'
+    const bushes = task.fill('bush').parts.length > 0
+    const bushy = product(area, task.input(k.bushOn))
     const uses = [
       fixedUse(task, { slot: 'glue', step: 'first', label: 'Glue in dots and strips' }, k.glueMl, area),
       ...tone('first', 'First tone', half),
       ...tone('second', 'Second tone', half),
       ...tone('edge', 'Edges', edges),
+      ...(bushes
+        ? [
+            fixedUse(task, { slot: 'bush', step: 'bushes', label: 'Clump for bushes' }, k.bushG, bushy),
+            fixedUse(
+              task,
+              { slot: 'bush-glue', step: 'bushes', label: 'PVA under the bushes' },
+              k.bushGlueMl,
+              bushy,
+            ),
+          ]
+        : []),
       ...(accent ? [fixedUse(task, { slot: 'tips', step: 'tips', label: 'Tips' }, k.dryBrushMl, area)] : []),
     ]
     const pass = (id: string, title: string, text: string, part: number) =>
       staticStep({
         id,
         title,
-        text: `${text} Earth lead on, applicator about 10 mm off. Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.`,
-        hands: hands(value(k.paperSec) / 3 + value(k.dotSec) * cm2 * part, 60),
+        text: `${text} Earth lead on, applicator about 10 mm off.`,
+        hands: hands(value(k.paperSec) / 6 + value(k.dotSec) * cm2 * part, 60),
         within: open(task, 'medium', { by: k.openSec, what: 'a dot of quick glue', tail: 'work fast' }),
         atOnce: { count: 1, because: 'window', what: `One patch of ${Math.round(cm2)} cm².` },
         wait: sets(task, 'medium', 'Let it dry', { by: k.dryMin }),
-        tools: ['paper', 'skewer', 'vacuum'],
-        back: backOf(uses, id),
-        faults: ['skinned-glue', 'lost-fibre', 'lying-fibres'],
+        tools: ['paper', 'skewer'],
+        faults: ['skinned-glue', 'lying-fibres'],
       })
+    // Never into wet glue: when the tone is dry.
+    const lift = (id: string): StepDraft => ({
+      id: `${id}-back`,
+      title: 'Lift the paper, vacuum',
+      text: 'Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.',
+      hands: hands(value(k.paperSec) / 6, 30),
+      tools: ['vacuum'],
+      back: backOf(uses, id),
+      cautions: ['dust'],
+      faults: ['lost-fibre'],
+    })
+    const bushSteps: StepDraft[] = bushes
+      ? [
+          {
+            id: 'bushes',
+            title: 'Bushes',
+            text: 'Torn clump in PVA at walls and posts, few and in groups; then it dries.',
+            hands: hands(value(k.bushSec) * cm2, 30),
+            within: open(task, 'pva'),
+            wait: sets(task, 'pva', 'Let them hold'),
+            tools: ['tweezers'],
+            faults: ['balls', 'white-puddles'],
+          },
+        ]
+      : []
     return {
       uses,
       pours: [],
@@ -170,13 +220,17 @@ export const verge: PlantMethod = {
           'Paper over the neighbours and over the wheel tracks. A strip of dots down the middle and at the sides, none of them in line.',
           0.4,
         ),
+        lift('first'),
+        ...bushSteps,
         pass('second', 'Second tone', 'Fewer dots between the first, one tone on.', 0.3),
+        lift('second'),
         pass(
           'edge',
           'Edges, longest',
           'The longest at walls, posts and ditch, where no wheel and no scythe comes.',
           0.3,
         ),
+        lift('edge'),
         accent && {
           id: 'tips',
           title: 'Dry-brush the tips',

@@ -58,7 +58,7 @@ const covers: readonly Cover[] = [
   {
     step: 'earth',
     slot: 'earth',
-    label: 'Dark earth',
+    label: 'Fine dark earth',
     wish: { stuff: 'powder', powder: 'soil', colour: '#5c4a34' },
     rate: k.earthG,
   },
@@ -162,19 +162,19 @@ export const plantedBed: PlantMethod = {
         {
           id: 'earth',
           title: 'Outline and earth',
-          text: 'Pencil the outline on the board, a coin for circles. PVA inside it, dark earth on it, pressed in with a dry brush to a clean edge. Dry, then vacuum once.',
+          text: 'Pencil the outline on the board, a coin for circles. PVA inside it, dark earth on it, pressed in with a dry brush to a clean edge.',
           hands: hands(value(k.earthSec) * cm2, 30),
           within: open(task, 'pva'),
           atOnce: { count: 1, because: 'window', what: 'Bed by bed.' },
           wait: wait(task.dryMin(value(k.dryMin)), 'open film', 'Dry before the vacuum'),
-          tools: ['pencil', 'brush', 'vacuum'],
+          tools: ['pencil', 'brush'],
           cautions: ['dust'],
           faults: ['tide-line'],
         },
         {
           id: 'plants',
           title: 'Plants',
-          text: `${count} to a bed of ${Math.round(cm2)} cm²: a dab of PVA each, a pinch of foam, the tall ones inside or at the wall; earth stays seen between them.`,
+          text: `Vacuum the dry earth once. ${count} to a bed of ${Math.round(cm2)} cm²: a dab of PVA each, a pinch of foam, the tall ones inside or at the wall; earth stays seen between them.`,
           hands: hands(value(k.plantSec) * count, 30),
           within: open(task, 'pva'),
           atOnce: {

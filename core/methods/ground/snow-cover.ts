@@ -33,7 +33,6 @@ const k = coefficients('snow-cover', {
   stemGlueMl: amount('matt medium under the stems', 0.02, 'ml/cm²'),
   sticks: share('sticks, of what is thrown', 0.4),
   glueMl: amount('PVA under the snow', 0.05, 'ml/cm²'),
-  depthMm: amount('depth of the snow at the model', 1, 'mm'),
   lost: share('lost, of the powder that is sieved', 0.15),
   stemSec: amount('glue and fibre, for each cm² of stems', 2, 's/cm²'),
   snowSec: amount('glue and powder, for each cm²', 0.8, 's/cm²'),
@@ -80,7 +79,18 @@ export const snowCover: PlantMethod = {
     manner: 'tuft',
   },
   coefficients: Object.values(k),
-  options: [],
+  options: [
+    {
+      id: 'depth',
+      name: 'Snow lies',
+      choices: [
+        { id: '15', name: '15 cm deep', words: 'real depth: as after a night of snow' },
+        { id: '5', name: '5 cm', words: 'a cover that grass comes through' },
+        { id: '10', name: '10 cm', words: 'tracks show the ground' },
+        { id: '30', name: '30 cm', words: 'deep: stones and low plants are gone' },
+      ],
+    },
+  ],
   spoilage: k.spoilage,
   suits,
   parts: (job, read) => areaParts(job, read, k.patchCm2),
@@ -112,6 +122,10 @@ export const snowCover: PlantMethod = {
       sticks: k.sticks,
     })
     const snow = task.fill('snow').parts[0]?.material
+    const deep = quotient(
+      fact('real depth', Number(task.choice('depth')) * 10, 'mm', 'line'),
+      fact('ratio', task.piece.realRatio, ''),
+    )
     const bulk = property('bulk density', snow?.bulkGPerMl ?? BULK_G_PER_ML, 'g/ml', 'memory', snow?.name)
     const uses = [
       fixedUse(task, { slot: 'stem-glue', step: 'stems', label: 'Matt medium' }, k.stemGlueMl, stems),
@@ -122,10 +136,7 @@ export const snowCover: PlantMethod = {
         step: 'snow',
         label: 'Snow powder',
         // Powder that stays as deep as wished, and what is lost over it.
-        each: quotient(
-          product(ground, quotient(task.input(k.depthMm), MM_IN_CM), bulk),
-          rest(task.input(k.lost)),
-        ),
+        each: quotient(product(ground, quotient(deep, MM_IN_CM), bulk), rest(task.input(k.lost))),
       }),
     ]
     return {

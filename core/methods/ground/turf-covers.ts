@@ -1,6 +1,5 @@
 import {
   amount,
-  areaParts,
   coefficients,
   exampleArea,
   examplePiece,
@@ -10,10 +9,12 @@ import {
   minutes,
   open,
   partCm2,
+  patchParts,
   sealingPours,
   sealingSlots,
   sealingStep,
   sealingUses,
+  seconds,
   share,
   staysOpen,
   stepsWith,
@@ -27,7 +28,8 @@ import { coverSlots, coverUses, EARTH, foamWish, liquidWish, type Cover } from '
 
 const k = coefficients('turf-covers', {
   spoilage: share('spoilage', 0),
-  patchCm2: amount('worked at once, at most', 600, 'cm²'),
+  setUpSec: seconds('stage the covers', 30),
+  wetSec: amount('glue and four covers, for each cm²', 0.75, 's/cm²'),
   glueMl: amount('glue under the turf', 0.03, 'ml/cm²'),
   baseG: amount('fine foam, base green', 0.012, 'g/cm²'),
   earthG: amount('earth tone, dusted', 0.02, 'g/cm²'),
@@ -36,13 +38,13 @@ const k = coefficients('turf-covers', {
   darkOn: share('share at feet, sides and rock', 0.2),
   clumpG: amount('clump foam, where bushes stand', 0.08, 'g/cm²'),
   clumpOn: share('share under low bushes', 0.05),
+  clumpGlueMl: amount('PVA where bushes stand', 0.1, 'ml/cm²'),
   lightG: amount('light coarse foam', 0.015, 'g/cm²'),
   lightOn: share('share that is lighter, on top', 0.2),
   lichenG: amount('lichen, where gaps are', 0.05, 'g/cm²'),
   lichenOn: share('share filled with lichen', 0.03),
   fibreG: amount('thin fibre, teased', 0.004, 'g/cm²'),
   fibreOn: share('share with thin fibre', 0.1),
-  throwSec: amount('a cover, for each cm²', 0.25, 's/cm²'),
   bushSec: amount('bushes, light foam, lichen, fibre, for each cm²', 0.8, 's/cm²'),
   openSec: staysOpen('pva', 'PVA stays open'),
   solidMin: minutes('until it is fully solid', 720),
@@ -69,6 +71,14 @@ const covers = ({ tones }: Piece): Cover[] => [
     rate: k.clumpG,
     on: k.clumpOn,
     optional: true,
+  },
+  {
+    step: 'growth',
+    slot: 'glue',
+    label: 'PVA under the bushes',
+    wish: liquidWish('pva'),
+    rate: k.clumpGlueMl,
+    on: k.clumpOn,
   },
   {
     step: 'growth',
@@ -138,7 +148,8 @@ export const turfCovers: PlantMethod = {
   options: [],
   spoilage: k.spoilage,
   suits,
-  parts: (job, read) => areaParts(job, read, k.patchCm2),
+  parts: (job, read) =>
+    patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.wetSec }),
   slots: ({ piece }) => [...coverSlots(covers(piece)), ...sealingSlots],
   work(task) {
     const { value, piece } = task
@@ -159,7 +170,7 @@ export const turfCovers: PlantMethod = {
           id: 'base',
           title: 'Base green, earth, dark',
           text: 'PVA over the patch. Base green from a cup, not a shaker; earth tone where feet and water go; dark coarse foam at the foot of slopes, around rock, under what will stand there. Lighter on top, never evenly.',
-          hands: hands(value(k.throwSec) * cm2 * 4, 90),
+          hands: hands(value(k.setUpSec) + value(k.wetSec) * cm2, 90),
           within: open(task, 'pva', { by: k.openSec }),
           atOnce: { count: 1, because: 'window', what: 'Patch by patch; torn, overlapping edges.' },
           tools: ['brush'],

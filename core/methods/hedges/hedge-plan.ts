@@ -86,6 +86,18 @@ export const sheetOf = (material: Material | undefined): { widthMm: number; heig
 export const layersAcross = (job: Pick<HedgeJob, 'piece'>, value: Value): number =>
   Math.max(1, Math.round(job.piece.crownWidthMm / value(t.thickMm)))
 
+/** A strip can't be sliced thinner than this without falling apart, mm. Our estimate. */
+const THINNEST_SLICE_MM = 5
+/** A strip is sliced where it is thicker than the hedge by this. Our estimate. */
+const WORTH_SLICING = 1.4
+
+/** Strips that one of the sheet's thickness is sliced to where the hedge is thinner: of 20 mm, two for one of 10.5. */
+export function slicesOf(job: Pick<HedgeJob, 'piece'>, value: Value): number {
+  const [thick, wanted] = [value(t.thickMm), job.piece.crownWidthMm]
+  if (thick < wanted * WORTH_SLICING) return 1
+  return Math.max(1, Math.min(Math.round(thick / wanted), Math.floor(thick / THINNEST_SLICE_MM)))
+}
+
 /** Strips that are laid and cut one by one; of more, a part is worked out, and the rest goes on in the same way. */
 const MOST_STRIPS = 400
 
@@ -113,13 +125,16 @@ export function stripPlanOf(
     kerfMm: value(t.kerfMm),
   })
   const times = wholeMm / Math.max(1e-9, lengthOf(runs) * someLayers)
-  const rows = Math.ceil(plan.cut.rods.length * times - 1e-9)
-  return { ...plan, times, rows, sheets: Math.ceil(rows / plan.rowsPerSheet) }
+  const slices = slicesOf(job, value)
+  const rows = Math.ceil((plan.cut.rods.length * times) / slices - 1e-9)
+  return { ...plan, times, slices, rows, sheets: Math.ceil(rows / plan.rowsPerSheet) }
 }
 
 /** The strips that were laid, and how many times as many the whole hedge takes. */
 export interface HedgeStrips extends StripPlan {
   readonly times: number
+  /** Thinner strips that each is sliced to. */
+  readonly slices: number
   /** Rows of the sheet that are cut for the whole hedge. */
   readonly rows: number
 }

@@ -26,7 +26,7 @@ import {
 import { fact, product, quotient } from '../../quantities'
 import { counted } from '../../units'
 import { trimmedFigures as k } from './hedge-figures'
-import { layersAcross, sheetOf, stripPlanOf } from './hedge-plan'
+import { layersAcross, sheetOf, slicesOf, stripPlanOf } from './hedge-plan'
 import { isHedgeWood, notAHedge } from './suits'
 
 function suits(job: PlantJob) {
@@ -42,8 +42,8 @@ function suits(job: PlantJob) {
     ],
     never: [
       notAHedge(job),
-      (piece.heightMm > 120 || piece.heightMm < 4) &&
-        `strips give 5 to 60 mm, this is ${Math.round(piece.heightMm)} mm`,
+      (piece.heightMm > 120 || piece.heightMm < 6) &&
+        `strips give 6 to 60 mm, this is ${Math.round(piece.heightMm)} mm`,
     ],
   })
 }
@@ -55,7 +55,7 @@ export const trimmedHedge: PlantMethod = {
   makes: 'Strips of horsehair cut to the section, joints staggered, leaf on all faces, the top cleaner.',
   kinds: ['length'],
   profile: {
-    sizeMm: [5, 60],
+    sizeMm: [6, 60],
     shows: 'puff',
     effort: 'mass-made',
     handling: 'handled',
@@ -97,7 +97,8 @@ export const trimmedHedge: PlantMethod = {
       job.kind === 'length' && piece.heightMm <= sheet.heightMm
         ? stripPlanOf({ ...job, lengthMm: mm * task.started }, [], value, hair?.material)
         : undefined
-    const rows = plan?.rows ?? across * task.started
+    const slices = job.kind === 'length' ? slicesOf(job, value) : 1
+    const rows = plan?.rows ?? Math.ceil((across * task.started) / slices)
     const sheetCm2 = (sheet.widthMm * Math.min(piece.heightMm, sheet.heightMm)) / 100
     const uses = [
       use(task, {
@@ -147,8 +148,8 @@ export const trimmedHedge: PlantMethod = {
         {
           id: 'cut',
           title: 'Cut to the section',
-          text: `Strips of ${Math.round(piece.heightMm)} mm, ${counted(across, 'layer')} for the width; the dense side inward. Square the top, leave the foot ragged.`,
-          hands: hands(value(k.cutSec) * across, 60),
+          text: `Strips of ${Math.round(piece.heightMm)} mm, ${counted(across, 'layer')} for the width${slices > 1 ? `, each sliced to ${slices} of ${Math.round(value(k.thickMm) / slices)} mm` : ''}; the dense side inward. Square the top, leave the foot ragged.`,
+          hands: hands((value(k.cutSec) * across) / slices + (value(k.sliceSec) * (slices - 1)) / slices, 60),
           tools: ['knife', 'steel rule'],
           cautions: ['wire-and-blades', 'dust'],
         },

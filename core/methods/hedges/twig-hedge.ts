@@ -44,12 +44,12 @@ function suits(job: PlantJob) {
     con: [
       !free && 'clipped to a section it is less work cut from strips',
       piece.heightMm > 55 && `at ${Math.round(piece.heightMm)} mm twigs must be joined`,
-      piece.heightMm < 8 && 'so low, twigs are hardly seen',
     ],
     never: [
       notAHedge(job),
-      (piece.heightMm > 90 || piece.heightMm < 4) &&
-        `twigs give 10 to 55 mm, this is ${Math.round(piece.heightMm)} mm`,
+      piece.heightMm < 12 &&
+        `at ${Math.round(piece.heightMm)} mm holes and twigs are wider than what they stand for: a strip, or mesh along a line`,
+      piece.heightMm > 90 && `twigs give 12 to 55 mm, this is ${Math.round(piece.heightMm)} mm`,
     ],
   })
 }
@@ -92,7 +92,7 @@ export const twigHedge: PlantMethod = {
     'Twigs in holes of a raised bank, teased horsehair worked between them, two scatters, daylight kept.',
   kinds: ['length'],
   profile: {
-    sizeMm: [10, 55],
+    sizeMm: [12, 55],
     shows: 'branches',
     effort: 'made one by one',
     handling: 'protected',
@@ -101,13 +101,35 @@ export const twigHedge: PlantMethod = {
     manner: 'twig',
   },
   coefficients: Object.values(k),
-  options: [],
+  options: [
+    {
+      id: 'bank',
+      name: 'Bank',
+      choices: [
+        {
+          id: 'built',
+          name: 'built',
+          words: 'a low bank of paste along the line, dried before it is drilled',
+        },
+        { id: 'there', name: 'is there', words: 'the ground has its bank already' },
+      ],
+    },
+  ],
   spoilage: k.spoilage,
   suits,
   parts: (job, read) => stretchParts(job, read, k.stretchMm),
   slots: ({ piece }, choice) => [
     { id: 'twigs', label: 'Twigs', wish: { stuff: 'twig', twig: 'stem', heightMm: piece.heightMm } },
     { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
+    ...(choice('bank') === 'built'
+      ? [{ id: 'bank', label: 'Paste for the bank', wish: { stuff: 'liquid', liquid: 'paste' } } as const]
+      : []),
+    {
+      id: 'bushes',
+      label: 'Small sprig bushes',
+      wish: { stuff: 'twig', twig: 'curved-sprig', heightMm: piece.heightMm * 0.6 },
+      optional: true,
+    },
     { id: 'earth', label: 'Earth', wish: { stuff: 'powder', powder: 'soil', colour: '#74603f' } },
     { id: 'cement', label: 'Scenic cement', wish: { stuff: 'liquid', liquid: 'cement' } },
     { id: 'hair', label: 'Rubberised horsehair', wish: { stuff: 'sheet', sheet: 'horsehair' } },
@@ -127,7 +149,20 @@ export const twigHedge: PlantMethod = {
     const side = fact('side of the stretch', (mm * piece.heightMm) / 100, 'cm²')
     const dressed = stretchOf(task)
     const leafy = hasLeaf(piece)
+    const bank = task.choice('bank') === 'built'
+    const bushes = task.fill('bushes').parts.length > 0
     const uses = [
+      ...(bank ? [fixedUse(task, { slot: 'bank', step: 'raise', label: 'Bank' }, k.bankMl, top)] : []),
+      ...(bushes
+        ? [
+            fixedUse(
+              task,
+              { slot: 'bushes', step: 'below', label: 'Small sprig bushes' },
+              k.bushesEach,
+              fact('stretch', mm, 'mm'),
+            ),
+          ]
+        : []),
       use(task, {
         slot: 'twigs',
         step: 'twigs',
@@ -168,10 +203,20 @@ export const twigHedge: PlantMethod = {
       ],
       yields: [],
       steps: stepsWith(uses, [
+        bank && {
+          id: 'raise',
+          title: 'Raise the bank',
+          text: 'Paste along the line, a few mm high, its flanks uneven; a damp brush over it.',
+          hands: hands(value(k.raiseSec) * of200, 60),
+          within: open(task, 'paste'),
+          wait: sets(task, 'paste', 'Dry overnight'),
+          tools: ['old brush'],
+          faults: ['regular-row'],
+        },
         {
           id: 'drill',
-          title: 'Bank, and holes at random',
-          text: `Raise the bank. Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
+          title: 'Holes at random',
+          text: `Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
           hands: hands(value(k.drillSec) * twigs.value, 120),
           tools: ['drill', 'vacuum'],
           cautions: ['drilling', 'dust'],

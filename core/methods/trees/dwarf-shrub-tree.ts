@@ -114,12 +114,17 @@ export const dwarfShrubTree: PlantMethod = {
     {
       id: 'twig-fibre',
       label: choice('twigs') === 'fibre' ? 'Brown fibre for twigs' : 'Cut sisal',
-      wish: { stuff: 'fibre', lengthMm: 12, colour: choice('twigs') === 'fibre' ? '#5a4330' : '#9c8460' },
+      wish: {
+        stuff: 'fibre',
+        how: 'sprinkled',
+        lengthMm: 12,
+        colour: choice('twigs') === 'fibre' ? '#5a4330' : '#9c8460',
+      },
     },
     {
       id: 'short-fibre',
       label: 'Brown fibre, 2.5 mm',
-      wish: { stuff: 'fibre', lengthMm: 2.5, colour: '#5a4330' },
+      wish: { stuff: 'fibre', how: 'sprinkled', lengthMm: 2.5, colour: '#5a4330' },
     },
     { id: 'twig-glue', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
     { id: 'brown', label: 'Brown', wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#5f4a37' } },

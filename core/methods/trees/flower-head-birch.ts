@@ -16,6 +16,9 @@ import {
   open,
   openSecOf,
   piecesUse,
+  pinSlots,
+  pinStep,
+  pinUses,
   seconds,
   sets,
   share,
@@ -137,6 +140,7 @@ export const flowerHeadBirch: PlantMethod = {
     },
     { id: 'scar-paint', label: 'Dark grey', wish: { stuff: 'liquid', liquid: 'paint', colour: '#45423e' } },
     ...dressSlots(piece, dress, choice),
+    ...pinSlots(piece),
   ],
   work(task) {
     const { piece, value } = task
@@ -163,6 +167,7 @@ export const flowerHeadBirch: PlantMethod = {
         label: 'Fine foam',
         each: product(crown, task.input(k.foam)),
       }),
+      ...pinUses(task),
       ...dressUses(task, dress),
       coatUse(task, { slot: 'scar-paint', step: 'scars', label: 'Dark grey' }, k.brushCoat),
     ]
@@ -189,6 +194,7 @@ export const flowerHeadBirch: PlantMethod = {
           tools: ['scissors'],
           cautions: ['wire-and-blades', 'gathering'],
         },
+        pinStep(task),
         {
           id: 'pale',
           title: 'Pale grey, grout in the wet',

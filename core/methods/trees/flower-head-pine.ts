@@ -12,6 +12,9 @@ import {
   open,
   openSecOf,
   piecesUse,
+  pinSlots,
+  pinStep,
+  pinUses,
   seconds,
   sets,
   share,
@@ -98,6 +101,7 @@ export const flowerHeadPine: PlantMethod = {
     },
     { id: 'flock', label: 'Fibre flock', wish: { stuff: 'fibre', lengthMm: 2, colour: piece.tones.base } },
     { id: 'orange', label: 'Upper trunk', wish: { stuff: 'liquid', liquid: 'paint', colour: '#b0713f' } },
+    ...pinSlots(piece),
   ],
   work(task) {
     const { value } = task
@@ -111,6 +115,7 @@ export const flowerHeadPine: PlantMethod = {
         label: 'Heads',
         each: ONE,
       }),
+      ...pinUses(task),
       coatUse(task, { slot: 'brown', step: 'bark', label: 'Brown, twice' }, dressing.paintCoat),
       grams('coffee', 'bark', 'Coffee grounds', k.coffee),
       coatUse(task, { slot: 'green', step: 'crown', label: 'Green' }, k.greenCoat),
@@ -141,6 +146,7 @@ export const flowerHeadPine: PlantMethod = {
           cautions: ['wire-and-blades', 'gathering'],
           faults: ['opaque-head'],
         },
+        pinStep(task),
         {
           id: 'bark',
           title: 'Brown, coffee in the wet, brown mist',

@@ -11,6 +11,9 @@ import {
   hands,
   leafOf,
   materialsAt,
+  pinSlots,
+  pinStep,
+  pinUses,
   seeThroughOf,
   sets,
   snowOption,
@@ -189,6 +192,7 @@ export const mouldedTrunk: PlantMethod = {
         ]
       : []),
     ...snowSlots(choice, { id: 'snow-glue', label: 'Hairspray for the snow' }),
+    ...pinSlots(piece),
   ],
   work(task) {
     const { piece, value } = task
@@ -202,6 +206,7 @@ export const mouldedTrunk: PlantMethod = {
         label: 'Trunks',
         each: ONE,
       }),
+      ...pinUses(task),
       coatUse(
         task,
         { slot: 'adhesive', step: 'coat', label: 'Contact adhesive' },
@@ -236,11 +241,12 @@ export const mouldedTrunk: PlantMethod = {
           ...at('bend'),
           title: 'Twist off and bend',
           text: 'Bend the branches to all sides: as delivered they are flat. Look at it from above; it should be round.',
-          hands: { onceSec: 60, eachSec: value(k.bendSec), origin: 'memory' },
+          hands: { onceSec: 60, eachSec: value(k.bendSec) * size, origin: 'memory' },
           tools: ['cutters'],
           cautions: ['wire-and-blades'],
           faults: piece.habit === 'conifer' ? ['spiral', 'one-sided'] : ['one-sided'],
         }),
+        step({ ...pinStep(task), materialIds: materialsAt(uses, 'pin') }),
         ...(washed
           ? [
               step({

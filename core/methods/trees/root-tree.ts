@@ -16,6 +16,9 @@ import {
   minutes,
   open,
   piecesUse,
+  pinSlots,
+  pinStep,
+  pinUses,
   seconds,
   sets,
   share,
@@ -94,7 +97,7 @@ export const rootTree: PlantMethod = {
     {
       id: 'long-fibre',
       label: 'Brown fibre, 12 mm',
-      wish: { stuff: 'fibre', lengthMm: 12, colour: '#5a4330' },
+      wish: { stuff: 'fibre', how: 'sprinkled', lengthMm: 12, colour: '#5a4330' },
     },
     {
       id: 'twig-glue',
@@ -104,10 +107,11 @@ export const rootTree: PlantMethod = {
     {
       id: 'short-fibre',
       label: 'Brown fibre, 2.5 mm',
-      wish: { stuff: 'fibre', lengthMm: 2.5, colour: '#5a4330' },
+      wish: { stuff: 'fibre', how: 'sprinkled', lengthMm: 2.5, colour: '#5a4330' },
     },
     // The same can serves twigs and leaf.
     ...dressSlots(piece, dress, choice),
+    ...pinSlots(piece),
   ],
   work(task) {
     const { value } = task
@@ -131,6 +135,7 @@ export const rootTree: PlantMethod = {
       per('long-fibre', 'fibre', 'Long fibre', k.longFibre),
       coatUse(task, { slot: 'twig-glue', step: 'twigs', label: 'Spray adhesive' }, dressing.adhesiveCoat),
       per('short-fibre', 'twigs', 'Short fibre', k.shortFibre),
+      ...pinUses(task),
       ...dressUses(task, dress),
     ]
     return {
@@ -149,6 +154,7 @@ export const rootTree: PlantMethod = {
           needs: ['outdoors'],
           cautions: ['water-jet', 'gathering'],
         },
+        pinStep(task),
         {
           id: 'fibre',
           title: 'Long fibre on the branches',
