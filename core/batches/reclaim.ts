@@ -20,8 +20,10 @@ export function reclaimOf(
   if (!step.back?.some((one) => one.materialId === materialId)) return undefined
   const lay = batch.plan.amounts.filter((one) => one.materialId === materialId && one.lies !== undefined)
   const here = lay.find((one) => one.step === step.id)
-  // Where it is tapped off at a step of its own, all of it has been thrown by then.
-  const amount = here ?? lay[0]
+  // Where it is lifted at a step of its own, all that was thrown last before it has been thrown by then.
+  const place = (id = ''): number => batch.plan.steps.findIndex((one) => one.id === id)
+  const before = lay.filter((one) => place(one.step) < place(step.id))
+  const amount = here ?? before.at(-1) ?? lay[0]
   if (amount?.lies === undefined) return undefined
   const share = here ? Math.min(1, Math.max(1, done) / batch.pieces) : 1
   return { thrown: amount.lies * share, back: Math.max(0, amount.lies - amount.quantity) * share }

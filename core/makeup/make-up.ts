@@ -87,9 +87,12 @@ export function startedFor(wanted: number, method: Method, own: OwnValues = NONE
   return figure(started.value - wanted < WORTH_A_SPARE ? asked : roundedUp(started), 'pieces')
 }
 
-/** Good pieces to expect: what is started less spoilage, and of a single piece that one. */
-export const goodOf = (started: number, method: Method, own: OwnValues = NONE): number =>
-  started < 1 ? 0 : Math.max(1, Math.floor(started * (1 - worthOf(method.spoilage, own).value) + 1e-9))
+/** Good pieces to expect: what is started less spoilage; all, where less than half a piece is expected to be lost. */
+export function goodOf(started: number, method: Method, own: OwnValues = NONE): number {
+  const { value } = worthOf(method.spoilage, own)
+  if (started < 1) return 0
+  return started * value < WORTH_A_SPARE ? started : Math.max(1, Math.floor(started * (1 - value) + 1e-9))
+}
 
 /** Works a job out with a method: materials, amounts, mixtures, cuts, by-products, steps, time and cost. */
 export function makeUp(order: MakeUpOrder): MakeUp {

@@ -9,7 +9,9 @@ import {
   partNoun,
   type LinePiece,
   type MakeUp,
+  type Use,
 } from '../../core/makeup'
+import type { Material } from '../../core/stock'
 import { plantMethodById, workedOutWith } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
@@ -167,6 +169,21 @@ function head({ pdf, pen, width }: Sheet, order: CardOrder, members: LinePiece['
   pdf.y += 6
 }
 
+/** What is taken of one material for one purpose, however many coats it goes on in: one row of the card. */
+function takings(all: readonly Use[]): { material: Material; label: string; uses: [Use, ...Use[]] }[] {
+  const rows = new Map<string, { material: Material; label: string; uses: [Use, ...Use[]] }>()
+  for (const use of all) {
+    if (!use.material) continue
+    const key = `${use.slot}|${use.material.id}`
+    const row = rows.get(key)
+    if (row) row.uses.push(use)
+    else rows.set(key, { material: use.material, label: use.label, uses: [use] })
+  }
+  return [...rows.values()].map((row) =>
+    row.uses.length === 1 ? row : { ...row, label: `${row.label} and ${row.uses.length - 1} more` },
+  )
+}
+
 function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
   const row = (name: string, note: string, value: string): void => {
     const y = pdf.y + 2.5
@@ -177,10 +194,14 @@ function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
     rule(pdf, width)
   }
   pen.write(HEADING, 'Amounts', MARGIN, pdf.y)
-  for (const use of up.uses) {
-    if (!use.material) continue
-    const tray = use.lies === undefined ? '' : `, ${amountWords(use.lies)} on the tray`
-    row(use.material.name, `${use.label}: ${amountWords(use.perPiece)} each${tray}`, amountWords(use.total))
+  for (const { material, label, uses } of takings(up.uses)) {
+    const [{ perPiece, total, lies }] = uses
+    const sum = (of: (use: Use) => number): number => uses.reduce((all, use) => all + of(use), 0)
+    const each = { ...perPiece, value: sum((use) => use.perPiece.value) }
+    const onTray = Math.max(...uses.map((use) => use.lies?.value ?? 0))
+    const tray = lies === undefined ? '' : `, ${amountWords({ ...lies, value: onTray })} on the tray`
+    const all = { ...total, value: sum((use) => use.total.value) }
+    row(material.name, `${label}: ${amountWords(each)} each${tray}`, amountWords(all))
   }
   for (const pour of up.pours) {
     pen.write(HEADING, pour.title, MARGIN, pdf.y + 8, { width })
@@ -190,14 +211,19 @@ function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
 }
 
 /** What is cut before it is made, in columns: gauges and lengths, dowels by number. */
-function cuts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
+function cuts({ pdf, pen, height }: Sheet, up: MakeUp, width: number): void {
   if (up.cuts.length === 0) return
-  pen.write(HEADING, 'Cut', MARGIN, pdf.y)
   const columns = up.cuts.length > 8 ? 3 : 1
   const rows = Math.ceil(up.cuts.length / columns)
-  const top = pdf.y
   const ink: Ink = { style: 'text', size: 9.2, colour: INK }
   const line = pen.heightOf(ink, 'Cut', width) + 1
+  const heading = 24
+  if (pdf.y + heading + rows * line > MARGIN + height) {
+    pdf.addPage()
+    pdf.y = MARGIN
+  }
+  pen.write(HEADING, 'Cut', MARGIN, pdf.y)
+  const top = pdf.y
   up.cuts.forEach(({ count, what, lengthMm }, i) => {
     const [column, row] = [Math.floor(i / rows), i % rows]
     pen.write(

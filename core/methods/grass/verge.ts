@@ -204,6 +204,7 @@ export const verge: PlantMethod = {
             within: open(task, 'pva'),
             wait: sets(task, 'pva', 'Let them hold'),
             tools: ['tweezers'],
+            cautions: ['dust'],
             faults: ['balls', 'white-puddles'],
           },
         ]

@@ -16,9 +16,6 @@ import {
   open,
   openSecOf,
   piecesUse,
-  pinSlots,
-  pinStep,
-  pinUses,
   seconds,
   sets,
   share,
@@ -140,7 +137,6 @@ export const flowerHeadBirch: PlantMethod = {
     },
     { id: 'scar-paint', label: 'Dark grey', wish: { stuff: 'liquid', liquid: 'paint', colour: '#45423e' } },
     ...dressSlots(piece, dress, choice),
-    ...pinSlots(piece),
   ],
   work(task) {
     const { piece, value } = task
@@ -167,7 +163,6 @@ export const flowerHeadBirch: PlantMethod = {
         label: 'Fine foam',
         each: product(crown, task.input(k.foam)),
       }),
-      ...pinUses(task),
       ...dressUses(task, dress),
       coatUse(task, { slot: 'scar-paint', step: 'scars', label: 'Dark grey' }, k.brushCoat),
     ]
@@ -189,12 +184,11 @@ export const flowerHeadBirch: PlantMethod = {
         {
           id: 'clean',
           title: 'Leaves, lower branches and point off',
-          text: 'Strip the leaves and lower rays, cut the pointed top off.',
+          text: 'Strip the leaves and lower rays, cut the pointed top off; a centimetre of bare stem stays below as the foot to plant it by.',
           hands: hands(value(k.cleanSec) * slow, 30, 'common practice'),
           tools: ['scissors'],
           cautions: ['wire-and-blades', 'gathering'],
         },
-        pinStep(task),
         {
           id: 'pale',
           title: 'Pale grey, grout in the wet',

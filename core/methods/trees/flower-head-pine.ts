@@ -12,9 +12,6 @@ import {
   open,
   openSecOf,
   piecesUse,
-  pinSlots,
-  pinStep,
-  pinUses,
   seconds,
   sets,
   share,
@@ -101,7 +98,6 @@ export const flowerHeadPine: PlantMethod = {
     },
     { id: 'flock', label: 'Fibre flock', wish: { stuff: 'fibre', lengthMm: 2, colour: piece.tones.base } },
     { id: 'orange', label: 'Upper trunk', wish: { stuff: 'liquid', liquid: 'paint', colour: '#b0713f' } },
-    ...pinSlots(piece),
   ],
   work(task) {
     const { value } = task
@@ -115,7 +111,6 @@ export const flowerHeadPine: PlantMethod = {
         label: 'Heads',
         each: ONE,
       }),
-      ...pinUses(task),
       coatUse(task, { slot: 'brown', step: 'bark', label: 'Brown, twice' }, dressing.paintCoat),
       grams('coffee', 'bark', 'Coffee grounds', k.coffee),
       coatUse(task, { slot: 'green', step: 'crown', label: 'Green' }, k.greenCoat),
@@ -140,13 +135,12 @@ export const flowerHeadPine: PlantMethod = {
         {
           id: 'thin',
           title: 'Thin to open tiers',
-          text: 'Cut whole rays out until the head stands in tiers with sky between them.',
+          text: 'Cut whole rays out until the head stands in tiers with sky between them; a centimetre of bare stem stays below as the foot to plant it by.',
           hands: hands(value(k.thinSec) * slow, 30, 'common practice'),
           tools: ['scissors'],
           cautions: ['wire-and-blades', 'gathering'],
           faults: ['opaque-head'],
         },
-        pinStep(task),
         {
           id: 'bark',
           title: 'Brown, coffee in the wet, brown mist',

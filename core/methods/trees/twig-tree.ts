@@ -44,7 +44,7 @@ const k = coefficients('twig-tree', {
   washCoat: amount('a thin dark wash', 0.004, 'ml/cm²'),
   joinSec: seconds('choose, trim, join, a tree of 180 mm', 300),
   footSec: seconds('paste foot, bark, flange, of a tree of 180 mm', 300),
-  tipsSec: seconds('place a tip', 13, 'common practice', '15 to 20 minutes for a tree of 180 mm'),
+  tipsSec: seconds('place a tip', 18, 'common practice', '15 to 20 minutes for a tree of 160 mm'),
   washSec: seconds('a thin wash, on a tree of 180 mm', 90),
   leafSec: seconds('base and highlight', 180),
   nightMin: dries('ca', 'CA in the joint'),

@@ -40,7 +40,9 @@ describe('the plan kept with a batch', () => {
 
   test('one piece started still expects one good one', () => {
     expect(workedOut('sprig-tree', {}, { started: 1 }).expectedGood).toBe(1)
-    expect(workedOut('sprig-tree', {}, { started: 2 }).expectedGood).toBe(1)
+    // Of two 0.16 of a piece is likely to be lost; of ten 0.8.
+    expect(workedOut('sprig-tree', {}, { started: 2 }).expectedGood).toBe(2)
+    expect(workedOut('sprig-tree', {}, { started: 10 }).expectedGood).toBe(9)
   })
 
   test('a step beyond the last is named', () => {

@@ -85,7 +85,7 @@ describe('trees, by hand', () => {
   })
 
   test('a wash goes over primer that has dried', () => {
-    const up = made('twig-tree', examplePieces(oak({ heightMm: 180 }), 6))
+    const up = made('twig-tree', examplePieces(oak({ heightMm: 160, sideAreaCm2: 130 }), 6))
     const ids = up.steps.map(({ id }) => id)
     expect(ids.indexOf('wash')).toBe(ids.indexOf('paint') + 1)
     expect(stepOf(up, 'paint').wait!.leastMin).toBe(20)
@@ -425,8 +425,6 @@ describe('grass, hedges and ground, by hand', () => {
 
   test('what does not stand by itself gets a pin for its foot', () => {
     for (const [methodId, piece] of [
-      ['flower-head-birch', examplePiece('broadleaf', 'ovate', 110)],
-      ['flower-head-pine', examplePiece('conifer', 'irregular', 110)],
       ['moulded-trunk', examplePiece('broadleaf', 'rounded', 120)],
       ['root-tree', examplePiece('broadleaf', 'spreading', 160)],
     ] as const) {

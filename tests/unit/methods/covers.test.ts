@@ -18,9 +18,9 @@ describe('turf in covers', () => {
   test('in the order of the craft: covers, sealed, solid, then what grows on it, sealed again', () =>
     expect(order(turf)).toEqual(['base', 'seal-base', 'harden', 'growth', 'seal', 'inspect']))
 
-  test('amounts by area: 1000 cm² take 30 ml of glue, 12 g of base green, 4 g of dark on a fifth', () => {
+  test('amounts by area: 1000 cm² take 30 ml of glue and 5 under its bushes, 12 g of base green, 4 g of dark on a fifth', () => {
     expect(turf.wanted.value).toBe(2)
-    expect(taken(turf, 'glue')).toBeCloseTo(30, 9)
+    expect(taken(turf, 'glue')).toBeCloseTo(30 + 1000 * 0.05 * 0.1, 9)
     expect(taken(turf, 'green')).toBeCloseTo(12, 9)
     expect(taken(turf, 'dark')).toBeCloseTo(4, 9)
   })
@@ -78,9 +78,9 @@ describe('bare ground', () => {
 })
 
 describe('snow', () => {
-  test('a millimetre on 300 cm² is 30 ml, at 0.5 g/ml and 15 % lost 17.65 g; and no coat over it', () => {
+  test('15 cm on 300 cm² at 1:76.2 are 59 ml, at 0.5 g/ml and 15 % lost 34.74 g; and no coat over it', () => {
     const snow = workedOut('snow-cover', { speciesId: 'fescue', ...area(300) })
-    expect(taken(snow, 'snow')).toBeCloseTo(17.647, 2)
+    expect(taken(snow, 'snow')).toBeCloseTo(34.738, 2)
     expect(order(snow)).toEqual(['stems', 'snow', 'inspect'])
     expect(snow.uses.some(({ slot }) => slot === 'seal')).toBe(false)
   })

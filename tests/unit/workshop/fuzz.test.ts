@@ -175,8 +175,7 @@ test('five hundred bad orders are refused by field, or are fair', () => {
     line,
     ownSpecies: speciesTable.slice(0, 1),
     started: 12,
-    dryingFactor: 1,
-    coefficients: [{ id: 'sprig-tree/sticks', value: 0.5 }],
+    context: { dryingFactor: 1, coefficients: [{ id: 'sprig-tree/sticks', value: 0.5 }] },
     materials: demo.materials.slice(0, 60),
   })
   const spot = {
