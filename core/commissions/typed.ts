@@ -1,4 +1,5 @@
 import {
+  readLatitude,
   formatQuantity,
   formatRealLength,
   ok,
@@ -27,7 +28,7 @@ const commission = commissionSchema.shape
 const line = lineSchema.shape
 
 export const commissionFields = {
-  latitudeDeg: { name: 'Latitude', schema: commission.latitudeDeg, unit: '°' },
+  latitudeDeg: { name: 'Latitude', schema: commission.latitudeDeg, unit: '°', read: readLatitude },
   altitudeM: { name: 'Altitude', schema: commission.altitudeM, unit: 'm' },
   stature: { name: 'Stature', schema: commission.stature, unit: '%', per: 100 },
   viewingMm: { name: 'Viewing distance', schema: commission.viewingMm, show: mm },

@@ -148,6 +148,8 @@ export interface PlantMethod extends Common {
   readonly kinds: readonly Exclude<JobKind, 'stock'>[]
   readonly profile: Profile
   readonly suits: (job: PlantJob) => Suit
+  /** Its last steps set the pieces where they stay: planting out does not set them again. */
+  readonly setsInPlace?: boolean
   /** It makes the floor under trees, which no other way does. */
   readonly floors?: boolean
   /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */

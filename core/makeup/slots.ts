@@ -2,7 +2,17 @@ import { mixLengths } from '../coverage'
 import type { Material, StockState } from '../stock'
 import { plainNumber } from '../units'
 import { representatives } from './representatives'
-import { isKindOf, mismatch, outside, tonesFit, toneOf, unitOf, wishWords, type Wish } from './wishes'
+import {
+  highlightFit,
+  isKindOf,
+  mismatch,
+  outside,
+  tonesFit,
+  toneOf,
+  unitOf,
+  wishWords,
+  type Wish,
+} from './wishes'
 
 /** A place in a way of making that a material fills, or two lengths of one fibre mixed. */
 export interface Slot {
@@ -61,10 +71,29 @@ export function candidatesFor(
       material,
       points:
         mismatch(material, slot.wish) +
+        highlightOff(slot, material, than) +
         (onHand > 0 ? 0 : material.blendId === undefined ? NOT_IN_STOCK : NOT_MIXED),
     }))
     .sort((a, b) => a.points - b.points || a.material.id.localeCompare(b.material.id))
     .map(({ material }) => material)
+}
+
+/** How far a material is from a good highlight of what its slot goes with; 0 for other slots. */
+const highlightOff = (slot: Slot, material: Material, than: string | undefined): number => {
+  const own = toneOf(material)
+  return slot.tone?.is === 'lighter' && than !== undefined && own !== undefined
+    ? highlightFit(own, than).off
+    : 0
+}
+
+/** Why a highlight is only the nearest there is; undefined for a good one. */
+function highlightWords(slot: Slot, material: Material, than: string | undefined): string | undefined {
+  const own = toneOf(material)
+  if (slot.tone?.is !== 'lighter' || than === undefined || own === undefined) return undefined
+  const { lighter, hueDeg, off } = highlightFit(own, than)
+  return off > 0
+    ? `the nearest there is: ${plainNumber(lighter, 0)} L* lighter and ${plainNumber(hueDeg, 0)}° of hue away; a highlight is 5 to 12 lighter, within 15°. Or mix one.`
+    : undefined
 }
 
 /**
@@ -136,9 +165,11 @@ function proposed(
     slot,
     parts: [{ material: best, share: 1 }],
     chosen: false,
-    ...(passedOver === undefined ? {} : { because: passedOver }),
+    ...because(passedOver ?? highlightWords(slot, best, slot.tone && slotTone(slot.tone.than))),
   }
 }
+
+const because = (words: string | undefined) => (words === undefined ? {} : { because: words })
 
 /** Lengths nearer than this to the wanted one are taken as they are. */
 const NEAR_ENOUGH = 0.1

@@ -155,12 +155,34 @@ const HUE_FAMILY_DEG = 30
 const GREY_CHROMA = 8
 
 /** Whether two colours are of one hue family. */
-export function sameHueFamily(first: string, second: string): boolean {
+export const sameHueFamily = (first: string, second: string): boolean =>
+  hueBetween(first, second) <= HUE_FAMILY_DEG
+
+/** What a highlight is to its base: so much lighter, L*, and no farther in hue. Common practice: subtle, one step. */
+const HIGHLIGHT = { least: 5, most: 12, hueDeg: 15 } as const
+
+/** How a highlight stands to its base: so much lighter, L*; so far in hue, degrees; `off` is 0 for a good one. */
+export interface HighlightFit {
+  readonly lighter: number
+  readonly hueDeg: number
+  readonly off: number
+}
+export function highlightFit(colour: string, base: string): HighlightFit {
+  const lighter = toLab(colour)[0] - toLab(base)[0]
+  const hueDeg = hueBetween(colour, base)
+  const { least, most, hueDeg: widest } = HIGHLIGHT
+  const off =
+    Math.max(0, least - lighter, lighter - most) / (most - least) + Math.max(0, hueDeg - widest) / widest
+  return { lighter, hueDeg, off }
+}
+
+/** Degrees of hue between two colours; greys have none. */
+function hueBetween(first: string, second: string): number {
   const [, a1, b1] = toLab(first)
   const [, a2, b2] = toLab(second)
-  if (Math.hypot(a1, b1) < GREY_CHROMA || Math.hypot(a2, b2) < GREY_CHROMA) return true
+  if (Math.hypot(a1, b1) < GREY_CHROMA || Math.hypot(a2, b2) < GREY_CHROMA) return 0
   const turn = Math.abs(Math.atan2(b1, a1) - Math.atan2(b2, a2)) * (180 / Math.PI)
-  return Math.min(turn, 360 - turn) <= HUE_FAMILY_DEG
+  return Math.min(turn, 360 - turn)
 }
 
 /** Whether a colour stands to another as a slot's tone must. */

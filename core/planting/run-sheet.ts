@@ -15,6 +15,8 @@ export interface PlantingOut {
   readonly stemMm: number
   /** Whether its leaves or needles lie under it: this year’s or the last’s. */
   readonly litter: boolean
+  /** Its way of making has set it where it stays. */
+  readonly setInPlace?: boolean
 }
 
 /** One line of the run sheet: what is planted, in what, and what holds it meanwhile. */
@@ -85,6 +87,7 @@ function rowOf(row: PlantingOut): RunSheetRow {
       before: 'Standing trees of the hedge first.',
       after: 'Earth over the holes.',
     }
+  if (row.setInPlace) return { row, glue: 'set by the last steps of its batch: not again' }
   if (layer === 'ground')
     return { row, glue: 'a dot of tacky PVA; not pressed down', after: 'Earth on every shiny spot.' }
   if (layer === 'shrub')

@@ -11,6 +11,8 @@ export interface NumberField {
   readonly unit?: string
   /** So many times what is stored is what is typed: 100 for a share in per cent. */
   readonly per?: number
+  /** Reads what is typed, where it is written in ways of its own; absent: as a number. */
+  readonly read?: (text: string) => number | undefined
   /** Writes a bound, as it is stored; absent: the number with its unit. */
   readonly show?: (stored: number) => string
 }
@@ -56,9 +58,9 @@ export function readBounded(field: NumberField, typed: string): Reading<number> 
   const { name, schema, unit = '', per = 1 } = field
   const text = typed.trim()
   const bare = unit !== '' && text.endsWith(unit) ? text.slice(0, -unit.length).trim() : text
-  const doubt = boundsOf(schema).whole ? undefined : ambiguityOf(bare)
+  const doubt = boundsOf(schema).whole || field.read ? undefined : ambiguityOf(bare)
   if (doubt !== undefined) return none(`${name}: ${doubt}`)
-  const read = readSigned(bare)
+  const read = field.read ? field.read(text) : readSigned(bare)
   return withinBounds(field, read === undefined ? undefined : read / per, typed)
 }
 

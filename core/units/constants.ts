@@ -10,3 +10,6 @@ export const G_PER_POUND = 453.59237
 export const ML_PER_US_FLUID_OUNCE = 29.5735295625
 /** US bushel, mL (exact: 2150.42 cubic inches = 35.23907016688 L). */
 export const ML_PER_US_BUSHEL = 35_239.07016688
+
+/** US gallon, ml: 231 cubic inches. Source: NIST Handbook 44, App. C. */
+export const ML_PER_US_GALLON = 231 * 16.387064

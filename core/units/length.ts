@@ -36,6 +36,9 @@ const feetInches = new RegExp(
 )
 const single = new RegExp(String.raw`^(${number})\s*([a-z"″”'′’]+)?$`)
 
+/** "1 m 20 cm", "2m60": two digits without a unit are centimetres. */
+const metresAndMore = /^(\d+)\s*m\s*(?:(\d+(?:[.,]\d+)?)\s*(cm|mm)|(?=\d{2}$)(\d{2}))$/
+
 /** The longest length that a field takes: 10 km, beyond any plant and any board. */
 const MAX_MM = 1e7
 
@@ -47,8 +50,8 @@ const MAX_MM = 1e7
 export function parseLength(text: string, bareUnit: 'mm' | 'm' | 'ft' | 'in' = 'mm'): Reading<number> {
   const typed = text.trim().toLowerCase()
   if (typed === '') return none('Type a length, such as 2.6 m, 8ft6 or 31mm.')
-  const ambiguous = ambiguityOf(typed)
-  if (ambiguous !== undefined) return none(ambiguous)
+  const doubt = doubtOf(typed)
+  if (doubt !== undefined) return none(doubt)
   const mm = readMm(typed, bareUnit)
   if (mm === undefined) return none(`“${text.trim()}” is not a length. Allowed: 2.6 m, 31mm, 8ft6, 3/4in.`)
   if (!(mm > 0)) return none(`“${text.trim()}” is not above zero.`)
@@ -56,7 +59,28 @@ export function parseLength(text: string, bareUnit: 'mm' | 'm' | 'ft' | 'in' = '
   return ok(mm)
 }
 
+/** Why a length is shown back: thousands or a decimal, also before a unit; more than a foot of inches after feet. */
+function doubtOf(typed: string): string | undefined {
+  const [, number = typed, unit = ''] = /^([\d,]+)\s*([a-z]+)$/.exec(typed) ?? []
+  const ambiguous = ambiguityOf(number, unit)
+  if (ambiguous !== undefined) return ambiguous
+  const [, feet, inches] = feetInches.exec(typed) ?? []
+  const over = inches === undefined ? undefined : readNumber(inches)
+  if (feet === undefined || over === undefined || over < 12) return undefined
+  const whole = (readNumber(feet) ?? 0) + Math.floor(over / 12)
+  const proper = `${whole} ft ${plainNumber(over % 12, 2)} in`
+  return `“${typed}” has a foot or more of inches. Type ${proper}, or what you mean.`
+}
+
 function readMm(typed: string, bareUnit: string): number | undefined {
+  const metric = metresAndMore.exec(typed)
+  if (metric) {
+    const [, metres = '', typedMore, unit = 'cm', two] = metric
+    const more = typedMore ?? two ?? ''
+    const [whole, part] = [readNumber(metres), readNumber(more)]
+    if (whole === undefined || part === undefined) return undefined
+    return whole * 1000 + part * (unit === 'mm' ? 1 : 10)
+  }
   const compound = feetInches.exec(typed)
   if (compound?.[2] !== undefined) {
     const feet = readNumber(compound[1] ?? '')
@@ -72,12 +96,13 @@ function readMm(typed: string, bareUnit: string): number | undefined {
 }
 
 /**
- * A length at the model: whole millimetres from 20 mm up, tenths below; or inches to the nearest 1/32.
+ * A length at the model: whole millimetres from 20 mm up, tenths below, hundredths below one; or inches to the nearest 1/32.
  * @param mm model length in mm
  */
 export function formatModelLength(mm: number, system: UnitSystem = 'metric'): string {
   if (system === 'imperial') return formatInches(mm / MM_PER_INCH, 32)
-  return `${plainNumber(mm, Math.round(Math.abs(mm) * 10) < 200 ? 1 : 0)} mm`
+  const size = Math.abs(mm)
+  return `${plainNumber(mm, size > 0 && size < 0.1 ? 2 : Math.round(size * 10) < 200 ? 1 : 0)} mm`
 }
 
 /**

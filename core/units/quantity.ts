@@ -3,6 +3,7 @@ import {
   G_PER_POUND,
   ML_PER_US_BUSHEL,
   ML_PER_US_FLUID_OUNCE,
+  ML_PER_US_GALLON,
   MM_PER_FOOT,
   MM_PER_INCH,
 } from './constants'
@@ -27,6 +28,11 @@ const factors: Record<StockUnit, Record<string, number>> = {
     floz: ML_PER_US_FLUID_OUNCE,
     bu: ML_PER_US_BUSHEL,
     bushel: ML_PER_US_BUSHEL,
+    gal: ML_PER_US_GALLON,
+    gallon: ML_PER_US_GALLON,
+    gallons: ML_PER_US_GALLON,
+    qt: ML_PER_US_GALLON / 4,
+    pt: ML_PER_US_GALLON / 8,
   },
   piece: { piece: 1, pieces: 1, pc: 1, pcs: 1, dozen: 12, doz: 12 },
   mm: { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, ft: MM_PER_FOOT },
@@ -46,19 +52,23 @@ const MAX_QUANTITY = 1e7
 
 /**
  * Reads an amount for a material counted in `unit`.
+ * @param options.pack what one pack holds, in the unit, for "2 cans"
  * @param options.zero whether nothing at all is a fair answer (a count, a weight), or not (a pack)
  * @returns the amount in `unit`; or which unit was read and what is allowed
  */
 export function parseQuantity(
   text: string,
   unit: StockUnit,
-  options: { zero?: boolean } = {},
+  options: { zero?: boolean; pack?: number } = {},
 ): Reading<number> {
   const typed = text.trim().toLowerCase()
   const parts = /^([\d.,½¼¾⅛⅜⅝⅞][\d.,\s'/½¼¾⅛⅜⅝⅞-]*?)\s*([a-z][a-z²2 ]*)?$/.exec(typed)
   const value = parts ? readNumber(parts[1] ?? '') : undefined
   const name = parts?.[2]?.trim() ?? ''
-  const factor = name === '' ? 1 : ownFactor(unit, name)
+  const isPack = PACKS.test(name)
+  if (isPack && value !== undefined && options.pack === undefined)
+    return none(`“${text.trim()}”: how much is in one is not known. Allowed: ${allowed[unit]}.`)
+  const factor = name === '' ? 1 : isPack ? options.pack : ownFactor(unit, name)
   const ambiguous = name === '' ? ambiguityOf(typed) : undefined
   if (ambiguous !== undefined) return none(ambiguous)
   if (value === undefined || factor === undefined)
@@ -73,6 +83,9 @@ export function parseQuantity(
     return none(`“${text.trim()}” is not a whole number of pieces.`)
   return ok(quantity)
 }
+
+/** What materials come in. */
+const PACKS = /^(?:can|pack|bag|jar|bottle|box|tin|tube|tub|packet|roll|sheet)(?:s|es)?$/
 
 /** A factor by the name of its unit; a name such as “constructor” is none. */
 const ownFactor = (unit: StockUnit, name: string): number | undefined =>

@@ -1,4 +1,5 @@
 import { MM_PER_FOOT, MM_PER_INCH } from './constants'
+import { parseLength } from './length'
 import { ambiguityOf, none, ok, plainNumber, readNumber, requireRange, type Reading } from './reading'
 
 /** A standard ratio on the ladder. `ratio` is the real length of one model unit: 87.1 means 1:87.1. */
@@ -71,7 +72,17 @@ function scaleNamed(typed: string): StandardScale | undefined {
   return standardScales.find(({ name, aliases }) => [name, ...aliases].some((own) => plain(own) === wanted))
 }
 
+/** Two lengths, each with its unit: "4mm:1ft", "1 in = 8 ft", "1cm=1m". */
+function readPair(typed: string): number | undefined {
+  const [, model, real] = /^(.*[a-z"″”'′’])\s*(?::|=|\/|to\b)\s*(.*\d.*[a-z"″”'′’])$/.exec(typed) ?? []
+  if (model === undefined || real === undefined) return undefined
+  const [small, large] = [parseLength(model), parseLength(real)]
+  return small.kind === 'ok' && large.kind === 'ok' ? large.value / small.value : undefined
+}
+
 function readRatio(typed: string): number | undefined {
+  const pair = readPair(typed)
+  if (pair !== undefined) return pair
   const perFoot =
     /^(.+?)\s*(mm|in|inch|inches|"|″|”)\s*(?:(?:\/|=|to|per)?\s*(?:the\s+)?(?:1\s*)?(?:ft|foot|'|′|’))?$/.exec(
       typed,
@@ -83,8 +94,8 @@ function readRatio(typed: string): number | undefined {
     if (isMm && !/ft|foot|'|′|’/.test(typed)) return undefined
     return MM_PER_FOOT / (length * (isMm ? 1 : MM_PER_INCH))
   }
-  const pair = /^1\s*[:/]\s*([\d.,]+)$/.exec(typed)
-  return readNumber(pair ? (pair[1] ?? '') : typed)
+  const plain = /^1\s*[:/]\s*([\d.,]+)$/.exec(typed)
+  return readNumber(plain ? (plain[1] ?? '') : typed)
 }
 
 /** A ratio for reading, to two decimals: "1:87.1". */

@@ -47,11 +47,12 @@ function ungrouped(text: string): string {
  * another, unless a unit or a price says which. Shown back with both readings; undefined where there is only
  * one.
  */
-export function ambiguityOf(text: string): string | undefined {
+export function ambiguityOf(text: string, unit = ''): string | undefined {
   const typed = text.trim()
+  const of = unit === '' ? '' : ` ${unit}`
   if (!/^[1-9]\d{0,2},\d{3}$/.test(typed)) return undefined
   const thousands = typed.replace(',', '')
-  return `“${typed}” can be ${thousands} or ${plainNumber(Number(typed.replace(',', '.')), 3)}. Type the one you mean.`
+  return `“${typed}${of}” can be ${thousands}${of} or ${plainNumber(Number(typed.replace(',', '.')), 3)}${of}. Type the one you mean.`
 }
 
 const vulgar: Record<string, string> = {
@@ -64,11 +65,11 @@ const vulgar: Record<string, string> = {
   '⅞': '7/8',
 }
 
-/** A number that may be below 0, as people type it: "−12", "-3.5", "4"; undefined for anything else. */
+/** A number that may be below 0, as people type it: "−12", "-3.5", "+4", "4"; undefined for anything else. */
 export function readSigned(text: string): number | undefined {
-  const [, minus, rest = ''] = /^\s*([-−])?\s*(.*)$/s.exec(text) ?? []
+  const [, sign = '', rest = ''] = /^\s*([-−+])?\s*(.*)$/s.exec(text) ?? []
   const read = readNumber(rest)
-  return read === undefined ? undefined : minus ? -read : read
+  return read === undefined ? undefined : sign === '-' || sign === '−' ? -read : read
 }
 
 /** A number for reading: at most `digits` decimals, no trailing zeros, never "-0". */

@@ -6,10 +6,13 @@ import {
   drawnParts,
   jobOf,
   linePiece,
+  measuredWords,
+  packShareWords,
   partNoun,
   type LinePiece,
   type MakeUp,
   type Use,
+  wholeEachWords,
 } from '../../core/makeup'
 import type { Material } from '../../core/stock'
 import { plantMethodById, workedOutWith } from '../../core/methods'
@@ -199,9 +202,15 @@ function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
     const sum = (of: (use: Use) => number): number => uses.reduce((all, use) => all + of(use), 0)
     const each = { ...perPiece, value: sum((use) => use.perPiece.value) }
     const onTray = Math.max(...uses.map((use) => use.lies?.value ?? 0))
-    const tray = lies === undefined ? '' : `, ${amountWords({ ...lies, value: onTray })} on the tray`
+    const tray = lies === undefined ? '' : `, ${measuredWords(onTray, material.unit, material)} on the tray`
     const all = { ...total, value: sum((use) => use.total.value) }
-    row(material.name, `${label}: ${amountWords(each)} each${tray}`, amountWords(all))
+    const share = packShareWords(all.value, material)
+    const one = each.unit === 'piece' ? wholeEachWords(each.value) : amountWords(each)
+    row(
+      material.name,
+      `${label}: ${one} each${tray}${share === '' ? '' : `; ${share}`}`,
+      measuredWords(all.value, material.unit, material),
+    )
   }
   for (const pour of up.pours) {
     pen.write(HEADING, pour.title, MARGIN, pdf.y + 8, { width })

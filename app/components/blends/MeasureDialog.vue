@@ -131,7 +131,7 @@ async function store(): Promise<void> {
   storing.value = true
   const how = {
     date: today(),
-    light: light.value.trim().slice(0, 60) || 'not said',
+    light: light.value.trim().slice(0, 60) || 'not noted',
     spread: Math.round(own.spread * 100) / 100,
   }
   const answer = await storeAs(own.colour, how)

@@ -262,7 +262,7 @@ function toggle(id: HabitatId): void {
         </tbody>
       </table>
       <div class="mt-3 flex items-center justify-end gap-2">
-        <p class="mr-auto text-sm text-soft">Densities are from memory; change what you know better.</p>
+        <p class="mr-auto text-sm text-soft">Densities are our estimate; change what you know better.</p>
         <button type="button" class="button" @click="open = false">Leave it</button>
         <button type="button" class="button button-act" :disabled="taken.length === 0" @click="take">
           Take {{ taken.length }} lines, {{ total }} pieces

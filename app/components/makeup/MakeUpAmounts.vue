@@ -1,8 +1,20 @@
 <script setup lang="ts">
 import { allocate, colourOf, holdersWords, lackWords, type Lack } from '~~/core/stock'
-import { formatQuantity, plainNumber } from '~~/core/units'
+import { formatQuantity, plainNumber, type StockUnit } from '~~/core/units'
 import { differenceWords, nearnessOf } from '~~/core/blends'
-import { blendOff, candidatesFor, needsOf, partNoun, toneOf, type MakeUp, type Use } from '~~/core/makeup'
+import {
+  blendOff,
+  candidatesFor,
+  measuredWords,
+  needsOf,
+  packShareWords,
+  partNoun,
+  toneOf,
+  wholeEachWords,
+  type MakeUp,
+  type Use,
+} from '~~/core/makeup'
+import type { Figure } from '~~/core/quantities'
 import type { Line } from '~~/core/commissions'
 
 /** Amounts for one and for the batch, the material in each slot, and mixtures as volumes to pour. */
@@ -39,6 +51,12 @@ const words = ({ material }: Use): string => {
   const lack = material && lacks.value.get(material.id)
   return lack ? lackWords(lack, material.unit) : ''
 }
+/** What is taken, as the bench measures it; of whole things for one, how many at least and at most. */
+const taken = ({ material }: Use, { value, unit }: Figure): string =>
+  measuredWords(value, unit as StockUnit, material)
+const ofPack = ({ material, total }: Use): string => (material ? packShareWords(total.value, material) : '')
+const eachWords = ({ perPiece }: Use): string | undefined =>
+  perPiece.unit === 'piece' ? wholeEachWords(perPiece.value) : undefined
 const lackTitle = ({ material }: Use): string => {
   const lack = material && lacks.value.get(material.id)
   const holders = lack ? holdersWords(lack) : ''
@@ -124,16 +142,27 @@ const lackTitle = ({ material }: Use): string => {
             </td>
             <template v-if="uses[0]">
               <td class="number">
-                <FigureButton :figure="uses[0].perPiece" :label="`${uses[0].label}, one piece`" />
+                <FigureButton
+                  :figure="uses[0].perPiece"
+                  :label="`${uses[0].label}, one piece`"
+                  :text="eachWords(uses[0])"
+                />
               </td>
               <td class="number font-semibold">
-                <FigureButton :figure="uses[0].total" :label="`${uses[0].label}, batch`" />
+                <FigureButton
+                  :figure="uses[0].total"
+                  :label="`${uses[0].label}, batch`"
+                  :text="taken(uses[0], uses[0].total)"
+                /><span v-if="ofPack(uses[0])" class="block text-xs font-normal text-soft">{{
+                  ofPack(uses[0])
+                }}</span>
               </td>
               <td class="number">
                 <FigureButton
                   v-if="uses[0].lies"
                   :figure="uses[0].lies"
                   :label="`${uses[0].label}, on the tray`"
+                  :text="taken(uses[0], uses[0].lies)"
                 />
               </td>
               <td class="number">
@@ -164,12 +193,27 @@ const lackTitle = ({ material }: Use): string => {
           <tr v-for="use in uses.slice(1)" :key="use.label" class="more">
             <td class="!pl-4"></td>
             <td class="text-sm text-soft">{{ use.label }}</td>
-            <td class="number"><FigureButton :figure="use.perPiece" :label="`${use.label}, one piece`" /></td>
+            <td class="number">
+              <FigureButton
+                :figure="use.perPiece"
+                :label="`${use.label}, one piece`"
+                :text="eachWords(use)"
+              />
+            </td>
             <td class="number font-semibold">
-              <FigureButton :figure="use.total" :label="`${use.label}, batch`" />
+              <FigureButton
+                :figure="use.total"
+                :label="`${use.label}, batch`"
+                :text="taken(use, use.total)"
+              /><span v-if="ofPack(use)" class="block text-xs font-normal text-soft">{{ ofPack(use) }}</span>
             </td>
             <td class="number">
-              <FigureButton v-if="use.lies" :figure="use.lies" :label="`${use.label}, on the tray`" />
+              <FigureButton
+                v-if="use.lies"
+                :figure="use.lies"
+                :label="`${use.label}, on the tray`"
+                :text="taken(use, use.lies)"
+              />
             </td>
             <td class="number">
               {{

@@ -85,6 +85,12 @@ function buyWords(way: Way): string {
 }
 const togetherWords = ([least, most]: readonly [number, number]): string =>
   most === 1 ? 'one part at a time' : `${least}–${most} at once`
+/** What a finished piece bears, in words that say what to do. */
+const standing = {
+  protected: 'leave it alone',
+  'reached over': 'a sleeve may pass',
+  handled: 'can be handled',
+} as const
 </script>
 
 <template>
@@ -181,9 +187,9 @@ const togetherWords = ([least, most]: readonly [number, number]): string =>
             </td>
           </tr>
           <tr>
-            <th scope="row">Bears being</th>
+            <th scope="row">Once it stands</th>
             <td v-for="{ method } in columns" :key="method.id" :class="{ on: method.id === methodId }">
-              {{ method.profile.handling === 'protected' ? 'left alone' : method.profile.handling }}
+              {{ standing[method.profile.handling] }}
             </td>
           </tr>
           <tr>
@@ -211,7 +217,7 @@ const togetherWords = ([least, most]: readonly [number, number]): string =>
                     ? `${way.toolsMissing.map(missingWords).join(', ')}${toolPrice(way) > 0 ? ` (${moneyEach(toolPrice(way))})` : ''}`
                     : tools.said
                       ? 'all there'
-                      : 'not said'
+                      : 'list your tools in Workshop'
                 }}</span
               >
             </td>

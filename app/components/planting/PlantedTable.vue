@@ -22,7 +22,7 @@ const emit = defineEmits<{
         <th class="number">Amount</th>
         <th>Stands</th>
         <th>In groups of</th>
-        <th>Planted</th>
+        <th>Room</th>
       </tr>
     </thead>
     <tbody>
@@ -49,7 +49,7 @@ const emit = defineEmits<{
         <td>{{ groups }}</td>
         <td>
           <span v-if="left > 0" class="tag tag-hip">no room for {{ left }}</span
-          ><span v-else class="tag tag-moss">all</span>
+          ><span v-else class="tag tag-moss">room for all</span>
         </td>
       </tr>
       <tr v-for="run in runs" :key="run.lineId">

@@ -79,7 +79,7 @@ const facts = computed<[string, string][]>(() => {
   const form = formOf(row, 'mature')
   return [
     ['Habit', `${row.habit}, crown ${form.crownForm}${form.stems > 1 ? `, ${form.stems} stems` : ''}`],
-    ['Region', regionsOf(row).join(', ') || 'not said'],
+    ['Region', regionsOf(row).join(', ') || 'not known here'],
     ['Leaf', `${plainNumber(row.leafMm, 0)} mm, ${row.arrangement}; ${row.keeps}`],
     ...(form.dbhM > 0 && form.crownForm !== 'blades'
       ? [
@@ -101,9 +101,9 @@ const facts = computed<[string, string][]>(() => {
           ({ habitat, perHa }) =>
             `${habitatWords(habitatById(habitat))} (${plainNumber(perHa, 1)} to the ha)`,
         )
-        .join(', ') || 'not said',
+        .join(', ') || 'not known here',
     ],
-    ['Figures', row.origin === 'yours' ? 'yours' : row.origin === 'memory' ? 'from memory' : row.origin],
+    ['Figures', row.origin === 'yours' ? 'yours' : row.origin === 'memory' ? 'our estimate' : row.origin],
   ]
 })
 </script>

@@ -14,7 +14,10 @@ const note = ref('')
 const fault = ref('')
 
 async function count(): Promise<void> {
-  const reading = parseQuantity(found.value, props.material.unit, { zero: true })
+  const reading = parseQuantity(found.value, props.material.unit, {
+    zero: true,
+    pack: props.material.packQuantity,
+  })
   if (reading.kind === 'none') {
     fault.value = reading.because
     return

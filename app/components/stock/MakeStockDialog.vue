@@ -10,12 +10,13 @@ import { planBatch } from '../../db/commands/bench'
 const props = defineProps<{ material: Material }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const stock = useStock()
 const commission = useCommission()
 const to = useStationPath()
 const { open } = useDialog(() => emit('close'))
 const text = ref(props.material.unit === 'ml' ? '500 ml' : '')
-const reading = computed(() => parseQuantity(text.value, props.material.unit))
+const reading = computed(() =>
+  parseQuantity(text.value, props.material.unit, { pack: props.material.packQuantity }),
+)
 const work = computed(() => {
   const method = stockMethodFor(props.material.id)
   if (reading.value.kind === 'none' || !method) return undefined

@@ -37,7 +37,7 @@ watch(source, (now) => {
 })
 
 async function receive(): Promise<void> {
-  const quantity = parseQuantity(text.quantity, unit)
+  const quantity = parseQuantity(text.quantity, unit, { pack: props.material.packQuantity })
   const price = text.price.trim() === '' ? undefined : parseMoney(text.price)
   fault.quantity = quantity.kind === 'none' ? quantity.because : ''
   fault.price = price?.kind === 'none' ? price.because : ''

@@ -32,7 +32,7 @@ interface State {
   readonly tone: 'moss' | 'hip' | 'larch' | 'plain'
 }
 function stateOf(record: ToolRecord | undefined): State {
-  if (!record) return { word: 'not said', tone: 'plain' }
+  if (!record) return { word: 'not listed', tone: 'plain' }
   if (record.soldOn !== undefined) return { word: `sold ${formatDay(record.soldOn)}`, tone: 'hip' }
   const there = atHand(record)
   if (record.have === 0) return { word: 'none', tone: 'hip' }

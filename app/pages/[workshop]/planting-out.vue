@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { amountText, individualSizes } from '~~/core/commissions'
@@ -39,6 +40,7 @@ const rows = computed<RunSheetRow[]>(() =>
       heightMm: size.heightMm,
       stemMm: size.trunkMm,
       litter: species.habit === 'broadleaf' || species.habit === 'conifer',
+      setInPlace: line.methodId !== undefined && plantMethodById(line.methodId)?.setsInPlace === true,
     })),
   ),
 )

@@ -82,6 +82,7 @@ export const clumpBush: PlantMethod = {
     seasons: 'all year',
     manner: 'clump',
   },
+  setsInPlace: true,
   coefficients: Object.values(k),
   options: [
     {

@@ -74,6 +74,7 @@ export const meshBush: PlantMethod = {
     seasons: 'in leaf',
     manner: 'mesh',
   },
+  setsInPlace: true,
   coefficients: Object.values(k),
   options: [
     {

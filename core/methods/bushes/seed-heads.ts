@@ -76,6 +76,7 @@ export const seedHeads: PlantMethod = {
     seasons: 'summer to winter',
     manner: 'sprig',
   },
+  setsInPlace: true,
   coefficients: Object.values(k),
   options: [],
   spoilage: k.spoilage,

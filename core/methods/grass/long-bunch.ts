@@ -71,6 +71,7 @@ export const longBunch: PlantMethod = {
     seasons: 'late summer to winter',
     manner: 'tuft',
   },
+  setsInPlace: true,
   coefficients: Object.values(k),
   options: [
     {

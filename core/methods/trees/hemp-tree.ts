@@ -93,6 +93,7 @@ export const hempTree: PlantMethod = {
     seasons: 'in leaf',
     manner: 'hemp',
   },
+  setsInPlace: true,
   coefficients: Object.values(k),
   options: [
     {

@@ -90,6 +90,7 @@ export const readyTree: PlantMethod = {
     seasons: 'in leaf',
     manner: 'ready',
   },
+  setsInPlace: true,
   coefficients: Object.values(k),
   options: [snowOption],
   spoilage: k.spoilage,

@@ -46,7 +46,7 @@ export function stepsOf(task: PlantTask, sprigs: Leaf, uses: readonly Use[]): St
             title: 'Soak, peg to the line',
             text: `${timeWords(value(k.soakSec) / 60)} in the bath, ${counted(value(k.bowl), 'sprig')} at a time; peg one bowl while the next soaks. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
             hands: {
-              // A soak wants an eye, not hands: the bowl before is pegged meanwhile. Each bowl has its share in each tree.
+              // A soak wants an eye, not hands: the bowl before is pegged meanwhile. Each tree has its share of it.
               onceSec: 180,
               eachSec: value(k.pegSec) * n + (bowls * value(k.bowlSec)) / task.started,
               origin: 'memory',

@@ -1,12 +1,14 @@
 import {
   examplePiece,
   examplePieces,
+  highlightFit,
   makeUp,
   stepHandsMin,
   type MakeUp,
   type PlantJob,
 } from '../../../core/makeup'
-import { plantMethodById } from '../../../core/methods'
+import { plantMethodById, plantMethods } from '../../../core/methods'
+import { runSheet } from '../../../core/planting'
 import { wayExamples } from '../../support/ways'
 import { stocked } from '../../support/workshop'
 
@@ -430,6 +432,64 @@ describe('grass, hedges and ground, by hand', () => {
     ] as const) {
       const up = made(methodId, examplePieces(piece, 10))
       expect([methodId, total(up, 'foot-pin') > 0, ids(up).includes('pin')]).toEqual([methodId, true, true])
+    }
+  })
+})
+
+describe('tones and planting out', () => {
+  test('a highlight is 5 to 12 L* lighter and within 15° of hue where the shelf has one; else the nearest, said so', () => {
+    // #5a7a36 has L* 47.5; #6f8f45 about 55.5 and of its hue; #86a045 is 14 lighter.
+    expect(highlightFit('#6f8f45', '#5a7a36').off).toBe(0)
+    expect(highlightFit('#86a045', '#5a7a36').off).toBeGreaterThan(0)
+    expect(highlightFit('#8f8a45', '#5a7a36').hueDeg).toBeGreaterThan(15)
+    const only = (id: string) =>
+      stocked(() => 1e6).filter(
+        ({ material }) =>
+          material.of.stuff !== 'foam' || material.id === 'foam-fine-mid' || material.id === id,
+      )
+    const up = made(
+      'sprig-tree',
+      examplePieces(examplePiece('broadleaf', 'rounded', 80), 3),
+      {},
+      { states: only('foam-fine-pale') },
+    )
+    const slot = up.slots.find(({ slot: { id } }) => id === 'highlight')!
+    const [base, top] = [up.slots.find(({ slot: { id } }) => id === 'foliage')!, slot].map(
+      ({ parts }) => parts[0]?.material.of,
+    )
+    if (
+      base?.stuff === 'foam' &&
+      top?.stuff === 'foam' &&
+      highlightFit(top.colour ?? '', base.colour ?? '').off > 0
+    )
+      expect(slot.because).toMatch(/nearest there is.*mix one/i)
+    else expect(slot.because).toBeUndefined()
+  })
+
+  test('what its way has set where it stays is not planted again', () => {
+    const row = {
+      lineId: 'l',
+      code: 'A',
+      name: 'Bushes',
+      zone: 'front',
+      layer: 'shrub',
+      amount: { kind: 'pieces', pieces: 9 },
+      heightMm: 15,
+      stemMm: 1,
+      litter: false,
+    } as const
+    expect(runSheet([row])[0]!.glue).toMatch(/pool of PVA/)
+    expect(runSheet([{ ...row, setInPlace: true }])[0]!.glue).toMatch(/not again/)
+    for (const { id, setsInPlace, examples } of plantMethods) {
+      const up = makeUp({
+        job: examples[0]!,
+        method: plantMethodById(id)!,
+        states: stocked(),
+        dryingFactor: 1,
+      })
+      const sets =
+        up.job.kind === 'pieces' && up.steps.some((step) => step.id === 'pool' || step.id === 'plant')
+      expect([id, setsInPlace === true]).toEqual([id, sets])
     }
   })
 })
