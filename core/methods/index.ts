@@ -1,6 +1,8 @@
 import {
   dressing,
   grounding,
+  pinFigures,
+  setting,
   isPlantMethod,
   shared,
   type Coefficient,
@@ -125,6 +127,8 @@ const coefficients = new Map(
     ...Object.values(shared),
     ...Object.values(dressing),
     ...Object.values(grounding),
+    ...Object.values(setting),
+    ...Object.values(pinFigures),
     ...Object.values(mixing),
     ...methods.flatMap((method) => method.coefficients),
   ].map((one) => [one.id, one]),

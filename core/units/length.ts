@@ -59,7 +59,7 @@ export function parseLength(text: string, bareUnit: 'mm' | 'm' | 'ft' | 'in' = '
   return ok(mm)
 }
 
-/** Why a length is shown back: thousands or a decimal, also before a unit; more than a foot of inches after feet. */
+/** Why a length is shown back: thousands or a decimal, before a unit too; a foot or more of inches after feet. */
 function doubtOf(typed: string): string | undefined {
   const [, number = typed, unit = ''] = /^([\d,]+)\s*([a-z]+)$/.exec(typed) ?? []
   const ambiguous = ambiguityOf(number, unit)
@@ -96,7 +96,8 @@ function readMm(typed: string, bareUnit: string): number | undefined {
 }
 
 /**
- * A length at the model: whole millimetres from 20 mm up, tenths below, hundredths below one; or inches to the nearest 1/32.
+ * A length at the model: whole millimetres from 20 mm up, tenths below, hundredths of the smallest; or inches to
+ * the nearest 1/32.
  * @param mm model length in mm
  */
 export function formatModelLength(mm: number, system: UnitSystem = 'metric'): string {

@@ -83,12 +83,12 @@ const stories: readonly Story[] = [
   {
     lineId: 'cs-couch',
     name: 'Couch, patch by patch',
-    pieces: 3,
+    pieces: 2,
     startedAgoMs: 3 * DAY,
     slow: 1.1,
     used: 1,
     rejects: [],
-    stopAt: { step: 'layer-2', done: 1 },
+    stopAt: { step: 'vacuum-2', done: 1 },
   },
   {
     lineId: 'kh-beech-young',

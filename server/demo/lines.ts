@@ -61,7 +61,7 @@ export const commissionSeeds: readonly { readonly commission: Omit<Commission, '
 
 /** Packs, harvests and counts on the demo's shelf: material, quantity, price in hundredths, days ago, label. */
 export const lotSeeds: readonly (readonly [materialId: string, quantity: number, priceMinor: number | undefined, daysAgo: number, label: string, source?: 'harvested' | 'home-made'])[] = [
-  ['sprigs', 35, 1900, 120, 'Box of sprigs, sorted once'], ['sprigs', 60, 0, 62, 'Own bed, September cut', 'harvested'],
+  ['sprigs', 35, 1900, 120, 'Box of sprigs, sorted once'], ['sprigs', 100, 5400, 110, 'Three boxes of sprigs'], ['sprigs', 60, 0, 62, 'Own bed, September cut', 'harvested'],
   ['trunk-medium', 14, 1250, 90, 'Bag of medium trunks'], ['trunk-large', 6, 1300, 90, 'Bag of large trunks'],
   ['filter-wool', 250, 350, 150, 'Aquarium filter wool'],
   ['foam-fine-light', 40, 480, 200, 'Bag, light green'], ['foam-fine-mid', 40, 480, 200, 'Bag, mid green'], ['foam-fine-dark', 40, 460, 200, 'Bag, dark green'],

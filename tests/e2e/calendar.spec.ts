@@ -113,10 +113,10 @@ test('a step is moved, pinned and let go with the keys', async ({ page }) => {
   await soak.click()
   await expect(card(page)).toContainText('Mon 30 Nov')
   // A night's drying lies between: what follows can't come up to the same evening.
-  const trunk = work(page, /^Olives for the terrace: Trunk colour/)
-  await trunk.click()
+  const bind = work(page, /^Olives for the terrace: Bind/)
+  await bind.click()
   await expect(card(page)).toContainText('Tue 1 Dec')
-  await trunk.focus()
+  await bind.focus()
   await page.keyboard.press('ArrowUp')
   await expect(page.getByText(/not dry by then/)).toBeVisible()
   await soak.focus()

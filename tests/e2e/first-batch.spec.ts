@@ -58,8 +58,10 @@ test('from a new commission to the log, through a closed browser', async ({ base
       await page.getByRole('radio', { name: /Soaked sprig tree suits/ }).check()
       await expect(page.getByText('a good sprig has just this height')).toBeVisible()
       await page.getByRole('button', { name: /^Foliage, one piece:/ }).click()
-      await expect(page.getByText('Beer–Lambert canopy law (Monsi & Saeki 1953)')).toBeVisible()
-      await expect(page.getByText('−ln(g) · (2/3) · d · ρ · area')).toBeVisible()
+      await expect(page.getByText('Beer–Lambert canopy law (Monsi & Saeki 1953; Nilson 1971)')).toBeVisible()
+      await expect(
+        page.getByText('ln(1 ÷ see-through in full leaf) × 2/3 × grain × density of a grain'),
+      ).toBeVisible()
       await page.keyboard.press('Escape')
       const amount = async (label: string): Promise<number> =>
         parseFloat(

@@ -35,7 +35,7 @@ async function order(request: APIRequestContext, lineId: string, paper: 'A4' | '
     line,
     started: 12,
     context: { dryingFactor: 1 },
-    materials: demo.materials.slice(0, 80),
+    materials: demo.materials.slice(0, 200),
   }
 }
 

@@ -125,7 +125,7 @@ test('some of a line another way: two lines, together as many as before', async 
   await dialog.getByLabel('Pieces').fill('99')
   await dialog.getByRole('button', { name: 'Split the line' }).click()
   await expect(dialog.getByRole('alert')).toContainText(
-    'Pieces: read “99”; allowed is a whole number from 1 to 15',
+    'Pieces: read “99”; allowed is a whole number from 1 to 14',
   )
   await dialog.getByLabel('Pieces').fill('3')
   await dialog.getByLabel('Standing').selectOption('middle')

@@ -1,6 +1,7 @@
 import { evaluate } from 'mathjs'
-import { makeUp, type Job, type MakeUp } from '../../core/makeup'
-import { formulaOf, formulaWithKey, numbersOf, type Figure } from '../../core/quantities'
+import { makeUp, setting, type Job, type MakeUp } from '../../core/makeup'
+import { methodCoefficient } from '../../core/methods'
+import { formulaOf, formulaWithKey, leavesOf, numbersOf, type Figure } from '../../core/quantities'
 import { stocked } from '../support/workshop'
 import { wayExamples, workedExample } from '../support/ways'
 
@@ -58,6 +59,19 @@ describe('every printed formula gives its figure (mathjs)', () => {
       }
     }
     expect(seen.size).toBeGreaterThan(30)
+  })
+
+  test('and every coefficient in it can be set by its maker', () => {
+    for (const example of wayExamples)
+      for (const [name, { of }] of figuresOf(workedExample(example)))
+        for (const { coefficient } of leavesOf(of))
+          if (coefficient !== undefined)
+            expect([name, coefficient, methodCoefficient(coefficient)?.id]).toEqual([
+              name,
+              coefficient,
+              coefficient,
+            ])
+    for (const { id } of Object.values(setting)) expect(methodCoefficient(id)?.id).toBe(id)
   })
 
   test('and reads as a sentence: no code, no endless number, words for each part', () => {

@@ -22,6 +22,7 @@ const materials = computed<Material[]>(() => {
     ...new Set([
       ...props.run.state.weighing.keys(),
       ...props.step.materialIds,
+      ...(props.step.back ?? []).map(({ materialId }) => materialId),
       ...props.batch.plan.amounts.map(({ materialId }) => materialId),
     ]),
   ]

@@ -3,6 +3,7 @@ import {
   amount,
   coefficients,
   minutes,
+  seconds,
   share,
   step,
   type Coefficient,
@@ -40,7 +41,10 @@ const askStep = ({ mind }: Gathering): StepDraft => ({
 })
 
 type Figures = Readonly<
-  Record<'spoilage' | 'fit' | 'outing' | 'outingMin' | 'cleanMin' | 'dryDays', Coefficient>
+  Record<
+    'spoilage' | 'fit' | 'outing' | 'outingMin' | 'cleanMin' | 'dryDays' | 'hangSec' | 'boxSec',
+    Coefficient
+  >
 >
 
 const figuresOf = (id: string, of: Gathering): Figures =>
@@ -51,6 +55,8 @@ const figuresOf = (id: string, of: Gathering): Figures =>
     outingMin: minutes('one outing', of.outingMin),
     cleanMin: minutes('clean what one outing brings', of.cleanMin),
     dryDays: amount('dries', of.dryDays, 'd'),
+    hangSec: seconds('hang or spread, each or 10 g', 6.4),
+    boxSec: seconds('look over and box, each or 10 g', 3.2),
   })
 
 /** What has been cleaned and dried, and what comes of it besides. */
@@ -79,6 +85,8 @@ function bringSteps(of: Gathering, k: Figures, task: Task, quantity: number): St
   const picked = quantity / Math.max(0.02, value(k.fit))
   const outings = picked / value(k.outing)
   const { unit } = catalogueRow(of.materialId)
+  // Stems are hung one by one; what is weighed is spread by the handful.
+  const handled = unit === 'piece' ? quantity : quantity / 10
   return [
     step({
       id: 'gather',
@@ -97,25 +105,29 @@ function bringSteps(of: Gathering, k: Figures, task: Task, quantity: number): St
       tools: [...(of.cleanTools ?? [])],
       cautions: ['gathering', 'dust'],
     }),
-    step({
-      id: 'dry',
-      title: 'Hang or lay out to dry',
-      text: `${of.dry}. Air dries it, not heat: no stove, heater or oven.`,
-      hands: { onceSec: 600, eachSec: 0, origin: 'memory' },
-      wait: {
-        leastMin: task.dryMin(value(k.dryDays) * MIN_PER_DAY),
-        kind: 'open film',
-        what: `${of.dry}, until it is dry through`,
-        origin: 'memory',
-      },
-      faults: ['mould'],
-      passes: of.passes,
-    }),
+    ...(value(k.dryDays) <= 0
+      ? []
+      : [
+          step({
+            id: 'dry',
+            title: 'Hang or lay out to dry',
+            text: `${of.dry}. Air dries it, not heat: no stove, heater or oven.`,
+            hands: { onceSec: Math.round(120 + value(k.hangSec) * handled), eachSec: 0, origin: 'memory' },
+            wait: {
+              leastMin: task.dryMin(value(k.dryDays) * MIN_PER_DAY),
+              kind: 'open film',
+              what: `${of.dry}, until it is dry through`,
+              origin: 'memory',
+            },
+            faults: ['mould'],
+            passes: of.passes,
+          }),
+        ]),
     step({
       id: 'box',
       title: 'Look over, count, box',
       text: 'Once more against the light: pests, grey spots, limp ones out. Count or weigh what is fit, box it with a paper bag of something dry, label it with place and day. What had guests goes into the freezer for two days first, in a closed bag.',
-      hands: { onceSec: 900, eachSec: 0, origin: 'memory' },
+      hands: { onceSec: Math.round(120 + value(k.boxSec) * handled), eachSec: 0, origin: 'memory' },
       tools: ['scale'],
       cautions: ['gathering'],
       passes: 'Nothing moves in the box after a week.',

@@ -18,6 +18,16 @@ interface Outcome {
   readonly share: Coefficient
 }
 
+/** What a recipe's hands and waits follow: how much goes through, and how an open film dries here. */
+export interface RecipeBatch {
+  /** All that comes out, before what is lost. */
+  readonly wholeG: number
+  readonly dryMin: (min: number) => number
+}
+
+/** Loads that so much takes; at least one. */
+export const loadsOf = (grams: number, loadG: number): number => Math.max(1, Math.ceil(grams / loadG - 1e-9))
+
 interface Recipe {
   readonly id: string
   readonly name: string
@@ -25,7 +35,7 @@ interface Recipe {
   readonly ingredients: readonly Ingredient[]
   readonly outcomes: readonly [Outcome, ...Outcome[]]
   readonly coefficients: Readonly<Record<string, Coefficient>>
-  readonly steps: (value: (coefficient: Coefficient) => number) => readonly StepDraft[]
+  readonly steps: (value: (coefficient: Coefficient) => number, batch: RecipeBatch) => readonly StepDraft[]
   readonly example: number
 }
 
@@ -59,7 +69,9 @@ export function recipe(of: Recipe): StockMethod {
         fact('wanted', job.quantity, 'g', 'line'),
         most(number(0.01), task.input(wanted.share)),
       )
-      const lead = of.steps(value)[0]?.id ?? ''
+      const batch: RecipeBatch = { wholeG: all.value, dryMin: task.dryMin }
+      const steps = of.steps(value, batch)
+      const lead = steps[0]?.id ?? ''
       const uses = of.ingredients.flatMap(({ slot, label, each, optional }) => {
         if (optional && task.fill(slot).parts.length === 0) return []
         const unit = task.fill(slot).parts[0]?.material.unit ?? 'g'
@@ -79,7 +91,7 @@ export function recipe(of: Recipe): StockMethod {
           quantity: figure(product(all, task.input(own)), 'g'),
           shares: drawn.map((id) => ({ materialId: id, share: value(own) / Math.max(sum, 1e-9) })),
         })),
-        steps: stepsWith(uses, of.steps(value)),
+        steps: stepsWith(uses, steps),
       }
     },
     examples: [{ kind: 'stock', materialId: first.materialId, quantity: of.example, unit: 'g' }],

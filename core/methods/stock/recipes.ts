@@ -1,4 +1,5 @@
 import {
+  amount,
   coefficients,
   minutes,
   seconds,
@@ -7,42 +8,58 @@ import {
   type StockMethod,
   type Wish,
 } from '../../makeup'
-import { recipe } from './recipe'
+import { loadsOf, recipe } from './recipe'
 
 const only = (materialId: string, words: string): Wish => ({ stuff: 'other', materialId, words })
-const once = (sec: number): StepDraft['hands'] => ({ onceSec: sec, eachSec: 0, origin: 'memory' })
-const ovenWait = (min: number): StepDraft['wait'] => ({
-  leastMin: min,
+const once = (sec: number): StepDraft['hands'] => ({
+  onceSec: Math.round(sec),
+  eachSec: 0,
+  origin: 'memory',
+})
+/** An hour for each tray: one is in the oven at a time. */
+const ovenWait = (min: number, trays: number): StepDraft['wait'] => ({
+  leastMin: min * trays,
   kind: 'cure',
-  what: 'An hour at 80 °C, until fully dry',
+  what:
+    trays > 1
+      ? `${trays} trays, an hour each at 80 °C, until fully dry`
+      : 'An hour at 80 °C, until fully dry',
   origin: 'common practice',
   attended: true,
 })
 
 const soil = coefficients('soil-grades', {
-  coarse: share('coarse, of dry soil', 0.3),
-  medium: share('medium', 0.4),
-  fine: share('fine, through a stocking', 0.25),
-  sieveSec: seconds('crumble, sieve twice, shake through a stocking', 900),
+  coarse: share('coarse, of soil as dug', 0.22),
+  medium: share('medium', 0.3),
+  fine: share('fine, through a stocking', 0.2),
+  loadG: amount('a load in the sieve', 400, 'g'),
+  spreadSec: seconds('spread a load', 240),
+  sieveSec: seconds('crumble a load, sieve twice, shake through a stocking', 900),
   dryMin: minutes('spread to dry', 2880, 'memory', 'two days'),
 })
 const leaves = coefficients('leaf-litter', {
   litter: share('litter, of raw leaves', 0.5),
-  blendSec: seconds('blend in small loads, sieve off both ends', 600),
+  loadG: amount('a load in the blender', 20, 'g'),
+  trayG: amount('leaves on a tray', 120, 'g'),
+  cleanSec: seconds('clean and spread a tray', 300),
+  blendSec: seconds('blend a load, sieve off both ends', 100),
   ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
 })
 const coffee = coefficients('coffee-dried', {
   dry: share('dry, of wet grounds', 0.45),
-  spreadSec: seconds('spread, stir now and then', 180),
+  trayG: amount('wet grounds on a tray', 225, 'g', 'memory', 'eight trays of 1.8 kg'),
+  spreadSec: seconds('spread a tray, stir now and then', 180),
   ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
 })
 const buff = coefficients('ground-buff', {
   all: share('all of it', 1, 'formula'),
-  mixSec: seconds('mix in a closed jar', 180),
+  jarG: amount('a jar to be shaken', 250, 'g'),
+  mixSec: seconds('mix a closed jar', 180),
 })
 const dyed = coefficients('sawdust-green', {
   all: share('dyed, of what goes in', 0.95),
-  dyeSec: seconds('sand, sieve, stir into the dye, spread', 600),
+  bowlG: amount('a bowl of sawdust', 150, 'g'),
+  dyeSec: seconds('sieve a bowl, stir into the dye, spread', 600),
   dryMin: minutes('spread to dry', 1440),
 })
 
@@ -61,19 +78,24 @@ export const recipes: readonly StockMethod[] = [
       { materialId: 'soil-coarse', share: soil.coarse },
     ],
     coefficients: soil,
-    steps: (value) => [
+    steps: (value, { wholeG, dryMin }) => [
       {
         id: 'dry',
         title: 'Spread and dry',
         text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
-        hands: once(300),
-        wait: { leastMin: value(soil.dryMin), kind: 'open film', what: 'Dry through', origin: 'memory' },
+        hands: once(60 + value(soil.spreadSec) * loadsOf(wholeG, value(soil.loadG))),
+        wait: {
+          leastMin: dryMin(value(soil.dryMin)),
+          kind: 'open film',
+          what: 'Dry through',
+          origin: 'memory',
+        },
       },
       {
         id: 'sieve',
         title: 'Crumble and sieve in three',
         text: 'Crumble; what the first sieve holds is coarse, the second medium; shake the rest through a stocking: fine. Three jars, three labels.',
-        hands: once(value(soil.sieveSec)),
+        hands: once(value(soil.sieveSec) * loadsOf(wholeG, value(soil.loadG))),
         tools: ['sieve'],
         cautions: ['dust'],
         passes: 'Fine soil floats like flour; no lumps in the medium.',
@@ -96,13 +118,13 @@ export const recipes: readonly StockMethod[] = [
     ],
     outcomes: [{ materialId: 'leaf-litter', share: leaves.litter }],
     coefficients: leaves,
-    steps: (value) => [
+    steps: (value, { wholeG }) => [
       {
         id: 'dry',
         title: 'Clean and dry',
         text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
-        hands: once(600),
-        wait: ovenWait(value(leaves.ovenMin)),
+        hands: once(120 + value(leaves.cleanSec) * loadsOf(wholeG, value(leaves.trayG))),
+        wait: ovenWait(value(leaves.ovenMin), loadsOf(wholeG, value(leaves.trayG))),
         tools: ['oven tray'],
         cautions: ['oven', 'gathering'],
         faults: ['mould'],
@@ -111,7 +133,7 @@ export const recipes: readonly StockMethod[] = [
         id: 'blend',
         title: 'Blend, sieve both ends off',
         text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
-        hands: once(value(leaves.blendSec)),
+        hands: once(60 + value(leaves.blendSec) * loadsOf(wholeG, value(leaves.loadG))),
         tools: ['blender', 'sieve'],
         cautions: ['dust'],
         faults: ['overfilled-jar'],
@@ -129,13 +151,13 @@ export const recipes: readonly StockMethod[] = [
     ],
     outcomes: [{ materialId: 'coffee-grounds', share: coffee.dry }],
     coefficients: coffee,
-    steps: (value) => [
+    steps: (value, { wholeG }) => [
       {
         id: 'dry',
         title: 'Dry in the oven',
         text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
-        hands: once(value(coffee.spreadSec)),
-        wait: ovenWait(value(coffee.ovenMin)),
+        hands: once(value(coffee.spreadSec) * loadsOf(wholeG, value(coffee.trayG))),
+        wait: ovenWait(value(coffee.ovenMin), loadsOf(wholeG, value(coffee.trayG))),
         tools: ['oven tray'],
         cautions: ['oven'],
         faults: ['mould'],
@@ -164,12 +186,12 @@ export const recipes: readonly StockMethod[] = [
     ],
     outcomes: [{ materialId: 'ground-buff', share: buff.all }],
     coefficients: buff,
-    steps: (value) => [
+    steps: (value, { wholeG }) => [
       {
         id: 'mix',
         title: 'Shake in a closed jar',
         text: 'Equal measures; both weigh much the same. Shake it closed, let the dust settle before you open it.',
-        hands: once(value(buff.mixSec)),
+        hands: once(value(buff.mixSec) * loadsOf(wholeG, value(buff.jarG))),
         cautions: ['grout', 'dust'],
         passes: 'One colour, no streaks.',
       },
@@ -196,13 +218,18 @@ export const recipes: readonly StockMethod[] = [
     ],
     outcomes: [{ materialId: 'sawdust-green', share: dyed.all }],
     coefficients: dyed,
-    steps: (value) => [
+    steps: (value, { wholeG, dryMin }) => [
       {
         id: 'dye',
         title: 'Stir into the dye, spread',
         text: 'Paint thinned 1 : 6 with water; stir until no pale grain is left, squeeze, spread on paper.',
-        hands: once(value(dyed.dyeSec)),
-        wait: { leastMin: value(dyed.dryMin), kind: 'open film', what: 'Dry through', origin: 'memory' },
+        hands: once(value(dyed.dyeSec) * loadsOf(wholeG, value(dyed.bowlG))),
+        wait: {
+          leastMin: dryMin(value(dyed.dryMin)),
+          kind: 'open film',
+          what: 'Dry through',
+          origin: 'memory',
+        },
         tools: ['bowl'],
         cautions: ['wet-bath', 'dust'],
         faults: ['mould'],

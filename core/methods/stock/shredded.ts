@@ -1,7 +1,13 @@
 import { coefficients, minutes, seconds, share, type StepDraft, type StockMethod } from '../../makeup'
-import { recipe } from './recipe'
+import { loadsOf, recipe } from './recipe'
 
-const once = (sec: number): StepDraft['hands'] => ({ onceSec: sec, eachSec: 0, origin: 'memory' })
+const once = (sec: number): StepDraft['hands'] => ({
+  onceSec: Math.round(sec),
+  eachSec: 0,
+  origin: 'memory',
+})
+/** What is torn, shredded and mixed in one go, g. Our estimate. */
+const LOAD_G = 60
 
 const scrub = coefficients('scrub-blend', {
   coarse: share('held by the sieve', 0.6),
@@ -47,12 +53,12 @@ export const shredded: readonly StockMethod[] = [
       { materialId: 'scrub-fine', share: scrub.fine },
     ],
     coefficients: scrub,
-    steps: (value) => [
+    steps: (value, { wholeG }) => [
       {
         id: 'shred',
         title: 'Shred in small loads',
         text: 'Half of the lichen stays whole, for large texture. Small loads: an overfull jar cuts only the bottom. Clump charges and clings until it is mixed in.',
-        hands: once(value(scrub.shredSec)),
+        hands: once(value(scrub.shredSec) * loadsOf(wholeG, LOAD_G)),
         tools: ['blender'],
         cautions: ['dust'],
         faults: ['overfilled-jar'],
@@ -61,7 +67,7 @@ export const shredded: readonly StockMethod[] = [
         id: 'mix',
         title: 'Mix by hand, sieve',
         text: 'About five minutes by hand. What the sieve holds is for thick growth, what passes for edges and clearings: two jars.',
-        hands: once(value(scrub.mixSec)),
+        hands: once(value(scrub.mixSec) * loadsOf(wholeG, LOAD_G)),
         tools: ['sieve'],
         cautions: ['dust'],
         passes: 'Large and small pieces of both, evenly.',
@@ -76,14 +82,14 @@ export const shredded: readonly StockMethod[] = [
     ingredients: [{ slot: 'lichen', label: 'Lichen', wish: { stuff: 'wool', wool: 'lichen' }, each: 1 }],
     outcomes: [{ materialId: 'lichen-shredded', share: lichen.all }],
     coefficients: lichen,
-    steps: (value) => [
+    steps: (value, { wholeG, dryMin }) => [
       {
         id: 'tear',
         title: 'Tear, dry in the sun',
         text: 'Torn to thumb-sized pieces, needles out, spread thin in the sun and turned; in at night.',
-        hands: once(value(lichen.tearSec)),
+        hands: once(value(lichen.tearSec) * loadsOf(wholeG, LOAD_G)),
         wait: {
-          leastMin: value(lichen.dryMin),
+          leastMin: dryMin(value(lichen.dryMin)),
           kind: 'open film',
           what: 'Sun-dried, until it is crisp',
           origin: 'common practice',
@@ -95,7 +101,7 @@ export const shredded: readonly StockMethod[] = [
         id: 'shred',
         title: 'Shred half of it',
         text: 'Small loads: an overfull jar cuts only the bottom. The other half stays whole, for large texture.',
-        hands: once(value(lichen.shredSec)),
+        hands: once(value(lichen.shredSec) * loadsOf(wholeG, LOAD_G)),
         tools: ['blender'],
         cautions: ['dust'],
         faults: ['overfilled-jar'],
@@ -118,12 +124,12 @@ export const shredded: readonly StockMethod[] = [
     ],
     outcomes: [{ materialId: 'clump-shredded', share: clump.all }],
     coefficients: clump,
-    steps: (value) => [
+    steps: (value, { wholeG }) => [
       {
         id: 'shred',
         title: 'Shred in small loads',
         text: 'A few seconds at a time. It charges and clings to the jar and to you: tip it straight into the tub that it will be mixed in, or into a paper bag.',
-        hands: once(value(clump.shredSec)),
+        hands: once(value(clump.shredSec) * loadsOf(wholeG, LOAD_G)),
         tools: ['blender'],
         cautions: ['dust'],
         faults: ['overfilled-jar'],

@@ -251,8 +251,8 @@ describe('recipes', () => {
     expect(medium.yields[0]!.quantity.value).toBeCloseTo(400, 9)
     const fine = make('soil-fine', 250)
     expect(fine.yields[1]!.quantity.value).toBeCloseTo(250, 9)
-    // 250 g are a quarter of what is dug.
-    expect(fine.uses[0]!.total.value).toBeCloseTo(1000, 6)
+    // 250 g are a fifth of what is dug.
+    expect(fine.uses[0]!.total.value).toBeCloseTo(1250, 6)
   })
 
   test('the sieve of the scrub blend gives two lots, which share its cost', () => {

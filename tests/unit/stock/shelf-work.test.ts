@@ -117,7 +117,7 @@ describe('what must be made at home', () => {
         ],
       ],
       // A quarter of dry soil is fine: 400 g for 100.
-      ['make:soil-grades', '2026-12-20', [['soil-raw', 400]]],
+      ['make:soil-grades', '2026-12-20', [['soil-raw', 500]]],
     ])
   })
 
@@ -127,7 +127,7 @@ describe('what must be made at home', () => {
       'soil-medium': 0,
       'soil-raw': 0,
     })
-    expect(made.map(({ needs }) => Math.round(needs[0]?.quantity ?? 0))).toEqual([200])
+    expect(made.map(({ needs }) => Math.round(needs[0]?.quantity ?? 0))).toEqual([250])
   })
 
   test('what is there, or being made, is not made again; what comes in packs is bought', () => {
