@@ -83,6 +83,11 @@ function settle(event: MouseEvent): void {
         <strong class="block">{{ label }}: {{ show(figure) }}</strong>
         <span class="mt-1 block text-sm">{{ told.formula }}</span>
         <span v-if="told.numbers" class="block text-xs text-soft tabular-nums">= {{ told.numbers }}</span>
+        <span v-if="told.doubt" class="mt-1 block text-xs"
+          >May be off by about {{ percent(told.doubt.share) }}; “{{ told.doubt.by.name }}” matters most{{
+            told.doubt.byShare < 0.995 ? `: ${percent(told.doubt.byShare)} of the doubt` : ''
+          }}.</span
+        >
         <span
           v-if="told.leaves.length + told.details.length > 0"
           class="inputs"
@@ -121,11 +126,6 @@ function settle(event: MouseEvent): void {
             }}</span>
           </span>
         </span>
-        <span v-if="told.doubt" class="mt-2 block text-xs"
-          >May be off by about {{ percent(told.doubt.share) }}; “{{ told.doubt.by.name }}” matters most{{
-            told.doubt.byShare < 0.995 ? `: ${percent(told.doubt.byShare)} of the doubt` : ''
-          }}.</span
-        >
         <form v-if="setting" class="mt-2 flex flex-wrap items-center gap-2" @submit.prevent="store(setting)">
           <label class="text-sm" :for="`${id}-own`">{{ methodCoefficient(setting)?.name }}, yours</label>
           <input :id="`${id}-own`" v-model="typed" class="field field-cell w-24" inputmode="decimal" />
