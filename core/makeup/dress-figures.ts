@@ -15,6 +15,6 @@ export const dressing = coefficients('shared', {
   readySec: seconds('spray a round before the first sprinkle', 8),
   paintSec: seconds('spray a crown, for each 40 cm²', 12),
   inspectSec: seconds('look a tree over', 10),
-  snowMm: amount('real depth of snow on a crown from above', 30, 'mm'),
+  snowRealMm: amount('real depth of snow on a crown from above', 30, 'mm'),
   snowSec: seconds('sieve snow over a crown, for each 40 cm² from above', 15),
 })

@@ -214,7 +214,7 @@ export const snowUse = (task: PlantTask): Use =>
     label: 'Snow',
     each: product(
       aboveOf(task),
-      quotient(quotient(task.input(d.snowMm), fact('ratio', task.piece.realRatio, '')), MM_IN_CM),
+      quotient(quotient(task.input(d.snowRealMm), fact('ratio', task.piece.realRatio, '')), MM_IN_CM),
       SNOW_BULK,
     ),
   })

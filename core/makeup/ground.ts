@@ -6,7 +6,7 @@ import { amount, seconds, share } from './rows'
 import type { Slot } from './slots'
 import { open, openSecOf, sets } from './setting'
 import { hands, type StepDraft } from './step'
-import { plantedOf, startedOf, use } from './uses'
+import { plantUse, startedOf, trunkOf, use } from './uses'
 
 /** What setting plants in glue and sealing ground takes, whatever is set. */
 export const grounding = coefficients('shared', {
@@ -156,7 +156,7 @@ export const pinSlots = ({ trunkMm }: Pick<PlantTask['piece'], 'trunkMm'>): Slot
   { id: 'foot-ca', label: 'CA for the foot', wish: { stuff: 'liquid', liquid: 'ca' }, mayShare: true },
 ]
 export function pinUses(task: PlantTask): Use[] {
-  const trunk = fact('trunk', task.piece.trunkMm, 'mm')
+  const trunk = trunkOf(task)
   return [
     use(task, {
       slot: 'foot-pin',
@@ -192,13 +192,7 @@ export const poolSlot: Slot = {
 
 /** Glue of the pool that one plant stands in. @param foot cm² */
 export const poolUse = (task: PlantTask, foot: Expression, step = 'pool'): Use =>
-  use(task, {
-    slot: 'pool',
-    step,
-    label: 'PVA to set them in',
-    each: product(foot, task.input(grounding.poolMl)),
-    total: product(foot, task.input(grounding.poolMl), plantedOf(task)),
-  })
+  plantUse(task, { slot: 'pool', step, label: 'PVA to set them in' }, grounding.poolMl, foot)
 
 /** Set in a pool of PVA, several plants together, pushed in with a stick. */
 export function poolStep(

@@ -36,7 +36,7 @@ export interface UseDraft {
 export const startedOf = ({ started }: Pick<Task, 'started'>): Leaf => fact('pieces started', started, '')
 
 /** What is planted: only what is good. */
-export const plantedOf = ({ good }: Pick<Task, 'good'>): Leaf =>
+const plantedOf = ({ good }: Pick<Task, 'good'>): Leaf =>
   fact('good pieces', good, '', 'memory', 'judged before they are planted')
 
 /** A use of the one material that fills a slot; or of none, where it is open. */
@@ -90,6 +90,21 @@ export function piecesUse(task: Task, draft: Omit<UseDraft, 'total'>): Use[] {
     ]
   })
 }
+
+/** As much for each good piece as a coefficient says: glue of what is planted. @param times more of it */
+export function plantUse(
+  task: Task,
+  draft: Pick<UseDraft, 'slot' | 'step' | 'label'>,
+  of: Coefficient,
+  times: Expression,
+): Use {
+  const each = product(times, task.input(of))
+  return use(task, { ...draft, each, total: product(each, plantedOf(task)) })
+}
+
+/** Height and trunk of a piece, mm. */
+export const heightOf = ({ piece }: Pick<PlantTask, 'piece'>): Leaf => fact('height', piece.heightMm, 'mm')
+export const trunkOf = ({ piece }: Pick<PlantTask, 'piece'>): Leaf => fact('trunk', piece.trunkMm, 'mm')
 
 /** The crown from the side, cm². */
 export const crownOf = ({ piece }: PlantTask): Leaf =>

@@ -1,9 +1,9 @@
 import {
   dressing,
   grounding,
+  isPlantMethod,
   pinFigures,
   setting,
-  isPlantMethod,
   shared,
   type Coefficient,
   type Method,

@@ -31,9 +31,9 @@ import { fact, product } from '../../quantities'
 const k = coefficients('bramble-mound', {
   spoilage: share('spoilage', 0.04),
   stuffing: amount('stuffing, teased thin', 0.008, 'g/cm³'),
-  flowerG: amount('flower powder, for each cm² in flower', 0.008, 'g/cm²'),
-  teaseSec: amount('tease thin, for each cm³', 12, 's/cm³', 'memory', 'a minute for a mound of 18 mm'),
-  flowerSec: amount('dot the flowers, for each cm² from above', 2.5, 's/cm²'),
+  flowerCoat: amount('flower powder, for each cm² in flower', 0.008, 'g/cm²'),
+  teaseCm3Sec: amount('tease thin, for each cm³', 12, 's/cm³', 'memory', 'a minute for a mound of 18 mm'),
+  flowerCm2Sec: amount('dot the flowers, for each cm² from above', 2.5, 's/cm²'),
   filled: share('covered before the leaf, of what is seen', 0.15),
 })
 
@@ -119,7 +119,7 @@ export const brambleMound: PlantMethod = {
             fixedUse(
               task,
               { slot: 'flower', step: 'flower', label: 'Flowers' },
-              k.flowerG,
+              k.flowerCoat,
               product(aboveOf(task), fact('share in flower', piece.bloom, '', 'memory', 'on the day')),
             ),
           ]
@@ -135,7 +135,7 @@ export const brambleMound: PlantMethod = {
           id: 'tease',
           title: 'Tease thin',
           text: 'Until you can read through it; threads that arch out at the edge stay.',
-          hands: hands(value(k.teaseSec) * piece.volumeCm3),
+          hands: hands(value(k.teaseCm3Sec) * piece.volumeCm3),
           faults: ['solid-lump'],
         },
         paintStep(task, {
@@ -149,7 +149,7 @@ export const brambleMound: PlantMethod = {
           id: 'flower',
           title: 'Dots of flower',
           text: 'A fresh mist of adhesive on what faces the light, and dots of powder into it while it is wet.',
-          hands: hands(value(k.flowerSec) * piece.topAreaCm2, 30),
+          hands: hands(value(k.flowerCm2Sec) * piece.topAreaCm2, 30),
           needs: ['ventilation'],
           gives: ['aerosol', 'solvent'],
           within: open(task, 'spray-adhesive'),

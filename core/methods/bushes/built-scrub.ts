@@ -27,7 +27,7 @@ import { rounded } from '../../quantities'
 const k = coefficients('built-scrub', {
   spoilage: share('spoilage', 0.05),
   sprigs: amount('curved sprigs in one', 5, 'piece', 'memory', '4 to 7'),
-  ca: amount('CA at an insertion', 0.03, 'ml'),
+  insertionCa: amount('CA at an insertion', 0.03, 'ml'),
   cleanSec: seconds('clean a sprig, inward twigs off', 60),
   buildSec: seconds('drill, shave, CA, hold: all insertions', 240),
   filled: share('covered before the leaf, of what is seen', 0.2),
@@ -96,7 +96,12 @@ export const builtScrub: PlantMethod = {
         label: 'Curved sprigs',
         each: rounded(task.input(k.sprigs)),
       }),
-      fixedUse(task, { slot: 'ca', step: 'build', label: 'CA' }, k.ca, rounded(task.input(k.sprigs))),
+      fixedUse(
+        task,
+        { slot: 'ca', step: 'build', label: 'CA' },
+        k.insertionCa,
+        rounded(task.input(k.sprigs)),
+      ),
       ...dressUses(task, dress),
     ]
     return {

@@ -7,6 +7,7 @@ import {
   examplePieces,
   fixedUse,
   hands,
+  heightOf,
   inspectStep,
   judge,
   open,
@@ -28,8 +29,8 @@ const k = coefficients('seed-heads', {
   spoilage: share('spoilage', 0.12, 'memory', 'make extra'),
   tipsEach: amount('tips from one curved sprig', 6, 'piece'),
   bare: share('left bare', 0.2),
-  powderG: amount('powder on a head, for each mm of its height', 0.001, 'g/mm'),
-  glueMl: amount('a trace of glue, for each mm of its height', 0.0015, 'ml/mm'),
+  powderMm: amount('powder on a head, for each mm of its height', 0.001, 'g/mm'),
+  glueMm: amount('a trace of glue, for each mm of its height', 0.0015, 'ml/mm'),
   cutSec: seconds('cut a tip', 5),
   dipSec: seconds('glue, dip', 10),
   openSec: staysOpen('trace', 'glue on a tip stays open'),
@@ -118,7 +119,7 @@ export const seedHeads: PlantMethod = {
     const tones = 1 + (green ? 1 : 0) + (ochre ? 1 : 0)
     const dipped = rest(task.input(k.bare))
     const each = tones > 1 ? quotient(dipped, number(tones)) : dipped
-    const height = fact('height', piece.heightMm, 'mm')
+    const height = heightOf(task)
     const uses = [
       batchUse(task, {
         slot: 'sprig',
@@ -126,13 +127,13 @@ export const seedHeads: PlantMethod = {
         label: 'Curved sprigs',
         total: roundedUp(quotient(startedOf(task), task.input(k.tipsEach))),
       }),
-      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderG, product(height, each)),
+      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderMm, product(height, each)),
       ...(ochre
         ? [
             fixedUse(
               task,
               { slot: 'ochre', step: 'dip', label: 'Ochre ones' },
-              k.powderG,
+              k.powderMm,
               product(height, each),
             ),
           ]
@@ -142,7 +143,7 @@ export const seedHeads: PlantMethod = {
             fixedUse(
               task,
               { slot: 'foam', step: 'dip', label: 'Green ones' },
-              k.powderG,
+              k.powderMm,
               product(height, each),
             ),
           ]
@@ -150,7 +151,7 @@ export const seedHeads: PlantMethod = {
       fixedUse(
         task,
         { slot: 'glue', step: 'dip', label: 'A trace of glue' },
-        k.glueMl,
+        k.glueMm,
         product(height, dipped),
       ),
       poolUse(task, fact('foot of a stem', 0.15, 'cm²', 'memory')),

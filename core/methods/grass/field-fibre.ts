@@ -6,6 +6,7 @@ import {
   fixedUse,
   flockUse,
   hands,
+  heightOf,
   inspectStep,
   isBladed,
   judge,
@@ -28,9 +29,9 @@ const k = coefficients('field-fibre', {
   footMm: amount('foot below the ground', 5, 'mm'),
   bundleG: amount('fibre of a weed, for each mm of its height', 0.003, 'g/mm'),
   waste: share('wasted in the locked middle of a twist', 0.3),
-  ca: amount('CA through the middle of a bundle, for each mm of height', 0.005, 'ml/mm'),
-  glueMl: amount('tacky glue in the end of a bundle, for each mm of height', 0.005, 'ml/mm'),
-  adhesiveMl: amount('light adhesive', 0.05, 'ml/cm²'),
+  bundleCa: amount('CA through the middle of a bundle, for each mm of height', 0.005, 'ml/mm'),
+  bundleGlue: amount('tacky glue in the end of a bundle, for each mm of height', 0.005, 'ml/mm'),
+  adhesiveCoat: amount('light adhesive', 0.05, 'ml/cm²'),
   leafShare: share('share of its side that leaf covers', 0.4),
   sticks: share('leaf sticks, of what is thrown', 0.35),
   bindSec: seconds('band or twist a bundle', 60),
@@ -120,7 +121,7 @@ export const fieldFibre: PlantMethod = {
     const twist = task.choice('bind') === 'twist'
     const bundlesOf = roundedUp(quotient(startedOf(task), task.input(k.each)))
     const bundles = bundlesOf.value
-    const length = sum(fact('height', piece.heightMm, 'mm'), task.input(k.footMm))
+    const length = sum(heightOf(task), task.input(k.footMm))
     const fibre = product(length, task.input(k.bundleG))
     const flowers = piece.sward.heads > 0.02 && task.fill('flower').parts.length > 0
     const uses = [
@@ -133,13 +134,13 @@ export const fieldFibre: PlantMethod = {
       fixedUse(
         task,
         { slot: 'lock', step: 'bind', label: twist ? 'CA' : 'Tacky PVA' },
-        twist ? k.ca : k.glueMl,
-        product(quotient(bundlesOf, startedOf(task)), fact('height', piece.heightMm, 'mm')),
+        twist ? k.bundleCa : k.bundleGlue,
+        product(quotient(bundlesOf, startedOf(task)), heightOf(task)),
       ),
       fixedUse(
         task,
         { slot: 'adhesive', step: 'leaf', label: 'Adhesive' },
-        k.adhesiveMl,
+        k.adhesiveCoat,
         fact('its side', piece.sideAreaCm2, 'cm²'),
       ),
       flockUse(task, {
@@ -158,7 +159,7 @@ export const fieldFibre: PlantMethod = {
               task,
               { slot: 'flower', step: 'leaf', label: 'Flower powder' },
               k.flowerG,
-              fact('height', piece.heightMm, 'mm'),
+              heightOf(task),
             ),
           ]
         : []),

@@ -35,7 +35,7 @@ const k = coefficients('flowering-tuft', {
   sticks: share('sticks, of what is thrown', 0.3),
   dipped: share('of its fibre, tips that are dipped', 0.4),
   powderG: amount('flower powder to a gram of dipped fibre', 2, 'g/g', 'memory', 'at most'),
-  tipMl: amount('glue on its tips, for a cm² of foot', 0.05, 'ml/cm²'),
+  tipCoat: amount('glue on its tips, for a cm² of foot', 0.05, 'ml/cm²'),
   stems: amount('stem fibres in a tuft', 3, 'piece', 'memory', 'two or three'),
   dotSec: seconds('dot and fibre', 3),
   dipSec: seconds('glue on tips, dip inverted', 5),
@@ -159,7 +159,7 @@ export const floweringTuft: PlantMethod = {
         each: product(above, task.input(k.backing)),
       }),
       fixedUse(task, { slot: 'pva', step: 'tufts', label: 'PVA in the dot' }, k.glueMl, foot),
-      fixedUse(task, { slot: 'pva', step: dip, label: 'PVA on the tips' }, k.tipMl, foot),
+      fixedUse(task, { slot: 'pva', step: dip, label: 'PVA on the tips' }, k.tipCoat, foot),
       ...fibreUses(task, {
         slot: 'fibre',
         step: 'tufts',

@@ -26,7 +26,7 @@ const k = coefficients('hand-tuft', {
   spoilage: share('spoilage', 0.12),
   glueMl: amount('PVA in a mound, for a cm² of foot', 0.15, 'ml/cm²'),
   fibreG: amount('fibre in a tweezered ball, for a cm² of foot', 0.035, 'g/cm²'),
-  sealMl: amount('hairspray so that it does not shed, for a cm² of circle', 0.1, 'ml/cm²'),
+  sealCoat: amount('hairspray so that it does not shed, for a cm² of circle', 0.1, 'ml/cm²'),
   setSec: seconds('mound, ball of fibre, tease', 35),
   sealSec: seconds('seal', 4),
   openSec: staysOpen('pva', 'PVA stays open'),
@@ -91,7 +91,7 @@ export const handTuft: PlantMethod = {
             }),
             material,
           }))),
-      fixedUse(task, { slot: 'seal', step: 'seal', label: 'Hairspray' }, k.sealMl, aboveOf(task)),
+      fixedUse(task, { slot: 'seal', step: 'seal', label: 'Hairspray' }, k.sealCoat, aboveOf(task)),
     ]
     return {
       uses,

@@ -5,11 +5,12 @@ import {
   examplePieces,
   fixedUse,
   hands,
+  heightOf,
   inspectStep,
   judge,
   minutes,
   open,
-  plantedOf,
+  plantUse,
   seconds,
   sets,
   share,
@@ -25,9 +26,9 @@ const k = coefficients('long-bunch', {
   spoilage: share('spoilage', 0.05),
   footMm: amount('foot below the ground', 5, 'mm'),
   fibreG: amount('fibre, for each mm of height and mm of width', 0.00035, 'g/mm²'),
-  tapeMm: amount('tape around its foot, of its width', 2.5, 'mm/mm'),
-  ca: amount('CA at its foot, for each mm of width', 0.005, 'ml/mm'),
-  pvaMl: amount('PVA in its hole, for each mm of width', 0.015, 'ml/mm'),
+  tapeWidths: amount('tape around its foot, of its width', 2.5, 'mm/mm'),
+  footCa: amount('CA at its foot, for each mm of width', 0.005, 'ml/mm'),
+  holePva: amount('PVA in its hole, for each mm of width', 0.015, 'ml/mm'),
   footMl: amount('PVA in the dilute at its foot, for each mm of width', 0.005, 'ml/mm'),
   footG: amount('foam around its foot, for each mm of width', 0.004, 'g/mm'),
   bindSec: seconds('pinch, bind, CA, trim', 60),
@@ -109,7 +110,7 @@ export const longBunch: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const withCa = task.choice('foot') === 'ca'
-    const length = sum(fact('height', piece.heightMm, 'mm'), task.input(k.footMm))
+    const length = sum(heightOf(task), task.input(k.footMm))
     const width = fact('width', piece.crownWidthMm, 'mm')
     const uses = [
       use(task, {
@@ -118,15 +119,9 @@ export const longBunch: PlantMethod = {
         label: 'Long fibre',
         each: product(length, width, task.input(k.fibreG)),
       }),
-      fixedUse(task, { slot: 'tape', step: 'bind', label: 'Tape' }, k.tapeMm, width),
-      ...(withCa ? [fixedUse(task, { slot: 'ca', step: 'bind', label: 'CA' }, k.ca, width)] : []),
-      use(task, {
-        slot: 'pva',
-        step: 'plant',
-        label: 'PVA',
-        each: product(width, task.input(k.pvaMl)),
-        total: product(width, task.input(k.pvaMl), plantedOf(task)),
-      }),
+      fixedUse(task, { slot: 'tape', step: 'bind', label: 'Tape' }, k.tapeWidths, width),
+      ...(withCa ? [fixedUse(task, { slot: 'ca', step: 'bind', label: 'CA' }, k.footCa, width)] : []),
+      plantUse(task, { slot: 'pva', step: 'plant', label: 'PVA' }, k.holePva, width),
       fixedUse(task, { slot: 'pva', step: 'splay', label: 'PVA, to be thinned' }, k.footMl, width),
       fixedUse(task, { slot: 'foot', step: 'splay', label: 'Foam around the foot' }, k.footG, width),
     ]

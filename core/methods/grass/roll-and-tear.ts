@@ -6,6 +6,7 @@ import {
   examplePiece,
   fixedUse,
   hands,
+  heightOf,
   inspectStep,
   isBladed,
   judge,
@@ -120,7 +121,7 @@ export const rollAndTear: PlantMethod = {
     { id: 'fix', label: 'Hairspray', wish: { stuff: 'liquid', liquid: 'hairspray' } },
   ],
   work(task) {
-    const { value, piece } = task
+    const { value } = task
     const cm2 = partCm2(task)
     const area = fact('patch', cm2, 'cm²')
     const hanks = most(ONE, rounded(product(area, quotient(task.input(k.hanks), HUNDRED_CM2))))
@@ -131,13 +132,7 @@ export const rollAndTear: PlantMethod = {
         slot,
         step: 'stage',
         label,
-        each: product(
-          hanks,
-          fact('height', piece.heightMm, 'mm'),
-          task.input(k.hankG),
-          part,
-          sum(ONE, task.input(k.again)),
-        ),
+        each: product(hanks, heightOf(task), task.input(k.hankG), part, sum(ONE, task.input(k.again))),
       })
     const less = product(area, task.input(k.again))
     const again = value(k.again)

@@ -29,9 +29,9 @@ const ovenWait = (min: number, trays: number): StepDraft['wait'] => ({
 })
 
 const soil = coefficients('soil-grades', {
-  coarse: share('coarse, of soil as dug', 0.22),
-  medium: share('medium', 0.3),
-  fine: share('fine, through a stocking', 0.2),
+  coarseOfDug: share('coarse, of soil as dug', 0.22),
+  mediumOfDug: share('medium', 0.3),
+  fineOfDug: share('fine, through a stocking', 0.2),
   loadG: amount('a load in the sieve', 400, 'g'),
   spreadSec: seconds('spread a load', 240),
   sieveSec: seconds('crumble a load, sieve twice, shake through a stocking', 900),
@@ -42,7 +42,7 @@ const leaves = coefficients('leaf-litter', {
   loadG: amount('a load in the blender', 20, 'g'),
   trayG: amount('leaves on a tray', 120, 'g'),
   cleanSec: seconds('clean and spread a tray', 300),
-  blendSec: seconds('blend a load, sieve off both ends', 100),
+  blendLoadSec: seconds('blend a load, sieve off both ends', 100),
   ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
 })
 const coffee = coefficients('coffee-dried', {
@@ -73,9 +73,9 @@ export const recipes: readonly StockMethod[] = [
       { slot: 'soil', label: 'Soil as dug', wish: only('soil-raw', 'clay soil, as dug'), each: 1 },
     ],
     outcomes: [
-      { materialId: 'soil-medium', share: soil.medium },
-      { materialId: 'soil-fine', share: soil.fine },
-      { materialId: 'soil-coarse', share: soil.coarse },
+      { materialId: 'soil-medium', share: soil.mediumOfDug },
+      { materialId: 'soil-fine', share: soil.fineOfDug },
+      { materialId: 'soil-coarse', share: soil.coarseOfDug },
     ],
     coefficients: soil,
     steps: (value, { wholeG, dryMin }) => [
@@ -133,7 +133,7 @@ export const recipes: readonly StockMethod[] = [
         id: 'blend',
         title: 'Blend, sieve both ends off',
         text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
-        hands: once(60 + value(leaves.blendSec) * loadsOf(wholeG, value(leaves.loadG))),
+        hands: once(60 + value(leaves.blendLoadSec) * loadsOf(wholeG, value(leaves.loadG))),
         tools: ['blender', 'sieve'],
         cautions: ['dust'],
         faults: ['overfilled-jar'],

@@ -7,6 +7,7 @@ import {
   fixedUse,
   flockUse,
   hasLeaf,
+  heightOf,
   leafOf,
   representatives,
   seeThroughOf,
@@ -161,7 +162,7 @@ export function dowelWork(task: PlantTask): {
       : fact('pads', task.pads, '', 'formula', 'as the discs are nested, a strip of each pad kept')
   const bark = rodSurface(
     quotient(fact('dowel', piece.trunkMm, 'mm'), MM_IN_CM),
-    quotient(fact('height', piece.heightMm, 'mm'), MM_IN_CM),
+    quotient(heightOf(task), MM_IN_CM),
   )
   // Foam and adhesive lie on the discs, not on an outline: both sides of their rims.
   const foliage = product(
@@ -199,7 +200,7 @@ export function dowelWork(task: PlantTask): {
     fixedUse(
       task,
       { slot: 'ca', step: 'pin', label: 'CA' },
-      k.caPin,
+      k.pinCa,
       fact('hole', pinMm(piece.trunkMm, value(k.pinShare)), 'mm'),
     ),
     fixedUse(task, { slot: 'stain', step: 'pin', label: 'Stain' }, k.stainCoat, bark),

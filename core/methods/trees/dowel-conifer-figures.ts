@@ -10,7 +10,7 @@ export const dowelFigures = coefficients('dowel-conifer', {
   brushCoat: amount('dry-brushed grey on the dowel', 0.008, 'ml/cm²'),
   pinShare: share('hole for the pin, of the rod', 0.4),
   pinWireMm: amount('wire for a pin', 30, 'mm'),
-  caPin: amount('CA for a pin, for each mm of its hole', 0.03, 'ml/mm'),
+  pinCa: amount('CA for a pin, for each mm of its hole', 0.03, 'ml/mm'),
   discGlue: amount('adhesive under a disc', 0.06, 'ml'),
   ragged: share('left of a disc when it is cut ragged', 0.7),
   foamCoat: amount('adhesive for the foam', 0.03, 'ml/cm²'),
@@ -22,7 +22,7 @@ export const dowelFigures = coefficients('dowel-conifer', {
   pinSec: seconds('pin', 30),
   stainSec: amount('stain, for each mm of dowel', 0.15, 's/mm'),
   brushSec: amount('dry-brush, for each mm of dowel', 0.2, 's/mm'),
-  discSec: amount(
+  discMmSec: amount(
     'cut and split, for each mm of a disc',
     0.7,
     's/mm',
@@ -30,7 +30,7 @@ export const dowelFigures = coefficients('dowel-conifer', {
     '10 to 15 minutes a tree of 230 mm',
   ),
   fitSec: seconds('dry-fit and lay out a disc', 5),
-  threadSec: amount(
+  threadMmSec: amount(
     'glue and thread, for each mm of a disc',
     0.25,
     's/mm',

@@ -263,7 +263,7 @@ export const dowelConifer: PlantMethod = {
                 ? 'each split into two thin ones'
                 : 'each split into two and those again'
           }${coir ? '; two over each other for each place' : ''}. ${counted(discs, 'disc')} for a tree of the usual size. Keep the numbers together; square corners go on upper discs.`,
-          hands: hands(value(k.discSec) * acrossMm, 120),
+          hands: hands(value(k.discMmSec) * acrossMm, 120),
           tools: ['scissors', 'knife'],
           cautions: ['wire-and-blades'],
           faults: ['square-disc', 'limp-pad'],
@@ -291,7 +291,7 @@ export const dowelConifer: PlantMethod = {
           id: 'thread',
           title: 'Adhesive, disc, next',
           text: 'Adhesive on the stem where the disc will sit, slide it down from the top, press; the next. No bare ring.',
-          hands: hands(value(k.threadSec) * acrossMm, 30),
+          hands: hands(value(k.threadMmSec) * acrossMm, 30),
           within: open(task, 'spray-adhesive'),
           wait: sets(task, 'spray-adhesive', 'Let it grip'),
           ...air,

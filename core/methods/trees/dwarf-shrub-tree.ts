@@ -22,21 +22,22 @@ import {
   share,
   snowOption,
   stepsWith,
+  trunkOf,
   use,
   wetRounds,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, product } from '../../quantities'
+import { product } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [80, 200] }
 const k = coefficients('dwarf-shrub-tree', {
   spoilage: share('spoilage', 0.06),
   stems: amount('stems joined to a tree', 2.4, 'piece'),
-  tape: amount('tape around the joint, for each mm of trunk', 20, 'mm/mm'),
-  ca: amount('CA on joint and tape, for each mm of trunk', 0.04, 'ml/mm'),
+  tapeTurns: amount('tape around the joint, for each mm of trunk', 20, 'mm/mm'),
+  jointCa: amount('CA on joint and tape, for each mm of trunk', 0.04, 'ml/mm'),
   glue: amount('PVA for the twigs, for each cm² of crown', 0.02, 'ml/cm²'),
   sisal: amount('cut sisal, for each cm² of crown', 0.006, 'g/cm²'),
   fibre: amount('2.5 mm fibre, for each cm² of crown', 0.003, 'g/cm²'),
@@ -149,7 +150,7 @@ export const dwarfShrubTree: PlantMethod = {
   work(task) {
     const { piece, value } = task
     const crown = crownOf(task)
-    const trunk = fact('trunk', piece.trunkMm, 'mm')
+    const trunk = trunkOf(task)
     const size = piece.heightMm / 140
     const paintSec = value(k.paintSec) * size
     const per = (slot: string, step: string, label: string, of: typeof k.glue) =>
@@ -170,13 +171,13 @@ export const dwarfShrubTree: PlantMethod = {
         slot: 'ca',
         step: 'join',
         label: 'CA',
-        each: product(trunk, task.input(k.ca)),
+        each: product(trunk, task.input(k.jointCa)),
       }),
       use(task, {
         slot: 'tape',
         step: 'tape',
         label: 'Tape',
-        each: product(trunk, task.input(k.tape)),
+        each: product(trunk, task.input(k.tapeTurns)),
       }),
       per('pva', 'sisal', 'PVA', k.glue),
       per('twig-fibre', 'sisal', 'Twigs', k.sisal),

@@ -39,7 +39,7 @@ const SIZES: Sizes = { well: [60, 180] }
 const k = coefficients('flower-head-birch', {
   spoilage: share('spoilage', 0.06),
   rays: share('rays worth keeping, of a head', 0.3),
-  grout: amount('pale grout in the wet, for each cm² of crown', 0.02, 'g/cm²'),
+  groutCoat: amount('pale grout in the wet, for each cm² of crown', 0.02, 'g/cm²'),
   blackCoat: amount('black on the crown', 0.012, 'ml/cm²'),
   foam: amount('fine foam in the wet black, for each cm² of crown', 0.006, 'g/cm²'),
   brushCoat: amount('dark grey for branches and scars', 0.002, 'ml/cm²'),
@@ -154,7 +154,7 @@ export const flowerHeadBirch: PlantMethod = {
         slot: 'grout',
         step: 'pale',
         label: 'Grout',
-        each: product(crown, task.input(k.grout)),
+        each: product(crown, task.input(k.groutCoat)),
       }),
       coatUse(task, { slot: 'black', step: 'black', label: 'Black' }, k.blackCoat),
       use(task, {

@@ -32,8 +32,8 @@ const SIZES: Sizes = { well: [60, 180] }
 const k = coefficients('flower-head-pine', {
   spoilage: share('spoilage', 0.06),
   rays: share('rays worth keeping, of a head', 0.5),
-  coffee: amount('coffee grounds in the wet, for each cm² of crown', 0.006, 'g/cm²'),
-  flock: amount('fibre flock in the wet, for each cm² of crown', 0.003, 'g/cm²'),
+  coffeeCoat: amount('coffee grounds in the wet, for each cm² of crown', 0.006, 'g/cm²'),
+  flockCoat: amount('fibre flock in the wet, for each cm² of crown', 0.003, 'g/cm²'),
   greenCoat: amount('green on the crown', 0.014, 'ml/cm²'),
   orangeCoat: amount('orange on the upper trunk', 0.002, 'ml/cm²'),
   thinSec: seconds('thin the head to tiers', 18),
@@ -102,7 +102,7 @@ export const flowerHeadPine: PlantMethod = {
   work(task) {
     const { value } = task
     const slow = practised(task, k)
-    const grams = (slot: string, step: string, label: string, of: typeof k.coffee) =>
+    const grams = (slot: string, step: string, label: string, of: typeof k.coffeeCoat) =>
       use(task, { slot, step, label, each: product(crownOf(task), task.input(of)) })
     const uses = [
       ...piecesUse(task, {
@@ -112,9 +112,9 @@ export const flowerHeadPine: PlantMethod = {
         each: ONE,
       }),
       coatUse(task, { slot: 'brown', step: 'bark', label: 'Brown, twice' }, dressing.paintCoat),
-      grams('coffee', 'bark', 'Coffee grounds', k.coffee),
+      grams('coffee', 'bark', 'Coffee grounds', k.coffeeCoat),
       coatUse(task, { slot: 'green', step: 'crown', label: 'Green' }, k.greenCoat),
-      grams('flock', 'crown', 'Fibre flock', k.flock),
+      grams('flock', 'crown', 'Fibre flock', k.flockCoat),
       coatUse(task, { slot: 'orange', step: 'trunk', label: 'Orange, white, brown' }, k.orangeCoat),
     ]
     const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }

@@ -11,13 +11,14 @@ import {
   examplePieces,
   flockUse,
   hands,
+  heightOf,
   inspectStep,
   isBushy,
   judge,
   leafOf,
   open,
   openSecOf,
-  plantedOf,
+  plantUse,
   seconds,
   seeThroughOf,
   sets,
@@ -41,9 +42,9 @@ const k = coefficients('hemp-tree', {
   leafAiry: share('leaf in the wet paint, of the foliage', 0.75, 'memory', 'strands make up the rest'),
   leafDense: share('leaf in the wet paint, of the foliage, where more follows', 0.5),
   extra: amount('rope besides the height', 10, 'mm'),
-  ca: amount('CA around a neck, for each mm of rope', 0.007, 'ml/mm'),
+  neckCa: amount('CA around a neck, for each mm of rope', 0.007, 'ml/mm'),
   sticks: share('leaf sticks in wet paint, of what is thrown', 0.35),
-  pva: amount('PVA in the pool for a foot, for each mm of rope', 0.04, 'ml/mm'),
+  poolPva: amount('PVA in the pool for a foot, for each mm of rope', 0.04, 'ml/mm'),
   openSec: seconds('open the end', 60),
   neckSec: seconds('CA around the neck, cut below', 10),
   colourSec: seconds('colour, leaf in the wet', 20),
@@ -145,13 +146,13 @@ export const hempTree: PlantMethod = {
         slot: 'rope',
         step: 'open',
         label: 'Rope',
-        each: sum(fact('height', piece.heightMm, 'mm'), task.input(k.extra)),
+        each: sum(heightOf(task), task.input(k.extra)),
       }),
       use(task, {
         slot: 'ca',
         step: 'neck',
         label: 'CA',
-        each: product(rope, task.input(k.ca)),
+        each: product(rope, task.input(k.neckCa)),
       }),
       coatUse(task, { slot: 'core-paint', step: 'colour', label: 'Colour' }, dressing.paintCoat),
       ...(leafy
@@ -169,13 +170,7 @@ export const hempTree: PlantMethod = {
           ]
         : []),
       ...dressUses(snowOnly, dense),
-      use(task, {
-        slot: 'pva',
-        step: 'pool',
-        label: 'PVA',
-        each: product(rope, task.input(k.pva)),
-        total: product(rope, task.input(k.pva), plantedOf(task)),
-      }),
+      plantUse(task, { slot: 'pva', step: 'pool', label: 'PVA' }, k.poolPva, rope),
     ]
     const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }
     return {

@@ -15,7 +15,7 @@ import {
   leafOf,
   open,
   openSecOf,
-  plantedOf,
+  plantUse,
   seconds,
   seeThroughOf,
   sets,
@@ -23,6 +23,7 @@ import {
   snowOption,
   snowSlots,
   stepsWith,
+  trunkOf,
   use,
   wetRounds,
   withoutLeaf,
@@ -30,7 +31,7 @@ import {
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, ONE, product, rest } from '../../quantities'
+import { ONE, product, rest } from '../../quantities'
 import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [40, 230] }
@@ -40,9 +41,9 @@ const k = coefficients('ready-tree', {
   spoilage: share('spoilage', 0.02),
   foamShare: share('of the foliage that is thrown on', 0.3, 'memory', 'the tree brings its own'),
   sticks: share('foam sticks in wet paint, of what is thrown', 0.4),
-  plant: amount('full-strength medium at the foot, for each mm of trunk', 0.12, 'ml/mm'),
+  plantMl: amount('full-strength medium at the foot, for each mm of trunk', 0.12, 'ml/mm'),
   lightShare: share('of what is thrown on, the lighter tone', 0.35),
-  dressSec: amount(
+  dressCm2Sec: amount(
     'colour and foam, for each cm² of crown',
     0.45,
     's/cm²',
@@ -131,10 +132,10 @@ export const readyTree: PlantMethod = {
   work(task) {
     const { value, piece } = task
     const wet = openSecOf(task, 'paint')
-    const each = value(k.dressSec) * piece.sideAreaCm2
+    const each = value(k.dressCm2Sec) * piece.sideAreaCm2
     const round = wetRounds(wet, 4, each)
     const light = task.fill('highlight').parts.length > 0 ? task.input(k.lightShare) : undefined
-    const trunk = fact('trunk', piece.trunkMm, 'mm')
+    const trunk = trunkOf(task)
     const bare = withoutLeaf(task)
     const uses = [
       use(task, {
@@ -174,13 +175,7 @@ export const readyTree: PlantMethod = {
           ]
         : []),
       ...dressUses(bare, snowOnly),
-      use(task, {
-        slot: 'medium',
-        step: 'plant',
-        label: 'Medium',
-        each: product(trunk, task.input(k.plant)),
-        total: product(trunk, task.input(k.plant), plantedOf(task)),
-      }),
+      plantUse(task, { slot: 'medium', step: 'plant', label: 'Medium' }, k.plantMl, trunk),
     ]
     return {
       uses,

@@ -12,6 +12,7 @@ import {
   examplePieces,
   fixedUse,
   hands,
+  heightOf,
   inspectStep,
   judge,
   open,
@@ -22,11 +23,12 @@ import {
   share,
   snowOption,
   stepsWith,
+  trunkOf,
   type Dress,
   type PlantJob,
   type PlantMethod,
 } from '../../makeup'
-import { fact, quotient, roundedUp, type Expression } from '../../quantities'
+import { quotient, roundedUp, type Expression } from '../../quantities'
 import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
 
 const SIZES: Sizes = { well: [100, 300] }
@@ -36,15 +38,15 @@ const k = coefficients('twig-tree', {
   spoilage: share('spoilage', 0.08),
   twigsEach: amount('twigs joined to a tree', 1.6, 'piece'),
   tipCm2: amount('crown for each sprig tip', 2.2, 'cm²'),
-  tipsEach: amount('tips from a curved sprig', 20, 'piece', 'memory', '15 to 25'),
-  ca: amount('CA in a joint, for each mm of trunk', 0.025, 'ml/mm'),
+  tipsFromSprig: amount('tips from a curved sprig', 20, 'piece', 'memory', '15 to 25'),
+  jointCa: amount('CA in a joint, for each mm of trunk', 0.025, 'ml/mm'),
   paste: amount('paste for joint, foot and flange, for each mm of height', 0.05, 'ml/mm'),
   edgeCoat: amount('medium on the edges of a crown', 0.01, 'ml/cm²'),
-  glue: amount('hot glue for a tip', 0.025, 'ml'),
+  tipGlue: amount('hot glue for a tip', 0.025, 'ml'),
   washCoat: amount('a thin dark wash', 0.004, 'ml/cm²'),
   joinSec: seconds('choose, trim, join, a tree of 180 mm', 300),
   footSec: seconds('paste foot, bark, flange, of a tree of 180 mm', 300),
-  tipsSec: seconds('place a tip', 18, 'common practice', '15 to 20 minutes for a tree of 160 mm'),
+  sprigTipSec: seconds('place a tip', 18, 'common practice', '15 to 20 minutes for a tree of 160 mm'),
   washSec: seconds('a thin wash, on a tree of 180 mm', 90),
   leafSec: seconds('base and highlight', 180),
   nightMin: dries('ca', 'CA in the joint'),
@@ -137,15 +139,15 @@ export const twigTree: PlantMethod = {
         label,
         each,
       })
-    const height = fact('height', piece.heightMm, 'mm')
+    const height = heightOf(task)
     const tips = roundedUp(quotient(crownOf(task), task.input(k.tipCm2)))
     const size = piece.heightMm / 180
     const uses = [
       ...many('twig', 'join', 'Twigs', task.input(k.twigsEach)),
-      fixedUse(task, { slot: 'ca', step: 'join', label: 'CA' }, k.ca, fact('trunk', piece.trunkMm, 'mm')),
+      fixedUse(task, { slot: 'ca', step: 'join', label: 'CA' }, k.jointCa, trunkOf(task)),
       fixedUse(task, { slot: 'paste', step: 'foot', label: 'Paste' }, k.paste, height),
-      ...many('tips', 'tips', 'Curved sprigs', quotient(tips, task.input(k.tipsEach))),
-      fixedUse(task, { slot: 'glue', step: 'tips', label: 'Hot glue' }, k.glue, tips),
+      ...many('tips', 'tips', 'Curved sprigs', quotient(tips, task.input(k.tipsFromSprig))),
+      fixedUse(task, { slot: 'glue', step: 'tips', label: 'Hot glue' }, k.tipGlue, tips),
       coatUse(task, { slot: 'primer', step: 'paint', label: 'Grey primer' }, dressing.paintCoat),
       coatUse(task, { slot: 'wash', step: 'wash', label: 'Dark wash' }, k.washCoat),
       ...(task.choice('leafing') === 'medium' && piece.leaf > 0.01
@@ -185,7 +187,7 @@ export const twigTree: PlantMethod = {
           id: 'tips',
           title: 'Tips in hot glue',
           text: 'The pot on low with a few chips, never filled: old glue strings. Tip by tip with tweezers, outward and up, no two side by side. Dull: do two trees an evening if you like.',
-          hands: hands(value(k.tipsSec) * tips.value, 120, 'common practice'),
+          hands: hands(value(k.sprigTipSec) * tips.value, 120, 'common practice'),
           within: open(task, 'hot-glue'),
           tools: ['glue pot', 'tweezers'],
           cautions: ['hot-glue'],

@@ -190,7 +190,7 @@ export const wireBroadleaf: PlantMethod = {
         slot: 'tips',
         step: 'tips',
         label: 'Sprigs to cut up',
-        each: quotient(tips, task.input(k.tipsEach)),
+        each: quotient(tips, task.input(k.tipsFromSprig)),
       }),
       fixedUse(task, { slot: 'ca', step: 'tips', label: 'CA' }, k.caEach, tips),
       ...(task.fill('activator').parts.length > 0
@@ -281,7 +281,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'tips',
           title: 'Sprig tips',
           text: 'Branch by branch: a speck of CA, the tip held a second, a breath of activator. Tips lean on along the twig, outward and up.',
-          hands: hands(value(k.tipsSec) * tips.value, 60),
+          hands: hands(value(k.sprigTipSec) * tips.value, 60),
           within: open(task, 'ca', { tail: 'hold the tip before you dab' }),
           tools: ['tweezers'],
           needs: ['ventilation'],
@@ -293,7 +293,7 @@ export const wireBroadleaf: PlantMethod = {
           id: 'paint',
           title: 'Grey primer',
           text: 'Grey primer all over.',
-          hands: hands(value(k.paintSec) * size, 60),
+          hands: hands(value(k.primerSec) * size, 60),
         }),
         paintStep(task, {
           id: 'brown',

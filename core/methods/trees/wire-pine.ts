@@ -19,6 +19,7 @@ import {
   snowOption,
   startedOf,
   stepsWith,
+  trunkOf,
   use,
   withoutLeaf,
   type Coefficient,
@@ -27,7 +28,7 @@ import {
   type PlantMethod,
   type StepDraft,
 } from '../../makeup'
-import { discArea, fact, figure, MM_IN_CM, number, product, quotient } from '../../quantities'
+import { discArea, figure, MM_IN_CM, number, product, quotient } from '../../quantities'
 import { catalogueRow } from '../../stock'
 import { beyond, hasPlates, hopeless, notABush, notATree, type Sizes } from './suits'
 import { wireCuts, wireUses } from './wire-amounts'
@@ -92,7 +93,7 @@ export const wirePine: PlantMethod = {
     const size = piece.heightMm / 240
     const paste = product(surface, task.input(k.pasteCoat))
     const bark = quotient(surface, number(2))
-    const foot = discArea(quotient(product(fact('trunk', piece.trunkMm, 'mm'), number(4)), MM_IN_CM))
+    const foot = discArea(quotient(product(trunkOf(task), number(4)), MM_IN_CM))
     const thickened = product(surface, task.input(k.thickenCoat), task.input(k.thickened))
     const needles = (label: string, part: Coefficient, step: string) =>
       flockUse(task, {
