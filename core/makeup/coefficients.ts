@@ -60,18 +60,45 @@ export function worthOf(coefficient: Coefficient, own: OwnValues): { value: numb
 /** What ended batches have taught: by a coefficient's id, what it is worth by them, and how many they were. */
 export type Learnt = ReadonlyMap<string, { readonly value: number; readonly of: number }>
 
+/** Leaves of coefficients that nobody has set or taught: the same for all who ask. */
+const asTheCraftHasIt = new WeakMap<Coefficient, Leaf>()
+
+const leafOf = (
+  { id, name, unit, spread, note }: Coefficient,
+  value: number,
+  origin: Origin,
+  words: string | undefined = note,
+): Leaf => ({
+  op: 'leaf',
+  is: 'coefficient',
+  name,
+  value,
+  unit,
+  origin,
+  coefficient: id,
+  spread,
+  ...(words === undefined ? {} : { note: words }),
+})
+
 /** A coefficient as it goes into a figure: as the maker has set it; else as the log has taught it; else as it is. */
 export function coefficientLeaf(coefficient: Coefficient, own: OwnValues, learnt?: Learnt): Leaf {
+  const { id, range } = coefficient
+  const isOwn = own.has(id)
+  const taught = isOwn ? undefined : learnt?.get(id)
+  if (taught && taught.of > 0) {
+    const batches = taught.of === 1 ? 'your last batch' : `your last ${taught.of} batches`
+    return leafOf(
+      coefficient,
+      Math.min(range[1], Math.max(range[0], taught.value)),
+      'log',
+      `by ${batches}; ${plainNumber(coefficient.value, 3)} before`,
+    )
+  }
   const { value, origin } = worthOf(coefficient, own)
-  const { name, unit, id, note, range, spread } = coefficient
-  const leaf = { op: 'leaf', is: 'coefficient', name, unit, coefficient: id, spread } as const
-  const taught = learnt?.get(id)
-  if (taught && taught.of > 0 && !own.has(id))
-    return {
-      ...leaf,
-      value: Math.min(range[1], Math.max(range[0], taught.value)),
-      origin: 'log',
-      note: `by ${taught.of === 1 ? 'your last batch' : `your last ${taught.of} batches`}; ${plainNumber(value, 3)} before`,
-    }
-  return { ...leaf, value, origin, ...(note === undefined ? {} : { note }) }
+  if (origin === 'yours') return leafOf(coefficient, value, origin)
+  const known = asTheCraftHasIt.get(coefficient)
+  if (known) return known
+  const leaf = leafOf(coefficient, value, origin)
+  asTheCraftHasIt.set(coefficient, leaf)
+  return leaf
 }
