@@ -3,8 +3,19 @@ import { fromHex, toHex, type Linear } from './srgb'
 /** CIELAB under D65: L* 0–100, a* green to red, b* blue to yellow. */
 export type Lab = readonly [lightness: number, a: number, b: number]
 
+const MOST_LABS = 4096
+const labs = new Map<string, Lab>()
+
 /** CIELAB of "#RRGGBB". Source: CIE 15, IEC 61966-2-1; white point D65, 2°. */
-export const toLab = (hex: string): Lab => linearToLab(fromHex(hex))
+export function toLab(hex: string): Lab {
+  const known = labs.get(hex)
+  if (known) return known
+  const lab = linearToLab(fromHex(hex))
+  // A workshop has some hundreds of colours; a search through thousands must not keep them all.
+  if (labs.size >= MOST_LABS) labs.clear()
+  labs.set(hex, lab)
+  return lab
+}
 
 /** CIELAB of linear light, also of light that sRGB can't show. Source: CIE 15, IEC 61966-2-1; white point D65, 2°. */
 export function linearToLab([r, g, b]: Linear): Lab {
