@@ -9,7 +9,14 @@ import {
   type Reach,
   type StandingFibre,
 } from '../../grass'
-import { worthOf, type Coefficient, type MakeUp, type OwnValues, type PlantJob } from '../../makeup'
+import {
+  stepHandsMin,
+  worthOf,
+  type Coefficient,
+  type MakeUp,
+  type OwnValues,
+  type PlantJob,
+} from '../../makeup'
 import { fact, figure, type Figure } from '../../quantities'
 import { plainNumber, type Origin } from '../../units'
 import { grassFigures as k, leanOf, reachOf } from './grass-figures'
@@ -28,6 +35,8 @@ export const layersOf = (job: PlantJob): readonly GrassLayer[] =>
   (job.kind === 'area' ? job.layers : undefined) ?? proposeLayers(job.piece.sward, LAYERING)
 
 export const layerSlot = (place: number): string => `layer-${place + 1}`
+/** The step at which what is loose of a layer is lifted. */
+export const vacuumOf = (place: number): string => `vacuum-${place + 1}`
 
 /** One layer as it is worked out, for the whole patch. Grams and ml. */
 export interface PlannedLayer {
@@ -99,6 +108,7 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
     const takenG = sum(uses.map(({ total }) => total.value))
     const hopperG = sum(uses.map(({ lies }) => lies?.value))
     const step = made.steps.find(({ id }) => id === slot)
+    const vacuum = made.steps.find(({ id }) => id === vacuumOf(i))
     return {
       layer,
       fibres: ownFibres,
@@ -109,7 +119,7 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
       glueMl: sum(
         made.uses.filter((use) => use.slot === 'glue' && use.step === slot).map(({ total }) => total.value),
       ),
-      minutes: step ? (step.hands.onceSec + step.hands.eachSec * made.started.value) / 60 : 0,
+      minutes: sum([step, vacuum].map((one) => one && stepHandsMin(one, made.started.value))),
       waitMin: step?.wait?.leastMin ?? 0,
       cover: coverFromAbove(fibres, reach, lean),
     }

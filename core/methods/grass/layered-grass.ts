@@ -31,7 +31,7 @@ import { fact, figure, product } from '../../quantities'
 import { catalogueRow } from '../../stock'
 import { plainNumber } from '../../units'
 import { glueRate, grassFigures as k } from './grass-figures'
-import { layersOf, layerSlot } from './layer-plan'
+import { layersOf, layerSlot, vacuumOf } from './layer-plan'
 
 /** The longest fibre that an applicator sets upright, mm. Common practice. */
 const LONGEST_MM = 12
@@ -116,7 +116,7 @@ function layerStep(task: PlantTask, layer: GrassLayer, place: number, cm2: numbe
 function vacuumStep(task: PlantTask, uses: readonly Use[], place: number, cm2: number): StepDraft {
   const combs = task.choice('comb') !== 'upright'
   return {
-    id: `vacuum-${place + 1}`,
+    id: vacuumOf(place),
     title: combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still',
     text: `Through a stocking, ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
     hands: hands(task.value(k.vacuumSec) * cm2, 30),
