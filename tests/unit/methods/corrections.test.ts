@@ -9,6 +9,7 @@ import {
 } from '../../../core/makeup'
 import { gatherMethodFor, plantMethodById, plantMethods, stockMethodFor } from '../../../core/methods'
 import { runSheet } from '../../../core/planting'
+import { toolById } from '../../../core/tools'
 import { wayExamples } from '../../support/ways'
 import { stocked } from '../../support/workshop'
 
@@ -537,4 +538,12 @@ describe('stock made at home, by the load', () => {
     expect(stepOf(heads, 'dry').hands.onceSec / 3600).toBeCloseTo(3, 0)
     expect(stepOf(heads, 'box').hands.onceSec / 3600).toBeCloseTo(1.5, 1)
   })
+})
+
+test('every tool that a step names is in the register, whatever way, example and option', () => {
+  const unknown = new Set<string>()
+  for (const { method, job, choices } of wayExamples)
+    for (const { tools } of makeUp({ job, method, states: stocked(), choices, dryingFactor: 1 }).steps)
+      for (const id of tools) if (!toolById(id)) unknown.add(id)
+  expect([...unknown]).toEqual([])
 })
