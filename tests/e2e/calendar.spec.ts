@@ -77,7 +77,7 @@ test('a step is dragged with the mouse, and refused with its reason where it can
   await expect(page.locator('.answer')).toContainText(/daylight|no session|hours/)
   await page.mouse.up()
   await expect(page.getByText(/Moved and pinned/)).toBeHidden()
-  const layer = work(page, /^Couch, patch by patch: Layer 2/)
+  const layer = work(page, /^Couch, patch by patch: Layer 3/)
   const box = await layer.boundingBox()
   if (!box) throw new Error('nothing is drawn')
   await page.mouse.move(box.x + 5, box.y + 10)
