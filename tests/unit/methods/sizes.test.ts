@@ -61,7 +61,7 @@ describe.each(ways)('%s at every scale, for one, twelve and four hundred', (_, m
           expect([where, up.steps.some(({ id }) => id === step)]).toEqual([where, true])
         }
         expect([where, Number.isFinite(up.handsMin.value) && up.handsMin.value > 0]).toEqual([where, true])
-        // What is bound of several sprigs, or laid in fewer layers, has a step more or less, never a wait less than one.
+        // What is bound of several sprigs has a step more, and no wait more or less; low grass has fewer layers.
         if (method.id !== 'layered-grass')
           expect([where, up.steps.filter(({ wait }) => wait).length]).toEqual([where, waits])
         for (const { atOnce } of up.steps) if (atOnce) expect(atOnce.count).toBeGreaterThanOrEqual(1)
