@@ -35,9 +35,9 @@ export interface Drying {
  */
 export function dryingIn(temperatureC: number, humidity: number): Drying {
   requireRange('temperature', temperatureC, '°C', { min: -45, max: 60 })
+  requireRange('relative humidity', humidity, '%', { min: 0, max: 100 })
   const atC = Math.min(RULE.toC, Math.max(RULE.fromC, temperatureC))
   const deficit = vapourDeficitHPa(atC, Math.min(RULE.mostHumidity, humidity))
-  requireRange('relative humidity', humidity, '%', { min: 0, max: 100 })
   const factor = Math.max(LEAST_FACTOR, vapourDeficitHPa(20, 50) / deficit)
   if (temperatureC < RULE.fromC) return { factor, unsure: 'too cold' }
   if (temperatureC > RULE.toC) return { factor, unsure: 'too hot' }

@@ -166,15 +166,15 @@ export function open(
   )
 }
 
-/** The wait after a step until it has set. @param times as many coats, each with its own wait */
+/** The wait after a step until it has set. @param by a way's own figure */
 export function sets(
   task: Pick<Task, 'value' | 'dryMin'>,
   of: Setting,
   what: string,
-  { by, times = 1 }: { readonly by?: Coefficient; readonly times?: number } = {},
+  { by }: { readonly by?: Coefficient } = {},
 ): NonNullable<StepDraft['wait']> {
   const coefficient = by ?? coefficientOf(of, 'sets')
   const min = task.value(coefficient)
   const { kind } = rowOf(of)
-  return wait(times * (kind === 'open film' ? task.dryMin(min) : min), kind, what, coefficient.origin)
+  return wait(kind === 'open film' ? task.dryMin(min) : min, kind, what, coefficient.origin)
 }

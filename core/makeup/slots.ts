@@ -92,7 +92,7 @@ function highlightWords(slot: Slot, material: Material, than: string | undefined
   if (slot.tone?.is !== 'lighter' || than === undefined || own === undefined) return undefined
   const { lighter, hueDeg, off } = highlightFit(own, than)
   return off > 0
-    ? `the nearest there is: ${plainNumber(lighter, 0)} L* lighter and ${plainNumber(hueDeg, 0)}° of hue away; a highlight is 5 to 12 lighter, within 15°. Or mix one.`
+    ? `the nearest there is: ${plainNumber(lighter, 1)} L* lighter and ${plainNumber(hueDeg, 1)}° of hue away; a highlight is 5 to 12 lighter, within 15°. Or mix one.`
     : undefined
 }
 

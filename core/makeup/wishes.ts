@@ -16,7 +16,7 @@ export type Wish =
       readonly colour: string
       /** Set upright by static, unless it is sprinkled by hand. */
       readonly how?: 'sprinkled'
-      /** Longer than this it would not pass for what it stands for; absent: any length. */
+      /** The longest that passes for what it stands for, mm; absent: any length. */
       readonly mostMm?: number
     }
   | {

@@ -3,7 +3,7 @@ import { makeUp, setting, type Job, type MakeUp } from '../../core/makeup'
 import { methodCoefficient } from '../../core/methods'
 import { formulaOf, formulaWithKey, leavesOf, numbersOf, type Figure } from '../../core/quantities'
 import { stocked } from '../support/workshop'
-import { wayExamples, workedExample } from '../support/ways'
+import { grown, wayExamples, workedExample } from '../support/ways'
 
 /**
  * Every printed formula of every figure gives its figure: read and worked out by mathjs, which knows nothing of ours.
@@ -88,25 +88,13 @@ describe('every printed formula gives its figure (mathjs)', () => {
 
 function scaled(job: Job, times: number, pieces: number): Job {
   if (job.kind === 'stock') return { ...job, quantity: job.quantity * times }
-  const { piece } = job
-  const grown = {
-    ...piece,
-    heightMm: piece.heightMm * times,
-    crownWidthMm: piece.crownWidthMm * times,
-    crownDepthMm: piece.crownDepthMm * times,
-    clearStemMm: piece.clearStemMm * times,
-    trunkMm: piece.trunkMm * times,
-    sideAreaCm2: piece.sideAreaCm2 * times ** 2,
-    topAreaCm2: piece.topAreaCm2 * times ** 2,
-    surfaceCm2: piece.surfaceCm2 * times ** 2,
-    volumeCm3: piece.volumeCm3 * times ** 3,
-  }
+  const piece = grown(job.piece, times)
   switch (job.kind) {
     case 'pieces':
-      return { ...job, piece: grown, pieces }
+      return { ...job, piece, pieces }
     case 'length':
-      return { ...job, piece: grown, lengthMm: pieces * 30 }
+      return { ...job, piece, lengthMm: pieces * 30 }
     case 'area':
-      return { ...job, piece: grown, areaCm2: pieces * 4 }
+      return { ...job, piece, areaCm2: pieces * 4 }
   }
 }

@@ -1,29 +1,12 @@
 import { makeUp, type MakeUp, type PlantJob } from '../../../core/makeup'
 import { plantMethods } from '../../../core/methods'
+import { grown } from '../../support/ways'
 import { stocked } from '../../support/workshop'
 
-/** An example at another ratio: twice the ratio, half the size. */
-function atRatio(job: PlantJob, ratio: number): PlantJob {
-  const { piece } = job
-  const times = 87.1 / ratio
-  const grown = {
-    ...piece,
-    realRatio: ratio,
-    heightMm: piece.heightMm * times,
-    crownWidthMm: piece.crownWidthMm * times,
-    crownDepthMm: piece.crownDepthMm * times,
-    clearStemMm: piece.clearStemMm * times,
-    trunkMm: piece.trunkMm * times,
-    sideAreaCm2: piece.sideAreaCm2 * times ** 2,
-    topAreaCm2: piece.topAreaCm2 * times ** 2,
-    surfaceCm2: piece.surfaceCm2 * times ** 2,
-    volumeCm3: piece.volumeCm3 * times ** 3,
-    sward: { ...piece.sward, heightMm: piece.sward.heightMm * times },
-  }
-  return { ...job, piece: grown }
-}
+/** An example at another ratio, twice the ratio half the size, and so many of it. */
 function sized(job: PlantJob, ratio: number, count: number): PlantJob {
-  const scaled = atRatio(job, ratio)
+  const piece = { ...grown(job.piece, 87.1 / ratio), realRatio: ratio }
+  const scaled = { ...job, piece }
   switch (scaled.kind) {
     case 'pieces':
       return { ...scaled, pieces: count }

@@ -1,0 +1,204 @@
+import {
+  examplePiece,
+  examplePieces,
+  makeUp,
+  stepHandsMin,
+  type MakeUp,
+  type PlantJob,
+} from '../../../core/makeup'
+import { plantMethodById } from '../../../core/methods'
+import { each, handsH, made, stepIds, stepOf, total, wayExamples } from '../../support/ways'
+import { stocked } from '../../support/workshop'
+
+describe('grass, hedges and ground, by hand', () => {
+  const meadow = examplePiece('grass', 'blades', 9, {
+    sward: { ...examplePiece('grass', 'blades', 9).sward, heightMm: 9, straw: 0.5, heads: 0.3 },
+  })
+
+  test('fibre that does not fly is never proposed for a static pass, whatever is on the shelf', () => {
+    for (const { method, job, choices } of wayExamples) {
+      const up = makeUp({ job, method, states: stocked(), choices, dryingFactor: 1 })
+      for (const { slot, parts } of up.slots) {
+        const { wish } = slot
+        if (wish.stuff !== 'fibre' || wish.how === 'sprinkled') continue
+        for (const { material } of parts) {
+          const fibre = material.of.stuff === 'fibre' ? material.of : undefined
+          expect([method.id, slot.id, fibre!.dtex <= 40 && fibre!.lengthMm <= 12]).toEqual([
+            method.id,
+            slot.id,
+            true,
+          ])
+        }
+      }
+    }
+  })
+
+  test('a fibre of more than twice the grass is refused, with the lengths that would do', () => {
+    const up = made(
+      'layered-grass',
+      { kind: 'area', piece: examplePiece('grass', 'blades', 2), areaCm2: 100 },
+      {},
+      { materials: { 'layer-1': 'static-6-straw' } },
+    )
+    const slot = up.slots.find(({ slot: { id } }) => id === 'layer-1')!
+    expect(slot.chosen).toBe(false)
+  })
+
+  test('0.25 m² in four layers is about two and a half hours of hands, and nothing is vacuumed out of wet glue', () => {
+    const layers = [
+      { lengthMm: 2, perCm2: 1800, tone: 'base', glue: 'all over' },
+      { lengthMm: 4, perCm2: 400, tone: 'straw', glue: 'mid-patch' },
+      { lengthMm: 6, perCm2: 120, tone: 'straw', glue: 'tips only' },
+      { lengthMm: 8, perCm2: 50, tone: 'straw', glue: 'tips only' },
+    ] as const
+    const up = made('layered-grass', { kind: 'area', piece: meadow, areaCm2: 2500, layers })
+    expect(handsH(up)).toBeGreaterThan(2.2)
+    expect(handsH(up)).toBeLessThan(3)
+    for (const [i] of layers.entries()) {
+      const at = stepIds(up).indexOf(`layer-${i + 1}`)
+      expect(up.steps[at]!.wait!.leastMin).toBe(20)
+      expect(up.steps[at]!.tools).not.toContain('vacuum')
+      expect(stepIds(up)[at + 1]).toBe(`vacuum-${i + 1}`)
+    }
+    const upright = made('layered-grass', { kind: 'area', piece: meadow, areaCm2: 100 }, { comb: 'upright' })
+    for (const { text } of upright.steps) expect(text).not.toMatch(/wind/)
+  })
+
+  test('a trimmed hedge of 10.5 mm is split once from a sheet of 20, and takes half of it', () => {
+    const hedge = (widthMm: number): MakeUp =>
+      made('trimmed-hedge', {
+        kind: 'length',
+        piece: examplePiece('shrub', 'multi-stemmed', 14, { crownWidthMm: widthMm }),
+        lengthMm: 1200,
+        section: 'trimmed',
+      })
+    expect(stepOf(hedge(10.5), 'cut').text).toMatch(/sliced to 2 of 10 mm/)
+    expect(stepOf(hedge(19), 'cut').text).not.toMatch(/sliced/)
+    expect(total(hedge(10.5), 'hair') / total(hedge(19), 'hair')).toBeCloseTo(0.5, 1)
+    // 1.2 m of strips of 14 mm: 168 cm², half of that where each is sliced; the rows that are cut are whole.
+    expect(total(hedge(10.5), 'hair')).toBeLessThan(130)
+    const low = plantMethodById('trimmed-hedge')!
+    const job: PlantJob = {
+      kind: 'length',
+      piece: examplePiece('shrub', 'multi-stemmed', 5),
+      lengthMm: 500,
+      section: 'trimmed',
+    }
+    expect(low.suits(job).verdict).toBe('unsuited')
+  })
+
+  test('powder on a flowering tuft is at most twice the fibre that is dipped', () => {
+    const method = plantMethodById('flowering-tuft')!
+    const up = makeUp({ job: method.examples[0]!, method, states: stocked(), dryingFactor: 1 })
+    const fibre = up.uses.find(({ slot }) => slot === 'fibre')!
+    const standing = (fibre.lies!.value * 0.3) / up.started.value
+    expect(each(up, 'flower')).toBeLessThanOrEqual(2 * standing)
+    expect(each(up, 'flower')).toBeGreaterThan(0.2 * standing)
+  })
+
+  test('drops in a board meet their fibre in the same round; looking the tufts over is no longer the longest work', () => {
+    const up = made(
+      'drilled-board',
+      examplePieces(examplePiece('grass', 'blades', 8, { widthShare: 1.4 }), 140),
+    )
+    expect(up.uses.every(({ slot, step }) => slot === 'backing' || slot === 'pva' || step === 'glue')).toBe(
+      true,
+    )
+    // (480 − 45) ÷ 4.5 s: 96 holes; a board has fewer.
+    expect(stepOf(up, 'glue').atOnce!.count).toBeLessThanOrEqual(96)
+    expect(stepHandsMin(stepOf(up, 'inspect'), up.started.value)).toBeLessThan(
+      stepHandsMin(stepOf(up, 'glue'), up.started.value),
+    )
+  })
+
+  test('what makes no sense says so, and what to do instead', () => {
+    const verdict = (methodId: string, job: PlantJob) => plantMethodById(methodId)!.suits(job)
+    const field = verdict('tuft-sheet', {
+      kind: 'pieces',
+      piece: examplePiece('grass', 'tuft', 4),
+      pieces: 150_000,
+    })
+    expect(field.verdict).toBe('unsuited')
+    expect(field.reasonsAgainst.join()).toMatch(/lay it in layers/)
+    const tiny = verdict(
+      'tuft-sheet',
+      examplePieces(examplePiece('grass', 'tuft', 1.5, { realRatio: 220 }), 30),
+    )
+    expect(tiny.verdict).toBe('unsuited')
+    expect(tiny.reasonsAgainst.join()).toMatch(/sprinkled/)
+    const low: PlantJob = {
+      kind: 'length',
+      piece: examplePiece('shrub', 'multi-stemmed', 11),
+      lengthMm: 400,
+      section: 'free',
+    }
+    expect(verdict('twig-hedge', low).verdict).toBe('unsuited')
+  })
+
+  test('snow is asked for in real centimetres: 15 cm is 6.3 mm at 1:24 and 0.7 mm at 1:220', () => {
+    const snow = (realRatio: number): number =>
+      each(
+        made('snow-cover', {
+          kind: 'area',
+          piece: examplePiece('grass', 'blades', 5, { realRatio }),
+          areaCm2: 400,
+        }),
+        'snow',
+      )
+    expect(snow(24) / snow(220)).toBeCloseTo(220 / 24, 6)
+    const part = made('snow-cover', {
+      kind: 'area',
+      piece: examplePiece('grass', 'blades', 5, { realRatio: 24 }),
+      areaCm2: 100,
+    })
+    // 100 cm² × 0.625 cm × 0.5 g/ml ÷ 0.85.
+    expect(total(part, 'snow')).toBeCloseTo((100 * 0.625 * 0.5) / 0.85, 0)
+  })
+
+  test('what a step names is listed: bank and bushes of a hedge, bushes of a verge, the foot of a bunch, a second round', () => {
+    const hedge = made('twig-hedge', {
+      kind: 'length',
+      piece: examplePiece('shrub', 'multi-stemmed', 25),
+      lengthMm: 800,
+      section: 'free',
+    })
+    expect(total(hedge, 'bank')).toBeGreaterThan(0)
+    expect(stepOf(hedge, 'raise').hands.eachSec).toBe(1200)
+    expect(total(hedge, 'bushes')).toBeGreaterThan(0)
+    const there = made(
+      'twig-hedge',
+      { kind: 'length', piece: examplePiece('shrub', 'multi-stemmed', 25), lengthMm: 800, section: 'free' },
+      { bank: 'there' },
+    )
+    expect(stepIds(there)).not.toContain('raise')
+    const verge = made('verge', { kind: 'area', piece: meadow, areaCm2: 300 })
+    expect(total(verge, 'bush')).toBeGreaterThan(0)
+    expect(
+      total(
+        made('long-bunch', examplePieces(examplePiece('reed', 'blades', 35, { widthShare: 0.3 }), 10)),
+        'foot',
+      ),
+    ).toBeGreaterThan(0)
+    const torn = made('roll-and-tear', {
+      kind: 'area',
+      piece: examplePiece('grass', 'blades', 12),
+      areaCm2: 500,
+    })
+    expect(stepIds(torn)).toEqual(expect.arrayContaining(['glue-2', 'dab-2', 'comb-2']))
+    expect(each(torn, 'adhesive', 'glue-2') / each(torn, 'adhesive', 'glue')).toBeCloseTo(0.4, 9)
+  })
+
+  test('what does not stand by itself gets a pin for its foot', () => {
+    for (const [methodId, piece] of [
+      ['moulded-trunk', examplePiece('broadleaf', 'rounded', 120)],
+      ['root-tree', examplePiece('broadleaf', 'spreading', 160)],
+    ] as const) {
+      const up = made(methodId, examplePieces(piece, 10))
+      expect([methodId, total(up, 'foot-pin') > 0, stepIds(up).includes('pin')]).toEqual([
+        methodId,
+        true,
+        true,
+      ])
+    }
+  })
+})
