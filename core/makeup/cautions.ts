@@ -1,10 +1,16 @@
 import { gravestFirst, wearFor, type CautionId, type FaultId } from '../safety'
 import { catalogue, type Liquid, type Material, type Powder } from '../stock'
 import type { Use, Work } from './method'
+import type { Slot } from './slots'
 import type { Step } from './step'
+import type { Wish } from './wishes'
 
-/** What of a material its cautions rest on. */
-export type Handled = Pick<Material, 'id' | 'of'>
+/** What of a material its cautions rest on; of a slot that is open, what is wished for. */
+export interface Handled {
+  readonly id: string
+  readonly of: Material['of'] | MaterialWish
+}
+type MaterialWish = Exclude<Wish, { stuff: 'other' }>
 
 const ofLiquid: Partial<Record<Liquid, readonly CautionId[]>> = {
   'contact-adhesive': ['adhesive'],
@@ -186,14 +192,21 @@ const grew = ({ source }: { readonly source: string }): boolean => source === 'h
 /**
  * The steps of a make-up with every caution that its materials and tools demand.
  * @param makes stock for the shelf, pieces at the bench, or what stays where it is made
+ * @param slots of the way: one that is open will be filled by what it wishes for
  */
 export function mindedSteps(
   { steps, uses, yields }: Work,
   makes: 'stock' | 'pieces' | 'in place',
   byId: (id: string) => Handled | undefined,
+  slots: readonly Slot[],
 ): Step[] {
+  const wished = new Map(slots.map(({ id, wish }) => [id, wish]))
   const of = (used: readonly Use[]): Handled[] =>
-    used.flatMap(({ material }) => (material ? withParts(material, byId) : []))
+    used.flatMap(({ material, slot }) => {
+      if (material) return withParts(material, byId)
+      const wish = wished.get(slot)
+      return wish && wish.stuff !== 'other' ? [{ id: '', of: wish }] : []
+    })
   const around = of(uses)
   const gives = makes === 'stock' ? yields.map((one) => ({ material: one.material, grew: grew(one) })) : []
   return steps.map((step, i) => {

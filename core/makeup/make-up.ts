@@ -137,9 +137,12 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const made = workOf(method, task)
   const work = {
     ...made,
-    steps: mindedSteps(made, placeOf(job), (id) => byId.get(id)?.material).map((step) =>
-      told(step, order.unsure),
-    ),
+    steps: mindedSteps(
+      made,
+      placeOf(job),
+      (id) => byId.get(id)?.material,
+      slots.map(({ slot }) => slot),
+    ).map((step) => told(step, order.unsure)),
   }
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
   const expectedGood = goodOf(started.value, method, own)

@@ -1,4 +1,4 @@
-import type { WirePlan } from '../armature'
+import type { PATIENCE, WirePlan } from '../armature'
 import type { PieceSize } from '../commissions'
 import type { Manner } from '../manners'
 import type { Material } from '../stock'
@@ -143,6 +143,31 @@ export interface Profile {
   readonly manner: Manner
 }
 
+/**
+ * What a way plans besides amounts and steps. Each kind has a planner in `methods/plans/`, and a panel that shows what
+ * it planned.
+ */
+export type Planner =
+  | { readonly kind: 'layers' }
+  | { readonly kind: 'discs' }
+  /** Tufts on a tray of dots, or in the holes of a board. */
+  | { readonly kind: 'tray'; readonly of: 'dots' | 'holes' }
+  /** A hedge: twigs in holes along it, or strips from sheets. */
+  | { readonly kind: 'hedge'; readonly of: 'twigs' | 'strips' }
+  /** An armature of wire: its figures, and how many strands it is proposed. */
+  | {
+      readonly kind: 'wire'
+      readonly barkMm: Coefficient
+      readonly takeUp: Coefficient
+      readonly patience: (choice: (optionId: string) => string) => keyof typeof PATIENCE
+    }
+
+/** Several twigs bound to a tree: how many for a piece, and the longest good one, mm. */
+export interface Bound {
+  readonly twigs: (piece: Piece) => number
+  readonly longestMm: number
+}
+
 /** A way to make plants. One file a method. */
 export interface PlantMethod extends Common {
   readonly kinds: readonly Exclude<JobKind, 'stock'>[]
@@ -150,6 +175,8 @@ export interface PlantMethod extends Common {
   readonly suits: (job: PlantJob) => Suit
   /** Its last steps set the pieces where they stay: planting out does not set them again. */
   readonly setsInPlace?: boolean
+  readonly planner?: Planner
+  readonly bound?: Bound
   /** It makes the floor under trees, which no other way does. */
   readonly floors?: boolean
   /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */
@@ -174,6 +201,15 @@ export interface StockMethod extends Common {
 export type Method = PlantMethod | StockMethod
 
 export const isPlantMethod = (method: Method): method is PlantMethod => method.kinds[0] !== 'stock'
+
+/** The planner of what is made up, where it is of this kind. */
+export function plannerOf<K extends Planner['kind']>(
+  { method }: { readonly method: Method },
+  kind: K,
+): Extract<Planner, { kind: K }> | undefined {
+  const planner = isPlantMethod(method) ? method.planner : undefined
+  return planner?.kind === kind ? (planner as Extract<Planner, { kind: K }>) : undefined
+}
 
 /** The choice of an option that holds: the stored one where the method knows it, else the usual one. */
 export function choiceOf(

@@ -1,14 +1,5 @@
-import {
-  dressing,
-  grounding,
-  isPlantMethod,
-  pinFigures,
-  setting,
-  shared,
-  type Coefficient,
-  type Method,
-  type PlantMethod,
-} from '../makeup'
+import { isPlantMethod, shared, type Coefficient, type Method, type PlantMethod } from '../makeup'
+import { dressing, grounding, pinFigures, setting } from './kit'
 import { brambleMound } from './bushes/bramble-mound'
 import { builtScrub } from './bushes/built-scrub'
 import { clumpBush } from './bushes/clump-bush'
@@ -51,17 +42,17 @@ import { wireBroadleaf } from './trees/wire-broadleaf'
 import { wirePine } from './trees/wire-pine'
 import { sprigTree } from './trees/sprig-tree'
 
-export * from './armature'
+export * from './plans/discs'
+export * from './plans/wire'
 export { makingClaims } from './stock/making'
 export { gatherMethodFor } from './stock/gathering'
 export { stockMethodFor } from './stock/ways'
-export * from './twigs-wanted'
-export * from './grass/layer-plan'
-export * from './grass/tray-plan'
-export * from './hedges/hedge-plan'
-export { discsOf, padOf } from './trees/dowel-conifer-amounts'
+export * from './plans/twigs'
+export * from './plans/layers'
+export * from './plans/tray'
+export * from './plans/hedge'
+
 export { BLEND_MIX, blendMethod } from './stock/blend-mix'
-export { dowelFigures } from './trees/dowel-conifer-figures'
 
 /** Every way of making. A new one is a file of its own and a row here. */
 export const methods: readonly Method[] = [

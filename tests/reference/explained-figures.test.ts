@@ -1,5 +1,6 @@
 import { evaluate } from 'mathjs'
-import { makeUp, setting, type Job, type MakeUp } from '../../core/makeup'
+import { makeUp, type Job, type MakeUp } from '../../core/makeup'
+import { setting } from '../../core/methods/kit'
 import { methodCoefficient } from '../../core/methods'
 import { formulaOf, formulaWithKey, leavesOf, numbersOf, type Figure } from '../../core/quantities'
 import { stocked } from '../support/workshop'

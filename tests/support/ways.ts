@@ -1,5 +1,4 @@
 import {
-  examplePiece,
   makeUp,
   type Job,
   type MakeUp,
@@ -8,6 +7,7 @@ import {
   type Piece,
   type PlantJob,
 } from '../../core/makeup'
+import { examplePiece } from '../../core/methods/kit'
 import { methods, plantMethodById } from '../../core/methods'
 import { stocked } from './workshop'
 

@@ -1,32 +1,14 @@
-import {
-  amount,
-  batchUse,
-  coefficients,
-  dries,
-  examplePiece,
-  examplePieces,
-  fixedUse,
-  hands,
-  heightOf,
-  inspectStep,
-  judge,
-  open,
-  poolSlot,
-  poolStep,
-  poolUse,
-  seconds,
-  sets,
-  share,
-  startedOf,
-  staysOpen,
-  stepsWith,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
-import { fact, number, product, quotient, rest, roundedUp } from '../../quantities'
+import { fact, number, quotient, rest, roundedUp } from '../../quantities'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { judge } from '../kit/fit'
+import { pooled, poolSlot } from '../kit/ground'
+import { foam, liquid, optional, powder, sharing, slot, twig } from '../kit/materials'
+import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
+import { dries, staysOpen } from '../kit/setting'
+import { profile, way } from '../kit/way'
 
 const k = coefficients('seed-heads', {
-  spoilage: share('spoilage', 0.12, 'memory', 'make extra'),
+  spoilage: spoilage(0.12, 'memory', 'make extra'),
   tipsEach: amount('tips from one curved sprig', 6, 'piece'),
   bare: share('left bare', 0.2),
   powderMm: amount('powder on a head, for each mm of its height', 0.001, 'g/mm'),
@@ -37,176 +19,100 @@ const k = coefficients('seed-heads', {
   dryMin: dries('trace', 'tips dry'),
 })
 
-function suits({ piece }: PlantJob) {
-  const herb = piece.habit === 'herb' || piece.habit === 'fern'
-  return judge({
-    right: herb && piece.heightMm >= 10 && piece.heightMm <= 30,
-    pro: [
-      'fine forked stems, heads in purple, ochre and green, some bare',
-      'stands in long grass, which holds it up',
-    ],
-    con: [
-      piece.zone === 'front' && 'at the front but inboard: the edge snaps it',
-      !herb && 'for a low shrub it is thin: among others',
-      piece.heightMm < 10 && 'shorter than a tip that holds together',
-      piece.heightMm > 30 && 'longer than tips are: whole sprigs',
-    ],
-    never: [
-      piece.habit === 'grass' && 'a grass has no forked stem',
-      piece.habit === 'palm' && 'a palm has fronds on a bare stem',
-      (piece.habit === 'broadleaf' || piece.habit === 'conifer') && 'a tree is more than a tip',
-      piece.crownForm === 'wall' && 'what climbs wants mesh on its wall',
-      (piece.heightMm > 50 || piece.heightMm < 6) &&
-        `tips are 10 to 30 mm, this is ${Math.round(piece.heightMm)} mm`,
-    ],
-  })
-}
-
 /** Undergrowth and seed heads from sprig tips. Common practice. */
-export const seedHeads: PlantMethod = {
+export const seedHeads = way({
   id: 'seed-heads',
   name: 'Sprig undergrowth, seed heads',
   makes: 'Sprig tips with a trace of glue, dipped in purple, ochre and green; one in five left bare.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: [10, 30],
-    shows: 'branches',
-    effort: 'mass-made',
-    handling: 'protected',
-    together: [10, 30],
-    seasons: 'summer to winter',
-    manner: 'sprig',
-  },
+  profile: profile([10, 30], 'branches', 'mass-made', 'protected', [10, 30], 'summer to winter', 'sprig'),
   setsInPlace: true,
-  coefficients: Object.values(k),
-  options: [],
-  spoilage: k.spoilage,
-  suits,
-  slots: ({ piece }) => [
-    {
-      id: 'sprig',
-      label: 'Curved sprigs, for tips',
-      wish: { stuff: 'twig', twig: 'curved-sprig', heightMm: Math.max(20, piece.heightMm * 2) },
-    },
-    {
-      id: 'head',
-      label: 'Powder of the heads',
-      wish: {
-        stuff: 'powder',
-        powder: 'blossom',
-        colour: piece.sward.heads > 0.02 ? piece.sward.colours.head : '#b08a45',
-      },
-    },
-    {
-      id: 'ochre',
-      label: 'Powder, ochre ones',
-      wish: { stuff: 'powder', powder: 'pastel', colour: '#b08a45' },
-      optional: true,
-    },
-    {
-      id: 'foam',
-      label: 'Fine foam, green ones',
-      wish: { stuff: 'foam', form: 'ground', grainMm: 0.5, colour: piece.tones.base },
-      optional: true,
-    },
-    { id: 'glue', label: 'Tacky PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
-    { ...poolSlot, mayShare: true },
-  ],
-  work(task) {
-    const { value, piece, started } = task
-    const green = task.fill('foam').parts.length > 0
-    const ochre = task.fill('ochre').parts.length > 0
-    const tones = 1 + (green ? 1 : 0) + (ochre ? 1 : 0)
-    const dipped = rest(task.input(k.bare))
-    const each = tones > 1 ? quotient(dipped, number(tones)) : dipped
-    const height = heightOf(task)
-    const uses = [
-      batchUse(task, {
-        slot: 'sprig',
-        step: 'cut',
-        label: 'Curved sprigs',
-        total: roundedUp(quotient(startedOf(task), task.input(k.tipsEach))),
-      }),
-      fixedUse(task, { slot: 'head', step: 'dip', label: 'Powder' }, k.powderMm, product(height, each)),
-      ...(ochre
-        ? [
-            fixedUse(
-              task,
-              { slot: 'ochre', step: 'dip', label: 'Ochre ones' },
-              k.powderMm,
-              product(height, each),
-            ),
-          ]
-        : []),
-      ...(green
-        ? [
-            fixedUse(
-              task,
-              { slot: 'foam', step: 'dip', label: 'Green ones' },
-              k.powderMm,
-              product(height, each),
-            ),
-          ]
-        : []),
-      fixedUse(
-        task,
-        { slot: 'glue', step: 'dip', label: 'A trace of glue' },
-        k.glueMm,
-        product(height, dipped),
-      ),
-      poolUse(task, fact('foot of a stem', 0.15, 'cm²', 'memory')),
+  figures: k,
+  suits({ piece }) {
+    const herb = piece.habit === 'herb' || piece.habit === 'fern'
+    return judge({
+      right: herb && piece.heightMm >= 10 && piece.heightMm <= 30,
+      pro: [
+        'fine forked stems, heads in purple, ochre and green, some bare',
+        'stands in long grass, which holds it up',
+      ],
+      con: [
+        piece.zone === 'front' && 'at the front but inboard: the edge snaps it',
+        !herb && 'for a low shrub it is thin: among others',
+        piece.heightMm < 10 && 'shorter than a tip that holds together',
+        piece.heightMm > 30 && 'longer than tips are: whole sprigs',
+      ],
+      never: [
+        piece.habit === 'grass' && 'a grass has no forked stem',
+        piece.habit === 'palm' && 'a palm has fronds on a bare stem',
+        (piece.habit === 'broadleaf' || piece.habit === 'conifer') && 'a tree is more than a tip',
+        piece.crownForm === 'wall' && 'what climbs wants mesh on its wall',
+        (piece.heightMm > 50 || piece.heightMm < 6) &&
+          `tips are 10 to 30 mm, this is ${Math.round(piece.heightMm)} mm`,
+      ],
+    })
+  },
+  materials: ({ piece }) => {
+    const { heads, colours } = piece.sward
+    return [
+      slot('sprig', 'Curved sprigs, for tips', twig('curved-sprig', Math.max(20, piece.heightMm * 2))),
+      slot('head', 'Powder of the heads', powder('blossom', heads > 0.02 ? colours.head : '#b08a45')),
+      slot('ochre', 'Powder, ochre ones', powder('pastel', '#b08a45'), optional),
+      slot('foam', 'Fine foam, green ones', foam(0.5, piece.tones.base), optional),
+      slot('glue', 'Tacky PVA', liquid('pva')),
+      { ...poolSlot, ...sharing },
     ]
-    return {
-      uses,
-      pours: [],
-      cuts: [{ slot: 'sprig', what: 'tips', count: started, lengthMm: piece.heightMm }],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'cut',
-          title: 'Cut tips',
-          text: `Tips of about ${Math.round(piece.heightMm)} mm, forked ones first; make extra.`,
-          hands: hands(value(k.cutSec)),
-          tools: ['cutters'],
-          cautions: ['wire-and-blades'],
+  },
+  operations: (on) => {
+    const { heightMm } = on.piece
+    const others = ['ochre', 'foam'].filter((id) => on.has(id))
+    const bare = on.value(k.bare)
+    const dipped = rest(on.input(k.bare))
+    const each = others.length > 0 ? quotient(dipped, number(1 + others.length)) : dipped
+    const tips = (name: string, id: string) => ({ name, share: others.includes(id) ? each.value : 0 })
+    const options = [
+      { name: 'heads in colour', share: each.value },
+      tips('ochre', 'ochre'),
+      tips('green', 'foam'),
+      { name: 'bare', share: bare },
+    ]
+    return [
+      on.work({
+        id: 'cut',
+        title: 'Cut tips',
+        text: `Tips of about ${Math.round(heightMm)} mm, forked ones first; make extra.`,
+        each: on.value(k.cutSec),
+        takes: [on.takeOnce('sprig', roundedUp(quotient(on.pieces, on.input(k.tipsEach))))],
+        cuts: [{ slot: 'sprig', what: 'tips', count: on.started, lengthMm: heightMm }],
+        tools: ['cutters'],
+      }),
+      on.work({
+        id: 'dip',
+        title: 'A trace of glue, dip',
+        text: `A trace of glue on the head, dip, tap${bare > 0 ? `; about one in ${Math.round(1 / bare)} stays bare` : ''}. ${others.length > 0 ? 'The colours in turn: let the dealer choose.' : ''}`,
+        each: on.value(k.dipSec) * dipped.value,
+        takes: [
+          ['head', ...others].map((id) => on.take(id, [on.height, each, k.powderMm])),
+          on.take('glue', [on.height, dipped, k.glueMm], 'A trace of glue'),
+        ],
+        within: on.open('trace', { by: k.openSec }),
+        atOnce: {
+          count: Math.max(1, Math.floor(on.value(k.openSec) / on.value(k.dipSec))),
+          because: 'window',
+          what: `${on.value(k.dipSec)} s each.`,
         },
-        {
-          id: 'dip',
-          title: 'A trace of glue, dip',
-          text: `A trace of glue on the head, dip, tap; about one in ${Math.round(1 / value(k.bare))} stays bare. ${tones > 1 ? 'The colours in turn: let the dealer choose.' : ''}`,
-          hands: hands(value(k.dipSec) * dipped.value, 30),
-          within: open(task, 'trace', { by: k.openSec }),
-          atOnce: {
-            count: Math.max(1, Math.floor(value(k.openSec) / value(k.dipSec))),
-            because: 'window',
-            what: `${value(k.dipSec)} s each.`,
-          },
-          wait: sets(task, 'trace', 'Let the heads dry', { by: k.dryMin }),
-          tools: ['tweezers'],
-          deal: {
-            each: 1,
-            suits: [
-              {
-                id: 'head',
-                options: [
-                  { name: 'heads in colour', share: each.value },
-                  { name: 'ochre', share: ochre ? each.value : 0 },
-                  { name: 'green', share: green ? each.value : 0 },
-                  { name: 'bare', share: value(k.bare) },
-                ].filter((option) => option.share > 0),
-              },
-            ],
-          },
-          cautions: ['dust'],
-          faults: ['petal-blobs', 'too-orderly'],
-        },
-        inspectStep(task, 'Heads uneven, some bare; no glue seen.', ['too-orderly']),
-        poolStep(task, {
-          text: 'Place them quickly among long grass, glue at the foot only; the grass holds them up.',
-          faults: ['too-orderly', 'shiny-patches'],
-        }),
-      ]),
-    }
+        wait: on.sets('trace', 'Let the heads dry', k.dryMin),
+        tools: ['tweezers'],
+        deal: { each: 1, suits: [{ id: 'head', options: options.filter(({ share }) => share > 0) }] },
+        cautions: ['dust'],
+        faults: ['petal-blobs', 'too-orderly'],
+      }),
+      on.inspect('Heads uneven, some bare; no glue seen.', ['too-orderly']),
+      pooled(on, fact('foot of a stem', 0.15, 'cm²', 'memory'), {
+        text: 'Place them quickly among long grass, glue at the foot only; the grass holds them up.',
+        faults: ['too-orderly', 'shiny-patches'],
+      }),
+    ]
   },
   examples: [examplePieces(examplePiece('herb', 'blades', 16), 30)],
-}
+})

@@ -1,28 +1,13 @@
-import {
-  amount,
-  areaParts,
-  coefficients,
-  dries,
-  exampleArea,
-  examplePiece,
-  fixedUse,
-  hands,
-  inspectStep,
-  judge,
-  partCm2,
-  seconds,
-  sets,
-  share,
-  stepsWith,
-  use,
-  wait,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
-import { fact, product } from '../../quantities'
+import { exampleArea, examplePiece } from '../kit/examples'
+import { judge } from '../kit/fit'
+import { liquid, paint, sheet, slot } from '../kit/materials'
+import { areaParts } from '../kit/parts'
+import { amount, coefficients, seconds, spoilage } from '../kit/rows'
+import { dries } from '../kit/setting'
+import { profile, way } from '../kit/way'
 
 const k = coefficients('cloth-grass', {
-  spoilage: share('spoilage', 0),
+  spoilage: spoilage(0),
   slopeCm2: amount('one slope at once, at most', 900, 'cm²'),
   more: amount('cloth for each cm² of ground', 1.15, 'cm²/cm²'),
   glueMl: amount('wood glue', 0.03, 'ml/cm²'),
@@ -35,106 +20,74 @@ const k = coefficients('cloth-grass', {
 
 /** Four greens, the brightest first. Common practice: bright base, dull, highlight, muddy. */
 const GREENS = [
-  { id: 'bright', label: 'Bright base green', colour: '#6f8a3c' },
-  { id: 'dull', label: 'Dull green', colour: '#66704a' },
-  { id: 'highlight', label: 'Highlight, yellow-green', colour: '#a3ab55' },
-  { id: 'muddy', label: 'Muddy brown-green', colour: '#5c4a38' },
+  ['bright', 'Bright base green', '#6f8a3c'],
+  ['dull', 'Dull green', '#66704a'],
+  ['highlight', 'Highlight, yellow-green', '#a3ab55'],
+  ['muddy', 'Muddy brown-green', '#5c4a38'],
 ] as const
 
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: false,
-    pro: ['rough grazing on a slope, in one piece', 'no applicator wanted'],
-    con: ['a nap like rough grazing: never a lawn, nor a meadow with stems'],
-    never: [
-      piece.habit !== 'grass' && 'it is the pile of a cloth: short rough grass',
-      (piece.heightMm > 8 || piece.heightMm < 1) &&
-        `the pile is 2 to 5 mm, this is ${Math.round(piece.heightMm)} mm`,
-      piece.sward.mown && 'a mown sward is level, the pile is not',
-    ],
-  })
-}
-
 /** Towelling glued over a form and brushed with four greens. Common practice. */
-export const clothGrass: PlantMethod = {
+export const clothGrass = way({
   id: 'cloth-grass',
   name: 'Cloth grass',
   makes: 'Towelling glued over the slope, trimmed, brushed nearly dry with four greens, flicked up.',
   kinds: ['area'],
-  profile: {
-    sizeMm: [2, 5],
-    shows: 'puff',
-    effort: 'made one by one',
-    handling: 'handled',
-    together: [1, 1],
-    seasons: 'spring to autumn',
-    manner: 'tuft',
-  },
-  coefficients: Object.values(k),
-  options: [],
-  spoilage: k.spoilage,
-  suits,
+  profile: profile([2, 5], 'puff', 'made one by one', 'handled', [1, 1], 'spring to autumn', 'tuft'),
+  figures: k,
+  suits: ({ piece }) =>
+    judge({
+      right: false,
+      pro: ['rough grazing on a slope, in one piece', 'no applicator wanted'],
+      con: ['a nap like rough grazing: never a lawn, nor a meadow with stems'],
+      never: [
+        piece.habit !== 'grass' && 'it is the pile of a cloth: short rough grass',
+        (piece.heightMm > 8 || piece.heightMm < 1) &&
+          `the pile is 2 to 5 mm, this is ${Math.round(piece.heightMm)} mm`,
+        piece.sward.mown && 'a mown sward is level, the pile is not',
+      ],
+    }),
   parts: (job, read) => areaParts(job, read, k.slopeCm2),
-  slots: () => [
-    { id: 'cloth', label: 'Towelling', wish: { stuff: 'sheet', sheet: 'cloth', colour: '#c9b365' } },
-    { id: 'glue', label: 'Wood glue', wish: { stuff: 'liquid', liquid: 'pva' } },
-    ...GREENS.map(({ id, label, colour }) => ({
-      id,
-      label,
-      wish: { stuff: 'liquid' as const, liquid: 'paint' as const, colour },
-    })),
+  materials: () => [
+    slot('cloth', 'Towelling', sheet('cloth', '#c9b365')),
+    slot('glue', 'Wood glue', liquid('pva')),
+    GREENS.map(([id, label, colour]) => slot(id, label, paint(colour))),
   ],
-  work(task) {
-    const { value } = task
-    const cm2 = partCm2(task)
-    const area = fact('ground', cm2, 'cm²')
-    const uses = [
-      use(task, {
-        slot: 'cloth',
-        step: 'lay',
-        label: 'Towelling',
-        each: product(area, task.input(k.more)),
+  operations: (on) => {
+    const { ground, partCm2 } = on
+    const side = Math.sqrt(partCm2 * on.value(k.more)) * 10
+    return [
+      on.work({
+        id: 'lay',
+        title: 'Cut, glue, lay',
+        text: 'Cut hems and stitching off. Glue on the form, cloth on it pile side up, pressed into every hollow; pins until it holds.',
+        each: on.value(k.laySec),
+        takes: [on.take('cloth', [ground, k.more]), on.take('glue', [ground, k.glueMl])],
+        cuts: [{ slot: 'cloth', what: 'piece of cloth', count: on.started, lengthMm: side, widthMm: side }],
+        wait: on.rests(k.layMin, 'Dry under the cloth, overnight'),
+        tools: ['scissors', 'knife'],
       }),
-      fixedUse(task, { slot: 'glue', step: 'lay', label: 'Wood glue' }, k.glueMl, area),
-      ...GREENS.map(({ id, label }) => fixedUse(task, { slot: id, step: 'brush', label }, k.paintMl, area)),
+      on.work({
+        id: 'trim',
+        title: 'Trim and vacuum',
+        text: 'Shear the loops here and there, deeper on paths and around rock; tear the edges; vacuum.',
+        each: on.value(k.trimSec) * partCm2,
+        tools: ['scissors', 'vacuum'],
+        cautions: ['dust'],
+        faults: ['straight-edge'],
+      }),
+      on.work({
+        id: 'brush',
+        title: 'Four greens, brushed nearly dry',
+        text: 'Toothbrush wiped nearly dry, skimming: bright base, dull over it, highlight on what faces up, mud in hollows; unevenly. Flick the pile up while it dries.',
+        each: on.value(k.brushSec) * partCm2,
+        once: 60,
+        takes: GREENS.map(([id]) => on.take(id, [ground, k.paintMl])),
+        wait: on.sets('brush-paint', 'Let the paint dry'),
+        tools: ['toothbrush'],
+        faults: ['matted-cloth', 'orange-cast'],
+      }),
+      on.inspect('No flat clumps, no hem.', ['matted-cloth', 'straight-edge']),
     ]
-    const side = Math.sqrt(cm2 * value(k.more)) * 10
-    return {
-      uses,
-      pours: [],
-      cuts: [{ slot: 'cloth', what: 'piece of cloth', count: task.started, lengthMm: side, widthMm: side }],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'lay',
-          title: 'Cut, glue, lay',
-          text: 'Cut hems and stitching off. Glue on the form, cloth on it pile side up, pressed into every hollow; pins until it holds.',
-          hands: hands(value(k.laySec), 30),
-          wait: wait(value(k.layMin), 'closed joint', 'Dry under the cloth, overnight'),
-          tools: ['scissors', 'knife'],
-          cautions: ['wire-and-blades'],
-        },
-        {
-          id: 'trim',
-          title: 'Trim and vacuum',
-          text: 'Shear the loops here and there, deeper on paths and around rock; tear the edges; vacuum.',
-          hands: hands(value(k.trimSec) * cm2),
-          tools: ['scissors', 'vacuum'],
-          cautions: ['wire-and-blades', 'dust'],
-          faults: ['straight-edge'],
-        },
-        {
-          id: 'brush',
-          title: 'Four greens, brushed nearly dry',
-          text: 'Toothbrush wiped nearly dry, skimming: bright base, dull over it, highlight on what faces up, mud in hollows; unevenly. Flick the pile up while it dries.',
-          hands: hands(value(k.brushSec) * cm2, 60),
-          wait: sets(task, 'brush-paint', 'Let the paint dry'),
-          tools: ['toothbrush'],
-          faults: ['matted-cloth', 'orange-cast'],
-        },
-        inspectStep(task, 'No flat clumps, no hem.', ['matted-cloth', 'straight-edge']),
-      ]),
-    }
   },
   examples: [exampleArea(examplePiece('grass', 'blades', 4), 800)],
-}
+})

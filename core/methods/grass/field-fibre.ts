@@ -1,39 +1,24 @@
-import {
-  amount,
-  coefficients,
-  examplePiece,
-  examplePieces,
-  fixedUse,
-  flockUse,
-  hands,
-  heightOf,
-  inspectStep,
-  isBladed,
-  judge,
-  leafOf,
-  open,
-  seconds,
-  sets,
-  share,
-  startedOf,
-  stepsWith,
-  use,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
+import { isBladed } from '../../makeup'
 import { fact, most, number, product, quotient, rest, roundedUp, sum } from '../../quantities'
+import { Bench } from '../kit/bench'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { judge } from '../kit/fit'
+import type { Operation } from '../kit/making'
+import { leafScatter, liquid, optional, powder, slot, wool } from '../kit/materials'
+import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
+import { option, profile, way } from '../kit/way'
 
 const k = coefficients('field-fibre', {
-  spoilage: share('spoilage', 0.08),
+  spoilage: spoilage(0.08),
   each: amount('weeds from a banded bundle', 8, 'piece', 'common practice'),
   footMm: amount('foot below the ground', 5, 'mm'),
   bundleG: amount('fibre of a weed, for each mm of its height', 0.003, 'g/mm'),
-  waste: share('wasted in the locked middle of a twist', 0.3),
+  waste: loss('wasted in the locked middle of a twist', 0.3),
   bundleCa: amount('CA through the middle of a bundle, for each mm of height', 0.005, 'ml/mm'),
   bundleGlue: amount('tacky glue in the end of a bundle, for each mm of height', 0.005, 'ml/mm'),
   adhesiveCoat: amount('light adhesive', 0.05, 'ml/cm²'),
   leafShare: share('share of its side that leaf covers', 0.4),
-  sticks: share('leaf sticks, of what is thrown', 0.35),
+  sticks: sticking('leaf sticks, of what is thrown', 0.35),
   bindSec: seconds('band or twist a bundle', 60),
   trimSec: seconds('spread and trim', 30),
   leafSec: seconds('adhesive, leaf over a dish', 20),
@@ -41,183 +26,137 @@ const k = coefficients('field-fibre', {
   clamps: amount('clamps that are there', 6, 'piece'),
 })
 
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: (piece.habit === 'herb' || piece.habit === 'fern') && piece.heightMm >= 10,
-    pro: ['stems that branch and stand free, with leaf on them', 'eight to a bundle'],
-    con: [
-      piece.heightMm < 10 && 'short for bundles: they get stiff',
-      piece.habit === 'grass' && 'made for weeds with leaf; plain grass is less work in bunches',
-      piece.habit === 'reed' && 'leaf makes a weed of a reed',
-    ],
-    never: [
-      !isBladed(piece) && 'it is a bundle of fibre: no wood in it',
-      (piece.heightMm > 50 || piece.heightMm < 6) &&
-        `bundles give 10 to 35 mm, this is ${Math.round(piece.heightMm)} mm`,
-    ],
-  })
-}
-
 /** Both ends of a twist are held. */
 const CLAMPS_A_TWIST = 2
 
+/** A bundle twisted and locked with CA, or banded and kneaded in tacky glue; then cut into weeds. */
+function bundled(on: Bench): Operation {
+  const twist = on.choice('bind') === 'twist'
+  const each = on.value(k.each)
+  const bundles = roundedUp(quotient(on.pieces, on.input(k.each)))
+  const length = sum(on.height, on.input(k.footMm))
+  const fibre = on.product(length, k.bundleG)
+  const locked = product(quotient(bundles, on.pieces), on.height)
+  return on.work({
+    id: 'bind',
+    title: twist ? 'Twist, lock with CA' : 'Band, cut, knead in glue',
+    text: twist
+      ? `${bundles.value} bundles: twist, both ends held by clamps, CA through the middle; cut on either side of it, then each into four.`
+      : `${bundles.value} bundles: a tight band, cut flush with it, knead the end in tacky glue, cut into about ${each}.`,
+    each: on.value(k.bindSec) / each,
+    once: 60,
+    takes: [
+      on.take('hank', twist ? quotient(fibre, rest(on.input(k.waste))) : fibre),
+      on.take('lock', [locked, twist ? k.bundleCa : k.bundleGlue]),
+    ],
+    cuts: [
+      {
+        slot: 'hank',
+        what: 'bundles',
+        count: bundles.value,
+        lengthMm: length.value * (twist ? 2.6 : 2),
+      },
+    ],
+    ...(twist ? { within: on.open('ca') } : {}),
+    atOnce: {
+      count: Math.max(1, Math.floor(twist ? on.value(k.clamps) / CLAMPS_A_TWIST : 3)) * each,
+      because: 'holder',
+      what: twist ? 'A twist takes two clamps.' : 'Three bundles before the glue skins.',
+    },
+    wait: on.sets(twist ? 'ca-fibre' : 'tacky-pva', 'Let the ends set'),
+    tools: twist ? ['knife'] : ['scissors', 'knife'],
+    ...(twist ? { holders: [{ what: 'clamp', each: CLAMPS_A_TWIST / each, until: 'bind' }] } : {}),
+    needs: ['ventilation'],
+    faults: ['plugged-stalk'],
+  })
+}
+
 /** Weeds from bundles of long field fibre. Common practice. */
-export const fieldFibre: PlantMethod = {
+export const fieldFibre = way({
   id: 'field-fibre',
   name: 'Field-fibre weeds',
   makes:
     'A bundle banded or twisted, its end in tacky glue, cut into about eight, squashed open, leaf over a dish.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: [10, 35],
-    shows: 'branches',
-    effort: 'mass-made',
-    handling: 'reached over',
-    together: [8, 24],
-    seasons: 'any, by leaf and tone',
-    manner: 'tuft',
-  },
-  coefficients: Object.values(k),
+  profile: profile(
+    [10, 35],
+    'branches',
+    'mass-made',
+    'reached over',
+    [8, 24],
+    'any, by leaf and tone',
+    'tuft',
+  ),
+  figures: k,
   options: [
-    {
-      id: 'bind',
-      name: 'Bundle',
-      choices: [
-        { id: 'band', name: 'banded', words: 'quick, nothing wasted: about eight from a bundle' },
-        {
-          id: 'twist',
-          name: 'twisted',
-          words: 'CA through the middle, held by clamps until it sets; the middle is lost',
-        },
+    option(
+      'bind',
+      'Bundle',
+      ['band', 'banded', 'quick, nothing wasted: about eight from a bundle'],
+      ['twist', 'twisted', 'CA through the middle, held by clamps until it sets; the middle is lost'],
+    ),
+  ],
+  suits: ({ piece }) =>
+    judge({
+      right: (piece.habit === 'herb' || piece.habit === 'fern') && piece.heightMm >= 10,
+      pro: ['stems that branch and stand free, with leaf on them', 'eight to a bundle'],
+      con: [
+        piece.heightMm < 10 && 'short for bundles: they get stiff',
+        piece.habit === 'grass' && 'made for weeds with leaf; plain grass is less work in bunches',
+        piece.habit === 'reed' && 'leaf makes a weed of a reed',
       ],
-    },
+      never: [
+        !isBladed(piece) && 'it is a bundle of fibre: no wood in it',
+        (piece.heightMm > 50 || piece.heightMm < 6) &&
+          `bundles give 10 to 35 mm, this is ${Math.round(piece.heightMm)} mm`,
+      ],
+    }),
+  materials: ({ piece }, choice) => [
+    slot('hank', 'Long fibre', wool('hank', piece.tones.base)),
+    choice('bind') === 'twist' ? slot('lock', 'CA', liquid('ca')) : slot('lock', 'Tacky PVA', liquid('pva')),
+    slot('adhesive', 'Spray adhesive', liquid('spray-adhesive')),
+    slot('leaf', 'Leaf', leafScatter(piece.grainMm, piece.tones.base)),
+    piece.sward.heads > 0.02 &&
+      slot('flower', 'Flower powder', powder('blossom', piece.sward.colours.head), optional),
   ],
-  spoilage: k.spoilage,
-  suits,
-  slots: ({ piece }, choice) => [
-    { id: 'hank', label: 'Long fibre', wish: { stuff: 'wool', wool: 'hank', colour: piece.tones.base } },
-    choice('bind') === 'twist'
-      ? { id: 'lock', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } }
-      : { id: 'lock', label: 'Tacky PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
-    { id: 'adhesive', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
-    {
-      id: 'leaf',
-      label: 'Leaf',
-      wish: { stuff: 'foam', form: 'leaf', grainMm: piece.grainMm, colour: piece.tones.base },
-    },
-    ...(piece.sward.heads > 0.02
-      ? [
-          {
-            id: 'flower',
-            label: 'Flower powder',
-            wish: { stuff: 'powder' as const, powder: 'blossom' as const, colour: piece.sward.colours.head },
-            optional: true,
-          },
-        ]
-      : []),
-  ],
-  work(task) {
-    const { value, piece } = task
-    const twist = task.choice('bind') === 'twist'
-    const bundlesOf = roundedUp(quotient(startedOf(task), task.input(k.each)))
-    const bundles = bundlesOf.value
-    const length = sum(heightOf(task), task.input(k.footMm))
-    const fibre = product(length, task.input(k.bundleG))
-    const flowers = piece.sward.heads > 0.02 && task.fill('flower').parts.length > 0
-    const uses = [
-      use(task, {
-        slot: 'hank',
-        step: 'bind',
-        label: 'Long fibre',
-        each: twist ? quotient(fibre, rest(task.input(k.waste))) : fibre,
+  operations: (on) => {
+    const { heightMm, sideAreaCm2, sward } = on.piece
+    const size = Math.max(0.4, heightMm / 18)
+    const side = on.cm2('its side', sideAreaCm2)
+    const flowers = sward.heads > 0.02 && on.has('flower')
+    return [
+      bundled(on),
+      on.work({
+        id: 'trim',
+        title: 'Squash open, trim',
+        text: 'Press it open on the bench, spread the stems to all sides, trim to uneven lengths.',
+        each: on.value(k.trimSec) * size,
+        tools: ['scissors'],
+        faults: ['one-sided'],
       }),
-      fixedUse(
-        task,
-        { slot: 'lock', step: 'bind', label: twist ? 'CA' : 'Tacky PVA' },
-        twist ? k.bundleCa : k.bundleGlue,
-        product(quotient(bundlesOf, startedOf(task)), heightOf(task)),
-      ),
-      fixedUse(
-        task,
-        { slot: 'adhesive', step: 'leaf', label: 'Adhesive' },
-        k.adhesiveCoat,
-        fact('its side', piece.sideAreaCm2, 'cm²'),
-      ),
-      flockUse(task, {
-        slot: 'leaf',
-        step: 'leaf',
-        label: 'Leaf',
-        area: fact('its side', piece.sideAreaCm2, 'cm²'),
-        seeThrough: fact('see-through of its leaf', 0.5, '', 'memory'),
-        leaf: most(number(0.2), leafOf(task)),
-        share: task.input(k.leafShare),
-        sticks: k.sticks,
+      on.spray({
+        id: 'leaf',
+        title: 'Leaf over a dish',
+        text: `A light mist of adhesive: too much clogs the stems. Tilt it forward, leaf over the dish${flowers ? '; the top dipped in flower while wet' : ''}.`,
+        each: on.value(k.leafSec) * size,
+        takes: [
+          on.take('adhesive', [side, k.adhesiveCoat]),
+          on.flock('leaf', {
+            area: side,
+            seeThrough: fact('see-through of its leaf', 0.5, '', 'memory'),
+            leaf: most(number(0.2), on.leaf),
+            share: on.input(k.leafShare),
+            sticks: k.sticks,
+          }),
+          flowers && on.take('flower', [on.height, k.flowerG]),
+        ],
+        can: 'spray-adhesive',
+        within: on.open('spray-adhesive'),
+        tools: ['catch tray'],
+        faults: ['clogged-stems', 'fallen-foliage'],
       }),
-      ...(flowers
-        ? [
-            fixedUse(
-              task,
-              { slot: 'flower', step: 'leaf', label: 'Flower powder' },
-              k.flowerG,
-              heightOf(task),
-            ),
-          ]
-        : []),
+      on.inspect('Three-dimensional, stalks free.', ['plugged-stalk', 'one-sided']),
     ]
-    const atOnce = Math.max(1, Math.floor(twist ? value(k.clamps) / 2 : 3)) * value(k.each)
-    return {
-      uses,
-      pours: [],
-      cuts: [{ slot: 'hank', what: 'bundles', count: bundles, lengthMm: length.value * (twist ? 2.6 : 2) }],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'bind',
-          title: twist ? 'Twist, lock with CA' : 'Band, cut, knead in glue',
-          text: twist
-            ? `${bundles} bundles: twist, both ends held by clamps, CA through the middle; cut on either side of it, then each into four.`
-            : `${bundles} bundles: a tight band, cut flush with it, knead the end in tacky glue, cut into about ${value(k.each)}.`,
-          hands: hands(value(k.bindSec) / value(k.each), 60),
-          ...(twist ? { within: open(task, 'ca') } : {}),
-          atOnce: {
-            count: atOnce,
-            because: 'holder',
-            what: twist ? 'A twist takes two clamps.' : 'Three bundles before the glue skins.',
-          },
-          wait: sets(task, twist ? 'ca-fibre' : 'tacky-pva', 'Let the ends set'),
-          tools: twist ? ['knife'] : ['scissors', 'knife'],
-          ...(twist
-            ? { holders: [{ what: 'clamp', each: CLAMPS_A_TWIST / value(k.each), until: 'bind' }] }
-            : {}),
-          needs: ['ventilation'],
-          cautions: twist ? ['ca', 'wire-and-blades'] : ['wire-and-blades'],
-          faults: ['plugged-stalk'],
-        },
-        {
-          id: 'trim',
-          title: 'Squash open, trim',
-          text: 'Press it open on the bench, spread the stems to all sides, trim to uneven lengths.',
-          hands: hands(value(k.trimSec) * Math.max(0.4, piece.heightMm / 18)),
-          tools: ['scissors'],
-          cautions: ['wire-and-blades'],
-          faults: ['one-sided'],
-        },
-        {
-          id: 'leaf',
-          title: 'Leaf over a dish',
-          text: `A light mist of adhesive: too much clogs the stems. Tilt it forward, leaf over the dish${flowers ? '; the top dipped in flower while wet' : ''}.`,
-          hands: hands(value(k.leafSec) * Math.max(0.4, piece.heightMm / 18), 60),
-          within: open(task, 'spray-adhesive'),
-          wait: sets(task, 'spray-adhesive', 'Let it set'),
-          tools: ['catch tray'],
-          needs: ['ventilation'],
-          gives: ['aerosol', 'solvent'],
-          cautions: ['spray', 'dust'],
-          faults: ['clogged-stems', 'fallen-foliage'],
-        },
-        inspectStep(task, 'Three-dimensional, stalks free.', ['plugged-stalk', 'one-sided']),
-      ]),
-    }
   },
   examples: [examplePieces(examplePiece('herb', 'blades', 18), 24)],
-}
+})

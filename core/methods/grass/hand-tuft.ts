@@ -1,29 +1,14 @@
-import {
-  aboveOf,
-  amount,
-  coefficients,
-  dries,
-  examplePiece,
-  examplePieces,
-  fixedUse,
-  hands,
-  inspectStep,
-  isBladed,
-  judge,
-  open,
-  seconds,
-  sets,
-  share,
-  staysOpen,
-  stepsWith,
-  use,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
-import { fact, number, product, quotient } from '../../quantities'
+import { isBladed } from '../../makeup'
+import { fact, number, quotient } from '../../quantities'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { judge } from '../kit/fit'
+import { fibre, liquid, slot } from '../kit/materials'
+import { amount, coefficients, seconds, spoilage } from '../kit/rows'
+import { dries, staysOpen } from '../kit/setting'
+import { profile, way } from '../kit/way'
 
 const k = coefficients('hand-tuft', {
-  spoilage: share('spoilage', 0.12),
+  spoilage: spoilage(0.12),
   glueMl: amount('PVA in a mound, for a cm² of foot', 0.15, 'ml/cm²'),
   fibreG: amount('fibre in a tweezered ball, for a cm² of foot', 0.035, 'g/cm²'),
   sealCoat: amount('hairspray so that it does not shed, for a cm² of circle', 0.1, 'ml/cm²'),
@@ -33,97 +18,74 @@ const k = coefficients('hand-tuft', {
   dryMin: dries('pva', 'dries through'),
 })
 
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: false,
-    pro: ['no applicator, no high voltage: tweezers and glue'],
-    con: ['fibres cross and lie: for a few, where no applicator is at hand', 'sheds unless it is sealed'],
-    never: [
-      !isBladed(piece) && 'it has stems and a crown, which fibres can’t show',
-      (piece.heightMm > 14 || piece.heightMm < 2) &&
-        `fibre is 2 to 12 mm, this is ${Math.round(piece.heightMm)} mm`,
-    ],
-  })
-}
-
 /** Tufts by hand: a mound of PVA and a tweezered ball of fibre. Common practice. */
-export const handTuft: PlantMethod = {
+export const handTuft = way({
   id: 'hand-tuft',
   name: 'Tufts by hand',
   makes: 'A mound of PVA on a release sheet, a tweezered ball of fibre pressed in and teased up, sealed.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: [3, 12],
-    shows: 'branches',
-    effort: 'made one by one',
-    handling: 'reached over',
-    together: [5, 30],
-    seasons: 'all year, by tone',
-    manner: 'tuft',
-  },
-  coefficients: Object.values(k),
-  options: [],
-  spoilage: k.spoilage,
-  suits,
-  slots: ({ piece }) => [
-    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
-    {
-      id: 'fibre',
-      label: 'Fibre',
-      wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.sward.colours.base },
-    },
-    { id: 'seal', label: 'Hairspray', wish: { stuff: 'liquid', liquid: 'hairspray' } },
+  profile: profile(
+    [3, 12],
+    'branches',
+    'made one by one',
+    'reached over',
+    [5, 30],
+    'all year, by tone',
+    'tuft',
+  ),
+  figures: k,
+  suits: ({ piece }) =>
+    judge({
+      right: false,
+      pro: ['no applicator, no high voltage: tweezers and glue'],
+      con: ['fibres cross and lie: for a few, where no applicator is at hand', 'sheds unless it is sealed'],
+      never: [
+        !isBladed(piece) && 'it has stems and a crown, which fibres can’t show',
+        (piece.heightMm > 14 || piece.heightMm < 2) &&
+          `fibre is 2 to 12 mm, this is ${Math.round(piece.heightMm)} mm`,
+      ],
+    }),
+  materials: ({ piece }) => [
+    slot('pva', 'PVA', liquid('pva')),
+    slot('fibre', 'Fibre', fibre(piece.heightMm, piece.sward.colours.base)),
+    slot('seal', 'Hairspray', liquid('hairspray')),
   ],
-  work(task) {
-    const { value } = task
-    const foot = quotient(aboveOf(task), number(3))
-    const lengths = task.fill('fibre').parts
-    const uses = [
-      fixedUse(task, { slot: 'pva', step: 'set', label: 'PVA' }, k.glueMl, foot),
-      ...(lengths.length === 0
-        ? [fixedUse(task, { slot: 'fibre', step: 'set', label: 'Fibre' }, k.fibreG, foot)]
-        : lengths.map(({ material, share: part }) => ({
-            ...use(task, {
-              slot: 'fibre',
-              step: 'set',
-              label: 'Fibre',
-              each: product(foot, task.input(k.fibreG), fact('share', part, '')),
-            }),
-            material,
-          }))),
-      fixedUse(task, { slot: 'seal', step: 'seal', label: 'Hairspray' }, k.sealCoat, aboveOf(task)),
+  operations: (on) => {
+    const foot = quotient(on.above, number(3))
+    const { parts } = on.fill('fibre')
+    return [
+      on.work({
+        id: 'set',
+        title: 'Mound, ball of fibre',
+        text: 'A mound of PVA on the release sheet. Take a pinch of fibre by tweezers, rolled between two fingers to a ball, press its foot in and tease the rest up; pull away what lies.',
+        each: on.value(k.setSec) * Math.max(0.4, on.piece.heightMm / 6),
+        once: 60,
+        takes: [
+          on.take('pva', [foot, k.glueMl]),
+          parts.length < 2
+            ? on.take('fibre', [foot, k.fibreG])
+            : parts.map(({ material, share: part }) => ({
+                ...on.take('fibre', [foot, k.fibreG, fact('share', part, '')]),
+                material,
+              })),
+        ],
+        within: on.open('pva', { by: k.openSec, what: 'a mound of PVA' }),
+        wait: on.sets('pva', 'Dry through, overnight', k.dryMin),
+        tools: ['tweezers'],
+        faults: ['lying-fibres', 'fibre-clumps'],
+      }),
+      on.spray({
+        id: 'seal',
+        title: 'Seal against shedding',
+        text: 'Blow off what is loose, a light mist, tease apart before it sets.',
+        each: on.value(k.sealSec),
+        once: 30,
+        takes: [on.take('seal', [on.above, k.sealCoat])],
+        can: 'hairspray',
+        faults: ['clogged-stems'],
+      }),
+      on.inspect('Holds when brushed with a finger.', ['fibre-clumps', 'clogged-stems']),
     ]
-    return {
-      uses,
-      pours: [],
-      cuts: [],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'set',
-          title: 'Mound, ball of fibre',
-          text: 'A mound of PVA on the release sheet. Take a pinch of fibre by tweezers, rolled between two fingers to a ball, press its foot in and tease the rest up; pull away what lies.',
-          hands: hands(value(k.setSec) * Math.max(0.4, task.piece.heightMm / 6), 60),
-          within: open(task, 'pva', { by: k.openSec, what: 'a mound of PVA' }),
-          wait: sets(task, 'pva', 'Dry through, overnight', { by: k.dryMin }),
-          tools: ['tweezers'],
-          cautions: ['dust'],
-          faults: ['lying-fibres', 'fibre-clumps'],
-        },
-        {
-          id: 'seal',
-          title: 'Seal against shedding',
-          text: 'Blow off what is loose, a light mist, tease apart before it sets.',
-          hands: hands(value(k.sealSec), 30),
-          wait: sets(task, 'hairspray', 'Let it set'),
-          needs: ['ventilation'],
-          gives: ['aerosol', 'solvent'],
-          cautions: ['spray'],
-          faults: ['clogged-stems'],
-        },
-        inspectStep(task, 'Holds when brushed with a finger.', ['fibre-clumps', 'clogged-stems']),
-      ]),
-    }
   },
   examples: [examplePieces(examplePiece('grass', 'blades', 6), 20)],
-}
+})

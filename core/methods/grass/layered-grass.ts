@@ -1,61 +1,19 @@
-import { layerFaults, readsAs, touchesFor, swardToneWords, type GrassLayer } from '../../grass'
-import {
-  backOf,
-  exampleArea,
-  examplePiece,
-  fibreUses,
-  hands,
-  inspectStep,
-  judge,
-  longestFor,
-  open,
-  partCm2,
-  patchParts,
-  sealOption,
-  sealPours,
-  sealSlots,
-  sealStep,
-  sealUses,
-  sets,
-  staticStep,
-  stepsWith,
-  use,
-  type PlantJob,
-  type PlantMethod,
-  type PlantTask,
-  type StepDraft,
-  type Use,
-  type Yield,
-} from '../../makeup'
-import { fact, figure, product } from '../../quantities'
-import { catalogueRow } from '../../stock'
+import { layerFaults, readsAs, swardToneWords, touchesFor, type GrassLayer } from '../../grass'
+import { longestFor, type Yield } from '../../makeup'
+import { fact } from '../../quantities'
 import { plainNumber } from '../../units'
-import { glueRate, grassFigures as k } from './grass-figures'
-import { layersOf, layerSlot, vacuumOf } from './layer-plan'
+import { Bench } from '../kit/bench'
+import { exampleArea, examplePiece } from '../kit/examples'
+import { judge } from '../kit/fit'
+import { sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
+import type { Draft, Operation } from '../kit/making'
+import { fibre, liquid, sharing, slot } from '../kit/materials'
+import { patchParts } from '../kit/parts'
+import { option, profile, way } from '../kit/way'
+import { glueRate, grassFigures as k, layerSlot, layersOf, vacuumOf } from '../plans/layers'
 
 /** The longest fibre that an applicator sets upright, mm. Common practice. */
 const LONGEST_MM = 12
-
-function suits({ piece }: PlantJob) {
-  const grass = piece.habit === 'grass' || piece.habit === 'reed'
-  return judge({
-    right: grass && piece.heightMm >= 1,
-    pro: [
-      `${readsAs(piece.heightMm, piece.realRatio)}, built up from the ground: the longest stems fewest`,
-      'soil stays partly seen, as in a meadow, and the vacuum combs a wind in',
-      'what does not stand comes back from the vacuum',
-    ],
-    con: [
-      piece.heightMm > LONGEST_MM * 1.25 &&
-        `${Math.round(piece.heightMm)} mm is longer than fibre that stands by itself: bunches for the tallest`,
-      piece.habit === 'herb' && 'fibres give the stems; leaves and flowers are to be added',
-    ],
-    never: [
-      !grass && piece.habit !== 'herb' && 'it is blades set upright, and this has stems and a crown',
-      piece.heightMm > 30 && 'far longer than any fibre',
-    ],
-  })
-}
 
 const titleOf = (layer: GrassLayer, place: number): string =>
   `Layer ${place + 1}: ${plainNumber(layer.lengthMm, 1)} mm, ${swardToneWords[layer.tone]}`
@@ -70,10 +28,11 @@ const glueWords: Record<GrassLayer['glue'], string> = {
 const SPOTS = ['back left', 'back', 'back right', 'front left', 'front', 'front right'] as const
 
 /** Touches on tips, dealt over the patch until they have reached the share that they are to reach. */
-function touches({ value }: PlantTask, cm2: number): NonNullable<StepDraft['deal']> {
-  const reach = value(k.tipShare)
+function touches(on: Bench): NonNullable<Draft['deal']> {
+  const reach = on.value(k.tipShare)
+  const wanted = Math.min(0.95, Math.max(0.02, reach))
   return {
-    each: Math.min(1000, touchesFor(Math.min(0.95, Math.max(0.02, reach)), cm2, value(k.touchCm2))),
+    each: Math.min(1000, touchesFor(wanted, on.partCm2, on.value(k.touchCm2))),
     enough: `Enough: glue has touched ${Math.round(reach * 100)} % of the patch.`,
     suits: [
       { id: 'spot', options: SPOTS.map((name) => ({ name, share: 1 })) },
@@ -89,156 +48,143 @@ function touches({ value }: PlantTask, cm2: number): NonNullable<StepDraft['deal
   }
 }
 
-function layerStep(task: PlantTask, layer: GrassLayer, place: number, cm2: number): StepDraft {
-  const { value } = task
+/** One layer: glue and fibre while it is open; what is loose is lifted when it is dry, never out of wet glue. */
+function laid(on: Bench, layer: GrassLayer, place: number): Operation[] {
   const id = layerSlot(place)
-  const openHands = value(k.setUpSec) + value(layer.glue === 'tips only' ? k.tipSec : k.patchSec) * cm2
-  return staticStep({
-    id,
-    title: titleOf(layer, place),
-    text: `${glueWords[layer.glue]}; ${plainNumber(cm2, 0)} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off.`,
-    hands: hands(openHands, value(k.refillSec)),
-    within: open(task, 'medium', { by: k.openSec }),
-    atOnce: {
-      count: 1,
-      because: 'window',
-      what: `One patch of ${plainNumber(cm2, 0)} cm² while the glue is open.`,
-    },
-    wait: sets(task, 'medium', 'Let the layer dry', { by: k.dryMin }),
-    tools: ['brush', 'paper'],
-    ...(layer.glue === 'tips only' ? { deal: touches(task, cm2) } : {}),
-    faults: ['skinned-glue', 'lying-fibres', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
-    passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
-  })
-}
-
-/** What is loose is lifted when the layer is dry, never out of wet glue; and combed, where a wind is wanted. */
-function vacuumStep(task: PlantTask, uses: readonly Use[], place: number, cm2: number): StepDraft {
-  const combs = task.choice('comb') !== 'upright'
-  return {
-    id: vacuumOf(place),
-    title: combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still',
-    text: `Through a stocking, ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
-    hands: hands(task.value(k.vacuumSec) * cm2, 30),
-    tools: ['vacuum', 'paper'],
-    back: backOf(uses, layerSlot(place)),
-    cautions: ['dust'],
-    faults: ['lost-fibre'],
-  }
+  const onTips = layer.glue === 'tips only'
+  const cm2 = plainNumber(on.partCm2, 0)
+  const combs = on.choice('comb') !== 'upright'
+  const patch = on.cm2('patch', on.partCm2)
+  const perCm2 = fact('fibres on a cm² of the patch', layer.perCm2, '/cm²', 'memory')
+  return [
+    on.static({
+      id,
+      title: titleOf(layer, place),
+      text: `${glueWords[layer.glue]}; ${cm2} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off.`,
+      each: on.value(k.setUpSec) + on.value(onTips ? k.tipSec : k.patchSec) * on.partCm2,
+      once: on.value(k.refillSec),
+      takes: [
+        on.take('glue', [patch, ...glueRate[layer.glue]], `Glue, ${layer.glue}`),
+        on.fibre(id, { perCm2, area: patch, sticks: k.sticks }),
+      ],
+      within: on.open('medium', { by: k.openSec }),
+      atOnce: on.one(`One patch of ${cm2} cm² while the glue is open.`),
+      wait: on.sets('medium', 'Let the layer dry', k.dryMin),
+      tools: ['brush', 'paper'],
+      ...(onTips ? { deal: touches(on) } : {}),
+      faults: ['skinned-glue', 'lying-fibres', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
+      passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
+    }),
+    on.work({
+      id: vacuumOf(place),
+      title: combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still',
+      text: `Through a stocking, ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
+      each: on.value(k.vacuumSec) * on.partCm2,
+      tools: ['vacuum', 'paper'],
+      vacuums: id,
+      cautions: ['dust'],
+      faults: ['lost-fibre'],
+    }),
+  ]
 }
 
 /** Falls of several tones that can't be parted: what is swept up of what did not come back. */
-function mixedFall(task: PlantTask, uses: readonly Use[]): Yield[] {
-  const lost = uses.reduce(
-    (sum, { slot, lies, total }) =>
-      slot.startsWith('layer') && lies ? sum + total.value - lies.value * task.value(k.sticks) : sum,
-    0,
-  )
-  const tones = new Set(
-    uses.flatMap(({ slot, material }) => (slot.startsWith('layer') && material ? [material.family] : [])),
-  )
+function mixedFall(on: Bench, layers: readonly Operation[]): Yield[] {
+  const fibres = layers.flatMap(({ takes }) => takes.filter(({ lies }) => lies))
+  const stick = on.value(k.sticks)
+  const lost = fibres.reduce((sum, { lies, total }) => sum + total.value - (lies?.value ?? 0) * stick, 0)
+  const tones = new Set(fibres.flatMap(({ material }) => (material ? [material.family] : [])))
   if (tones.size < 2 || lost <= 0) return []
   return [
-    {
-      label: 'Mixed fall',
-      source: 'by-product',
-      material: catalogueRow('rough-ground'),
-      quantity: figure(product(fact('what did not come back', lost, 'g'), task.input(k.swept)), 'g'),
-      shares: [],
-    },
+    on.byProduct(
+      'rough-ground',
+      'Mixed fall',
+      on.product(fact('what did not come back', lost, 'g'), k.swept),
+    ),
   ]
 }
 
 /** Grass by area, set in layers where it is to stay: short and close below, long and sparse above. Common practice. */
-export const layeredGrass: PlantMethod = {
+export const layeredGrass = way({
   id: 'layered-grass',
   name: 'Grass in layers',
   makes: 'Static fibre in layers where it stays: short and close, then longer and sparser, vacuumed between.',
   kinds: ['area'],
-  profile: {
-    sizeMm: [1, LONGEST_MM],
-    shows: 'branches',
-    effort: 'made one by one',
-    handling: 'reached over',
-    together: [1, 1],
-    seasons: 'all year, by tone; at its best in late summer',
-    manner: 'tuft',
-  },
-  coefficients: Object.values(k),
+  profile: profile(
+    [1, LONGEST_MM],
+    'branches',
+    'made one by one',
+    'reached over',
+    [1, 1],
+    'all year, by tone; at its best in late summer',
+    'tuft',
+  ),
+  planner: { kind: 'layers' },
+  figures: k,
   options: [
-    {
-      id: 'comb',
-      name: 'Vacuum',
-      choices: [
-        { id: 'wind', name: 'combs a wind', words: 'drawn one way, stems lean with it' },
-        { id: 'upright', name: 'upright', words: 'held still above: lifts what is loose, combs nothing' },
-      ],
-    },
+    option(
+      'comb',
+      'Vacuum',
+      ['wind', 'combs a wind', 'drawn one way, stems lean with it'],
+      ['upright', 'upright', 'held still above: lifts what is loose, combs nothing'],
+    ),
     sealOption,
   ],
-  spoilage: k.spoilage,
-  suits,
+  suits({ piece }) {
+    const grass = piece.habit === 'grass' || piece.habit === 'reed'
+    return judge({
+      right: grass && piece.heightMm >= 1,
+      pro: [
+        `${readsAs(piece.heightMm, piece.realRatio)}, built up from the ground: the longest stems fewest`,
+        'soil stays partly seen, as in a meadow, and the vacuum combs a wind in',
+        'what does not stand comes back from the vacuum',
+      ],
+      con: [
+        piece.heightMm > LONGEST_MM * 1.25 &&
+          `${Math.round(piece.heightMm)} mm is longer than fibre that stands by itself: bunches for the tallest`,
+        piece.habit === 'herb' && 'fibres give the stems; leaves and flowers are to be added',
+      ],
+      never: [
+        !grass && piece.habit !== 'herb' && 'it is blades set upright, and this has stems and a crown',
+        piece.heightMm > 30 && 'far longer than any fibre',
+      ],
+    })
+  },
   parts: (job, read) =>
     patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.patchSec }),
-  slots: (job, choice) => [
-    { id: 'glue', label: 'Fast matt medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } },
-    ...layersOf(job).map((layer, i) => ({
-      id: layerSlot(i),
-      label: titleOf(layer, i),
-      wish: {
-        stuff: 'fibre' as const,
-        lengthMm: layer.lengthMm,
-        mostMm: longestFor(Math.max(layer.lengthMm, job.piece.sward.heightMm)),
-        colour: job.piece.sward.colours[layer.tone],
-      },
-      mayShare: true,
-    })),
-    ...sealSlots(choice),
-  ],
-  work(task) {
-    const layers = layersOf(task.job)
-    const cm2 = partCm2(task)
-    const area = fact('patch', cm2, 'cm²')
-    const uses: Use[] = [
-      ...layers.flatMap((layer, i) => [
-        use(task, {
-          slot: 'glue',
-          step: layerSlot(i),
-          label: `Glue, ${layer.glue}`,
-          each: product(area, glueRate(task, layer.glue)),
-        }),
-        ...fibreUses(task, {
-          slot: layerSlot(i),
-          step: layerSlot(i),
-          label: titleOf(layer, i),
-          perCm2: fact('fibres on a cm² of the patch', layer.perCm2, '/cm²', 'memory'),
-          area,
-          sticks: k.sticks,
-        }),
-      ]),
-      ...sealUses(task, area),
+  materials: (job, choice) => {
+    const { heightMm, colours } = job.piece.sward
+    return [
+      slot('glue', 'Fast matt medium', liquid('matte-medium')),
+      layersOf(job).map((layer, i) => {
+        const most = longestFor(Math.max(layer.lengthMm, heightMm))
+        return slot(
+          layerSlot(i),
+          titleOf(layer, i),
+          fibre(layer.lengthMm, colours[layer.tone], most),
+          sharing,
+        )
+      }),
+      sealSlots(choice),
     ]
-    const faults = layerFaults(layers)
-    return {
-      uses,
-      pours: sealPours(task, area),
-      cuts: [],
-      yields: mixedFall(task, uses),
-      steps: stepsWith(uses, [
-        ...layers.flatMap((layer, i) => [layerStep(task, layer, i, cm2), vacuumStep(task, uses, i, cm2)]),
-        sealStep(task, cm2),
-        {
-          ...inspectStep(task, 'Soil partly seen, the longest stems fewest, no shine at low light.', [
-            'carpet-of-grass',
-            'shiny-patches',
-          ]),
-          text: `Look along it from the front, and down on it, in daylight.${faults.length > 0 ? ` Mind: ${faults[0]}` : ''}`,
-        },
-      ]),
-    }
+  },
+  operations: (on) => {
+    const layers = layersOf(on.job)
+    const steps = layers.flatMap((layer, i) => laid(on, layer, i))
+    const [fault] = layerFaults(layers)
+    const text = `Look along it from the front, and down on it, in daylight.${fault ? ` Mind: ${fault}` : ''}`
+    return [
+      steps,
+      sealingIfChosen(on, on.cm2('patch', on.partCm2)),
+      on.inspect(
+        'Soil partly seen, the longest stems fewest, no shine at low light.',
+        ['carpet-of-grass', 'shiny-patches'],
+        { text, yields: mixedFall(on, steps) },
+      ),
+    ]
   },
   examples: [
     exampleArea(examplePiece('grass', 'blades', 12, { widthShare: 0.5 }), 600),
     exampleArea(examplePiece('grass', 'blades', 1.2), 20),
   ],
-}
+})

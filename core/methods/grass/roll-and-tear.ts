@@ -1,27 +1,4 @@
-import {
-  amount,
-  areaParts,
-  coefficients,
-  exampleArea,
-  examplePiece,
-  fixedUse,
-  hands,
-  heightOf,
-  inspectStep,
-  isBladed,
-  judge,
-  minutes,
-  partCm2,
-  seconds,
-  sets,
-  share,
-  stepsWith,
-  use,
-  wait,
-  within,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
+import { isBladed } from '../../makeup'
 import {
   constant,
   fact,
@@ -34,9 +11,17 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
+import { Bench } from '../kit/bench'
+import { exampleArea, examplePiece } from '../kit/examples'
+import { judge } from '../kit/fit'
+import type { Operation, Taken } from '../kit/making'
+import { liquid, optional, powder, slot, wool } from '../kit/materials'
+import { areaParts } from '../kit/parts'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
+import { profile, way } from '../kit/way'
 
 const k = coefficients('roll-and-tear', {
-  spoilage: share('spoilage', 0),
+  spoilage: spoilage(0),
   patchCm2: amount('worked at once, at most', 1000, 'cm²', 'memory', '0.1 m²'),
   hanks: amount('hanks on 100 cm²', 3, 'piece'),
   hankG: amount('fibre of a hank, for each mm of its height', 0.012, 'g/mm'),
@@ -58,209 +43,155 @@ const k = coefficients('roll-and-tear', {
 const SECOND = fact('second tone', 0.4, '', 'memory')
 const HUNDRED_CM2 = constant('', 100, 'cm²', 'as hanks are counted')
 
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: piece.sward.straw > 0.35 && piece.heightMm >= 6 && isBladed(piece),
-    pro: ['waste ground in any tone, wild and three-dimensional', 'large areas in one go'],
-    con: [
-      piece.heightMm < 6 && 'hanks are 6 mm and more; shorter is a carpet',
-      piece.sward.straw <= 0.35 && 'reads as waste ground: this is greener and tended',
-    ],
-    never: [
-      !isBladed(piece) && 'it is long fibre: blades, not a crown',
-      (piece.heightMm > 30 || piece.heightMm < 3) &&
-        `hanks give 6 to 25 mm, this is ${Math.round(piece.heightMm)} mm`,
-      piece.sward.mown && 'what is mown does not stand in hanks',
-    ],
-  })
+/** Adhesive in strokes, and hanks dabbed on while it is tacky: a round of all, or of some. */
+function round(on: Bench, hanks: number, again: boolean): Operation[] {
+  const part = again ? on.value(k.again) : 1
+  const tail = again ? '-2' : ''
+  const label = again ? ', second round' : ''
+  const area = again ? on.product(on.cm2('patch', on.partCm2), k.again) : on.cm2('patch', on.partCm2)
+  const openSec = (on.value(k.tackUntilMin) - on.value(k.tackMin)) * 60
+  const second = on.has('second') ? SECOND.value : 0
+  const tones = [
+    { name: 'main tone', share: 1 - second },
+    { name: 'second tone', share: second },
+  ]
+  const sizes = [
+    { name: 'thin', share: 0.4 },
+    { name: 'usual', share: 0.4 },
+    { name: 'thick', share: 0.2 },
+  ]
+  return [
+    on.spray({
+      id: `glue${tail}`,
+      title: again ? 'Second round: adhesive in smaller patches' : 'Adhesive in random strokes',
+      text: again
+        ? 'Between and over the first, smaller, in other tones; wait until it no longer threads.'
+        : 'Paper over the neighbours. Strokes and spots, none of them straight; then wait until it no longer threads.',
+      each: on.value(k.spraySec) * on.partCm2 * part,
+      once: again ? 30 : 60,
+      takes: [on.take('adhesive', [area, k.adhesiveMl], `Spray adhesive${label}`)],
+      wait: {
+        ...on.rests(k.tackMin, 'Wait until it is tacky', 'tack clearing'),
+        mostMin: on.value(k.tackUntilMin),
+      },
+      ...(again ? {} : { tools: ['paper'] }),
+    }),
+    on.work({
+      id: `dab${tail}`,
+      title: again ? 'Dab on, earth' : 'Dab on, earth on bare glue',
+      text: again
+        ? 'As before, lighter; earth on every spot of bare glue.'
+        : 'Dab lightly, torn end down, tones in turn; turn the board. Earth on every spot of bare glue. Where it goes wrong: cover with earth and begin again.',
+      each: (on.value(k.dabSec) * hanks + on.value(k.earthSec) * on.partCm2) * part,
+      takes: [on.take('earth', [area, k.earthG], `Earth over the glue${label}`)],
+      within: {
+        sec: openSec,
+        what: `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
+        origin: 'memory',
+      },
+      wait: on.rests(k.restMin, 'Leave it before combing', 'tack clearing'),
+      ...(again
+        ? {}
+        : {
+            atOnce: on.one('One patch while it is tacky.'),
+            deal: {
+              each: hanks,
+              enough: 'Enough: the hanks of this patch are on. What is left bare gets earth.',
+              suits: [
+                { id: 'tone', options: tones.filter(({ share }) => share > 0) },
+                { id: 'size', options: sizes },
+              ],
+            },
+          }),
+      cautions: ['dust'],
+      faults: ['rows', 'shiny-patches'],
+    }),
+  ]
 }
 
 /** Weeds from hanks, rolled, torn and dabbed on tacky ground. Common practice. */
-export const rollAndTear: PlantMethod = {
+export const rollAndTear = way({
   id: 'roll-and-tear',
   name: 'Weeds, rolled and torn',
   makes:
     'Hanks of long fibre rolled, torn in half, dabbed on tacky ground; earth over the glue, combed, a second round.',
   kinds: ['area'],
-  profile: {
-    sizeMm: [6, 25],
-    shows: 'branches',
-    effort: 'mass-made',
-    handling: 'reached over',
-    together: [1, 1],
-    seasons: 'any tone; at its best dry',
-    manner: 'tuft',
-  },
-  coefficients: Object.values(k),
-  options: [],
-  spoilage: k.spoilage,
-  suits,
+  profile: profile(
+    [6, 25],
+    'branches',
+    'mass-made',
+    'reached over',
+    [1, 1],
+    'any tone; at its best dry',
+    'tuft',
+  ),
+  figures: k,
+  suits: ({ piece }) =>
+    judge({
+      right: piece.sward.straw > 0.35 && piece.heightMm >= 6 && isBladed(piece),
+      pro: ['waste ground in any tone, wild and three-dimensional', 'large areas in one go'],
+      con: [
+        piece.heightMm < 6 && 'hanks are 6 mm and more; shorter is a carpet',
+        piece.sward.straw <= 0.35 && 'reads as waste ground: this is greener and tended',
+      ],
+      never: [
+        !isBladed(piece) && 'it is long fibre: blades, not a crown',
+        (piece.heightMm > 30 || piece.heightMm < 3) &&
+          `hanks give 6 to 25 mm, this is ${Math.round(piece.heightMm)} mm`,
+        piece.sward.mown && 'what is mown does not stand in hanks',
+      ],
+    }),
   parts: (job, read) => areaParts(job, read, k.patchCm2),
-  slots: ({ piece }) => [
-    {
-      id: 'hank',
-      label: 'Long fibre, main tone',
-      wish: {
-        stuff: 'wool',
-        wool: 'hank',
-        colour: piece.sward.straw > 0.5 ? piece.sward.colours.straw : piece.sward.colours.base,
-      },
-    },
-    {
-      id: 'second',
-      label: 'Long fibre, second tone',
-      wish: {
-        stuff: 'wool',
-        wool: 'hank',
-        colour: piece.sward.straw > 0.5 ? piece.sward.colours.base : piece.sward.colours.straw,
-      },
-      optional: true,
-    },
-    { id: 'adhesive', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
-    { id: 'earth', label: 'Earth', wish: { stuff: 'powder', powder: 'soil', colour: '#74603f' } },
-    { id: 'fix', label: 'Hairspray', wish: { stuff: 'liquid', liquid: 'hairspray' } },
-  ],
-  work(task) {
-    const { value } = task
-    const cm2 = partCm2(task)
-    const area = fact('patch', cm2, 'cm²')
-    const hanks = most(ONE, rounded(product(area, quotient(task.input(k.hanks), HUNDRED_CM2))))
-    const mixed = task.fill('second').parts.length > 0
-    const second = mixed ? SECOND.value : 0
-    const fibre = (slot: string, label: string, part: Expression) =>
-      use(task, {
-        slot,
-        step: 'stage',
-        label,
-        each: product(hanks, heightOf(task), task.input(k.hankG), part, sum(ONE, task.input(k.again))),
-      })
-    const less = product(area, task.input(k.again))
-    const again = value(k.again)
-    const uses = [
-      fibre('hank', 'Main tone', mixed ? rest(SECOND) : ONE),
-      ...(mixed ? [fibre('second', 'Second tone', SECOND)] : []),
-      fixedUse(task, { slot: 'adhesive', step: 'glue', label: 'Spray adhesive' }, k.adhesiveMl, area),
-      fixedUse(task, { slot: 'earth', step: 'dab', label: 'Earth over the glue' }, k.earthG, area),
-      fixedUse(
-        task,
-        { slot: 'adhesive', step: 'glue-2', label: 'Spray adhesive, second round' },
-        k.adhesiveMl,
-        less,
-      ),
-      fixedUse(task, { slot: 'earth', step: 'dab-2', label: 'Earth, second round' }, k.earthG, less),
-      fixedUse(task, { slot: 'fix', step: 'comb', label: 'Hairspray on shine' }, k.fixMl, area),
+  materials: ({ piece }) => {
+    const { base, straw } = piece.sward.colours
+    const [main, second] = piece.sward.straw > 0.5 ? [straw, base] : [base, straw]
+    return [
+      slot('hank', 'Long fibre, main tone', wool('hank', main)),
+      slot('second', 'Long fibre, second tone', wool('hank', second), optional),
+      slot('adhesive', 'Spray adhesive', liquid('spray-adhesive')),
+      slot('earth', 'Earth', powder('soil', '#74603f')),
+      slot('fix', 'Hairspray', liquid('hairspray')),
     ]
-    const openSec = (value(k.tackUntilMin) - value(k.tackMin)) * 60
-    const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }
-    return {
-      uses,
-      pours: [],
-      cuts: [],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'stage',
-          title: 'Hanks first: roll, tear, stage',
-          text: `About ${hanks.value} hanks to a patch, in every tone, before any glue: roll between the palms, tear in half, lay them out torn end forward.`,
-          hands: hands(value(k.rollSec) * hanks.value),
-          tools: ['scissors'],
-        },
-        {
-          id: 'glue',
-          title: 'Adhesive in random strokes',
-          text: 'Paper over the neighbours. Strokes and spots, none of them straight; then wait until it no longer threads.',
-          hands: hands(value(k.spraySec) * cm2, 60),
-          wait: {
-            ...wait(value(k.tackMin), 'tack clearing', 'Wait until it is tacky', 'common practice'),
-            mostMin: value(k.tackUntilMin),
-          },
-          tools: ['paper'],
-          ...air,
-          cautions: ['spray'],
-        },
-        {
-          id: 'dab',
-          title: 'Dab on, earth on bare glue',
-          text: 'Dab lightly, torn end down, tones in turn; turn the board. Earth on every spot of bare glue. Where it goes wrong: cover with earth and begin again.',
-          hands: hands(value(k.dabSec) * hanks.value + value(k.earthSec) * cm2),
-          within: within(
-            openSec,
-            `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
-          ),
-          atOnce: { count: 1, because: 'window', what: 'One patch while it is tacky.' },
-          wait: wait(value(k.restMin), 'tack clearing', 'Leave it before combing', 'common practice'),
-          deal: {
-            each: hanks.value,
-            enough: 'Enough: the hanks of this patch are on. What is left bare gets earth.',
-            suits: [
-              {
-                id: 'tone',
-                options: [
-                  { name: 'main tone', share: 1 - second },
-                  { name: 'second tone', share: second },
-                ].filter((option) => option.share > 0),
-              },
-              {
-                id: 'size',
-                options: [
-                  { name: 'thin', share: 0.4 },
-                  { name: 'usual', share: 0.4 },
-                  { name: 'thick', share: 0.2 },
-                ],
-              },
-            ],
-          },
-          cautions: ['dust'],
-          faults: ['rows', 'shiny-patches'],
-        },
-        {
-          id: 'comb',
-          title: 'Comb, earth, fix',
-          text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly.',
-          hands: hands(value(k.combSec) * cm2, 60),
-          wait: sets(task, 'hairspray', 'Let it set'),
-          tools: ['skewer', 'vacuum'],
-          ...air,
-          cautions: ['spray', 'dust'],
-          faults: ['shiny-patches', 'lost-fibre'],
-        },
-        {
-          id: 'glue-2',
-          title: 'Second round: adhesive in smaller patches',
-          text: 'Between and over the first, smaller, in other tones; wait until it no longer threads.',
-          hands: hands(value(k.spraySec) * cm2 * again, 30),
-          wait: {
-            ...wait(value(k.tackMin), 'tack clearing', 'Wait until it is tacky', 'common practice'),
-            mostMin: value(k.tackUntilMin),
-          },
-          ...air,
-          cautions: ['spray'],
-        },
-        {
-          id: 'dab-2',
-          title: 'Dab on, earth',
-          text: 'As before, lighter; earth on every spot of bare glue.',
-          hands: hands((value(k.dabSec) * hanks.value + value(k.earthSec) * cm2) * again),
-          within: within(
-            openSec,
-            `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
-          ),
-          wait: wait(value(k.restMin), 'tack clearing', 'Leave it before combing', 'common practice'),
-          cautions: ['dust'],
-          faults: ['rows', 'shiny-patches'],
-        },
-        {
-          id: 'comb-2',
-          title: 'Comb, vacuum',
-          text: 'Comb with a skewer once more; vacuum lightly.',
-          hands: hands(value(k.combSec) * cm2 * again, 30),
-          tools: ['skewer', 'vacuum'],
-          cautions: ['dust'],
-          faults: ['lost-fibre'],
-        },
-        inspectStep(task, 'No shine at low light, no rows.', ['rows', 'shiny-patches']),
-      ]),
-    }
+  },
+  operations: (on) => {
+    const patch = on.cm2('patch', on.partCm2)
+    const hanks = most(ONE, rounded(product(patch, quotient(on.input(k.hanks), HUNDRED_CM2))))
+    const mixed = on.has('second')
+    const torn = (id: string, part: Expression): Taken =>
+      on.take(id, [hanks, on.height, k.hankG, part, sum(ONE, on.input(k.again))])
+    return [
+      on.work({
+        id: 'stage',
+        title: 'Hanks first: roll, tear, stage',
+        text: `About ${hanks.value} hanks to a patch, in every tone, before any glue: roll between the palms, tear in half, lay them out torn end forward.`,
+        each: on.value(k.rollSec) * hanks.value,
+        takes: [torn('hank', mixed ? rest(SECOND) : ONE), mixed && torn('second', SECOND)],
+        tools: ['scissors'],
+      }),
+      round(on, hanks.value, false),
+      on.spray({
+        id: 'comb',
+        title: 'Comb, earth, fix',
+        text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly.',
+        each: on.value(k.combSec) * on.partCm2,
+        takes: [on.take('fix', [patch, k.fixMl], 'Hairspray on shine')],
+        can: 'hairspray',
+        tools: ['skewer', 'vacuum'],
+        cautions: ['dust'],
+        faults: ['shiny-patches', 'lost-fibre'],
+      }),
+      round(on, hanks.value, true),
+      on.work({
+        id: 'comb-2',
+        title: 'Comb, vacuum',
+        text: 'Comb with a skewer once more; vacuum lightly.',
+        each: on.value(k.combSec) * on.partCm2 * on.value(k.again),
+        tools: ['skewer', 'vacuum'],
+        cautions: ['dust'],
+        faults: ['lost-fibre'],
+      }),
+      on.inspect('No shine at low light, no rows.', ['rows', 'shiny-patches']),
+    ]
   },
   examples: [exampleArea(examplePiece('grass', 'blades', 12), 1500)],
-}
+})

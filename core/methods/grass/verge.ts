@@ -1,38 +1,23 @@
-import {
-  amount,
-  backOf,
-  coefficients,
-  dries,
-  exampleArea,
-  examplePiece,
-  fibreUses,
-  fixedUse,
-  hands,
-  inspectStep,
-  judge,
-  open,
-  partCm2,
-  patchParts,
-  seconds,
-  sets,
-  share,
-  staticStep,
-  staysOpen,
-  stepsWith,
-  type PlantJob,
-  type PlantMethod,
-  type StepDraft,
-} from '../../makeup'
-import { fact, number, product, quotient, rest, type Expression } from '../../quantities'
+import { number, quotient, rest, type Expression } from '../../quantities'
+import { Bench } from '../kit/bench'
+import { exampleArea, examplePiece } from '../kit/examples'
+import { judge } from '../kit/fit'
+import type { Listed } from '../kit/listed'
+import type { Taken } from '../kit/making'
+import { clump, fibre, liquid, optional, paint, slot } from '../kit/materials'
+import { patchParts } from '../kit/parts'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
+import { dries, staysOpen } from '../kit/setting'
+import { option, profile, way } from '../kit/way'
 
 const k = coefficients('verge', {
-  spoilage: share('spoilage', 0),
+  spoilage: spoilage(0),
   setUpSec: seconds('clip on and switch on', 30),
   dotted: share('share of the ground that gets dots and strips', 0.4),
   glueMl: amount('quick glue in dots and strips, for a cm² of ground', 0.02, 'ml/cm²'),
   fibres: amount('fibres on a glued cm²', 350, '/cm²'),
   edges: share('share of the glued ground that is edge, with 7 mm', 0.25),
-  sticks: share('sticks, of what is thrown', 0.35),
+  sticks: sticking('sticks, of what is thrown', 0.35),
   paperSec: seconds('paper over the neighbours', 90),
   dotSec: amount('dots, strips and fibre, for each cm²', 1.4, 's/cm²'),
   openSec: staysOpen('medium'),
@@ -45,205 +30,152 @@ const k = coefficients('verge', {
   dryBrushSec: amount('dry-brush, for each cm²', 0.5, 's/cm²'),
 })
 
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: false,
-    pro: [
-      'grows out of stones and along tracks: wheel marks stay bare',
-      'tones one after the other, edges uneven',
-    ],
-    con: ['dots and strips with bare ground between: for verges and tracks, not for a closed sward'],
-    never: [
-      piece.habit !== 'grass' && piece.habit !== 'herb' && 'it is grass, set where it grows',
-      piece.heightMm > 16 && 'longer than fibre that stands by itself',
-    ],
-  })
+/** One tone: its dots and strips while the glue is open; then what is loose is lifted, never out of wet glue. */
+function tone(
+  on: Bench,
+  id: string,
+  title: string,
+  text: string,
+  ground: number,
+  glue: Listed<Taken>,
+  share: Expression,
+) {
+  const perCm2 = on.input(k.fibres)
+  const area = on.product(on.cm2('patch', on.partCm2), k.dotted)
+  return [
+    on.static({
+      id,
+      title,
+      text: `${text} Earth lead on, applicator about 10 mm off.`,
+      each: on.value(k.paperSec) / 6 + on.value(k.dotSec) * on.partCm2 * ground,
+      once: 60,
+      takes: [glue, on.fibre(id, { perCm2, area, share, sticks: k.sticks })],
+      within: on.open('medium', { by: k.openSec, what: 'a dot of quick glue', tail: 'work fast' }),
+      atOnce: on.one(`One patch of ${Math.round(on.partCm2)} cm².`),
+      wait: on.sets('medium', 'Let it dry', k.dryMin),
+      tools: ['paper', 'skewer'],
+      faults: ['skinned-glue', 'lying-fibres'],
+    }),
+    on.work({
+      id: `${id}-back`,
+      title: 'Lift the paper, vacuum',
+      text: 'Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.',
+      each: on.value(k.paperSec) / 6,
+      tools: ['vacuum'],
+      vacuums: id,
+      cautions: ['dust'],
+      faults: ['lost-fibre'],
+    }),
+  ]
 }
 
 /** Verges and tracks: dots and strips of quick glue on the ground, tone by tone. Common practice. */
-export const verge: PlantMethod = {
+export const verge = way({
   id: 'verge',
   name: 'Verge, set in place',
   makes: 'Dots and strips of quick glue where it grows, one tone after the other; wheel tracks stay bare.',
   kinds: ['area'],
-  profile: {
-    sizeMm: [2, 12],
-    shows: 'branches',
-    effort: 'made one by one',
-    handling: 'reached over',
-    together: [1, 1],
-    seasons: 'all year, by tone',
-    manner: 'tuft',
-  },
-  coefficients: Object.values(k),
+  profile: profile(
+    [2, 12],
+    'branches',
+    'made one by one',
+    'reached over',
+    [1, 1],
+    'all year, by tone',
+    'tuft',
+  ),
+  figures: k,
   options: [
-    {
-      id: 'accent',
-      name: 'Tips',
-      choices: [
-        { id: 'none', name: 'as they are', words: 'no paint over the fibre' },
-        { id: 'blue', name: 'pale blue', words: 'straw turns to grey-leaved steppe' },
-        { id: 'earth', name: 'dark earth', words: 'it is dying' },
-      ],
-    },
+    option(
+      'accent',
+      'Tips',
+      ['none', 'as they are', 'no paint over the fibre'],
+      ['blue', 'pale blue', 'straw turns to grey-leaved steppe'],
+      ['earth', 'dark earth', 'it is dying'],
+    ),
   ],
-  spoilage: k.spoilage,
-  suits,
+  suits: ({ piece }) =>
+    judge({
+      right: false,
+      pro: [
+        'grows out of stones and along tracks: wheel marks stay bare',
+        'tones one after the other, edges uneven',
+      ],
+      con: ['dots and strips with bare ground between: for verges and tracks, not for a closed sward'],
+      never: [
+        piece.habit !== 'grass' && piece.habit !== 'herb' && 'it is grass, set where it grows',
+        piece.heightMm > 16 && 'longer than fibre that stands by itself',
+      ],
+    }),
   parts: (job, read) =>
     patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.dotSec }),
-  slots: ({ piece }, choice) => [
-    { id: 'glue', label: 'Fast matt medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } },
-    {
-      id: 'first',
-      label: 'First tone',
-      wish: { stuff: 'fibre', lengthMm: Math.min(4, piece.heightMm * 0.6), colour: piece.sward.colours.base },
-    },
-    {
-      id: 'second',
-      label: 'Second tone',
-      wish: {
-        stuff: 'fibre',
-        lengthMm: Math.min(6, piece.heightMm * 0.8),
-        colour: piece.sward.colours.light,
-      },
-    },
-    {
-      id: 'edge',
-      label: 'Edges, longest',
-      wish: { stuff: 'fibre', lengthMm: piece.heightMm, colour: piece.sward.colours.straw },
-    },
-    {
-      id: 'bush',
-      label: 'Clump for bushes',
-      wish: { stuff: 'foam', form: 'clump', grainMm: 5, colour: piece.tones.shade },
-      optional: true,
-    },
-    { id: 'bush-glue', label: 'PVA under the bushes', wish: { stuff: 'liquid', liquid: 'pva' } },
-    ...(choice('accent') === 'none'
-      ? []
-      : [
-          {
-            id: 'tips',
-            label: 'Paint for the tips',
-            wish: {
-              stuff: 'liquid' as const,
-              liquid: 'paint' as const,
-              colour: choice('accent') === 'blue' ? '#b9c4c9' : '#4c3a2c',
-            },
-          },
-        ]),
-  ],
-  work(task) {
-    const { value } = task
-    const cm2 = partCm2(task)
-    const area = fact('patch', cm2, 'cm²')
-    const glued = product(area, task.input(k.dotted))
-    const edges = task.input(k.edges)
-    const half = quotient(rest(edges), number(2))
-    const tone = (slot: string, label: string, part: Expression) =>
-      fibreUses(task, {
-        slot,
-        step: slot,
-        label,
-        perCm2: task.input(k.fibres),
-        area: glued,
-        share: part,
-        sticks: k.sticks,
-      })
-    const accent = task.choice('accent') !== 'none'
-    const bushes = task.fill('bush').parts.length > 0
-    const bushy = product(area, task.input(k.bushOn))
-    const uses = [
-      fixedUse(task, { slot: 'glue', step: 'first', label: 'Glue in dots and strips' }, k.glueMl, area),
-      ...tone('first', 'First tone', half),
-      ...tone('second', 'Second tone', half),
-      ...tone('edge', 'Edges', edges),
-      ...(bushes
-        ? [
-            fixedUse(task, { slot: 'bush', step: 'bushes', label: 'Clump for bushes' }, k.bushG, bushy),
-            fixedUse(
-              task,
-              { slot: 'bush-glue', step: 'bushes', label: 'PVA under the bushes' },
-              k.bushGlueMl,
-              bushy,
-            ),
-          ]
-        : []),
-      ...(accent ? [fixedUse(task, { slot: 'tips', step: 'tips', label: 'Tips' }, k.dryBrushMl, area)] : []),
+  materials: ({ piece }, choice) => {
+    const { heightMm, sward } = piece
+    const { base, light, straw } = sward.colours
+    const accent = choice('accent')
+    return [
+      slot('glue', 'Fast matt medium', liquid('matte-medium')),
+      slot('first', 'First tone', fibre(Math.min(4, heightMm * 0.6), base)),
+      slot('second', 'Second tone', fibre(Math.min(6, heightMm * 0.8), light)),
+      slot('edge', 'Edges, longest', fibre(heightMm, straw)),
+      slot('bush', 'Clump for bushes', clump(5, piece.tones.shade), optional),
+      slot('bush-glue', 'PVA under the bushes', liquid('pva')),
+      accent !== 'none' &&
+        slot('tips', 'Paint for the tips', paint(accent === 'blue' ? '#b9c4c9' : '#4c3a2c')),
     ]
-    const pass = (id: string, title: string, text: string, part: number) =>
-      staticStep({
-        id,
-        title,
-        text: `${text} Earth lead on, applicator about 10 mm off.`,
-        hands: hands(value(k.paperSec) / 6 + value(k.dotSec) * cm2 * part, 60),
-        within: open(task, 'medium', { by: k.openSec, what: 'a dot of quick glue', tail: 'work fast' }),
-        atOnce: { count: 1, because: 'window', what: `One patch of ${Math.round(cm2)} cm².` },
-        wait: sets(task, 'medium', 'Let it dry', { by: k.dryMin }),
-        tools: ['paper', 'skewer'],
-        faults: ['skinned-glue', 'lying-fibres'],
-      })
-    // Never into wet glue: when the tone is dry.
-    const lift = (id: string): StepDraft => ({
-      id: `${id}-back`,
-      title: 'Lift the paper, vacuum',
-      text: 'Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.',
-      hands: hands(value(k.paperSec) / 6, 30),
-      tools: ['vacuum'],
-      back: backOf(uses, id),
-      cautions: ['dust'],
-      faults: ['lost-fibre'],
-    })
-    const bushSteps: StepDraft[] = bushes
-      ? [
-          {
-            id: 'bushes',
-            title: 'Bushes',
-            text: 'Torn clump in PVA at walls and posts, few and in groups; then it dries.',
-            hands: hands(value(k.bushSec) * cm2, 30),
-            within: open(task, 'pva'),
-            wait: sets(task, 'pva', 'Let them hold'),
-            tools: ['tweezers'],
-            cautions: ['dust'],
-            faults: ['balls', 'white-puddles'],
-          },
-        ]
-      : []
-    return {
-      uses,
-      pours: [],
-      cuts: [],
-      yields: [],
-      steps: stepsWith(uses, [
-        pass(
-          'first',
-          'Paper, centre strip, first tone',
-          'Paper over the neighbours and over the wheel tracks. A strip of dots down the middle and at the sides, none of them in line.',
-          0.4,
-        ),
-        lift('first'),
-        ...bushSteps,
-        pass('second', 'Second tone', 'Fewer dots between the first, one tone on.', 0.3),
-        lift('second'),
-        pass(
-          'edge',
-          'Edges, longest',
-          'The longest at walls, posts and ditch, where no wheel and no scythe comes.',
-          0.3,
-        ),
-        lift('edge'),
-        accent && {
+  },
+  operations: (on) => {
+    const patch = on.cm2('patch', on.partCm2)
+    const edges = on.input(k.edges)
+    const half = quotient(rest(edges), number(2))
+    const bushy = on.product(patch, k.bushOn)
+    const glue = [on.take('glue', [patch, k.glueMl], 'Glue in dots and strips')]
+    return [
+      tone(
+        on,
+        'first',
+        'Paper, centre strip, first tone',
+        'Paper over the neighbours and over the wheel tracks. A strip of dots down the middle and at the sides, none of them in line.',
+        0.4,
+        glue,
+        half,
+      ),
+      on.has('bush') &&
+        on.glue({
+          id: 'bushes',
+          title: 'Bushes',
+          text: 'Torn clump in PVA at walls and posts, few and in groups; then it dries.',
+          each: on.value(k.bushSec) * on.partCm2,
+          takes: [on.take('bush', [bushy, k.bushG]), on.take('bush-glue', [bushy, k.bushGlueMl])],
+          in: 'pva',
+          until: 'Let them hold',
+          tools: ['tweezers'],
+          cautions: ['dust'],
+          faults: ['balls', 'white-puddles'],
+        }),
+      tone(on, 'second', 'Second tone', 'Fewer dots between the first, one tone on.', 0.3, [], half),
+      tone(
+        on,
+        'edge',
+        'Edges, longest',
+        'The longest at walls, posts and ditch, where no wheel and no scythe comes.',
+        0.3,
+        [],
+        edges,
+      ),
+      on.choice('accent') !== 'none' &&
+        on.work({
           id: 'tips',
           title: 'Dry-brush the tips',
           text: 'A brush wiped nearly dry, over the tips only.',
-          hands: hands(value(k.dryBrushSec) * cm2, 30),
-          wait: sets(task, 'dry-brush', 'Let the paint dry'),
+          each: on.value(k.dryBrushSec) * on.partCm2,
+          takes: [on.take('tips', [patch, k.dryBrushMl])],
+          wait: on.sets('dry-brush', 'Let the paint dry'),
           tools: ['brush'],
           faults: ['shiny-patches'],
-        },
-        inspectStep(task, 'Wheel tracks bare, edges uneven.', ['rows', 'shiny-patches']),
-      ]),
-    }
+        }),
+      on.inspect('Wheel tracks bare, edges uneven.', ['rows', 'shiny-patches']),
+    ]
   },
   examples: [exampleArea(examplePiece('grass', 'blades', 7), 300)],
-}
+})

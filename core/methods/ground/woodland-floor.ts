@@ -1,30 +1,16 @@
-import {
-  amount,
-  areaParts,
-  coefficients,
-  exampleArea,
-  examplePiece,
-  hands,
-  inspectStep,
-  judge,
-  open,
-  partCm2,
-  sealingPours,
-  sealingSlots,
-  sealingStep,
-  sealingUses,
-  share,
-  staysOpen,
-  stepsWith,
-  type Piece,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
-import { fact } from '../../quantities'
-import { coverSlots, coverUses, EARTH, foamWish, liquidWish, type Cover } from './covers'
+import type { Piece } from '../../makeup'
+import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
+import { exampleArea, examplePiece } from '../kit/examples'
+import { judge } from '../kit/fit'
+import { sealing, sealingSlots } from '../kit/ground'
+import { foam, liquid, optional, powder, slot } from '../kit/materials'
+import { areaParts } from '../kit/parts'
+import { amount, coefficients, share, spoilage } from '../kit/rows'
+import { staysOpen } from '../kit/setting'
+import { profile, way } from '../kit/way'
 
 const k = coefficients('woodland-floor', {
-  spoilage: share('spoilage', 0),
+  spoilage: spoilage(0),
   patchCm2: amount('worked at once, at most', 500, 'cm²'),
   glueMl: amount('PVA under it', 0.03, 'ml/cm²'),
   earthG: amount('earth', 0.06, 'g/cm²'),
@@ -44,114 +30,71 @@ const MOSS = '#4c5f36'
 
 /** The covers of a wood's floor. Common practice; amounts from memory. */
 const covers = ({ sward }: Piece): Cover[] => [
-  { step: 'floor', slot: 'glue', label: 'PVA under it', wish: liquidWish('pva'), rate: k.glueMl },
-  { step: 'floor', slot: 'earth', label: 'Earth', wish: EARTH, rate: k.earthG, on: k.earthOn },
-  {
-    step: 'floor',
-    slot: 'litter',
-    label: 'Leaf litter',
-    wish: { stuff: 'powder', powder: 'litter', colour: sward.colours.straw },
-    rate: k.litterG,
-    on: k.litterOn,
-  },
-  {
-    step: 'floor',
-    slot: 'sawdust',
-    label: 'Dyed sawdust, a little',
-    wish: { stuff: 'powder', powder: 'sawdust', colour: '#44543a' },
-    rate: k.sawdustG,
-    on: k.sawdustOn,
-    optional: true,
-  },
-  {
-    step: 'moss',
-    slot: 'moss',
-    label: 'Moss and seedlings',
-    wish: foamWish(MOSS, 0.5),
-    rate: k.mossG,
-    on: k.mossOn,
-    optional: true,
-  },
+  cover('floor', slot('glue', 'PVA under it', liquid('pva')), k.glueMl),
+  cover('floor', slot('earth', 'Earth', EARTH), k.earthG, k.earthOn),
+  cover('floor', slot('litter', 'Leaf litter', powder('litter', sward.colours.straw)), k.litterG, k.litterOn),
+  cover(
+    'floor',
+    slot('sawdust', 'Dyed sawdust, a little', powder('sawdust', '#44543a'), optional),
+    k.sawdustG,
+    k.sawdustOn,
+  ),
+  cover('moss', slot('moss', 'Moss and seedlings', foam(0.5, MOSS), optional), k.mossG, k.mossOn),
 ]
 
-function suits({ piece }: PlantJob) {
-  const floor = piece.floor === true
-  return judge({
-    right: floor,
-    pro: [
-      floor
-        ? 'what a tree drops, on the ground under its crown: it lies before the tree is set'
-        : 'litter with green between: what stands there is set into it afterwards',
-    ],
-    con: [!floor && 'it makes the floor, not the plants that stand on it'],
-    never: [
-      !floor && piece.habit !== 'fern' && piece.habit !== 'herb' && 'grass makes no leaf litter',
-      piece.crownForm === 'wall' && 'on a wall nothing lies',
-    ],
-  })
-}
-
 /** The floor under trees, by area: earth, ground leaves, moss. It is laid before the trees are set. Common practice. */
-export const woodlandFloor: PlantMethod = {
+export const woodlandFloor = way({
   id: 'woodland-floor',
   name: 'Leaf litter under trees',
   makes: 'Earth and ground leaves in PVA, drifted against trunks and banks, moss on stumps, sealed.',
   kinds: ['area'],
   floors: true,
-  profile: {
-    sizeMm: [0.2, 12],
-    shows: 'puff',
-    effort: 'from the bag',
-    handling: 'handled',
-    together: [1, 3],
-    seasons: 'all year; fresh in autumn',
-    manner: 'tuft',
+  profile: profile([0.2, 12], 'puff', 'from the bag', 'handled', [1, 3], 'all year; fresh in autumn', 'tuft'),
+  figures: k,
+  suits({ piece }) {
+    const floor = piece.floor === true
+    return judge({
+      right: floor,
+      pro: [
+        floor
+          ? 'what a tree drops, on the ground under its crown: it lies before the tree is set'
+          : 'litter with green between: what stands there is set into it afterwards',
+      ],
+      con: [!floor && 'it makes the floor, not the plants that stand on it'],
+      never: [
+        !floor && piece.habit !== 'fern' && piece.habit !== 'herb' && 'grass makes no leaf litter',
+        piece.crownForm === 'wall' && 'on a wall nothing lies',
+      ],
+    })
   },
-  coefficients: Object.values(k),
-  options: [],
-  spoilage: k.spoilage,
-  suits,
   parts: (job, read) => areaParts(job, read, k.patchCm2),
-  slots: ({ piece }) => [...coverSlots(covers(piece)), ...sealingSlots],
-  work(task) {
-    const { value, piece } = task
-    const cm2 = partCm2(task)
-    const ground = fact('ground', cm2, 'cm²')
-    const uses = [...coverUses(task, covers(piece), cm2), ...sealingUses(task, ground)]
-    return {
-      uses,
-      pours: sealingPours(task, ground),
-      cuts: [],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'floor',
-          title: 'Earth and litter',
-          text: 'Before any trunk is set. PVA over the patch; earth first where it is worn; ground leaves over it, drifted against banks and where trunks will stand, thin on paths. A little dyed sawdust in the shade.',
-          hands: hands(value(k.throwSec) * cm2, 60),
-          within: open(task, 'pva', { by: k.openSec }),
-          atOnce: { count: 1, because: 'window', what: 'Patch by patch, edges overlapping.' },
-          tools: ['brush'],
-          cautions: ['dust'],
-          faults: ['litter-carpet'],
-        },
-        {
-          id: 'moss',
-          title: 'Moss and seedlings',
-          text: 'A pinch of dark fine foam on stumps, stones and the north side of roots; nowhere in a row.',
-          hands: hands((value(k.throwSec) * cm2) / 3, 30),
-          tools: ['tweezers'],
-        },
-        sealingStep(task, cm2),
-        inspectStep(task, 'Litter lies in drifts; earth and stone are partly seen.', [
-          'litter-carpet',
-          'beads',
-        ]),
-      ]),
-    }
-  },
+  materials: ({ piece }) => [coverSlots(covers(piece)), sealingSlots],
+  operations: (on) => [
+    on.work({
+      id: 'floor',
+      title: 'Earth and litter',
+      text: 'Before any trunk is set. PVA over the patch; earth first where it is worn; ground leaves over it, drifted against banks and where trunks will stand, thin on paths. A little dyed sawdust in the shade.',
+      each: on.value(k.throwSec) * on.partCm2,
+      once: 60,
+      takes: covered(on, covers(on.piece), 'floor'),
+      within: on.open('pva', { by: k.openSec }),
+      atOnce: on.one('Patch by patch, edges overlapping.'),
+      tools: ['brush'],
+      faults: ['litter-carpet'],
+    }),
+    on.work({
+      id: 'moss',
+      title: 'Moss and seedlings',
+      text: 'A pinch of dark fine foam on stumps, stones and the north side of roots; nowhere in a row.',
+      each: (on.value(k.throwSec) * on.partCm2) / 3,
+      takes: covered(on, covers(on.piece), 'moss'),
+      tools: ['tweezers'],
+    }),
+    sealing(on, on.ground),
+    on.inspect('Litter lies in drifts; earth and stone are partly seen.', ['litter-carpet', 'beads']),
+  ],
   examples: [
     exampleArea(examplePiece('herb', 'blades', 1, { floor: true }), 400),
     exampleArea(examplePiece('fern', 'blades', 10), 120),
   ],
-}
+})

@@ -1,199 +1,147 @@
-import {
-  dressing,
-  exampleHedge,
-  examplePiece,
-  fixedUse,
-  flockUse,
-  hands,
-  inspectStep,
-  judge,
-  leafOf,
-  leafSlots,
-  leafyKin,
-  open,
-  openSecOf,
-  paintStep,
-  partMm,
-  sets,
-  startedOf,
-  stepsWith,
-  stretchParts,
-  use,
-  wait,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
+import type { Coefficient } from '../../makeup'
 import { fact, product, quotient } from '../../quantities'
 import { counted } from '../../units'
-import { trimmedFigures as k } from './hedge-figures'
-import { layersAcross, sheetOf, slicesOf, stripPlanOf } from './hedge-plan'
-import { isHedgeWood, notAHedge } from './suits'
-
-function suits(job: PlantJob) {
-  const { piece } = job
-  const trimmed = job.kind === 'length' && job.section === 'trimmed'
-  return judge({
-    right: trimmed && isHedgeWood(job) && piece.leaf > 0.3,
-    pro: ['square to the section, faces alike, top cleaner: clipped', 'metres in an evening'],
-    con: [
-      !trimmed && 'a free hedge is not a strip: twigs and daylight',
-      piece.leaf <= 0.3 && 'with so little leaf the strip shows; twigs show a bare hedge',
-      piece.heightMm > 60 && `at ${Math.round(piece.heightMm)} mm strips lean: pins inside`,
-    ],
-    never: [
-      notAHedge(job),
-      (piece.heightMm > 120 || piece.heightMm < 6) &&
-        `strips give 6 to 60 mm, this is ${Math.round(piece.heightMm)} mm`,
-    ],
-  })
-}
+import { leafSlots, leafyKin } from '../kit/dress'
+import { exampleHedge, examplePiece } from '../kit/examples'
+import { dressing } from '../kit/figures'
+import { isHedgeWood, judge, notAHedge } from '../kit/fit'
+import { liquid, sheet, slot, sprayPaint } from '../kit/materials'
+import { stretchParts } from '../kit/parts'
+import { profile, way } from '../kit/way'
+import { layersAcross, sheetOf, slicesOf, stripPlanOf, trimmedFigures as k } from '../plans/hedge'
 
 /** A clipped hedge by the metre: strips of horsehair cut to the section, joints staggered. Common practice. */
-export const trimmedHedge: PlantMethod = {
+export const trimmedHedge = way({
   id: 'trimmed-hedge',
   name: 'Trimmed hedge',
   makes: 'Strips of horsehair cut to the section, joints staggered, leaf on all faces, the top cleaner.',
   kinds: ['length'],
-  profile: {
-    sizeMm: [6, 60],
-    shows: 'puff',
-    effort: 'mass-made',
-    handling: 'handled',
-    together: [1, 4],
-    seasons: 'in leaf',
-    manner: 'wool',
+  profile: profile([6, 60], 'puff', 'mass-made', 'handled', [1, 4], 'in leaf', 'wool'),
+  planner: { kind: 'hedge', of: 'strips' },
+  figures: k,
+  suits(job) {
+    const { piece } = job
+    const trimmed = job.kind === 'length' && job.section === 'trimmed'
+    return judge({
+      right: trimmed && isHedgeWood(job) && piece.leaf > 0.3,
+      pro: ['square to the section, faces alike, top cleaner: clipped', 'metres in an evening'],
+      con: [
+        !trimmed && 'a free hedge is not a strip: twigs and daylight',
+        piece.leaf <= 0.3 && 'with so little leaf the strip shows; twigs show a bare hedge',
+        piece.heightMm > 60 && `at ${Math.round(piece.heightMm)} mm strips lean: pins inside`,
+      ],
+      never: [
+        notAHedge(job),
+        (piece.heightMm > 120 || piece.heightMm < 6) &&
+          `strips give 6 to 60 mm, this is ${Math.round(piece.heightMm)} mm`,
+      ],
+    })
   },
-  coefficients: Object.values(k),
-  options: [],
-  spoilage: k.spoilage,
-  suits,
   parts: (job, read) => stretchParts(job, read, k.stretchMm),
-  slots: ({ piece }) => [
-    { id: 'hair', label: 'Rubberised horsehair', wish: { stuff: 'sheet', sheet: 'horsehair' } },
-    {
-      id: 'brown',
-      label: 'Brown for the core',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: piece.tones.shade },
-    },
-    { id: 'adhesive', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
-    ...leafSlots(piece, 'leaf', 'Leaf'),
-    { id: 'glue', label: 'PVA along the ground', wish: { stuff: 'liquid', liquid: 'pva' } },
+  materials: ({ piece }) => [
+    slot('hair', 'Rubberised horsehair', sheet('horsehair')),
+    slot('brown', 'Brown for the core', sprayPaint(piece.tones.shade)),
+    slot('adhesive', 'Spray adhesive', liquid('spray-adhesive')),
+    leafSlots(piece, 'leaf', 'Leaf'),
+    slot('glue', 'PVA along the ground', liquid('pva')),
   ],
-  work(task) {
-    const { value, piece, job } = task
-    const mm = partMm(task)
-    const across = job.kind === 'length' ? layersAcross(job, value) : 1
-    const faces = fact(
-      'faces and top',
-      (mm * (2 * piece.heightMm + piece.crownWidthMm)) / 100,
-      'cm²',
-      'formula',
-      'stretch × (2 · height + width)',
-    )
-    const foot = fact('foot', (mm * piece.crownWidthMm) / 100, 'cm²')
-    const [hair] = task.fill('hair').parts
-    const sheet = sheetOf(hair?.material)
+  operations: (on) => {
+    const { piece, job, started } = on
+    const mm = on.partMm
+    const value = (of: Coefficient): number => on.value(of)
+    const [across, slices] = job.kind === 'length' ? [layersAcross(job, value), slicesOf(job, value)] : [1, 1]
+    const facesCm2 = (mm * (2 * piece.heightMm + piece.crownWidthMm)) / 100
+    const faces = on.cm2('faces and top', facesCm2, 'stretch × (2 · height + width)')
+    const hair = on.material('hair')
+    const sheet = sheetOf(hair)
     const plan =
       job.kind === 'length' && piece.heightMm <= sheet.heightMm
-        ? stripPlanOf({ ...job, lengthMm: mm * task.started }, [], value, hair?.material)
+        ? stripPlanOf({ ...job, lengthMm: mm * started }, [], value, hair)
         : undefined
-    const slices = job.kind === 'length' ? slicesOf(job, value) : 1
-    const rows = plan?.rows ?? Math.ceil((across * task.started) / slices)
-    const sheetCm2 = (sheet.widthMm * Math.min(piece.heightMm, sheet.heightMm)) / 100
-    const uses = [
-      use(task, {
-        slot: 'hair',
-        step: 'cut',
-        label: 'Horsehair',
-        each: quotient(
-          product(
-            fact('rows cut', rows, '', 'formula', 'strips nested in the sheet’s width'),
-            fact('area of a row', sheetCm2, 'cm²'),
-          ),
-          startedOf(task),
-        ),
-      }),
-      fixedUse(task, { slot: 'brown', step: 'core', label: 'Core' }, dressing.paintCoat, faces),
-      fixedUse(task, { slot: 'adhesive', step: 'faces', label: 'Adhesive' }, dressing.adhesiveCoat, faces),
-      ...leafyKin(piece).map((kin) =>
-        flockUse(task, {
-          slot: kin.slot,
-          step: 'faces',
-          label: `Leaf on all faces${kin.of}`,
-          area: faces,
-          seeThrough: task.input(k.faceSeeThrough),
-          leaf: leafOf(kin),
-          share: fact('share of the foliage', kin.share, ''),
-          sticks: k.stickShare,
-        }),
-      ),
-      fixedUse(task, { slot: 'glue', step: 'set', label: 'PVA' }, k.glueMl, foot),
-    ]
-    const wetSec = openSecOf(task, 'spray-adhesive')
-    const faceSec = value(k.faceSec) * faces.value
-    return {
-      uses,
-      pours: [],
-      cuts: [
-        {
-          slot: 'hair',
-          what: `strips, ${counted(across, 'layer')} side by side`,
-          count: plan?.strips.length ?? across * task.started,
-          lengthMm: Math.min(sheet.widthMm, mm * task.started),
-          widthMm: piece.heightMm,
-        },
-      ],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'cut',
-          title: 'Cut to the section',
-          text: `Strips of ${Math.round(piece.heightMm)} mm, ${counted(across, 'layer')} for the width${slices > 1 ? `, each sliced to ${slices} of ${Math.round(value(k.thickMm) / slices)} mm` : ''}; the dense side inward. Square the top, leave the foot ragged.`,
-          hands: hands((value(k.cutSec) * across) / slices + (value(k.sliceSec) * (slices - 1)) / slices, 60),
-          tools: ['knife', 'steel rule'],
-          cautions: ['wire-and-blades', 'dust'],
-        },
-        paintStep(
-          { ...task, piece: { ...piece, sideAreaCm2: faces.value } },
+    const rows = fact(
+      'rows cut',
+      plan?.rows ?? Math.ceil((across * started) / slices),
+      '',
+      'formula',
+      'strips nested in the sheet’s width',
+    )
+    const row = on.cm2('area of a row', (sheet.widthMm * Math.min(piece.heightMm, sheet.heightMm)) / 100)
+    const sliced =
+      slices > 1 ? `, each sliced to ${slices} of ${Math.round(on.value(k.thickMm) / slices)} mm` : ''
+    const faceSec = on.value(k.faceSec) * facesCm2
+    return [
+      on.work({
+        id: 'cut',
+        title: 'Cut to the section',
+        text: `Strips of ${Math.round(piece.heightMm)} mm, ${counted(across, 'layer')} for the width${sliced}; the dense side inward. Square the top, leave the foot ragged.`,
+        each: (on.value(k.cutSec) * across + on.value(k.sliceSec) * (slices - 1)) / slices,
+        once: 60,
+        takes: [on.take('hair', quotient(product(rows, row), on.pieces))],
+        cuts: [
           {
-            id: 'core',
-            title: 'Colour the core',
-            text: 'A dark green or brown all over; what shows between the leaves is shade.',
+            slot: 'hair',
+            what: `strips, ${counted(across, 'layer')} side by side`,
+            count: plan?.strips.length ?? across * started,
+            lengthMm: Math.min(sheet.widthMm, mm * started),
+            widthMm: piece.heightMm,
           },
-        ),
-        {
-          id: 'faces',
-          title: 'Dress the faces',
-          text: 'Adhesive on one face, leaf over the dish, the next face; the top last and cleaner. Shake, press nothing. Tip the fall back into its own jar.',
-          hands: hands(faceSec, 60),
-          within: open(task, 'spray-adhesive'),
-          atOnce: {
-            count: Math.max(1, Math.floor(wetSec / Math.max(1, faceSec))),
-            because: 'window',
-            what: 'Face by face.',
-          },
-          wait: sets(task, 'spray-adhesive', 'Let it set'),
-          tools: ['catch tray'],
-          needs: ['ventilation'],
-          gives: ['aerosol', 'solvent'],
-          cautions: ['spray', 'dust'],
-          faults: ['bare-patches', 'fallen-foliage'],
+        ],
+        tools: ['knife', 'steel rule'],
+        cautions: ['dust'],
+      }),
+      on.with({ sideAreaCm2: facesCm2 }).paint({
+        id: 'core',
+        title: 'Colour the core',
+        text: 'A dark green or brown all over; what shows between the leaves is shade.',
+        takes: [on.take('brown', [faces, dressing.paintCoat])],
+      }),
+      on.spray({
+        id: 'faces',
+        title: 'Dress the faces',
+        text: 'Adhesive on one face, leaf over the dish, the next face; the top last and cleaner. Shake, press nothing. Tip the fall back into its own jar.',
+        each: faceSec,
+        takes: [
+          on.take('adhesive', [faces, dressing.adhesiveCoat]),
+          leafyKin(piece).map((kin) =>
+            on.flock(
+              kin.slot,
+              {
+                area: faces,
+                seeThrough: on.input(k.faceSeeThrough),
+                leaf: on.with(kin.piece).leaf,
+                share: fact('share of the foliage', kin.share, ''),
+                sticks: k.stickShare,
+              },
+              `Leaf on all faces${kin.of}`,
+            ),
+          ),
+        ],
+        can: 'spray-adhesive',
+        within: on.open('spray-adhesive'),
+        atOnce: {
+          count: Math.max(1, Math.floor(on.openSec('spray-adhesive') / Math.max(1, faceSec))),
+          because: 'window',
+          what: 'Face by face.',
         },
-        {
-          id: 'set',
-          title: 'Set, joints staggered',
-          text: 'PVA along the line; strips end to end, joints of neighbouring layers never together; leaf over each joint. Gates and gaps end square.',
-          hands: hands(value(k.setSec) * across, 60),
-          wait: wait(value(k.dryMin), 'closed joint', 'Dry under the strip, overnight'),
-          tools: ['steel rule'],
-          faults: ['visible-join'],
-        },
-        inspectStep(task, 'No joint is seen; the top is level.', ['visible-join', 'bare-patches']),
-      ]),
-    }
+        tools: ['catch tray'],
+        faults: ['bare-patches', 'fallen-foliage'],
+      }),
+      on.work({
+        id: 'set',
+        title: 'Set, joints staggered',
+        text: 'PVA along the line; strips end to end, joints of neighbouring layers never together; leaf over each joint. Gates and gaps end square.',
+        each: on.value(k.setSec) * across,
+        once: 60,
+        takes: [on.take('glue', [on.cm2('foot', (mm * piece.crownWidthMm) / 100), k.glueMl])],
+        wait: on.rests(k.dryMin, 'Dry under the strip, overnight'),
+        tools: ['steel rule'],
+        faults: ['visible-join'],
+      }),
+      on.inspect('No joint is seen; the top is level.', ['visible-join', 'bare-patches']),
+    ]
   },
   examples: [
     exampleHedge(examplePiece('shrub', 'multi-stemmed', 22), 1200, 'trimmed'),
     exampleHedge(examplePiece('broadleaf', 'columnar', 40), 90, 'trimmed'),
   ],
-}
+})

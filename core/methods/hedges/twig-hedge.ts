@@ -1,286 +1,218 @@
-import {
-  dressing,
-  dressSlots,
-  dressSteps,
-  dressUses,
-  exampleHedge,
-  examplePiece,
-  fixedUse,
-  hands,
-  hasLeaf,
-  inspectStep,
-  judge,
-  open,
-  paintStep,
-  partMm,
-  sets,
-  stepsWith,
-  stretchParts,
-  use,
-  wait,
-  type Dress,
-  type PlantJob,
-  type PlantMethod,
-  type PlantTask,
-} from '../../makeup'
-import { fact, most, ONE, product, quotient, rest, rounded, type Expression } from '../../quantities'
+import { fact, most, ONE, quotient, rest, rounded, type Expression } from '../../quantities'
 import { plainNumber } from '../../units'
-import { twigFigures as k } from './hedge-figures'
-import { isHedgeWood, notAHedge } from './suits'
+import { Bench } from '../kit/bench'
+import { dress, dressSlots, type Dress } from '../kit/dress'
+import { exampleHedge, examplePiece } from '../kit/examples'
+import { dressing } from '../kit/figures'
+import { isHedgeWood, judge, notAHedge } from '../kit/fit'
+import type { Listed } from '../kit/listed'
+import type { Operation } from '../kit/making'
+import { liquid, optional, powder, sheet, slot, sprayPaint, twig } from '../kit/materials'
+import { stretchParts } from '../kit/parts'
+import { option, profile, way } from '../kit/way'
+import { twigFigures as k } from '../plans/hedge'
 
 /** Two scatters of near tones; horsehair makes up a part of what is seen already. */
-const dress: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
+const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 const HARDLY_ANY_LEAF = 0.15
 
-function suits(job: PlantJob) {
-  const { piece } = job
-  const free = job.kind === 'length' && job.section === 'free'
-  return judge({
-    right: free && isHedgeWood(job),
-    pro: [
-      'a skeleton of twigs with growth between them: daylight comes through, as in a field hedge',
-      piece.leaf < HARDLY_ANY_LEAF && 'bare, it shows its twigs',
-    ],
-    con: [
-      !free && 'clipped to a section it is less work cut from strips',
-      piece.heightMm > 55 && `at ${Math.round(piece.heightMm)} mm twigs must be joined`,
-    ],
-    never: [
-      notAHedge(job),
-      piece.heightMm < 12 &&
-        `at ${Math.round(piece.heightMm)} mm holes and twigs are wider than what they stand for: a strip, or mesh along a line`,
-      piece.heightMm > 90 && `twigs give 12 to 55 mm, this is ${Math.round(piece.heightMm)} mm`,
-    ],
-  })
-}
-
-/** A stretch of hedge as dressing sees it: a crown as long as the stretch. */
-function stretchOf(task: PlantTask): PlantTask {
-  const lengthCm = partMm(task) / 10
-  const { piece } = task
-  return {
-    ...task,
-    piece: {
-      ...piece,
-      sideAreaCm2: (lengthCm * piece.heightMm) / 10,
-      topAreaCm2: (lengthCm * piece.crownWidthMm) / 10,
-    },
-  }
-}
-
 /** Holes, and so twigs, in one stretch. */
-const twigsIn = (task: PlantTask): Expression =>
-  most(
-    ONE,
-    rounded(
-      quotient(
-        product(
-          fact('stretch', partMm(task), 'mm'),
-          fact('width of the hedge', task.piece.crownWidthMm, 'mm'),
-          task.input(k.bankShare),
-        ),
-        task.input(k.perHoleMm2),
-      ),
-    ),
+function twigsIn(on: Bench): Expression {
+  const top = on.product(
+    fact('stretch', on.partMm, 'mm'),
+    fact('width of the hedge', on.piece.crownWidthMm, 'mm'),
+    k.bankShare,
   )
+  return most(ONE, rounded(quotient(top, on.input(k.perHoleMm2))))
+}
+
+/** The bank with its twigs, earth over their feet. */
+function skeleton(on: Bench, top: Expression): Listed<Operation> {
+  const of200 = on.partMm / 200
+  const twigs = twigsIn(on)
+  return [
+    on.choice('bank') === 'built' &&
+      on.glue({
+        id: 'raise',
+        title: 'Raise the bank',
+        text: 'Paste along the line, a few mm high, its flanks uneven; a damp brush over it.',
+        each: on.value(k.raiseSec) * of200,
+        once: 60,
+        takes: [on.take('bank', [top, k.bankMl])],
+        in: 'paste',
+        until: 'Dry overnight',
+        tools: ['old brush'],
+        faults: ['regular-row'],
+      }),
+    on.work({
+      id: 'drill',
+      title: 'Holes at random',
+      text: `Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(on.value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
+      each: on.value(k.drillSec) * twigs.value,
+      once: 120,
+      tools: ['drill', 'vacuum'],
+      cautions: ['drilling', 'dust'],
+      faults: ['holes-seen', 'grout-ring'],
+    }),
+    on.work({
+      id: 'twigs',
+      title: 'Twigs',
+      text: `Cut to length, no two alike, the longest in the middle; dip the foot, insert. ${twigs.value} for each stretch.`,
+      each: on.value(k.twigSec) * twigs.value,
+      takes: [on.take('twigs', twigs), on.take('pva', [twigs, k.dipMl], 'PVA on their feet')],
+      cuts: [
+        {
+          slot: 'twigs',
+          what: 'twigs, about',
+          count: twigs.value * on.started,
+          lengthMm: on.piece.heightMm + on.value(k.footMm),
+        },
+      ],
+      within: on.open('pva', { what: 'PVA on a dipped foot' }),
+      atOnce: on.one('Dip and insert one by one.'),
+      wait: on.rests(k.cementDryMin, 'Leave the feet overnight'),
+      tools: ['cutters'],
+      faults: ['regular-row'],
+    }),
+    on.work({
+      id: 'bank',
+      title: 'Earth over the holes',
+      text: 'Earth over holes and feet; a mist with a drop of detergent, then cement.',
+      each: on.value(k.bankSec) * of200,
+      once: 60,
+      takes: [
+        on.take('earth', [top, k.earthG]),
+        on.take('cement', [top, k.cementMl], 'Cement over the earth'),
+      ],
+      wait: on.sets('cement', 'Let the cement dry', k.cementDryMin),
+      tools: ['spray bottle'],
+      faults: ['holes-seen', 'beads', 'tide-line'],
+    }),
+  ]
+}
+
+/** Horsehair teased, browned, scattered, and worked between the twigs. */
+function growth(on: Bench, side: Expression): Listed<Operation> {
+  const of200 = on.partMm / 200
+  const lengthCm = on.partMm / 10
+  const { heightMm, crownWidthMm } = on.piece
+  // A stretch of hedge as dressing sees it: a crown as long as the stretch.
+  const stretch = on.with({
+    sideAreaCm2: (lengthCm * heightMm) / 10,
+    topAreaCm2: (lengthCm * crownWidthMm) / 10,
+  })
+  return [
+    stretch.paint({
+      id: 'hair',
+      title: 'Horsehair: strip, tease, brown',
+      text: 'Thin strips; cut the dense base off and discard it. Tease apart until daylight shows, spray it brown.',
+      each: on.value(k.hairSec) * of200,
+      takes: [
+        on.take('hair', quotient(on.product(side, k.hairFill), rest(on.input(k.base)))),
+        on.take('brown', [side, dressing.paintCoat]),
+      ],
+      cuts: [
+        {
+          slot: 'hair',
+          what: 'strips, dense base cut off',
+          count: on.started * Math.max(1, Math.round(2 * on.value(k.hairFill) * of200)),
+          lengthMm: on.partMm,
+          widthMm: heightMm,
+        },
+      ],
+      tools: ['scissors', 'tweezers'],
+      cautions: ['dust'],
+      faults: ['solid-wall'],
+    }),
+    dress(stretch, leaf, 'teased strips, on both sides'),
+    on.work({
+      id: 'work-in',
+      title: 'Work it between the twigs',
+      text: `Glue brushed up the twigs; horsehair between them from both sides, across the joints of the stretches. Stop while daylight comes through.${on.isLeafy ? '' : ' Bare: little horsehair, for the fine twigs only.'}`,
+      each: on.value(k.setHairSec) * of200,
+      once: 60,
+      takes: [on.take('cement', [side, k.brushMl], 'Glue up the twigs')],
+      within: on.open('cement'),
+      atOnce: on.one('One stretch at a time.'),
+      wait: on.sets('cement', 'Let it dry overnight', k.cementDryMin),
+      tools: ['tweezers', 'brush'],
+      faults: ['solid-wall', 'regular-row'],
+    }),
+    on.work({
+      id: 'below',
+      title: 'Small bushes, flowers below',
+      text: 'Small sprig bushes in it, flowers beneath, their stems over-length and pushed in with a blade.',
+      each: on.value(k.bushSec) * of200,
+      takes: [on.has('bushes') && on.take('bushes', [fact('stretch', on.partMm, 'mm'), k.bushesEach])],
+      tools: ['flat blade'],
+      faults: ['regular-row'],
+    }),
+  ]
+}
 
 /** A field hedge by the metre: twigs in a bank, teased horsehair between them. Common practice. */
-export const twigHedge: PlantMethod = {
+export const twigHedge = way({
   id: 'twig-hedge',
   name: 'Twig hedge',
   makes:
     'Twigs in holes of a raised bank, teased horsehair worked between them, two scatters, daylight kept.',
   kinds: ['length'],
-  profile: {
-    sizeMm: [12, 55],
-    shows: 'branches',
-    effort: 'made one by one',
-    handling: 'protected',
-    together: [1, 3],
-    seasons: 'winter to summer',
-    manner: 'twig',
-  },
-  coefficients: Object.values(k),
+  profile: profile([12, 55], 'branches', 'made one by one', 'protected', [1, 3], 'winter to summer', 'twig'),
+  planner: { kind: 'hedge', of: 'twigs' },
+  figures: k,
   options: [
-    {
-      id: 'bank',
-      name: 'Bank',
-      choices: [
-        {
-          id: 'built',
-          name: 'built',
-          words: 'a low bank of paste along the line, dried before it is drilled',
-        },
-        { id: 'there', name: 'is there', words: 'the ground has its bank already' },
-      ],
-    },
+    option(
+      'bank',
+      'Bank',
+      ['built', 'built', 'a low bank of paste along the line, dried before it is drilled'],
+      ['there', 'is there', 'the ground has its bank already'],
+    ),
   ],
-  spoilage: k.spoilage,
-  suits,
+  suits(job) {
+    const { piece } = job
+    const free = job.kind === 'length' && job.section === 'free'
+    return judge({
+      right: free && isHedgeWood(job),
+      pro: [
+        'a skeleton of twigs with growth between them: daylight comes through, as in a field hedge',
+        piece.leaf < HARDLY_ANY_LEAF && 'bare, it shows its twigs',
+      ],
+      con: [
+        !free && 'clipped to a section it is less work cut from strips',
+        piece.heightMm > 55 && `at ${Math.round(piece.heightMm)} mm twigs must be joined`,
+      ],
+      never: [
+        notAHedge(job),
+        piece.heightMm < 12 &&
+          `at ${Math.round(piece.heightMm)} mm holes and twigs are wider than what they stand for: a strip, or mesh along a line`,
+        piece.heightMm > 90 && `twigs give 12 to 55 mm, this is ${Math.round(piece.heightMm)} mm`,
+      ],
+    })
+  },
   parts: (job, read) => stretchParts(job, read, k.stretchMm),
-  slots: ({ piece }, choice) => [
-    { id: 'twigs', label: 'Twigs', wish: { stuff: 'twig', twig: 'stem', heightMm: piece.heightMm } },
-    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
-    ...(choice('bank') === 'built'
-      ? [{ id: 'bank', label: 'Paste for the bank', wish: { stuff: 'liquid', liquid: 'paste' } } as const]
-      : []),
-    {
-      id: 'bushes',
-      label: 'Small sprig bushes',
-      wish: { stuff: 'twig', twig: 'curved-sprig', heightMm: piece.heightMm * 0.6 },
-      optional: true,
-    },
-    { id: 'earth', label: 'Earth', wish: { stuff: 'powder', powder: 'soil', colour: '#74603f' } },
-    { id: 'cement', label: 'Scenic cement', wish: { stuff: 'liquid', liquid: 'cement' } },
-    { id: 'hair', label: 'Rubberised horsehair', wish: { stuff: 'sheet', sheet: 'horsehair' } },
-    {
-      id: 'brown',
-      label: 'Brown for the horsehair',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#5f4a37' },
-    },
-    ...dressSlots(piece, dress, choice),
+  materials: ({ piece }, choice) => [
+    slot('twigs', 'Twigs', twig('stem', piece.heightMm)),
+    slot('pva', 'PVA', liquid('pva')),
+    choice('bank') === 'built' && slot('bank', 'Paste for the bank', liquid('paste')),
+    slot('bushes', 'Small sprig bushes', twig('curved-sprig', piece.heightMm * 0.6), optional),
+    slot('earth', 'Earth', powder('soil', '#74603f')),
+    slot('cement', 'Scenic cement', liquid('cement')),
+    slot('hair', 'Rubberised horsehair', sheet('horsehair')),
+    slot('brown', 'Brown for the horsehair', sprayPaint('#5f4a37')),
+    dressSlots(piece, leaf, choice),
   ],
-  work(task) {
-    const { value, piece } = task
-    const mm = partMm(task)
-    const twigs = twigsIn(task)
-    const of200 = mm / 200
-    const top = fact('top of the bank', (mm * piece.crownWidthMm) / 100, 'cm²', 'formula', 'stretch × width')
-    const side = fact('side of the stretch', (mm * piece.heightMm) / 100, 'cm²')
-    const dressed = stretchOf(task)
-    const leafy = hasLeaf(piece)
-    const bank = task.choice('bank') === 'built'
-    const bushes = task.fill('bushes').parts.length > 0
-    const uses = [
-      ...(bank ? [fixedUse(task, { slot: 'bank', step: 'raise', label: 'Bank' }, k.bankMl, top)] : []),
-      ...(bushes
-        ? [
-            fixedUse(
-              task,
-              { slot: 'bushes', step: 'below', label: 'Small sprig bushes' },
-              k.bushesEach,
-              fact('stretch', mm, 'mm'),
-            ),
-          ]
-        : []),
-      use(task, {
-        slot: 'twigs',
-        step: 'twigs',
-        label: 'Twigs',
-        each: twigs,
-      }),
-      fixedUse(task, { slot: 'pva', step: 'twigs', label: 'PVA on their feet' }, k.dipMl, twigs),
-      fixedUse(task, { slot: 'earth', step: 'bank', label: 'Earth' }, k.earthG, top),
-      fixedUse(task, { slot: 'cement', step: 'bank', label: 'Cement over the earth' }, k.cementMl, top),
-      use(task, {
-        slot: 'hair',
-        step: 'hair',
-        label: 'Horsehair',
-        each: quotient(product(side, task.input(k.hairFill)), rest(task.input(k.base))),
-      }),
-      fixedUse(task, { slot: 'brown', step: 'hair', label: 'Brown' }, dressing.paintCoat, side),
-      fixedUse(task, { slot: 'cement', step: 'work-in', label: 'Glue up the twigs' }, k.brushMl, side),
-      ...dressUses(dressed, dress),
+  operations: (on) => {
+    const { crownWidthMm, heightMm } = on.piece
+    const top = on.cm2('top of the bank', (on.partMm * crownWidthMm) / 100, 'stretch × width')
+    const side = on.cm2('side of the stretch', (on.partMm * heightMm) / 100)
+    return [
+      skeleton(on, top),
+      growth(on, side),
+      on.inspect('From the side: a skeleton, and daylight.', ['solid-wall', 'holes-seen']),
     ]
-    const strip = piece.heightMm
-    return {
-      uses,
-      pours: [],
-      cuts: [
-        {
-          slot: 'twigs',
-          what: 'twigs, about',
-          count: twigs.value * task.started,
-          lengthMm: strip + value(k.footMm),
-        },
-        {
-          slot: 'hair',
-          what: 'strips, dense base cut off',
-          count: task.started * Math.max(1, Math.round(2 * value(k.hairFill) * of200)),
-          lengthMm: mm,
-          widthMm: strip,
-        },
-      ],
-      yields: [],
-      steps: stepsWith(uses, [
-        bank && {
-          id: 'raise',
-          title: 'Raise the bank',
-          text: 'Paste along the line, a few mm high, its flanks uneven; a damp brush over it.',
-          hands: hands(value(k.raiseSec) * of200, 60),
-          within: open(task, 'paste'),
-          wait: sets(task, 'paste', 'Dry overnight'),
-          tools: ['old brush'],
-          faults: ['regular-row'],
-        },
-        {
-          id: 'drill',
-          title: 'Holes at random',
-          text: `Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
-          hands: hands(value(k.drillSec) * twigs.value, 120),
-          tools: ['drill', 'vacuum'],
-          cautions: ['drilling', 'dust'],
-          faults: ['holes-seen', 'grout-ring'],
-        },
-        {
-          id: 'twigs',
-          title: 'Twigs',
-          text: `Cut to length, no two alike, the longest in the middle; dip the foot, insert. ${twigs.value} for each stretch.`,
-          hands: hands(value(k.twigSec) * twigs.value),
-          within: open(task, 'pva', { what: 'PVA on a dipped foot' }),
-          atOnce: { count: 1, because: 'window', what: 'Dip and insert one by one.' },
-          wait: wait(value(k.cementDryMin), 'closed joint', 'Leave the feet overnight'),
-          tools: ['cutters'],
-          cautions: ['wire-and-blades'],
-          faults: ['regular-row'],
-        },
-        {
-          id: 'bank',
-          title: 'Earth over the holes',
-          text: 'Earth over holes and feet; a mist with a drop of detergent, then cement.',
-          hands: hands(value(k.bankSec) * of200, 60),
-          wait: sets(task, 'cement', 'Let the cement dry', { by: k.cementDryMin }),
-          tools: ['spray bottle'],
-          cautions: ['dust'],
-          faults: ['holes-seen', 'beads', 'tide-line'],
-        },
-        {
-          ...paintStep(stretchOf(task), {
-            id: 'hair',
-            title: 'Horsehair: strip, tease, brown',
-            text: 'Thin strips; cut the dense base off and discard it. Tease apart until daylight shows, spray it brown.',
-          }),
-          hands: hands(value(k.hairSec) * of200, 60),
-          tools: ['scissors', 'tweezers'],
-          cautions: ['spray', 'wire-and-blades', 'dust'],
-          faults: ['solid-wall'],
-        },
-        ...dressSteps(dressed, dress, { where: 'teased strips, on both sides' }),
-        {
-          id: 'work-in',
-          title: 'Work it between the twigs',
-          text: `Glue brushed up the twigs; horsehair between them from both sides, across the joints of the stretches. Stop while daylight comes through.${leafy ? '' : ' Bare: little horsehair, for the fine twigs only.'}`,
-          hands: hands(value(k.setHairSec) * of200, 60),
-          within: open(task, 'cement'),
-          atOnce: { count: 1, because: 'window', what: 'One stretch at a time.' },
-          wait: sets(task, 'cement', 'Let it dry overnight', { by: k.cementDryMin }),
-          tools: ['tweezers', 'brush'],
-          faults: ['solid-wall', 'regular-row'],
-        },
-        {
-          id: 'below',
-          title: 'Small bushes, flowers below',
-          text: 'Small sprig bushes in it, flowers beneath, their stems over-length and pushed in with a blade.',
-          hands: hands(value(k.bushSec) * of200),
-          tools: ['flat blade'],
-          faults: ['regular-row'],
-        },
-        inspectStep(task, 'From the side: a skeleton, and daylight.', ['solid-wall', 'holes-seen']),
-      ]),
-    }
   },
   examples: [
     exampleHedge(examplePiece('shrub', 'multi-stemmed', 25), 800),
     exampleHedge(examplePiece('shrub', 'multi-stemmed', 20, { leaf: 0 }), 150),
   ],
-}
+})

@@ -1,19 +1,15 @@
 import { jarWords, meshWords, wantsShredding, type MixedBlend } from '../../blends'
-import {
-  coefficients,
-  minutes,
-  seconds,
-  stepsWith,
-  use,
-  type StepDraft,
-  type StockMethod,
-} from '../../makeup'
-import { fact, figure, product, property, quotient } from '../../quantities'
+import type { StockMethod, Yield } from '../../makeup'
+import { fact, figure, product, property, quotient, type Expression } from '../../quantities'
 import { plainNumber } from '../../units'
+import { only, slot } from '../kit/materials'
+import { coefficients, minutes, row, seconds } from '../kit/rows'
+import { stockWay, type StockMaking } from '../kit/way'
+import { wholeBatch } from './recipe'
 
 /** Times of mixing. From memory unless marked. */
 export const mixing = coefficients('blend-mix', {
-  spoilage: { name: 'spoilage', value: 0, unit: '', origin: 'formula', range: [0, 0.5] },
+  spoilage: row('spoilage', 0, '', [0, 0.5], 'formula'),
   measureSec: seconds('measure out one material', 45),
   shredSec: seconds('shred 100 ml in small loads', 60),
   mixMin: minutes('mix by hand', 5, 'common practice'),
@@ -25,126 +21,111 @@ export const mixing = coefficients('blend-mix', {
 /** What its batches are filed under. */
 export const BLEND_MIX = { id: 'blend-mix', name: 'Mixing a blend' } as const
 
+const slotOf = (i: number): string => `part-${i + 1}`
+
+/** What a mixture of so many grams takes of each of its parts, and what it gives in each jar. */
+function measured({ mixture, jars }: MixedBlend, on: StockMaking, whole: Expression, allParts: number) {
+  const { portions } = mixture
+  const allMass = portions.reduce((sum, { grain, parts }) => sum + grain.bulkGPerMl * parts, 0)
+  return {
+    takes: portions.map(({ grain, parts }, i) => {
+      const own = product(
+        fact('parts', parts, '', 'yours', `of ${allParts}`),
+        property('bulk density', grain.bulkGPerMl, 'g/ml', 'memory', grain.material.name),
+      )
+      const mass = fact('all parts by mass', allMass, 'g/ml')
+      return on.takeAll(slotOf(i), product(whole, quotient(own, mass)))
+    }),
+    yields: jars.map(({ material, massShare, ofEach }): Yield => {
+      const { changedAt: _changedAt, ...row } = material
+      return {
+        label: material.name,
+        source: 'home-made',
+        material: row,
+        quantity: figure(product(whole, fact('share in this jar', massShare, '')), 'g'),
+        shares: portions.map(({ grain }, at) => ({
+          materialId: grain.material.id,
+          share: Math.min(1, ofEach[at] ?? 1),
+        })),
+      }
+    }),
+  }
+}
+
 /** Mixing a blend as a way of making stock: asked for so much of one jar, all of it is made. */
 export function blendMethod(mixed: MixedBlend): StockMethod {
   const { blend, mixture, jars } = mixed
   const { portions } = mixture
-  const slotOf = (i: number): string => `part-${i + 1}`
   const allParts = portions.reduce((sum, { parts }) => sum + parts, 0)
-  const massOf = portions.map(({ grain, parts }) => grain.bulkGPerMl * parts)
-  const allMass = massOf.reduce((sum, own) => sum + own, 0)
-  return {
+  const of = portions.map(({ grain, parts }) => ({ name: grain.material.name, parts }))
+  return stockWay({
     ...BLEND_MIX,
-    makes: `${blend.name}: ${portions.map(({ grain, parts }) => `${parts} ${grain.material.name}`).join(', ')}.`,
-    kinds: ['stock'],
+    makes: `${blend.name}: ${of.map(({ name, parts }) => `${parts} ${name}`).join(', ')}.`,
     product: jars[0]?.material.id ?? '',
     also: jars.slice(1).map(({ material }) => material.id),
-    coefficients: Object.values(mixing),
-    options: [],
-    spoilage: mixing.spoilage,
-    slots: () =>
-      portions.map(({ grain: { material } }, i) => ({
-        id: slotOf(i),
-        label: material.name,
-        wish: { stuff: 'other', materialId: material.id, words: material.name },
-      })),
-    work(task) {
-      const { job, value } = task
-      const asked = jars.find(({ material }) => material.id === job.materialId) ?? jars[0]
-      const whole = job.quantity / Math.max(0.002, asked?.massShare ?? 1)
-      const ml = whole / mixture.bulkGPerMl
-      const wanted = fact('wanted', job.quantity, 'g', 'line')
-      const inJar = fact('share in the jar that is asked for', Math.max(0.002, asked?.massShare ?? 1), '')
-      const all = quotient(wanted, inJar)
-      const uses = portions.map(({ grain, parts }, i) => {
-        const own = product(
-          fact('parts', parts, '', 'yours', `of ${allParts}`),
-          property('bulk density', grain.bulkGPerMl, 'g/ml', 'memory', grain.material.name),
-        )
-        const amount = product(all, quotient(own, fact('all parts by mass', allMass, 'g/ml')))
-        return use(task, {
-          slot: slotOf(i),
-          step: 'measure',
-          label: grain.material.name,
-          each: amount,
-          total: amount,
-        })
-      })
+    figures: mixing,
+    materials: portions.map(({ grain: { material } }, i) =>
+      slot(slotOf(i), material.name, only(material.id, material.name)),
+    ),
+    operations: (on) => {
+      const asked = jars.find(({ material }) => material.id === on.job.materialId) ?? jars[0]
+      const inJar = Math.max(0.002, asked?.massShare ?? 1)
+      const whole = quotient(
+        fact('wanted', on.job.quantity, 'g', 'line'),
+        fact('share in the jar that is asked for', inJar, ''),
+      )
+      const ml = whole.value / mixture.bulkGPerMl
       const shredded = portions.filter(({ grain }) => wantsShredding(grain.material))
       const shreddedMl = (ml * shredded.reduce((sum, { parts }) => sum + parts, 0)) / allParts
-      const once = (sec: number, origin: StepDraft['hands']['origin'] = 'memory'): StepDraft['hands'] => ({
-        onceSec: Math.round(sec),
-        eachSec: 0,
-        origin,
-      })
-      return {
-        uses,
-        pours: [],
-        cuts: [],
-        yields: jars.map(({ material, massShare, ofEach }) => {
-          const { changedAt: _changedAt, ...row } = material
-          return {
-            label: material.name,
-            source: 'home-made',
-            material: row,
-            quantity: figure(product(all, fact('share in this jar', massShare, '')), 'g'),
-            shares: portions.map(({ grain }, at) => ({
-              materialId: grain.material.id,
-              share: Math.min(1, ofEach[at] ?? 1),
-            })),
-          }
+      const fractions = jars.map(
+        ({ jar, massShare }) => `${Math.round(massShare * 100)} % ${jarWords(jar, blend.sieveMm)}`,
+      )
+      return [
+        wholeBatch(on, 30 + portions.length * on.value(mixing.measureSec), {
+          id: 'measure',
+          title: 'Measure out',
+          text: `${of.map(({ name, parts }) => `${parts} of ${name}`).join('; ')}: level parts of ${plainNumber(ml / allParts, 0)} ml, or by weight on the scale. Weigh each jar before and after.`,
+          ...measured(mixed, on, whole, allParts),
+          tools: ['measuring cup', 'scale'],
+          cautions: ['dust'],
         }),
-        steps: stepsWith(uses, [
-          {
-            id: 'measure',
-            title: 'Measure out',
-            text: `${portions.map(({ grain, parts }) => `${parts} of ${grain.material.name}`).join('; ')}: level parts of ${plainNumber(ml / allParts, 0)} ml, or by weight on the scale. Weigh each jar before and after.`,
-            hands: once(30 + portions.length * value(mixing.measureSec)),
-            tools: ['measuring cup', 'scale'],
-            cautions: ['dust'],
-          },
-          shredded.length > 0 && {
+        shredded.length > 0 &&
+          wholeBatch(on, 60 + (shreddedMl / 100) * on.value(mixing.shredSec), {
             id: 'shred',
             title: 'Shred in small loads',
             text: `${shredded.map(({ grain }) => grain.material.name).join(' and ')}, ${plainNumber(shreddedMl, 0)} ml: an overfull jar cuts only the bottom. Leave half of the lichen whole where the mix is to be rough. It charges and clings until it is mixed in.`,
-            hands: once(60 + (shreddedMl / 100) * value(mixing.shredSec)),
             tools: ['blender'],
-            cautions: ['dust'],
             faults: ['overfilled-jar'],
-          },
-          {
-            id: 'mix',
-            title: 'Mix by hand',
-            text: 'In a wide tub with a lid, folded from the bottom up; don’t shake it: the fine grains sink. Let the dust settle before you open it.',
-            hands: once(60 * value(mixing.mixMin), 'common practice'),
-            cautions: ['dust'],
-            passes: 'One colour wherever you dip in.',
-          },
-          {
-            id: 'tile',
-            title: 'Seal a pinch on a card',
-            text: `On the ground colour of the scene, fixed as the pieces will be; it darkens. Look at it dry, in daylight, beside the target, before the jar is closed: a part more is still easy. The target once sealed is near ${mixed.sealed}.`,
-            hands: once(value(mixing.tileSec)),
-            needs: ['daylight'],
-            passes: 'The tone that was wanted, sealed.',
-          },
-          blend.sieveMm !== undefined && {
+          }),
+        wholeBatch(on, 60 * on.value(mixing.mixMin), {
+          id: 'mix',
+          title: 'Mix by hand',
+          text: 'In a wide tub with a lid, folded from the bottom up; don’t shake it: the fine grains sink. Let the dust settle before you open it.',
+          by: 'common practice',
+          cautions: ['dust'],
+          passes: 'One colour wherever you dip in.',
+        }),
+        wholeBatch(on, on.value(mixing.tileSec), {
+          id: 'tile',
+          title: 'Seal a pinch on a card',
+          text: `On the ground colour of the scene, fixed as the pieces will be; it darkens. Look at it dry, in daylight, beside the target, before the jar is closed: a part more is still easy. The target once sealed is near ${mixed.sealed}.`,
+          needs: ['daylight'],
+          passes: 'The tone that was wanted, sealed.',
+        }),
+        blend.sieveMm !== undefined &&
+          wholeBatch(on, 30 + (ml / 100) * on.value(mixing.sieveSec), {
             id: 'sieve',
             title: `Sieve at ${meshWords(blend.sieveMm)}`,
-            text: `A little at a time, shaken level. ${jars.map(({ jar, massShare }) => `${Math.round(massShare * 100)} % ${jarWords(jar, blend.sieveMm)}`).join('; ')}. Two jars, two labels.`,
-            hands: once(30 + (ml / 100) * value(mixing.sieveSec)),
+            text: `A little at a time, shaken level. ${fractions.join('; ')}. Two jars, two labels.`,
             tools: ['sieve'],
-            cautions: ['dust'],
-          },
-          {
-            id: 'jar',
-            title: jars.length > 1 ? 'Fill and label two jars' : 'Fill and label the jar',
-            text: 'Print its label: name, parts, date, sealed colour and a code that this app reads. A pinch of it goes into the tile box.',
-            hands: once(jars.length * value(mixing.jarSec)),
-          },
-        ]),
-      }
+          }),
+        wholeBatch(on, jars.length * on.value(mixing.jarSec), {
+          id: 'jar',
+          title: jars.length > 1 ? 'Fill and label two jars' : 'Fill and label the jar',
+          text: 'Print its label: name, parts, date, sealed colour and a code that this app reads. A pinch of it goes into the tile box.',
+        }),
+      ]
     },
     examples: [],
-  }
+  })
 }

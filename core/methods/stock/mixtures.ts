@@ -1,115 +1,93 @@
 import { soakingMedium } from '../../adhesives'
-import {
-  coefficients,
-  materialsAt,
-  seconds,
-  step,
-  use,
-  type Step,
-  type StockMethod,
-  type Wish,
-} from '../../makeup'
+import type { Slot, StockMethod } from '../../makeup'
 import { fact, figure, product, type Expression } from '../../quantities'
 import { catalogueRow } from '../../stock'
 import { counted, type Origin } from '../../units'
+import type { Draft } from '../kit/making'
+import { liquid, paint, slot } from '../kit/materials'
+import { coefficients, row, seconds } from '../kit/rows'
+import { stockWay } from '../kit/way'
 
 /** What is poured of one material into water, by volume. */
 interface Mixture {
   readonly id: string
   readonly name: string
   readonly makes: string
-  readonly slot: string
-  readonly label: string
-  readonly wish: Wish
+  readonly of: Slot
   /** Parts of it, and of water. */
   readonly parts: number
   readonly water: number
   readonly origin: Origin
   readonly text: string
   readonly passes: string
-  readonly step?: Partial<Pick<Step, 'cautions' | 'faults' | 'needs' | 'gives'>>
+  readonly step?: Partial<Pick<Draft, 'faults' | 'needs' | 'gives'>>
   readonly examplesMl: readonly number[]
 }
 
 /** A mixture as a way of making stock: so much of it is poured, covered and labelled. */
-function mixtureMethod(of: Mixture): StockMethod {
-  const k = coefficients(of.id, {
-    spoilage: { name: 'spoilage', value: 0, unit: '', origin: 'formula', range: [0, 0.5] },
+function mixture({ id, name, makes, of, parts, water, origin, examplesMl, ...words }: Mixture): StockMethod {
+  const k = coefficients(id, {
+    spoilage: row('spoilage', 0, '', [0, 0.5], 'formula'),
     stirSec: seconds('pour and stir', 180),
   })
-  const { keepsDays } = catalogueRow(of.id)
-  const whole = of.parts + of.water
-  return {
-    id: of.id,
-    name: of.name,
-    makes: of.makes,
-    kinds: ['stock'],
-    product: of.id,
-    coefficients: Object.values(k),
-    options: [],
-    spoilage: k.spoilage,
-    slots: () => [{ id: of.slot, label: of.label, wish: of.wish }],
-    work(task) {
-      const { quantity } = task.job
-      const wanted = fact('wanted', quantity, 'ml', 'line')
-      const share = (parts: number): Expression =>
-        product(wanted, fact('its part', parts / whole, '', of.origin, `${parts} of ${whole}`))
-      const poured = share(of.parts)
-      const uses = [use(task, { slot: of.slot, step: 'mix', label: of.label, each: poured, total: poured })]
-      return {
-        uses,
-        pours: [
-          {
-            title: `${of.name}, ${of.label.toLowerCase()} ${of.parts} : water ${of.water}`,
-            lines: [
-              { label: of.label, figure: figure(poured, 'ml') },
-              { label: 'Water', figure: figure(share(of.water), 'ml') },
-            ],
-          },
-        ],
-        cuts: [],
-        yields: [
-          {
-            label: of.name,
-            source: 'home-made',
-            material: catalogueRow(of.id),
-            quantity: figure(wanted, 'ml'),
-            shares: materialsAt(uses, 'mix').map((materialId) => ({ materialId, share: 1 })),
-          },
-        ],
-        steps: [
-          step({
-            id: 'mix',
-            title: 'Pour, stir, cover, label',
-            text: `${of.text} Write the day on the lid${keepsDays === undefined ? '' : `: it keeps about ${counted(keepsDays, 'day')}`}.`,
-            hands: { onceSec: task.value(k.stirSec), eachSec: 0, origin: 'memory' },
-            tools: ['tub', 'measuring cup'],
-            passes: of.passes,
-            cautions: ['wet-bath'],
-            materialIds: materialsAt(uses, 'mix'),
-            ...of.step,
-          }),
-        ],
-      }
+  const material = catalogueRow(id)
+  const { keepsDays } = material
+  const keeps = keepsDays === undefined ? '' : `: it keeps about ${counted(keepsDays, 'day')}`
+  return stockWay({
+    id,
+    name,
+    makes,
+    product: id,
+    figures: k,
+    materials: [of],
+    operations: (on) => {
+      const wanted = fact('wanted', on.job.quantity, 'ml', 'line')
+      const share = (own: number): Expression =>
+        product(wanted, fact('its part', own / (parts + water), '', origin, `${own} of ${parts + water}`))
+      const poured = on.takeAll(of.id, share(parts))
+      return [
+        on.work({
+          id: 'mix',
+          title: 'Pour, stir, cover, label',
+          text: `${words.text} Write the day on the lid${keeps}.`,
+          once: on.value(k.stirSec),
+          takes: [poured],
+          pours: [
+            {
+              title: `${name}, ${of.label.toLowerCase()} ${parts} : water ${water}`,
+              lines: [
+                { label: of.label, figure: poured.total },
+                { label: 'Water', figure: figure(share(water), 'ml') },
+              ],
+            },
+          ],
+          yields: [
+            {
+              label: name,
+              source: 'home-made',
+              material,
+              quantity: figure(wanted, 'ml'),
+              shares: poured.material ? [{ materialId: poured.material.id, share: 1 }] : [],
+            },
+          ],
+          tools: ['tub', 'measuring cup'],
+          passes: words.passes,
+          cautions: ['wet-bath'],
+          ...words.step,
+        }),
+      ]
     },
-    examples: of.examplesMl.map((quantity) => ({
-      kind: 'stock',
-      materialId: of.id,
-      quantity,
-      unit: 'ml',
-    })),
-  }
+    examples: examplesMl.map((quantity) => ({ kind: 'stock', materialId: id, quantity, unit: 'ml' })),
+  })
 }
 
 /** Baths, watered glues and washes that are mixed ahead. Their ratios: common practice, but for the wash. */
 export const mixtureMethods: readonly StockMethod[] = [
-  mixtureMethod({
+  mixture({
     id: 'soaking-bath',
     name: 'Soaking bath',
     makes: 'Matte medium 1 : 5 with water, kept covered for the next sprigs.',
-    slot: 'medium',
-    label: 'Matte medium',
-    wish: { stuff: 'liquid', liquid: 'matte-medium' },
+    of: slot('medium', 'Matte medium', liquid('matte-medium')),
     parts: soakingMedium.concentrate,
     water: soakingMedium.water,
     origin: 'common practice',
@@ -118,13 +96,11 @@ export const mixtureMethods: readonly StockMethod[] = [
     step: { faults: ['white-puddles'] },
     examplesMl: [500, 20_000],
   }),
-  mixtureMethod({
+  mixture({
     id: 'sealing-water',
     name: 'Sealing water',
     makes: 'PVA 1 : 3 with water, to run into ground and litter that has been wetted.',
-    slot: 'pva',
-    label: 'PVA',
-    wish: { stuff: 'liquid', liquid: 'pva' },
+    of: slot('pva', 'PVA', liquid('pva')),
     parts: 1,
     water: 3,
     origin: 'common practice',
@@ -133,13 +109,11 @@ export const mixtureMethods: readonly StockMethod[] = [
     step: { faults: ['white-puddles'] },
     examplesMl: [500, 5_000],
   }),
-  mixtureMethod({
+  mixture({
     id: 'ground-medium',
     name: 'Ground glue',
     makes: 'Matte medium 3 : 1 with water, the coat that bare ground is set in.',
-    slot: 'medium',
-    label: 'Matte medium',
-    wish: { stuff: 'liquid', liquid: 'matte-medium' },
+    of: slot('medium', 'Matte medium', liquid('matte-medium')),
     parts: 3,
     water: 1,
     origin: 'common practice',
@@ -147,13 +121,11 @@ export const mixtureMethods: readonly StockMethod[] = [
     passes: 'Runs off the brush like cream.',
     examplesMl: [200],
   }),
-  mixtureMethod({
+  mixture({
     id: 'wetting-mist',
     name: 'Wetting mist',
     makes: 'Alcohol and water, so that dilute glue runs in instead of beading up.',
-    slot: 'alcohol',
-    label: 'Wetting alcohol',
-    wish: { stuff: 'liquid', liquid: 'alcohol' },
+    of: slot('alcohol', 'Wetting alcohol', liquid('alcohol')),
     parts: 7,
     water: 3,
     origin: 'memory',
@@ -162,13 +134,11 @@ export const mixtureMethods: readonly StockMethod[] = [
     step: { needs: ['ventilation'], gives: ['wet alcohol'] },
     examplesMl: [300],
   }),
-  mixtureMethod({
+  mixture({
     id: 'dark-wash',
     name: 'Dark wash',
     makes: 'Dark paint thinned with water, for trunks that are too pale.',
-    slot: 'paint',
-    label: 'Dark paint',
-    wish: { stuff: 'liquid', liquid: 'paint', colour: '#4c3a2c' },
+    of: slot('paint', 'Dark paint', paint('#4c3a2c')),
     parts: 1,
     water: 8,
     origin: 'memory',

@@ -1,32 +1,8 @@
-import {
-  amount,
-  coefficients,
-  minutes,
-  seconds,
-  share,
-  type StepDraft,
-  type StockMethod,
-  type Wish,
-} from '../../makeup'
-import { loadsOf, recipe } from './recipe'
-
-const only = (materialId: string, words: string): Wish => ({ stuff: 'other', materialId, words })
-const once = (sec: number): StepDraft['hands'] => ({
-  onceSec: Math.round(sec),
-  eachSec: 0,
-  origin: 'memory',
-})
-/** An hour for each tray: one is in the oven at a time. */
-const ovenWait = (min: number, trays: number): StepDraft['wait'] => ({
-  leastMin: min * trays,
-  kind: 'cure',
-  what:
-    trays > 1
-      ? `${trays} trays, an hour each at 80 °C, until fully dry`
-      : 'An hour at 80 °C, until fully dry',
-  origin: 'common practice',
-  attended: true,
-})
+import type { Coefficient, StepDraft, StockMethod } from '../../makeup'
+import { only, paint, powder, slot } from '../kit/materials'
+import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
+import type { StockMaking } from '../kit/way'
+import { loadsOf, recipe, wholeBatch } from './recipe'
 
 const soil = coefficients('soil-grades', {
   coarseOfDug: share('coarse, of soil as dug', 0.22),
@@ -63,45 +39,42 @@ const dyed = coefficients('sawdust-green', {
   dryMin: minutes('spread to dry', 1440),
 })
 
+/** An hour for each tray: one is in the oven at a time, and someone stays by it. */
+function oven(on: StockMaking, by: Coefficient, trays: number): StepDraft['wait'] {
+  const what =
+    trays > 1 ? `${trays} trays, an hour each at 80 °C, until fully dry` : 'An hour at 80 °C, until fully dry'
+  return { ...on.rests(by, what, 'cure'), leastMin: on.value(by) * trays, attended: true }
+}
+
 /** Stock made at home from other stock. Common practice; shares and times from memory unless marked. */
 export const recipes: readonly StockMethod[] = [
   recipe({
     id: 'soil-grades',
     name: 'Soil in three grades',
     makes: 'Dug clay soil dried, crumbled and sieved: coarse, medium, and fine through a stocking.',
-    ingredients: [
-      { slot: 'soil', label: 'Soil as dug', wish: only('soil-raw', 'clay soil, as dug'), each: 1 },
-    ],
+    ingredients: [[slot('soil', 'Soil as dug', only('soil-raw', 'clay soil, as dug')), 1]],
     outcomes: [
-      { materialId: 'soil-medium', share: soil.mediumOfDug },
-      { materialId: 'soil-fine', share: soil.fineOfDug },
-      { materialId: 'soil-coarse', share: soil.coarseOfDug },
+      ['soil-medium', soil.mediumOfDug],
+      ['soil-fine', soil.fineOfDug],
+      ['soil-coarse', soil.coarseOfDug],
     ],
-    coefficients: soil,
-    steps: (value, { wholeG, dryMin }) => [
-      {
+    figures: soil,
+    operations: (on, wholeG) => [
+      wholeBatch(on, 60 + on.value(soil.spreadSec) * loadsOf(wholeG, on.value(soil.loadG)), {
         id: 'dry',
         title: 'Spread and dry',
         text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
-        hands: once(60 + value(soil.spreadSec) * loadsOf(wholeG, value(soil.loadG))),
-        wait: {
-          leastMin: dryMin(value(soil.dryMin)),
-          kind: 'open film',
-          what: 'Dry through',
-          origin: 'memory',
-        },
-      },
-      {
+        wait: on.dries(soil.dryMin, 'Dry through'),
+      }),
+      wholeBatch(on, on.value(soil.sieveSec) * loadsOf(wholeG, on.value(soil.loadG)), {
         id: 'sieve',
         title: 'Crumble and sieve in three',
         text: 'Crumble; what the first sieve holds is coarse, the second medium; shake the rest through a stocking: fine. Three jars, three labels.',
-        hands: once(value(soil.sieveSec) * loadsOf(wholeG, value(soil.loadG))),
         tools: ['sieve'],
-        cautions: ['dust'],
         passes: 'Fine soil floats like flour; no lumps in the medium.',
-      },
+      }),
     ],
-    example: 400,
+    exampleG: 400,
   }),
   recipe({
     id: 'leaf-litter',
@@ -109,133 +82,99 @@ export const recipes: readonly StockMethod[] = [
     makes:
       'Gathered leaves dried at 80 °C, blended for half a minute, both the coarse and the dust sieved off.',
     ingredients: [
-      {
-        slot: 'leaves',
-        label: 'Leaves as gathered',
-        wish: only('leaves-raw', 'fallen leaves, as gathered'),
-        each: 1,
-      },
+      [slot('leaves', 'Leaves as gathered', only('leaves-raw', 'fallen leaves, as gathered')), 1],
     ],
-    outcomes: [{ materialId: 'leaf-litter', share: leaves.litter }],
-    coefficients: leaves,
-    steps: (value, { wholeG }) => [
-      {
-        id: 'dry',
-        title: 'Clean and dry',
-        text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
-        hands: once(120 + value(leaves.cleanSec) * loadsOf(wholeG, value(leaves.trayG))),
-        wait: ovenWait(value(leaves.ovenMin), loadsOf(wholeG, value(leaves.trayG))),
-        tools: ['oven tray'],
-        cautions: ['oven', 'gathering'],
-        faults: ['mould'],
-      },
-      {
-        id: 'blend',
-        title: 'Blend, sieve both ends off',
-        text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
-        hands: once(60 + value(leaves.blendLoadSec) * loadsOf(wholeG, value(leaves.loadG))),
-        tools: ['blender', 'sieve'],
-        cautions: ['dust'],
-        faults: ['overfilled-jar'],
-        passes: 'Flakes of one size, no dust.',
-      },
-    ],
-    example: 60,
+    outcomes: [['leaf-litter', leaves.litter]],
+    figures: leaves,
+    operations: (on, wholeG) => {
+      const trays = loadsOf(wholeG, on.value(leaves.trayG))
+      return [
+        wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, {
+          id: 'dry',
+          title: 'Clean and dry',
+          text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
+          wait: oven(on, leaves.ovenMin, trays),
+          tools: ['oven tray'],
+          cautions: ['gathering'],
+          faults: ['mould'],
+        }),
+        wholeBatch(on, 60 + on.value(leaves.blendLoadSec) * loadsOf(wholeG, on.value(leaves.loadG)), {
+          id: 'blend',
+          title: 'Blend, sieve both ends off',
+          text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
+          tools: ['blender', 'sieve'],
+          faults: ['overfilled-jar'],
+          passes: 'Flakes of one size, no dust.',
+        }),
+      ]
+    },
+    exampleG: 60,
   }),
   recipe({
     id: 'coffee-dried',
     name: 'Dried coffee grounds',
     makes: 'Wet grounds dried at 80 °C until nothing clumps.',
-    ingredients: [
-      { slot: 'coffee', label: 'Wet grounds', wish: only('coffee-wet', 'wet coffee grounds'), each: 1 },
-    ],
-    outcomes: [{ materialId: 'coffee-grounds', share: coffee.dry }],
-    coefficients: coffee,
-    steps: (value, { wholeG }) => [
-      {
-        id: 'dry',
-        title: 'Dry in the oven',
-        text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
-        hands: once(value(coffee.spreadSec) * loadsOf(wholeG, value(coffee.trayG))),
-        wait: ovenWait(value(coffee.ovenMin), loadsOf(wholeG, value(coffee.trayG))),
-        tools: ['oven tray'],
-        cautions: ['oven'],
-        faults: ['mould'],
-        passes: 'Runs like dry sand.',
-      },
-    ],
-    example: 80,
+    ingredients: [[slot('coffee', 'Wet grounds', only('coffee-wet', 'wet coffee grounds')), 1]],
+    outcomes: [['coffee-grounds', coffee.dry]],
+    figures: coffee,
+    operations: (on, wholeG) => {
+      const trays = loadsOf(wholeG, on.value(coffee.trayG))
+      return [
+        wholeBatch(on, on.value(coffee.spreadSec) * trays, {
+          id: 'dry',
+          title: 'Dry in the oven',
+          text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
+          wait: oven(on, coffee.ovenMin, trays),
+          tools: ['oven tray'],
+          faults: ['mould'],
+          passes: 'Runs like dry sand.',
+        }),
+      ]
+    },
+    exampleG: 80,
   }),
   recipe({
     id: 'ground-buff',
     name: 'Ground mix',
     makes: 'Fine soil and pale grout 1 : 1: a light buff ground.',
     ingredients: [
-      {
-        slot: 'soil',
-        label: 'Fine soil',
-        wish: only('soil-fine', 'fine soil'),
-        each: 0.5,
-      },
-      {
-        slot: 'grout',
-        label: 'Pale grout',
-        wish: { stuff: 'powder', powder: 'grout', colour: '#c4bfb4' },
-        each: 0.5,
-      },
+      [slot('soil', 'Fine soil', only('soil-fine', 'fine soil')), 0.5],
+      [slot('grout', 'Pale grout', powder('grout', '#c4bfb4')), 0.5],
     ],
-    outcomes: [{ materialId: 'ground-buff', share: buff.all }],
-    coefficients: buff,
-    steps: (value, { wholeG }) => [
-      {
+    outcomes: [['ground-buff', buff.all]],
+    figures: buff,
+    operations: (on, wholeG) => [
+      wholeBatch(on, on.value(buff.mixSec) * loadsOf(wholeG, on.value(buff.jarG)), {
         id: 'mix',
         title: 'Shake in a closed jar',
         text: 'Equal measures; both weigh much the same. Shake it closed, let the dust settle before you open it.',
-        hands: once(value(buff.mixSec) * loadsOf(wholeG, value(buff.jarG))),
-        cautions: ['grout', 'dust'],
         passes: 'One colour, no streaks.',
-      },
+      }),
     ],
-    example: 200,
+    exampleG: 200,
   }),
   recipe({
     id: 'sawdust-green',
     name: 'Dyed sawdust',
     makes: 'Fine sawdust stirred into thinned dark paint and dried: a little, for forest floors.',
     ingredients: [
-      {
-        slot: 'sawdust',
-        label: 'Fine sawdust',
-        wish: { stuff: 'powder', powder: 'sawdust', colour: '#a07a4e' },
-        each: 0.9,
-      },
-      {
-        slot: 'paint',
-        label: 'Dark paint, thinned',
-        wish: { stuff: 'liquid', liquid: 'paint', colour: '#33472c' },
-        each: 0.3,
-      },
+      [slot('sawdust', 'Fine sawdust', powder('sawdust', '#a07a4e')), 0.9],
+      [slot('paint', 'Dark paint, thinned', paint('#33472c')), 0.3],
     ],
-    outcomes: [{ materialId: 'sawdust-green', share: dyed.all }],
-    coefficients: dyed,
-    steps: (value, { wholeG, dryMin }) => [
-      {
+    outcomes: [['sawdust-green', dyed.all]],
+    figures: dyed,
+    operations: (on, wholeG) => [
+      wholeBatch(on, on.value(dyed.dyeSec) * loadsOf(wholeG, on.value(dyed.bowlG)), {
         id: 'dye',
         title: 'Stir into the dye, spread',
         text: 'Paint thinned 1 : 6 with water; stir until no pale grain is left, squeeze, spread on paper.',
-        hands: once(value(dyed.dyeSec) * loadsOf(wholeG, value(dyed.bowlG))),
-        wait: {
-          leastMin: dryMin(value(dyed.dryMin)),
-          kind: 'open film',
-          what: 'Dry through',
-          origin: 'memory',
-        },
+        wait: on.dries(dyed.dryMin, 'Dry through'),
         tools: ['bowl'],
-        cautions: ['wet-bath', 'dust'],
+        cautions: ['wet-bath'],
         faults: ['mould'],
         passes: 'Dull, and dry to the hand.',
-      },
+      }),
     ],
-    example: 100,
+    exampleG: 100,
   }),
 ]

@@ -1,13 +1,13 @@
-import { coefficients, minutes, seconds, share, type StepDraft, type StockMethod } from '../../makeup'
-import { loadsOf, recipe } from './recipe'
+import type { Coefficient, StockMethod } from '../../makeup'
+import type { Draft, Operation } from '../kit/making'
+import { clump, foam, optional, slot, wool } from '../kit/materials'
+import { coefficients, minutes, seconds, share } from '../kit/rows'
+import type { StockMaking } from '../kit/way'
+import { loadsOf, recipe, wholeBatch } from './recipe'
 
-const once = (sec: number): StepDraft['hands'] => ({
-  onceSec: Math.round(sec),
-  eachSec: 0,
-  origin: 'memory',
-})
 /** What is torn, shredded and mixed in one go, g. Our estimate. */
 const LOAD_G = 60
+const GREEN = '#51703a'
 
 const scrub = coefficients('scrub-blend', {
   coarse: share('held by the sieve', 0.6),
@@ -21,10 +21,19 @@ const lichen = coefficients('lichen-shredded', {
   dryMin: minutes('sun-dried', 2880, 'common practice', 'two days'),
   shredSec: seconds('shred half of it in small loads', 240),
 })
-const clump = coefficients('clump-shredded', {
+const foams = coefficients('clump-shredded', {
   all: share('shredded, of what goes in', 0.97),
   shredSec: seconds('shred in small loads', 300),
 })
+
+/** In small loads: an overfull jar cuts only the bottom. */
+const shred = (on: StockMaking, wholeG: number, of: Coefficient, draft: Omit<Draft, 'id'>): Operation =>
+  wholeBatch(on, on.value(of) * loadsOf(wholeG, LOAD_G), {
+    id: 'shred',
+    tools: ['blender'],
+    faults: ['overfilled-jar'],
+    ...draft,
+  })
 
 /** What is shredded: each for itself, or together as a scrub of two grades. Common practice; figures from memory. */
 export const shredded: readonly StockMethod[] = [
@@ -33,109 +42,68 @@ export const shredded: readonly StockMethod[] = [
     name: 'Shredded scrub, two grades',
     makes: 'Lichen and clump foam shredded and mixed, then sieved: coarse for scrub, fine for edges.',
     ingredients: [
-      { slot: 'lichen', label: 'Lichen', wish: { stuff: 'wool', wool: 'lichen' }, each: 0.4 },
-      {
-        slot: 'clump',
-        label: 'Clump foam',
-        wish: { stuff: 'foam', form: 'clump', grainMm: 5, colour: '#51703a' },
-        each: 0.4,
-      },
-      {
-        slot: 'dark',
-        label: 'Dark coarse foam',
-        wish: { stuff: 'foam', form: 'ground', grainMm: 1.4, colour: '#3a5330' },
-        each: 0.2,
-        optional: true,
-      },
+      [slot('lichen', 'Lichen', wool('lichen')), 0.4],
+      [slot('clump', 'Clump foam', clump(5, GREEN)), 0.4],
+      [slot('dark', 'Dark coarse foam', foam(1.4, '#3a5330'), optional), 0.2],
     ],
     outcomes: [
-      { materialId: 'scrub-blend', share: scrub.coarse },
-      { materialId: 'scrub-fine', share: scrub.fine },
+      ['scrub-blend', scrub.coarse],
+      ['scrub-fine', scrub.fine],
     ],
-    coefficients: scrub,
-    steps: (value, { wholeG }) => [
-      {
-        id: 'shred',
+    figures: scrub,
+    operations: (on, wholeG) => [
+      shred(on, wholeG, scrub.shredSec, {
         title: 'Shred in small loads',
         text: 'Half of the lichen stays whole, for large texture. Small loads: an overfull jar cuts only the bottom. Clump charges and clings until it is mixed in.',
-        hands: once(value(scrub.shredSec) * loadsOf(wholeG, LOAD_G)),
-        tools: ['blender'],
-        cautions: ['dust'],
-        faults: ['overfilled-jar'],
-      },
-      {
+      }),
+      wholeBatch(on, on.value(scrub.mixSec) * loadsOf(wholeG, LOAD_G), {
         id: 'mix',
         title: 'Mix by hand, sieve',
         text: 'About five minutes by hand. What the sieve holds is for thick growth, what passes for edges and clearings: two jars.',
-        hands: once(value(scrub.mixSec) * loadsOf(wholeG, LOAD_G)),
         tools: ['sieve'],
-        cautions: ['dust'],
         passes: 'Large and small pieces of both, evenly.',
-      },
+      }),
     ],
-    example: 60,
+    exampleG: 60,
   }),
   recipe({
     id: 'lichen-shredded',
     name: 'Shredded lichen',
     makes: 'Lichen torn, dried in the sun for two days, half of it shredded.',
-    ingredients: [{ slot: 'lichen', label: 'Lichen', wish: { stuff: 'wool', wool: 'lichen' }, each: 1 }],
-    outcomes: [{ materialId: 'lichen-shredded', share: lichen.all }],
-    coefficients: lichen,
-    steps: (value, { wholeG, dryMin }) => [
-      {
+    ingredients: [[slot('lichen', 'Lichen', wool('lichen')), 1]],
+    outcomes: [['lichen-shredded', lichen.all]],
+    figures: lichen,
+    operations: (on, wholeG) => [
+      wholeBatch(on, on.value(lichen.tearSec) * loadsOf(wholeG, LOAD_G), {
         id: 'tear',
         title: 'Tear, dry in the sun',
         text: 'Torn to thumb-sized pieces, needles out, spread thin in the sun and turned; in at night.',
-        hands: once(value(lichen.tearSec) * loadsOf(wholeG, LOAD_G)),
-        wait: {
-          leastMin: dryMin(value(lichen.dryMin)),
-          kind: 'open film',
-          what: 'Sun-dried, until it is crisp',
-          origin: 'common practice',
-        },
+        wait: on.dries(lichen.dryMin, 'Sun-dried, until it is crisp'),
         needs: ['outdoors', 'daylight'],
         cautions: ['gathering', 'dust'],
-      },
-      {
-        id: 'shred',
+      }),
+      shred(on, wholeG, lichen.shredSec, {
         title: 'Shred half of it',
         text: 'Small loads: an overfull jar cuts only the bottom. The other half stays whole, for large texture.',
-        hands: once(value(lichen.shredSec) * loadsOf(wholeG, LOAD_G)),
-        tools: ['blender'],
-        cautions: ['dust'],
-        faults: ['overfilled-jar'],
         passes: 'Crumbs and small branches, no powder.',
-      },
+      }),
     ],
-    example: 40,
+    exampleG: 40,
   }),
   recipe({
     id: 'clump-shredded',
     name: 'Shredded clump foam',
     makes: 'Clump foam shredded in small loads.',
-    ingredients: [
-      {
-        slot: 'clump',
-        label: 'Clump foam',
-        wish: { stuff: 'foam', form: 'clump', grainMm: 5, colour: '#51703a' },
-        each: 1,
-      },
-    ],
-    outcomes: [{ materialId: 'clump-shredded', share: clump.all }],
-    coefficients: clump,
-    steps: (value, { wholeG }) => [
-      {
-        id: 'shred',
+    ingredients: [[slot('clump', 'Clump foam', clump(5, GREEN)), 1]],
+    outcomes: [['clump-shredded', foams.all]],
+    figures: foams,
+    operations: (on, wholeG) => [
+      shred(on, wholeG, foams.shredSec, {
         title: 'Shred in small loads',
         text: 'A few seconds at a time. It charges and clings to the jar and to you: tip it straight into the tub that it will be mixed in, or into a paper bag.',
-        hands: once(value(clump.shredSec) * loadsOf(wholeG, LOAD_G)),
-        tools: ['blender'],
-        cautions: ['dust'],
-        faults: ['overfilled-jar'],
         passes: 'Torn edges, no cubes left.',
-      },
+      }),
     ],
-    example: 40,
+    exampleG: 40,
   }),
 ]

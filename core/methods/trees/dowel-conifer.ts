@@ -1,361 +1,372 @@
+import { cutAreaCm2, cutRods } from '../../armature'
 import {
-  examplePiece,
-  examplePieces,
-  hands,
-  hasLeaf,
-  inspectStep,
-  judge,
-  open,
-  sets,
-  snowOption,
-  snowSlots,
-  stepsWith,
-  wait,
-  type PlantJob,
-  type PlantMethod,
-  type Slot,
-} from '../../makeup'
+  constant,
+  difference,
+  fact,
+  MM_IN_CM,
+  most,
+  number,
+  ONE,
+  product,
+  quotient,
+  rest,
+  rodSurface,
+  roundedUp,
+  type Expression,
+} from '../../quantities'
 import { counted, plainNumber } from '../../units'
-import { discsCm2, discsOf, dowelWork, LAYERS, pinMm, USUAL_PIN_MM } from './dowel-conifer-amounts'
-import { dowelFigures as k } from './dowel-conifer-figures'
-import { beyond, hopeless, notABush, notATree, type Sizes } from './suits'
+import { Bench } from '../kit/bench'
+import { hasLeaf, snowOption, snowSlots } from '../kit/dress'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { dressing } from '../kit/figures'
+import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import type { Listed } from '../kit/listed'
+import type { Operation, Taken } from '../kit/making'
+import { foam, goods, lighter, liquid, optional, pad, paint, rod, slot, sprayPaint } from '../kit/materials'
+import { option, profile, way } from '../kit/way'
+import {
+  discsCm2,
+  dowelCuts,
+  dowelFigures as k,
+  LAYERS,
+  padOf,
+  pinMm,
+  planTrees,
+  USUAL_PIN_MM,
+  type PlannedTrees,
+} from '../plans/discs'
 
 const SIZES: Sizes = { well: [100, 450], atMostMm: 700 }
 /** No pad is wider. From memory. */
 const WIDEST_MM = 300
+/** A rod that is not said to have a length is this long, mm: 36 in. */
+const ROD_MM = 914
 
-function suits({ piece }: PlantJob) {
-  const whorled = piece.crownForm === 'conical' || piece.crownForm === 'columnar'
-  return judge({
-    right: piece.habit === 'conifer' && piece.crownForm === 'conical',
-    pro: [
-      'a straight stem with tiers about it: a spruce’s own plan',
-      'a dozen trunks at once, every one of another height',
-      piece.heightMm > 160 && 'taller than any sprig',
-    ],
-    con: [
-      beyond(piece, SIZES),
-      piece.habit === 'conifer' && !whorled && 'its crown is no cone: plates want a wire pine',
-      piece.crownForm === 'columnar' && 'so narrow a crown shows the edges of its discs',
-      piece.zone === 'front' && piece.heightMm < 140 && 'from close by the discs are seen for what they are',
-    ],
-    never: [
-      notATree(piece),
-      notABush(piece),
-      hopeless(piece, SIZES),
-      piece.habit !== 'conifer' && 'discs on a stem make a cone in tiers, which a broadleaf is not',
-      piece.crownWidthMm > WIDEST_MM &&
-        `its lowest discs would be ${Math.round(piece.crownWidthMm)} mm wide, more than a pad`,
-      !hasLeaf(piece) && 'a larch without needles would be bare discs',
-    ],
-  })
+const isCoir = (on: Bench): boolean => on.choice('pad') === 'coir'
+const isGreenFirst = (on: Bench): boolean => isCoir(on) && on.choice('paint') === 'discs'
+
+/** Dowels cut, drilled, tapered, rasped and stained: of rods that all trees' lengths are laid into. */
+function stems(on: Bench, { sizes, trees, times }: PlannedTrees): Operation[] {
+  const { heightMm, trunkMm } = on.piece
+  const of = on.material('dowel')?.of
+  const rodMm = of?.stuff === 'dowel' ? (of.rodMm ?? ROD_MM) : ROD_MM
+  const kerfMm = on.value(k.kerfMm)
+  const lengths = trees.map(({ dowelMm }) => dowelMm)
+  const { rods, uncut } = cutRods(lengths, [{ lengthMm: rodMm }], kerfMm)
+  const together = Math.round(lengths.reduce((sum, mm) => sum + mm, 0) * times)
+  const laid = `dowels of ${together} mm together and a cut of ${plainNumber(kerfMm, 1)} mm at each, laid into rods of ${Math.round(rodMm)} mm`
+  const rodCount = fact('rods', Math.ceil((rods.length + uncut.length) * times - 1e-9), '', 'formula', laid)
+  const hole = pinMm(trunkMm, on.value(k.pinShare))
+  const bark = rodSurface(quotient(fact('dowel', trunkMm, 'mm'), MM_IN_CM), quotient(on.height, MM_IN_CM))
+  return [
+    on.work({
+      id: 'cut',
+      title: 'Cut and drill the dowels',
+      text: `Labels off with solvent. Cut by the list, write its number on each. Drill the foot ${plainNumber(hole, 1)} mm for the pin${hole === USUAL_PIN_MM ? ' (7/64 in)' : ', no wider: the wood splits'}; it need be neither straight nor centred.`,
+      each: on.value(k.cutSec),
+      once: 120,
+      takes: [on.takeOnce('dowel', rodCount)],
+      cuts: dowelCuts(sizes.map((size) => size.heightMm)),
+      tools: ['saw and mitre box', 'drill'],
+      cautions: ['solvent'],
+    }),
+    on.work({
+      id: 'taper',
+      title: 'Taper',
+      text: 'Taper the upper part to a point, by knife or sander.',
+      each: on.value(k.taperSec) * heightMm,
+      tools: ['belt sander'],
+      cautions: ['wire-and-blades'],
+    }),
+    on.work({
+      id: 'rasp',
+      title: 'Rasp the bark',
+      text: 'Rasp lengthwise all round. The dull part of it: split it over evenings, or rasp only what will show.',
+      each: on.value(k.raspSec) * heightMm,
+      once: 60,
+      by: 'common practice',
+      tools: ['rasp'],
+      needs: ['outdoors'],
+      passes: 'No smooth wood where it shows.',
+    }),
+    on.work({
+      id: 'pin',
+      title: 'Pin, stain',
+      text: 'Glue the pin in. Stain; the visible top and foot are enough.',
+      each: on.value(k.pinSec) + on.value(k.stainSec) * heightMm,
+      takes: [
+        on.take('pin', on.fill('pin').slot.wish.stuff === 'wire' ? k.pinWireMm : ONE),
+        on.take('ca', [fact('hole', hole, 'mm'), k.pinCa]),
+        on.take('stain', [bark, k.stainCoat]),
+      ],
+      wait: on.sets('stain', 'Let the stain dry', k.stainMin),
+      tools: ['brush'],
+      holders: [{ what: 'block place', each: 1, until: 'inspect' }],
+      needs: ['ventilation'],
+      gives: ['solvent'],
+    }),
+    on.work({
+      id: 'brush',
+      title: 'Dry-brush',
+      text: 'Grey on the ridges, before any branch goes on.',
+      each: on.value(k.brushSec) * heightMm,
+      once: 60,
+      takes: [on.take('brush-paint', [bark, k.brushCoat])],
+      tools: ['brush'],
+      faults: ['trunk-colour'],
+    }),
+  ]
 }
 
-const slots = ({ piece }: PlantJob, choice: (option: string) => string): Slot[] => {
-  const coir = choice('pad') === 'coir'
+/** Discs cut ragged from pads, and threaded from the top. */
+function branches(on: Bench, { own, trees, times }: PlannedTrees): Listed<Operation> {
+  const coir = isCoir(on)
+  const acrossMm = own.discs.reduce((sum, { diameterMm }) => sum + diameterMm, 0)
+  const count = own.discs.length
+  const pad = padOf(on)
+  const cutCm2 = trees.reduce((sum, { cuts }) => sum + cutAreaCm2(cuts), 0) * (coir ? 2 : 1) * times
+  const discs = fact('discs’ area', cutCm2, 'cm²', 'formula', 'π/4 · d² of every disc that is cut')
+  const sheet = fact('a pad', (pad.widthMm * pad.heightMm) / 100, 'cm²', 'stock')
+  const kept = rest(on.input(k.strip))
+  const { pads: nested } = on.task
+  const pads =
+    nested === undefined
+      ? most(ONE, roundedUp(quotient(discs, on.product(sheet, kept, k.packed))))
+      : fact('pads', nested, '', 'formula', 'as the discs are nested, a strip of each pad kept')
+  const corners = difference(product(pads, sheet, kept), discs)
+  const scrap = constant('', 1, 'cm²', 'at least a scrap')
+  const layers = LAYERS[on.choice('layers') as keyof typeof LAYERS]
+  const split = {
+    1: 'not split',
+    2: 'each split into two thin ones',
+    4: 'each split into two and those again',
+  }
   return [
-    { id: 'dowel', label: 'Dowel rods', wish: { stuff: 'dowel', diameterMm: Math.max(2, piece.trunkMm) } },
-    pinMm(piece.trunkMm, k.pinShare.value) < USUAL_PIN_MM
-      ? {
-          id: 'pin',
-          label: 'Wire for pins',
-          wish: { stuff: 'wire', diameterMm: pinMm(piece.trunkMm, k.pinShare.value) },
-        }
-      : { id: 'pin', label: 'Pins', wish: { stuff: 'goods', goods: 'pin' } },
-    { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
-    { id: 'stain', label: 'Stain', wish: { stuff: 'liquid', liquid: 'stain', colour: '#5d5145' } },
-    {
-      id: 'brush-paint',
-      label: 'Dry-brush, grey',
-      wish: { stuff: 'liquid', liquid: 'paint', colour: '#b7b2a8' },
-    },
-    {
-      id: 'pad',
-      label: coir ? 'Coir' : 'Pads',
-      wish: { stuff: 'pad', pad: coir ? 'coir' : 'fibre', thicknessMm: 25, colour: piece.tones.shade },
-    },
-    ...(coir
-      ? [
-          {
-            id: 'pad-paint',
-            label: 'Green for the coir',
-            wish: { stuff: 'liquid', liquid: 'spray-paint', colour: piece.tones.shade },
-          } as const,
-        ]
-      : []),
-    { id: 'adhesive', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
-    {
-      id: 'foliage',
-      label: 'Dark foam',
-      wish: {
-        stuff: 'foam',
-        form: 'ground',
-        grainMm: Math.max(0.4, piece.grainMm),
-        colour: piece.tones.base,
-      },
-    },
-    {
-      id: 'highlight',
-      label: 'Light foam',
-      wish: {
-        stuff: 'foam',
-        form: 'ground',
-        grainMm: Math.max(0.4, piece.grainMm),
-        colour: piece.tones.light,
-      },
-      tone: { is: 'lighter', than: 'foliage' },
-      optional: true,
-    },
-    { id: 'clear', label: 'Flat clear', wish: { stuff: 'liquid', liquid: 'varnish' } },
-    ...snowSlots(choice),
+    on.work({
+      id: 'discs',
+      title: coir ? 'Cut ragged discs of coir' : 'Cut ragged discs, split them',
+      text: `Cut by the template: circles first, then ragged notches; ${split[layers]}${coir ? '; two over each other for each place' : ''}. ${counted(count, 'disc')} for a tree of the usual size. Keep the numbers together; square corners go on upper discs.`,
+      each: on.value(k.discMmSec) * acrossMm,
+      once: 120,
+      takes: [on.takeOnce('pad', pads)],
+      yields: [on.byProduct('pad-corners', 'Pad corners: upper discs, undergrowth', most(scrap, corners))],
+      tools: ['scissors', 'knife'],
+      faults: ['square-disc', 'limp-pad'],
+      passes: 'No straight edge; the largest at the bottom.',
+    }),
+    isGreenFirst(on) &&
+      on.spray({
+        id: 'paint-discs',
+        title: 'Green the discs',
+        text: 'Spray them flat, both sides, so that no brown is missed.',
+        each: 4 * count,
+        takes: [on.coat('pad-paint', dressing.paintCoat)],
+        faults: ['dieback'],
+      }),
+    on.work({
+      id: 'fit',
+      title: 'Dry-fit, lay out, mask',
+      text: `Thread all discs dry, lay them out in their order. Mask the stem below the first branch, ${Math.round(own.discs[0]?.atMm ?? 0)} mm up.`,
+      each: on.value(k.fitSec) * count,
+      tools: ['pencil'],
+      faults: ['bare-ring'],
+    }),
+    on.spray({
+      id: 'thread',
+      title: 'Adhesive, disc, next',
+      text: 'Adhesive on the stem where the disc will sit, slide it down from the top, press; the next. No bare ring.',
+      each: on.value(k.threadMmSec) * acrossMm,
+      once: 30,
+      takes: [on.take('adhesive', [fact('discs', count, ''), k.discGlue], 'Adhesive under the discs')],
+      can: 'spray-adhesive',
+      within: on.open('spray-adhesive'),
+      until: 'Let it grip',
+      faults: ['bare-ring', 'glued-trunk'],
+    }),
+  ]
+}
+
+/** Foam lies on the discs, not on an outline; flat clear tightens it all. */
+function foliage(on: Bench, { own }: PlannedTrees): Listed<Operation> {
+  const onDiscs = fact(
+    'discs of one tree',
+    discsCm2(own),
+    'cm²',
+    'formula',
+    'π/4 · d² of every disc on its stem',
+  )
+  const area = on.product(onDiscs, k.ragged)
+  const leaf = on.isLeafy ? on.leaf : number(0.01)
+  const light = on.has('highlight') ? on.input(dressing.lightShare) : undefined
+  const foam = (id: string, share: Expression, label?: string): Taken =>
+    on.crownFlock(id, { area, leaf, share, sticks: k.sticks }, label)
+  const foams = [
+    foam('foliage', light ? rest(light) : ONE),
+    light && foam('highlight', light, 'Light foam, from above'),
+  ]
+  const each = on.value(k.foamSec) * area.value
+  const inverted = on.choice('hang') === 'upswept'
+  return [
+    isCoir(on) && !isGreenFirst(on)
+      ? on.spray({
+          id: 'foam',
+          title: 'Green, and foam while it is wet',
+          text: 'Spray the coir green all over; dark foam into the wet paint, over the bin; then light on top. When it has set tease the branches into shape. Missed brown reads as dieback.',
+          each,
+          takes: [on.coat('pad-paint', dressing.paintCoat), foams],
+          within: on.open('paint', { tail: 'one tree at a time' }),
+          atOnce: on.one('One tree to a wet coat.'),
+          tools: ['catch tray'],
+          faults: ['dieback', 'glued-trunk'],
+        })
+      : on.spray({
+          id: 'foam',
+          title: 'Foam, dark then light',
+          text: 'Adhesive over the discs; dark foam over the bin, shake; light foam from above. What falls goes back to its jar.',
+          each,
+          takes: [on.take('adhesive', [area, k.foamCoat], 'Adhesive for the foam'), foams],
+          can: 'spray-adhesive',
+          within: on.open('spray-adhesive'),
+          until: null,
+          tools: ['catch tray'],
+          faults: ['glued-trunk', 'loud-two-tone'],
+        }),
+    on.spray({
+      id: 'clear',
+      title: `Flat clear, dried ${inverted ? 'upside down' : 'upright'}`,
+      text: `A generous coat of flat clear: it tightens everything. Dry it ${inverted ? 'upside down, so that branches rise' : 'upright, so that branches droop'}.`,
+      each: on.value(k.clearSec) * area.value,
+      once: 30,
+      takes: [on.coat('clear', k.clearCoat)],
+      wait: on.dries(k.clearMin, inverted ? 'Dry upside down' : 'Dry upright'),
+      faults: ['satin'],
+    }),
+    on.choice('snow') === 'laden' &&
+      on.spray({
+        id: 'snow',
+        title: 'Snow',
+        text: 'A mist of adhesive from above only, then white powder through a sieve, a trace of black in it. No coat over it.',
+        each: 0.05 * area.value,
+        takes: [on.coat('adhesive', dressing.mistCoat, 'Adhesive for the snow'), on.snow()],
+        can: 'spray-adhesive',
+        until: 'Let it set untouched',
+        tools: ['sieve', 'catch tray'],
+        faults: ['snow-sealed'],
+      }),
   ]
 }
 
 /** A conifer of a rasped dowel and ragged discs of pad or coir. Common practice. */
-export const dowelConifer: PlantMethod = {
+export const dowelConifer = way({
   id: 'dowel-conifer',
   name: 'Dowel conifer',
   makes: 'A rasped and tapered dowel, ragged discs of pad or coir threaded from the top, foam, flat clear.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: SIZES.well,
-    shows: 'branches',
-    effort: 'mass-made',
-    handling: 'handled',
-    together: [6, 12],
-    seasons: 'all year',
-    manner: 'discs',
-  },
-  coefficients: Object.values(k),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'handled', [6, 12], 'all year', 'discs'),
+  planner: { kind: 'discs' },
+  figures: k,
   options: [
-    {
-      id: 'pad',
-      name: 'Discs',
-      choices: [
-        { id: 'fibre', name: 'natural fibre pad', words: 'ready green; split once' },
-        {
-          id: 'coir',
-          name: 'coir, two laid over each other',
-          words: 'limp: doubled, painted green, foam into the paint',
-        },
-      ],
-    },
-    {
-      id: 'layers',
-      name: 'Pad',
-      choices: [
-        { id: 'once', name: 'split once', words: 'two discs from each that is cut' },
-        { id: 'twice', name: 'split twice', words: 'four thin ones: finer, and the hardest cut there is' },
-        { id: 'whole', name: 'not split', words: 'quick and coarse' },
-      ],
-    },
-    {
-      id: 'paint',
-      name: 'Green of coir',
-      choices: [
-        { id: 'tree', name: 'on the tree', words: 'sprayed on the tree, foam into the wet paint' },
-        { id: 'discs', name: 'on the discs first', words: 'both sides reached; foam on adhesive afterwards' },
-      ],
-    },
-    {
-      id: 'hang',
-      name: 'Branches',
-      choices: [
-        { id: 'drooping', name: 'drooping', words: 'dries upright' },
-        { id: 'upswept', name: 'upswept', words: 'dries upside down' },
-      ],
-    },
-    {
-      id: 'foot',
-      name: 'First branch',
-      choices: [
-        { id: 'timber', name: 'at 10 scale feet', words: 'as in a managed wood: about 3 real metres up' },
-        {
-          id: 'own',
-          name: 'where the plant has it',
-          words: 'by the form of the line: down to the ground in the open',
-        },
-      ],
-    },
+    option(
+      'pad',
+      'Discs',
+      ['fibre', 'natural fibre pad', 'ready green; split once'],
+      ['coir', 'coir, two laid over each other', 'limp: doubled, painted green, foam into the paint'],
+    ),
+    option(
+      'layers',
+      'Pad',
+      ['once', 'split once', 'two discs from each that is cut'],
+      ['twice', 'split twice', 'four thin ones: finer, and the hardest cut there is'],
+      ['whole', 'not split', 'quick and coarse'],
+    ),
+    option(
+      'paint',
+      'Green of coir',
+      ['tree', 'on the tree', 'sprayed on the tree, foam into the wet paint'],
+      ['discs', 'on the discs first', 'both sides reached; foam on adhesive afterwards'],
+    ),
+    option(
+      'hang',
+      'Branches',
+      ['drooping', 'drooping', 'dries upright'],
+      ['upswept', 'upswept', 'dries upside down'],
+    ),
+    option(
+      'foot',
+      'First branch',
+      ['timber', 'at 10 scale feet', 'as in a managed wood: about 3 real metres up'],
+      ['own', 'where the plant has it', 'by the form of the line: down to the ground in the open'],
+    ),
     snowOption,
   ],
-  spoilage: k.spoilage,
-  suits,
-  slots,
-  work(task) {
-    const { value } = task
-    const made = dowelWork(task)
-    const { discs: onStem } = made.tree
-    const discs = onStem.length
-    const acrossMm = onStem.reduce((sum, { diameterMm }) => sum + diameterMm, 0)
-    const foliageCm2 = discsCm2(made.tree) * value(k.ragged)
-    const { heightMm } = task.piece
-    const pin = pinMm(task.piece.trunkMm, value(k.pinShare))
-    const coir = task.choice('pad') === 'coir'
-    const discsFirst = task.choice('paint') === 'discs'
-    const layers = LAYERS[task.choice('layers') as keyof typeof LAYERS]
-    const air = {
-      needs: ['ventilation' as const],
-      gives: ['aerosol' as const, 'solvent' as const],
-      cautions: ['spray'],
-    }
-    const first = Math.round(discsOf(task, task.piece).discs[0]?.atMm ?? 0)
-    const inverted = task.choice('hang') === 'upswept'
-    return {
-      uses: made.uses,
-      pours: [],
-      cuts: made.cuts,
-      yields: made.yields,
-      steps: stepsWith(made.uses, [
-        {
-          id: 'cut',
-          title: 'Cut and drill the dowels',
-          text: `Labels off with solvent. Cut by the list, write its number on each. Drill the foot ${plainNumber(pin, 1)} mm for the pin${pin === USUAL_PIN_MM ? ' (7/64 in)' : ', no wider: the wood splits'}; it need be neither straight nor centred.`,
-          hands: hands(value(k.cutSec), 120),
-          tools: ['saw and mitre box', 'drill'],
-          cautions: ['solvent', 'drill', 'wire-and-blades'],
-        },
-        {
-          id: 'taper',
-          title: 'Taper',
-          text: 'Taper the upper part to a point, by knife or sander.',
-          hands: hands(value(k.taperSec) * heightMm),
-          tools: ['belt sander'],
-          cautions: ['wire-and-blades'],
-        },
-        {
-          id: 'rasp',
-          title: 'Rasp the bark',
-          text: 'Rasp lengthwise all round. The dull part of it: split it over evenings, or rasp only what will show.',
-          hands: hands(value(k.raspSec) * heightMm, 60, 'common practice'),
-          tools: ['rasp'],
-          needs: ['outdoors'],
-          cautions: ['rasping'],
-          passes: 'No smooth wood where it shows.',
-        },
-        {
-          id: 'pin',
-          title: 'Pin, stain',
-          text: 'Glue the pin in. Stain; the visible top and foot are enough.',
-          hands: hands(value(k.pinSec) + value(k.stainSec) * heightMm),
-          wait: sets(task, 'stain', 'Let the stain dry', { by: k.stainMin }),
-          tools: ['brush'],
-          holders: [{ what: 'block place', each: 1, until: 'inspect' }],
-          needs: ['ventilation'],
-          gives: ['solvent'],
-          cautions: ['ca', 'solvent'],
-        },
-        {
-          id: 'brush',
-          title: 'Dry-brush',
-          text: 'Grey on the ridges, before any branch goes on.',
-          hands: hands(value(k.brushSec) * heightMm, 60),
-          tools: ['brush'],
-          faults: ['trunk-colour'],
-        },
-        {
-          id: 'discs',
-          title: coir ? 'Cut ragged discs of coir' : 'Cut ragged discs, split them',
-          text: `Cut by the template: circles first, then ragged notches; ${
-            layers === 1
-              ? 'not split'
-              : layers === 2
-                ? 'each split into two thin ones'
-                : 'each split into two and those again'
-          }${coir ? '; two over each other for each place' : ''}. ${counted(discs, 'disc')} for a tree of the usual size. Keep the numbers together; square corners go on upper discs.`,
-          hands: hands(value(k.discMmSec) * acrossMm, 120),
-          tools: ['scissors', 'knife'],
-          cautions: ['wire-and-blades'],
-          faults: ['square-disc', 'limp-pad'],
-          passes: 'No straight edge; the largest at the bottom.',
-        },
-        coir &&
-          discsFirst && {
-            id: 'paint-discs',
-            title: 'Green the discs',
-            text: 'Spray them flat, both sides, so that no brown is missed.',
-            hands: hands(4 * discs, 60),
-            wait: sets(task, 'paint', 'Let the paint dry'),
-            ...air,
-            faults: ['dieback'],
-          },
-        {
-          id: 'fit',
-          title: 'Dry-fit, lay out, mask',
-          text: `Thread all discs dry, lay them out in their order. Mask the stem below the first branch, ${first} mm up.`,
-          hands: hands(value(k.fitSec) * discs),
-          tools: ['pencil'],
-          faults: ['bare-ring'],
-        },
-        {
-          id: 'thread',
-          title: 'Adhesive, disc, next',
-          text: 'Adhesive on the stem where the disc will sit, slide it down from the top, press; the next. No bare ring.',
-          hands: hands(value(k.threadMmSec) * acrossMm, 30),
-          within: open(task, 'spray-adhesive'),
-          wait: sets(task, 'spray-adhesive', 'Let it grip'),
-          ...air,
-          faults: ['bare-ring', 'glued-trunk'],
-        },
-        coir && !discsFirst
-          ? {
-              id: 'foam',
-              title: 'Green, and foam while it is wet',
-              text: 'Spray the coir green all over; dark foam into the wet paint, over the bin; then light on top. When it has set tease the branches into shape. Missed brown reads as dieback.',
-              hands: hands(value(k.foamSec) * foliageCm2, 60),
-              within: open(task, 'paint', { tail: 'one tree at a time' }),
-              atOnce: { count: 1, because: 'window', what: 'One tree to a wet coat.' },
-              wait: sets(task, 'paint', 'Let the paint dry'),
-              tools: ['catch tray'],
-              ...air,
-              cautions: ['spray', 'dust'],
-              faults: ['dieback', 'glued-trunk'],
-            }
-          : {
-              id: 'foam',
-              title: 'Foam, dark then light',
-              text: 'Adhesive over the discs; dark foam over the bin, shake; light foam from above. What falls goes back to its jar.',
-              hands: hands(value(k.foamSec) * foliageCm2, 60),
-              within: open(task, 'spray-adhesive'),
-              tools: ['catch tray'],
-              ...air,
-              cautions: ['spray', 'dust'],
-              faults: ['glued-trunk', 'loud-two-tone'],
-            },
-        {
-          id: 'clear',
-          title: `Flat clear, dried ${inverted ? 'upside down' : 'upright'}`,
-          text: `A generous coat of flat clear: it tightens everything. Dry it ${inverted ? 'upside down, so that branches rise' : 'upright, so that branches droop'}.`,
-          hands: hands(value(k.clearSec) * foliageCm2, 30),
-          wait: wait(
-            task.dryMin(value(k.clearMin)),
-            'open film',
-            inverted ? 'Dry upside down' : 'Dry upright',
-          ),
-          ...air,
-          faults: ['satin'],
-        },
-        task.choice('snow') === 'laden' && {
-          id: 'snow',
-          title: 'Snow',
-          text: 'A mist of adhesive from above only, then white powder through a sieve, a trace of black in it. No coat over it.',
-          hands: hands(0.05 * foliageCm2, 60),
-          wait: sets(task, 'spray-adhesive', 'Let it set untouched'),
-          tools: ['sieve', 'catch tray'],
-          ...air,
-          cautions: ['spray', 'dust'],
-          faults: ['snow-sealed'],
-        },
-        inspectStep(task, 'Tapers to the top; first branch in its place; no bare ring; matt.', [
-          'square-disc',
-          'bare-ring',
-        ]),
+  suits({ piece }) {
+    const whorled = piece.crownForm === 'conical' || piece.crownForm === 'columnar'
+    return judge({
+      right: piece.habit === 'conifer' && piece.crownForm === 'conical',
+      pro: [
+        'a straight stem with tiers about it: a spruce’s own plan',
+        'a dozen trunks at once, every one of another height',
+        piece.heightMm > 160 && 'taller than any sprig',
+      ],
+      con: [
+        beyond(piece, SIZES),
+        piece.habit === 'conifer' && !whorled && 'its crown is no cone: plates want a wire pine',
+        piece.crownForm === 'columnar' && 'so narrow a crown shows the edges of its discs',
+        piece.zone === 'front' &&
+          piece.heightMm < 140 &&
+          'from close by the discs are seen for what they are',
+      ],
+      never: [
+        notATree(piece),
+        notABush(piece),
+        hopeless(piece, SIZES),
+        piece.habit !== 'conifer' && 'discs on a stem make a cone in tiers, which a broadleaf is not',
+        piece.crownWidthMm > WIDEST_MM &&
+          `its lowest discs would be ${Math.round(piece.crownWidthMm)} mm wide, more than a pad`,
+        !hasLeaf(piece) && 'a larch without needles would be bare discs',
+      ],
+    })
+  },
+  materials: ({ piece }, choice) => {
+    const { base, light, shade } = piece.tones
+    const grainMm = Math.max(0.4, piece.grainMm)
+    const hole = pinMm(piece.trunkMm, k.pinShare.value)
+    return [
+      slot('dowel', 'Dowel rods', rod('dowel', Math.max(2, piece.trunkMm))),
+      hole < USUAL_PIN_MM
+        ? slot('pin', 'Wire for pins', rod('wire', hole))
+        : slot('pin', 'Pins', goods('pin')),
+      slot('ca', 'CA', liquid('ca')),
+      slot('stain', 'Stain', liquid('stain', '#5d5145')),
+      slot('brush-paint', 'Dry-brush, grey', paint('#b7b2a8')),
+      choice('pad') === 'coir'
+        ? [
+            slot('pad', 'Coir', pad('coir', 25, shade)),
+            slot('pad-paint', 'Green for the coir', sprayPaint(shade)),
+          ]
+        : slot('pad', 'Pads', pad('fibre', 25, shade)),
+      slot('adhesive', 'Spray adhesive', liquid('spray-adhesive')),
+      slot('foliage', 'Dark foam', foam(grainMm, base)),
+      slot('highlight', 'Light foam', foam(grainMm, light), lighter('foliage'), optional),
+      slot('clear', 'Flat clear', liquid('varnish')),
+      snowSlots(choice),
+    ]
+  },
+  operations: (on) => {
+    const planned = planTrees(on)
+    return [
+      stems(on, planned),
+      branches(on, planned),
+      foliage(on, planned),
+      on.inspect('Tapers to the top; first branch in its place; no bare ring; matt.', [
+        'square-disc',
+        'bare-ring',
       ]),
-    }
+    ]
   },
   examples: [
     examplePieces(examplePiece('conifer', 'conical', 241, { widthShare: 0.36, zone: 'back' }), 18),
     examplePieces(examplePiece('conifer', 'conical', 110, { widthShare: 0.4 }), 1),
     examplePieces(examplePiece('conifer', 'conical', 400, { widthShare: 0.3 }), 2),
   ],
-}
+})

@@ -1,40 +1,25 @@
+import { dress, dressSlots, hasLeaf, snowOption, type Dress } from '../kit/dress'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { dressing } from '../kit/figures'
+import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
 import {
-  amount,
-  coatUse,
-  coefficients,
-  crownOf,
-  dressing,
-  dressSlots,
-  dressSteps,
-  dressUses,
-  dries,
-  examplePiece,
-  examplePieces,
-  hands,
-  hasLeaf,
-  inspectStep,
-  judge,
-  open,
-  openSecOf,
-  piecesUse,
-  seconds,
-  sets,
-  share,
-  snowOption,
-  stepsWith,
-  trunkOf,
-  use,
-  wetRounds,
-  type Dress,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
-import { product } from '../../quantities'
-import { beyond, hopeless, isBare, notABush, notATree, type Sizes } from './suits'
+  darker,
+  foam,
+  goods,
+  liquid,
+  optional,
+  slot,
+  sprayPaint,
+  sprinkledFibre,
+  twig,
+} from '../kit/materials'
+import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
+import { dries } from '../kit/setting'
+import { option, profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [80, 200] }
 const k = coefficients('dwarf-shrub-tree', {
-  spoilage: share('spoilage', 0.06),
+  spoilage: spoilage(0.06),
   stems: amount('stems joined to a tree', 2.4, 'piece'),
   tapeTurns: amount('tape around the joint, for each mm of trunk', 20, 'mm/mm'),
   jointCa: amount('CA on joint and tape, for each mm of trunk', 0.04, 'ml/mm'),
@@ -52,225 +37,150 @@ const k = coefficients('dwarf-shrub-tree', {
   filled: share('covered before the leaf, of what is seen', 0.2),
 })
 
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: k.filled }
-
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: piece.habit === 'broadleaf' && piece.zone !== 'back',
-    pro: [
-      'a stout trunk with a true fork in minutes of hands',
-      'twigs of two thicknesses: it bears being seen with little leaf',
-      'tougher than a sprig',
-    ],
-    con: [
-      beyond(piece, SIZES),
-      piece.zone === 'back' && 'more than a tree at the back needs',
-      isBare(piece) && 'bare, its straight fibre twigs are seen for what they are',
-      piece.habit === 'conifer' && 'stems fork like a broadleaf',
-      notABush(piece),
-    ],
-    never: [
-      notATree(piece),
-      hopeless(piece, SIZES),
-      piece.crownForm === 'conical' && 'no whorls about a leader',
-    ],
-  })
-}
+const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: k.filled }
 
 /** A tree from two or three dwarf-shrub stems, taped to one trunk. Common practice. */
-export const dwarfShrubTree: PlantMethod = {
+export const dwarfShrubTree = way({
   id: 'dwarf-shrub-tree',
   name: 'Dwarf-shrub tree',
   makes:
     'Two or three berry-shrub stems shaved, glued and taped to one trunk, sisal and fibre for twigs, leaf.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: SIZES.well,
-    shows: 'branches',
-    effort: 'made one by one',
-    handling: 'reached over',
-    together: [4, 6],
-    seasons: 'in leaf; stems cut after leaf fall',
-    manner: 'stem',
-  },
-  coefficients: Object.values(k),
+  profile: profile(
+    SIZES.well,
+    'branches',
+    'made one by one',
+    'reached over',
+    [4, 6],
+    'in leaf; stems cut after leaf fall',
+    'stem',
+  ),
+  figures: k,
   options: [
-    {
-      id: 'twigs',
-      name: 'Twigs',
-      choices: [
-        { id: 'sisal', name: 'cut sisal', words: 'crooked and uneven' },
-        { id: 'fibre', name: 'static fibre', words: 'straight, all of one length' },
-      ],
-    },
+    option(
+      'twigs',
+      'Twigs',
+      ['sisal', 'cut sisal', 'crooked and uneven'],
+      ['fibre', 'static fibre', 'straight, all of one length'],
+    ),
     snowOption,
   ],
-  spoilage: k.spoilage,
-  suits,
-  slots: ({ piece }, choice) => [
-    { id: 'stems', label: 'Stems', wish: { stuff: 'twig', twig: 'stem', heightMm: piece.heightMm } },
-    { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } },
-    { id: 'tape', label: 'Floral tape', wish: { stuff: 'goods', goods: 'tape' } },
-    { id: 'pva', label: 'PVA', wish: { stuff: 'liquid', liquid: 'pva' } },
-    {
-      id: 'twig-fibre',
-      label: choice('twigs') === 'fibre' ? 'Brown fibre for twigs' : 'Cut sisal',
-      wish: {
-        stuff: 'fibre',
-        how: 'sprinkled',
-        lengthMm: 12,
-        colour: choice('twigs') === 'fibre' ? '#5a4330' : '#9c8460',
-      },
-    },
-    {
-      id: 'short-fibre',
-      label: 'Brown fibre, 2.5 mm',
-      wish: { stuff: 'fibre', how: 'sprinkled', lengthMm: 2.5, colour: '#5a4330' },
-    },
-    { id: 'twig-glue', label: 'Spray adhesive', wish: { stuff: 'liquid', liquid: 'spray-adhesive' } },
-    { id: 'brown', label: 'Brown', wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#5f4a37' } },
-    {
-      id: 'black',
-      label: 'Black mist',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#26241f' },
-      tone: { is: 'darker', than: 'brown' },
-      optional: true,
-    },
-    ...(hasLeaf(piece)
-      ? [
-          {
-            id: 'core',
-            label: 'Fine foam, core',
-            wish: { stuff: 'foam', form: 'ground', grainMm: 0.4, colour: piece.tones.shade },
-          } as const,
-        ]
-      : []),
-    ...dressSlots(piece, dress, choice),
+  suits: ({ piece }) =>
+    judge({
+      right: piece.habit === 'broadleaf' && piece.zone !== 'back',
+      pro: [
+        'a stout trunk with a true fork in minutes of hands',
+        'twigs of two thicknesses: it bears being seen with little leaf',
+        'tougher than a sprig',
+      ],
+      con: [
+        beyond(piece, SIZES),
+        piece.zone === 'back' && 'more than a tree at the back needs',
+        isBare(piece) && 'bare, its straight fibre twigs are seen for what they are',
+        piece.habit === 'conifer' && 'stems fork like a broadleaf',
+        notABush(piece),
+      ],
+      never: [
+        notATree(piece),
+        hopeless(piece, SIZES),
+        piece.crownForm === 'conical' && 'no whorls about a leader',
+      ],
+    }),
+  materials: ({ piece }, choice) => [
+    slot('stems', 'Stems', twig('stem', piece.heightMm)),
+    slot('ca', 'CA', liquid('ca')),
+    slot('tape', 'Floral tape', goods('tape')),
+    slot('pva', 'PVA', liquid('pva')),
+    choice('twigs') === 'fibre'
+      ? slot('twig-fibre', 'Brown fibre for twigs', sprinkledFibre(12, '#5a4330'))
+      : slot('twig-fibre', 'Cut sisal', sprinkledFibre(12, '#9c8460')),
+    slot('short-fibre', 'Brown fibre, 2.5 mm', sprinkledFibre(2.5, '#5a4330')),
+    slot('twig-glue', 'Spray adhesive', liquid('spray-adhesive')),
+    slot('brown', 'Brown', sprayPaint('#5f4a37')),
+    slot('black', 'Black mist', sprayPaint('#26241f'), darker('brown'), optional),
+    hasLeaf(piece) && slot('core', 'Fine foam, core', foam(0.4, piece.tones.shade)),
+    dressSlots(piece, leaf, choice),
   ],
-  work(task) {
-    const { piece, value } = task
-    const crown = crownOf(task)
-    const trunk = trunkOf(task)
-    const size = piece.heightMm / 140
-    const paintSec = value(k.paintSec) * size
-    const per = (slot: string, step: string, label: string, of: typeof k.glue) =>
-      use(task, {
-        slot,
-        step,
-        label,
-        each: product(crown, task.input(of)),
-      })
-    const uses = [
-      ...piecesUse(task, {
-        slot: 'stems',
-        step: 'join',
-        label: 'Stems',
-        each: task.input(k.stems),
+  operations: (on) => {
+    const size = on.piece.heightMm / 140
+    return [
+      on.work({
+        id: 'join',
+        title: 'Shave, glue',
+        text: 'Two or three stems; halve each where they meet, glue the faces together.',
+        each: on.value(k.joinSec) * size,
+        once: 60,
+        takes: [on.takePieces('stems', k.stems), on.take('ca', [on.trunk, k.jointCa])],
+        wait: on.sets('ca', 'CA in the joint overnight', k.nightMin),
+        tools: ['knife', 'cutters'],
+        holders: [{ what: 'clamp', each: 1, until: 'tape' }],
+        cautions: ['gathering'],
+        faults: ['visible-join'],
       }),
-      use(task, {
-        slot: 'ca',
-        step: 'join',
-        label: 'CA',
-        each: product(trunk, task.input(k.jointCa)),
+      on.work({
+        id: 'tape',
+        title: 'Tape, seal at once',
+        text: 'Stretch the tape around the joint: it sticks only when stretched. Seal it with CA at once, the tack fades; breathe on it, moisture speeds it.',
+        each: on.value(k.tapeSec) * size,
+        takes: [on.take('tape', [on.trunk, k.tapeTurns])],
+        within: on.open('tape'),
+        tools: ['scissors'],
+        cautions: ['ca'],
+        faults: ['tape-lets-go'],
+        passes: 'One trunk; no tape edge.',
       }),
-      use(task, {
-        slot: 'tape',
-        step: 'tape',
-        label: 'Tape',
-        each: product(trunk, task.input(k.tapeTurns)),
+      on.work({
+        id: 'trim',
+        title: 'Trim the outline',
+        text: 'Cut to the crown’s outline; turn it as you cut.',
+        each: on.value(k.trimSec) * size,
+        tools: ['scissors'],
+        faults: ['one-sided'],
       }),
-      per('pva', 'sisal', 'PVA', k.glue),
-      per('twig-fibre', 'sisal', 'Twigs', k.sisal),
-      coatUse(task, { slot: 'twig-glue', step: 'fibre', label: 'Spray adhesive' }, dressing.adhesiveCoat),
-      per('short-fibre', 'fibre', 'Short fibre', k.fibre),
-      coatUse(task, { slot: 'brown', step: 'paint', label: 'Brown' }, dressing.paintCoat),
-      ...(task.fill('black').parts.length > 0
-        ? [coatUse(task, { slot: 'black', step: 'paint', label: 'Black mist' }, dressing.mistCoat)]
-        : []),
-      ...(hasLeaf(piece) ? [per('core', 'paint', 'Fine foam', k.foam)] : []),
-      ...dressUses(task, dress),
+      on.glue({
+        id: 'sisal',
+        title: 'Twigs in PVA',
+        text: 'PVA on the branches, cut fibre sprinkled from all sides; tap off.',
+        each: on.value(k.sisalSec) * size,
+        once: 60,
+        takes: [on.coat('pva', k.glue), on.coat('twig-fibre', k.sisal)],
+        in: 'pva',
+        until: 'Dry overnight',
+        tools: ['brush', 'catch tray'],
+        holders: [{ what: 'block place', each: 1, until: 'inspect' }],
+        faults: ['fibre-clumps'],
+      }),
+      on.spray({
+        id: 'fibre',
+        title: 'Short fibre',
+        text: 'Spray adhesive on the twigs, 2.5 mm brown over it.',
+        each: on.value(k.fibreSec) * size,
+        takes: [on.coat('twig-glue', dressing.adhesiveCoat), on.coat('short-fibre', k.fibre)],
+        can: 'spray-adhesive',
+        within: on.open('spray-adhesive'),
+        tools: ['catch tray'],
+        faults: ['fibre-clumps'],
+      }),
+      on.spray({
+        id: 'paint',
+        title: on.isLeafy ? 'Brown, black mist, foam in the wet' : 'Brown, black mist',
+        text: `Brown and a black mist wet in wet${on.isLeafy ? '; fine foam into the wet paint on the crown' : ''}.`,
+        each: on.value(k.paintSec) * size,
+        takes: [
+          on.coat('brown', dressing.paintCoat),
+          on.has('black') && on.coat('black', dressing.mistCoat),
+          on.isLeafy && on.coat('core', k.foam),
+        ],
+        ...(on.isLeafy ? { wet: 0 } : { within: on.open('paint'), tools: ['catch tray'] }),
+        cautions: ['dust'],
+        faults: ['trunk-colour'],
+      }),
+      dress(on, leaf),
+      on.inspect('One trunk, varied twigs.', ['visible-join', 'one-sided']),
     ]
-    const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }
-    return {
-      uses,
-      pours: [],
-      cuts: [],
-      yields: [],
-      steps: stepsWith(uses, [
-        {
-          id: 'join',
-          title: 'Shave, glue',
-          text: 'Two or three stems; halve each where they meet, glue the faces together.',
-          hands: hands(value(k.joinSec) * size, 60),
-          wait: sets(task, 'ca', 'CA in the joint overnight', { by: k.nightMin }),
-          tools: ['knife', 'cutters'],
-          holders: [{ what: 'clamp', each: 1, until: 'tape' }],
-          cautions: ['wire-and-blades', 'ca', 'gathering'],
-          faults: ['visible-join'],
-        },
-        {
-          id: 'tape',
-          title: 'Tape, seal at once',
-          text: 'Stretch the tape around the joint: it sticks only when stretched. Seal it with CA at once, the tack fades; breathe on it, moisture speeds it.',
-          hands: hands(value(k.tapeSec) * size),
-          within: open(task, 'tape'),
-          tools: ['scissors'],
-          cautions: ['ca'],
-          faults: ['tape-lets-go'],
-          passes: 'One trunk; no tape edge.',
-        },
-        {
-          id: 'trim',
-          title: 'Trim the outline',
-          text: 'Cut to the crown’s outline; turn it as you cut.',
-          hands: hands(value(k.trimSec) * size),
-          tools: ['scissors'],
-          faults: ['one-sided'],
-        },
-        {
-          id: 'sisal',
-          title: 'Twigs in PVA',
-          text: 'PVA on the branches, cut fibre sprinkled from all sides; tap off.',
-          hands: hands(value(k.sisalSec) * size, 60),
-          within: open(task, 'pva'),
-          wait: sets(task, 'pva', 'Dry overnight'),
-          tools: ['brush', 'catch tray'],
-          holders: [{ what: 'block place', each: 1, until: 'inspect' }],
-          cautions: ['dust'],
-          faults: ['fibre-clumps'],
-        },
-        {
-          id: 'fibre',
-          title: 'Short fibre',
-          text: 'Spray adhesive on the twigs, 2.5 mm brown over it.',
-          hands: hands(value(k.fibreSec) * size, 60),
-          within: open(task, 'spray-adhesive'),
-          wait: sets(task, 'spray-adhesive', 'Let it set'),
-          tools: ['catch tray'],
-          ...air,
-          cautions: ['spray', 'dust'],
-          faults: ['fibre-clumps'],
-        },
-        {
-          id: 'paint',
-          title: hasLeaf(piece) ? 'Brown, black mist, foam in the wet' : 'Brown, black mist',
-          text: `Brown and a black mist wet in wet${hasLeaf(piece) ? '; fine foam into the wet paint on the crown' : ''}.`,
-          hands: hands(paintSec, 60),
-          within: open(task, 'paint'),
-          ...(hasLeaf(piece) ? { atOnce: wetRounds(openSecOf(task, 'paint'), 0, paintSec).atOnce } : {}),
-          wait: sets(task, 'paint', 'Let the paint dry'),
-          tools: ['catch tray'],
-          ...air,
-          cautions: ['spray', 'dust'],
-          faults: ['trunk-colour'],
-        },
-        ...dressSteps(task, dress),
-        inspectStep(task, 'One trunk, varied twigs.', ['visible-join', 'one-sided']),
-      ]),
-    }
   },
   examples: [
     examplePieces(examplePiece('broadleaf', 'rounded', 130), 6),
     examplePieces(examplePiece('broadleaf', 'spreading', 170, { leaf: 0.33 }), 4),
   ],
-}
+})

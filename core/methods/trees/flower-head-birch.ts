@@ -1,43 +1,17 @@
-import {
-  amount,
-  coatUse,
-  coefficients,
-  crownOf,
-  dressing,
-  dressSlots,
-  dressSteps,
-  dressUses,
-  examplePiece,
-  examplePieces,
-  hands,
-  inspectStep,
-  judge,
-  minutes,
-  open,
-  openSecOf,
-  piecesUse,
-  seconds,
-  sets,
-  share,
-  snowOption,
-  startedOf,
-  stepsWith,
-  use,
-  wait,
-  wetRounds,
-  type Dress,
-  type PlantJob,
-  type PlantMethod,
-} from '../../makeup'
-import { figure, most, ONE, product, rounded } from '../../quantities'
-import { catalogueRow } from '../../stock'
-import { practice, practised } from './practice'
-import { beyond, hopeless, isBare, notABush, notATree, tooFrail, type Sizes } from './suits'
+import { most, ONE, rounded } from '../../quantities'
+import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { dressing } from '../kit/figures'
+import { beyond, hopeless, isBare, judge, notABush, notATree, tooFrail, type Sizes } from '../kit/fit'
+import { darker, foam, paint, powder, slot, sprayPaint, twig } from '../kit/materials'
+import { practice, practised } from '../kit/practice'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
+import { option, profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [60, 180] }
 /** The fine foam that goes into the wet black makes up some of what is seen. */
 const k = coefficients('flower-head-birch', {
-  spoilage: share('spoilage', 0.06),
+  spoilage: spoilage(0.06),
   rays: share('rays worth keeping, of a head', 0.3),
   groutCoat: amount('pale grout in the wet, for each cm² of crown', 0.02, 'g/cm²'),
   blackCoat: amount('black on the crown', 0.012, 'ml/cm²'),
@@ -53,190 +27,117 @@ const k = coefficients('flower-head-birch', {
   filled: share('covered before the leaf, of what is seen', 0.25),
 })
 
-const dress: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
-
-function suits({ piece }: PlantJob) {
-  return judge({
-    right: piece.habit === 'broadleaf' && !isBare(piece) && piece.seeThrough >= 0.25,
-    pro: [
-      'a pale stem and a dark airy crown: birch and aspen as they are',
-      'a minute each in a run of hundreds, two in a few',
-      'heads cost an afternoon in late autumn',
-    ],
-    con: [
-      beyond(piece, SIZES),
-      piece.seeThrough < 0.25 && 'the head stays airy; this crown is dense',
-      piece.habit === 'conifer' && 'its fan is a broadleaf’s',
-      piece.zone === 'front' && 'from close by the fan of the head shows',
-      tooFrail(piece, 'protected'),
-      notABush(piece),
-    ],
-    never: [
-      notATree(piece),
-      hopeless(piece, SIZES),
-      isBare(piece) && 'bare, the head is a head: it shows what it is',
-      piece.crownForm === 'conical' && 'no whorls about a leader',
-    ],
-  })
-}
+const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 
 /** A birch from a dried flower head. Common practice. */
-export const flowerHeadBirch: PlantMethod = {
+export const flowerHeadBirch = way({
   id: 'flower-head-birch',
   name: 'Flower-head birch',
   makes:
     'A dried flower head: pale stem with grout in the wet, black crown, fine foam, leaf, dark triangles.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: SIZES.well,
-    shows: 'branches',
-    effort: 'mass-made',
-    handling: 'protected',
-    together: [20, 300],
-    seasons: 'in leaf',
-    manner: 'head',
-  },
-  coefficients: Object.values(k),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 300], 'in leaf', 'head'),
+  figures: k,
   options: [
-    {
-      id: 'armature',
-      name: 'From',
-      choices: [
-        { id: 'head', name: 'flower heads', words: 'gathered by the hundred in late autumn' },
-        { id: 'sprig', name: 'sprigs', words: 'the same look: white stem, black tips, two passes of leaf' },
-      ],
-    },
+    option(
+      'armature',
+      'From',
+      ['head', 'flower heads', 'gathered by the hundred in late autumn'],
+      ['sprig', 'sprigs', 'the same look: white stem, black tips, two passes of leaf'],
+    ),
     snowOption,
   ],
-  spoilage: k.spoilage,
-  suits,
-  slots: ({ piece }, choice) => [
-    choice('armature') === 'sprig'
-      ? { id: 'head', label: 'Sprigs', wish: { stuff: 'twig', twig: 'sprig', heightMm: piece.heightMm } }
-      : {
-          id: 'head',
-          label: 'Flower heads',
-          wish: { stuff: 'twig', twig: 'head', heightMm: piece.heightMm },
-        },
-    {
-      id: 'stem-paint',
-      label: 'Pale grey',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#b9b4ab' },
-    },
-    { id: 'grout', label: 'Pale grout', wish: { stuff: 'powder', powder: 'grout', colour: '#c4bfb4' } },
-    {
-      id: 'black',
-      label: 'Black',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: '#26241f' },
-      tone: { is: 'darker', than: 'stem-paint' },
-    },
-    {
-      id: 'core',
-      label: 'Fine foam, core',
-      wish: { stuff: 'foam', form: 'ground', grainMm: 0.4, colour: piece.tones.shade },
-    },
-    { id: 'scar-paint', label: 'Dark grey', wish: { stuff: 'liquid', liquid: 'paint', colour: '#45423e' } },
-    ...dressSlots(piece, dress, choice),
-  ],
-  work(task) {
-    const { piece, value } = task
-    const slow = practised(task, k)
-    const crown = crownOf(task)
-    const uses = [
-      ...piecesUse(task, {
-        slot: 'head',
-        step: 'clean',
-        label: 'Heads',
-        each: ONE,
-      }),
-      coatUse(task, { slot: 'stem-paint', step: 'pale', label: 'Pale grey' }, dressing.mistCoat),
-      use(task, {
-        slot: 'grout',
-        step: 'pale',
-        label: 'Grout',
-        each: product(crown, task.input(k.groutCoat)),
-      }),
-      coatUse(task, { slot: 'black', step: 'black', label: 'Black' }, k.blackCoat),
-      use(task, {
-        slot: 'core',
-        step: 'black',
-        label: 'Fine foam',
-        each: product(crown, task.input(k.foam)),
-      }),
-      ...dressUses(task, dress),
-      coatUse(task, { slot: 'scar-paint', step: 'scars', label: 'Dark grey' }, k.brushCoat),
-    ]
-    const air = { needs: ['ventilation' as const], gives: ['aerosol' as const, 'solvent' as const] }
-    return {
-      uses,
-      pours: [],
-      cuts: [],
-      yields: [
-        {
-          label: 'Lower rays: undergrowth',
-          source: 'by-product',
-          material: catalogueRow('curved-sprigs'),
-          quantity: figure(most(ONE, rounded(product(startedOf(task), task.input(k.rays)))), 'piece'),
-          shares: [],
-        },
+  suits: ({ piece }) =>
+    judge({
+      right: piece.habit === 'broadleaf' && !isBare(piece) && piece.seeThrough >= 0.25,
+      pro: [
+        'a pale stem and a dark airy crown: birch and aspen as they are',
+        'a minute each in a run of hundreds, two in a few',
+        'heads cost an afternoon in late autumn',
       ],
-      steps: stepsWith(uses, [
-        {
-          id: 'clean',
-          title: 'Leaves, lower branches and point off',
-          text: 'Strip the leaves and lower rays, cut the pointed top off; a centimetre of bare stem stays below as the foot to plant it by.',
-          hands: hands(value(k.cleanSec) * slow, 30, 'common practice'),
-          tools: ['scissors'],
-          cautions: ['wire-and-blades', 'gathering'],
-        },
-        {
-          id: 'pale',
-          title: 'Pale grey, grout in the wet',
-          text: 'Light grey rather than white, all round the stem; pale grout into the wet paint.',
-          hands: hands(value(k.paleSec) * slow, 60, 'common practice'),
-          within: open(task, 'paint'),
-          atOnce: wetRounds(openSecOf(task, 'paint'), 8, value(k.paleSec) * slow).atOnce,
-          wait: sets(task, 'paint', 'Let the paint dry'),
-          tools: ['catch tray'],
-          holders: [{ what: 'block place', each: 1, until: 'inspect' }],
-          ...air,
-          cautions: ['spray', 'grout'],
-        },
-        {
-          id: 'black',
-          title: 'Black on the crown, fine foam in the wet',
-          text: 'Black on the crown only, from farther off in short bursts, sparing stem and branches; fine green foam into the wet black. Then it dries fully.',
-          hands: hands((value(k.blackSec) + value(k.foamSec)) * slow, 60, 'common practice'),
-          within: open(task, 'paint'),
-          atOnce: wetRounds(openSecOf(task, 'paint'), 8, (value(k.blackSec) + value(k.foamSec)) * slow)
-            .atOnce,
-          wait: wait(task.dryMin(value(k.foamMin)), 'open film', 'Dry fully'),
-          tools: ['catch tray'],
-          ...air,
-          cautions: ['spray', 'dust'],
-          faults: ['black-stem'],
-          passes: 'Pale stem, dark crown core.',
-        },
-        ...dressSteps(task, dress, { where: 'crown; a mist over it at the end' }).map((draft) =>
-          draft.id.startsWith('dress')
-            ? { ...draft, hands: hands((3 + 0.03 * piece.sideAreaCm2) * slow, 60, 'common practice') }
-            : draft,
-        ),
-        {
-          id: 'scars',
-          title: 'Branches, triangles, scars',
-          text: 'Fine brush, dark grey: lower branches, a dark triangle under each, scars up the stem.',
-          hands: hands(value(k.scarSec) * slow, 30, 'common practice'),
-          tools: ['brush'],
-        },
-        inspectStep(task, 'Pale stem, dark crown core, leaf at the edge.', ['black-stem']),
-      ]).map((step) =>
-        step.id === 'inspect' ? { ...step, hands: { ...step.hands, eachSec: 3 * slow } } : step,
-      ),
-    }
+      con: [
+        beyond(piece, SIZES),
+        piece.seeThrough < 0.25 && 'the head stays airy; this crown is dense',
+        piece.habit === 'conifer' && 'its fan is a broadleaf’s',
+        piece.zone === 'front' && 'from close by the fan of the head shows',
+        tooFrail(piece, 'protected'),
+        notABush(piece),
+      ],
+      never: [
+        notATree(piece),
+        hopeless(piece, SIZES),
+        isBare(piece) && 'bare, the head is a head: it shows what it is',
+        piece.crownForm === 'conical' && 'no whorls about a leader',
+      ],
+    }),
+  materials: ({ piece }, choice) => [
+    choice('armature') === 'sprig'
+      ? slot('head', 'Sprigs', twig('sprig', piece.heightMm))
+      : slot('head', 'Flower heads', twig('head', piece.heightMm)),
+    slot('stem-paint', 'Pale grey', sprayPaint('#b9b4ab')),
+    slot('grout', 'Pale grout', powder('grout', '#c4bfb4')),
+    slot('black', 'Black', sprayPaint('#26241f'), darker('stem-paint')),
+    slot('core', 'Fine foam, core', foam(0.4, piece.tones.shade)),
+    slot('scar-paint', 'Dark grey', paint('#45423e')),
+    dressSlots(piece, leaf, choice),
+  ],
+  operations: (on) => {
+    const slow = practised(on, k)
+    return [
+      on.work({
+        id: 'clean',
+        title: 'Leaves, lower branches and point off',
+        text: 'Strip the leaves and lower rays, cut the pointed top off; a centimetre of bare stem stays below as the foot to plant it by.',
+        each: on.value(k.cleanSec) * slow,
+        by: 'common practice',
+        takes: on.takePieces('head', ONE),
+        yields: [
+          on.byProduct(
+            'curved-sprigs',
+            'Lower rays: undergrowth',
+            most(ONE, rounded(on.product(on.pieces, k.rays))),
+          ),
+        ],
+        tools: ['scissors'],
+        cautions: ['gathering'],
+      }),
+      on.spray({
+        id: 'pale',
+        title: 'Pale grey, grout in the wet',
+        text: 'Light grey rather than white, all round the stem; pale grout into the wet paint.',
+        each: on.value(k.paleSec) * slow,
+        by: 'common practice',
+        takes: [on.coat('stem-paint', dressing.mistCoat), on.coat('grout', k.groutCoat)],
+        wet: 8,
+        holders: [{ what: 'block place', each: 1, until: 'inspect' }],
+      }),
+      on.spray({
+        id: 'black',
+        title: 'Black on the crown, fine foam in the wet',
+        text: 'Black on the crown only, from farther off in short bursts, sparing stem and branches; fine green foam into the wet black. Then it dries fully.',
+        each: (on.value(k.blackSec) + on.value(k.foamSec)) * slow,
+        by: 'common practice',
+        takes: [on.coat('black', k.blackCoat), on.coat('core', k.foam)],
+        wet: 8,
+        wait: on.dries(k.foamMin, 'Dry fully'),
+        faults: ['black-stem'],
+        passes: 'Pale stem, dark crown core.',
+      }),
+      dress(on, leaf, 'crown; a mist over it at the end', (3 + 0.03 * on.piece.sideAreaCm2) * slow),
+      on.work({
+        id: 'scars',
+        title: 'Branches, triangles, scars',
+        text: 'Fine brush, dark grey: lower branches, a dark triangle under each, scars up the stem.',
+        each: on.value(k.scarSec) * slow,
+        by: 'common practice',
+        takes: [on.coat('scar-paint', k.brushCoat)],
+        tools: ['brush'],
+      }),
+      on.inspect('Pale stem, dark crown core, leaf at the edge.', ['black-stem'], { each: 3 * slow }),
+    ]
   },
   examples: [
     examplePieces(examplePiece('broadleaf', 'ovate', 110, { seeThrough: 0.35 }), 200),
     examplePieces(examplePiece('broadleaf', 'ovate', 80, { seeThrough: 0.35, leaf: 0.4 }), 5),
   ],
-}
+})

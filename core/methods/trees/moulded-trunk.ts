@@ -1,329 +1,176 @@
-import {
-  coatUse,
-  coefficients,
-  crownOf,
-  dressing,
-  dressSteps,
-  dressUses,
-  examplePiece,
-  examplePieces,
-  flockUse,
-  hands,
-  leafOf,
-  materialsAt,
-  pinSlots,
-  pinStep,
-  pinUses,
-  seeThroughOf,
-  sets,
-  snowOption,
-  snowSlots,
-  step,
-  timeWords,
-  use,
-  withoutLeaf,
-  type Dress,
-  type PlantJob,
-  type PlantMethod,
-  type Suit,
-} from '../../makeup'
 import { ONE } from '../../quantities'
+import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { dressing } from '../kit/figures'
+import { judge } from '../kit/fit'
+import { pinned, pinSlots } from '../kit/ground'
+import { clump, goods, leafScatter, liquid, paint, slot } from '../kit/materials'
+import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
+import { option, profile, way } from '../kit/way'
 
 /** Of the shared dressing only snow is used. */
-const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'snow-glue' }
+const snow: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'snow-glue' }
 
 const k = coefficients('moulded-trunk', {
-  spoilage: { name: 'spoilage', value: 0.03, unit: '', origin: 'memory', range: [0, 0.5] },
-  ends: {
-    name: 'share of branch ends',
-    value: 0.3,
-    unit: '',
-    origin: 'memory',
-    range: [0.05, 1],
-    note: 'of the crown from the side',
-  },
-  washCoat: { name: 'a thin dark wash', value: 0.004, unit: 'ml/cm²', origin: 'memory', range: [0.0001, 1] },
-  coat: { name: 'coat of adhesive', value: 0.03, unit: 'ml/cm²', origin: 'memory', range: [0.001, 1] },
-  sticks: { name: 'sticks, of what is pressed on', value: 0.85, unit: '', origin: 'memory', range: [0.1, 1] },
-  bendSec: { name: 'bend a trunk', value: 60, unit: 's', origin: 'memory', range: [5, 600] },
-  coatSec: {
-    name: 'coat the ends, for each 40 cm² of crown',
-    value: 60,
-    unit: 's',
-    origin: 'memory',
-    range: [5, 600],
-  },
-  pressSec: {
-    name: 'press the clumps on, for each 40 cm² of crown',
-    value: 45,
-    unit: 's',
-    origin: 'common practice',
-    range: [5, 600],
-  },
-  clearMin: {
-    name: 'milk turns clear',
-    value: 25,
-    unit: 'min',
-    origin: 'common practice',
-    range: [5, 240],
-    note: '20–30 minutes; a few white spots remain',
-  },
-  tackyMin: {
-    name: 'stays tacky',
-    value: 1440,
-    unit: 'min',
-    origin: 'common practice',
-    range: [30, 10_000],
-    note: 'still open the next day',
-  },
-  gripMin: { name: 'grips', value: 720, unit: 'min', origin: 'memory', range: [30, 2880], note: 'overnight' },
+  spoilage: spoilage(0.03),
+  ends: row('share of branch ends', 0.3, '', [0.05, 1], 'memory', 'of the crown from the side'),
+  washCoat: amount('a thin dark wash', 0.004, 'ml/cm²'),
+  coat: amount('coat of adhesive', 0.03, 'ml/cm²'),
+  sticks: sticking('sticks, of what is pressed on', 0.85),
+  bendSec: seconds('bend a trunk', 60),
+  coatSec: seconds('coat the ends, for each 40 cm² of crown', 60),
+  pressSec: seconds('press the clumps on, for each 40 cm² of crown', 45, 'common practice'),
+  clearMin: minutes('milk turns clear', 25, 'common practice', '20–30 minutes; a few white spots remain'),
+  tackyMin: row('stays tacky', 1440, 'min', [30, 10_000], 'common practice', 'still open the next day'),
+  gripMin: minutes('grips', 720, 'memory', 'overnight'),
 })
 
-function suits({ piece }: PlantJob): Suit {
-  const reasonsFor: string[] = []
-  const reasonsAgainst: string[] = []
-  const tree = piece.habit === 'broadleaf' || piece.habit === 'conifer'
-  if (piece.habit === 'broadleaf')
-    reasonsFor.push('full crowns for a hedge line or a wood, where clumps read as foliage')
-  if (piece.heightMm >= 70) reasonsFor.push('the trunk has its flare and main forks already')
-  reasonsFor.push('a few minutes of hands each, and no paint')
-  if (piece.zone === 'front')
-    reasonsAgainst.push('at the front the clumps and the plastic are seen for what they are')
-  if (piece.leaf < 0.4) reasonsAgainst.push('with so little leaf on the day, the plastic branches would show')
-  if (piece.seeThrough > 0.35) reasonsAgainst.push('clump makes a dense crown; this species is airy')
-  if (piece.habit === 'conifer')
-    reasonsAgainst.push('the forks are a broadleaf’s; only a pine with pads could pass')
-  if (!tree) reasonsAgainst.push('it is a trunk with a crown, which this plant has not')
-  if (piece.heightMm > 230) reasonsAgainst.push('no moulded trunk is that tall')
-  if (piece.heightMm < 35) reasonsAgainst.push('smaller than the smallest moulded trunk')
-  const wrong = !tree || piece.heightMm > 230 || piece.heightMm < 35 || piece.leaf < 0.15
-  const right = piece.habit === 'broadleaf' && reasonsAgainst.length === 0
-  return {
-    verdict: wrong ? 'unsuited' : right ? 'suits' : 'possible',
-    reasonsFor: wrong ? [] : reasonsFor,
-    reasonsAgainst,
-  }
-}
-
 /** A bent plastic trunk with clump foam. Common practice. */
-export const mouldedTrunk: PlantMethod = {
+export const mouldedTrunk = way({
   id: 'moulded-trunk',
   name: 'Moulded trunk',
   makes: 'A bent plastic trunk with clump foam pressed onto sticky branch ends.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: [40, 200],
-    shows: 'puff',
-    effort: 'from the bag',
-    handling: 'handled',
-    together: [2, 12],
-    seasons: 'in leaf',
-    manner: 'moulded',
-  },
-  coefficients: Object.values(k),
+  profile: profile([40, 200], 'puff', 'from the bag', 'handled', [2, 12], 'in leaf', 'moulded'),
+  figures: k,
   options: [
-    {
-      id: 'foliage',
-      name: 'Foliage',
-      choices: [
-        { id: 'clump', name: 'clump foam', words: 'pressed on: full and dense' },
-        { id: 'leaf', name: 'leaf on a fine web', words: 'teased out along the branch: lighter' },
-      ],
-    },
-    {
-      id: 'trunk',
-      name: 'Trunk',
-      choices: [
-        { id: 'leave', name: 'as delivered', words: 'no paint' },
-        { id: 'wash', name: 'washed', words: 'a thin dark wash before the adhesive takes the shine away' },
-      ],
-    },
-    {
-      id: 'hold',
-      name: 'Afterwards',
-      choices: [
-        { id: 'none', name: 'nothing', words: 'the contact adhesive holds it' },
-        { id: 'spray', name: 'a mist of spray adhesive', words: 'for pieces that are handled' },
-      ],
-    },
+    option(
+      'foliage',
+      'Foliage',
+      ['clump', 'clump foam', 'pressed on: full and dense'],
+      ['leaf', 'leaf on a fine web', 'teased out along the branch: lighter'],
+    ),
+    option(
+      'trunk',
+      'Trunk',
+      ['leave', 'as delivered', 'no paint'],
+      ['wash', 'washed', 'a thin dark wash before the adhesive takes the shine away'],
+    ),
+    option(
+      'hold',
+      'Afterwards',
+      ['none', 'nothing', 'the contact adhesive holds it'],
+      ['spray', 'a mist of spray adhesive', 'for pieces that are handled'],
+    ),
     snowOption,
   ],
-  spoilage: k.spoilage,
-  suits,
-  slots: ({ piece }, choice) => [
-    {
-      id: 'trunk',
-      label: 'Trunks',
-      wish: { stuff: 'goods', goods: 'trunk', heightMm: piece.heightMm * 0.92 },
-    },
-    { id: 'adhesive', label: 'Contact adhesive', wish: { stuff: 'liquid', liquid: 'contact-adhesive' } },
+  suits: ({ piece }) => {
+    const { heightMm, habit, leaf } = piece
+    return judge({
+      right: habit === 'broadleaf',
+      pro: [
+        habit === 'broadleaf' && 'full crowns for a hedge line or a wood, where clumps read as foliage',
+        heightMm >= 70 && 'the trunk has its flare and main forks already',
+        'a few minutes of hands each, and no paint',
+      ],
+      con: [
+        piece.zone === 'front' && 'at the front the clumps and the plastic are seen for what they are',
+        leaf < 0.4 && leaf >= 0.15 && 'with so little leaf on the day, the plastic branches would show',
+        piece.seeThrough > 0.35 && 'clump makes a dense crown; this species is airy',
+        habit === 'conifer' && 'the forks are a broadleaf’s; only a pine with pads could pass',
+      ],
+      never: [
+        habit !== 'broadleaf' &&
+          habit !== 'conifer' &&
+          'it is a trunk with a crown, which this plant has not',
+        heightMm > 230 && 'no moulded trunk is that tall',
+        heightMm < 35 && 'smaller than the smallest moulded trunk',
+        leaf < 0.15 && 'with so little leaf on the day, the plastic branches would show',
+      ],
+    })
+  },
+  materials: ({ piece }, choice) => [
+    slot('trunk', 'Trunks', goods('trunk', piece.heightMm * 0.92)),
+    slot('adhesive', 'Contact adhesive', liquid('contact-adhesive')),
     choice('foliage') === 'leaf'
-      ? {
-          id: 'clump',
-          label: 'Leaf',
-          wish: { stuff: 'foam', form: 'leaf', grainMm: piece.grainMm, colour: piece.tones.base },
-        }
-      : {
-          id: 'clump',
-          label: 'Clump foam',
-          wish: {
-            stuff: 'foam',
-            form: 'clump',
-            grainMm: Math.max(3, piece.grainMm * 2),
-            colour: piece.tones.base,
-          },
-        },
-    ...(choice('trunk') === 'wash'
-      ? [
-          {
-            id: 'wash',
-            label: 'Dark wash',
-            wish: { stuff: 'liquid', liquid: 'paint', colour: '#45423e' },
-          } as const,
-        ]
-      : []),
-    ...(choice('hold') === 'spray'
-      ? [
-          {
-            id: 'hold',
-            label: 'Spray adhesive',
-            wish: { stuff: 'liquid', liquid: 'spray-adhesive' },
-          } as const,
-        ]
-      : []),
-    ...snowSlots(choice, { id: 'snow-glue', label: 'Hairspray for the snow' }),
-    ...pinSlots(piece),
+      ? slot('clump', 'Leaf', leafScatter(piece.grainMm, piece.tones.base))
+      : slot('clump', 'Clump foam', clump(Math.max(3, piece.grainMm * 2), piece.tones.base)),
+    choice('trunk') === 'wash' && slot('wash', 'Dark wash', paint('#45423e')),
+    choice('hold') === 'spray' && slot('hold', 'Spray adhesive', liquid('spray-adhesive')),
+    snowSlots(choice, { id: 'snow-glue', label: 'Hairspray for the snow' }),
+    pinSlots(piece),
   ],
-  work(task) {
-    const { piece, value } = task
-    const size = Math.max(0.4, piece.sideAreaCm2 / 40)
-    const washed = task.choice('trunk') === 'wash'
-    const held = task.choice('hold') === 'spray'
-    const uses = [
-      use(task, {
-        slot: 'trunk',
-        step: 'bend',
-        label: 'Trunks',
-        each: ONE,
+  operations: (on) => {
+    const size = Math.max(0.4, on.piece.sideAreaCm2 / 40)
+    const clear = on.time(on.task.dryMin(on.value(k.clearMin)) * 60)
+    return [
+      on.work({
+        id: 'bend',
+        title: 'Twist off and bend',
+        text: 'Bend the branches to all sides: as delivered they are flat. Look at it from above; it should be round.',
+        each: on.value(k.bendSec) * size,
+        once: 60,
+        takes: [on.take('trunk', ONE)],
+        tools: ['cutters'],
+        faults: on.piece.habit === 'conifer' ? ['spiral', 'one-sided'] : ['one-sided'],
       }),
-      ...pinUses(task),
-      coatUse(
-        task,
-        { slot: 'adhesive', step: 'coat', label: 'Contact adhesive' },
-        k.coat,
-        task.input(k.ends),
-      ),
-      flockUse(task, {
-        slot: 'clump',
-        step: 'press',
-        label: 'Clump foam',
-        area: crownOf(task),
-        seeThrough: seeThroughOf(task),
-        leaf: leafOf(task),
-        share: ONE,
-        sticks: k.sticks,
-      }),
-      ...(washed ? [coatUse(task, { slot: 'wash', step: 'wash', label: 'Dark wash' }, k.washCoat)] : []),
-      ...(held
-        ? [coatUse(task, { slot: 'hold', step: 'hold', label: 'Spray adhesive' }, dressing.mistCoat)]
-        : []),
-      ...dressUses(withoutLeaf(task), snowOnly),
-    ]
-    const at = (id: string) => ({ id, materialIds: materialsAt(uses, id) })
-    const clearMin = task.dryMin(value(k.clearMin))
-    return {
-      uses,
-      pours: [],
-      cuts: [],
-      yields: [],
-      steps: [
-        step({
-          ...at('bend'),
-          title: 'Twist off and bend',
-          text: 'Bend the branches to all sides: as delivered they are flat. Look at it from above; it should be round.',
-          hands: { onceSec: 60, eachSec: value(k.bendSec) * size, origin: 'memory' },
-          tools: ['cutters'],
-          cautions: ['wire-and-blades'],
-          faults: piece.habit === 'conifer' ? ['spiral', 'one-sided'] : ['one-sided'],
-        }),
-        step({ ...pinStep(task), materialIds: materialsAt(uses, 'pin') }),
-        ...(washed
-          ? [
-              step({
-                ...at('wash'),
-                title: 'Wash the trunk',
-                text: 'Dark paint thinned well, over trunk and limbs; wipe it off the ridges.',
-                hands: hands(20, 60),
-                wait: sets(task, 'wash', 'Let the wash dry'),
-                tools: ['brush'],
-                faults: ['trunk-colour'],
-              }),
-            ]
-          : []),
-        step({
-          ...at('coat'),
-          title: 'Coat the branch ends',
-          text: `A thin coat of contact adhesive on both sides of the ends only. Nothing touches while it is white; about ${timeWords(clearMin)} until it is clear.`,
-          hands: { onceSec: 60, eachSec: value(k.coatSec) * size, origin: 'memory' },
-          wait: {
-            leastMin: clearMin,
-            mostMin: value(k.tackyMin),
-            kind: 'tack clearing',
-            what: 'Wait until the milk turns clear',
-            origin: 'common practice',
-          },
+      pinned(on),
+      on.choice('trunk') === 'wash' &&
+        on.work({
+          id: 'wash',
+          title: 'Wash the trunk',
+          text: 'Dark paint thinned well, over trunk and limbs; wipe it off the ridges.',
+          each: 20,
+          once: 60,
+          takes: [on.coat('wash', k.washCoat)],
+          wait: on.sets('wash', 'Let the wash dry'),
           tools: ['brush'],
-          holders: [{ what: 'base', each: 1, until: 'press' }],
-          needs: ['ventilation'],
-          gives: ['solvent'],
-          cautions: ['adhesive'],
+          faults: ['trunk-colour'],
+        }),
+      on.work({
+        id: 'coat',
+        title: 'Coat the branch ends',
+        text: `A thin coat of contact adhesive on both sides of the ends only. Nothing touches while it is white; about ${clear} until it is clear.`,
+        each: on.value(k.coatSec) * size,
+        once: 60,
+        takes: [on.coat('adhesive', k.coat, undefined, k.ends)],
+        wait: {
+          ...on.dries(k.clearMin, 'Wait until the milk turns clear'),
+          kind: 'tack clearing',
+          mostMin: on.value(k.tackyMin),
+        },
+        tools: ['brush'],
+        holders: [{ what: 'base', each: 1, until: 'press' }],
+        needs: ['ventilation'],
+        gives: ['solvent'],
+        faults: ['shiny-patches'],
+      }),
+      on.work({
+        id: 'press',
+        title: 'Press the clumps on',
+        text: 'Push it into the bag, roll, squeeze, shake; split the big lumps. Put back what fell.',
+        each: on.value(k.pressSec) * size,
+        by: 'common practice',
+        takes: [on.crownFlock('clump', { sticks: k.sticks })],
+        wait: on.rests(k.gripMin, 'Leave it to grip'),
+        tools: ['catch tray'],
+        cautions: ['dust'],
+        faults: ['fallen-foliage', 'one-sided'],
+      }),
+      on.choice('hold') === 'spray' &&
+        on.spray({
+          id: 'hold',
+          title: 'A mist of spray adhesive',
+          text: 'From farther off, over the foliage; it holds what a hand would rub off.',
+          each: 6,
+          takes: [on.coat('hold', dressing.mistCoat)],
+          can: 'spray-adhesive',
           faults: ['shiny-patches'],
         }),
-        step({
-          ...at('press'),
-          title: 'Press the clumps on',
-          text: 'Push it into the bag, roll, squeeze, shake; split the big lumps. Put back what fell.',
-          hands: { onceSec: 30, eachSec: value(k.pressSec) * size, origin: 'common practice' },
-          wait: {
-            leastMin: value(k.gripMin),
-            kind: 'closed joint',
-            what: 'Leave it to grip',
-            origin: 'memory',
-          },
-          tools: ['catch tray'],
-          cautions: ['dust'],
-          faults: ['fallen-foliage', 'one-sided'],
-        }),
-        ...(held
-          ? [
-              step({
-                ...at('hold'),
-                title: 'A mist of spray adhesive',
-                text: 'From farther off, over the foliage; it holds what a hand would rub off.',
-                hands: hands(6, 60),
-                wait: sets(task, 'spray-adhesive', 'Let it set'),
-                needs: ['ventilation'],
-                gives: ['aerosol', 'solvent'],
-                cautions: ['spray'],
-                faults: ['shiny-patches'],
-              }),
-            ]
-          : []),
-        ...dressSteps(withoutLeaf(task), snowOnly).map((draft) => step({ ...draft, ...at(draft.id) })),
-        step({
-          ...at('inspect'),
+      snowOnly(on, snow),
+      on.inspect(
+        'Nothing falls when it is tapped; branches partly visible.',
+        ['one-sided', 'fallen-foliage'],
+        {
           title: 'Touch up, inspect',
           text: 'Squeeze loose clumps again, trim what sticks out.',
-          hands: { onceSec: 0, eachSec: 12, origin: 'memory' },
-          needs: ['daylight'],
-          passes: 'Nothing falls when it is tapped; branches partly visible.',
-          faults: ['one-sided', 'fallen-foliage'],
-        }),
-      ],
-    }
+          each: 12,
+        },
+      ),
+    ]
   },
   examples: [
     examplePieces(examplePiece('broadleaf', 'rounded', 110), 20),
     examplePieces(examplePiece('broadleaf', 'ovate', 40), 1),
   ],
-}
+})

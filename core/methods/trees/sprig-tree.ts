@@ -1,219 +1,317 @@
-import {
-  examplePiece,
-  examplePieces,
-  isBladed,
-  isBushy,
-  snowOption,
-  snowSlots,
-  startedOf,
-  type PlantJob,
-  type PlantMethod,
-  type Slot,
-  type Suit,
-} from '../../makeup'
-import { difference, figure, ONE, product, roundedDown } from '../../quantities'
+import { isBladed, isBushy, type Bound, type Piece } from '../../makeup'
+import { difference, fact, ONE, rest, roundedDown, type Leaf } from '../../quantities'
 import { catalogueRow } from '../../stock'
-import { noun } from '../../units'
-import { leafy, soak, sprigsEach, usesOf } from './sprig-tree-amounts'
-import { sprigsOf } from './sprig-count'
-import { sprigFigures as k } from './sprig-tree-figures'
-import { stepsOf } from './sprig-tree-steps'
+import { counted, noun } from '../../units'
+import { bathed } from '../kit/bath'
+import { Bench } from '../kit/bench'
+import { hasLeaf, snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { judge } from '../kit/fit'
+import type { Listed } from '../kit/listed'
+import type { Flock, Operation } from '../kit/making'
+import { darker, foam, lighter, liquid, optional, rod, slot, sprayPaint, twig } from '../kit/materials'
+import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
+import { dries, staysOpen } from '../kit/setting'
+import { option, profile, way } from '../kit/way'
+
+/** The numbers that the soaked sprig tree rests on, until a maker knows better. */
+const k = coefficients('sprig-tree', {
+  spoilage: spoilage(0.08),
+  spare: row('sprigs picked for one that is used', 1.1, '', [1, 4]),
+  flatCm2: amount('a flat sprig, seen from above', 36, 'cm²'),
+  longest: row('longest good sprig', 160, 'mm', [40, 400], 'common practice'),
+  pickUp: amount('bath carried away, for each mm of a sprig', 0.015, 'ml/mm'),
+  standing: amount('standing in the tub at the end', 400, 'ml'),
+  bowl: row('sprigs in the bath at once', 10, '', [1, 60]),
+  soakSec: seconds('a soak', 150, 'common practice', '2–3 minutes'),
+  sortSec: seconds('pick and clean a sprig', 60),
+  bowlSec: seconds('change a bowl', 5),
+  bindSec: seconds('bind the sprigs of a tree', 180),
+  tieMm: amount('fine wire round a joint', 120, 'mm'),
+  jointMl: amount('CA in a joint', 0.1, 'ml'),
+  pegSec: seconds('peg a sprig', 15),
+  paintSec: seconds('spray a trunk, for each 40 cm² of crown', 12),
+  flockSec: row('sprinkle, for each cm² of crown', 0.28, 's', [0.02, 3]),
+  mistSec: seconds('a mist from above, for each 40 cm² of crown', 6),
+  setUpSec: row('spray a round before the first sprinkle', 8, 's', [0, 50]),
+  wetSec: staysOpen('hairspray', 'hairspray stays wet'),
+  dryMin: minutes('bath film dries', 600, 'common practice', 'overnight'),
+  paintMin: dries('paint'),
+  setMin: dries('hairspray', 'hairspray sets'),
+  trunkCoat: amount('trunk coat', 0.03, 'ml/cm²'),
+  tipsCoat: amount('dark mist on the tips', 0.008, 'ml/cm²'),
+  sprayCoat: amount('hairspray', 0.04, 'ml/cm²'),
+  canopyCoat: amount('canopy colour', 0.03, 'ml/cm²'),
+  mistCoat: amount('highlight mist', 0.008, 'ml/cm²'),
+  sticks: sticking('sticks, of what is thrown', 0.45),
+  highlight: row('share of the foliage on top', 0.15, '', [0, 0.5], 'memory', 'common practice: subtle'),
+})
 
 /** Bark of most trunks, and the depth at the tips: grey-brown, dark. Common practice. */
 const TRUNK = '#7d756b'
 const TIPS = '#3a3028'
+/** A tree that is only a little wider than so many sprigs is made of those. Our estimate. */
+const A_LITTLE = 0.35
+/** Of the shared dressing only snow is used; it is stuck with the way's own hairspray. */
+const snow: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'hairspray' }
 
-function suits({ piece, kind }: PlantJob): Suit {
-  const reasonsFor: string[] = []
-  const reasonsAgainst: string[] = []
-  if (piece.habit === 'broadleaf') reasonsFor.push('fine branching that reads as a broadleaf even when bare')
-  if (piece.heightMm >= 45 && piece.heightMm <= 160) reasonsFor.push('a good sprig has just this height')
-  if (piece.zone !== 'back') reasonsFor.push('see-through crown bears being looked at from close by')
-  reasonsFor.push('cheap and quick in drying loads of fifty')
-  if (piece.zone === 'front') reasonsAgainst.push('sprigs snap: not at the very edge, where sleeves pass')
-  if (piece.heightMm > 160)
-    reasonsAgainst.push(
-      `sprigs over 160 mm are rare; ${Math.round(piece.heightMm)} mm wants several bound together`,
-    )
-  if (piece.heightMm < 45)
-    reasonsAgainst.push('smaller than a sprig’s own forks: tips only, and few branches to see')
-  if (piece.habit === 'conifer')
-    reasonsAgainst.push('no leader and no whorls: it won’t pass for a conifer close by')
-  if (isBladed(piece)) reasonsAgainst.push('has a stem and forks, which a tuft has not')
-  if (piece.habit === 'palm') reasonsAgainst.push('a palm has fronds on a bare stem, which no sprig has')
-  if (isBushy(piece)) reasonsAgainst.push('a sprig has one stem; a shrub wants several from the foot')
-  const wrong = isBladed(piece) || piece.habit === 'palm' || piece.heightMm > 260 || piece.heightMm < 25
-  const right =
-    piece.habit === 'broadleaf' && piece.heightMm >= 45 && piece.heightMm <= 160 && kind === 'pieces'
-  return {
-    verdict: wrong ? 'unsuited' : right ? 'suits' : 'possible',
-    reasonsFor: wrong ? [] : reasonsFor,
-    reasonsAgainst,
-  }
+/**
+ * Sprigs bound together for one tree: as many flat ones as its crown, seen from above, has room for.
+ * @param flatCm2 of one sprig
+ */
+export const sprigsOf = ({ topAreaCm2 }: Pick<Piece, 'topAreaCm2'>, flatCm2 = k.flatCm2.value): Leaf =>
+  fact(
+    'sprigs in a tree',
+    Math.max(1, Math.ceil(topAreaCm2 / flatCm2 - A_LITTLE)),
+    '',
+    'formula',
+    `crown from above of ${Math.round(topAreaCm2)} cm² ÷ a flat sprig of ${Math.round(flatCm2)} cm²`,
+  )
+/** How trees of sprigs are bound. */
+export const boundSprigs: Bound = {
+  twigs: (piece) => sprigsOf(piece).value,
+  longestMm: k.longest.value,
 }
 
-function slots({ piece }: PlantJob, choice: (option: string) => string): Slot[] {
-  const { base, light } = piece.tones
-  const sprayed = choice('colour') === 'overspray'
-  const armature: Slot[] = [
-    {
-      id: 'sprig',
-      label: 'Sprigs',
-      wish: { stuff: 'twig', twig: 'sprig', heightMm: Math.min(piece.heightMm, k.longest.value) },
-    },
-    ...(choice('sprigs') === 'toughened'
-      ? [{ id: 'medium', label: 'Matte medium', wish: { stuff: 'liquid', liquid: 'matte-medium' } } as const]
-      : []),
-    ...(sprigsOf(piece).value > 1
-      ? [
-          {
-            id: 'tie',
-            label: 'Fine wire to bind',
-            wish: { stuff: 'wire', diameterMm: 0.3 },
-            optional: true,
-          } as const,
-          { id: 'ca', label: 'CA', wish: { stuff: 'liquid', liquid: 'ca' } } as const,
-        ]
-      : []),
-    {
-      id: 'trunk-paint',
-      label: 'Trunk colour',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: TRUNK },
-    },
-    {
-      id: 'tips-paint',
-      label: 'Dark tips',
-      wish: { stuff: 'liquid', liquid: 'spray-paint', colour: TIPS },
-      tone: { is: 'darker', than: 'trunk-paint' },
-      optional: true,
-    },
+/** Sprigs sorted, toughened where that was chosen, bound, and painted. */
+function armature(on: Bench): Listed<Operation> {
+  const sprigs = sprigsOf(on.piece, on.value(k.flatCm2))
+  const n = sprigs.value
+  const bowl = on.value(k.bowl)
+  const longMm = Math.min(on.piece.heightMm, on.value(k.longest))
+  const left = roundedDown(on.product(sprigs, difference(on.input(k.spare), ONE), on.pieces))
+  return [
+    on.work({
+      id: 'sort',
+      title: 'Sort and clean',
+      text: `Pick ${counted(n, 'sprig')} for each tree. Tweeze off dry leaves, cut inward twigs. Curved ones go to their own box.`,
+      each: on.value(k.sortSec) * n,
+      once: 60,
+      takes: on.takePieces('sprig', [sprigs, k.spare]),
+      yields: [left.value > 0 && on.byProduct('curved-sprigs', `Curved ${noun(left.value, 'sprig')}`, left)],
+      tools: ['tweezers', 'cutters'],
+      faults: ['one-sided'],
+    }),
+    on.choice('sprigs') === 'toughened' &&
+      on.work({
+        id: 'soak',
+        title: 'Soak, peg to the line',
+        text: `${on.time(on.value(k.soakSec))} in the bath, ${counted(bowl, 'sprig')} at a time; peg one bowl while the next soaks. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
+        // A soak wants an eye, not hands: the bowl before is pegged meanwhile. Each tree has its share of it.
+        each:
+          on.value(k.pegSec) * n + (Math.ceil((n * on.started) / bowl) * on.value(k.bowlSec)) / on.started,
+        once: 180,
+        ...bathed(on, {
+          title: 'Soaking bath',
+          material: catalogueRow('soaking-bath'),
+          taken: on.product(sprigs, fact('length of a sprig', longMm, 'mm'), k.pickUp),
+          standing: on.input(k.standing),
+          parts: [['medium', 1]],
+          water: 5,
+        }),
+        atOnce: {
+          count: Math.max(1, Math.floor(bowl / n)),
+          because: 'bowl',
+          what: `The bowl takes ${counted(bowl, 'sprig')}.`,
+        },
+        wait: on.dries(k.dryMin, 'Dry overnight on the line'),
+        tools: ['bowl', 'drying line'],
+        holders: [{ what: 'peg', each: 2 * n, until: 'soak' }],
+        cautions: ['wet-bath'],
+        faults: ['white-puddles', 'beads'],
+      }),
+    n > 1 &&
+      on.work({
+        id: 'bind',
+        title: `Bind ${counted(n, 'sprig')} to a tree`,
+        text: 'Set them round, flat sides turned outward, so that it is round from above. Fine wire round the feet, CA into the joint, paste over it where it shows.',
+        each: on.value(k.bindSec),
+        once: 60,
+        takes: [on.has('tie') && on.take('tie', k.tieMm), on.take('ca', k.jointMl)],
+        within: on.open('ca'),
+        tools: ['pliers'],
+        needs: ['ventilation'],
+        cautions: ['wire'],
+        faults: ['one-sided', 'visible-join'],
+        passes: 'Round from above; the joint can’t be found.',
+      }),
+    on.spray({
+      id: 'trunk',
+      title: 'Trunk colour, dark tips',
+      text:
+        n > 1
+          ? 'Grey-brown on both sides, over the joint too; a light dark mist on the tips for depth.'
+          : 'In the foam block: grey-brown on both sides; a light dark mist on the tips for depth.',
+      each: on.value(k.paintSec) * crowns(on),
+      takes: [on.coat('trunk-paint', k.trunkCoat), on.coat('tips-paint', k.tipsCoat)],
+      wait: on.dries(k.paintMin, 'Let the paint dry'),
+      tools: ['foam block'],
+      holders: [{ what: 'block place', each: 1, until: 'inspect' }],
+      faults: ['trunk-colour', 'satin'],
+    }),
   ]
-  const hairspray: Slot = {
-    id: 'hairspray',
-    label: 'Hairspray',
-    wish: { stuff: 'liquid', liquid: 'hairspray' },
+}
+
+/** Painting and misting take as long as there is crown, by a tree of 40 cm². */
+const crowns = ({ piece }: Bench): number => Math.max(0.4, piece.sideAreaCm2 / 40)
+
+/** Foam in the wet spray, and what lies over it: the canopy's colour, or a lighter foam. */
+function foliage(on: Bench): Listed<Operation> {
+  const over = on.choice('colour') === 'overspray'
+  const topped = !over && on.has('highlight')
+  const sprinkleSec = 3 + on.value(k.flockSec) * on.piece.sideAreaCm2
+  const { atOnce, setUpEachSec } = on.rounds('hairspray', sprinkleSec, on.value(k.setUpSec), k.wetSec)
+  const mistSec = on.value(k.mistSec) * crowns(on)
+  const set = on.rests(k.setMin, 'Let it set', 'tack clearing')
+  const foam: Pick<Flock, 'share' | 'sticks'> = {
+    ...(topped ? { share: rest(on.input(k.highlight)) } : {}),
+    sticks: k.sticks,
   }
-  const snow = snowSlots(choice)
-  if (!leafy({ piece })) return [...armature, ...(snow.length > 0 ? [hairspray, ...snow] : [])]
-  return sprayed
-    ? [
-        ...armature,
-        hairspray,
-        // Any mid colour will do: it is sprayed over. Coarse, for volume.
-        {
-          id: 'foliage',
-          label: 'Coarse foam',
-          wish: { stuff: 'foam', form: 'ground', grainMm: Math.max(1, piece.grainMm * 1.8), colour: base },
-        },
-        {
-          id: 'canopy-paint',
-          label: 'Canopy colour',
-          wish: { stuff: 'liquid', liquid: 'spray-paint', colour: base },
-        },
-        {
-          id: 'highlight-spray',
-          label: 'Highlight mist',
-          wish: { stuff: 'liquid', liquid: 'spray-paint', colour: light },
-          tone: { is: 'lighter', than: 'canopy-paint' },
-          optional: true,
-        },
-        ...snow,
-      ]
-    : [
-        ...armature,
-        hairspray,
-        {
-          id: 'foliage',
-          label: 'Foliage',
-          wish: { stuff: 'foam', form: 'ground', grainMm: piece.grainMm, colour: base },
-        },
-        {
-          id: 'highlight',
-          label: 'Highlight',
-          wish: { stuff: 'foam', form: 'ground', grainMm: piece.grainMm * 0.8, colour: light },
-          tone: { is: 'lighter', than: 'foliage' },
-          optional: true,
-        },
-        ...snow,
-      ]
+  return [
+    on.spray({
+      id: 'sprinkle',
+      title: 'Hairspray the crown, sprinkle',
+      text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${on.time(on.value(k.wetSec))} before the spray has set.`,
+      each: sprinkleSec + setUpEachSec,
+      takes: [on.coat('hairspray', k.sprayCoat), on.crownFlock('foliage', foam)],
+      within: on.open('hairspray', { by: k.wetSec, what: 'the spray' }),
+      atOnce,
+      wait: set,
+      tools: ['catch tray'],
+      faults: ['clogged-stems', 'fallen-foliage'],
+      passes: 'Light through the crown; no foam on the trunk.',
+    }),
+    over &&
+      on.spray({
+        id: 'canopy',
+        title: 'Spray the canopy, mist from above',
+        text: 'The wanted green around the foliage; then the lighter mist, from above only. Mask the trunk or keep off it.',
+        each: on.value(k.paintSec) * crowns(on) + mistSec,
+        takes: [on.coat('canopy-paint', k.canopyCoat), on.coat('highlight-spray', k.mistCoat)],
+        wait: on.dries(k.paintMin, 'Let the paint dry'),
+        faults: ['loud-two-tone', 'trunk-colour', 'satin'],
+      }),
+    topped &&
+      on.spray({
+        id: 'highlight',
+        title: 'Highlight from above',
+        text: 'A touch of spray and the lighter foam from above only. One step lighter, never another hue.',
+        each: mistSec,
+        once: 30,
+        takes: [
+          on.crownFlock(
+            'highlight',
+            { share: on.input(k.highlight), sticks: k.sticks },
+            'Highlight, from above',
+          ),
+          on.coat('hairspray', k.sprayCoat, 'Hairspray for the highlight', k.highlight),
+        ],
+        wait: set,
+        faults: ['loud-two-tone'],
+      }),
+  ]
 }
 
 /** Dried sprigs, toughened and dressed. Common practice. */
-export const sprigTree: PlantMethod = {
+export const sprigTree = way({
   id: 'sprig-tree',
   name: 'Soaked sprig tree',
   makes: 'Dried sprigs, soaked and dried straight, painted, sprinkled with foam.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: [30, 250],
-    shows: 'branches',
-    effort: 'mass-made',
-    handling: 'protected',
-    together: [5, 50],
-    seasons: 'any',
-    manner: 'sprig',
-  },
-  coefficients: Object.values(k),
+  profile: profile([30, 250], 'branches', 'mass-made', 'protected', [5, 50], 'any', 'sprig'),
+  bound: boundSprigs,
+  figures: k,
   options: [
-    {
-      id: 'colour',
-      name: 'Colour',
-      choices: [
-        {
-          id: 'own',
-          name: 'coloured foam straight on',
-          words: 'the foam keeps its own colour, the lighter one on top',
-        },
-        {
-          id: 'overspray',
-          name: 'any foam, sprayed over',
-          words: 'coarse foam of any mid colour; the canopy is sprayed, then misted lighter from above',
-        },
+    option(
+      'colour',
+      'Colour',
+      ['own', 'coloured foam straight on', 'the foam keeps its own colour, the lighter one on top'],
+      [
+        'overspray',
+        'any foam, sprayed over',
+        'coarse foam of any mid colour; the canopy is sprayed, then misted lighter from above',
       ],
-    },
-    {
-      id: 'sprigs',
-      name: 'Sprigs',
-      choices: [
-        { id: 'toughened', name: 'soaked', words: 'tough and straight; a night’s drying' },
-        { id: 'dry', name: 'dry', words: 'no bath and no night, but brittle and as they grew' },
-      ],
-    },
+    ),
+    option(
+      'sprigs',
+      'Sprigs',
+      ['toughened', 'soaked', 'tough and straight; a night’s drying'],
+      ['dry', 'dry', 'no bath and no night, but brittle and as they grew'],
+    ),
     snowOption,
   ],
-  spoilage: k.spoilage,
-  suits,
-  slots,
-  work(task) {
-    const sprigs = sprigsEach(task)
-    const bath = soak(task, sprigs)
-    const uses = usesOf(task, sprigs, bath)
-    const left = roundedDown(product(sprigs, difference(task.input(k.spare), ONE), startedOf(task)))
-    return {
-      uses,
-      pours: bath ? [bath.pour] : [],
-      cuts: [],
-      yields: [
-        ...(bath?.yields ?? []),
-        ...(left.value > 0
-          ? [
-              {
-                label: `Curved ${noun(left.value, 'sprig')}`,
-                source: 'by-product' as const,
-                material: catalogueRow('curved-sprigs'),
-                quantity: figure(left, 'piece'),
-                shares: [],
-              },
-            ]
-          : []),
+  suits: ({ piece, kind }) => {
+    const { heightMm, zone, habit } = piece
+    const tree = habit === 'broadleaf'
+    return judge({
+      right: tree && heightMm >= 45 && heightMm <= 160 && kind === 'pieces',
+      pro: [
+        tree && 'fine branching that reads as a broadleaf even when bare',
+        heightMm >= 45 && heightMm <= 160 && 'a good sprig has just this height',
+        zone !== 'back' && 'see-through crown bears being looked at from close by',
+        'cheap and quick in drying loads of fifty',
       ],
-      steps: stepsOf(task, sprigs, uses),
-    }
+      but: [zone === 'front' && 'sprigs snap: not at the very edge, where sleeves pass'],
+      con: [
+        heightMm > 160 &&
+          `sprigs over 160 mm are rare; ${Math.round(heightMm)} mm wants several bound together`,
+        heightMm < 45 && 'smaller than a sprig’s own forks: tips only, and few branches to see',
+        habit === 'conifer' && 'no leader and no whorls: it won’t pass for a conifer close by',
+        isBushy(piece) && 'a sprig has one stem; a shrub wants several from the foot',
+      ],
+      never: [
+        isBladed(piece) && 'has a stem and forks, which a tuft has not',
+        habit === 'palm' && 'a palm has fronds on a bare stem, which no sprig has',
+        heightMm > 260 && 'no sprigs bound together are that tall',
+        heightMm < 25 && 'no sprig is that small',
+      ],
+    })
   },
+  materials: ({ piece }, choice) => {
+    const { base, light } = piece.tones
+    const { grainMm } = piece
+    const coarse = Math.max(1, grainMm * 1.8)
+    return [
+      slot('sprig', 'Sprigs', twig('sprig', Math.min(piece.heightMm, k.longest.value))),
+      choice('sprigs') === 'toughened' && slot('medium', 'Matte medium', liquid('matte-medium')),
+      sprigsOf(piece).value > 1 && [
+        slot('tie', 'Fine wire to bind', rod('wire', 0.3), optional),
+        slot('ca', 'CA', liquid('ca')),
+      ],
+      slot('trunk-paint', 'Trunk colour', sprayPaint(TRUNK)),
+      slot('tips-paint', 'Dark tips', sprayPaint(TIPS), darker('trunk-paint'), optional),
+      (hasLeaf(piece) || choice('snow') === 'laden') && slot('hairspray', 'Hairspray', liquid('hairspray')),
+      hasLeaf(piece) &&
+        (choice('colour') === 'overspray'
+          ? [
+              // Any mid colour will do: it is sprayed over. Coarse, for volume.
+              slot('foliage', 'Coarse foam', foam(coarse, base)),
+              slot('canopy-paint', 'Canopy colour', sprayPaint(base)),
+              slot('highlight-spray', 'Highlight mist', sprayPaint(light), lighter('canopy-paint'), optional),
+            ]
+          : [
+              slot('foliage', 'Foliage', foam(grainMm, base)),
+              slot('highlight', 'Highlight', foam(grainMm * 0.8, light), lighter('foliage'), optional),
+            ]),
+      snowSlots(choice),
+    ]
+  },
+  operations: (on) => [
+    armature(on),
+    on.isLeafy && foliage(on),
+    snowOnly(on, snow),
+    on.inspect(
+      on.isLeafy
+        ? 'Straight, see-through near the target, clean trunk, lighter on top.'
+        : 'Straight, no puddles on the stem, tips darker than the trunk.',
+      ['one-sided', 'satin', 'shiny-patches'],
+      { text: 'Turn each one round, look at it from above, in daylight.', each: 8 },
+    ),
+  ],
   examples: [
     examplePieces(examplePiece('broadleaf', 'rounded', 100), 50),
     examplePieces(examplePiece('broadleaf', 'rounded', 250), 3),
     examplePieces(examplePiece('broadleaf', 'ovate', 90, { leaf: 0 }), 12),
     examplePieces(examplePiece('broadleaf', 'spreading', 60, { leaf: 0.35 }), 1),
   ],
-}
+})

@@ -1,270 +1,301 @@
-import { proposedStrands } from '../../armature'
+import { proposedStrands, wantedStoutMm } from '../../armature'
+import type { Coefficient, Piece } from '../../makeup'
+import { discArea, MM_IN_CM, number, product, quotient, type Expression } from '../../quantities'
+import { Bench } from '../kit/bench'
+import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
+import { examplePiece, examplePieces } from '../kit/examples'
+import { beyond, hasPlates, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import type { Operation } from '../kit/making'
 import {
-  coatUse,
-  crownOf,
-  dressSteps,
-  dressUses,
-  examplePiece,
-  examplePieces,
-  fixedUse,
-  flockUse,
-  hands,
-  inspectStep,
-  judge,
-  leafOf,
-  open,
-  paintStep,
-  seeThroughOf,
-  sets,
-  snowOption,
-  startedOf,
-  stepsWith,
-  trunkOf,
-  use,
-  withoutLeaf,
-  type Coefficient,
-  type Dress,
-  type PlantJob,
-  type PlantMethod,
-  type StepDraft,
-} from '../../makeup'
-import { discArea, figure, MM_IN_CM, number, product, quotient } from '../../quantities'
-import { catalogueRow } from '../../stock'
-import { beyond, hasPlates, hopeless, notABush, notATree, type Sizes } from './suits'
-import { wireCuts, wireUses } from './wire-amounts'
-import { k, slots } from './wire-pine-figures'
+  fibre,
+  foam,
+  liquid,
+  optional,
+  paint,
+  powder,
+  rod,
+  sharing,
+  slot,
+  sprayPaint,
+  wool,
+} from '../kit/materials'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
+import { dries } from '../kit/setting'
+import { profile, way } from '../kit/way'
+import { wireWork } from './wire-work'
 
 const SIZES: Sizes = { well: [150, 350], atMostMm: 600 }
 
-/** Needles are thrown by the steps of its own; of the shared dressing only snow is used. */
-const snowOnly: Dress = { adhesive: 'hairspray', form: 'ground' }
+/** Amounts and times of a pine of wire. From memory unless marked. */
+const k = coefficients('wire-pine', {
+  spoilage: spoilage(0, 'memory', 'what goes wrong is twisted again'),
+  takeUp: share('length that the twist takes up', 0.1),
+  barkMm: amount('bark on the trunk, all coats together', 1.2, 'mm'),
+  offcuts: share('wire cut off and lost', 0.05),
+  pasteCoat: amount('bark paste on the wood', 0.14, 'ml/cm²'),
+  umberShare: amount('umber to a millilitre of paste', 0.06, 'ml/ml'),
+  sawdustShare: amount('sawdust to a millilitre of paste', 0.12, 'g/ml'),
+  thickenCoat: amount('cement and sawdust where it is too thin', 0.04, 'ml/cm²'),
+  thickened: share('wood that is too thin', 0.5),
+  thickenDust: amount('sawdust to a millilitre of cement, to thicken', 0.5, 'g/ml'),
+  needleFoam: share('foam of the needles, of the foliage', 0.34, 'memory', 'the pads make up a third'),
+  needleFibre: amount('fibre to a gram of foam, one to one by volume', 1.2, 'g/g'),
+  pastelG: amount('a pastel dusted on bark', 0.001, 'g/cm²'),
+  mossG: amount('moss and dead needles at the foot', 0.05, 'g/cm²'),
+  yellowCoat: amount('a breath of yellow', 0.003, 'ml/cm²'),
+  fibre: amount(
+    'teased fibre in the pads, for each cm² of crown',
+    0.006,
+    'g/cm²',
+    'memory',
+    'before it is pruned',
+  ),
+  pruned: share('fibre pruned off again', 0.15),
+  glue: amount('PVA for the pads, for each cm² of crown', 0.012, 'ml/cm²'),
+  cementCoat: amount('a coat of cement on the pads', 0.03, 'ml/cm²'),
+  sticks: sticking('needles stick in a pass, of what is spooned', 0.55),
+  upperCoat: amount('orange on the upper trunk', 0.01, 'ml/cm²'),
+  lowerCoat: amount('brush paint on the lower trunk', 0.006, 'ml/cm²'),
+  joinSec: seconds('join armatures, roots, pin', 900),
+  endsSec: seconds('clip, bend, cradle the ends', 600),
+  thickenSec: seconds('cement and sawdust', 300),
+  barkSec: seconds('bark paste with a stiff brush', 1200),
+  padsSec: seconds('fibre pads', 2400),
+  paintSec: seconds('orange above, grey-brown below', 1500, 'memory', 'tedious'),
+  pruneSec: seconds('prune', 300),
+  needleSec: seconds('cement and needles, a pass', 900),
+  pastelSec: seconds('pastels, moss, foot', 300),
+  pasteMin: dries('paste'),
+})
 
-function suits({ piece }: PlantJob) {
-  const plated = hasPlates(piece)
-  return judge({
-    right: plated,
-    pro: [
-      plated && 'plates of needles on bent limbs, with air between them: what wire and teased fibre do best',
-      'two colours of bark, rough below and orange above',
-      'planted by its own pin; it bends before it breaks',
+/** Needles are thrown by the steps of its own; of the shared dressing only snow is used. */
+const snow: Dress = { adhesive: 'hairspray', form: 'ground' }
+/** Twice in full, with the cement dry between. Common practice. */
+const PASSES = ['needles', 'needles-again'] as const
+
+const strandsOf = ({ heightMm, zone }: Piece): number => proposedStrands(heightMm, zone, 'quick')
+
+/** Wire joined, and the wood on it. */
+function wood(on: Bench): Operation[] {
+  const { heightMm } = on.piece
+  const wire = wireWork(on, on.task.wire?.strands ?? strandsOf(on.piece), k.offcuts)
+  const joined = heightMm > 240 ? 3 : 2
+  const size = heightMm / 240
+  const paste = on.product(wire.surface, k.pasteCoat)
+  const thickened = on.product(wire.surface, k.thickenCoat, k.thickened)
+  const wires = { tools: ['pliers', 'cutters'], cautions: ['wire'] }
+  return [
+    on.work({
+      id: 'hank',
+      title: `Join ${joined} armatures, roots and pin`,
+      text: `Twist ${joined} hanks by the sheet, strap wire round the foot and set them one above the other. Roots of two to four strands, a pin; mount it on a foam slab that is sunk in later.`,
+      each: on.value(k.joinSec) * size,
+      once: 60,
+      takes: [wire.stout],
+      cuts: wire.cuts,
+      ...wires,
+      faults: ['one-sided'],
+    }),
+    on.work({
+      id: 'split',
+      title: 'Clip loops, bend, cradle the ends',
+      text: 'Clip the loops; strong bends; each branch end opened like a shallow hand, so that the wool does not slide off. Tiers apart, and seen from above all round.',
+      each: on.value(k.endsSec) * size,
+      takes: [wire.thin],
+      ...wires,
+      faults: ['round-ends', 'wool-slides'],
+    }),
+    on.glue({
+      id: 'thicken',
+      title: 'Thicken',
+      text: 'Where a limb is too thin: scenic cement, sawdust over it.',
+      each: on.value(k.thickenSec) * size,
+      takes: [
+        on.take('cement', thickened, 'Cement, to thicken'),
+        on.take('sawdust', [thickened, k.thickenDust], 'Sawdust, to thicken'),
+      ],
+      in: 'cement',
+      until: 'Dry overnight',
+      tools: ['brush', 'catch tray'],
+      holders: [{ what: 'base', each: 1, until: 'inspect' }],
+    }),
+    on.work({
+      id: 'bark',
+      title: 'Bark paste',
+      text: 'Paste, raw umber, sawdust. A stiff brush drawn upwards makes ribs; coarse below, fine and thin above.',
+      each: on.value(k.barkSec) * size,
+      once: 120,
+      takes: [
+        on.take('paste', paste),
+        on.take('umber', [paste, k.umberShare]),
+        on.take('sawdust', [paste, k.sawdustShare], 'Sawdust in the paste'),
+      ],
+      within: on.open('paste', { tail: 'a limb at a time' }),
+      wait: on.sets('paste', 'Dry overnight', k.pasteMin),
+      tools: ['old brush', 'bowl'],
+      faults: ['wire-look'],
+    }),
+  ]
+}
+
+/** Pads of fibre, their colours, and needles on them. */
+function foliage(on: Bench): Operation[] {
+  const size = on.piece.heightMm / 240
+  const half = (part: Coefficient): Expression => quotient(on.input(part), number(PASSES.length))
+  const needles = on.crownFlock('needles', { share: half(k.needleFoam), sticks: k.sticks }, 'Foam in the mix')
+  return [
+    on.work({
+      id: 'pads',
+      title: 'Fibre pads',
+      text: 'Tease the fibre to flat thin pads. Glue on a few cradles at a time, a small pad in each; daylight between the tiers.',
+      each: on.value(k.padsSec) * size,
+      once: 60,
+      takes: [on.coat('fibre', k.fibre), on.coat('pva', k.glue)],
+      within: on.open('pva', { tail: 'few branches at a time' }),
+      wait: on.sets('pva', 'Dry overnight'),
+      tools: ['tweezers', 'scissors'],
+      faults: ['cushions', 'wool-slides'],
+    }),
+    on.paint({
+      id: 'paint',
+      title: 'Orange above, grey-brown below',
+      text: 'Spray rust, then a breath of yellow, on the upper trunk and limbs. Brush the lower half grey-brown with a little green in it; the two meet unevenly. Tedious: split it over two evenings if you like.',
+      each: on.value(k.paintSec) * size,
+      takes: [
+        on.coat('upper-paint', k.upperCoat, 'Rust, upper half'),
+        on.has('yellow-paint') && on.coat('yellow-paint', k.yellowCoat),
+        on.coat('lower-paint', k.lowerCoat, 'Grey-brown, lower half'),
+      ],
+      tools: ['brush'],
+      passes: 'Two zones of bark that meet unevenly.',
+    }),
+    on.work({
+      id: 'prune',
+      title: 'Prune',
+      text: 'Cut surplus fibre: after the paint and before the needles. Keep the cuttings as fallen stems.',
+      each: on.value(k.pruneSec) * size,
+      yields: [
+        on.byProduct(
+          'rough-ground',
+          'Fibre pruned off: fallen stems',
+          on.product(on.crown, k.fibre, k.pruned, on.pieces),
+        ),
+      ],
+      tools: ['scissors'],
+      faults: ['cushions'],
+    }),
+    ...PASSES.map((id, i) =>
+      on.glue({
+        id,
+        title: i === 0 ? 'Cement and needles' : 'Cement and needles again',
+        text:
+          i === 0
+            ? 'Foam and fibre one to one by small spoon. Cement on the pads; needles by spoon, inmost first, then outward and up.'
+            : 'All of it once more over the dry first pass, where it is thin most.',
+        each: on.value(k.needleSec) * size,
+        once: 60,
+        takes: [
+          on.coat('cement', k.cementCoat, 'Cement for the needles'),
+          needles,
+          // By small spoon, one to one by volume.
+          on.take('needle-fibre', [needles.perPiece.of, k.needleFibre], 'Fibre in the mix'),
+        ],
+        in: 'cement',
+        until: 'Dry overnight',
+        tools: ['small spoon', 'catch tray'],
+        faults: ['cushions', 'glued-trunk'],
+        ...(i === 1 ? { passes: 'Tiers apart, matt; no needles on the trunk.' } : {}),
+      }),
+    ),
+  ]
+}
+
+/** Pastels on the bark, moss at the foot. */
+function foot(on: Bench, surface: Expression): Operation {
+  const bark = quotient(surface, number(2))
+  const around = discArea(quotient(product(on.trunk, number(4)), MM_IN_CM))
+  return on.work({
+    id: 'foot',
+    title: 'Pastels, moss, foot',
+    text: 'Flesh, umber and green pastel on the bark; moss and dead needles at the foot.',
+    each: (on.value(k.pastelSec) * on.piece.heightMm) / 240,
+    takes: [
+      on.has('pastel') && on.take('pastel', [bark, k.pastelG]),
+      on.has('pastel-dark') && on.take('pastel-dark', [bark, k.pastelG]),
+      on.take('moss', [around, k.mossG]),
     ],
-    con: [
-      beyond(piece, SIZES),
-      piece.zone !== 'front' && 'two and a half hours of hands for a tree that is not looked at closely',
-      piece.habit === 'conifer' && !plated && 'whorls about a leader are quicker and truer on a dowel',
-      piece.habit === 'broadleaf' && 'its plates are a pine’s; a broadleaf wants a finer fork',
-      notABush(piece),
-    ],
-    never: [
-      notATree(piece),
-      hopeless(piece, SIZES),
-      piece.habit === 'broadleaf' && piece.leaf < 0.3 && 'without leaf nothing hides its cradles',
-    ],
+    tools: ['brush'],
+    cautions: ['dust'],
   })
 }
 
 /** A pine with plates: armatures strapped together, pads of teased fibre, needles twice. Common practice. */
-export const wirePine: PlantMethod = {
+export const wirePine = way({
   id: 'wire-pine',
   name: 'Wire pine',
   makes:
     'Two or three wire armatures strapped together, bark of paste and sawdust, pads of teased fibre in cradled ends, needles twice.',
   kinds: ['pieces'],
-  profile: {
-    sizeMm: SIZES.well,
-    shows: 'branches',
-    effort: 'made one by one',
-    handling: 'reached over',
-    together: [1, 3],
-    seasons: 'all year',
-    manner: 'wire',
-  },
-  coefficients: Object.values(k),
+  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 3], 'all year', 'wire'),
+  planner: { kind: 'wire', barkMm: k.barkMm, takeUp: k.takeUp, patience: () => 'quick' },
+  figures: k,
   options: [snowOption],
-  spoilage: k.spoilage,
-  suits,
-  slots,
-  work(task) {
-    const { piece, value } = task
-    const strands = task.wire?.strands ?? proposedStrands(piece.heightMm, piece.zone, 'quick')
-    const joined = piece.heightMm > 240 ? 3 : 2
-    const { uses: wired, surface } = wireUses(task, { strands, takeUp: k.takeUp, offcuts: k.offcuts })
-    const crown = crownOf(task)
-    const size = piece.heightMm / 240
-    const paste = product(surface, task.input(k.pasteCoat))
-    const bark = quotient(surface, number(2))
-    const foot = discArea(quotient(product(trunkOf(task), number(4)), MM_IN_CM))
-    const thickened = product(surface, task.input(k.thickenCoat), task.input(k.thickened))
-    const needles = (label: string, part: Coefficient, step: string) =>
-      flockUse(task, {
-        slot: 'needles',
-        step,
-        label,
-        area: crown,
-        seeThrough: seeThroughOf(task),
-        leaf: leafOf(task),
-        share: quotient(task.input(part), number(passes.length)),
-        sticks: k.sticks,
-      })
-    const passes = ['needles', 'needles-again'] as const
-    const uses = [
-      ...wired,
-      use(task, { slot: 'cement', step: 'thicken', label: 'Cement, to thicken', each: thickened }),
-      fixedUse(
-        task,
-        { slot: 'sawdust', step: 'thicken', label: 'Sawdust, to thicken' },
-        k.thickenDust,
-        thickened,
-      ),
-      use(task, { slot: 'paste', step: 'bark', label: 'Paste', each: paste }),
-      fixedUse(task, { slot: 'umber', step: 'bark', label: 'Umber' }, k.umberShare, paste),
-      fixedUse(task, { slot: 'sawdust', step: 'bark', label: 'Sawdust in the paste' }, k.sawdustShare, paste),
-      fixedUse(task, { slot: 'fibre', step: 'pads', label: 'Fibre' }, k.fibre, crown),
-      fixedUse(task, { slot: 'pva', step: 'pads', label: 'PVA' }, k.glue, crown),
-      coatUse(task, { slot: 'upper-paint', step: 'paint', label: 'Rust, upper half' }, k.upperCoat),
-      ...(task.fill('yellow-paint').parts.length > 0
-        ? [coatUse(task, { slot: 'yellow-paint', step: 'paint', label: 'A breath of yellow' }, k.yellowCoat)]
-        : []),
-      coatUse(task, { slot: 'lower-paint', step: 'paint', label: 'Grey-brown, lower half' }, k.lowerCoat),
-      ...passes.flatMap((pass) => {
-        const foam = needles('Foam in the mix', k.needleFoam, pass)
-        return [
-          fixedUse(
-            task,
-            { slot: 'cement', step: pass, label: 'Cement for the needles' },
-            k.cementCoat,
-            crown,
-          ),
-          foam,
-          // By small spoon, one to one by volume.
-          use(task, {
-            slot: 'needle-fibre',
-            step: pass,
-            label: 'Fibre in the mix',
-            each: product(foam.perPiece.of, task.input(k.needleFibre)),
-          }),
-        ]
-      }),
-      ...(task.fill('pastel').parts.length > 0
-        ? [fixedUse(task, { slot: 'pastel', step: 'foot', label: 'Flesh pastel' }, k.pastelG, bark)]
-        : []),
-      ...(task.fill('pastel-dark').parts.length > 0
-        ? [fixedUse(task, { slot: 'pastel-dark', step: 'foot', label: 'Umber pastel' }, k.pastelG, bark)]
-        : []),
-      fixedUse(task, { slot: 'moss', step: 'foot', label: 'Moss at the foot' }, k.mossG, foot),
-      ...dressUses(withoutLeaf(task), snowOnly),
-    ]
-    return {
-      uses,
-      pours: [],
-      cuts: wireCuts(task),
-      yields: [
-        {
-          label: 'Fibre pruned off: fallen stems',
-          source: 'by-product',
-          material: catalogueRow('rough-ground'),
-          quantity: figure(product(crown, task.input(k.fibre), task.input(k.pruned), startedOf(task)), 'g'),
-          shares: [],
-        },
+  suits({ piece }) {
+    const plated = hasPlates(piece)
+    return judge({
+      right: plated,
+      pro: [
+        plated &&
+          'plates of needles on bent limbs, with air between them: what wire and teased fibre do best',
+        'two colours of bark, rough below and orange above',
+        'planted by its own pin; it bends before it breaks',
       ],
-      steps: stepsWith(uses, [
-        {
-          id: 'hank',
-          title: `Join ${joined} armatures, roots and pin`,
-          text: `Twist ${joined} hanks by the sheet, strap wire round the foot and set them one above the other. Roots of two to four strands, a pin; mount it on a foam slab that is sunk in later.`,
-          hands: hands(value(k.joinSec) * size, 60),
-          tools: ['pliers', 'cutters'],
-          cautions: ['wire'],
-          faults: ['one-sided'],
-        },
-        {
-          id: 'split',
-          title: 'Clip loops, bend, cradle the ends',
-          text: 'Clip the loops; strong bends; each branch end opened like a shallow hand, so that the wool does not slide off. Tiers apart, and seen from above all round.',
-          hands: hands(value(k.endsSec) * size),
-          tools: ['pliers', 'cutters'],
-          cautions: ['wire'],
-          faults: ['round-ends', 'wool-slides'],
-        },
-        {
-          id: 'thicken',
-          title: 'Thicken',
-          text: 'Where a limb is too thin: scenic cement, sawdust over it.',
-          hands: hands(value(k.thickenSec) * size),
-          within: open(task, 'cement'),
-          wait: sets(task, 'cement', 'Dry overnight'),
-          tools: ['brush', 'catch tray'],
-          holders: [{ what: 'base', each: 1, until: 'inspect' }],
-          cautions: ['dust'],
-        },
-        {
-          id: 'bark',
-          title: 'Bark paste',
-          text: 'Paste, raw umber, sawdust. A stiff brush drawn upwards makes ribs; coarse below, fine and thin above.',
-          hands: hands(value(k.barkSec) * size, 120),
-          within: open(task, 'paste', { tail: 'a limb at a time' }),
-          wait: sets(task, 'paste', 'Dry overnight', { by: k.pasteMin }),
-          tools: ['old brush', 'bowl'],
-          cautions: ['dust'],
-          faults: ['wire-look'],
-        },
-        {
-          id: 'pads',
-          title: 'Fibre pads',
-          text: 'Tease the fibre to flat thin pads. Glue on a few cradles at a time, a small pad in each; daylight between the tiers.',
-          hands: hands(value(k.padsSec) * size, 60),
-          within: open(task, 'pva', { tail: 'few branches at a time' }),
-          wait: sets(task, 'pva', 'Dry overnight'),
-          tools: ['tweezers', 'scissors'],
-          faults: ['cushions', 'wool-slides'],
-        },
-        paintStep(task, {
-          id: 'paint',
-          title: 'Orange above, grey-brown below',
-          text: 'Spray rust, then a breath of yellow, on the upper trunk and limbs. Brush the lower half grey-brown with a little green in it; the two meet unevenly. Tedious: split it over two evenings if you like.',
-          hands: hands(value(k.paintSec) * size, 60),
-          tools: ['brush'],
-          passes: 'Two zones of bark that meet unevenly.',
-        }),
-        {
-          id: 'prune',
-          title: 'Prune',
-          text: 'Cut surplus fibre: after the paint and before the needles. Keep the cuttings as fallen stems.',
-          hands: hands(value(k.pruneSec) * size),
-          tools: ['scissors'],
-          faults: ['cushions'],
-        },
-        // Twice in full, with the cement dry between. Common practice.
-        ...passes.map((pass, i): StepDraft => ({
-          id: pass,
-          title: i === 0 ? 'Cement and needles' : 'Cement and needles again',
-          text:
-            i === 0
-              ? 'Foam and fibre one to one by small spoon. Cement on the pads; needles by spoon, inmost first, then outward and up.'
-              : 'All of it once more over the dry first pass, where it is thin most.',
-          hands: hands(value(k.needleSec) * size, 60),
-          within: open(task, 'cement'),
-          wait: sets(task, 'cement', 'Dry overnight'),
-          tools: ['small spoon', 'catch tray'],
-          cautions: ['dust'],
-          faults: ['cushions', 'glued-trunk'],
-          ...(i === 1 ? { passes: 'Tiers apart, matt; no needles on the trunk.' } : {}),
-        })),
-        {
-          id: 'foot',
-          title: 'Pastels, moss, foot',
-          text: 'Flesh, umber and green pastel on the bark; moss and dead needles at the foot.',
-          hands: hands(value(k.pastelSec) * size),
-          tools: ['brush'],
-          cautions: ['dust'],
-        },
-        ...dressSteps(withoutLeaf(task), snowOnly),
-        inspectStep(task, 'Two zones of bark, tiers apart, matt.', ['cushions', 'wire-look']),
-      ]),
-    }
+      con: [
+        beyond(piece, SIZES),
+        piece.zone !== 'front' && 'two and a half hours of hands for a tree that is not looked at closely',
+        piece.habit === 'conifer' && !plated && 'whorls about a leader are quicker and truer on a dowel',
+        piece.habit === 'broadleaf' && 'its plates are a pine’s; a broadleaf wants a finer fork',
+        notABush(piece),
+      ],
+      never: [
+        notATree(piece),
+        hopeless(piece, SIZES),
+        piece.habit === 'broadleaf' && piece.leaf < 0.3 && 'without leaf nothing hides its cradles',
+      ],
+    })
   },
+  materials: ({ piece }, choice) => {
+    const { base, shade } = piece.tones
+    const stoutMm = wantedStoutMm(piece.trunkMm, strandsOf(piece), k.barkMm.value)
+    return [
+      slot('wire', 'Stout wire', rod('wire', stoutMm)),
+      slot('thin-wire', 'Thin wire', rod('wire', Math.max(0.25, stoutMm * 0.5))),
+      slot('paste', 'Modelling paste', liquid('paste')),
+      slot('umber', 'Raw umber', paint('#5c4a38')),
+      slot('sawdust', 'Sawdust', powder('sawdust')),
+      slot('cement', 'Scenic cement', liquid('cement')),
+      slot('fibre', 'Teased fibre', wool(undefined, shade)),
+      slot('pva', 'PVA', liquid('pva')),
+      slot('upper-paint', 'Upper trunk, rust', sprayPaint('#a8663a')),
+      slot('lower-paint', 'Lower trunk, grey-brown', paint('#7a7065')),
+      slot('needles', 'Needles: fine foam', foam(Math.min(0.6, piece.grainMm), base)),
+      slot('needle-fibre', 'Needles: fibre', fibre(2, base)),
+      slot('yellow-paint', 'A breath of yellow', sprayPaint('#c8a43a'), optional),
+      slot('pastel', 'Flesh pastel', powder('pastel', '#d9a98a'), optional),
+      slot('pastel-dark', 'Umber pastel', powder('pastel', '#5c4a38'), optional),
+      slot('moss', 'Moss at the foot', foam(0.5, '#5b6a35'), sharing),
+      snowSlots(choice, { id: 'adhesive', label: 'Hairspray' }),
+    ]
+  },
+  operations: (on) => [
+    wood(on),
+    foliage(on),
+    foot(on, wireWork(on, on.task.wire?.strands ?? strandsOf(on.piece), k.offcuts).surface),
+    snowOnly(on, snow),
+    on.inspect('Two zones of bark, tiers apart, matt.', ['cushions', 'wire-look']),
+  ],
   examples: [
     examplePieces(examplePiece('conifer', 'irregular', 220, { zone: 'front' }), 1),
     examplePieces(examplePiece('conifer', 'flat-topped', 330, { zone: 'front' }), 3),
   ],
-}
+})

@@ -9,21 +9,25 @@ import { wayExamples, workedExample } from '../../support/ways'
  */
 const file = join(__dirname, '../../fixtures/estimates.jsonl')
 
+const byText = (a: unknown, b: unknown): number => (JSON.stringify(a) < JSON.stringify(b) ? -1 : 1)
 const six = (value: number): number => Number(value.toPrecision(6))
 function answerOf(up: MakeUp) {
   return {
     started: up.started.value,
     handsMin: six(up.handsMin.value),
     elapsedMin: six(up.elapsedMin.value),
-    uses: up.uses.map(({ slot, step, material, total, lies }) => [
-      slot,
-      step,
-      material?.id ?? null,
-      six(total.value),
-      total.unit,
-      ...(lies === undefined ? [] : [six(lies.value)]),
-    ]),
-    yields: up.yields.map(({ material, quantity }) => [material.id, six(quantity.value)]),
+    // In whatever order they are listed: what a step takes first is no figure.
+    uses: up.uses
+      .map(({ slot, step, material, total, lies }) => [
+        slot,
+        step,
+        material?.id ?? null,
+        six(total.value),
+        total.unit,
+        ...(lies === undefined ? [] : [six(lies.value)]),
+      ])
+      .sort(byText),
+    yields: up.yields.map(({ material, quantity }) => [material.id, six(quantity.value)]).sort(byText),
     cuts: up.cuts.map(({ what, count, lengthMm }) => [what, count, six(lengthMm)]),
     steps: up.steps.map(({ id, hands, wait, within, atOnce }) => [
       id,

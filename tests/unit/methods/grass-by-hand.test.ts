@@ -1,11 +1,5 @@
-import {
-  examplePiece,
-  examplePieces,
-  makeUp,
-  stepHandsMin,
-  type MakeUp,
-  type PlantJob,
-} from '../../../core/makeup'
+import { makeUp, stepHandsMin, type MakeUp, type PlantJob } from '../../../core/makeup'
+import { examplePiece, examplePieces } from '../../../core/methods/kit'
 import { plantMethodById } from '../../../core/methods'
 import { each, handsH, made, stepIds, stepOf, total, wayExamples } from '../../support/ways'
 import { stocked } from '../../support/workshop'

@@ -1,4 +1,5 @@
-import { examplePiece, examplePieces, makeUp } from '../../../core/makeup'
+import { makeUp } from '../../../core/makeup'
+import { examplePiece, examplePieces } from '../../../core/methods/kit'
 import { plantMethodById } from '../../../core/methods'
 import { each, made, stepIds, stepOf } from '../../support/ways'
 import { stocked } from '../../support/workshop'

@@ -1,4 +1,5 @@
-import { examplePiece, examplePieces, highlightFit, makeUp } from '../../../core/makeup'
+import { highlightFit, makeUp } from '../../../core/makeup'
+import { examplePiece, examplePieces } from '../../../core/methods/kit'
 import { plantMethodById, plantMethods } from '../../../core/methods'
 import { runSheet } from '../../../core/planting'
 import { made } from '../../support/ways'

@@ -1,4 +1,5 @@
-import { examplePiece, examplePieces, stepHandsMin } from '../../../core/makeup'
+import { stepHandsMin } from '../../../core/makeup'
+import { examplePiece, examplePieces } from '../../../core/methods/kit'
 import { each, handsH, made, oak, stepOf, total } from '../../support/ways'
 
 describe('trees, by hand', () => {

@@ -1,9 +1,9 @@
 import type { PieceSize } from '../../commissions'
 import { boardHoles, dotsOnSheet, layTray, type Dot, type DotSize } from '../../grass'
-import { worthOf, type Coefficient, type MakeUp, type OwnValues } from '../../makeup'
+import { plannerOf, worthOf, type Coefficient, type MakeUp, type OwnValues } from '../../makeup'
 import { seedOf } from '../../units'
-import { boardFigures } from './drilled-board'
-import { dotGapMm, sheetMm, spreadOf, dotFor } from './tuft-sheet'
+import { boardFigures } from '../grass/drilled-board'
+import { dotGapMm, sheetMm, spreadOf, dotFor } from '../grass/tuft-sheet'
 
 /** What tufts are set on: a tray of dots, or a board of holes; one is like the next. */
 export interface TrayPlan {
@@ -46,14 +46,15 @@ export function trayPlanOf(
   seed: string,
 ): TrayPlan | undefined {
   const value = (coefficient: Coefficient): number => worthOf(coefficient, own).value
-  if (made.method.id === 'drilled-board') {
+  const of = plannerOf(made, 'tray')?.of
+  if (of === 'holes') {
     const [widthMm, heightMm] = [value(boardFigures.boardWidthMm), value(boardFigures.boardHeightMm)]
     const holeMm = value(boardFigures.holeMm)
     const dots = boardHoles(widthMm, heightMm, holeMm, value(boardFigures.bridgeMm))
     const trays = Math.ceil(made.started.value / Math.max(1, dots.length))
     return { widthMm, heightMm, dots, sizes: [{ diameterMm: holeMm, share: 1 }], trays, drill: true }
   }
-  if (made.method.id !== 'tuft-sheet' || sizes.length === 0) return undefined
+  if (of !== 'dots' || sizes.length === 0) return undefined
   const mix = mixture(sizes, value(spreadOf))
   const mean = mix.reduce((sum, { diameterMm, share }) => sum + diameterMm * share, 0)
   // A few dots keep to one end of the sheet: no more of it is wetted than they need.

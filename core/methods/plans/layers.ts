@@ -4,12 +4,14 @@ import {
   proposeLayers,
   sealed,
   seenHeight,
+  type Gluing,
   type GrassLayer,
   type Lean,
   type Reach,
   type StandingFibre,
 } from '../../grass'
 import {
+  plannerOf,
   stepHandsMin,
   worthOf,
   type Coefficient,
@@ -19,7 +21,51 @@ import {
 } from '../../makeup'
 import { fact, figure, type Figure } from '../../quantities'
 import { plainNumber, type Origin } from '../../units'
-import { grassFigures as k, leanOf, reachOf } from './grass-figures'
+
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
+import { dries, staysOpen } from '../kit/setting'
+
+/** What grass set in layers takes. */
+export const grassFigures = coefficients('layered-grass', {
+  spoilage: spoilage(0),
+  openSec: staysOpen('medium'),
+  setUpSec: seconds('clip on and switch on', 20),
+  patchSec: amount('glue and fibre, for each cm²', 0.7, 's/cm²'),
+  tipSec: amount('touch tips, fibre, for each cm²', 1, 's/cm²'),
+  refillSec: seconds('earth, fill the hopper, for each layer', 180),
+  vacuumSec: amount('vacuum, for each cm²', 0.05, 's/cm²'),
+  sticks: sticking('sticks, of what is thrown', 0.4),
+  midShare: share('share of the patch that is its middle', 0.45),
+  tipShare: share('share of the patch where tips are touched', 0.3),
+  glueAll: amount('glue all over', 0.015, 'ml/cm²'),
+  glueMid: amount('glue in the middle, generous', 0.03, 'ml/cm²', 'memory', 'plenty is common practice'),
+  glueTips: amount('glue on tips, barely touched', 0.003, 'ml/cm²'),
+  touchCm2: amount('reached by one touch of the brush', 0.5, 'cm²'),
+  dryMin: dries('medium', 'fast matt medium dries'),
+  leanDeg: amount('mean lean of a fibre', 24, '°'),
+  combDeg: amount('lean that the vacuum combs in', 9, '°'),
+  swept: share('of the lost fall, swept up mixed', 0.6),
+})
+
+/** Share of the patch that each gluing reaches. */
+export const reachOf = (value: (coefficient: Coefficient) => number): Reach => ({
+  'all over': 1,
+  'mid-patch': value(grassFigures.midShare),
+  'tips only': value(grassFigures.tipShare),
+})
+
+export const leanOf = (value: (coefficient: Coefficient) => number, combed: boolean): Lean => ({
+  meanDeg: value(grassFigures.leanDeg),
+  combDeg: combed ? value(grassFigures.combDeg) : 0,
+})
+
+/** Glue on a cm² of the patch as a whole, ml/cm², by where it goes. */
+export const glueRate: Readonly<Record<Gluing, readonly Coefficient[]>> = {
+  'all over': [grassFigures.glueAll],
+  'mid-patch': [grassFigures.midShare, grassFigures.glueMid],
+  'tips only': [grassFigures.tipShare, grassFigures.glueTips],
+}
+const k = grassFigures
 
 /**
  * Fibres on a cm² in the first layer, and the mass of a layer by that of the last. From memory: of 2 mm that is 80 g on
@@ -76,7 +122,7 @@ const FLATTENED = 0.12
 /** The layers of a make-up by layers; nothing where it is made another way. */
 export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined {
   const { job, share } = made
-  if (made.method.id !== 'layered-grass' || job.kind !== 'area' || share.kind !== 'area') return undefined
+  if (!plannerOf(made, 'layers') || job.kind !== 'area' || share.kind !== 'area') return undefined
   const value = (coefficient: Coefficient): number => worthOf(coefficient, own).value
   const reach = reachOf(value)
   const lean = leanOf(value, made.choices.comb !== 'upright')

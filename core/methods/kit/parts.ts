@@ -1,4 +1,4 @@
-import { patchesOf } from '../grass'
+import { patchesOf } from '../../grass'
 import {
   constant,
   difference,
@@ -10,10 +10,8 @@ import {
   quotient,
   roundedUp,
   type Expression,
-} from '../quantities'
-import type { Coefficient } from './coefficients'
-import type { Parts, PlantJob, ReadCoefficient } from './job'
-import type { PlantTask } from './method'
+} from '../../quantities'
+import type { Coefficient, Parts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
 
 /** What limits a patch: how long glue is open, what passes before the first stroke, and how fast hands are. */
 export interface WetPatch {

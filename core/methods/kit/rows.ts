@@ -1,14 +1,17 @@
-import type { TradeOrigin } from '../units'
-import type { Coefficient } from './coefficients'
+import type { Coefficient } from '../../makeup'
+import type { TradeOrigin } from '../../units'
+
+export { coefficients } from '../../makeup'
 
 type Row = Omit<Coefficient, 'id' | 'spread'>
 
-const row = (
+/** A row of any kind. */
+export const row = (
   name: string,
   value: number,
   unit: string,
   range: readonly [number, number],
-  origin: TradeOrigin,
+  origin: TradeOrigin = 'memory',
   note?: string,
 ): Row => ({ name, value, unit, range, origin, ...(note === undefined ? {} : { note }) })
 
@@ -19,6 +22,15 @@ export const minutes = (name: string, value: number, origin: TradeOrigin = 'memo
   row(name, value, 'min', [0.5, 6000], origin, note)
 export const share = (name: string, value: number, origin: TradeOrigin = 'memory', note?: string): Row =>
   row(name, value, '', [0, 1], origin, note)
+/** What won't do, of what is started: half of it at most. */
+export const spoilage = (value: number, origin?: TradeOrigin, note?: string): Row =>
+  row('spoilage', value, '', [0, 0.5], origin, note)
+/** What is lost of what is taken: never all of it, or no amount would do. */
+export const loss = (name: string, value: number, origin?: TradeOrigin, note?: string): Row =>
+  row(name, value, '', [0, 0.9], origin, note)
+/** What stays of what is thrown: never nothing, or no amount would do. */
+export const sticking = (name: string, value: number, origin?: TradeOrigin, note?: string): Row =>
+  row(name, value, '', [0.05, 1], origin, note)
 /** An amount of any unit, from a fiftieth to fifty times its value. */
 export const amount = (
   name: string,

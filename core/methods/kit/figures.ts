@@ -1,4 +1,4 @@
-import { coefficients } from './coefficients'
+import { coefficients } from '../../makeup'
 import { amount, seconds, share } from './rows'
 
 /** What dressing, painting and gluing take, whatever is dressed. */

@@ -13,7 +13,53 @@ import {
 import type { Coefficient, PlantJob } from '../../makeup'
 import type { Material } from '../../stock'
 import { seedOf } from '../../units'
-import { trimmedFigures as t, twigFigures as k } from './hedge-figures'
+import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
+import { dries } from '../kit/setting'
+
+/** What hedges take, built of twigs or cut from strips. */
+export const twigFigures = coefficients('twig-hedge', {
+  spoilage: spoilage(0),
+  stretchMm: amount('worked at once, at most', 200, 'mm', 'common practice'),
+  perHoleMm2: amount('ground for each hole', 40, 'mm²', 'common practice', '30 to 50'),
+  holeMm: amount('hole', 2, 'mm', 'common practice'),
+  bankShare: share('top of the bank that has holes, of the hedge’s width', 0.6),
+  footMm: amount('of a twig, in the bank', 6, 'mm'),
+  spread: share('variation of the twigs’ lengths', 0.18),
+  dipMl: amount('PVA on the foot of a twig', 0.02, 'ml'),
+  bankMl: amount('paste in a bank', 0.35, 'ml/cm²'),
+  bushesEach: amount('small bushes, for each mm of hedge', 0.02, '/mm'),
+  raiseSec: seconds('raise a bank of 200 mm', 1200),
+  earthG: amount('earth over the holes', 0.12, 'g/cm²'),
+  cementMl: amount('scenic cement over the earth', 0.08, 'ml/cm²'),
+  base: loss('dense base of horsehair, cut off', 0.35, 'common practice'),
+  filled: share('covered before the leaf, of what is seen', 0.25, 'memory', 'horsehair'),
+  hairFill: share('of the hedge’s side, filled with teased horsehair', 0.45),
+  brushMl: amount('glue brushed up the twigs', 0.02, 'ml/cm²'),
+  drillSec: seconds('drill a hole', 3),
+  twigSec: seconds('cut, dip, insert a twig', 15),
+  bankSec: seconds('earth, mist, cement on 200 mm', 180),
+  hairSec: seconds('tease, brown, scatter strips for 200 mm', 600),
+  setHairSec: seconds('horsehair between twigs, from both sides, on 200 mm', 900),
+  bushSec: seconds('small bushes and flowers on 200 mm', 240),
+  cementDryMin: dries('cement'),
+})
+
+export const trimmedFigures = coefficients('trimmed-hedge', {
+  spoilage: spoilage(0.03),
+  stretchMm: amount('worked at once, at most', 300, 'mm'),
+  thickMm: amount('thickness of the sheet of horsehair', 20, 'mm'),
+  kerfMm: amount('lost between strips', 2, 'mm'),
+  glueMl: amount('glue along the ground', 0.03, 'ml/cm²'),
+  faceSeeThrough: share('see-through of the dressed faces', 0.12),
+  stickShare: sticking('scatter sticks, of what is thrown', 0.4),
+  cutSec: seconds('cut and square a strip', 60),
+  sliceSec: seconds('slice a strip thinner, each time', 40),
+  setSec: seconds('glue and set a strip, joints staggered', 50),
+  faceSec: amount('dress, for each cm² of face', 0.35, 's/cm²'),
+  dryMin: dries('pva', 'glue under a strip dries'),
+})
+const k = twigFigures
+const t = trimmedFigures
 
 type Value = (coefficient: Coefficient) => number
 type HedgeJob = Extract<PlantJob, { kind: 'length' }>

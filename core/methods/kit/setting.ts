@@ -1,8 +1,6 @@
-import type { TradeOrigin } from '../units'
-import { coefficients, type Coefficient } from './coefficients'
+import { coefficients, timeWords, type Coefficient, type StepDraft, type Task } from '../../makeup'
+import type { TradeOrigin } from '../../units'
 import { minutes, seconds } from './rows'
-import type { Task } from './method'
-import { timeWords, wait, within, type StepDraft } from './step'
 
 /**
  * How glues, paints and pastes set: the one table of windows and waits. At 20 °C and 50 %; an open film follows the
@@ -160,10 +158,8 @@ export function open(
 ): NonNullable<StepDraft['within']> {
   const sec = openSecOf(task, of, by)
   const { name, open: row } = rowOf(of)
-  return within(
-    sec,
-    `${capital(what ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}${tail === undefined ? '.' : `: ${tail}.`}`,
-  )
+  const words = `${capital(what ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}`
+  return { sec, what: tail === undefined ? `${words}.` : `${words}: ${tail}.`, origin: 'memory' }
 }
 
 /** The wait after a step until it has set. @param by a way's own figure */
@@ -176,5 +172,6 @@ export function sets(
   const coefficient = by ?? coefficientOf(of, 'sets')
   const min = task.value(coefficient)
   const { kind } = rowOf(of)
-  return wait(kind === 'open film' ? task.dryMin(min) : min, kind, what, coefficient.origin)
+  const leastMin = kind === 'open film' ? task.dryMin(min) : min
+  return { leastMin, kind, what, origin: coefficient.origin }
 }

@@ -1,4 +1,33 @@
-import { isBladed, isBushy, type Handling, type Piece } from '../../makeup'
+import { isBladed, isBushy, type Handling, type Piece, type PlantJob, type Suit } from '../../makeup'
+
+type Reason = string | false | undefined
+
+const said = (reasons: readonly Reason[]): string[] =>
+  reasons.filter((reason): reason is string => typeof reason === 'string')
+
+/**
+ * A verdict from its reasons: with one that rules the way out it does not suit; where it is right for the plant
+ * and nothing speaks against it, it suits; else it is possible.
+ */
+export function judge(of: {
+  readonly right: boolean
+  readonly pro: readonly Reason[]
+  /** What is said against it, without making it suit less. */
+  readonly but?: readonly Reason[]
+  readonly con: readonly Reason[]
+  readonly never: readonly Reason[]
+}): Suit {
+  const never = said(of.never)
+  const con = said(of.con)
+  const but = said(of.but ?? [])
+  if (never.length > 0)
+    return { verdict: 'unsuited', reasonsFor: [], reasonsAgainst: [...never, ...con, ...but] }
+  return {
+    verdict: of.right && con.length === 0 ? 'suits' : 'possible',
+    reasonsFor: said(of.pro),
+    reasonsAgainst: [...con, ...but],
+  }
+}
 
 /** Why a plant can't be made as a trunk with a crown; undefined where it can. */
 export function notATree(piece: Piece): string | undefined {
@@ -57,3 +86,14 @@ export const tooFrail = (piece: Piece, handling: Handling): string | false =>
 
 /** Whether the day has no leaf to show, or little. */
 export const isBare = ({ leaf }: Piece): boolean => leaf <= 0.01
+
+/** What rules a hedge out, whatever it is built of; undefined where it can be one. */
+export function notAHedge({ kind, piece }: PlantJob): string | undefined {
+  if (kind !== 'length') return 'it is built along a line: give its length instead of pieces'
+  if (isBladed(piece)) return 'blades stand in tufts, not in a hedge'
+  if (piece.crownForm === 'wall') return 'what climbs wants its wall'
+  return undefined
+}
+
+export const isHedgeWood = ({ piece }: PlantJob): boolean =>
+  isBushy(piece) || piece.habit === 'broadleaf' || piece.habit === 'conifer'

@@ -1,13 +1,8 @@
-import type { Wanted } from '../armature'
-import type { PieceSize } from '../commissions'
-import type { MakeUp, Wish } from '../makeup'
-import { sprigsOf } from './trees/sprig-count'
-import { sprigFigures } from './trees/sprig-tree-figures'
+import type { Wanted } from '../../armature'
+import type { PieceSize } from '../../commissions'
+import { isPlantMethod, type MakeUp, type Wish } from '../../makeup'
 
 export type TwigKind = Extract<Wish, { stuff: 'twig' }>['twig']
-
-/** Ways whose trees are several sprigs bound together, where their crowns want it. */
-const BOUND = new Set(['sprig-tree', 'blossom-tree'])
 
 /**
  * The twigs that a make-up's trees are built on, each with its own height: what a sorted box is shared out to.
@@ -23,8 +18,9 @@ export function twigsWanted(
   if (!main || main.slot.wish.stuff !== 'twig' || up.job.kind === 'stock') return undefined
   const { piece } = up.job
   const each = up.uses.find(({ slot }) => slot === main.slot.id)?.perPiece.value ?? 1
-  const sprigs = BOUND.has(up.method.id) ? sprigsOf(piece).value : Math.max(1, Math.floor(each))
-  const longest = BOUND.has(up.method.id) ? sprigFigures.longest.value : Infinity
+  const bound = isPlantMethod(up.method) ? up.method.bound : undefined
+  const sprigs = bound ? bound.twigs(piece) : Math.max(1, Math.floor(each))
+  const longest = bound?.longestMm ?? Infinity
   return {
     kind: main.slot.wish.twig,
     wanted: sizes.map(({ heightMm }) => ({

@@ -1,0 +1,135 @@
+import {
+  step,
+  type Coefficient,
+  type Job,
+  type Option,
+  type Pour,
+  type Profile,
+  type PlantJob,
+  type PlantMethod,
+  type Slot,
+  type Step,
+  type StockMethod,
+  type Task,
+  type Use,
+  type Work,
+} from '../../makeup'
+import { Bench } from './bench'
+import { listed, type Listed } from './listed'
+import { Making, type Operation } from './making'
+
+/** A way's own numbers; what of its pieces won't do is among them. */
+export type Figures = Readonly<Record<string, Coefficient>> & { readonly spoilage: Coefficient }
+
+type Choose = (optionId: string) => string
+
+/** A way of making plants: what it is, what it takes, and what hands do in their order. */
+export interface Way extends Pick<
+  PlantMethod,
+  | 'id'
+  | 'name'
+  | 'makes'
+  | 'kinds'
+  | 'profile'
+  | 'suits'
+  | 'parts'
+  | 'setsInPlace'
+  | 'floors'
+  | 'planner'
+  | 'bound'
+  | 'examples'
+> {
+  readonly figures: Figures
+  readonly options?: readonly Option[]
+  readonly materials: (job: PlantJob, choice: Choose) => Listed<Slot>
+  readonly operations: (on: Bench) => Listed<Operation>
+}
+
+/** A way of making as the rest of the app knows it. */
+export const way = ({ figures, options = [], materials, operations, ...of }: Way): PlantMethod => ({
+  ...of,
+  coefficients: Object.values(figures),
+  options,
+  spoilage: figures.spoilage,
+  slots: (job, choice) => listed(materials(job, choice)),
+  work: (task) => workOf(operations(new Bench(task))),
+})
+
+type StockJob = Extract<Job, { kind: 'stock' }>
+/** Stock that is being made. */
+export type StockMaking = Making<Task & { readonly job: StockJob }>
+
+/** A way of making stock. */
+export interface StockWay extends Pick<
+  StockMethod,
+  'id' | 'name' | 'makes' | 'product' | 'also' | 'examples'
+> {
+  readonly figures: Figures
+  readonly options?: readonly Option[]
+  readonly materials: Listed<Slot>
+  readonly operations: (on: StockMaking) => Listed<Operation>
+}
+
+export const stockWay = ({ figures, options = [], materials, operations, ...of }: StockWay): StockMethod => ({
+  ...of,
+  kinds: ['stock'],
+  coefficients: Object.values(figures),
+  options,
+  spoilage: figures.spoilage,
+  slots: () => listed(materials),
+  work: (task) => workOf(operations(new Making(task))),
+})
+
+/** All that operations come to, in their order. */
+function workOf(operations: Listed<Operation>): Work {
+  const all = listed(operations)
+  const uses = all.flatMap(({ step: { id }, takes }) => takes.map((one): Use => ({ ...one, step: id })))
+  return {
+    uses,
+    pours: all.flatMap(({ pours }): readonly Pour[] => pours),
+    cuts: all.flatMap(({ cuts }) => cuts),
+    yields: all.flatMap(({ yields }) => yields),
+    steps: all.map(({ step: draft, vacuums }) =>
+      step({
+        ...draft,
+        materialIds: materialsAt(uses, draft.id),
+        ...(vacuums === undefined ? {} : { back: backOf(uses, vacuums) }),
+      }),
+    ),
+  }
+}
+
+/** Ids of the materials that are used at a step, each once. */
+const materialsAt = (uses: readonly Use[], stepId: string): string[] => [
+  ...new Set(uses.flatMap((one) => (one.step === stepId && one.material ? [one.material.id] : []))),
+]
+
+/** What comes back of each fibre that lay on the tray at a step, as a share of what lay there. */
+const backOf = (uses: readonly Use[], stepId: string): NonNullable<Step['back']> =>
+  uses.flatMap(({ step: at, material, total, lies }) =>
+    at === stepId && material?.of.stuff === 'fibre' && lies && lies.value > total.value
+      ? [{ materialId: material.id, share: 1 - total.value / lies.value }]
+      : [],
+  )
+
+/** Something that makers do in more than one way; the first choice is the usual one. */
+export const option = (
+  id: string,
+  name: string,
+  ...choices: readonly (readonly [id: string, name: string, words: string])[]
+): Option => ({
+  id,
+  name,
+  choices: choices.map(([own, called, words]) => ({ id: own, name: called, words })),
+})
+
+/** What kind of a way it is, for laying ways side by side. @param sizeMm heights that it suits, mm at the model */
+export const profile = (
+  sizeMm: Profile['sizeMm'],
+  shows: Profile['shows'],
+  effort: Profile['effort'],
+  handling: Profile['handling'],
+  together: Profile['together'],
+  seasons: string,
+  manner: Profile['manner'],
+): Profile => ({ sizeMm, shows, effort, handling, together, seasons, manner })
