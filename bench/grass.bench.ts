@@ -1,5 +1,6 @@
 import { fibreField, layTray, paintSection, type StandingFibre } from '../core/grass'
-import { makeUp, exampleArea, examplePiece } from '../core/makeup'
+import { makeUp } from '../core/makeup'
+import { exampleArea, examplePiece } from '../core/methods/kit'
 import { layerPlanOf, plantMethodById } from '../core/methods'
 import { catalogue, stockStates, type Material } from '../core/stock'
 import { race, report } from './race'

@@ -1,5 +1,5 @@
 import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
-import { mixingClaims } from '~~/core/makeup'
+import { mixingClaims } from '~~/core/blends'
 import { makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
 import { addDays, type Breathing } from '~~/core/units'
 import {

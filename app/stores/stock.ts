@@ -10,7 +10,7 @@ import {
   type Run,
   type Tray,
 } from '~~/core/batches'
-import { withMadeAt } from '~~/core/makeup'
+import { withMadeAt } from '~~/core/blends'
 import { nowIso } from '../db/ids'
 import { priceBook, stockStates, type Claim, type StockState } from '~~/core/stock'
 

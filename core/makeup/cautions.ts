@@ -1,16 +1,14 @@
 import { gravestFirst, wearFor, type CautionId, type FaultId } from '../safety'
-import { catalogue, type Liquid, type Material, type Powder } from '../stock'
+import { catalogue, type Liquid, type Material, type MaterialSpec, type Powder } from '../stock'
 import type { Use, Work } from './method'
 import type { Slot } from './slots'
 import type { Step } from './step'
-import type { Wish } from './wishes'
 
 /** What of a material its cautions rest on; of a slot that is open, what is wished for. */
 export interface Handled {
   readonly id: string
-  readonly of: Material['of'] | MaterialWish
+  readonly of: Material['of'] | Exclude<MaterialSpec, { stuff: 'other' }>
 }
-type MaterialWish = Exclude<Wish, { stuff: 'other' }>
 
 const ofLiquid: Partial<Record<Liquid, readonly CautionId[]>> = {
   'contact-adhesive': ['adhesive'],

@@ -1,24 +1,24 @@
 import { mixLengths } from '../coverage'
-import type { Material, StockState } from '../stock'
-import { plainNumber } from '../units'
-import { representatives } from './representatives'
 import {
   highlightFit,
   isKindOf,
   mismatch,
   outside,
-  tonesFit,
+  specWords,
   toneOf,
-  unitOf,
-  wishWords,
-  type Wish,
-} from './wishes'
+  tonesFit,
+  unitOfSpec,
+  type Material,
+  type MaterialSpec,
+  type StockState,
+} from '../stock'
+import { plainNumber, representatives } from '../units'
 
 /** A place in a way of making that a material fills, or two lengths of one fibre mixed. */
 export interface Slot {
   readonly id: string
   readonly label: string
-  readonly wish: Wish
+  readonly wish: MaterialSpec
   /** Its tone stands to another slot's so: lighter or darker, and of the same hue family. */
   readonly tone?: { readonly is: 'lighter' | 'darker'; readonly than: string }
   /** A jar that another slot takes from may serve it too: layers of one tone. */
@@ -60,7 +60,7 @@ export function candidatesFor(
     .filter(
       ({ material }) =>
         isKindOf(material, slot.wish) &&
-        material.unit === unitOf(slot.wish) &&
+        material.unit === unitOfSpec(slot.wish) &&
         (slot.mayShare || !taken.has(material.id)),
     )
     .filter(({ material }) => {
@@ -145,7 +145,7 @@ function proposed(
     refused &&
     (slot.tone
       ? `“${refused.name}” was chosen, but is not ${slot.tone.is} than what it goes with`
-      : `“${refused.name}” was chosen; wanted is ${wishWords(slot.wish)}`)
+      : `“${refused.name}” was chosen; wanted is ${specWords(slot.wish)}`)
   // A blend is mixed for a tone of its own: it goes where its maker puts it.
   const candidates = candidatesFor(slot, states, slotTone, taken).filter(
     ({ blendId }) => blendId === undefined,
@@ -155,7 +155,7 @@ function proposed(
     const tone = slot.tone
       ? `, ${slot.tone.is} than the ${slot.tone.than.replaceAll('-', ' ')} and of its hue`
       : ''
-    return { slot, parts: [], chosen: false, because: `wanted: ${wishWords(slot.wish)}${tone}` }
+    return { slot, parts: [], chosen: false, because: `wanted: ${specWords(slot.wish)}${tone}` }
   }
   const heaps = sortedHeaps(slot.wish, candidates, states, heightsMm)
   if (heaps) return { slot, chosen: false, ...heaps }
@@ -176,7 +176,7 @@ const NEAR_ENOUGH = 0.1
 
 /** Two lengths of the best fibre's family that average to the wanted length; undefined where one will do. */
 function mixedLengths(
-  wish: Wish,
+  wish: MaterialSpec,
   best: Material,
   candidates: readonly Material[],
 ): Pick<Filled, 'parts' | 'because'> | undefined {
@@ -203,7 +203,7 @@ function mixedLengths(
  * where the best is no heap, or one is enough.
  */
 function sortedHeaps(
-  wish: Wish,
+  wish: MaterialSpec,
   candidates: readonly Material[],
   states: readonly StockState[],
   heightsMm: readonly number[],

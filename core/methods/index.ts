@@ -108,6 +108,9 @@ export function plantMethodById(id: string): PlantMethod | undefined {
 
 export const plantMethods: readonly PlantMethod[] = methods.filter(isPlantMethod)
 
+/** The way that makes the floor under trees. */
+export const floorMethod: Pick<PlantMethod, 'id'> = woodlandFloor
+
 /** The name of a way of making, or what to call one that is not known. */
 export const methodName = (id: string): string =>
   byId.get(id)?.name ??

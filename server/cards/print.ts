@@ -1,25 +1,30 @@
 import PDFDocument from 'pdfkit'
 import { twistList, wirePlan, type WirePlan } from '../../core/armature'
 import {
-  amountWords,
   contextFrom,
   drawnParts,
   jobOf,
   linePiece,
-  measuredWords,
-  packShareWords,
   partNoun,
   type LinePiece,
   type MakeUp,
   type Use,
-  wholeEachWords,
 } from '../../core/makeup'
-import type { Material } from '../../core/stock'
+import { measuredWords, packShareWords, wholeEachWords, type Material } from '../../core/stock'
 import { plantMethodById, workedOutWith } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
 import { drawWithin, skeletonWithin } from '../print/budget'
-import { counted, formatMinutes, formatQuantity, formatRatio, none, ok, type Reading } from '../../core/units'
+import {
+  counted,
+  formatMinutes,
+  formatQuantity,
+  formatRatio,
+  none,
+  ok,
+  type Reading,
+  type StockUnit,
+} from '../../core/units'
 import type { CardOrder } from './order'
 import { drawAt, widthOf } from './drawing'
 import type { Painted } from './plant'
@@ -205,7 +210,8 @@ function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
     const tray = lies === undefined ? '' : `, ${measuredWords(onTray, material.unit, material)} on the tray`
     const all = { ...total, value: sum((use) => use.total.value) }
     const share = packShareWords(all.value, material)
-    const one = each.unit === 'piece' ? wholeEachWords(each.value) : amountWords(each)
+    const one =
+      each.unit === 'piece' ? wholeEachWords(each.value) : formatQuantity(each.value, each.unit as StockUnit)
     row(
       material.name,
       `${label}: ${one} each${tray}${share === '' ? '' : `; ${share}`}`,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { differenceWords, nearnessOf, type MixedBlend } from '~~/core/blends'
+import { blendOff, differenceWords, nearnessOf, type MixedBlend } from '~~/core/blends'
 import type { Line } from '~~/core/commissions'
-import { blendOff, isKindOf } from '~~/core/makeup'
+import { isKindOf } from '~~/core/stock'
 import { plainNumber, type Breathing } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import type { LineStock } from '../../stores/shelf'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { gapSchema, holeSheet, type Gap } from '~~/core/hedges'
 import { grownMm } from '~~/core/hedges'
-import { worthOf, type Coefficient, type MakeUp } from '~~/core/makeup'
+import { plannerOf, worthOf, type Coefficient, type MakeUp } from '~~/core/makeup'
 import { stripPlanOf, twigPlanOf } from '~~/core/methods'
 import { counted, formatQuantity, parseQuantity, plainNumber } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
@@ -17,16 +17,13 @@ const totalMm = computed(() =>
 const gaps = computed<readonly Gap[]>(() => props.plant.line.gaps ?? [])
 const value = (coefficient: Coefficient): number => worthOf(coefficient, workshop.ownValues).value
 const whole = computed(() => ({ piece: props.plant.piece, lengthMm: totalMm.value }))
+const of = computed(() => plannerOf(props.makeUp, 'hedge')?.of)
 const twigs = computed(() =>
-  props.makeUp.method.id === 'twig-hedge'
-    ? twigPlanOf(whole.value, gaps.value, value, props.plant.line.id)
-    : undefined,
+  of.value === 'twigs' ? twigPlanOf(whole.value, gaps.value, value, props.plant.line.id) : undefined,
 )
 const hair = computed(() => props.makeUp.slots.find(({ slot }) => slot.id === 'hair')?.parts[0]?.material)
 const strips = computed(() =>
-  props.makeUp.method.id === 'trimmed-hedge'
-    ? stripPlanOf(whole.value, gaps.value, value, hair.value)
-    : undefined,
+  of.value === 'strips' ? stripPlanOf(whole.value, gaps.value, value, hair.value) : undefined,
 )
 const title = computed(() => `${props.plant.line.name}: holes`)
 /** As far as holes are laid out: all of a hedge but of a very long one. */

@@ -1,19 +1,18 @@
 <script setup lang="ts">
-import { allocate, colourOf, holdersWords, lackWords, type Lack } from '~~/core/stock'
-import { formatQuantity, plainNumber, type StockUnit } from '~~/core/units'
-import { differenceWords, nearnessOf } from '~~/core/blends'
 import {
-  blendOff,
-  candidatesFor,
+  allocate,
+  colourOf,
+  holdersWords,
+  lackWords,
   measuredWords,
-  needsOf,
   packShareWords,
-  partNoun,
   toneOf,
   wholeEachWords,
-  type MakeUp,
-  type Use,
-} from '~~/core/makeup'
+  type Lack,
+} from '~~/core/stock'
+import { formatQuantity, plainNumber, type StockUnit } from '~~/core/units'
+import { blendOff, differenceWords, nearnessOf } from '~~/core/blends'
+import { candidatesFor, needsOf, partNoun, type MakeUp, type Use } from '~~/core/makeup'
 import type { Figure } from '~~/core/quantities'
 import type { Line } from '~~/core/commissions'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { jobWords, makeOrBuy, waySorts, waySortWords, type Way, type WaySort } from '~~/core/makeup'
+import { jobWords, waySorts, waySortWords, type Way, type WaySort } from '~~/core/makeup'
+import { makeOrBuy } from '~~/core/buying'
 import { missingWords } from '~~/core/tools'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, noun } from '~~/core/units'

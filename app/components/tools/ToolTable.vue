@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { atHand, lentOut, type ToolRecord } from '~~/core/tools'
-import type { ToolSaves } from '~~/core/makeup'
+import type { ToolSaves } from '~~/core/buying'
 import { counted as numbered, plainNumber } from '~~/core/units'
 
 /** Tools or holders, row by row: what is there, who has the rest, and which lines want it. */

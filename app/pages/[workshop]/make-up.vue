@@ -5,6 +5,7 @@ import { needsOf, sortWays, type Way, type WaySort } from '~~/core/makeup'
 import { readBounded } from '~~/core/units'
 import { methodName, plantMethodById } from '~~/core/methods'
 import { mixText } from '../../components/brief/mix-text'
+import { planPanels } from '../../components/makeup/plan-panels'
 import { planBatch } from '../../db/commands/bench'
 import { changeLine } from '../../db/commands/brief'
 
@@ -65,7 +66,8 @@ const makeUp = computed(() => {
   })
 })
 
-const manner = computed(() => method.value?.profile.manner)
+/** What shows its plan, where the way has one. */
+const panel = computed(() => method.value?.planner && planPanels[method.value.planner.kind])
 
 async function choose(id: string): Promise<void> {
   if (plant.value) await workshop.give(changeLine, plant.value.line.id, { methodId: id })
@@ -167,23 +169,12 @@ async function plan(start: boolean): Promise<void> {
         <MakeUpAmounts :make-up="makeUp" :line="plant.line" @choose="chooseMaterial" @option="chooseOption" />
       </LaterPart>
       <LaterPart>
-        <LayerPanel v-if="methodId === 'layered-grass'" :plant="plant" :make-up="makeUp" />
-        <HedgePanel
-          v-if="methodId === 'twig-hedge' || methodId === 'trimmed-hedge'"
+        <component
+          :is="panel"
+          v-if="panel"
           :plant="plant"
           :make-up="makeUp"
-        />
-        <TrayPanel
-          v-if="methodId === 'tuft-sheet' || methodId === 'drilled-board'"
-          :plant="plant"
-          :make-up="makeUp"
-        />
-        <WirePanel v-if="manner === 'wire'" :plant="plant" :make-up="makeUp" />
-        <DiscPanel
-          v-else-if="manner === 'discs'"
-          :plant="plant"
-          :make-up="makeUp"
-          @start="(trees) => (startedText = String(trees))"
+          @start="(trees: number) => (startedText = String(trees))"
         />
       </LaterPart>
       <LaterPart>

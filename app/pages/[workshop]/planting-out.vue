@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { plantMethodById } from '~~/core/methods'
+import { floorMethod, plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { amountText, individualSizes } from '~~/core/commissions'
@@ -87,7 +87,7 @@ function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[1] | und
     age,
     zone,
     amount: { kind: 'area', areaCm2: Math.max(1, Math.round(underCm2(plant))) },
-    methodId: 'woodland-floor',
+    methodId: floorMethod.id,
   }
 }
 async function planLitter(draft: Parameters<typeof saveLine>[1]): Promise<void> {

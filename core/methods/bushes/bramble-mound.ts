@@ -3,7 +3,8 @@ import { dress, dressSlots, hasLeaf, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judge } from '../kit/fit'
-import { optional, powder, slot, sprayPaint, wool } from '../kit/materials'
+import { powder, sprayPaint, wool } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { amount, coefficients, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
@@ -19,12 +20,11 @@ const k = coefficients('bramble-mound', {
 const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
 /** A mound of brambles: stuffing teased thin, brown, leaf. Common practice. */
-export const brambleMound = way({
-  id: 'bramble-mound',
-  name: 'Bramble mound',
+export const brambleMound = way('bramble-mound', 'Bramble mound', {
   makes: 'Stuffing teased until it can be read through, brown spray, leaf in two coats, dots of flower.',
   kinds: ['pieces'],
-  profile: profile([10, 30], 'puff', 'mass-made', 'reached over', [3, 6], 'late spring to autumn', 'arching'),
+  profile: profile([10, 30], 'puff', 'mass-made', 'reached over', [3, 6], 'arching'),
+  seasons: 'late spring to autumn',
   figures: k,
   suits({ piece }) {
     const scrambling = isBushy(piece) && piece.crownWidthMm >= piece.heightMm * 0.9
@@ -55,17 +55,13 @@ export const brambleMound = way({
     piece.bloom > 0.02 && slot('flower', 'Flower powder', powder('blossom', piece.bloomColour), optional),
   ],
   operations: (on) => [
-    on.work({
-      id: 'tease',
-      title: 'Tease thin',
+    on.work('tease', 'Tease thin', {
       text: 'Until you can read through it; threads that arch out at the edge stay.',
-      each: on.value(k.teaseCm3Sec) * on.piece.volumeCm3,
+      hands: on.value(k.teaseCm3Sec) * on.piece.volumeCm3,
       takes: [on.take('stuffing', [on.volume, k.stuffing])],
       faults: ['solid-lump'],
     }),
-    on.paint({
-      id: 'brown',
-      title: 'Brown',
+    on.paint('brown', 'Brown', {
       text: 'All through, from both sides: no white inside.',
       takes: [on.coat('brown', dressing.paintCoat)],
       faults: ['white-core', 'satin'],
@@ -73,12 +69,9 @@ export const brambleMound = way({
     dress(on, leaf, 'tops and arching threads'),
     on.piece.bloom > 0.02 &&
       on.has('flower') &&
-      on.spray({
-        id: 'flower',
-        title: 'Dots of flower',
+      on.spray('flower', 'Dots of flower', {
         text: 'A fresh mist of adhesive on what faces the light, and dots of powder into it while it is wet.',
-        each: on.value(k.flowerCm2Sec) * on.piece.topAreaCm2,
-        once: 30,
+        hands: [on.value(k.flowerCm2Sec) * on.piece.topAreaCm2, 30],
         takes: [
           on.coat('adhesive', dressing.mistCoat, 'A mist for the flowers'),
           on.take('flower', [on.above, on.bloom, k.flowerCoat]),

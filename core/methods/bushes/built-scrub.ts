@@ -3,7 +3,8 @@ import { rounded } from '../../quantities'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { liquid, slot, twig } from '../kit/materials'
+import { liquid, twig } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
@@ -19,20 +20,11 @@ const k = coefficients('built-scrub', {
 const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
 /** A large shrub built of curved sprigs pinned to a flat one. Common practice. */
-export const builtScrub = way({
-  id: 'built-scrub',
-  name: 'Built scrub',
+export const builtScrub = way('built-scrub', 'Built scrub', {
   makes: 'Curved sprigs drilled and pinned onto a flat one on both sides, CA, dense leaf in two coats.',
   kinds: ['pieces'],
-  profile: profile(
-    [40, 120],
-    'branches',
-    'made one by one',
-    'protected',
-    [2, 6],
-    'late summer; bare too',
-    'sprig',
-  ),
+  profile: profile([40, 120], 'branches', 'made one by one', 'protected', [2, 6], 'sprig'),
+  seasons: 'late summer; bare too',
   figures: k,
   options: [snowOption],
   suits: ({ piece }) =>
@@ -65,19 +57,15 @@ export const builtScrub = way({
     const sprigs = rounded(on.input(k.sprigs))
     const size = on.piece.heightMm / 70
     return [
-      on.work({
-        id: 'clean',
-        title: 'Pick and clean',
+      on.work('clean', 'Pick and clean', {
         text: `A flat sprig for the back of each and ${sprigs.value - 1} more; inward twigs off.`,
-        each: on.value(k.cleanSec) * size,
+        hands: on.value(k.cleanSec) * size,
         takes: on.takePieces('sprig', sprigs),
         tools: ['tweezers', 'cutters'],
       }),
-      on.work({
-        id: 'build',
-        title: 'Drill, shave, insert',
+      on.work('build', 'Drill, shave, insert', {
         text: 'Drill at the size of the next stem, shave its end, a speck of CA, hold for seconds; three to six insertions on both faces until it is two thirds as deep as wide.',
-        each: on.value(k.buildSec) * size,
+        hands: on.value(k.buildSec) * size,
         takes: [on.take('ca', [sprigs, k.insertionCa])],
         within: on.open('ca'),
         tools: ['pin vice', 'knife'],

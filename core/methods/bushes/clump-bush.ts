@@ -4,7 +4,8 @@ import { hasLeaf } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot, sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
-import { clump, foam, optional, slot } from '../kit/materials'
+import { clump, foam } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -18,12 +19,11 @@ const k = coefficients('clump-bush', {
 })
 
 /** Torn clump foam, set in glue over dry, sealed turf. Common practice. */
-export const clumpBush = way({
-  id: 'clump-bush',
-  name: 'Clump bush',
+export const clumpBush = way('clump-bush', 'Clump bush', {
   makes: 'Torn clump foam set in neat glue, lighter coarse foam on the upper side, sealed.',
   kinds: ['pieces'],
-  profile: profile([4, 20], 'puff', 'from the bag', 'handled', [10, 20], 'all year', 'clump'),
+  profile: profile([4, 20], 'puff', 'from the bag', 'handled', [10, 20], 'clump'),
+  seasons: 'all year',
   setsInPlace: true,
   figures: k,
   options: [
@@ -74,11 +74,9 @@ export const clumpBush = way({
     const topped = on.choice('top') === 'highlighted' && on.has('top')
     const onTop = { area: on.above, seeThrough: on.input(k.top), sticks: k.sticks }
     return [
-      on.work({
-        id: 'tear',
-        title: 'Tear',
+      on.work('tear', 'Tear', {
         text: 'Tear it, no balls, no two alike.',
-        each: on.value(k.tearSec) * 0.6 * size,
+        hands: on.value(k.tearSec) * 0.6 * size,
         takes: [on.take('clump', [on.volume, k.clump])],
         cautions: ['dust'],
         faults: ['balls'],
@@ -87,7 +85,7 @@ export const clumpBush = way({
       pooled(on, quotient(on.above, number(2)), {
         title: 'Set in glue',
         text: `Neat PVA on the dry, sealed turf, set it in.${topped ? ' Lighter coarse foam over what faces up, while the glue is wet.' : ''}`,
-        each: on.value(k.tearSec) * 0.4 + (topped ? on.value(k.topSec) * size : 0),
+        hands: on.value(k.tearSec) * 0.4 + (topped ? on.value(k.topSec) * size : 0),
         takes: [topped && on.flock('top', onTop)],
         cautions: ['dust'],
         faults: ['white-puddles', 'loud-two-tone'],

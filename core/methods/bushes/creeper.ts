@@ -5,7 +5,8 @@ import { exampleArea, examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judge } from '../kit/fit'
 import { sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
-import { leafScatter, liquid, optional, sheet, slot, wool } from '../kit/materials'
+import { leafScatter, liquid, sheet, wool } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, minutes, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
@@ -28,12 +29,11 @@ const k = coefficients('creeper', {
 const isClimber = ({ piece }: PlantJob): boolean => piece.crownForm === 'wall' || piece.habit === 'climber'
 
 /** Climbers on fine mesh, for walls. Common practice. */
-export const creeper = way({
-  id: 'creeper',
-  name: 'Climber on mesh',
+export const creeper = way('creeper', 'Climber on mesh', {
   makes: 'Thin fibre as stems, fine mesh teased and draped on the wall, leaf on it, gaps filled with lichen.',
   kinds: ['pieces', 'area'],
-  profile: profile([10, 300], 'branches', 'mass-made', 'reached over', [1, 5], 'all year', 'sprig'),
+  profile: profile([10, 300], 'branches', 'mass-made', 'reached over', [1, 5], 'sprig'),
+  seasons: 'all year',
   figures: k,
   options: [
     option(
@@ -76,22 +76,17 @@ export const creeper = way({
     const leaf = { area: wall, share: on.input(k.leafShare), sticks: k.sticks }
     return [
       on.choice('gaps') === 'lichen' &&
-        on.work({
-          id: 'gaps',
-          title: 'Fill the gaps',
+        on.work('gaps', 'Fill the gaps', {
           text: 'PVA where wall and ground part; torn lichen pressed in until no shadow is left.',
-          each: 60,
+          hands: 60,
           takes: [on.take('lichen', [wall, k.lichenG])],
           wait: on.dries(k.dryMin, 'Let the glue dry'),
           tools: ['tweezers'],
           faults: ['gap-shadow'],
         }),
-      on.work({
-        id: 'drape',
-        title: on.isLeafy ? 'Stems, then mesh' : 'Stems',
+      on.work('drape', on.isLeafy ? 'Stems, then mesh' : 'Stems', {
         text: `Thin fibre draped as stems from the ground up, held with specks of PVA.${on.isLeafy ? ' Mesh teased thin, torn to an uneven edge, pressed to them here and there; it hangs free elsewhere.' : ''}`,
-        each: on.value(k.drapeSec) * cm2,
-        once: on.value(k.setSec),
+        hands: [on.value(k.drapeSec) * cm2, on.value(k.setSec)],
         takes: [
           on.take('vine', [wall, k.vineG]),
           on.take('pva', [wall, k.pvaMl], 'PVA in specks'),
@@ -104,12 +99,9 @@ export const creeper = way({
         faults: ['net-shows', 'shiny-patches'],
       }),
       on.isLeafy &&
-        on.spray({
-          id: 'leaf',
-          title: 'Leaf over it',
+        on.spray('leaf', 'Leaf over it', {
           text: 'A mist of hairspray with the wall behind masked by card; leaf from above, the lighter where it faces the light.',
-          each: on.value(k.leafSec) * cm2,
-          once: 30,
+          hands: [on.value(k.leafSec) * cm2, 30],
           takes: [
             on.take('adhesive', [wall, dressing.adhesiveCoat]),
             on.has('leaf') && on.crownFlock('leaf', leaf),

@@ -5,7 +5,8 @@ import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot } from '../kit/ground'
-import { sheet, slot, sprayPaint } from '../kit/materials'
+import { sheet, sprayPaint } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -16,12 +17,11 @@ const k = coefficients('mesh-bush', {
 })
 
 /** Foliage mesh teased to a bush. Common practice. */
-export const meshBush = way({
-  id: 'mesh-bush',
-  name: 'Mesh bush',
+export const meshBush = way('mesh-bush', 'Mesh bush', {
   makes: 'Foliage mesh torn and teased to all sides, pushed into a pool of glue so that it stands.',
   kinds: ['pieces'],
-  profile: profile([5, 25], 'puff', 'from the bag', 'handled', [10, 20], 'in leaf', 'mesh'),
+  profile: profile([5, 25], 'puff', 'from the bag', 'handled', [10, 20], 'mesh'),
+  seasons: 'in leaf',
   setsInPlace: true,
   figures: k,
   options: [
@@ -70,18 +70,14 @@ export const meshBush = way({
     poolSlot,
   ],
   operations: (on) => [
-    on.work({
-      id: 'tease',
-      title: 'Tear and tease',
+    on.work('tease', 'Tear and tease', {
       text: 'Tear, never cut; tease it in every direction until no net can be seen.',
-      each: on.value(k.teaseSec) * Math.max(0.3, on.piece.heightMm / 15),
+      hands: on.value(k.teaseSec) * Math.max(0.3, on.piece.heightMm / 15),
       takes: [on.take('mesh', [on.volume, k.mesh])],
       faults: ['net-shows'],
     }),
     on.choice('colour') === 'sprayed' &&
-      on.paint({
-        id: 'colour',
-        title: 'Mist the colour of the day',
+      on.paint('colour', 'Mist the colour of the day', {
         text: 'From above, lightly; the underside stays darker.',
         takes: [on.coat('paint', dressing.mistCoat)],
       }),

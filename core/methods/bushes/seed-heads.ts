@@ -2,7 +2,8 @@ import { fact, number, quotient, rest, roundedUp } from '../../quantities'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot } from '../kit/ground'
-import { foam, liquid, optional, powder, sharing, slot, twig } from '../kit/materials'
+import { foam, liquid, powder, twig } from '../kit/materials'
+import { optional, sharing, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
@@ -20,12 +21,11 @@ const k = coefficients('seed-heads', {
 })
 
 /** Undergrowth and seed heads from sprig tips. Common practice. */
-export const seedHeads = way({
-  id: 'seed-heads',
-  name: 'Sprig undergrowth, seed heads',
+export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
   makes: 'Sprig tips with a trace of glue, dipped in purple, ochre and green; one in five left bare.',
   kinds: ['pieces'],
-  profile: profile([10, 30], 'branches', 'mass-made', 'protected', [10, 30], 'summer to winter', 'sprig'),
+  profile: profile([10, 30], 'branches', 'mass-made', 'protected', [10, 30], 'sprig'),
+  seasons: 'summer to winter',
   setsInPlace: true,
   figures: k,
   suits({ piece }) {
@@ -77,20 +77,16 @@ export const seedHeads = way({
       { name: 'bare', share: bare },
     ]
     return [
-      on.work({
-        id: 'cut',
-        title: 'Cut tips',
+      on.work('cut', 'Cut tips', {
         text: `Tips of about ${Math.round(heightMm)} mm, forked ones first; make extra.`,
-        each: on.value(k.cutSec),
+        hands: on.value(k.cutSec),
         takes: [on.takeOnce('sprig', roundedUp(quotient(on.pieces, on.input(k.tipsEach))))],
         cuts: [{ slot: 'sprig', what: 'tips', count: on.started, lengthMm: heightMm }],
         tools: ['cutters'],
       }),
-      on.work({
-        id: 'dip',
-        title: 'A trace of glue, dip',
+      on.work('dip', 'A trace of glue, dip', {
         text: `A trace of glue on the head, dip, tap${bare > 0 ? `; about one in ${Math.round(1 / bare)} stays bare` : ''}. ${others.length > 0 ? 'The colours in turn: let the dealer choose.' : ''}`,
-        each: on.value(k.dipSec) * dipped.value,
+        hands: on.value(k.dipSec) * dipped.value,
         takes: [
           ['head', ...others].map((id) => on.take(id, [on.height, each, k.powderMm])),
           on.take('glue', [on.height, dipped, k.glueMm], 'A trace of glue'),

@@ -1,10 +1,11 @@
 import { isBladed, isBushy, roundOf, type Yield } from '../../makeup'
 import { colourOf } from '../../stock'
 import { bathed } from '../kit/bath'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { foam, liquid, paint, slot, wool } from '../kit/materials'
+import { foam, liquid, paint, wool } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -49,12 +50,11 @@ function dyeBath(on: Bench): Yield['material'] {
 }
 
 /** Teased wool, dyed and stiffened in one bath. Common practice. */
-export const woolBush = way({
-  id: 'wool-bush',
-  name: 'Wool bush',
+export const woolBush = way('wool-bush', 'Wool bush', {
   makes: 'Teased filter wool, dyed and stiffened in one bath, fine foam sprinkled in while it is wet.',
   kinds: ['pieces', 'length'],
-  profile: profile([5, 60], 'puff', 'mass-made', 'handled', [10, 50], 'in leaf', 'wool'),
+  profile: profile([5, 60], 'puff', 'mass-made', 'handled', [10, 50], 'wool'),
+  seasons: 'in leaf',
   figures: k,
   options: [
     option(
@@ -122,21 +122,15 @@ export const woolBush = way({
     })
     const coat = { area: surface, seeThrough: on.input(k.coat), sticks: k.sticks }
     return [
-      on.work({
-        id: 'tease',
-        title: 'Tear and tease',
+      on.work('tease', 'Tear and tease', {
         text: 'Tear the wool to size and tease it until light comes through.',
-        each: on.value(k.teaseSec) * Math.max(0.2, volumeCm3 / 2.5),
-        once: 60,
+        hands: [on.value(k.teaseSec) * Math.max(0.2, volumeCm3 / 2.5), 60],
         takes: [on.take('wool', [on.volume, k.wool])],
         cautions: ['dust'],
       }),
-      on.work({
-        id: 'dip',
-        title: 'Dip, squeeze, sprinkle',
+      on.work('dip', 'Dip, squeeze, sprinkle', {
         text: `Dip, and squeeze several together in the folded coated carton; they spring open by themselves. Sprinkle the foam in while they are wet: about ${wet}.`,
-        each: eachSec,
-        once: 180,
+        hands: [eachSec, 180],
         ...bath,
         takes: [...bath.takes, on.flock('foliage', coat)],
         within: {
@@ -155,11 +149,9 @@ export const woolBush = way({
         cautions: ['wet-bath'],
         faults: ['pancake', 'shiny-patches'],
       }),
-      on.work({
-        id: 'inspect',
-        title: 'Loosen, inspect',
+      on.work('inspect', 'Loosen, inspect', {
         text: 'Knock off loose foam over the tray, push flat ones up with a stick.',
-        each: 4,
+        hands: 4,
         passes: 'Springs back when pinched; no white core.',
         cautions: ['dust'],
         faults: ['pancake', 'shiny-patches', 'fallen-foliage'],

@@ -1,6 +1,7 @@
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { liquid, paint, sheet, slot } from '../kit/materials'
+import { liquid, paint, sheet } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dries } from '../kit/setting'
@@ -27,12 +28,11 @@ const GREENS = [
 ] as const
 
 /** Towelling glued over a form and brushed with four greens. Common practice. */
-export const clothGrass = way({
-  id: 'cloth-grass',
-  name: 'Cloth grass',
+export const clothGrass = way('cloth-grass', 'Cloth grass', {
   makes: 'Towelling glued over the slope, trimmed, brushed nearly dry with four greens, flicked up.',
   kinds: ['area'],
-  profile: profile([2, 5], 'puff', 'made one by one', 'handled', [1, 1], 'spring to autumn', 'tuft'),
+  profile: profile([2, 5], 'puff', 'made one by one', 'handled', [1, 1], 'tuft'),
+  seasons: 'spring to autumn',
   figures: k,
   suits: ({ piece }) =>
     judge({
@@ -56,31 +56,24 @@ export const clothGrass = way({
     const { ground, partCm2 } = on
     const side = Math.sqrt(partCm2 * on.value(k.more)) * 10
     return [
-      on.work({
-        id: 'lay',
-        title: 'Cut, glue, lay',
+      on.work('lay', 'Cut, glue, lay', {
         text: 'Cut hems and stitching off. Glue on the form, cloth on it pile side up, pressed into every hollow; pins until it holds.',
-        each: on.value(k.laySec),
+        hands: on.value(k.laySec),
         takes: [on.take('cloth', [ground, k.more]), on.take('glue', [ground, k.glueMl])],
         cuts: [{ slot: 'cloth', what: 'piece of cloth', count: on.started, lengthMm: side, widthMm: side }],
         wait: on.rests(k.layMin, 'Dry under the cloth, overnight'),
         tools: ['scissors', 'knife'],
       }),
-      on.work({
-        id: 'trim',
-        title: 'Trim and vacuum',
+      on.work('trim', 'Trim and vacuum', {
         text: 'Shear the loops here and there, deeper on paths and around rock; tear the edges; vacuum.',
-        each: on.value(k.trimSec) * partCm2,
+        hands: on.value(k.trimSec) * partCm2,
         tools: ['scissors', 'vacuum'],
         cautions: ['dust'],
         faults: ['straight-edge'],
       }),
-      on.work({
-        id: 'brush',
-        title: 'Four greens, brushed nearly dry',
+      on.work('brush', 'Four greens, brushed nearly dry', {
         text: 'Toothbrush wiped nearly dry, skimming: bright base, dull over it, highlight on what faces up, mud in hollows; unevenly. Flick the pile up while it dries.',
-        each: on.value(k.brushSec) * partCm2,
-        once: 60,
+        hands: [on.value(k.brushSec) * partCm2, 60],
         takes: GREENS.map(([id]) => on.take(id, [ground, k.paintMl])),
         wait: on.sets('brush-paint', 'Let the paint dry'),
         tools: ['toothbrush'],

@@ -4,7 +4,8 @@ import { discArea, fact, MM_IN_CM, ONE, product, quotient, rest, roundedUp } fro
 import { counted, plainNumber } from '../../units'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { fibre, liquid, optional, sheet, slot } from '../kit/materials'
+import { fibre, liquid, sheet } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
@@ -31,12 +32,11 @@ const k = boardFigures
 const SECOND = fact('second tone', 0.3, '', 'memory')
 
 /** Tufts in the holes of a drilled board. Common practice. */
-export const drilledBoard = way({
-  id: 'drilled-board',
-  name: 'Tufts in a drilled board',
+export const drilledBoard = way('drilled-board', 'Tufts in a drilled board', {
   makes: 'Holes of a thin board over a release sheet: glue by skewer, fibre by static, the board lifted off.',
   kinds: ['pieces', 'area'],
-  profile: profile([3, 12], 'branches', 'mass-made', 'reached over', [40, 75], 'all year, by tone', 'tuft'),
+  profile: profile([3, 12], 'branches', 'mass-made', 'reached over', [40, 75], 'tuft'),
+  seasons: 'all year, by tone',
   planner: { kind: 'tray', of: 'holes' },
   figures: k,
   suits({ piece }) {
@@ -82,12 +82,9 @@ export const drilledBoard = way({
     const rounds = Math.ceil(on.started / round)
     const whole = round === holes
     return [
-      on.static({
-        id: 'glue',
-        title: 'Drops and fibre, in rounds',
+      on.static('glue', 'Drops and fibre, in rounds', {
         text: `${counted(boards, 'sheet')} under the board, taped. A drop in the middle of each hole with a skewer: it must not touch the wall. Then fibre at once, earth lead on the metal under the sheet, applicator about 10 mm off; hole by hole, tap, top up. ${round} holes in a round, of ${holes} in a board. Flower stems while it is wet.`,
-        each: eachSec + (setUpSec * (rounds - 1)) / on.started,
-        once: 120 * boards + setUpSec,
+        hands: [eachSec + (setUpSec * (rounds - 1)) / on.started, 120 * boards + setUpSec],
         takes: [
           on.takeOnce('backing', product(boardsOf, on.cm2('a board', (width * height) / 100))),
           on.take('pva', k.glueMl),
@@ -111,11 +108,9 @@ export const drilledBoard = way({
         vacuums: 'glue',
         faults: ['glued-wall', 'lying-fibres'],
       }),
-      on.work({
-        id: 'lift',
-        title: 'Lift the board, slide a knife',
+      on.work('lift', 'Lift the board, slide a knife', {
         text: 'A thin knife under the sheet, the board straight up; push stuck ones with the skewer.',
-        once: on.value(k.liftSec) * boards,
+        hands: [0, on.value(k.liftSec) * boards],
         tools: ['knife'],
         faults: ['glued-wall'],
       }),

@@ -1,10 +1,11 @@
 import { isBladed } from '../../makeup'
 import { fact, most, number, product, quotient, rest, roundedUp, sum } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Operation } from '../kit/making'
-import { leafScatter, liquid, optional, powder, slot, wool } from '../kit/materials'
+import { leafScatter, liquid, powder, wool } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -37,14 +38,11 @@ function bundled(on: Bench): Operation {
   const length = sum(on.height, on.input(k.footMm))
   const fibre = on.product(length, k.bundleG)
   const locked = product(quotient(bundles, on.pieces), on.height)
-  return on.work({
-    id: 'bind',
-    title: twist ? 'Twist, lock with CA' : 'Band, cut, knead in glue',
+  return on.work('bind', twist ? 'Twist, lock with CA' : 'Band, cut, knead in glue', {
     text: twist
       ? `${bundles.value} bundles: twist, both ends held by clamps, CA through the middle; cut on either side of it, then each into four.`
       : `${bundles.value} bundles: a tight band, cut flush with it, knead the end in tacky glue, cut into about ${each}.`,
-    each: on.value(k.bindSec) / each,
-    once: 60,
+    hands: [on.value(k.bindSec) / each, 60],
     takes: [
       on.take('hank', twist ? quotient(fibre, rest(on.input(k.waste))) : fibre),
       on.take('lock', [locked, twist ? k.bundleCa : k.bundleGlue]),
@@ -72,21 +70,12 @@ function bundled(on: Bench): Operation {
 }
 
 /** Weeds from bundles of long field fibre. Common practice. */
-export const fieldFibre = way({
-  id: 'field-fibre',
-  name: 'Field-fibre weeds',
+export const fieldFibre = way('field-fibre', 'Field-fibre weeds', {
   makes:
     'A bundle banded or twisted, its end in tacky glue, cut into about eight, squashed open, leaf over a dish.',
   kinds: ['pieces'],
-  profile: profile(
-    [10, 35],
-    'branches',
-    'mass-made',
-    'reached over',
-    [8, 24],
-    'any, by leaf and tone',
-    'tuft',
-  ),
+  profile: profile([10, 35], 'branches', 'mass-made', 'reached over', [8, 24], 'tuft'),
+  seasons: 'any, by leaf and tone',
   figures: k,
   options: [
     option(
@@ -126,19 +115,15 @@ export const fieldFibre = way({
     const flowers = sward.heads > 0.02 && on.has('flower')
     return [
       bundled(on),
-      on.work({
-        id: 'trim',
-        title: 'Squash open, trim',
+      on.work('trim', 'Squash open, trim', {
         text: 'Press it open on the bench, spread the stems to all sides, trim to uneven lengths.',
-        each: on.value(k.trimSec) * size,
+        hands: on.value(k.trimSec) * size,
         tools: ['scissors'],
         faults: ['one-sided'],
       }),
-      on.spray({
-        id: 'leaf',
-        title: 'Leaf over a dish',
+      on.spray('leaf', 'Leaf over a dish', {
         text: `A light mist of adhesive: too much clogs the stems. Tilt it forward, leaf over the dish${flowers ? '; the top dipped in flower while wet' : ''}.`,
-        each: on.value(k.leafSec) * size,
+        hands: on.value(k.leafSec) * size,
         takes: [
           on.take('adhesive', [side, k.adhesiveCoat]),
           on.flock('leaf', {

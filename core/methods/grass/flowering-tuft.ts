@@ -1,11 +1,12 @@
 import { fibreMass } from '../../coverage'
 import { isBladed } from '../../makeup'
 import { product, property, type Expression } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Draft, Operation } from '../kit/making'
-import { fibre, liquid, powder, sharing, sheet, slot } from '../kit/materials'
+import { fibre, liquid, powder, sheet } from '../kit/materials'
+import { sharing, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
@@ -72,28 +73,23 @@ function flowers(on: Bench, foot: Expression, onStems: boolean): Operation {
     on.take('flower', [standing, k.dipped, k.powderG]),
   ]
   const common = {
-    once: 60,
     tools: ['tweezers', 'scissors'],
     deal: FLOWERED,
     cautions: ['dust'],
   }
   return onStems
-    ? on.work({
+    ? on.work('stems', 'Stems in, tips dipped', {
         ...common,
-        id: 'stems',
-        title: 'Stems in, tips dipped',
         text: 'Two or three stem fibres dipped and pushed into the wet tuft; tease upright as the glue starts to set, trim to twice the tuft at most; each tip dipped by tweezers. Tall and low mixed, three colours or more.',
-        each: on.value(k.stemSec),
+        hands: [on.value(k.stemSec), 60],
         takes: [on.take('stems', fibreMass(on.input(k.stems), ...fibreIn(on, 'stems', ''))), takes],
         wait: on.sets('pva', 'Dry through, overnight', k.dryMin),
         faults: ['over-long-stems', 'shiny-patches'],
       })
-    : on.work({
+    : on.work('dip', 'Tips: glue, dip upside down', {
         ...common,
-        id: 'dip',
-        title: 'Tips: glue, dip upside down',
         text: 'Cut the strip to hold it. Glue on the tallest tips only, dip them upside down into the powder, tap. One colour after the other; pour what is left back.',
-        each: on.value(k.dipSec),
+        hands: [on.value(k.dipSec), 60],
         takes,
         within: on.open('trace', { by: k.tipOpenSec, what: 'glue on tips' }),
         atOnce: {
@@ -107,21 +103,12 @@ function flowers(on: Bench, foot: Expression, onStems: boolean): Operation {
 }
 
 /** Tufts with flowers: tips dipped, or stems pushed in. Common practice. */
-export const floweringTuft = way({
-  id: 'flowering-tuft',
-  name: 'Flowering tufts',
+export const floweringTuft = way('flowering-tuft', 'Flowering tufts', {
   makes:
     'Tufts on a strip; tips touched with glue and dipped in flower powder, or stems pushed in and dipped.',
   kinds: ['pieces', 'area'],
-  profile: profile(
-    [2, 16],
-    'branches',
-    'mass-made',
-    'protected',
-    [10, 20],
-    'the weeks that it flowers',
-    'tuft',
-  ),
+  profile: profile([2, 16], 'branches', 'mass-made', 'protected', [10, 20], 'tuft'),
+  seasons: 'the weeks that it flowers',
   figures: k,
   options: [
     option(
@@ -164,12 +151,9 @@ export const floweringTuft = way({
     const onStems = on.choice('flowers') === 'stems'
     const foot = on.product(on.above, k.footShare)
     return [
-      on.static({
-        id: 'tufts',
-        title: 'Tufts on a strip',
+      on.static('tufts', 'Tufts on a strip', {
         text: `Dots that must not touch on a strip of backing over the steel tray; fibre at once.${onStems ? ' Stems follow while it is wet: go on with a few at a time.' : ''}`,
-        each: on.value(k.dotSec),
-        once: 120,
+        hands: [on.value(k.dotSec), 120],
         takes: [
           on.take('backing', [on.above, k.backing]),
           on.take('pva', [foot, k.glueMl], 'PVA in the dot'),

@@ -1,6 +1,7 @@
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { liquid, sheet, slot } from '../kit/materials'
+import { liquid, sheet } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dries } from '../kit/setting'
@@ -18,12 +19,11 @@ const k = coefficients('grass-mat', {
 })
 
 /** Grass mat, torn in pieces. Common practice. */
-export const grassMat = way({
-  id: 'grass-mat',
-  name: 'Mats, torn',
+export const grassMat = way('grass-mat', 'Mats, torn', {
   makes: 'Grass mat torn to pieces, edges pressed in white glue, tones mixed in clusters.',
   kinds: ['area'],
-  profile: profile([2, 8], 'branches', 'from the bag', 'handled', [1, 1], 'by the mat', 'tuft'),
+  profile: profile([2, 8], 'branches', 'from the bag', 'handled', [1, 1], 'tuft'),
+  seasons: 'by the mat',
   figures: k,
   suits: ({ piece, kind }) =>
     judge({
@@ -44,19 +44,15 @@ export const grassMat = way({
   operations: (on) => {
     const scraps = Math.max(1, Math.round(on.partCm2 / on.value(k.scrapCm2)))
     return [
-      on.work({
-        id: 'tear',
-        title: 'Tear',
+      on.work('tear', 'Tear', {
         text: `Peel and tear about ${scraps} pieces for each patch, no straight edge and no two alike; thin the rims with your fingers.`,
-        each: on.value(k.tearSec) * scraps,
+        hands: on.value(k.tearSec) * scraps,
         takes: [on.take('mat', [on.ground, k.torn])],
         faults: ['straight-edge'],
       }),
-      on.work({
-        id: 'set',
-        title: 'Glue and press the edges',
+      on.work('set', 'Glue and press the edges', {
         text: 'White glue on the ground; press the edges, not the middle. Tones in clusters; bushes and tufts over the joins.',
-        each: on.value(k.setSec) * scraps,
+        hands: on.value(k.setSec) * scraps,
         takes: [on.take('glue', [on.ground, k.glueMl])],
         wait: on.rests(k.dryMin, 'Dry under the mat, overnight'),
         faults: ['stripes', 'flat-tufts'],

@@ -2,7 +2,8 @@ import { isBladed } from '../../makeup'
 import { fact, number, quotient } from '../../quantities'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { fibre, liquid, slot } from '../kit/materials'
+import { fibre, liquid } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
@@ -19,20 +20,11 @@ const k = coefficients('hand-tuft', {
 })
 
 /** Tufts by hand: a mound of PVA and a tweezered ball of fibre. Common practice. */
-export const handTuft = way({
-  id: 'hand-tuft',
-  name: 'Tufts by hand',
+export const handTuft = way('hand-tuft', 'Tufts by hand', {
   makes: 'A mound of PVA on a release sheet, a tweezered ball of fibre pressed in and teased up, sealed.',
   kinds: ['pieces'],
-  profile: profile(
-    [3, 12],
-    'branches',
-    'made one by one',
-    'reached over',
-    [5, 30],
-    'all year, by tone',
-    'tuft',
-  ),
+  profile: profile([3, 12], 'branches', 'made one by one', 'reached over', [5, 30], 'tuft'),
+  seasons: 'all year, by tone',
   figures: k,
   suits: ({ piece }) =>
     judge({
@@ -54,12 +46,9 @@ export const handTuft = way({
     const foot = quotient(on.above, number(3))
     const { parts } = on.fill('fibre')
     return [
-      on.work({
-        id: 'set',
-        title: 'Mound, ball of fibre',
+      on.work('set', 'Mound, ball of fibre', {
         text: 'A mound of PVA on the release sheet. Take a pinch of fibre by tweezers, rolled between two fingers to a ball, press its foot in and tease the rest up; pull away what lies.',
-        each: on.value(k.setSec) * Math.max(0.4, on.piece.heightMm / 6),
-        once: 60,
+        hands: [on.value(k.setSec) * Math.max(0.4, on.piece.heightMm / 6), 60],
         takes: [
           on.take('pva', [foot, k.glueMl]),
           parts.length < 2
@@ -74,12 +63,9 @@ export const handTuft = way({
         tools: ['tweezers'],
         faults: ['lying-fibres', 'fibre-clumps'],
       }),
-      on.spray({
-        id: 'seal',
-        title: 'Seal against shedding',
+      on.spray('seal', 'Seal against shedding', {
         text: 'Blow off what is loose, a light mist, tease apart before it sets.',
-        each: on.value(k.sealSec),
-        once: 30,
+        hands: [on.value(k.sealSec), 30],
         takes: [on.take('seal', [on.above, k.sealCoat])],
         can: 'hairspray',
         faults: ['clogged-stems'],

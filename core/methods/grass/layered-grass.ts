@@ -1,13 +1,15 @@
 import { layerFaults, readsAs, swardToneWords, touchesFor, type GrassLayer } from '../../grass'
-import { longestFor, type Yield } from '../../makeup'
+import { type Yield } from '../../makeup'
+import { longestFor } from '../../stock'
 import { fact } from '../../quantities'
 import { plainNumber } from '../../units'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
 import type { Draft, Operation } from '../kit/making'
-import { fibre, liquid, sharing, slot } from '../kit/materials'
+import { fibre, liquid } from '../kit/materials'
+import { sharing, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
 import { option, profile, way } from '../kit/way'
 import { glueRate, grassFigures as k, layerSlot, layersOf, vacuumOf } from '../plans/layers'
@@ -57,12 +59,12 @@ function laid(on: Bench, layer: GrassLayer, place: number): Operation[] {
   const patch = on.cm2('patch', on.partCm2)
   const perCm2 = fact('fibres on a cm² of the patch', layer.perCm2, '/cm²', 'memory')
   return [
-    on.static({
-      id,
-      title: titleOf(layer, place),
+    on.static(id, titleOf(layer, place), {
       text: `${glueWords[layer.glue]}; ${cm2} cm² at once. Earth lead on, little fibre in the hopper, applicator 10 mm off.`,
-      each: on.value(k.setUpSec) + on.value(onTips ? k.tipSec : k.patchSec) * on.partCm2,
-      once: on.value(k.refillSec),
+      hands: [
+        on.value(k.setUpSec) + on.value(onTips ? k.tipSec : k.patchSec) * on.partCm2,
+        on.value(k.refillSec),
+      ],
       takes: [
         on.take('glue', [patch, ...glueRate[layer.glue]], `Glue, ${layer.glue}`),
         on.fibre(id, { perCm2, area: patch, sticks: k.sticks }),
@@ -75,11 +77,9 @@ function laid(on: Bench, layer: GrassLayer, place: number): Operation[] {
       faults: ['skinned-glue', 'lying-fibres', place === 0 ? 'shiny-patches' : 'carpet-of-grass'],
       passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
     }),
-    on.work({
-      id: vacuumOf(place),
-      title: combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still',
+    on.work(vacuumOf(place), combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still', {
       text: `Through a stocking, ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
-      each: on.value(k.vacuumSec) * on.partCm2,
+      hands: on.value(k.vacuumSec) * on.partCm2,
       tools: ['vacuum', 'paper'],
       vacuums: id,
       cautions: ['dust'],
@@ -105,20 +105,11 @@ function mixedFall(on: Bench, layers: readonly Operation[]): Yield[] {
 }
 
 /** Grass by area, set in layers where it is to stay: short and close below, long and sparse above. Common practice. */
-export const layeredGrass = way({
-  id: 'layered-grass',
-  name: 'Grass in layers',
+export const layeredGrass = way('layered-grass', 'Grass in layers', {
   makes: 'Static fibre in layers where it stays: short and close, then longer and sparser, vacuumed between.',
   kinds: ['area'],
-  profile: profile(
-    [1, LONGEST_MM],
-    'branches',
-    'made one by one',
-    'reached over',
-    [1, 1],
-    'all year, by tone; at its best in late summer',
-    'tuft',
-  ),
+  profile: profile([1, LONGEST_MM], 'branches', 'made one by one', 'reached over', [1, 1], 'tuft'),
+  seasons: 'all year, by tone; at its best in late summer',
   planner: { kind: 'layers' },
   figures: k,
   options: [

@@ -1,7 +1,8 @@
 import { sum } from '../../quantities'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { foam, goods, liquid, slot, wool } from '../kit/materials'
+import { foam, goods, liquid, wool } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -21,20 +22,11 @@ const k = coefficients('long-bunch', {
 })
 
 /** Bunches of long grass and reed, bound and planted. Common practice. */
-export const longBunch = way({
-  id: 'long-bunch',
-  name: 'Long-grass bunches',
+export const longBunch = way('long-bunch', 'Long-grass bunches', {
   makes: 'Long fibre pinched and bound, CA at the foot, planted, splayed; offcuts lie as fallen stems.',
   kinds: ['pieces', 'area'],
-  profile: profile(
-    [12, 70],
-    'branches',
-    'made one by one',
-    'protected',
-    [5, 10],
-    'late summer to winter',
-    'tuft',
-  ),
+  profile: profile([12, 70], 'branches', 'made one by one', 'protected', [5, 10], 'tuft'),
+  seasons: 'late summer to winter',
   setsInPlace: true,
   figures: k,
   options: [
@@ -78,11 +70,9 @@ export const longBunch = way({
     const withCa = on.choice('foot') === 'ca'
     const length = sum(on.height, on.input(k.footMm))
     return [
-      on.work({
-        id: 'bind',
-        title: 'Pinch and bind',
+      on.work('bind', 'Pinch and bind', {
         text: `Pinch a bunch, stretch tape around its foot${withCa ? ', CA into the cut end' : ''}, trim the top unevenly. Keep the offcuts: they lie as fallen stems.`,
-        each: on.value(k.bindSec),
+        hands: on.value(k.bindSec),
         takes: [
           on.take('hank', [length, on.width, k.fibreG]),
           on.take('tape', [on.width, k.tapeWidths]),
@@ -94,21 +84,17 @@ export const longBunch = way({
         faults: ['brush-foot'],
       }),
       on.inspect('Three-dimensional, no two tops level.', ['brush-foot']),
-      on.work({
-        id: 'plant',
-        title: 'Plant',
+      on.work('plant', 'Plant', {
         text: 'A hole by awl, PVA in it, the foot in. Leave it for a day before handling.',
-        each: on.value(k.plantSec),
+        hands: on.value(k.plantSec),
         takes: [on.takeGood('pva', [on.width, k.holePva])],
         wait: on.rests(k.holdMin, 'A day before handling'),
         tools: ['skewer'],
         cautions: ['drilling'],
       }),
-      on.work({
-        id: 'splay',
-        title: 'Splay, hide the foot',
+      on.work('splay', 'Splay, hide the foot', {
         text: 'Splay it, stiffen the foot with dilute PVA, wick off what is too much with tissue; foam and fallen stems around the foot.',
-        each: on.value(k.splaySec),
+        hands: on.value(k.splaySec),
         takes: [
           on.take('pva', [on.width, k.footMl], 'PVA, to be thinned'),
           on.take('foot', [on.width, k.footG]),

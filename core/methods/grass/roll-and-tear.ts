@@ -11,11 +11,12 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Operation, Taken } from '../kit/making'
-import { liquid, optional, powder, slot, wool } from '../kit/materials'
+import { liquid, powder, wool } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
@@ -61,28 +62,27 @@ function round(on: Bench, hanks: number, again: boolean): Operation[] {
     { name: 'thick', share: 0.2 },
   ]
   return [
-    on.spray({
-      id: `glue${tail}`,
-      title: again ? 'Second round: adhesive in smaller patches' : 'Adhesive in random strokes',
-      text: again
-        ? 'Between and over the first, smaller, in other tones; wait until it no longer threads.'
-        : 'Paper over the neighbours. Strokes and spots, none of them straight; then wait until it no longer threads.',
-      each: on.value(k.spraySec) * on.partCm2 * part,
-      once: again ? 30 : 60,
-      takes: [on.take('adhesive', [area, k.adhesiveMl], `Spray adhesive${label}`)],
-      wait: {
-        ...on.rests(k.tackMin, 'Wait until it is tacky', 'tack clearing'),
-        mostMin: on.value(k.tackUntilMin),
+    on.spray(
+      `glue${tail}`,
+      again ? 'Second round: adhesive in smaller patches' : 'Adhesive in random strokes',
+      {
+        text: again
+          ? 'Between and over the first, smaller, in other tones; wait until it no longer threads.'
+          : 'Paper over the neighbours. Strokes and spots, none of them straight; then wait until it no longer threads.',
+        hands: [on.value(k.spraySec) * on.partCm2 * part, again ? 30 : 60],
+        takes: [on.take('adhesive', [area, k.adhesiveMl], `Spray adhesive${label}`)],
+        wait: {
+          ...on.rests(k.tackMin, 'Wait until it is tacky', 'tack clearing'),
+          mostMin: on.value(k.tackUntilMin),
+        },
+        ...(again ? {} : { tools: ['paper'] }),
       },
-      ...(again ? {} : { tools: ['paper'] }),
-    }),
-    on.work({
-      id: `dab${tail}`,
-      title: again ? 'Dab on, earth' : 'Dab on, earth on bare glue',
+    ),
+    on.work(`dab${tail}`, again ? 'Dab on, earth' : 'Dab on, earth on bare glue', {
       text: again
         ? 'As before, lighter; earth on every spot of bare glue.'
         : 'Dab lightly, torn end down, tones in turn; turn the board. Earth on every spot of bare glue. Where it goes wrong: cover with earth and begin again.',
-      each: (on.value(k.dabSec) * hanks + on.value(k.earthSec) * on.partCm2) * part,
+      hands: (on.value(k.dabSec) * hanks + on.value(k.earthSec) * on.partCm2) * part,
       takes: [on.take('earth', [area, k.earthG], `Earth over the glue${label}`)],
       within: {
         sec: openSec,
@@ -110,21 +110,12 @@ function round(on: Bench, hanks: number, again: boolean): Operation[] {
 }
 
 /** Weeds from hanks, rolled, torn and dabbed on tacky ground. Common practice. */
-export const rollAndTear = way({
-  id: 'roll-and-tear',
-  name: 'Weeds, rolled and torn',
+export const rollAndTear = way('roll-and-tear', 'Weeds, rolled and torn', {
   makes:
     'Hanks of long fibre rolled, torn in half, dabbed on tacky ground; earth over the glue, combed, a second round.',
   kinds: ['area'],
-  profile: profile(
-    [6, 25],
-    'branches',
-    'mass-made',
-    'reached over',
-    [1, 1],
-    'any tone; at its best dry',
-    'tuft',
-  ),
+  profile: profile([6, 25], 'branches', 'mass-made', 'reached over', [1, 1], 'tuft'),
+  seasons: 'any tone; at its best dry',
   figures: k,
   suits: ({ piece }) =>
     judge({
@@ -160,20 +151,16 @@ export const rollAndTear = way({
     const torn = (id: string, part: Expression): Taken =>
       on.take(id, [hanks, on.height, k.hankG, part, sum(ONE, on.input(k.again))])
     return [
-      on.work({
-        id: 'stage',
-        title: 'Hanks first: roll, tear, stage',
+      on.work('stage', 'Hanks first: roll, tear, stage', {
         text: `About ${hanks.value} hanks to a patch, in every tone, before any glue: roll between the palms, tear in half, lay them out torn end forward.`,
-        each: on.value(k.rollSec) * hanks.value,
+        hands: on.value(k.rollSec) * hanks.value,
         takes: [torn('hank', mixed ? rest(SECOND) : ONE), mixed && torn('second', SECOND)],
         tools: ['scissors'],
       }),
       round(on, hanks.value, false),
-      on.spray({
-        id: 'comb',
-        title: 'Comb, earth, fix',
+      on.spray('comb', 'Comb, earth, fix', {
         text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly.',
-        each: on.value(k.combSec) * on.partCm2,
+        hands: on.value(k.combSec) * on.partCm2,
         takes: [on.take('fix', [patch, k.fixMl], 'Hairspray on shine')],
         can: 'hairspray',
         tools: ['skewer', 'vacuum'],
@@ -181,11 +168,9 @@ export const rollAndTear = way({
         faults: ['shiny-patches', 'lost-fibre'],
       }),
       round(on, hanks.value, true),
-      on.work({
-        id: 'comb-2',
-        title: 'Comb, vacuum',
+      on.work('comb-2', 'Comb, vacuum', {
         text: 'Comb with a skewer once more; vacuum lightly.',
-        each: on.value(k.combSec) * on.partCm2 * on.value(k.again),
+        hands: on.value(k.combSec) * on.partCm2 * on.value(k.again),
         tools: ['skewer', 'vacuum'],
         cautions: ['dust'],
         faults: ['lost-fibre'],

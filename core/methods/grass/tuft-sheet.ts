@@ -13,11 +13,12 @@ import {
   type Expression,
 } from '../../quantities'
 import { counted, plainNumber } from '../../units'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Draft, Operation, Taken } from '../kit/making'
-import { fibre, lighter, liquid, optional, sheet, slot } from '../kit/materials'
+import { fibre, liquid, sheet } from '../kit/materials'
+import { lighter, optional, slot } from '../kit/slot'
 import { coefficients, minutes, row, share, spoilage, sticking } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
@@ -98,17 +99,12 @@ function tray(on: Bench): Operation[] {
   const round = Math.min(perSheet, roundOf(openSec, setUpSec, eachSec))
   const whole = round === perSheet
   // What comes with each sheet or round after the first has its share in each tuft: so a step can be done in parts.
-  const again = (sec: number, times: number) => ({ once: sec, each: (sec * (times - 1)) / started })
-  const taping = again(60, sheets)
-  const settingUp = again(setUpSec, Math.ceil(started / round))
+  const again = (sec: number, times: number) => (sec * (times - 1)) / started
   const cut = { slot: 'backing', what: 'sheet of backing', count: sheets, lengthMm: sheetMm.heightMm }
   return [
-    on.work({
-      id: 'tray',
-      title: 'Lay the tray',
+    on.work('tray', 'Lay the tray', {
       text: `${counted(sheets, 'sheet')} of backing, taped down on the steel tray. Mix the fibres: main, shorter, accent.`,
-      each: taping.each,
-      once: 180 + taping.once,
+      hands: [again(60, sheets), 240],
       takes: [
         on.takeOnce(
           'backing',
@@ -122,12 +118,9 @@ function tray(on: Bench): Operation[] {
       tools: ['steel tray'],
       cautions: ['dust'],
     }),
-    on.static({
-      id: 'dots',
-      title: 'Set dots, apply fibre',
+    on.static('dots', 'Set dots, apply fibre', {
       text: `Dots of ${plainNumber(dot, 1)} mm that must not touch, ${perSheet} to a sheet; ${round} at a time before they skin. Earth lead on the metal, applicator about 10 mm off; move methodically.`,
-      each: eachSec + settingUp.each,
-      once: settingUp.once,
+      hands: [eachSec + again(setUpSec, Math.ceil(started / round)), setUpSec],
       takes: [
         on.take('pva', [
           capVolume(quotient(across, MM_IN_CM), on.input(k.dotHeight)),
@@ -149,11 +142,9 @@ function tray(on: Bench): Operation[] {
       faults: ['joined-dots', 'lying-fibres'],
       passes: 'Fibres upright, each foot within its dot.',
     }),
-    on.work({
-      id: 'tap',
-      title: 'Tilt and tap off',
+    on.work('tap', 'Tilt and tap off', {
       text: 'Tilt, tap the loose fibre to one corner, back into its box.',
-      ...again(60, sheets),
+      hands: [again(60, sheets), 60],
       vacuums: 'dots',
       wait: on.dries(k.dryMin, 'Dry through'),
       cautions: ['dust'],
@@ -163,12 +154,11 @@ function tray(on: Bench): Operation[] {
 }
 
 /** Dots of PVA on a release sheet, fibres set upright. Common practice. */
-export const tuftSheet = way({
-  id: 'tuft-sheet',
-  name: 'Tufts on a release sheet',
+export const tuftSheet = way('tuft-sheet', 'Tufts on a release sheet', {
   makes: 'Dots of PVA on a release sheet, fibres set upright by static, lifted when dry.',
   kinds: ['pieces', 'area'],
-  profile: profile([2, 14], 'branches', 'mass-made', 'reached over', [50, 400], 'all year, by tone', 'tuft'),
+  profile: profile([2, 14], 'branches', 'mass-made', 'reached over', [50, 400], 'tuft'),
+  seasons: 'all year, by tone',
   planner: { kind: 'tray', of: 'dots' },
   figures: k,
   suits: (job) => {
@@ -219,12 +209,9 @@ export const tuftSheet = way({
   },
   operations: (on) => [
     tray(on),
-    on.work({
-      id: 'lift',
-      title: 'Lift and inspect',
+    on.work('lift', 'Lift and inspect', {
       text: 'Lift with a flat blade, put aside what lies down or has joined.',
-      each: 2.5,
-      once: 0,
+      hands: [2.5, 0],
       tools: ['flat blade'],
       passes: 'Upright, dry at the foot, none joined.',
       faults: ['tuft-stuck', 'joined-dots', 'shiny-patches'],

@@ -1,10 +1,11 @@
 import { number, quotient, rest, type Expression } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Listed } from '../kit/listed'
 import type { Taken } from '../kit/making'
-import { clump, fibre, liquid, optional, paint, slot } from '../kit/materials'
+import { clump, fibre, liquid, paint } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
@@ -43,12 +44,9 @@ function tone(
   const perCm2 = on.input(k.fibres)
   const area = on.product(on.cm2('patch', on.partCm2), k.dotted)
   return [
-    on.static({
-      id,
-      title,
+    on.static(id, title, {
       text: `${text} Earth lead on, applicator about 10 mm off.`,
-      each: on.value(k.paperSec) / 6 + on.value(k.dotSec) * on.partCm2 * ground,
-      once: 60,
+      hands: [on.value(k.paperSec) / 6 + on.value(k.dotSec) * on.partCm2 * ground, 60],
       takes: [glue, on.fibre(id, { perCm2, area, share, sticks: k.sticks })],
       within: on.open('medium', { by: k.openSec, what: 'a dot of quick glue', tail: 'work fast' }),
       atOnce: on.one(`One patch of ${Math.round(on.partCm2)} cm².`),
@@ -56,11 +54,9 @@ function tone(
       tools: ['paper', 'skewer'],
       faults: ['skinned-glue', 'lying-fibres'],
     }),
-    on.work({
-      id: `${id}-back`,
-      title: 'Lift the paper, vacuum',
+    on.work(`${id}-back`, 'Lift the paper, vacuum', {
       text: 'Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.',
-      each: on.value(k.paperSec) / 6,
+      hands: on.value(k.paperSec) / 6,
       tools: ['vacuum'],
       vacuums: id,
       cautions: ['dust'],
@@ -70,20 +66,11 @@ function tone(
 }
 
 /** Verges and tracks: dots and strips of quick glue on the ground, tone by tone. Common practice. */
-export const verge = way({
-  id: 'verge',
-  name: 'Verge, set in place',
+export const verge = way('verge', 'Verge, set in place', {
   makes: 'Dots and strips of quick glue where it grows, one tone after the other; wheel tracks stay bare.',
   kinds: ['area'],
-  profile: profile(
-    [2, 12],
-    'branches',
-    'made one by one',
-    'reached over',
-    [1, 1],
-    'all year, by tone',
-    'tuft',
-  ),
+  profile: profile([2, 12], 'branches', 'made one by one', 'reached over', [1, 1], 'tuft'),
+  seasons: 'all year, by tone',
   figures: k,
   options: [
     option(
@@ -141,11 +128,9 @@ export const verge = way({
         half,
       ),
       on.has('bush') &&
-        on.glue({
-          id: 'bushes',
-          title: 'Bushes',
+        on.glue('bushes', 'Bushes', {
           text: 'Torn clump in PVA at walls and posts, few and in groups; then it dries.',
-          each: on.value(k.bushSec) * on.partCm2,
+          hands: on.value(k.bushSec) * on.partCm2,
           takes: [on.take('bush', [bushy, k.bushG]), on.take('bush-glue', [bushy, k.bushGlueMl])],
           in: 'pva',
           until: 'Let them hold',
@@ -164,11 +149,9 @@ export const verge = way({
         edges,
       ),
       on.choice('accent') !== 'none' &&
-        on.work({
-          id: 'tips',
-          title: 'Dry-brush the tips',
+        on.work('tips', 'Dry-brush the tips', {
           text: 'A brush wiped nearly dry, over the tips only.',
-          each: on.value(k.dryBrushSec) * on.partCm2,
+          hands: on.value(k.dryBrushSec) * on.partCm2,
           takes: [on.take('tips', [patch, k.dryBrushMl])],
           wait: on.sets('dry-brush', 'Let the paint dry'),
           tools: ['brush'],

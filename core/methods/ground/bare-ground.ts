@@ -3,7 +3,8 @@ import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealing, sealingSlots } from '../kit/ground'
-import { fibre, foam, liquid, optional, paint, powder, slot } from '../kit/materials'
+import { fibre, foam, liquid, paint, powder } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
@@ -72,13 +73,12 @@ const covers = ({ tones: { base, shade } }: Piece): Cover[] => [
 ]
 
 /** Bare ground in its order, with a little grass. Common practice; amounts from memory. */
-export const bareGround = way({
-  id: 'bare-ground',
-  name: 'Bare ground, a little grass',
+export const bareGround = way('bare-ground', 'Bare ground, a little grass', {
   makes:
     'Earth paint, fine soil through a stocking, sealed; a fifth of grass; stone, soils and foams, sealed.',
   kinds: ['area'],
-  profile: profile([1, 8], 'puff', 'mass-made', 'handled', [1, 2], 'all year', 'tuft'),
+  profile: profile([1, 8], 'puff', 'mass-made', 'handled', [1, 2], 'tuft'),
+  seasons: 'all year',
   figures: k,
   suits: ({ piece }) =>
     judge({
@@ -109,24 +109,18 @@ export const bareGround = way({
     const paintSec = on.value(k.paintSec) * on.partCm2
     const grass = on.product(on.ground, k.grassOn)
     return [
-      on.work({
-        id: 'earth',
-        title: 'Earth paint',
+      on.work('earth', 'Earth paint', {
         text: 'Paint one step brighter than wanted, in two tones that run into each other: covers dull it, and loose earth looks brighter until it is sealed.',
-        each: paintSec / 2,
-        once: 60,
+        hands: [paintSec / 2, 60],
         takes: covered(on, all, 'earth'),
         wait: on.sets('brush-paint', 'Let the paint dry', k.paintDryMin),
         tools: ['brush'],
         needs: ['daylight'],
         faults: ['foam-dulled'],
       }),
-      on.work({
-        id: 'soil',
-        title: 'Coat and fine soil',
+      on.work('soil', 'Coat and fine soil', {
         text: 'Medium 3 : 1 with water over it; fine soil shaken through a stocking, heavier on high ground and at rock feet.',
-        each: paintSec / 2,
-        once: 60,
+        hands: [paintSec / 2, 60],
         takes: covered(on, all, 'soil'),
         within: {
           sec: on.value(k.openSec),
@@ -146,12 +140,9 @@ export const bareGround = way({
         },
         2,
       ),
-      on.static({
-        id: 'grass',
-        title: 'A little grass',
+      on.static('grass', 'A little grass', {
         text: 'Matt medium in uneven islands on about a fifth, edges dabbed; earth lead on, fibre; vacuum once when it is dry. Nothing in rows.',
-        each: on.value(k.grassSec) * grass.value,
-        once: 60,
+        hands: [on.value(k.grassSec) * grass.value, 60],
         takes: [
           covered(on, all, 'grass'),
           on.fibre('fibre', { area: grass, perCm2: on.input(k.perCm2), sticks: k.sticks }),
@@ -163,12 +154,9 @@ export const bareGround = way({
         vacuums: 'grass',
         faults: ['lost-fibre', 'skinned-glue'],
       }),
-      on.work({
-        id: 'covers',
-        title: 'Stone, soils, foams',
+      on.work('covers', 'Stone, soils, foams', {
         text: 'Pale fine stone in drifts; medium soil and a little coarse around its edges; fine foams; coarse foam here and there; fine foam over it.',
-        each: on.value(k.coverSec) * on.partCm2,
-        once: 60,
+        hands: [on.value(k.coverSec) * on.partCm2, 60],
         takes: covered(on, all, 'covers'),
         faults: ['loud-two-tone'],
       }),

@@ -2,7 +2,8 @@ import { isBushy, shared, type Piece } from '../../makeup'
 import { fact } from '../../quantities'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { foam, liquid, powder, sharing, slot } from '../kit/materials'
+import { foam, liquid, powder } from '../kit/materials'
+import { sharing, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { staysOpen } from '../kit/setting'
@@ -35,12 +36,11 @@ const showOf = ({ bloom, bloomColour, sward }: Piece): { share: number; colour: 
 const inFlower = (piece: Piece): boolean => showOf(piece).share > FEW_FLOWERS
 
 /** Beds and borders: outline, earth pressed into PVA, plants set apart, flowers dusted on. Common practice. */
-export const plantedBed = way({
-  id: 'planted-bed',
-  name: 'Planted bed or border',
+export const plantedBed = way('planted-bed', 'Planted bed or border', {
   makes: 'An outline drawn, dark earth pressed into PVA, plants of foam set in it, flowers in their season.',
   kinds: ['area'],
-  profile: profile([1, 12], 'puff', 'mass-made', 'reached over', [1, 3], 'spring to autumn', 'clump'),
+  profile: profile([1, 12], 'puff', 'mass-made', 'reached over', [1, 3], 'clump'),
+  seasons: 'spring to autumn',
   figures: k,
   suits: ({ piece, kind }) =>
     judge({
@@ -81,11 +81,9 @@ export const plantedBed = way({
     const show = fact('share in flower on the day', showOf(piece).share, '', 'memory')
     const dabs = Math.max(1, Math.floor(on.value(k.openSec) / on.value(k.plantSec)))
     return [
-      on.work({
-        id: 'earth',
-        title: 'Outline and earth',
+      on.work('earth', 'Outline and earth', {
         text: 'Pencil the outline on the board, a coin for circles. PVA inside it, dark earth on it, pressed in with a dry brush to a clean edge.',
-        each: on.value(k.earthSec) * partCm2,
+        hands: on.value(k.earthSec) * partCm2,
         takes: [on.take('glue', [on.ground, k.glueMl]), on.take('earth', [on.ground, k.earthG])],
         within: on.open('pva'),
         atOnce: on.one('Bed by bed.'),
@@ -93,11 +91,9 @@ export const plantedBed = way({
         tools: ['pencil', 'brush'],
         faults: ['tide-line'],
       }),
-      on.work({
-        id: 'plants',
-        title: 'Plants',
+      on.work('plants', 'Plants', {
         text: `Vacuum the dry earth once. ${count} to a bed of ${Math.round(partCm2)} cm²: a dab of PVA each, a pinch of foam, the tall ones inside or at the wall; earth stays seen between them.`,
-        each: on.value(k.plantSec) * count,
+        hands: on.value(k.plantSec) * count,
         takes: [
           on.take('leaf', [cover, k.leafG]),
           on.take('glue', [plants, k.dabMl], 'PVA under the plants'),
@@ -109,12 +105,9 @@ export const plantedBed = way({
         faults: ['rows'],
       }),
       inFlower(piece) &&
-        on.spray({
-          id: 'flowers',
-          title: 'Flowers',
+        on.spray('flowers', 'Flowers', {
           text: `A short burst of hairspray on the plants, neighbours covered with paper; powder from a fine brush on ${Math.round(showOf(piece).share * 100)} % of them, never evenly. Tip the rest back.`,
-          each: on.value(k.flowerSec) * coverCm2,
-          once: 30,
+          hands: [on.value(k.flowerSec) * coverCm2, 30],
           takes: [on.take('spray', [cover, k.sprayMl]), on.take('flowers', [cover, show, k.bloomG])],
           can: 'hairspray',
           within: on.open('hairspray', { by: k.sprayWetSec }),

@@ -1,7 +1,8 @@
 import { fact, MM_IN_CM, product, property, quotient, rest } from '../../quantities'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { fibre, liquid, powder, slot } from '../kit/materials'
+import { fibre, liquid, powder } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, loss, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
@@ -27,12 +28,11 @@ const k = coefficients('snow-cover', {
 const BULK_G_PER_ML = 0.5
 
 /** Ground under snow: stems first, then very fine powder over glue, with no coat over it. Common practice. */
-export const snowCover = way({
-  id: 'snow-cover',
-  name: 'Snow, stems through it',
+export const snowCover = way('snow-cover', 'Snow, stems through it', {
   makes: 'Dry stems in islands, PVA, very fine white powder with a trace of black; no coat over it.',
   kinds: ['area'],
-  profile: profile([1, 20], 'branches', 'mass-made', 'protected', [1, 2], 'winter', 'tuft'),
+  profile: profile([1, 20], 'branches', 'mass-made', 'protected', [1, 2], 'tuft'),
+  seasons: 'winter',
   figures: k,
   options: [
     option(
@@ -83,12 +83,9 @@ export const snowCover = way({
     // Powder that stays as deep as wished, and what is lost over it.
     const lies = quotient(product(on.ground, quotient(deep, MM_IN_CM), bulk), rest(on.input(k.lost)))
     return [
-      on.static({
-        id: 'stems',
-        title: 'Stems in islands',
+      on.static('stems', 'Stems in islands', {
         text: 'Matt medium in uneven islands; sparse dry fibre, earth lead on; vacuum when it is dry. Snow has buried the rest.',
-        each: on.value(k.stemSec) * stems.value,
-        once: 60,
+        hands: [on.value(k.stemSec) * stems.value, 60],
         takes: [
           on.take('stem-glue', [stems, k.stemGlueMl]),
           on.fibre('stems', { area: stems, perCm2: on.input(k.perCm2), sticks: k.sticks }),
@@ -100,12 +97,9 @@ export const snowCover = way({
         vacuums: 'stems',
         faults: ['lost-fibre', 'carpet-of-grass'],
       }),
-      on.work({
-        id: 'snow',
-        title: 'Snow',
+      on.work('snow', 'Snow', {
         text: 'PVA between the stems, brushed up against banks; the powder through a fine sieve, a trace of black pigment in it, deeper in the lee. Blow it off stems and tracks. No coat over it: sealing turns it grey.',
-        each: on.value(k.snowSec) * on.partCm2,
-        once: 60,
+        hands: [on.value(k.snowSec) * on.partCm2, 60],
         takes: [on.take('glue', [on.ground, k.glueMl]), on.take('snow', lies)],
         within: on.open('pva', { by: k.openSec }),
         atOnce: on.one('Patch by patch, edges overlapping.'),

@@ -3,7 +3,8 @@ import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealing, sealingSlots } from '../kit/ground'
-import { clump, foam, liquid, optional, slot, wool } from '../kit/materials'
+import { clump, foam, liquid, wool } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { staysOpen } from '../kit/setting'
@@ -47,13 +48,12 @@ const covers = ({ tones: { base, light, shade } }: Piece): Cover[] => [
 ]
 
 /** Turf from covers in their order: base, earth, dark, all sealed hard; bushes, light, lichen, fibre, sealed again. */
-export const turfCovers = way({
-  id: 'turf-covers',
-  name: 'Turf in covers',
+export const turfCovers = way('turf-covers', 'Turf in covers', {
   makes:
     'Base green, earth, dark at the feet, sealed hard; low bushes, light foam, lichen, thin fibre, sealed.',
   kinds: ['area'],
-  profile: profile([1, 4], 'puff', 'mass-made', 'handled', [1, 2], 'spring to autumn', 'tuft'),
+  profile: profile([1, 4], 'puff', 'mass-made', 'handled', [1, 2], 'tuft'),
+  seasons: 'spring to autumn',
   figures: k,
   suits({ piece }) {
     const low = piece.sward.heightMm <= 3
@@ -78,12 +78,9 @@ export const turfCovers = way({
     patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.wetSec }),
   materials: ({ piece }) => [coverSlots(covers(piece)), sealingSlots],
   operations: (on) => [
-    on.work({
-      id: 'base',
-      title: 'Base green, earth, dark',
+    on.work('base', 'Base green, earth, dark', {
       text: 'PVA over the patch. Base green from a cup, not a shaker; earth tone where feet and water go; dark coarse foam at the foot of slopes, around rock, under what will stand there. Lighter on top, never evenly.',
-      each: on.value(k.setUpSec) + on.value(k.wetSec) * on.partCm2,
-      once: 90,
+      hands: [on.value(k.setUpSec) + on.value(k.wetSec) * on.partCm2, 90],
       takes: covered(on, covers(on.piece), 'base'),
       within: on.open('pva', { by: k.openSec }),
       atOnce: on.one('Patch by patch; torn, overlapping edges.'),
@@ -91,20 +88,15 @@ export const turfCovers = way({
       faults: ['foam-dulled'],
     }),
     sealing(on, on.ground, { id: 'seal-base', title: 'Wet, seal, leave it to set hard' }, 2),
-    on.work({
-      id: 'harden',
-      title: 'Fully solid first',
+    on.work('harden', 'Fully solid first', {
       text: 'Leave it until it is solid right through: what is set on soft turf sinks and lifts it.',
-      once: 10,
+      hands: [0, 10],
       wait: on.dries(k.solidMin, 'Until it is fully solid'),
       faults: ['ground-lifts'],
     }),
-    on.work({
-      id: 'growth',
-      title: 'Bushes, light foam, lichen, fibre',
+    on.work('growth', 'Bushes, light foam, lichen, fibre', {
       text: 'Torn clump foam in PVA, light coarse foam on the upper side of it and of the slopes; a drop of dilute PVA. Lichen into the gaps, thin fibre teased over it.',
-      each: on.value(k.bushSec) * on.partCm2,
-      once: 60,
+      hands: [on.value(k.bushSec) * on.partCm2, 60],
       takes: covered(on, covers(on.piece), 'growth'),
       tools: ['tweezers'],
       faults: ['loud-two-tone'],

@@ -3,7 +3,8 @@ import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealing, sealingSlots } from '../kit/ground'
-import { foam, liquid, optional, powder, slot } from '../kit/materials'
+import { foam, liquid, powder } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
 import { amount, coefficients, share, spoilage } from '../kit/rows'
 import { staysOpen } from '../kit/setting'
@@ -43,13 +44,12 @@ const covers = ({ sward }: Piece): Cover[] => [
 ]
 
 /** The floor under trees, by area: earth, ground leaves, moss. It is laid before the trees are set. Common practice. */
-export const woodlandFloor = way({
-  id: 'woodland-floor',
-  name: 'Leaf litter under trees',
+export const woodlandFloor = way('woodland-floor', 'Leaf litter under trees', {
   makes: 'Earth and ground leaves in PVA, drifted against trunks and banks, moss on stumps, sealed.',
   kinds: ['area'],
   floors: true,
-  profile: profile([0.2, 12], 'puff', 'from the bag', 'handled', [1, 3], 'all year; fresh in autumn', 'tuft'),
+  profile: profile([0.2, 12], 'puff', 'from the bag', 'handled', [1, 3], 'tuft'),
+  seasons: 'all year; fresh in autumn',
   figures: k,
   suits({ piece }) {
     const floor = piece.floor === true
@@ -70,23 +70,18 @@ export const woodlandFloor = way({
   parts: (job, read) => areaParts(job, read, k.patchCm2),
   materials: ({ piece }) => [coverSlots(covers(piece)), sealingSlots],
   operations: (on) => [
-    on.work({
-      id: 'floor',
-      title: 'Earth and litter',
+    on.work('floor', 'Earth and litter', {
       text: 'Before any trunk is set. PVA over the patch; earth first where it is worn; ground leaves over it, drifted against banks and where trunks will stand, thin on paths. A little dyed sawdust in the shade.',
-      each: on.value(k.throwSec) * on.partCm2,
-      once: 60,
+      hands: [on.value(k.throwSec) * on.partCm2, 60],
       takes: covered(on, covers(on.piece), 'floor'),
       within: on.open('pva', { by: k.openSec }),
       atOnce: on.one('Patch by patch, edges overlapping.'),
       tools: ['brush'],
       faults: ['litter-carpet'],
     }),
-    on.work({
-      id: 'moss',
-      title: 'Moss and seedlings',
+    on.work('moss', 'Moss and seedlings', {
       text: 'A pinch of dark fine foam on stumps, stones and the north side of roots; nowhere in a row.',
-      each: (on.value(k.throwSec) * on.partCm2) / 3,
+      hands: (on.value(k.throwSec) * on.partCm2) / 3,
       takes: covered(on, covers(on.piece), 'moss'),
       tools: ['tweezers'],
     }),

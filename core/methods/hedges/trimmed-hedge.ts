@@ -5,18 +5,18 @@ import { leafSlots, leafyKin } from '../kit/dress'
 import { exampleHedge, examplePiece } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isHedgeWood, judge, notAHedge } from '../kit/fit'
-import { liquid, sheet, slot, sprayPaint } from '../kit/materials'
+import { liquid, sheet, sprayPaint } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { stretchParts } from '../kit/parts'
 import { profile, way } from '../kit/way'
 import { layersAcross, sheetOf, slicesOf, stripPlanOf, trimmedFigures as k } from '../plans/hedge'
 
 /** A clipped hedge by the metre: strips of horsehair cut to the section, joints staggered. Common practice. */
-export const trimmedHedge = way({
-  id: 'trimmed-hedge',
-  name: 'Trimmed hedge',
+export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
   makes: 'Strips of horsehair cut to the section, joints staggered, leaf on all faces, the top cleaner.',
   kinds: ['length'],
-  profile: profile([6, 60], 'puff', 'mass-made', 'handled', [1, 4], 'in leaf', 'wool'),
+  profile: profile([6, 60], 'puff', 'mass-made', 'handled', [1, 4], 'wool'),
+  seasons: 'in leaf',
   planner: { kind: 'hedge', of: 'strips' },
   figures: k,
   suits(job) {
@@ -70,12 +70,9 @@ export const trimmedHedge = way({
       slices > 1 ? `, each sliced to ${slices} of ${Math.round(on.value(k.thickMm) / slices)} mm` : ''
     const faceSec = on.value(k.faceSec) * facesCm2
     return [
-      on.work({
-        id: 'cut',
-        title: 'Cut to the section',
+      on.work('cut', 'Cut to the section', {
         text: `Strips of ${Math.round(piece.heightMm)} mm, ${counted(across, 'layer')} for the width${sliced}; the dense side inward. Square the top, leave the foot ragged.`,
-        each: (on.value(k.cutSec) * across + on.value(k.sliceSec) * (slices - 1)) / slices,
-        once: 60,
+        hands: [(on.value(k.cutSec) * across + on.value(k.sliceSec) * (slices - 1)) / slices, 60],
         takes: [on.take('hair', quotient(product(rows, row), on.pieces))],
         cuts: [
           {
@@ -89,17 +86,13 @@ export const trimmedHedge = way({
         tools: ['knife', 'steel rule'],
         cautions: ['dust'],
       }),
-      on.with({ sideAreaCm2: facesCm2 }).paint({
-        id: 'core',
-        title: 'Colour the core',
+      on.with({ sideAreaCm2: facesCm2 }).paint('core', 'Colour the core', {
         text: 'A dark green or brown all over; what shows between the leaves is shade.',
         takes: [on.take('brown', [faces, dressing.paintCoat])],
       }),
-      on.spray({
-        id: 'faces',
-        title: 'Dress the faces',
+      on.spray('faces', 'Dress the faces', {
         text: 'Adhesive on one face, leaf over the dish, the next face; the top last and cleaner. Shake, press nothing. Tip the fall back into its own jar.',
-        each: faceSec,
+        hands: faceSec,
         takes: [
           on.take('adhesive', [faces, dressing.adhesiveCoat]),
           leafyKin(piece).map((kin) =>
@@ -126,12 +119,9 @@ export const trimmedHedge = way({
         tools: ['catch tray'],
         faults: ['bare-patches', 'fallen-foliage'],
       }),
-      on.work({
-        id: 'set',
-        title: 'Set, joints staggered',
+      on.work('set', 'Set, joints staggered', {
         text: 'PVA along the line; strips end to end, joints of neighbouring layers never together; leaf over each joint. Gates and gaps end square.',
-        each: on.value(k.setSec) * across,
-        once: 60,
+        hands: [on.value(k.setSec) * across, 60],
         takes: [on.take('glue', [on.cm2('foot', (mm * piece.crownWidthMm) / 100), k.glueMl])],
         wait: on.rests(k.dryMin, 'Dry under the strip, overnight'),
         tools: ['steel rule'],

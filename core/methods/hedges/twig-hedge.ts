@@ -1,13 +1,14 @@
 import { fact, most, ONE, quotient, rest, rounded, type Expression } from '../../quantities'
 import { plainNumber } from '../../units'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { dress, dressSlots, type Dress } from '../kit/dress'
 import { exampleHedge, examplePiece } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isHedgeWood, judge, notAHedge } from '../kit/fit'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { liquid, optional, powder, sheet, slot, sprayPaint, twig } from '../kit/materials'
+import { liquid, powder, sheet, sprayPaint, twig } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { stretchParts } from '../kit/parts'
 import { option, profile, way } from '../kit/way'
 import { twigFigures as k } from '../plans/hedge'
@@ -32,33 +33,25 @@ function skeleton(on: Bench, top: Expression): Listed<Operation> {
   const twigs = twigsIn(on)
   return [
     on.choice('bank') === 'built' &&
-      on.glue({
-        id: 'raise',
-        title: 'Raise the bank',
+      on.glue('raise', 'Raise the bank', {
         text: 'Paste along the line, a few mm high, its flanks uneven; a damp brush over it.',
-        each: on.value(k.raiseSec) * of200,
-        once: 60,
+        hands: [on.value(k.raiseSec) * of200, 60],
         takes: [on.take('bank', [top, k.bankMl])],
         in: 'paste',
         until: 'Dry overnight',
         tools: ['old brush'],
         faults: ['regular-row'],
       }),
-    on.work({
-      id: 'drill',
-      title: 'Holes at random',
+    on.work('drill', 'Holes at random', {
       text: `Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(on.value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
-      each: on.value(k.drillSec) * twigs.value,
-      once: 120,
+      hands: [on.value(k.drillSec) * twigs.value, 120],
       tools: ['drill', 'vacuum'],
       cautions: ['drilling', 'dust'],
       faults: ['holes-seen', 'grout-ring'],
     }),
-    on.work({
-      id: 'twigs',
-      title: 'Twigs',
+    on.work('twigs', 'Twigs', {
       text: `Cut to length, no two alike, the longest in the middle; dip the foot, insert. ${twigs.value} for each stretch.`,
-      each: on.value(k.twigSec) * twigs.value,
+      hands: on.value(k.twigSec) * twigs.value,
       takes: [on.take('twigs', twigs), on.take('pva', [twigs, k.dipMl], 'PVA on their feet')],
       cuts: [
         {
@@ -74,12 +67,9 @@ function skeleton(on: Bench, top: Expression): Listed<Operation> {
       tools: ['cutters'],
       faults: ['regular-row'],
     }),
-    on.work({
-      id: 'bank',
-      title: 'Earth over the holes',
+    on.work('bank', 'Earth over the holes', {
       text: 'Earth over holes and feet; a mist with a drop of detergent, then cement.',
-      each: on.value(k.bankSec) * of200,
-      once: 60,
+      hands: [on.value(k.bankSec) * of200, 60],
       takes: [
         on.take('earth', [top, k.earthG]),
         on.take('cement', [top, k.cementMl], 'Cement over the earth'),
@@ -102,11 +92,9 @@ function growth(on: Bench, side: Expression): Listed<Operation> {
     topAreaCm2: (lengthCm * crownWidthMm) / 10,
   })
   return [
-    stretch.paint({
-      id: 'hair',
-      title: 'Horsehair: strip, tease, brown',
+    stretch.paint('hair', 'Horsehair: strip, tease, brown', {
       text: 'Thin strips; cut the dense base off and discard it. Tease apart until daylight shows, spray it brown.',
-      each: on.value(k.hairSec) * of200,
+      hands: on.value(k.hairSec) * of200,
       takes: [
         on.take('hair', quotient(on.product(side, k.hairFill), rest(on.input(k.base)))),
         on.take('brown', [side, dressing.paintCoat]),
@@ -125,12 +113,9 @@ function growth(on: Bench, side: Expression): Listed<Operation> {
       faults: ['solid-wall'],
     }),
     dress(stretch, leaf, 'teased strips, on both sides'),
-    on.work({
-      id: 'work-in',
-      title: 'Work it between the twigs',
+    on.work('work-in', 'Work it between the twigs', {
       text: `Glue brushed up the twigs; horsehair between them from both sides, across the joints of the stretches. Stop while daylight comes through.${on.isLeafy ? '' : ' Bare: little horsehair, for the fine twigs only.'}`,
-      each: on.value(k.setHairSec) * of200,
-      once: 60,
+      hands: [on.value(k.setHairSec) * of200, 60],
       takes: [on.take('cement', [side, k.brushMl], 'Glue up the twigs')],
       within: on.open('cement'),
       atOnce: on.one('One stretch at a time.'),
@@ -138,11 +123,9 @@ function growth(on: Bench, side: Expression): Listed<Operation> {
       tools: ['tweezers', 'brush'],
       faults: ['solid-wall', 'regular-row'],
     }),
-    on.work({
-      id: 'below',
-      title: 'Small bushes, flowers below',
+    on.work('below', 'Small bushes, flowers below', {
       text: 'Small sprig bushes in it, flowers beneath, their stems over-length and pushed in with a blade.',
-      each: on.value(k.bushSec) * of200,
+      hands: on.value(k.bushSec) * of200,
       takes: [on.has('bushes') && on.take('bushes', [fact('stretch', on.partMm, 'mm'), k.bushesEach])],
       tools: ['flat blade'],
       faults: ['regular-row'],
@@ -151,13 +134,12 @@ function growth(on: Bench, side: Expression): Listed<Operation> {
 }
 
 /** A field hedge by the metre: twigs in a bank, teased horsehair between them. Common practice. */
-export const twigHedge = way({
-  id: 'twig-hedge',
-  name: 'Twig hedge',
+export const twigHedge = way('twig-hedge', 'Twig hedge', {
   makes:
     'Twigs in holes of a raised bank, teased horsehair worked between them, two scatters, daylight kept.',
   kinds: ['length'],
-  profile: profile([12, 55], 'branches', 'made one by one', 'protected', [1, 3], 'winter to summer', 'twig'),
+  profile: profile([12, 55], 'branches', 'made one by one', 'protected', [1, 3], 'twig'),
+  seasons: 'winter to summer',
   planner: { kind: 'hedge', of: 'twigs' },
   figures: k,
   options: [

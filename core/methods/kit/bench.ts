@@ -10,7 +10,16 @@ import {
 } from '../../quantities'
 import { type Coefficient, type Piece, type PlantTask, type StepDraft } from '../../makeup'
 import { dressing } from './figures'
-import { Making, type Draft, type Factor, type Flock, type Operation, type Taken } from './making'
+import {
+  eachOf,
+  Making,
+  type Draft,
+  type Words,
+  type Factor,
+  type Flock,
+  type Operation,
+  type Taken,
+} from './making'
 import { partCm2, partMm } from './parts'
 import type { Setting } from './setting'
 
@@ -25,6 +34,12 @@ export interface Spray extends Draft {
   readonly wet?: number
   /** What is waited for; null: nothing. */
   readonly until?: string | null
+}
+
+/** Glue that something is done in. */
+interface Glued extends Draft {
+  readonly in: Setting
+  readonly until: string
 }
 
 /** What every step with an applicator wants: earth, dry hands, no fumes about, and half an hour after them. */
@@ -109,61 +124,47 @@ export class Bench extends Making<PlantTask> {
   }
 
   /** From a can: in air that moves, and what goes into the wet has its window and its rounds. */
-  spray({ can = 'paint', wet, until, ...draft }: Spray): Operation {
+  spray(id: string, title: string, { can = 'paint', wet, until, ...draft }: Spray): Operation {
     const words = until === undefined ? (can === 'paint' ? 'Let the paint dry' : 'Let it set') : until
-    return this.work({
+    const inTheWet = (setUpSec: number) => ({
+      within: this.open(can),
+      atOnce: this.rounds(can, eachOf(draft.hands), setUpSec).atOnce,
+      tools: ['catch tray'],
+    })
+    const told = {
       ...CAN_AIR,
-      ...(wet === undefined
-        ? {}
-        : {
-            within: this.open(can),
-            atOnce: this.rounds(can, draft.each ?? 0, wet).atOnce,
-            tools: ['catch tray'],
-          }),
+      ...(wet === undefined ? {} : inTheWet(wet)),
       ...(words === null ? {} : { wait: this.sets(can, words) }),
-      once: 60,
       ...draft,
-    })
+    }
+    return this.work(id, title, told, 60)
   }
-  /** Paint from a can all over, dry before the next; as long as there is crown. @param times more than once */
-  paint({ times = 1, ...draft }: Draft & { readonly times?: number }): Operation {
-    const crown = Math.max(0.4, this.piece.sideAreaCm2 / 40)
-    return this.spray({
-      each: this.value(dressing.paintSec) * crown * times,
-      faults: ['trunk-colour', 'satin'],
-      ...draft,
-    })
+  /** Paint from a can all over, dry before the next; as long as there is crown. */
+  paint(id: string, title: string, draft: Draft): Operation {
+    const hands = this.value(dressing.paintSec) * Math.max(0.4, this.piece.sideAreaCm2 / 40)
+    return this.spray(id, title, { hands, faults: ['trunk-colour', 'satin'], ...draft })
   }
   /** Fibre set upright by static. */
-  static(draft: Draft): Operation {
-    return this.work({
-      ...APPLICATOR,
-      ...draft,
-      tools: [...new Set(['static applicator', 'earth lead', ...(draft.tools ?? [])])],
-    })
+  static(id: string, title: string, draft: Draft): Operation {
+    const tools = [...new Set(['static applicator', 'earth lead', ...(draft.tools ?? [])])]
+    return this.work(id, title, { ...APPLICATOR, ...draft, tools })
   }
   /** Glue that is followed up while it is open, and sets before the next. */
-  glue({ in: of, until, ...draft }: Draft & { readonly in: Setting; readonly until: string }): Operation {
-    return this.work({ within: this.open(of), wait: this.sets(of, until), ...draft })
+  glue(id: string, title: string, { in: of, until, ...draft }: Glued): Operation {
+    return this.work(id, title, { within: this.open(of), wait: this.sets(of, until), ...draft })
   }
   /** The last look, and what passes it. A tuft is looked over sooner than a tree: as long as it is tall. */
-  inspect(
-    passes: string,
-    faults: readonly string[] = ['one-sided', 'satin'],
-    over: Partial<Draft> = {},
-  ): Operation {
+  inspect(passes: string, faults: readonly string[], { title = 'Inspect', ...over }: Words = {}): Operation {
     const tall = 'each' in this.task.share ? 1 : Math.min(1, Math.max(0.1, this.piece.heightMm / 100))
-    return this.work({
-      id: 'inspect',
-      title: 'Inspect',
+    const told = {
       text: 'Turn each one round, look at it from above, in daylight; judge the first in its place on the scene.',
-      each: this.value(dressing.inspectSec) * tall,
-      once: 0,
-      needs: ['daylight'],
+      hands: this.value(dressing.inspectSec) * tall,
+      needs: ['daylight' as const],
       passes,
       faults: [...faults, 'wrong-on-the-scene'],
       ...over,
-    })
+    }
+    return this.work('inspect', title, told, 0)
   }
   /** Snow as it lies on a crown: from above × depth × bulk density. */
   snow(): Taken {

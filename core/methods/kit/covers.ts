@@ -1,5 +1,5 @@
 import type { Coefficient, Slot } from '../../makeup'
-import { Bench } from './bench'
+import type { Bench } from './bench'
 import type { Taken } from './making'
 import { powder } from './materials'
 

@@ -4,7 +4,8 @@ import { CAN_AIR, type Bench } from './bench'
 import { dressing as d } from './figures'
 import { listed } from './listed'
 import type { Operation, Taken } from './making'
-import { darker, foam, lighter, liquid, optional, powder, sharing, slot } from './materials'
+import { foam, liquid, powder } from './materials'
+import { darker, lighter, optional, sharing, slot } from './slot'
 import { option } from './way'
 
 /** How a crown is dressed: with what it is stuck, and whether with leaf, which takes two passes. */
@@ -92,9 +93,9 @@ export function dressSlots(piece: Piece, dress: Dress, choice: (option: string) 
 }
 
 /**
- * Dressing a crown: foliage in coats, by the see-through law in sequence. The see-through of all coats together is the
- * product of each coat's, so that −ln g is shared out among shade, base and highlight, and leaf is thrown in two passes,
- * each with its own sticking share. Snow over it where it was chosen. Nothing on a bare day without snow.
+ * Dressing a crown: foliage in coats, by the see-through law in sequence. The see-through of all coats together is
+ * the product of each coat's, so that −ln g is shared out among shade, base and highlight, and leaf is thrown in two
+ * passes, each with its own sticking share. Snow over it where it was chosen. Nothing on a bare day without snow.
  * @param where what the adhesive goes on @param eachSec hands for a pass, where the way has its own
  */
 export function dress(on: Bench, of: Dress, where = 'foliage only', eachSec?: number): Operation[] {
@@ -107,13 +108,9 @@ export function dress(on: Bench, of: Dress, where = 'foliage only', eachSec?: nu
     // Little leaf is soon thrown; turning the piece and shaking it stay.
     const throwing = on.value(d.throwSec) * piece.sideAreaCm2 * (0.3 + 0.7 * Math.min(1, piece.leaf))
     const { atOnce, setUpEachSec } = on.rounds(of.adhesive, 4 + throwing, on.value(d.readySec))
-    return on.work({
-      id,
-      title,
+    return on.work(id, title, {
       text,
-      each: eachSec ?? 4 + throwing + setUpEachSec,
-      once: 60,
-      ...(eachSec === undefined ? {} : { by: 'common practice' }),
+      hands: eachSec === undefined ? [4 + throwing + setUpEachSec, 60] : [eachSec, 60, 'common practice'],
       takes,
       within: on.open(of.adhesive),
       atOnce,
@@ -192,12 +189,9 @@ export function dress(on: Bench, of: Dress, where = 'foliage only', eachSec?: nu
 export const snowOnly = (on: Bench, of: Dress): Operation[] => dress(on.with({ leaf: 0 }), of)
 
 const snowed = (on: Bench, { adhesive }: Dress, glue: Taken): Operation =>
-  on.work({
-    id: 'snow',
-    title: 'Snow',
+  on.work('snow', 'Snow', {
     text: `A mist of ${adhesiveNames[adhesive].toLowerCase()} from above only, then the white powder through a sieve, with a trace of black pigment in it. It lies on limbs and on what faces the sky. No coat over it: sealing turns it grey.`,
-    each: (on.value(d.snowSec) * Math.max(4, on.piece.topAreaCm2)) / 40,
-    once: 60,
+    hands: [(on.value(d.snowSec) * Math.max(4, on.piece.topAreaCm2)) / 40, 60],
     takes: [glue, on.snow()],
     within: on.open(adhesive),
     wait: on.sets(adhesive, 'Let it set untouched'),

@@ -3,8 +3,9 @@ import { coefficients, type Coefficient, type Option, type Piece, type Pour, typ
 import { plainNumber } from '../../units'
 import type { Bench } from './bench'
 import { listed } from './listed'
-import type { Draft, Factor, Operation } from './making'
-import { liquid, optional, rod, sharing, slot } from './materials'
+import type { Factor, Operation, Words } from './making'
+import { liquid, rod } from './materials'
+import { optional, sharing, slot } from './slot'
 import { amount, seconds, share } from './rows'
 import { option } from './way'
 
@@ -70,13 +71,11 @@ function sealingPours(on: Bench, area: Expression, times: number): Pour[] {
  * @param area cm² of one piece or patch @param words another id, title or text
  * @param times how often it is sealed in all, where this is the first; 0 where it has been poured for
  */
-export function sealing(on: Bench, area: Expression, words: Partial<Draft> = {}, times = 1): Operation {
-  return on.work({
-    id: 'seal',
-    title: 'Wet and seal',
+export function sealing(on: Bench, area: Expression, words: Words = {}, times = 1): Operation {
+  const { id = 'seal', title = 'Wet and seal', ...own } = words
+  return on.work(id, title, {
     text: 'A fine wetting mist until it is damp, then PVA 1 : 3 with water from a sprayer: it runs in. Wick puddles up with torn tissue. It dries darker and a little lower.',
-    each: (on.value(grounding.sealSec) * area.value) / 10,
-    once: 60,
+    hands: [(on.value(grounding.sealSec) * area.value) / 10, 60],
     takes: [
       on.has('wetting') && on.take('wetting', [area, grounding.wettingMl, ALCOHOL]),
       on.take(
@@ -92,7 +91,7 @@ export function sealing(on: Bench, area: Expression, words: Partial<Draft> = {},
     gives: ['wet alcohol'],
     cautions: ['wet-bath'],
     faults: ['beads', 'white-puddles', 'shiny-patches'],
-    ...words,
+    ...own,
   })
 }
 /** The same; nothing where it is not sealed. */
@@ -112,12 +111,9 @@ export const pinSlots = ({ trunkMm }: Pick<Piece, 'trunkMm'>): Slot[] => [
   slot('foot-ca', 'CA for the foot', liquid('ca'), sharing),
 ]
 export const pinned = (on: Bench): Operation =>
-  on.work({
-    id: 'pin',
-    title: 'A pin in the foot',
+  on.work('pin', 'A pin in the foot', {
     text: `Drill the foot ${plainNumber(pinMm(on.piece.trunkMm, on.value(pinFigures.pinShare)), 1)} mm, a wire pin in CA: it stands by it in the block, and in the ground afterwards.`,
-    each: on.value(pinFigures.pinSec),
-    once: 60,
+    hands: [on.value(pinFigures.pinSec), 60],
     takes: [
       on.take('foot-pin', [on.trunk, pinFigures.pinLong]),
       on.take('foot-ca', [on.trunk, pinFigures.pinCa]),
@@ -131,15 +127,13 @@ export const pinned = (on: Bench): Operation =>
 export const poolSlot: Slot = slot('pool', 'PVA to set them in', liquid('pva'))
 
 /** Set in a pool of PVA, several plants together, pushed in with a stick. @param foot cm² of one */
-export function pooled(on: Bench, foot: Expression, words: Partial<Draft> = {}): Operation {
+export function pooled(on: Bench, foot: Expression, words: Words = {}): Operation {
   const eachSec = on.value(grounding.poolSec)
   const count = Math.max(1, Math.floor(on.openSec('pva') / eachSec))
-  const { takes = [], ...own } = words
-  return on.work({
-    id: 'pool',
-    title: 'Set in a pool of glue',
+  const { title = 'Set in a pool of glue', takes = [], ...own } = words
+  return on.work('pool', title, {
     text: 'A pool of PVA as wide as the foot, three to five together; push them down with a stick, so that they stand up rather than flat.',
-    each: eachSec,
+    hands: eachSec,
     takes: [on.takeGood('pool', [foot, grounding.poolMl]), takes],
     within: on.open('pva'),
     atOnce: { count, because: 'window', what: `${Math.round(eachSec)} s each before the pools skin.` },

@@ -12,11 +12,10 @@ import {
   type Leaf,
 } from '../../quantities'
 import { plainNumber, type TradeOrigin } from '../../units'
-import { catalogueRow, type Material } from '../../stock'
+import { catalogueRow, unitOfSpec, type Material } from '../../stock'
 import {
   shared,
   timeWords,
-  unitOf,
   wetRounds,
   type Coefficient,
   type Cut,
@@ -37,15 +36,15 @@ export type Factor = Expression | Coefficient | number
 /** So much of one material; the operation that takes it says at which step. */
 export type Taken = Omit<Use, 'step'>
 
-/** What an operation is told; all that it leaves out is nothing. */
-export interface Draft extends Partial<Omit<StepDraft, 'hands' | 'materialIds' | 'back'>> {
-  readonly id: string
-  readonly title: string
+/** Seconds of hands for each piece; once for the batch, where that is not as usual; and where they come from. */
+export type Hands = number | readonly [each: number, once?: number, by?: TradeOrigin]
+
+/** What an operation is told besides what it is called; all that it leaves out is nothing. */
+export interface Draft extends Partial<
+  Omit<StepDraft, 'id' | 'title' | 'text' | 'hands' | 'materialIds' | 'back'>
+> {
   readonly text: string
-  /** Seconds of hands for each piece, once for the batch, and where they come from. */
-  readonly each?: number
-  readonly once?: number
-  readonly by?: TradeOrigin
+  readonly hands?: Hands
   readonly takes?: Listed<Taken>
   /** The step whose fallen fibre comes back at this one. */
   readonly vacuums?: string
@@ -53,6 +52,15 @@ export interface Draft extends Partial<Omit<StepDraft, 'hands' | 'materialIds' |
   readonly cuts?: readonly Cut[]
   readonly yields?: Listed<Yield>
 }
+
+/** Another name or other words for an operation of the kit. */
+export interface Words extends Partial<Draft> {
+  readonly id?: string
+  readonly title?: string
+}
+
+/** Seconds of hands for each piece. */
+export const eachOf = (hands: Hands = 0): number => (typeof hands === 'number' ? hands : hands[0])
 
 /** What hands do at one step, with all that belongs to it. */
 export interface Operation {
@@ -149,7 +157,7 @@ export class Making<T extends Task = Task> {
     lies?: Expression,
   ): Taken {
     const { slot, parts } = this.fill(slotId)
-    const unit = parts[0]?.material.unit ?? unitOf(slot.wish)
+    const unit = parts[0]?.material.unit ?? unitOfSpec(slot.wish)
     return {
       slot: slotId,
       label: label ?? slot.label,
@@ -298,21 +306,12 @@ export class Making<T extends Task = Task> {
     return timeWords(sec / 60)
   }
 
-  /** An operation of hands alone. */
-  work(draft: Draft): Operation {
-    const {
-      each = 0,
-      once = 30,
-      by = 'memory',
-      takes = [],
-      vacuums,
-      pours = [],
-      cuts = [],
-      yields = [],
-      ...step
-    } = draft
+  /** An operation of hands alone. @param usualOnce seconds once for the batch, where it is not told */
+  work(id: string, title: string, draft: Draft, usualOnce = 30): Operation {
+    const { hands = 0, takes = [], vacuums, pours = [], cuts = [], yields = [], ...step } = draft
+    const [eachSec, onceSec = usualOnce, origin = 'memory'] = typeof hands === 'number' ? [hands] : hands
     return {
-      step: { ...step, hands: { onceSec: once, eachSec: each, origin: by } },
+      step: { id, title, ...step, hands: { onceSec, eachSec, origin } },
       takes: listed(takes),
       ...(vacuums === undefined ? {} : { vacuums }),
       pours,

@@ -7,6 +7,7 @@ import { minutes, seconds } from './rows'
  * air, what sets by itself or lies in a closed joint does not. An overnight is ten hours.
  */
 const NIGHT = 600
+const OVERNIGHT = [NIGHT, 'memory', 'overnight'] as const
 interface Row {
   readonly name: string
   /** So long it can be worked on, s, and what then is the matter with it. */
@@ -15,114 +16,74 @@ interface Row {
   readonly sets?: readonly [key: string, min: number, origin?: TradeOrigin, note?: string]
   readonly kind: NonNullable<StepDraft['wait']>['kind']
 }
+/** @param open null where it has no window @param sets absent where it has no wait */
+const row = (name: string, kind: Row['kind'], open: Row['open'] | null, sets?: Row['sets']): Row => ({
+  name,
+  kind,
+  ...(open && { open }),
+  ...(sets && { sets }),
+})
 const table = {
-  hairspray: {
-    name: 'hairspray',
-    open: ['sprayWetSec', 60, 'stays wet for'],
-    sets: ['spraySetMin', 10],
-    kind: 'tack clearing',
-  },
-  'spray-adhesive': {
-    name: 'spray adhesive',
-    open: ['tackWetSec', 300, 'stays open for'],
-    sets: ['tackSetMin', 20],
-    kind: 'tack clearing',
-  },
-  ca: {
-    name: 'CA',
-    open: ['caOpenSec', 5, 'grabs in'],
-    sets: ['caNightMin', NIGHT, 'common practice', 'overnight'],
-    kind: 'cure',
-  },
-  'hot-glue': {
-    name: 'hot glue',
-    open: ['hotGlueOpenSec', 10, 'grabs in'],
-    sets: ['hotGlueSetMin', 1],
-    kind: 'cure',
-  },
-  tape: { name: 'floral tape', open: ['tapeOpenSec', 120, 'keeps its tack for'], kind: 'tack clearing' },
-  pva: {
-    name: 'PVA',
-    open: ['poolOpenSec', 480, 'skins after'],
-    sets: ['pvaDryMin', 720],
-    kind: 'open film',
-  },
-  'tacky-pva': {
-    name: 'tacky PVA',
-    open: ['tackyOpenSec', 240, 'skins after'],
-    sets: ['tackySetMin', 240],
-    kind: 'open film',
-  },
-  trace: {
-    name: 'a trace of glue',
-    open: ['traceOpenSec', 120, 'takes powder for'],
-    sets: ['traceDryMin', 60],
-    kind: 'open film',
-  },
-  wash: { name: 'wash', sets: ['washDryMin', 30], kind: 'open film' },
-  'dry-brush': { name: 'dry-brushed paint', sets: ['dryBrushMin', 20], kind: 'open film' },
-  'brush-paint': { name: 'brush paint', sets: ['brushPaintMin', 60], kind: 'open film' },
-  'ca-fibre': { name: 'CA in fibre', sets: ['caFibreMin', 20], kind: 'cure' },
-  'dilute-pva': { name: 'dilute PVA', sets: ['sealDryMin', 360], kind: 'open film' },
-  medium: {
-    name: 'fast matt medium',
-    open: ['mediumOpenSec', 240, 'skins after'],
-    sets: ['mediumDryMin', 20, 'common practice'],
-    kind: 'open film',
-  },
-  latex: {
-    name: 'latex',
-    open: ['latexOpenSec', 180, 'skins in the brush after'],
-    sets: ['latexDryMin', 45],
-    kind: 'open film',
-  },
-  'grout-paste': {
-    name: 'grout and PVA',
-    open: ['groutOpenSec', 900, 'stays workable for'],
-    sets: ['groutSetMin', 240],
-    kind: 'cure',
-  },
-  paste: {
-    name: 'modelling paste',
-    open: ['pasteOpenSec', 600, 'takes the brush for'],
-    sets: ['pasteDryMin', NIGHT, 'memory', 'overnight'],
-    kind: 'open film',
-  },
-  cement: {
-    name: 'scenic cement',
-    open: ['cementWetSec', 600, 'stays wet for'],
-    sets: ['cementDryMin', NIGHT, 'memory', 'overnight'],
-    kind: 'open film',
-  },
-  paint: {
-    name: 'spray paint',
-    open: ['paintWetSec', 60, 'takes scatter for'],
-    sets: ['paintDryMin', 20],
-    kind: 'open film',
-  },
-  stain: { name: 'stain', sets: ['stainDryMin', 120], kind: 'open film' },
-  clear: {
-    name: 'flat clear',
-    open: ['clearOpenSec', 120, 'takes foam for'],
-    sets: ['clearDryMin', 60],
-    kind: 'open film',
-  },
-} satisfies Record<string, Row>
+  hairspray: row('hairspray', 'tack clearing', ['sprayWetSec', 60, 'stays wet for'], ['spraySetMin', 10]),
+  'spray-adhesive': row(
+    'spray adhesive',
+    'tack clearing',
+    ['tackWetSec', 300, 'stays open for'],
+    ['tackSetMin', 20],
+  ),
+  ca: row('CA', 'cure', ['caOpenSec', 5, 'grabs in'], ['caNightMin', NIGHT, 'common practice', 'overnight']),
+  'ca-fibre': row('CA in fibre', 'cure', null, ['caFibreMin', 20]),
+  'hot-glue': row('hot glue', 'cure', ['hotGlueOpenSec', 10, 'grabs in'], ['hotGlueSetMin', 1]),
+  tape: row('floral tape', 'tack clearing', ['tapeOpenSec', 120, 'keeps its tack for']),
+  pva: row('PVA', 'open film', ['poolOpenSec', 480, 'skins after'], ['pvaDryMin', 720]),
+  'tacky-pva': row('tacky PVA', 'open film', ['tackyOpenSec', 240, 'skins after'], ['tackySetMin', 240]),
+  'dilute-pva': row('dilute PVA', 'open film', null, ['sealDryMin', 360]),
+  trace: row('a trace of glue', 'open film', ['traceOpenSec', 120, 'takes powder for'], ['traceDryMin', 60]),
+  medium: row(
+    'fast matt medium',
+    'open film',
+    ['mediumOpenSec', 240, 'skins after'],
+    ['mediumDryMin', 20, 'common practice'],
+  ),
+  latex: row('latex', 'open film', ['latexOpenSec', 180, 'skins in the brush after'], ['latexDryMin', 45]),
+  'grout-paste': row(
+    'grout and PVA',
+    'cure',
+    ['groutOpenSec', 900, 'stays workable for'],
+    ['groutSetMin', 240],
+  ),
+  paste: row(
+    'modelling paste',
+    'open film',
+    ['pasteOpenSec', 600, 'takes the brush for'],
+    ['pasteDryMin', ...OVERNIGHT],
+  ),
+  cement: row(
+    'scenic cement',
+    'open film',
+    ['cementWetSec', 600, 'stays wet for'],
+    ['cementDryMin', ...OVERNIGHT],
+  ),
+  paint: row('spray paint', 'open film', ['paintWetSec', 60, 'takes scatter for'], ['paintDryMin', 20]),
+  'brush-paint': row('brush paint', 'open film', null, ['brushPaintMin', 60]),
+  'dry-brush': row('dry-brushed paint', 'open film', null, ['dryBrushMin', 20]),
+  wash: row('wash', 'open film', null, ['washDryMin', 30]),
+  stain: row('stain', 'open film', null, ['stainDryMin', 120]),
+  clear: row('flat clear', 'open film', ['clearOpenSec', 120, 'takes foam for'], ['clearDryMin', 60]),
+}
 
 /** What sets. */
 export type Setting = keyof typeof table
 
-/** A row, whatever it lacks. */
-const rowOf = (of: Setting): Row => table[of]
 /** A row for a way that keeps a figure of its own: so long it can be worked on. */
 export function staysOpen(of: Setting, name?: string) {
-  const { open, name: own } = rowOf(of)
+  const { open, name: own } = table[of]
   if (!open) throw new RangeError(`${of} has no window; it must have one`)
   return seconds(name ?? `${own} stays open`, open[1], open[3])
 }
 /** A row for a way that keeps a figure of its own: so long until it has set. */
 export function dries(of: Setting, name?: string, note?: string) {
-  const { sets, name: own } = rowOf(of)
+  const { sets, name: own } = table[of]
   if (!sets) throw new RangeError(`${of} has no wait; it must have one`)
   return minutes(name ?? `${own} dries`, sets[1], sets[2], note ?? sets[3])
 }
@@ -132,7 +93,7 @@ export const setting: Readonly<Record<string, Coefficient>> = coefficients(
   'shared',
   Object.fromEntries(
     (Object.keys(table) as Setting[]).flatMap((of) => {
-      const { open, sets } = rowOf(of)
+      const { open, sets } = table[of]
       return [...(open ? [[open[0], staysOpen(of)]] : []), ...(sets ? [[sets[0], dries(of)]] : [])]
     }),
   ),
@@ -140,7 +101,7 @@ export const setting: Readonly<Record<string, Coefficient>> = coefficients(
 
 /** @throws RangeError for what has no window, or no wait */
 function coefficientOf(of: Setting, what: 'open' | 'sets'): Coefficient {
-  const found = setting[rowOf(of)[what]?.[0] ?? '']
+  const found = setting[table[of][what]?.[0] ?? '']
   if (!found) throw new RangeError(`${of} has no ${what === 'open' ? 'window' : 'wait'}; it must have one`)
   return found
 }
@@ -157,7 +118,7 @@ export function open(
   { by, tail, what }: { readonly by?: Coefficient; readonly tail?: string; readonly what?: string } = {},
 ): NonNullable<StepDraft['within']> {
   const sec = openSecOf(task, of, by)
-  const { name, open: row } = rowOf(of)
+  const { name, open: row } = table[of]
   const words = `${capital(what ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}`
   return { sec, what: tail === undefined ? `${words}.` : `${words}: ${tail}.`, origin: 'memory' }
 }
@@ -171,7 +132,7 @@ export function sets(
 ): NonNullable<StepDraft['wait']> {
   const coefficient = by ?? coefficientOf(of, 'sets')
   const min = task.value(coefficient)
-  const { kind } = rowOf(of)
+  const { kind } = table[of]
   const leastMin = kind === 'open film' ? task.dryMin(min) : min
   return { leastMin, kind, what, origin: coefficient.origin }
 }

@@ -26,19 +26,11 @@ type Choose = (optionId: string) => string
 /** A way of making plants: what it is, what it takes, and what hands do in their order. */
 export interface Way extends Pick<
   PlantMethod,
-  | 'id'
-  | 'name'
-  | 'makes'
-  | 'kinds'
-  | 'profile'
-  | 'suits'
-  | 'parts'
-  | 'setsInPlace'
-  | 'floors'
-  | 'planner'
-  | 'bound'
-  | 'examples'
+  'makes' | 'kinds' | 'suits' | 'parts' | 'setsInPlace' | 'floors' | 'planner' | 'bound' | 'examples'
 > {
+  readonly profile: Omit<Profile, 'seasons'>
+  /** When it looks right. */
+  readonly seasons: string
   readonly figures: Figures
   readonly options?: readonly Option[]
   readonly materials: (job: PlantJob, choice: Choose) => Listed<Slot>
@@ -46,8 +38,15 @@ export interface Way extends Pick<
 }
 
 /** A way of making as the rest of the app knows it. */
-export const way = ({ figures, options = [], materials, operations, ...of }: Way): PlantMethod => ({
+export const way = (
+  id: string,
+  name: string,
+  { profile: own, seasons, figures, options = [], materials, operations, ...of }: Way,
+): PlantMethod => ({
+  id,
+  name,
   ...of,
+  profile: { ...own, seasons },
   coefficients: Object.values(figures),
   options,
   spoilage: figures.spoilage,
@@ -130,6 +129,5 @@ export const profile = (
   effort: Profile['effort'],
   handling: Profile['handling'],
   together: Profile['together'],
-  seasons: string,
   manner: Profile['manner'],
-): Profile => ({ sizeMm, shows, effort, handling, together, seasons, manner })
+): Omit<Profile, 'seasons'> => ({ sizeMm, shows, effort, handling, together, manner })

@@ -2,7 +2,6 @@ import { discTree, FIRST_BRANCH_REAL_MM, type DiscTree, type NestOrder } from '.
 import type { PieceSize } from '../../commissions'
 import {
   plannerOf,
-  representatives,
   worthOf,
   type Cut,
   type Filled,
@@ -10,7 +9,8 @@ import {
   type Piece,
   type PlantTask,
 } from '../../makeup'
-import { Bench } from '../kit/bench'
+import { representatives } from '../../units'
+import type { Bench } from '../kit/bench'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
 
@@ -211,7 +211,7 @@ export function nestOrderOf(
 }
 
 /** What the discs of a make-up's tree follow from. */
-const discTask = (up: MakeUp, piece: Piece) => ({
+export const discTask = (up: MakeUp, piece: Piece) => ({
   piece,
   choice: (id: string): string => up.choices[id] ?? '',
   fill: (id: string): Filled => {

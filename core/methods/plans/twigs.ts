@@ -1,8 +1,9 @@
 import type { Wanted } from '../../armature'
 import type { PieceSize } from '../../commissions'
-import { isPlantMethod, type MakeUp, type Wish } from '../../makeup'
+import { isPlantMethod, type MakeUp } from '../../makeup'
+import { type MaterialSpec } from '../../stock'
 
-export type TwigKind = Extract<Wish, { stuff: 'twig' }>['twig']
+export type TwigKind = Extract<MaterialSpec, { stuff: 'twig' }>['twig']
 
 /**
  * The twigs that a make-up's trees are built on, each with its own height: what a sorted box is shared out to.

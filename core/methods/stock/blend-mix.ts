@@ -2,7 +2,8 @@ import { jarWords, meshWords, wantsShredding, type MixedBlend } from '../../blen
 import type { StockMethod, Yield } from '../../makeup'
 import { fact, figure, product, property, quotient, type Expression } from '../../quantities'
 import { plainNumber } from '../../units'
-import { only, slot } from '../kit/materials'
+import { only } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { coefficients, minutes, row, seconds } from '../kit/rows'
 import { stockWay, type StockMaking } from '../kit/way'
 import { wholeBatch } from './recipe'
@@ -81,49 +82,61 @@ export function blendMethod(mixed: MixedBlend): StockMethod {
         ({ jar, massShare }) => `${Math.round(massShare * 100)} % ${jarWords(jar, blend.sieveMm)}`,
       )
       return [
-        wholeBatch(on, 30 + portions.length * on.value(mixing.measureSec), {
-          id: 'measure',
-          title: 'Measure out',
+        wholeBatch(on, 30 + portions.length * on.value(mixing.measureSec), 'measure', 'Measure out', {
           text: `${of.map(({ name, parts }) => `${parts} of ${name}`).join('; ')}: level parts of ${plainNumber(ml / allParts, 0)} ml, or by weight on the scale. Weigh each jar before and after.`,
           ...measured(mixed, on, whole, allParts),
           tools: ['measuring cup', 'scale'],
           cautions: ['dust'],
         }),
         shredded.length > 0 &&
-          wholeBatch(on, 60 + (shreddedMl / 100) * on.value(mixing.shredSec), {
-            id: 'shred',
-            title: 'Shred in small loads',
-            text: `${shredded.map(({ grain }) => grain.material.name).join(' and ')}, ${plainNumber(shreddedMl, 0)} ml: an overfull jar cuts only the bottom. Leave half of the lichen whole where the mix is to be rough. It charges and clings until it is mixed in.`,
-            tools: ['blender'],
-            faults: ['overfilled-jar'],
-          }),
-        wholeBatch(on, 60 * on.value(mixing.mixMin), {
-          id: 'mix',
-          title: 'Mix by hand',
-          text: 'In a wide tub with a lid, folded from the bottom up; don’t shake it: the fine grains sink. Let the dust settle before you open it.',
-          by: 'common practice',
-          cautions: ['dust'],
-          passes: 'One colour wherever you dip in.',
-        }),
-        wholeBatch(on, on.value(mixing.tileSec), {
-          id: 'tile',
-          title: 'Seal a pinch on a card',
+          wholeBatch(
+            on,
+            60 + (shreddedMl / 100) * on.value(mixing.shredSec),
+            'shred',
+            'Shred in small loads',
+            {
+              text: `${shredded.map(({ grain }) => grain.material.name).join(' and ')}, ${plainNumber(shreddedMl, 0)} ml: an overfull jar cuts only the bottom. Leave half of the lichen whole where the mix is to be rough. It charges and clings until it is mixed in.`,
+              tools: ['blender'],
+              faults: ['overfilled-jar'],
+            },
+          ),
+        wholeBatch(
+          on,
+          60 * on.value(mixing.mixMin),
+          'mix',
+          'Mix by hand',
+          {
+            text: 'In a wide tub with a lid, folded from the bottom up; don’t shake it: the fine grains sink. Let the dust settle before you open it.',
+            cautions: ['dust'],
+            passes: 'One colour wherever you dip in.',
+          },
+          'common practice',
+        ),
+        wholeBatch(on, on.value(mixing.tileSec), 'tile', 'Seal a pinch on a card', {
           text: `On the ground colour of the scene, fixed as the pieces will be; it darkens. Look at it dry, in daylight, beside the target, before the jar is closed: a part more is still easy. The target once sealed is near ${mixed.sealed}.`,
           needs: ['daylight'],
           passes: 'The tone that was wanted, sealed.',
         }),
         blend.sieveMm !== undefined &&
-          wholeBatch(on, 30 + (ml / 100) * on.value(mixing.sieveSec), {
-            id: 'sieve',
-            title: `Sieve at ${meshWords(blend.sieveMm)}`,
-            text: `A little at a time, shaken level. ${fractions.join('; ')}. Two jars, two labels.`,
-            tools: ['sieve'],
-          }),
-        wholeBatch(on, jars.length * on.value(mixing.jarSec), {
-          id: 'jar',
-          title: jars.length > 1 ? 'Fill and label two jars' : 'Fill and label the jar',
-          text: 'Print its label: name, parts, date, sealed colour and a code that this app reads. A pinch of it goes into the tile box.',
-        }),
+          wholeBatch(
+            on,
+            30 + (ml / 100) * on.value(mixing.sieveSec),
+            'sieve',
+            `Sieve at ${meshWords(blend.sieveMm)}`,
+            {
+              text: `A little at a time, shaken level. ${fractions.join('; ')}. Two jars, two labels.`,
+              tools: ['sieve'],
+            },
+          ),
+        wholeBatch(
+          on,
+          jars.length * on.value(mixing.jarSec),
+          'jar',
+          jars.length > 1 ? 'Fill and label two jars' : 'Fill and label the jar',
+          {
+            text: 'Print its label: name, parts, date, sealed colour and a code that this app reads. A pinch of it goes into the tile box.',
+          },
+        ),
       ]
     },
     examples: [],

@@ -71,30 +71,24 @@ function bringHome(on: StockMaking, of: Gathering, k: GatherFigures): Listed<Ope
   const trips = outings > 1.2 ? `: ${plainNumber(Math.ceil(outings), 0)} outings` : ''
   const days = on.value(k.dryDays)
   return [
-    on.work({
-      id: 'gather',
-      title: `Gather ${of.name.toLowerCase()}`,
+    on.work('gather', `Gather ${of.name.toLowerCase()}`, {
       text: `About ${about}, of which ${formatQuantity(quantity, unit)} will be fit${trips}. ${of.how} ${of.mind}`,
-      once: Math.round(outings * on.value(k.outingMin) * 60),
+      hands: [0, Math.round(outings * on.value(k.outingMin) * 60)],
       yields: harvested(of, quantity),
       needs: ['outdoors', 'daylight'],
       tools: ['cutters'],
       cautions: [...of.cautions],
     }),
-    on.work({
-      id: 'clean',
-      title: 'Clean it',
+    on.work('clean', 'Clean it', {
       text: `${of.clean} Outdoors or over paper that is burnt or binned: no guests for the bench.`,
-      once: Math.round(outings * on.value(k.cleanMin) * 60),
+      hands: [0, Math.round(outings * on.value(k.cleanMin) * 60)],
       tools: [...(of.cleanTools ?? [])],
       cautions: ['gathering', 'dust'],
     }),
     days > 0 &&
-      on.work({
-        id: 'dry',
-        title: 'Hang or lay out to dry',
+      on.work('dry', 'Hang or lay out to dry', {
         text: `${of.dry}. Air dries it, not heat: no stove, heater or oven.`,
-        once: Math.round(120 + on.value(k.hangSec) * handled),
+        hands: [0, Math.round(120 + on.value(k.hangSec) * handled)],
         wait: {
           leastMin: on.task.dryMin(days * MIN_PER_DAY),
           kind: 'open film',
@@ -104,11 +98,9 @@ function bringHome(on: StockMaking, of: Gathering, k: GatherFigures): Listed<Ope
         faults: ['mould'],
         passes: of.passes,
       }),
-    on.work({
-      id: 'box',
-      title: 'Look over, count, box',
+    on.work('box', 'Look over, count, box', {
       text: 'Once more against the light: pests, grey spots, limp ones out. Count or weigh what is fit, box it with a paper bag of something dry, label it with place and day. What had guests goes into the freezer for two days first, in a closed bag.',
-      once: Math.round(120 + on.value(k.boxSec) * handled),
+      hands: [0, Math.round(120 + on.value(k.boxSec) * handled)],
       tools: ['scale'],
       cautions: ['gathering'],
       passes: 'Nothing moves in the box after a week.',
@@ -145,11 +137,9 @@ function gatherMethod(of: Gathering): StockMethod {
     figures: k,
     operations: (on) => [
       on.choice('leave') === 'to-ask' &&
-        on.work({
-          id: 'ask',
-          title: 'Ask for leave',
+        on.work('ask', 'Ask for leave', {
           text: `Ask the owner, and the authority where the ground or the kind may be protected; write down who said yes, and for how much. ${of.mind}`,
-          once: 900,
+          hands: [0, 900],
           cautions: ['gathering'],
           passes: 'A yes from somebody who may give it. Without it, don’t go.',
         }),
@@ -188,18 +178,14 @@ function sowMethod(of: Gathering, sowing: Sowing): StockMethod {
         origin,
       })
       return [
-        on.work({
-          id: 'sow',
-          title: 'Sow under glass',
+        on.work('sow', 'Sow under glass', {
           text: `Seed of last year’s plants thinly on damp sand and earth, pressed on, not covered: for ${plants} plants. Light, not above 20 °C; water from below.`,
-          once: Math.round(on.value(k.sowMin) * 60),
+          hands: [0, Math.round(on.value(k.sowMin) * 60)],
           wait: grown(k.indoorDays, 'Until they have four leaves and the last frost is past', 'memory'),
         }),
-        on.work({
-          id: 'set-out',
-          title: 'Set out',
+        on.work('set-out', 'Set out', {
           text: `After the last frost, ${plants} plants a hand’s breadth apart, in poor soil and full sun: a rich bed makes them limp. Hardened off for a week before. Water for a fortnight, weed, then leave them alone. A tall kind can seed itself into the neighbour’s: cut in time.`,
-          once: Math.round(600 + plants * on.value(k.plantSec)),
+          hands: [0, Math.round(600 + plants * on.value(k.plantSec))],
           wait: grown(k.outdoorDays, `To be cut ${of.when}`, 'common practice'),
           needs: ['outdoors'],
           cautions: ['gathering'],

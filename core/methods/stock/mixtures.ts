@@ -4,7 +4,8 @@ import { fact, figure, product, type Expression } from '../../quantities'
 import { catalogueRow } from '../../stock'
 import { counted, type Origin } from '../../units'
 import type { Draft } from '../kit/making'
-import { liquid, paint, slot } from '../kit/materials'
+import { liquid, paint } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { coefficients, row, seconds } from '../kit/rows'
 import { stockWay } from '../kit/way'
 
@@ -46,11 +47,9 @@ function mixture({ id, name, makes, of, parts, water, origin, examplesMl, ...wor
         product(wanted, fact('its part', own / (parts + water), '', origin, `${own} of ${parts + water}`))
       const poured = on.takeAll(of.id, share(parts))
       return [
-        on.work({
-          id: 'mix',
-          title: 'Pour, stir, cover, label',
+        on.work('mix', 'Pour, stir, cover, label', {
           text: `${words.text} Write the day on the lid${keeps}.`,
-          once: on.value(k.stirSec),
+          hands: [0, on.value(k.stirSec)],
           takes: [poured],
           pours: [
             {

@@ -1,6 +1,7 @@
 import type { Coefficient, Slot, StockMethod, Yield } from '../../makeup'
 import { fact, figure, most, number, product, quotient } from '../../quantities'
 import { catalogueRow } from '../../stock'
+import type { TradeOrigin } from '../../units'
 import type { Draft, Operation, Taken } from '../kit/making'
 import { coefficients, row } from '../kit/rows'
 import { stockWay, type StockMaking, type StockWay } from '../kit/way'
@@ -22,9 +23,15 @@ interface Recipe extends Pick<StockWay, 'id' | 'name' | 'makes'> {
 /** Loads that so much takes; at least one. */
 export const loadsOf = (grams: number, loadG: number): number => Math.max(1, Math.ceil(grams / loadG - 1e-9))
 
-/** An operation that takes as long for all of it, s. */
-export const wholeBatch = (on: StockMaking, sec: number, draft: Draft): Operation =>
-  on.work({ once: Math.round(sec), ...draft })
+/** An operation that takes so many seconds for all of it. */
+export const wholeBatch = (
+  on: StockMaking,
+  sec: number,
+  id: string,
+  title: string,
+  draft: Draft,
+  by?: TradeOrigin,
+): Operation => on.work(id, title, { ...draft, hands: [0, Math.round(sec), by] })
 
 /**
  * A recipe as a way of making stock: asked for one of what comes out, all of it is made in the measure that gives so

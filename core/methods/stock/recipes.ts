@@ -1,5 +1,6 @@
 import type { Coefficient, StepDraft, StockMethod } from '../../makeup'
-import { only, paint, powder, slot } from '../kit/materials'
+import { only, paint, powder } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import type { StockMaking } from '../kit/way'
 import { loadsOf, recipe, wholeBatch } from './recipe'
@@ -60,19 +61,27 @@ export const recipes: readonly StockMethod[] = [
     ],
     figures: soil,
     operations: (on, wholeG) => [
-      wholeBatch(on, 60 + on.value(soil.spreadSec) * loadsOf(wholeG, on.value(soil.loadG)), {
-        id: 'dry',
-        title: 'Spread and dry',
-        text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
-        wait: on.dries(soil.dryMin, 'Dry through'),
-      }),
-      wholeBatch(on, on.value(soil.sieveSec) * loadsOf(wholeG, on.value(soil.loadG)), {
-        id: 'sieve',
-        title: 'Crumble and sieve in three',
-        text: 'Crumble; what the first sieve holds is coarse, the second medium; shake the rest through a stocking: fine. Three jars, three labels.',
-        tools: ['sieve'],
-        passes: 'Fine soil floats like flour; no lumps in the medium.',
-      }),
+      wholeBatch(
+        on,
+        60 + on.value(soil.spreadSec) * loadsOf(wholeG, on.value(soil.loadG)),
+        'dry',
+        'Spread and dry',
+        {
+          text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
+          wait: on.dries(soil.dryMin, 'Dry through'),
+        },
+      ),
+      wholeBatch(
+        on,
+        on.value(soil.sieveSec) * loadsOf(wholeG, on.value(soil.loadG)),
+        'sieve',
+        'Crumble and sieve in three',
+        {
+          text: 'Crumble; what the first sieve holds is coarse, the second medium; shake the rest through a stocking: fine. Three jars, three labels.',
+          tools: ['sieve'],
+          passes: 'Fine soil floats like flour; no lumps in the medium.',
+        },
+      ),
     ],
     exampleG: 400,
   }),
@@ -89,23 +98,25 @@ export const recipes: readonly StockMethod[] = [
     operations: (on, wholeG) => {
       const trays = loadsOf(wholeG, on.value(leaves.trayG))
       return [
-        wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, {
-          id: 'dry',
-          title: 'Clean and dry',
+        wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, 'dry', 'Clean and dry', {
           text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
           wait: oven(on, leaves.ovenMin, trays),
           tools: ['oven tray'],
           cautions: ['gathering'],
           faults: ['mould'],
         }),
-        wholeBatch(on, 60 + on.value(leaves.blendLoadSec) * loadsOf(wholeG, on.value(leaves.loadG)), {
-          id: 'blend',
-          title: 'Blend, sieve both ends off',
-          text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
-          tools: ['blender', 'sieve'],
-          faults: ['overfilled-jar'],
-          passes: 'Flakes of one size, no dust.',
-        }),
+        wholeBatch(
+          on,
+          60 + on.value(leaves.blendLoadSec) * loadsOf(wholeG, on.value(leaves.loadG)),
+          'blend',
+          'Blend, sieve both ends off',
+          {
+            text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
+            tools: ['blender', 'sieve'],
+            faults: ['overfilled-jar'],
+            passes: 'Flakes of one size, no dust.',
+          },
+        ),
       ]
     },
     exampleG: 60,
@@ -120,9 +131,7 @@ export const recipes: readonly StockMethod[] = [
     operations: (on, wholeG) => {
       const trays = loadsOf(wholeG, on.value(coffee.trayG))
       return [
-        wholeBatch(on, on.value(coffee.spreadSec) * trays, {
-          id: 'dry',
-          title: 'Dry in the oven',
+        wholeBatch(on, on.value(coffee.spreadSec) * trays, 'dry', 'Dry in the oven', {
           text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
           wait: oven(on, coffee.ovenMin, trays),
           tools: ['oven tray'],
@@ -144,12 +153,16 @@ export const recipes: readonly StockMethod[] = [
     outcomes: [['ground-buff', buff.all]],
     figures: buff,
     operations: (on, wholeG) => [
-      wholeBatch(on, on.value(buff.mixSec) * loadsOf(wholeG, on.value(buff.jarG)), {
-        id: 'mix',
-        title: 'Shake in a closed jar',
-        text: 'Equal measures; both weigh much the same. Shake it closed, let the dust settle before you open it.',
-        passes: 'One colour, no streaks.',
-      }),
+      wholeBatch(
+        on,
+        on.value(buff.mixSec) * loadsOf(wholeG, on.value(buff.jarG)),
+        'mix',
+        'Shake in a closed jar',
+        {
+          text: 'Equal measures; both weigh much the same. Shake it closed, let the dust settle before you open it.',
+          passes: 'One colour, no streaks.',
+        },
+      ),
     ],
     exampleG: 200,
   }),
@@ -164,16 +177,20 @@ export const recipes: readonly StockMethod[] = [
     outcomes: [['sawdust-green', dyed.all]],
     figures: dyed,
     operations: (on, wholeG) => [
-      wholeBatch(on, on.value(dyed.dyeSec) * loadsOf(wholeG, on.value(dyed.bowlG)), {
-        id: 'dye',
-        title: 'Stir into the dye, spread',
-        text: 'Paint thinned 1 : 6 with water; stir until no pale grain is left, squeeze, spread on paper.',
-        wait: on.dries(dyed.dryMin, 'Dry through'),
-        tools: ['bowl'],
-        cautions: ['wet-bath'],
-        faults: ['mould'],
-        passes: 'Dull, and dry to the hand.',
-      }),
+      wholeBatch(
+        on,
+        on.value(dyed.dyeSec) * loadsOf(wholeG, on.value(dyed.bowlG)),
+        'dye',
+        'Stir into the dye, spread',
+        {
+          text: 'Paint thinned 1 : 6 with water; stir until no pale grain is left, squeeze, spread on paper.',
+          wait: on.dries(dyed.dryMin, 'Dry through'),
+          tools: ['bowl'],
+          cautions: ['wet-bath'],
+          faults: ['mould'],
+          passes: 'Dull, and dry to the hand.',
+        },
+      ),
     ],
     exampleG: 100,
   }),

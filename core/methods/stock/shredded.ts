@@ -1,6 +1,7 @@
 import type { Coefficient, StockMethod } from '../../makeup'
 import type { Draft, Operation } from '../kit/making'
-import { clump, foam, optional, slot, wool } from '../kit/materials'
+import { clump, foam, wool } from '../kit/materials'
+import { optional, slot } from '../kit/slot'
 import { coefficients, minutes, seconds, share } from '../kit/rows'
 import type { StockMaking } from '../kit/way'
 import { loadsOf, recipe, wholeBatch } from './recipe'
@@ -27,9 +28,8 @@ const foams = coefficients('clump-shredded', {
 })
 
 /** In small loads: an overfull jar cuts only the bottom. */
-const shred = (on: StockMaking, wholeG: number, of: Coefficient, draft: Omit<Draft, 'id'>): Operation =>
-  wholeBatch(on, on.value(of) * loadsOf(wholeG, LOAD_G), {
-    id: 'shred',
+const shred = (on: StockMaking, wholeG: number, of: Coefficient, title: string, draft: Draft): Operation =>
+  wholeBatch(on, on.value(of) * loadsOf(wholeG, LOAD_G), 'shred', title, {
     tools: ['blender'],
     faults: ['overfilled-jar'],
     ...draft,
@@ -52,13 +52,10 @@ export const shredded: readonly StockMethod[] = [
     ],
     figures: scrub,
     operations: (on, wholeG) => [
-      shred(on, wholeG, scrub.shredSec, {
-        title: 'Shred in small loads',
+      shred(on, wholeG, scrub.shredSec, 'Shred in small loads', {
         text: 'Half of the lichen stays whole, for large texture. Small loads: an overfull jar cuts only the bottom. Clump charges and clings until it is mixed in.',
       }),
-      wholeBatch(on, on.value(scrub.mixSec) * loadsOf(wholeG, LOAD_G), {
-        id: 'mix',
-        title: 'Mix by hand, sieve',
+      wholeBatch(on, on.value(scrub.mixSec) * loadsOf(wholeG, LOAD_G), 'mix', 'Mix by hand, sieve', {
         text: 'About five minutes by hand. What the sieve holds is for thick growth, what passes for edges and clearings: two jars.',
         tools: ['sieve'],
         passes: 'Large and small pieces of both, evenly.',
@@ -74,16 +71,13 @@ export const shredded: readonly StockMethod[] = [
     outcomes: [['lichen-shredded', lichen.all]],
     figures: lichen,
     operations: (on, wholeG) => [
-      wholeBatch(on, on.value(lichen.tearSec) * loadsOf(wholeG, LOAD_G), {
-        id: 'tear',
-        title: 'Tear, dry in the sun',
+      wholeBatch(on, on.value(lichen.tearSec) * loadsOf(wholeG, LOAD_G), 'tear', 'Tear, dry in the sun', {
         text: 'Torn to thumb-sized pieces, needles out, spread thin in the sun and turned; in at night.',
         wait: on.dries(lichen.dryMin, 'Sun-dried, until it is crisp'),
         needs: ['outdoors', 'daylight'],
         cautions: ['gathering', 'dust'],
       }),
-      shred(on, wholeG, lichen.shredSec, {
-        title: 'Shred half of it',
+      shred(on, wholeG, lichen.shredSec, 'Shred half of it', {
         text: 'Small loads: an overfull jar cuts only the bottom. The other half stays whole, for large texture.',
         passes: 'Crumbs and small branches, no powder.',
       }),
@@ -98,8 +92,7 @@ export const shredded: readonly StockMethod[] = [
     outcomes: [['clump-shredded', foams.all]],
     figures: foams,
     operations: (on, wholeG) => [
-      shred(on, wholeG, foams.shredSec, {
-        title: 'Shred in small loads',
+      shred(on, wholeG, foams.shredSec, 'Shred in small loads', {
         text: 'A few seconds at a time. It charges and clings to the jar and to you: tip it straight into the tub that it will be mixed in, or into a paper bag.',
         passes: 'Torn edges, no cubes left.',
       }),

@@ -3,7 +3,8 @@ import { dress, dressSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, judge, notATree, tooFrail, type Sizes } from '../kit/fit'
-import { liquid, powder, slot, sprayPaint, twig } from '../kit/materials'
+import { liquid, powder, sprayPaint, twig } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 import { boundSprigs, sprigsOf } from './sprig-tree'
@@ -21,12 +22,11 @@ const k = coefficients('blossom-tree', {
 })
 
 /** A sprig in flower: dry, PVA dabbed at random, dipped in petals. Spring only. Common practice. */
-export const blossomTree = way({
-  id: 'blossom-tree',
-  name: 'Blossom tree',
+export const blossomTree = way('blossom-tree', 'Blossom tree', {
   makes: 'A dry sprig in its first leaf, PVA dabbed at random, dipped in petals.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [5, 20], 'while it flowers', 'sprig'),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [5, 20], 'sprig'),
+  seasons: 'while it flowers',
   bound: boundSprigs,
   figures: k,
   suits: ({ piece }) =>
@@ -60,31 +60,23 @@ export const blossomTree = way({
     const { sideAreaCm2, bloom } = on.piece
     const sprigs = sprigsOf(on.piece)
     return [
-      on.work({
-        id: 'sort',
-        title: 'Sort and clean',
+      on.work('sort', 'Sort and clean', {
         text: 'Pick straight ones: there is no bath to straighten them. Tweeze leaves, cut inward twigs.',
-        each: on.value(k.sortSec) * sprigs.value,
-        once: 60,
+        hands: [on.value(k.sortSec) * sprigs.value, 60],
         takes: on.takePieces('sprig', [sprigs, k.spare]),
         tools: ['tweezers', 'cutters'],
         faults: ['one-sided'],
       }),
-      on.paint({
-        id: 'trunk',
-        title: 'Trunk colour',
+      on.paint('trunk', 'Trunk colour', {
         text: 'Grey-brown on both sides, in the foam block.',
         takes: [on.coat('trunk-paint', dressing.paintCoat)],
         tools: ['foam block'],
         holders: [{ what: 'block place', each: 1, until: 'inspect' }],
       }),
       dress(on, leaf),
-      on.work({
-        id: 'blossom',
-        title: 'Dab, dip in petals',
+      on.work('blossom', 'Dab, dip in petals', {
         text: 'All of it dry. Dab PVA at random along the twigs, more at the ends; dip in the petals; tap off. Some twigs stay without.',
-        each: on.value(k.dabSec) * Math.max(0.3, sideAreaCm2 / 40) * Math.max(0.3, bloom),
-        once: 60,
+        hands: [on.value(k.dabSec) * Math.max(0.3, sideAreaCm2 / 40) * Math.max(0.3, bloom), 60],
         takes: [
           on.take('pva', [on.crown, k.glue, on.bloom]),
           on.take('petals', [on.crown, k.petals, on.bloom]),

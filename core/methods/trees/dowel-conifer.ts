@@ -15,14 +15,15 @@ import {
   type Expression,
 } from '../../quantities'
 import { counted, plainNumber } from '../../units'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { hasLeaf, snowOption, snowSlots } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
 import type { Listed } from '../kit/listed'
 import type { Operation, Taken } from '../kit/making'
-import { foam, goods, lighter, liquid, optional, pad, paint, rod, slot, sprayPaint } from '../kit/materials'
+import { foam, goods, liquid, pad, paint, rod, sprayPaint } from '../kit/materials'
+import { lighter, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 import {
   discsCm2,
@@ -59,41 +60,30 @@ function stems(on: Bench, { sizes, trees, times }: PlannedTrees): Operation[] {
   const hole = pinMm(trunkMm, on.value(k.pinShare))
   const bark = rodSurface(quotient(fact('dowel', trunkMm, 'mm'), MM_IN_CM), quotient(on.height, MM_IN_CM))
   return [
-    on.work({
-      id: 'cut',
-      title: 'Cut and drill the dowels',
+    on.work('cut', 'Cut and drill the dowels', {
       text: `Labels off with solvent. Cut by the list, write its number on each. Drill the foot ${plainNumber(hole, 1)} mm for the pin${hole === USUAL_PIN_MM ? ' (7/64 in)' : ', no wider: the wood splits'}; it need be neither straight nor centred.`,
-      each: on.value(k.cutSec),
-      once: 120,
+      hands: [on.value(k.cutSec), 120],
       takes: [on.takeOnce('dowel', rodCount)],
       cuts: dowelCuts(sizes.map((size) => size.heightMm)),
       tools: ['saw and mitre box', 'drill'],
       cautions: ['solvent'],
     }),
-    on.work({
-      id: 'taper',
-      title: 'Taper',
+    on.work('taper', 'Taper', {
       text: 'Taper the upper part to a point, by knife or sander.',
-      each: on.value(k.taperSec) * heightMm,
+      hands: on.value(k.taperSec) * heightMm,
       tools: ['belt sander'],
       cautions: ['wire-and-blades'],
     }),
-    on.work({
-      id: 'rasp',
-      title: 'Rasp the bark',
+    on.work('rasp', 'Rasp the bark', {
       text: 'Rasp lengthwise all round. The dull part of it: split it over evenings, or rasp only what will show.',
-      each: on.value(k.raspSec) * heightMm,
-      once: 60,
-      by: 'common practice',
+      hands: [on.value(k.raspSec) * heightMm, 60, 'common practice'],
       tools: ['rasp'],
       needs: ['outdoors'],
       passes: 'No smooth wood where it shows.',
     }),
-    on.work({
-      id: 'pin',
-      title: 'Pin, stain',
+    on.work('pin', 'Pin, stain', {
       text: 'Glue the pin in. Stain; the visible top and foot are enough.',
-      each: on.value(k.pinSec) + on.value(k.stainSec) * heightMm,
+      hands: on.value(k.pinSec) + on.value(k.stainSec) * heightMm,
       takes: [
         on.take('pin', on.fill('pin').slot.wish.stuff === 'wire' ? k.pinWireMm : ONE),
         on.take('ca', [fact('hole', hole, 'mm'), k.pinCa]),
@@ -105,12 +95,9 @@ function stems(on: Bench, { sizes, trees, times }: PlannedTrees): Operation[] {
       needs: ['ventilation'],
       gives: ['solvent'],
     }),
-    on.work({
-      id: 'brush',
-      title: 'Dry-brush',
+    on.work('brush', 'Dry-brush', {
       text: 'Grey on the ridges, before any branch goes on.',
-      each: on.value(k.brushSec) * heightMm,
-      once: 60,
+      hands: [on.value(k.brushSec) * heightMm, 60],
       takes: [on.take('brush-paint', [bark, k.brushCoat])],
       tools: ['brush'],
       faults: ['trunk-colour'],
@@ -142,12 +129,9 @@ function branches(on: Bench, { own, trees, times }: PlannedTrees): Listed<Operat
     4: 'each split into two and those again',
   }
   return [
-    on.work({
-      id: 'discs',
-      title: coir ? 'Cut ragged discs of coir' : 'Cut ragged discs, split them',
+    on.work('discs', coir ? 'Cut ragged discs of coir' : 'Cut ragged discs, split them', {
       text: `Cut by the template: circles first, then ragged notches; ${split[layers]}${coir ? '; two over each other for each place' : ''}. ${counted(count, 'disc')} for a tree of the usual size. Keep the numbers together; square corners go on upper discs.`,
-      each: on.value(k.discMmSec) * acrossMm,
-      once: 120,
+      hands: [on.value(k.discMmSec) * acrossMm, 120],
       takes: [on.takeOnce('pad', pads)],
       yields: [on.byProduct('pad-corners', 'Pad corners: upper discs, undergrowth', most(scrap, corners))],
       tools: ['scissors', 'knife'],
@@ -155,28 +139,21 @@ function branches(on: Bench, { own, trees, times }: PlannedTrees): Listed<Operat
       passes: 'No straight edge; the largest at the bottom.',
     }),
     isGreenFirst(on) &&
-      on.spray({
-        id: 'paint-discs',
-        title: 'Green the discs',
+      on.spray('paint-discs', 'Green the discs', {
         text: 'Spray them flat, both sides, so that no brown is missed.',
-        each: 4 * count,
+        hands: 4 * count,
         takes: [on.coat('pad-paint', dressing.paintCoat)],
         faults: ['dieback'],
       }),
-    on.work({
-      id: 'fit',
-      title: 'Dry-fit, lay out, mask',
+    on.work('fit', 'Dry-fit, lay out, mask', {
       text: `Thread all discs dry, lay them out in their order. Mask the stem below the first branch, ${Math.round(own.discs[0]?.atMm ?? 0)} mm up.`,
-      each: on.value(k.fitSec) * count,
+      hands: on.value(k.fitSec) * count,
       tools: ['pencil'],
       faults: ['bare-ring'],
     }),
-    on.spray({
-      id: 'thread',
-      title: 'Adhesive, disc, next',
+    on.spray('thread', 'Adhesive, disc, next', {
       text: 'Adhesive on the stem where the disc will sit, slide it down from the top, press; the next. No bare ring.',
-      each: on.value(k.threadMmSec) * acrossMm,
-      once: 30,
+      hands: [on.value(k.threadMmSec) * acrossMm, 30],
       takes: [on.take('adhesive', [fact('discs', count, ''), k.discGlue], 'Adhesive under the discs')],
       can: 'spray-adhesive',
       within: on.open('spray-adhesive'),
@@ -208,22 +185,18 @@ function foliage(on: Bench, { own }: PlannedTrees): Listed<Operation> {
   const inverted = on.choice('hang') === 'upswept'
   return [
     isCoir(on) && !isGreenFirst(on)
-      ? on.spray({
-          id: 'foam',
-          title: 'Green, and foam while it is wet',
+      ? on.spray('foam', 'Green, and foam while it is wet', {
           text: 'Spray the coir green all over; dark foam into the wet paint, over the bin; then light on top. When it has set tease the branches into shape. Missed brown reads as dieback.',
-          each,
+          hands: each,
           takes: [on.coat('pad-paint', dressing.paintCoat), foams],
           within: on.open('paint', { tail: 'one tree at a time' }),
           atOnce: on.one('One tree to a wet coat.'),
           tools: ['catch tray'],
           faults: ['dieback', 'glued-trunk'],
         })
-      : on.spray({
-          id: 'foam',
-          title: 'Foam, dark then light',
+      : on.spray('foam', 'Foam, dark then light', {
           text: 'Adhesive over the discs; dark foam over the bin, shake; light foam from above. What falls goes back to its jar.',
-          each,
+          hands: each,
           takes: [on.take('adhesive', [area, k.foamCoat], 'Adhesive for the foam'), foams],
           can: 'spray-adhesive',
           within: on.open('spray-adhesive'),
@@ -231,22 +204,17 @@ function foliage(on: Bench, { own }: PlannedTrees): Listed<Operation> {
           tools: ['catch tray'],
           faults: ['glued-trunk', 'loud-two-tone'],
         }),
-    on.spray({
-      id: 'clear',
-      title: `Flat clear, dried ${inverted ? 'upside down' : 'upright'}`,
+    on.spray('clear', `Flat clear, dried ${inverted ? 'upside down' : 'upright'}`, {
       text: `A generous coat of flat clear: it tightens everything. Dry it ${inverted ? 'upside down, so that branches rise' : 'upright, so that branches droop'}.`,
-      each: on.value(k.clearSec) * area.value,
-      once: 30,
+      hands: [on.value(k.clearSec) * area.value, 30],
       takes: [on.coat('clear', k.clearCoat)],
       wait: on.dries(k.clearMin, inverted ? 'Dry upside down' : 'Dry upright'),
       faults: ['satin'],
     }),
     on.choice('snow') === 'laden' &&
-      on.spray({
-        id: 'snow',
-        title: 'Snow',
+      on.spray('snow', 'Snow', {
         text: 'A mist of adhesive from above only, then white powder through a sieve, a trace of black in it. No coat over it.',
-        each: 0.05 * area.value,
+        hands: 0.05 * area.value,
         takes: [on.coat('adhesive', dressing.mistCoat, 'Adhesive for the snow'), on.snow()],
         can: 'spray-adhesive',
         until: 'Let it set untouched',
@@ -257,12 +225,11 @@ function foliage(on: Bench, { own }: PlannedTrees): Listed<Operation> {
 }
 
 /** A conifer of a rasped dowel and ragged discs of pad or coir. Common practice. */
-export const dowelConifer = way({
-  id: 'dowel-conifer',
-  name: 'Dowel conifer',
+export const dowelConifer = way('dowel-conifer', 'Dowel conifer', {
   makes: 'A rasped and tapered dowel, ragged discs of pad or coir threaded from the top, foam, flat clear.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'branches', 'mass-made', 'handled', [6, 12], 'all year', 'discs'),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'handled', [6, 12], 'discs'),
+  seasons: 'all year',
   planner: { kind: 'discs' },
   figures: k,
   options: [

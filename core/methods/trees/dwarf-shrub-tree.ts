@@ -2,17 +2,8 @@ import { dress, dressSlots, hasLeaf, snowOption, type Dress } from '../kit/dress
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
-import {
-  darker,
-  foam,
-  goods,
-  liquid,
-  optional,
-  slot,
-  sprayPaint,
-  sprinkledFibre,
-  twig,
-} from '../kit/materials'
+import { foam, goods, liquid, sprayPaint, sprinkledFibre, twig } from '../kit/materials'
+import { darker, optional, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dries } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
@@ -40,21 +31,12 @@ const k = coefficients('dwarf-shrub-tree', {
 const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: k.filled }
 
 /** A tree from two or three dwarf-shrub stems, taped to one trunk. Common practice. */
-export const dwarfShrubTree = way({
-  id: 'dwarf-shrub-tree',
-  name: 'Dwarf-shrub tree',
+export const dwarfShrubTree = way('dwarf-shrub-tree', 'Dwarf-shrub tree', {
   makes:
     'Two or three berry-shrub stems shaved, glued and taped to one trunk, sisal and fibre for twigs, leaf.',
   kinds: ['pieces'],
-  profile: profile(
-    SIZES.well,
-    'branches',
-    'made one by one',
-    'reached over',
-    [4, 6],
-    'in leaf; stems cut after leaf fall',
-    'stem',
-  ),
+  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [4, 6], 'stem'),
+  seasons: 'in leaf; stems cut after leaf fall',
   figures: k,
   options: [
     option(
@@ -104,12 +86,9 @@ export const dwarfShrubTree = way({
   operations: (on) => {
     const size = on.piece.heightMm / 140
     return [
-      on.work({
-        id: 'join',
-        title: 'Shave, glue',
+      on.work('join', 'Shave, glue', {
         text: 'Two or three stems; halve each where they meet, glue the faces together.',
-        each: on.value(k.joinSec) * size,
-        once: 60,
+        hands: [on.value(k.joinSec) * size, 60],
         takes: [on.takePieces('stems', k.stems), on.take('ca', [on.trunk, k.jointCa])],
         wait: on.sets('ca', 'CA in the joint overnight', k.nightMin),
         tools: ['knife', 'cutters'],
@@ -117,11 +96,9 @@ export const dwarfShrubTree = way({
         cautions: ['gathering'],
         faults: ['visible-join'],
       }),
-      on.work({
-        id: 'tape',
-        title: 'Tape, seal at once',
+      on.work('tape', 'Tape, seal at once', {
         text: 'Stretch the tape around the joint: it sticks only when stretched. Seal it with CA at once, the tack fades; breathe on it, moisture speeds it.',
-        each: on.value(k.tapeSec) * size,
+        hands: on.value(k.tapeSec) * size,
         takes: [on.take('tape', [on.trunk, k.tapeTurns])],
         within: on.open('tape'),
         tools: ['scissors'],
@@ -129,20 +106,15 @@ export const dwarfShrubTree = way({
         faults: ['tape-lets-go'],
         passes: 'One trunk; no tape edge.',
       }),
-      on.work({
-        id: 'trim',
-        title: 'Trim the outline',
+      on.work('trim', 'Trim the outline', {
         text: 'Cut to the crown’s outline; turn it as you cut.',
-        each: on.value(k.trimSec) * size,
+        hands: on.value(k.trimSec) * size,
         tools: ['scissors'],
         faults: ['one-sided'],
       }),
-      on.glue({
-        id: 'sisal',
-        title: 'Twigs in PVA',
+      on.glue('sisal', 'Twigs in PVA', {
         text: 'PVA on the branches, cut fibre sprinkled from all sides; tap off.',
-        each: on.value(k.sisalSec) * size,
-        once: 60,
+        hands: [on.value(k.sisalSec) * size, 60],
         takes: [on.coat('pva', k.glue), on.coat('twig-fibre', k.sisal)],
         in: 'pva',
         until: 'Dry overnight',
@@ -150,22 +122,18 @@ export const dwarfShrubTree = way({
         holders: [{ what: 'block place', each: 1, until: 'inspect' }],
         faults: ['fibre-clumps'],
       }),
-      on.spray({
-        id: 'fibre',
-        title: 'Short fibre',
+      on.spray('fibre', 'Short fibre', {
         text: 'Spray adhesive on the twigs, 2.5 mm brown over it.',
-        each: on.value(k.fibreSec) * size,
+        hands: on.value(k.fibreSec) * size,
         takes: [on.coat('twig-glue', dressing.adhesiveCoat), on.coat('short-fibre', k.fibre)],
         can: 'spray-adhesive',
         within: on.open('spray-adhesive'),
         tools: ['catch tray'],
         faults: ['fibre-clumps'],
       }),
-      on.spray({
-        id: 'paint',
-        title: on.isLeafy ? 'Brown, black mist, foam in the wet' : 'Brown, black mist',
+      on.spray('paint', on.isLeafy ? 'Brown, black mist, foam in the wet' : 'Brown, black mist', {
         text: `Brown and a black mist wet in wet${on.isLeafy ? '; fine foam into the wet paint on the crown' : ''}.`,
-        each: on.value(k.paintSec) * size,
+        hands: on.value(k.paintSec) * size,
         takes: [
           on.coat('brown', dressing.paintCoat),
           on.has('black') && on.coat('black', dressing.mistCoat),

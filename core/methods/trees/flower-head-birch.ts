@@ -3,7 +3,8 @@ import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, isBare, judge, notABush, notATree, tooFrail, type Sizes } from '../kit/fit'
-import { darker, foam, paint, powder, slot, sprayPaint, twig } from '../kit/materials'
+import { foam, paint, powder, sprayPaint, twig } from '../kit/materials'
+import { darker, slot } from '../kit/slot'
 import { practice, practised } from '../kit/practice'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
@@ -30,13 +31,12 @@ const k = coefficients('flower-head-birch', {
 const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 
 /** A birch from a dried flower head. Common practice. */
-export const flowerHeadBirch = way({
-  id: 'flower-head-birch',
-  name: 'Flower-head birch',
+export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {
   makes:
     'A dried flower head: pale stem with grout in the wet, black crown, fine foam, leaf, dark triangles.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 300], 'in leaf', 'head'),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 300], 'head'),
+  seasons: 'in leaf',
   figures: k,
   options: [
     option(
@@ -84,12 +84,9 @@ export const flowerHeadBirch = way({
   operations: (on) => {
     const slow = practised(on, k)
     return [
-      on.work({
-        id: 'clean',
-        title: 'Leaves, lower branches and point off',
+      on.work('clean', 'Leaves, lower branches and point off', {
         text: 'Strip the leaves and lower rays, cut the pointed top off; a centimetre of bare stem stays below as the foot to plant it by.',
-        each: on.value(k.cleanSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.cleanSec) * slow, 30, 'common practice'],
         takes: on.takePieces('head', ONE),
         yields: [
           on.byProduct(
@@ -101,22 +98,16 @@ export const flowerHeadBirch = way({
         tools: ['scissors'],
         cautions: ['gathering'],
       }),
-      on.spray({
-        id: 'pale',
-        title: 'Pale grey, grout in the wet',
+      on.spray('pale', 'Pale grey, grout in the wet', {
         text: 'Light grey rather than white, all round the stem; pale grout into the wet paint.',
-        each: on.value(k.paleSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.paleSec) * slow, 60, 'common practice'],
         takes: [on.coat('stem-paint', dressing.mistCoat), on.coat('grout', k.groutCoat)],
         wet: 8,
         holders: [{ what: 'block place', each: 1, until: 'inspect' }],
       }),
-      on.spray({
-        id: 'black',
-        title: 'Black on the crown, fine foam in the wet',
+      on.spray('black', 'Black on the crown, fine foam in the wet', {
         text: 'Black on the crown only, from farther off in short bursts, sparing stem and branches; fine green foam into the wet black. Then it dries fully.',
-        each: (on.value(k.blackSec) + on.value(k.foamSec)) * slow,
-        by: 'common practice',
+        hands: [(on.value(k.blackSec) + on.value(k.foamSec)) * slow, 60, 'common practice'],
         takes: [on.coat('black', k.blackCoat), on.coat('core', k.foam)],
         wet: 8,
         wait: on.dries(k.foamMin, 'Dry fully'),
@@ -124,16 +115,13 @@ export const flowerHeadBirch = way({
         passes: 'Pale stem, dark crown core.',
       }),
       dress(on, leaf, 'crown; a mist over it at the end', (3 + 0.03 * on.piece.sideAreaCm2) * slow),
-      on.work({
-        id: 'scars',
-        title: 'Branches, triangles, scars',
+      on.work('scars', 'Branches, triangles, scars', {
         text: 'Fine brush, dark grey: lower branches, a dark triangle under each, scars up the stem.',
-        each: on.value(k.scarSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.scarSec) * slow, 30, 'common practice'],
         takes: [on.coat('scar-paint', k.brushCoat)],
         tools: ['brush'],
       }),
-      on.inspect('Pale stem, dark crown core, leaf at the edge.', ['black-stem'], { each: 3 * slow }),
+      on.inspect('Pale stem, dark crown core, leaf at the edge.', ['black-stem'], { hands: 3 * slow }),
     ]
   },
   examples: [

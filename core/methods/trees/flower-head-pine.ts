@@ -12,7 +12,8 @@ import {
   tooFrail,
   type Sizes,
 } from '../kit/fit'
-import { fibre, paint, powder, slot, sprayPaint, twig } from '../kit/materials'
+import { fibre, paint, powder, sprayPaint, twig } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { practice, practised } from '../kit/practice'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
@@ -34,12 +35,11 @@ const k = coefficients('flower-head-pine', {
 })
 
 /** A pine from a dried flower head. Common practice. */
-export const flowerHeadPine = way({
-  id: 'flower-head-pine',
-  name: 'Flower-head pine',
+export const flowerHeadPine = way('flower-head-pine', 'Flower-head pine', {
   makes: 'A dried flower head thinned to tiers, coffee grounds for bark, fibre flock in the wet green.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 100], 'all year', 'head'),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 100], 'head'),
+  seasons: 'all year',
   figures: k,
   suits({ piece }) {
     const plated = hasPlates(piece)
@@ -76,12 +76,9 @@ export const flowerHeadPine = way({
   operations: (on) => {
     const slow = practised(on, k)
     return [
-      on.work({
-        id: 'thin',
-        title: 'Thin to open tiers',
+      on.work('thin', 'Thin to open tiers', {
         text: 'Cut whole rays out until the head stands in tiers with sky between them; a centimetre of bare stem stays below as the foot to plant it by.',
-        each: on.value(k.thinSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.thinSec) * slow, 30, 'common practice'],
         takes: on.takePieces('head', ONE),
         yields: [
           on.byProduct(
@@ -94,37 +91,28 @@ export const flowerHeadPine = way({
         cautions: ['gathering'],
         faults: ['opaque-head'],
       }),
-      on.spray({
-        id: 'bark',
-        title: 'Brown, coffee in the wet, brown mist',
+      on.spray('bark', 'Brown, coffee in the wet, brown mist', {
         text: 'Brown all over; fully dry coffee grounds into the wet paint on stem and limbs; a brown mist over it.',
-        each: on.value(k.barkSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.barkSec) * slow, 60, 'common practice'],
         takes: [on.coat('brown', dressing.paintCoat, 'Brown, twice'), on.coat('coffee', k.coffeeCoat)],
         wet: 8,
         holders: [{ what: 'block place', each: 1, until: 'inspect' }],
         faults: ['mould'],
       }),
-      on.spray({
-        id: 'crown',
-        title: 'Green on the crown, flock in the wet',
+      on.spray('crown', 'Green on the crown, flock in the wet', {
         text: 'Oxide green on the crown only; fibre flock into the wet paint.',
-        each: on.value(k.crownSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.crownSec) * slow, 60, 'common practice'],
         takes: [on.coat('green', k.greenCoat), on.coat('flock', k.flockCoat)],
         wet: 8,
       }),
-      on.work({
-        id: 'trunk',
-        title: 'Upper trunk',
+      on.work('trunk', 'Upper trunk', {
         text: 'Orange with white and brown on the upper trunk, by brush.',
-        each: on.value(k.trunkSec) * slow,
-        by: 'common practice',
+        hands: [on.value(k.trunkSec) * slow, 30, 'common practice'],
         takes: [on.coat('orange', k.orangeCoat, 'Orange, white, brown')],
         tools: ['brush'],
         faults: ['trunk-colour'],
       }),
-      on.inspect('Sky visible between the tiers.', ['opaque-head'], { each: 2 * slow }),
+      on.inspect('Sky visible between the tiers.', ['opaque-head'], { hands: 2 * slow }),
     ]
   },
   examples: [

@@ -4,7 +4,8 @@ import { dress, dressSlots, snowOnly, snowOption, type Dress } from '../kit/dres
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, isBare, judge, notATree, type Sizes } from '../kit/fit'
-import { liquid, rod, slot, sprayPaint } from '../kit/materials'
+import { liquid, rod, sprayPaint } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -31,12 +32,11 @@ const dense: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 const ropeMm = ({ heightMm }: { readonly heightMm: number }): number => Math.max(4, heightMm * 0.15)
 
 /** A bush or low tree from the opened end of a hemp rope. Common practice. */
-export const hempTree = way({
-  id: 'hemp-tree',
-  name: 'Hemp tree',
+export const hempTree = way('hemp-tree', 'Hemp tree', {
   makes: 'The end of a hemp rope opened to its height, CA at the neck, colour, leaf in the wet paint.',
   kinds: ['pieces', 'length'],
-  profile: profile(SIZES.well, 'branches', 'mass-made', 'handled', [5, 10], 'in leaf', 'hemp'),
+  profile: profile(SIZES.well, 'branches', 'mass-made', 'handled', [5, 10], 'hemp'),
+  seasons: 'in leaf',
   setsInPlace: true,
   figures: k,
   options: [
@@ -88,11 +88,9 @@ export const hempTree = way({
     const size = heightMm / 50
     const inPaint = on.input(more ? k.leafDense : k.leafAiry)
     return [
-      on.work({
-        id: 'open',
-        title: 'Open the end',
+      on.work('open', 'Open the end', {
         text: `Untwist the rope’s end over ${Math.round(heightMm)} mm and bend every strand out, no two alike: straight ones make a broom.`,
-        each: on.value(k.openSec) * size,
+        hands: on.value(k.openSec) * size,
         takes: [on.take('rope', sum(on.height, on.input(k.extra)))],
         cuts: [
           { slot: 'rope', what: 'rope ends', count: on.started, lengthMm: heightMm + on.value(k.extra) },
@@ -100,22 +98,18 @@ export const hempTree = way({
         tools: ['tweezers'],
         faults: ['broom-shape'],
       }),
-      on.work({
-        id: 'neck',
-        title: 'CA at the neck, cut below',
+      on.work('neck', 'CA at the neck, cut below', {
         text: 'A little CA all around the neck, head down so that it can’t run up the strands; cut below it.',
-        each: on.value(k.neckSec),
+        hands: on.value(k.neckSec),
         takes: [on.take('ca', [rope, k.neckCa])],
         within: on.open('ca'),
         tools: ['knife'],
         needs: ['ventilation'],
         faults: ['glue-run'],
       }),
-      on.spray({
-        id: 'colour',
-        title: on.isLeafy ? 'Colour, leaf in the wet' : 'Colour',
+      on.spray('colour', on.isLeafy ? 'Colour, leaf in the wet' : 'Colour', {
         text: `Spray the strands all round${on.isLeafy ? '; leaf into the wet paint from above and below' : ''}. A paler colour gives a paler core.`,
-        each: on.value(k.colourSec) * size,
+        hands: on.value(k.colourSec) * size,
         takes: [
           on.coat('core-paint', dressing.paintCoat),
           on.isLeafy &&
@@ -127,11 +121,9 @@ export const hempTree = way({
       }),
       more ? dress(on, dense, 'tips, where it is thin') : snowOnly(on, dense),
       on.inspect('Forked, and spread to all sides.', ['broom-shape', 'glue-run']),
-      on.glue({
-        id: 'pool',
-        title: 'Set in a pool',
+      on.glue('pool', 'Set in a pool', {
         text: 'A pool of PVA as wide as the foot, several together; push in with a stick.',
-        each: on.value(k.poolSec),
+        hands: on.value(k.poolSec),
         takes: [on.takeGood('pva', [rope, k.poolPva])],
         in: 'pva',
         until: 'Dry overnight',

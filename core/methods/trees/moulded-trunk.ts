@@ -4,7 +4,8 @@ import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judge } from '../kit/fit'
 import { pinned, pinSlots } from '../kit/ground'
-import { clump, goods, leafScatter, liquid, paint, slot } from '../kit/materials'
+import { clump, goods, leafScatter, liquid, paint } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
@@ -26,12 +27,11 @@ const k = coefficients('moulded-trunk', {
 })
 
 /** A bent plastic trunk with clump foam. Common practice. */
-export const mouldedTrunk = way({
-  id: 'moulded-trunk',
-  name: 'Moulded trunk',
+export const mouldedTrunk = way('moulded-trunk', 'Moulded trunk', {
   makes: 'A bent plastic trunk with clump foam pressed onto sticky branch ends.',
   kinds: ['pieces'],
-  profile: profile([40, 200], 'puff', 'from the bag', 'handled', [2, 12], 'in leaf', 'moulded'),
+  profile: profile([40, 200], 'puff', 'from the bag', 'handled', [2, 12], 'moulded'),
+  seasons: 'in leaf',
   figures: k,
   options: [
     option(
@@ -94,35 +94,26 @@ export const mouldedTrunk = way({
     const size = Math.max(0.4, on.piece.sideAreaCm2 / 40)
     const clear = on.time(on.task.dryMin(on.value(k.clearMin)) * 60)
     return [
-      on.work({
-        id: 'bend',
-        title: 'Twist off and bend',
+      on.work('bend', 'Twist off and bend', {
         text: 'Bend the branches to all sides: as delivered they are flat. Look at it from above; it should be round.',
-        each: on.value(k.bendSec) * size,
-        once: 60,
+        hands: [on.value(k.bendSec) * size, 60],
         takes: [on.take('trunk', ONE)],
         tools: ['cutters'],
         faults: on.piece.habit === 'conifer' ? ['spiral', 'one-sided'] : ['one-sided'],
       }),
       pinned(on),
       on.choice('trunk') === 'wash' &&
-        on.work({
-          id: 'wash',
-          title: 'Wash the trunk',
+        on.work('wash', 'Wash the trunk', {
           text: 'Dark paint thinned well, over trunk and limbs; wipe it off the ridges.',
-          each: 20,
-          once: 60,
+          hands: [20, 60],
           takes: [on.coat('wash', k.washCoat)],
           wait: on.sets('wash', 'Let the wash dry'),
           tools: ['brush'],
           faults: ['trunk-colour'],
         }),
-      on.work({
-        id: 'coat',
-        title: 'Coat the branch ends',
+      on.work('coat', 'Coat the branch ends', {
         text: `A thin coat of contact adhesive on both sides of the ends only. Nothing touches while it is white; about ${clear} until it is clear.`,
-        each: on.value(k.coatSec) * size,
-        once: 60,
+        hands: [on.value(k.coatSec) * size, 60],
         takes: [on.coat('adhesive', k.coat, undefined, k.ends)],
         wait: {
           ...on.dries(k.clearMin, 'Wait until the milk turns clear'),
@@ -135,12 +126,9 @@ export const mouldedTrunk = way({
         gives: ['solvent'],
         faults: ['shiny-patches'],
       }),
-      on.work({
-        id: 'press',
-        title: 'Press the clumps on',
+      on.work('press', 'Press the clumps on', {
         text: 'Push it into the bag, roll, squeeze, shake; split the big lumps. Put back what fell.',
-        each: on.value(k.pressSec) * size,
-        by: 'common practice',
+        hands: [on.value(k.pressSec) * size, 30, 'common practice'],
         takes: [on.crownFlock('clump', { sticks: k.sticks })],
         wait: on.rests(k.gripMin, 'Leave it to grip'),
         tools: ['catch tray'],
@@ -148,11 +136,9 @@ export const mouldedTrunk = way({
         faults: ['fallen-foliage', 'one-sided'],
       }),
       on.choice('hold') === 'spray' &&
-        on.spray({
-          id: 'hold',
-          title: 'A mist of spray adhesive',
+        on.spray('hold', 'A mist of spray adhesive', {
           text: 'From farther off, over the foliage; it holds what a hand would rub off.',
-          each: 6,
+          hands: 6,
           takes: [on.coat('hold', dressing.mistCoat)],
           can: 'spray-adhesive',
           faults: ['shiny-patches'],
@@ -164,7 +150,7 @@ export const mouldedTrunk = way({
         {
           title: 'Touch up, inspect',
           text: 'Squeeze loose clumps again, trim what sticks out.',
-          each: 12,
+          hands: 12,
         },
       ),
     ]

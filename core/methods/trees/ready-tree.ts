@@ -3,7 +3,8 @@ import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
-import { foam, goods, lighter, liquid, optional, sharing, slot, sprayPaint } from '../kit/materials'
+import { foam, goods, liquid, sprayPaint } from '../kit/materials'
+import { lighter, optional, sharing, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
@@ -27,12 +28,11 @@ const k = coefficients('ready-tree', {
 })
 
 /** A bought tree, sprayed and dressed anew. Common practice. */
-export const readyTree = way({
-  id: 'ready-tree',
-  name: 'Re-dressed ready tree',
+export const readyTree = way('ready-tree', 'Re-dressed ready tree', {
   makes: 'A bought tree sprayed its own colour, fine foam in the wet paint for volume.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'puff', 'from the bag', 'handled', [5, 20], 'in leaf', 'ready'),
+  profile: profile(SIZES.well, 'puff', 'from the bag', 'handled', [5, 20], 'ready'),
+  seasons: 'in leaf',
   setsInPlace: true,
   figures: k,
   options: [snowOption],
@@ -71,11 +71,9 @@ export const readyTree = way({
     const light = on.has('highlight') ? on.input(k.lightShare) : undefined
     const thrown = (part: Expression) => ({ share: on.product(k.foamShare, part), sticks: k.sticks })
     return [
-      on.spray({
-        id: 'dress',
-        title: 'Colour, fine foam in the wet',
+      on.spray('dress', 'Colour, fine foam in the wet', {
         text: 'Matt colour all round the canopy, fine foam into the wet paint. Spare the trunk.',
-        each,
+        hands: each,
         takes: [
           on.take('tree', ONE),
           on.coat('canopy-paint', dressing.paintCoat),
@@ -87,12 +85,9 @@ export const readyTree = way({
         passes: 'Two tones; no plastic shine.',
       }),
       light !== undefined &&
-        on.spray({
-          id: 'highlight',
-          title: 'Second tone from above',
+        on.spray('highlight', 'Second tone from above', {
           text: 'A mist of hairspray from above only, the lighter foam over it.',
-          each: each / 3,
-          once: 30,
+          hands: [each / 3, 30],
           takes: [
             on.coat('hold', dressing.mistCoat, 'Hairspray for the second tone'),
             on.crownFlock('highlight', thrown(light), 'Second tone, from above'),
@@ -104,12 +99,9 @@ export const readyTree = way({
         }),
       snowOnly(on, snow),
       on.inspect('Two tones, no plastic shine, no two alike side by side.', ['plastic-shine']),
-      on.work({
-        id: 'plant',
-        title: 'Drill, full-strength medium',
+      on.work('plant', 'Drill, full-strength medium', {
         text: 'Small drill where it will stand; medium at full strength in the hole.',
-        each: on.value(k.drillSec),
-        once: 60,
+        hands: [on.value(k.drillSec), 60],
         takes: [on.takeGood('medium', [on.trunk, k.plantMl])],
         tools: ['drill'],
       }),

@@ -4,7 +4,8 @@ import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
 import { pinned, pinSlots } from '../kit/ground'
-import { liquid, slot, sprinkledFibre, twig } from '../kit/materials'
+import { liquid, sprinkledFibre, twig } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
@@ -24,20 +25,11 @@ const k = coefficients('root-tree', {
 const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled, slot: 'twig-glue' }
 
 /** A cane root turned over: two orders of fibre for twigs, and leaf. Common practice. */
-export const rootTree = way({
-  id: 'root-tree',
-  name: 'Root tree',
+export const rootTree = way('root-tree', 'Root tree', {
   makes: 'A washed root turned over, long and short fibre on its branches, leaf.',
   kinds: ['pieces'],
-  profile: profile(
-    SIZES.well,
-    'branches',
-    'made one by one',
-    'reached over',
-    [1, 4],
-    'any; roots when canes are cleared',
-    'root',
-  ),
+  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 4], 'root'),
+  seasons: 'any; roots when canes are cleared',
   figures: k,
   options: [snowOption],
   suits({ piece }) {
@@ -76,12 +68,9 @@ export const rootTree = way({
   operations: (on) => {
     const size = on.piece.heightMm / 160
     return [
-      on.work({
-        id: 'wash',
-        title: 'Jet the root clean',
+      on.work('wash', 'Jet the root clean', {
         text: 'Water jet from all sides until no soil is left; then it dries for two days.',
-        each: on.value(k.jetSec) * size,
-        once: 60,
+        hands: [on.value(k.jetSec) * size, 60],
         takes: on.takePieces('root', ONE),
         wait: on.dries(k.dryMin, 'Dry for two days'),
         tools: ['hose', 'old brush'],
@@ -89,12 +78,9 @@ export const rootTree = way({
         cautions: ['gathering'],
       }),
       pinned(on),
-      on.glue({
-        id: 'fibre',
-        title: 'Long fibre on the branches',
+      on.glue('fibre', 'Long fibre on the branches', {
         text: 'PVA on the branch-like parts; 12 mm brown sprinkled richly, the piece turned as you go; tap off. Stem clean.',
-        each: on.value(k.fibreSec) * size,
-        once: 60,
+        hands: [on.value(k.fibreSec) * size, 60],
         takes: [on.coat('pva', k.glue), on.coat('long-fibre', k.longFibre)],
         in: 'pva',
         until: 'Dry overnight',
@@ -102,11 +88,9 @@ export const rootTree = way({
         holders: [{ what: 'block place', each: 1, until: 'inspect' }],
         faults: ['fibre-clumps'],
       }),
-      on.spray({
-        id: 'twigs',
-        title: 'Short fibre',
+      on.spray('twigs', 'Short fibre', {
         text: 'Spray adhesive on branches only; 2.5 mm brown from all sides: the second order of twig.',
-        each: on.value(k.shortSec) * size,
+        hands: on.value(k.shortSec) * size,
         takes: [on.coat('twig-glue', dressing.adhesiveCoat), on.coat('short-fibre', k.shortFibre)],
         can: 'spray-adhesive',
         within: on.open('spray-adhesive'),

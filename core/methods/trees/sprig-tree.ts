@@ -3,13 +3,14 @@ import { difference, fact, ONE, rest, roundedDown, type Leaf } from '../../quant
 import { catalogueRow } from '../../stock'
 import { counted, noun } from '../../units'
 import { bathed } from '../kit/bath'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { hasLeaf, snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Listed } from '../kit/listed'
 import type { Flock, Operation } from '../kit/making'
-import { darker, foam, lighter, liquid, optional, rod, slot, sprayPaint, twig } from '../kit/materials'
+import { foam, liquid, rod, sprayPaint, twig } from '../kit/materials'
+import { darker, lighter, optional, slot } from '../kit/slot'
 import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
@@ -81,26 +82,21 @@ function armature(on: Bench): Listed<Operation> {
   const longMm = Math.min(on.piece.heightMm, on.value(k.longest))
   const left = roundedDown(on.product(sprigs, difference(on.input(k.spare), ONE), on.pieces))
   return [
-    on.work({
-      id: 'sort',
-      title: 'Sort and clean',
+    on.work('sort', 'Sort and clean', {
       text: `Pick ${counted(n, 'sprig')} for each tree. Tweeze off dry leaves, cut inward twigs. Curved ones go to their own box.`,
-      each: on.value(k.sortSec) * n,
-      once: 60,
+      hands: [on.value(k.sortSec) * n, 60],
       takes: on.takePieces('sprig', [sprigs, k.spare]),
       yields: [left.value > 0 && on.byProduct('curved-sprigs', `Curved ${noun(left.value, 'sprig')}`, left)],
       tools: ['tweezers', 'cutters'],
       faults: ['one-sided'],
     }),
     on.choice('sprigs') === 'toughened' &&
-      on.work({
-        id: 'soak',
-        title: 'Soak, peg to the line',
+      on.work('soak', 'Soak, peg to the line', {
         text: `${on.time(on.value(k.soakSec))} in the bath, ${counted(bowl, 'sprig')} at a time; peg one bowl while the next soaks. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
-        // A soak wants an eye, not hands: the bowl before is pegged meanwhile. Each tree has its share of it.
-        each:
+        hands: [
           on.value(k.pegSec) * n + (Math.ceil((n * on.started) / bowl) * on.value(k.bowlSec)) / on.started,
-        once: 180,
+          180,
+        ],
         ...bathed(on, {
           title: 'Soaking bath',
           material: catalogueRow('soaking-bath'),
@@ -121,12 +117,9 @@ function armature(on: Bench): Listed<Operation> {
         faults: ['white-puddles', 'beads'],
       }),
     n > 1 &&
-      on.work({
-        id: 'bind',
-        title: `Bind ${counted(n, 'sprig')} to a tree`,
+      on.work('bind', `Bind ${counted(n, 'sprig')} to a tree`, {
         text: 'Set them round, flat sides turned outward, so that it is round from above. Fine wire round the feet, CA into the joint, paste over it where it shows.',
-        each: on.value(k.bindSec),
-        once: 60,
+        hands: [on.value(k.bindSec), 60],
         takes: [on.has('tie') && on.take('tie', k.tieMm), on.take('ca', k.jointMl)],
         within: on.open('ca'),
         tools: ['pliers'],
@@ -135,14 +128,12 @@ function armature(on: Bench): Listed<Operation> {
         faults: ['one-sided', 'visible-join'],
         passes: 'Round from above; the joint can’t be found.',
       }),
-    on.spray({
-      id: 'trunk',
-      title: 'Trunk colour, dark tips',
+    on.spray('trunk', 'Trunk colour, dark tips', {
       text:
         n > 1
           ? 'Grey-brown on both sides, over the joint too; a light dark mist on the tips for depth.'
           : 'In the foam block: grey-brown on both sides; a light dark mist on the tips for depth.',
-      each: on.value(k.paintSec) * crowns(on),
+      hands: on.value(k.paintSec) * crowns(on),
       takes: [on.coat('trunk-paint', k.trunkCoat), on.coat('tips-paint', k.tipsCoat)],
       wait: on.dries(k.paintMin, 'Let the paint dry'),
       tools: ['foam block'],
@@ -168,11 +159,9 @@ function foliage(on: Bench): Listed<Operation> {
     sticks: k.sticks,
   }
   return [
-    on.spray({
-      id: 'sprinkle',
-      title: 'Hairspray the crown, sprinkle',
+    on.spray('sprinkle', 'Hairspray the crown, sprinkle', {
       text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${on.time(on.value(k.wetSec))} before the spray has set.`,
-      each: sprinkleSec + setUpEachSec,
+      hands: sprinkleSec + setUpEachSec,
       takes: [on.coat('hairspray', k.sprayCoat), on.crownFlock('foliage', foam)],
       within: on.open('hairspray', { by: k.wetSec, what: 'the spray' }),
       atOnce,
@@ -182,22 +171,17 @@ function foliage(on: Bench): Listed<Operation> {
       passes: 'Light through the crown; no foam on the trunk.',
     }),
     over &&
-      on.spray({
-        id: 'canopy',
-        title: 'Spray the canopy, mist from above',
+      on.spray('canopy', 'Spray the canopy, mist from above', {
         text: 'The wanted green around the foliage; then the lighter mist, from above only. Mask the trunk or keep off it.',
-        each: on.value(k.paintSec) * crowns(on) + mistSec,
+        hands: on.value(k.paintSec) * crowns(on) + mistSec,
         takes: [on.coat('canopy-paint', k.canopyCoat), on.coat('highlight-spray', k.mistCoat)],
         wait: on.dries(k.paintMin, 'Let the paint dry'),
         faults: ['loud-two-tone', 'trunk-colour', 'satin'],
       }),
     topped &&
-      on.spray({
-        id: 'highlight',
-        title: 'Highlight from above',
+      on.spray('highlight', 'Highlight from above', {
         text: 'A touch of spray and the lighter foam from above only. One step lighter, never another hue.',
-        each: mistSec,
-        once: 30,
+        hands: [mistSec, 30],
         takes: [
           on.crownFlock(
             'highlight',
@@ -213,12 +197,11 @@ function foliage(on: Bench): Listed<Operation> {
 }
 
 /** Dried sprigs, toughened and dressed. Common practice. */
-export const sprigTree = way({
-  id: 'sprig-tree',
-  name: 'Soaked sprig tree',
+export const sprigTree = way('sprig-tree', 'Soaked sprig tree', {
   makes: 'Dried sprigs, soaked and dried straight, painted, sprinkled with foam.',
   kinds: ['pieces'],
-  profile: profile([30, 250], 'branches', 'mass-made', 'protected', [5, 50], 'any', 'sprig'),
+  profile: profile([30, 250], 'branches', 'mass-made', 'protected', [5, 50], 'sprig'),
+  seasons: 'any',
   bound: boundSprigs,
   figures: k,
   options: [
@@ -305,7 +288,7 @@ export const sprigTree = way({
         ? 'Straight, see-through near the target, clean trunk, lighter on top.'
         : 'Straight, no puddles on the stem, tips darker than the trunk.',
       ['one-sided', 'satin', 'shiny-patches'],
-      { text: 'Turn each one round, look at it from above, in daylight.', each: 8 },
+      { text: 'Turn each one round, look at it from above, in daylight.', hands: 8 },
     ),
   ],
   examples: [

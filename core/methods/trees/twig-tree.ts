@@ -3,7 +3,8 @@ import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
-import { liquid, paint, slot, sprayPaint, twig } from '../kit/materials'
+import { liquid, paint, sprayPaint, twig } from '../kit/materials'
+import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dries } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
@@ -31,13 +32,12 @@ const k = coefficients('twig-tree', {
 })
 
 /** A foreground tree from garden twigs with sprig tips. Common practice. */
-export const twigTree = way({
-  id: 'twig-tree',
-  name: 'Twig foreground tree',
+export const twigTree = way('twig-tree', 'Twig foreground tree', {
   makes:
     'Garden twigs joined at a natural joint, a foot of paste, sprig tips in hot glue, leaf in close tones.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 6], 'any', 'twig'),
+  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 6], 'twig'),
+  seasons: 'any',
   figures: k,
   options: [
     option(
@@ -86,12 +86,9 @@ export const twigTree = way({
     const tips = roundedUp(quotient(on.crown, on.input(k.tipCm2)))
     const dipped = on.choice('leafing') === 'medium'
     return [
-      on.work({
-        id: 'join',
-        title: 'Choose, trim, join',
+      on.work('join', 'Choose, trim, join', {
         text: 'Compact twigs with forks close together; trim what crosses. Shave two where they will meet, at a natural joint; CA.',
-        each: on.value(k.joinSec) * size,
-        once: 60,
+        hands: [on.value(k.joinSec) * size, 60],
         takes: [on.takePieces('twig', k.twigsEach), on.take('ca', [on.trunk, k.jointCa])],
         wait: on.sets('ca', 'CA in the joint overnight', k.nightMin),
         tools: ['cutters', 'knife'],
@@ -99,12 +96,9 @@ export const twigTree = way({
         cautions: ['gathering'],
         faults: ['visible-join', 'one-sided'],
       }),
-      on.work({
-        id: 'foot',
-        title: 'Foot, bark, flange',
+      on.work('foot', 'Foot, bark, flange', {
         text: 'Paste with the fingers over joint and foot; bark it with an old toothbrush, upwards. Roots run out on a flange that will be planted under the ground, a post below.',
-        each: on.value(k.footSec) * size,
-        once: 60,
+        hands: [on.value(k.footSec) * size, 60],
         takes: [on.take('paste', [on.height, k.paste])],
         within: on.open('paste'),
         wait: on.sets('paste', 'Dry overnight', k.pasteMin),
@@ -112,13 +106,9 @@ export const twigTree = way({
         faults: ['visible-join'],
         passes: 'The joint can’t be found.',
       }),
-      on.work({
-        id: 'tips',
-        title: 'Tips in hot glue',
+      on.work('tips', 'Tips in hot glue', {
         text: 'The pot on low with a few chips, never filled: old glue strings. Tip by tip with tweezers, outward and up, no two side by side. Dull: do two trees an evening if you like.',
-        each: on.value(k.sprigTipSec) * tips.value,
-        once: 120,
-        by: 'common practice',
+        hands: [on.value(k.sprigTipSec) * tips.value, 120, 'common practice'],
         takes: [
           on.takePieces('tips', quotient(tips, on.input(k.tipsFromSprig))),
           on.take('glue', [tips, k.tipGlue]),
@@ -127,18 +117,13 @@ export const twigTree = way({
         tools: ['glue pot', 'tweezers'],
         faults: ['glue-strings', 'one-sided'],
       }),
-      on.paint({
-        id: 'paint',
-        title: 'Grey primer',
+      on.paint('paint', 'Grey primer', {
         text: 'Grey primer on all of it.',
         takes: [on.coat('primer', dressing.paintCoat)],
       }),
-      on.work({
-        id: 'wash',
-        title: 'Thin dark wash',
+      on.work('wash', 'Thin dark wash', {
         text: 'Over dry primer, where the trunk is too pale: easiest now, before any leaf.',
-        each: on.value(k.washSec) * size,
-        once: 60,
+        hands: [on.value(k.washSec) * size, 60],
         takes: [on.coat('wash', k.washCoat)],
         wait: on.sets('wash', 'Let the wash dry'),
         tools: ['brush'],

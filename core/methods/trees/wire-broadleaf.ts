@@ -1,13 +1,15 @@
-import { PATIENCE, proposedStrands, wantedStoutMm } from '../../armature'
+import type { PATIENCE } from '../../armature'
+import { proposedStrands, wantedStoutMm } from '../../armature'
 import type { Piece } from '../../makeup'
 import { MM_IN_CM, number, ONE, quotient, roundedUp, sum, type Expression } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
 import type { Operation } from '../kit/making'
-import { darker, liquid, optional, paint, powder, rod, slot, sprayPaint, twig } from '../kit/materials'
+import { liquid, paint, powder, rod, sprayPaint, twig } from '../kit/materials'
+import { darker, optional, slot } from '../kit/slot'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
@@ -65,38 +67,29 @@ function twisted(on: Bench, { stout, thin, cuts }: WireWork, strands: number): O
   const bulk = on.choice('bulk') === 'wire' ? ' and wind more round it for bulk' : ''
   const ends = on.choice('ends') === 'long' ? ', left long and bent' : ', short and uneven'
   return [
-    on.work({
-      id: 'hank',
-      title: 'Cut, fold, twist the trunk',
+    on.work('hank', 'Cut, fold, twist the trunk', {
       text: `Cut by the list, lay the stout strands side by side, fold the hank and keep the foot loop. Twist to the first branch on the sheet. About ${strands} tips in the end.`,
-      each: on.value(k.trunkSec) * size,
-      once: 60,
+      hands: [on.value(k.trunkSec) * size, 60],
       takes: [stout],
       cuts,
       ...WIRES,
       faults: ['one-sided'],
     }),
-    on.work({
-      id: 'roots',
-      title: 'Roots and pin',
+    on.work('roots', 'Roots and pin', {
       text: 'Open the foot: two to four strands a root, looped and clipped; the rest twisted to a centre pin to plant by. Level it until it stands alone.',
-      each: on.value(k.rootsSec) * size,
+      hands: on.value(k.rootsSec) * size,
       ...WIRES,
       passes: 'It stands by itself.',
     }),
-    on.work({
-      id: 'limbs',
-      title: 'Main branches',
+    on.work('limbs', 'Main branches', {
       text: 'Split as the sheet says, the weaker first, and twist each limb to its next fork. Round from above. What loosens is twisted again with the pliers.',
-      each: on.value(k.limbsSec) * size,
+      hands: on.value(k.limbsSec) * size,
       ...WIRES,
       faults: ['one-sided'],
     }),
-    on.work({
-      id: 'split',
-      title: 'Lash, split, loop, clip',
+    on.work('split', 'Lash, split, loop, clip', {
       text: `Lash four or five thin wires to each limb${bulk}, split them in bunches of three to five, never under two. Double each tip back into a loop, twist it, clip the loop to two ends${ends}.`,
-      each: on.value(k.tipSec) * strands,
+      hands: on.value(k.tipSec) * strands,
       takes: [thin],
       ...WIRES,
       faults: ['round-ends', 'one-sided'],
@@ -118,11 +111,9 @@ function barked(on: Bench, surface: Expression): Operation[] {
   const grout = on.product(bark, k.groutDensity, sum(ONE, on.input(k.groutLeft)))
   const coat = quotient(grout, number(coats))
   return [
-    on.work({
-      id: 'latex',
-      title: 'Latex',
+    on.work('latex', 'Latex', {
       text: 'A thin coat with an old brush from the foot up, none on the tips: a drop there dries as a bead. It dries clear.',
-      each: on.value(k.latexSec) * size,
+      hands: on.value(k.latexSec) * size,
       takes: [on.take('latex', [surface, k.latexCoat])],
       within: on.open('latex', { tail: 'little at a time' }),
       wait: on.sets('latex', 'Dry until it is clear', k.latexMin),
@@ -139,12 +130,9 @@ function barked(on: Bench, surface: Expression): Operation[] {
           : last
             ? 'Finer and higher up. Dab dry grout where moss would grow. On until no wire shows.'
             : 'A finer mix, a little higher up.'
-      return on.work({
-        id: i === 0 ? 'paste' : `paste-${i + 1}`,
-        title: `Bark paste, coat ${i + 1} of ${coats}`,
+      return on.work(i === 0 ? 'paste' : `paste-${i + 1}`, `Bark paste, coat ${i + 1} of ${coats}`, {
         text,
-        each: on.value(k.pasteSec) * size,
-        once: 120,
+        hands: [on.value(k.pasteSec) * size, 120],
         takes: [
           on.take('grout', coat, `Grout, coat ${i + 1}`),
           on.take('pva', [coat, k.pvaShare], `PVA, coat ${i + 1}`),
@@ -167,12 +155,9 @@ function tipped(on: Bench): Operation[] {
   const full = quotient(on.crown, on.input(k.tipCm2))
   const tips = roundedUp(on.choice('ends') === 'long' ? on.product(full, k.longEnds) : full)
   return [
-    on.work({
-      id: 'tips',
-      title: 'Sprig tips',
+    on.work('tips', 'Sprig tips', {
       text: 'Branch by branch: a speck of CA, the tip held a second, a breath of activator. Tips lean on along the twig, outward and up.',
-      each: on.value(k.sprigTipSec) * tips.value,
-      once: 60,
+      hands: [on.value(k.sprigTipSec) * tips.value, 60],
       takes: [
         on.takePieces('tips', quotient(tips, on.input(k.tipsFromSprig)), 'Sprigs to cut up'),
         on.take('ca', [tips, k.caEach]),
@@ -184,27 +169,19 @@ function tipped(on: Bench): Operation[] {
       gives: ['solvent'],
       faults: ['visible-join'],
     }),
-    on.paint({
-      id: 'paint',
-      title: 'Grey primer',
+    on.paint('paint', 'Grey primer', {
       text: 'Grey primer all over.',
-      each: on.value(k.primerSec) * size,
+      hands: on.value(k.primerSec) * size,
       takes: [on.coat('primer', dressing.paintCoat)],
     }),
-    on.paint({
-      id: 'brown',
-      title: 'Dark brown from below',
+    on.paint('brown', 'Dark brown from below', {
       text: 'A dark-brown mist from below, over dry primer.',
-      each: on.value(k.brownSec) * size,
-      once: 30,
+      hands: [on.value(k.brownSec) * size, 30],
       takes: [on.coat('bark-paint', dressing.mistCoat)],
     }),
-    on.work({
-      id: 'brush',
-      title: 'Dry-brush grey, then brown',
+    on.work('brush', 'Dry-brush grey, then brown', {
       text: 'Pale grey, then brown, on the ridges. Trunks are grey and grey-brown, rarely brown.',
-      each: on.value(k.brushSec) * size,
-      once: 60,
+      hands: [on.value(k.brushSec) * size, 60],
       takes: [on.coat('brush-paint', k.brushCoat), on.coat('brush-brown', k.brushCoat)],
       wait: on.sets('dry-brush', 'Let the paint dry'),
       tools: ['brush'],
@@ -214,21 +191,12 @@ function tipped(on: Bench): Operation[] {
 }
 
 /** A broadleaf of twisted wire: trunk and limbs of one hank, thin wire lashed on. Common practice. */
-export const wireBroadleaf = way({
-  id: 'wire-broadleaf',
-  name: 'Twisted-wire broadleaf',
+export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
   makes:
     'A hank of wire twisted to trunk, roots and limbs, thin wires lashed on and split to tips, bark of grout and PVA.',
   kinds: ['pieces'],
-  profile: profile(
-    SIZES.well,
-    'branches',
-    'made one by one',
-    'handled',
-    [1, 4],
-    'bare and late autumn best; summer with more leaf',
-    'wire',
-  ),
+  profile: profile(SIZES.well, 'branches', 'made one by one', 'handled', [1, 4], 'wire'),
+  seasons: 'bare and late autumn best; summer with more leaf',
   planner: {
     kind: 'wire',
     barkMm: k.barkMm,

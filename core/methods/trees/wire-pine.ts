@@ -1,24 +1,13 @@
 import { proposedStrands, wantedStoutMm } from '../../armature'
 import type { Coefficient, Piece } from '../../makeup'
 import { discArea, MM_IN_CM, number, product, quotient, type Expression } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { beyond, hasPlates, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
 import type { Operation } from '../kit/making'
-import {
-  fibre,
-  foam,
-  liquid,
-  optional,
-  paint,
-  powder,
-  rod,
-  sharing,
-  slot,
-  sprayPaint,
-  wool,
-} from '../kit/materials'
+import { fibre, foam, liquid, paint, powder, rod, sprayPaint, wool } from '../kit/materials'
+import { optional, sharing, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
 import { profile, way } from '../kit/way'
@@ -85,31 +74,24 @@ function wood(on: Bench): Operation[] {
   const thickened = on.product(wire.surface, k.thickenCoat, k.thickened)
   const wires = { tools: ['pliers', 'cutters'], cautions: ['wire'] }
   return [
-    on.work({
-      id: 'hank',
-      title: `Join ${joined} armatures, roots and pin`,
+    on.work('hank', `Join ${joined} armatures, roots and pin`, {
       text: `Twist ${joined} hanks by the sheet, strap wire round the foot and set them one above the other. Roots of two to four strands, a pin; mount it on a foam slab that is sunk in later.`,
-      each: on.value(k.joinSec) * size,
-      once: 60,
+      hands: [on.value(k.joinSec) * size, 60],
       takes: [wire.stout],
       cuts: wire.cuts,
       ...wires,
       faults: ['one-sided'],
     }),
-    on.work({
-      id: 'split',
-      title: 'Clip loops, bend, cradle the ends',
+    on.work('split', 'Clip loops, bend, cradle the ends', {
       text: 'Clip the loops; strong bends; each branch end opened like a shallow hand, so that the wool does not slide off. Tiers apart, and seen from above all round.',
-      each: on.value(k.endsSec) * size,
+      hands: on.value(k.endsSec) * size,
       takes: [wire.thin],
       ...wires,
       faults: ['round-ends', 'wool-slides'],
     }),
-    on.glue({
-      id: 'thicken',
-      title: 'Thicken',
+    on.glue('thicken', 'Thicken', {
       text: 'Where a limb is too thin: scenic cement, sawdust over it.',
-      each: on.value(k.thickenSec) * size,
+      hands: on.value(k.thickenSec) * size,
       takes: [
         on.take('cement', thickened, 'Cement, to thicken'),
         on.take('sawdust', [thickened, k.thickenDust], 'Sawdust, to thicken'),
@@ -119,12 +101,9 @@ function wood(on: Bench): Operation[] {
       tools: ['brush', 'catch tray'],
       holders: [{ what: 'base', each: 1, until: 'inspect' }],
     }),
-    on.work({
-      id: 'bark',
-      title: 'Bark paste',
+    on.work('bark', 'Bark paste', {
       text: 'Paste, raw umber, sawdust. A stiff brush drawn upwards makes ribs; coarse below, fine and thin above.',
-      each: on.value(k.barkSec) * size,
-      once: 120,
+      hands: [on.value(k.barkSec) * size, 120],
       takes: [
         on.take('paste', paste),
         on.take('umber', [paste, k.umberShare]),
@@ -144,23 +123,18 @@ function foliage(on: Bench): Operation[] {
   const half = (part: Coefficient): Expression => quotient(on.input(part), number(PASSES.length))
   const needles = on.crownFlock('needles', { share: half(k.needleFoam), sticks: k.sticks }, 'Foam in the mix')
   return [
-    on.work({
-      id: 'pads',
-      title: 'Fibre pads',
+    on.work('pads', 'Fibre pads', {
       text: 'Tease the fibre to flat thin pads. Glue on a few cradles at a time, a small pad in each; daylight between the tiers.',
-      each: on.value(k.padsSec) * size,
-      once: 60,
+      hands: [on.value(k.padsSec) * size, 60],
       takes: [on.coat('fibre', k.fibre), on.coat('pva', k.glue)],
       within: on.open('pva', { tail: 'few branches at a time' }),
       wait: on.sets('pva', 'Dry overnight'),
       tools: ['tweezers', 'scissors'],
       faults: ['cushions', 'wool-slides'],
     }),
-    on.paint({
-      id: 'paint',
-      title: 'Orange above, grey-brown below',
+    on.paint('paint', 'Orange above, grey-brown below', {
       text: 'Spray rust, then a breath of yellow, on the upper trunk and limbs. Brush the lower half grey-brown with a little green in it; the two meet unevenly. Tedious: split it over two evenings if you like.',
-      each: on.value(k.paintSec) * size,
+      hands: on.value(k.paintSec) * size,
       takes: [
         on.coat('upper-paint', k.upperCoat, 'Rust, upper half'),
         on.has('yellow-paint') && on.coat('yellow-paint', k.yellowCoat),
@@ -169,11 +143,9 @@ function foliage(on: Bench): Operation[] {
       tools: ['brush'],
       passes: 'Two zones of bark that meet unevenly.',
     }),
-    on.work({
-      id: 'prune',
-      title: 'Prune',
+    on.work('prune', 'Prune', {
       text: 'Cut surplus fibre: after the paint and before the needles. Keep the cuttings as fallen stems.',
-      each: on.value(k.pruneSec) * size,
+      hands: on.value(k.pruneSec) * size,
       yields: [
         on.byProduct(
           'rough-ground',
@@ -185,15 +157,12 @@ function foliage(on: Bench): Operation[] {
       faults: ['cushions'],
     }),
     ...PASSES.map((id, i) =>
-      on.glue({
-        id,
-        title: i === 0 ? 'Cement and needles' : 'Cement and needles again',
+      on.glue(id, i === 0 ? 'Cement and needles' : 'Cement and needles again', {
         text:
           i === 0
             ? 'Foam and fibre one to one by small spoon. Cement on the pads; needles by spoon, inmost first, then outward and up.'
             : 'All of it once more over the dry first pass, where it is thin most.',
-        each: on.value(k.needleSec) * size,
-        once: 60,
+        hands: [on.value(k.needleSec) * size, 60],
         takes: [
           on.coat('cement', k.cementCoat, 'Cement for the needles'),
           needles,
@@ -214,11 +183,9 @@ function foliage(on: Bench): Operation[] {
 function foot(on: Bench, surface: Expression): Operation {
   const bark = quotient(surface, number(2))
   const around = discArea(quotient(product(on.trunk, number(4)), MM_IN_CM))
-  return on.work({
-    id: 'foot',
-    title: 'Pastels, moss, foot',
+  return on.work('foot', 'Pastels, moss, foot', {
     text: 'Flesh, umber and green pastel on the bark; moss and dead needles at the foot.',
-    each: (on.value(k.pastelSec) * on.piece.heightMm) / 240,
+    hands: (on.value(k.pastelSec) * on.piece.heightMm) / 240,
     takes: [
       on.has('pastel') && on.take('pastel', [bark, k.pastelG]),
       on.has('pastel-dark') && on.take('pastel-dark', [bark, k.pastelG]),
@@ -230,13 +197,12 @@ function foot(on: Bench, surface: Expression): Operation {
 }
 
 /** A pine with plates: armatures strapped together, pads of teased fibre, needles twice. Common practice. */
-export const wirePine = way({
-  id: 'wire-pine',
-  name: 'Wire pine',
+export const wirePine = way('wire-pine', 'Wire pine', {
   makes:
     'Two or three wire armatures strapped together, bark of paste and sawdust, pads of teased fibre in cradled ends, needles twice.',
   kinds: ['pieces'],
-  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 3], 'all year', 'wire'),
+  profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 3], 'wire'),
+  seasons: 'all year',
   planner: { kind: 'wire', barkMm: k.barkMm, takeUp: k.takeUp, patience: () => 'quick' },
   figures: k,
   options: [snowOption],

@@ -1,7 +1,7 @@
 import { stoutStrands, usualAllowances } from '../../armature'
 import type { Coefficient, Cut } from '../../makeup'
 import { fact, ONE, product, sum, type Leaf } from '../../quantities'
-import { Bench } from '../kit/bench'
+import type { Bench } from '../kit/bench'
 import type { Taken } from '../kit/making'
 
 /** Length of a strand's part above the lashing and of a stout one, by the height, until the armature is drawn. */

@@ -1,31 +1,27 @@
 import { noSealing, toLab } from '../../../core/colour'
 import {
   blendMaterialId,
+  blendOff,
   grainsOf,
   mixedBlend,
+  mixingClaims,
   sealingsOf,
+  withMadeAt,
   type Blend,
   type MixedBlend,
   type Tile,
 } from '../../../core/blends'
-import {
-  blendOff,
-  fillSlots,
-  isKindOf,
-  makeUp,
-  mixingClaims,
-  withMadeAt,
-  type Slot,
-} from '../../../core/makeup'
-import { blendMethod, methodCoefficient, methodName } from '../../../core/methods'
+import { fillSlots, makeUp, type Slot } from '../../../core/makeup'
 import {
   allocate,
   costOfDraw,
+  isKindOf,
   jarCodeText,
   readJarCode,
   type Claim,
   type StockState,
 } from '../../../core/stock'
+import { blendMethod, methodCoefficient, methodName } from '../../../core/methods'
 import { materials, NOON, stocked } from '../../support/workshop'
 
 const grains = grainsOf(materials)

@@ -1,4 +1,5 @@
-import { makeOrBuy, sortWays, toolSaves, type Way } from '../../../core/makeup'
+import { sortWays, type Way } from '../../../core/makeup'
+import { makeOrBuy, toolSaves } from '../../../core/buying'
 import { plantMethodById } from '../../../core/methods'
 import { workedOut } from '../../support/workshop'
 

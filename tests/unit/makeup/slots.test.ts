@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { fillSlots, mismatch, sameHueFamily, tonesFit, type Slot } from '../../../core/makeup'
+import { fillSlots, type Slot } from '../../../core/makeup'
+import { colourOf, mismatch, sameHueFamily, tonesFit, type StockState } from '../../../core/stock'
 import { toLab } from '../../../core/colour'
-import { colourOf, type StockState } from '../../../core/stock'
 import { materials, stocked } from '../../support/workshop'
 
 const foam = (id: string, colour: string, over: Partial<Slot> = {}): Slot => ({

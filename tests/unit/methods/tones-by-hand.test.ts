@@ -1,4 +1,5 @@
-import { highlightFit, makeUp } from '../../../core/makeup'
+import { makeUp } from '../../../core/makeup'
+import { highlightFit } from '../../../core/stock'
 import { examplePiece, examplePieces } from '../../../core/methods/kit'
 import { plantMethodById, plantMethods } from '../../../core/methods'
 import { runSheet } from '../../../core/planting'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Line } from '~~/core/commissions'
-import { toolSaves, type ToolSaves } from '~~/core/makeup'
+import { toolSaves, type ToolSaves } from '~~/core/buying'
 import { atHand, holders, ownableTools, registerId, toolById, type ToolRecord } from '~~/core/tools'
 
 /** What there is to work with: tools owned, lent, worn, sold; holders counted; who wants what is missing. */

@@ -1,7 +1,14 @@
-import type { MixedBlend } from '../blends'
 import { difference2000, toLab } from '../colour'
-import { allocate, costOfDraw, firstDue, type Claim, type Material, type StockState } from '../stock'
-import type { Slot } from './slots'
+import {
+  allocate,
+  costOfDraw,
+  firstDue,
+  type Claim,
+  type Material,
+  type MaterialSpec,
+  type StockState,
+} from '../stock'
+import type { MixedBlend } from './materials'
 
 /**
  * What must be mixed, and so what goes into it: for each blend that claims lack, a claim of its parts, due when the
@@ -77,7 +84,10 @@ export function withMadeAt(
 }
 
 /** How far a blend, sealed, is from the tone that a slot asks for; undefined where either is not known. */
-export function blendOff({ wish }: Pick<Slot, 'wish'>, material: Material | undefined): number | undefined {
+export function blendOff(
+  { wish }: { readonly wish: MaterialSpec },
+  material: Material | undefined,
+): number | undefined {
   const wanted = 'colour' in wish ? wish.colour : undefined
   return material?.blendId === undefined || material.sealed === undefined || wanted === undefined
     ? undefined

@@ -1,9 +1,10 @@
 import { difference76, toLab } from '../colour'
-import { colourOf, type foamForms, type Liquid, type Material, type Powder, type Stuff } from '../stock'
 import { plainNumber, type StockUnit } from '../units'
+import { colourOf, type foamForms, type Liquid, type Powder, type Stuff } from './stuffs'
+import type { Material } from './records'
 
 /** What a slot would like to have, in the properties of the stuff itself. */
-export type Wish =
+export type MaterialSpec =
   | {
       readonly stuff: 'foam'
       readonly form: (typeof foamForms)[number]
@@ -61,7 +62,7 @@ const SHORTEST_MM = 2
 export const longestFor = (swardMm: number): number => Math.max(SHORTEST_MM, 2 * swardMm)
 
 /** Whether a material is the stuff that a wish names. */
-export function isKindOf({ id, of }: Pick<Material, 'id' | 'of'>, wish: Wish): boolean {
+export function isKindOf({ id, of }: Pick<Material, 'id' | 'of'>, wish: MaterialSpec): boolean {
   if (wish.stuff === 'other') return id === wish.materialId
   if (of.stuff !== wish.stuff) return false
   switch (wish.stuff) {
@@ -93,7 +94,7 @@ export function isKindOf({ id, of }: Pick<Material, 'id' | 'of'>, wish: Wish): b
 }
 
 /** The unit that a wish is counted in: a material that is counted otherwise can't fill it. */
-export function unitOf(wish: Wish): StockUnit {
+export function unitOfSpec(wish: MaterialSpec): StockUnit {
   switch (wish.stuff) {
     case 'liquid':
       return 'ml'
@@ -134,7 +135,7 @@ const vague = ({ fromMm, toMm }: { fromMm?: number; toMm?: number }): number =>
  * How far a material is from what a slot wishes, 0 for a perfect match. One point is a halved or doubled
  * size, or a ΔE of 20.
  */
-export function mismatch(material: Pick<Material, 'of' | 'sealed'>, wish: Wish): number {
+export function mismatch(material: Pick<Material, 'of' | 'sealed'>, wish: MaterialSpec): number {
   const { of } = material
   const colour = 'colour' in wish ? wish.colour : undefined
   const own = toneOf(material)
@@ -192,7 +193,7 @@ export function tonesFit(colour: string, is: 'lighter' | 'darker', than: string)
 }
 
 /** What a wish asks for, in words: "ground foam of about 0.5 mm". */
-export function wishWords(wish: Wish): string {
+export function specWords(wish: MaterialSpec): string {
   switch (wish.stuff) {
     case 'foam':
       return wish.form === 'leaf'

@@ -1,4 +1,4 @@
-import { measuredWords, packShareWords, wholeEachWords } from '../../../core/makeup'
+import { measuredWords, packShareWords, wholeEachWords } from '../../../core/stock'
 import { materials } from '../../support/workshop'
 
 const named = (id: string) => materials.find((row) => row.id === id)!

@@ -1,5 +1,5 @@
 import { dealtSizes } from '../../../core/commissions'
-import { representatives } from '../../../core/makeup'
+import { representatives } from '../../../core/units'
 
 describe('some that stand for very many', () => {
   const middle = { heightMm: 180, crownWidthMm: 90, trunkMm: 8, clearStemMm: 20, crownBaseMm: 20 }

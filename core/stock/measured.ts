@@ -1,5 +1,5 @@
-import type { Material } from '../stock'
 import { counted, formatQuantity, plainNumber, type StockUnit } from '../units'
+import type { Material } from './records'
 
 const SPRAYS: ReadonlySet<string> = new Set(['spray-paint', 'hairspray', 'spray-adhesive'])
 /** Drops to a millilitre. Common practice. */
