@@ -44,3 +44,7 @@ export const isInGap = (alongMm: number, gaps: readonly Gap[] = []): boolean =>
 /** Length of hedge that is to be made, mm. */
 export const grownMm = (lengthMm: number, gaps: readonly Gap[] = []): number =>
   runsBetween(lengthMm, gaps).reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
+
+/** Length of all runs together, mm. */
+export const runsMm = (runs: readonly Run[]): number =>
+  runs.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)

@@ -1,6 +1,6 @@
 import { cutRods, type RodPlan } from '../armature'
 import { requireRange } from '../units'
-import type { Run } from './gaps'
+import { firstOf, runsBetween, runsMm, type Gap, type Run } from './gaps'
 
 export interface StripOrder {
   readonly runs: readonly Run[]
@@ -54,4 +54,64 @@ export function stripPlan(order: StripOrder): StripPlan {
   const rowsPerSheet = Math.max(1, Math.floor((sheetHeightMm + kerfMm) / (stripMm + kerfMm) + 1e-9))
   const cut = cutRods(strips, [{ lengthMm: sheetWidthMm }], kerfMm)
   return { strips, joints, cut, rowsPerSheet, sheets: Math.ceil(cut.rods.length / rowsPerSheet) }
+}
+
+/** A sheet of horsehair that nobody has chosen yet, mm. From memory. */
+export const USUAL_SHEET = { widthMm: 300, heightMm: 200 }
+
+/** Layers of so many mm side by side that make up a hedge's thickness. */
+export const layersAcross = (widthMm: number, thickMm: number): number =>
+  Math.max(1, Math.round(widthMm / thickMm))
+
+/** A strip can't be sliced thinner than this without falling apart, mm. Our estimate. */
+const THINNEST_SLICE_MM = 5
+/** A strip is sliced where it is thicker than the hedge by this. Our estimate. */
+const WORTH_SLICING = 1.4
+
+/** Strips that one of a sheet's thickness is sliced to where the hedge is thinner: of 20 mm, two for one of 10.5. */
+export function slicesOf(widthMm: number, thickMm: number): number {
+  if (thickMm < widthMm * WORTH_SLICING) return 1
+  return Math.max(1, Math.min(Math.round(thickMm / widthMm), Math.floor(thickMm / THINNEST_SLICE_MM)))
+}
+
+/** The strips that were laid, and how many times as many the whole hedge takes. */
+export interface HedgeStrips extends StripPlan {
+  readonly times: number
+  /** Thinner strips that each is sliced to. */
+  readonly slices: number
+  /** Rows of the sheet that are cut for the whole hedge. */
+  readonly rows: number
+}
+
+/** Strips that are laid and cut one by one; of more, a part is worked out, and the rest goes on in the same way. */
+const MOST_STRIPS = 400
+
+/** Strips of a trimmed hedge, cut from sheets. @param of lengths in mm */
+export function hedgeStrips(of: {
+  readonly lengthMm: number
+  readonly gaps: readonly Gap[]
+  readonly heightMm: number
+  readonly widthMm: number
+  readonly thickMm: number
+  readonly kerfMm: number
+  readonly sheet: { readonly widthMm: number; readonly heightMm: number }
+}): HedgeStrips {
+  const { sheet, kerfMm } = of
+  const all = runsBetween(of.lengthMm, of.gaps)
+  const layers = layersAcross(of.widthMm, of.thickMm)
+  // Neighbouring layers differ, the third is as the first.
+  const laid = Math.min(layers, Math.max(2, Math.min(layers, Math.floor(MOST_STRIPS / 4))))
+  const runs = firstOf(all, (MOST_STRIPS * sheet.widthMm) / laid)
+  const plan = stripPlan({
+    runs,
+    stripMm: Math.min(sheet.heightMm, of.heightMm),
+    sheetWidthMm: sheet.widthMm,
+    sheetHeightMm: sheet.heightMm,
+    layers: laid,
+    kerfMm,
+  })
+  const times = (runsMm(all) * layers) / Math.max(1e-9, runsMm(runs) * laid)
+  const slices = slicesOf(of.widthMm, of.thickMm)
+  const rows = Math.ceil((plan.cut.rods.length * times) / slices - 1e-9)
+  return { ...plan, times, slices, rows, sheets: Math.ceil(rows / plan.rowsPerSheet) }
 }

@@ -1,5 +1,5 @@
-import { normal, requireRange, seededRandom } from '../units'
-import type { Run } from './gaps'
+import { normal, requireRange, seededRandom, seedOf } from '../units'
+import { firstOf, grownMm, runsBetween, runsMm, type Gap, type Run } from './gaps'
 
 /** A hole in the bank, mm along the hedge and across it from its middle; and the twig that stands in it. */
 export interface TwigHole {
@@ -83,4 +83,55 @@ export function twigCuts(holes: readonly TwigHole[], footMm: number): { lengthMm
     counts.set(lengthMm, (counts.get(lengthMm) ?? 0) + 1)
   }
   return [...counts].map(([lengthMm, count]) => ({ lengthMm, count })).sort((a, b) => b.lengthMm - a.lengthMm)
+}
+
+/** Twigs and their holes along the whole hedge, gates and gaps left out. */
+export interface TwigPlan {
+  /** The holes that are laid out: of a very long hedge those of its beginning, which goes on in the same way. */
+  readonly holes: readonly TwigHole[]
+  /** As far as they go, mm along the hedge. */
+  readonly laidMm: number
+  /** Holes, and twigs by length, of the whole hedge. */
+  readonly count: number
+  readonly cuts: readonly { readonly lengthMm: number; readonly count: number }[]
+  readonly widthMm: number
+  readonly holeMm: number
+  readonly grownMm: number
+}
+
+/** Only a few twigs fit into less than this, mm. */
+const LEAST_MM = 3
+/** Holes that are laid out one by one: of more, the share of each length is known well enough. */
+const MOST_HOLES = 6_000
+
+/**
+ * Twigs of a hedge from end to end.
+ * @param of lengths in mm; `bankMm` is the width of the bank that has holes, `footMm` what of a twig is in it
+ */
+export function hedgeTwigs(of: {
+  readonly lengthMm: number
+  readonly gaps: readonly Gap[]
+  readonly heightMm: number
+  readonly bankMm: number
+  readonly perHoleMm2: number
+  readonly holeMm: number
+  readonly footMm: number
+  readonly spread: number
+  readonly seed: string
+}): TwigPlan {
+  const { lengthMm, gaps, perHoleMm2, holeMm, heightMm, spread } = of
+  const widthMm = Math.max(LEAST_MM, of.bankMm)
+  const whole = grownMm(lengthMm, gaps)
+  const runs = firstOf(runsBetween(lengthMm, gaps), (MOST_HOLES * perHoleMm2) / widthMm)
+  const holes = twigHoles({ runs, widthMm, perHoleMm2, holeMm, heightMm, spread, seed: seedOf(of.seed) })
+  const times = whole / Math.max(1e-9, runsMm(runs))
+  return {
+    holes,
+    laidMm: runs.at(-1)?.toMm ?? 0,
+    count: Math.round(holes.length * times),
+    cuts: twigCuts(holes, of.footMm).map((cut) => ({ ...cut, count: Math.round(cut.count * times) })),
+    widthMm,
+    holeMm,
+    grownMm: whole,
+  }
 }

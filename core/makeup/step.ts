@@ -166,35 +166,9 @@ export function timeWords(min: number): string {
   return `${hours} ${noun(hours, 'hour')}`
 }
 
-/** Hands, as a step has them: seconds for each piece, and once for the batch. */
-export const hands = (
-  eachSec: number,
-  onceSec = 30,
-  origin: Step['hands']['origin'] = 'memory',
-): Step['hands'] => ({
-  onceSec,
-  eachSec,
-  origin,
-})
-
 /** What a thing is called when its wait is over: glue is dry, what was sown is ready. */
 export const afterWait = ({ wait: of }: Pick<Step, 'wait'>): 'dry' | 'ready' =>
   of?.kind === 'growth' ? 'ready' : 'dry'
-
-/** A wait of so many minutes at least. */
-export const wait = (
-  leastMin: number,
-  kind: (typeof waitKinds)[number],
-  what: string,
-  origin: Step['hands']['origin'] = 'memory',
-): NonNullable<Step['wait']> => ({ leastMin, kind, what, origin })
-
-/** What was begun must be followed up within so many seconds. */
-export const within = (
-  sec: number,
-  what: string,
-  origin: Step['hands']['origin'] = 'memory',
-): NonNullable<Step['within']> => ({ sec, what, origin })
 
 /**
  * How long is waited, in words; of a film that dries as no rule foretells, that.

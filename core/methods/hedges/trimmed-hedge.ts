@@ -1,3 +1,4 @@
+import { layersAcross, slicesOf } from '../../hedges'
 import type { Coefficient } from '../../makeup'
 import { fact, product, quotient } from '../../quantities'
 import { counted } from '../../units'
@@ -9,7 +10,7 @@ import { liquid, sheet, sprayPaint } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { stretchParts } from '../kit/parts'
 import { profile, way } from '../kit/way'
-import { layersAcross, sheetOf, slicesOf, stripPlanOf, trimmedFigures as k } from '../plans/hedge'
+import { sheetOf, stripPlanOf, trimmedFigures as k } from '../plans/hedge'
 
 /** A clipped hedge by the metre: strips of horsehair cut to the section, joints staggered. Common practice. */
 export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
@@ -49,7 +50,9 @@ export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
     const { piece, job, started } = on
     const mm = on.partMm
     const value = (of: Coefficient): number => on.value(of)
-    const [across, slices] = job.kind === 'length' ? [layersAcross(job, value), slicesOf(job, value)] : [1, 1]
+    const thickMm = on.value(k.thickMm)
+    const across = layersAcross(piece.crownWidthMm, thickMm)
+    const slices = slicesOf(piece.crownWidthMm, thickMm)
     const facesCm2 = (mm * (2 * piece.heightMm + piece.crownWidthMm)) / 100
     const faces = on.cm2('faces and top', facesCm2, 'stretch × (2 · height + width)')
     const hair = on.material('hair')

@@ -74,6 +74,18 @@ export function beyond(piece: Piece, sizes: Sizes): string | undefined {
   return undefined
 }
 
+/** A verdict on a plant as a trunk with a crown, at a size that the way does; for bushes too where it says so. */
+export const judgeTree = (
+  piece: Piece,
+  sizes: Sizes,
+  { bushes = false, con, never, ...of }: Parameters<typeof judge>[0] & { readonly bushes?: boolean },
+): Suit =>
+  judge({
+    ...of,
+    con: [beyond(piece, sizes), ...con, !bushes && notABush(piece)],
+    never: [notATree(piece), hopeless(piece, sizes), ...never],
+  })
+
 /** Conifers whose foliage stands in plates or a parasol, not in whorls about a leader. */
 export const hasPlates = ({ habit, crownForm }: Piece): boolean =>
   habit === 'conifer' && !['conical', 'columnar', 'ovate', 'prostrate'].includes(crownForm)

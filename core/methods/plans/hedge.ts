@@ -1,18 +1,6 @@
-import {
-  firstOf,
-  grownMm,
-  runsBetween,
-  stripPlan,
-  twigCuts,
-  twigHoles,
-  type Gap,
-  type Run,
-  type StripPlan,
-  type TwigHole,
-} from '../../hedges'
+import { hedgeStrips, hedgeTwigs, USUAL_SHEET, type Gap, type HedgeStrips, type TwigPlan } from '../../hedges'
 import type { Coefficient, PlantJob } from '../../makeup'
 import type { Material } from '../../stock'
-import { seedOf } from '../../units'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
 
@@ -62,125 +50,47 @@ const k = twigFigures
 const t = trimmedFigures
 
 type Value = (coefficient: Coefficient) => number
-type HedgeJob = Extract<PlantJob, { kind: 'length' }>
+/** A hedge along its line: its piece, and how long it is in all. */
+type Hedge = Pick<Extract<PlantJob, { kind: 'length' }>, 'piece' | 'lengthMm'>
 
-/** Twigs and their holes along the whole hedge, gates and gaps left out. */
-export interface TwigPlan {
-  /** The holes that are laid out: of a very long hedge those of its beginning, which goes on in the same way. */
-  readonly holes: readonly TwigHole[]
-  /** As far as they go, mm along the hedge. */
-  readonly laidMm: number
-  /** Holes, and twigs by length, of the whole hedge. */
-  readonly count: number
-  readonly cuts: readonly { readonly lengthMm: number; readonly count: number }[]
-  readonly widthMm: number
-  readonly holeMm: number
-  readonly grownMm: number
-}
-
-/** Only a few twigs fit into less than this, mm. */
-const LEAST_MM = 3
-/** Holes that are laid out one by one: of more, the share of each length is known well enough. */
-const MOST_HOLES = 6_000
-
-/** @param seed the line’s id, so that paper and screen have the same holes */
-export function twigPlanOf(
-  { piece, lengthMm }: Pick<HedgeJob, 'piece' | 'lengthMm'>,
+/** Twigs of a hedge. @param seed the line’s id, so that paper and screen have the same holes */
+export const twigPlanOf = (
+  { piece, lengthMm }: Hedge,
   gaps: readonly Gap[],
   value: Value,
   seed: string,
-): TwigPlan {
-  const widthMm = Math.max(LEAST_MM, piece.crownWidthMm * value(k.bankShare))
-  const perHoleMm2 = value(k.perHoleMm2)
-  const all = runsBetween(lengthMm, gaps)
-  const whole = grownMm(lengthMm, gaps)
-  const runs = firstOf(all, (MOST_HOLES * perHoleMm2) / widthMm)
-  const holes = twigHoles({
-    runs,
-    widthMm,
-    perHoleMm2,
-    holeMm: value(k.holeMm),
+): TwigPlan =>
+  hedgeTwigs({
+    lengthMm,
+    gaps,
     heightMm: piece.heightMm,
-    spread: value(k.spread),
-    seed: seedOf(seed),
-  })
-  const times = whole / Math.max(1e-9, lengthOf(runs))
-  return {
-    holes,
-    laidMm: runs.at(-1)?.toMm ?? 0,
-    count: Math.round(holes.length * times),
-    cuts: twigCuts(holes, value(k.footMm)).map((cut) => ({ ...cut, count: Math.round(cut.count * times) })),
-    widthMm,
+    bankMm: piece.crownWidthMm * value(k.bankShare),
+    perHoleMm2: value(k.perHoleMm2),
     holeMm: value(k.holeMm),
-    grownMm: whole,
-  }
-}
+    footMm: value(k.footMm),
+    spread: value(k.spread),
+    seed,
+  })
 
-const lengthOf = (runs: readonly Run[]): number =>
-  runs.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
-
-/** A sheet of horsehair that nobody has chosen yet, mm. From memory. */
-const USUAL_SHEET = { widthMm: 300, heightMm: 200 }
-
-/** Size of a sheet, mm. */
+/** Size of a sheet, mm; of one that nobody has chosen yet, the usual one. */
 export const sheetOf = (material: Material | undefined): { widthMm: number; heightMm: number } =>
   material?.of.stuff === 'sheet' && material.of.widthMm !== undefined && material.of.heightMm !== undefined
     ? { widthMm: material.of.widthMm, heightMm: material.of.heightMm }
     : USUAL_SHEET
 
-/** Layers of horsehair side by side that make up a hedge's thickness. */
-export const layersAcross = (job: Pick<HedgeJob, 'piece'>, value: Value): number =>
-  Math.max(1, Math.round(job.piece.crownWidthMm / value(t.thickMm)))
-
-/** A strip can't be sliced thinner than this without falling apart, mm. Our estimate. */
-const THINNEST_SLICE_MM = 5
-/** A strip is sliced where it is thicker than the hedge by this. Our estimate. */
-const WORTH_SLICING = 1.4
-
-/** Strips that one of the sheet's thickness is sliced to where the hedge is thinner: of 20 mm, two for one of 10.5. */
-export function slicesOf(job: Pick<HedgeJob, 'piece'>, value: Value): number {
-  const [thick, wanted] = [value(t.thickMm), job.piece.crownWidthMm]
-  if (thick < wanted * WORTH_SLICING) return 1
-  return Math.max(1, Math.min(Math.round(thick / wanted), Math.floor(thick / THINNEST_SLICE_MM)))
-}
-
-/** Strips that are laid and cut one by one; of more, a part is worked out, and the rest goes on in the same way. */
-const MOST_STRIPS = 400
-
 /** Strips of a trimmed hedge, cut from sheets of what is chosen. */
-export function stripPlanOf(
-  job: Pick<HedgeJob, 'piece' | 'lengthMm'>,
+export const stripPlanOf = (
+  { piece, lengthMm }: Hedge,
   gaps: readonly Gap[],
   value: Value,
   material: Material | undefined,
-): HedgeStrips {
-  const sheet = sheetOf(material)
-  const all = runsBetween(job.lengthMm, gaps)
-  const layers = layersAcross(job, value)
-  const wholeMm = lengthOf(all) * layers
-  // Neighbouring layers differ, the third is as the first.
-  const laid = Math.max(2, Math.min(layers, Math.floor(MOST_STRIPS / 4)))
-  const someLayers = Math.min(layers, laid)
-  const runs = firstOf(all, (MOST_STRIPS * sheet.widthMm) / someLayers)
-  const plan = stripPlan({
-    runs,
-    stripMm: Math.min(sheet.heightMm, job.piece.heightMm),
-    sheetWidthMm: sheet.widthMm,
-    sheetHeightMm: sheet.heightMm,
-    layers: someLayers,
+): HedgeStrips =>
+  hedgeStrips({
+    lengthMm,
+    gaps,
+    heightMm: piece.heightMm,
+    widthMm: piece.crownWidthMm,
+    thickMm: value(t.thickMm),
     kerfMm: value(t.kerfMm),
+    sheet: sheetOf(material),
   })
-  const times = wholeMm / Math.max(1e-9, lengthOf(runs) * someLayers)
-  const slices = slicesOf(job, value)
-  const rows = Math.ceil((plan.cut.rods.length * times) / slices - 1e-9)
-  return { ...plan, times, slices, rows, sheets: Math.ceil(rows / plan.rowsPerSheet) }
-}
-
-/** The strips that were laid, and how many times as many the whole hedge takes. */
-export interface HedgeStrips extends StripPlan {
-  readonly times: number
-  /** Thinner strips that each is sliced to. */
-  readonly slices: number
-  /** Rows of the sheet that are cut for the whole hedge. */
-  readonly rows: number
-}

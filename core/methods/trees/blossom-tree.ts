@@ -2,7 +2,7 @@ import { isBushy } from '../../makeup'
 import { dress, dressSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, judge, notATree, tooFrail, type Sizes } from '../kit/fit'
+import { judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { liquid, powder, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
@@ -30,21 +30,19 @@ export const blossomTree = way('blossom-tree', 'Blossom tree', {
   bound: boundSprigs,
   figures: k,
   suits: ({ piece }) =>
-    judge({
+    judgeTree(piece, SIZES, {
+      bushes: true,
       right: piece.habit === 'broadleaf' && piece.bloom > 0.15,
       pro: [
         'flowers as petals of their own on a dry sprig, uneven as flowers open',
         'no bath: the blossom would stick to all of it',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.bloom > 0.02 && piece.bloom <= 0.15 && 'few flowers are open on the day',
         tooFrail(piece, 'protected'),
         isBushy(piece) && 'a sprig has one stem; a shrub wants several from the foot',
       ],
       never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
         piece.bloom <= 0.02 && 'it is not in flower on the day depicted',
         piece.habit === 'conifer' && 'a conifer has no blossom',
       ],

@@ -19,7 +19,7 @@ import type { Bench } from '../kit/bench'
 import { hasLeaf, snowOption, snowSlots } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { judgeTree, notABush, type Sizes } from '../kit/fit'
 import type { Listed } from '../kit/listed'
 import type { Operation, Taken } from '../kit/making'
 import { foam, goods, liquid, pad, paint, rod, sprayPaint } from '../kit/materials'
@@ -268,7 +268,8 @@ export const dowelConifer = way('dowel-conifer', 'Dowel conifer', {
   ],
   suits({ piece }) {
     const whorled = piece.crownForm === 'conical' || piece.crownForm === 'columnar'
-    return judge({
+    return judgeTree(piece, SIZES, {
+      bushes: true,
       right: piece.habit === 'conifer' && piece.crownForm === 'conical',
       pro: [
         'a straight stem with tiers about it: a spruce’s own plan',
@@ -276,7 +277,6 @@ export const dowelConifer = way('dowel-conifer', 'Dowel conifer', {
         piece.heightMm > 160 && 'taller than any sprig',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.habit === 'conifer' && !whorled && 'its crown is no cone: plates want a wire pine',
         piece.crownForm === 'columnar' && 'so narrow a crown shows the edges of its discs',
         piece.zone === 'front' &&
@@ -284,9 +284,8 @@ export const dowelConifer = way('dowel-conifer', 'Dowel conifer', {
           'from close by the discs are seen for what they are',
       ],
       never: [
-        notATree(piece),
         notABush(piece),
-        hopeless(piece, SIZES),
+
         piece.habit !== 'conifer' && 'discs on a stem make a cone in tiers, which a broadleaf is not',
         piece.crownWidthMm > WIDEST_MM &&
           `its lowest discs would be ${Math.round(piece.crownWidthMm)} mm wide, more than a pad`,

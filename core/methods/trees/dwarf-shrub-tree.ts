@@ -1,7 +1,7 @@
 import { dress, dressSlots, hasLeaf, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { foam, goods, liquid, sprayPaint, sprinkledFibre, twig } from '../kit/materials'
 import { darker, optional, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
@@ -48,7 +48,7 @@ export const dwarfShrubTree = way('dwarf-shrub-tree', 'Dwarf-shrub tree', {
     snowOption,
   ],
   suits: ({ piece }) =>
-    judge({
+    judgeTree(piece, SIZES, {
       right: piece.habit === 'broadleaf' && piece.zone !== 'back',
       pro: [
         'a stout trunk with a true fork in minutes of hands',
@@ -56,17 +56,11 @@ export const dwarfShrubTree = way('dwarf-shrub-tree', 'Dwarf-shrub tree', {
         'tougher than a sprig',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.zone === 'back' && 'more than a tree at the back needs',
         isBare(piece) && 'bare, its straight fibre twigs are seen for what they are',
         piece.habit === 'conifer' && 'stems fork like a broadleaf',
-        notABush(piece),
       ],
-      never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
-        piece.crownForm === 'conical' && 'no whorls about a leader',
-      ],
+      never: [piece.crownForm === 'conical' && 'no whorls about a leader'],
     }),
   materials: ({ piece }, choice) => [
     slot('stems', 'Stems', twig('stem', piece.heightMm)),

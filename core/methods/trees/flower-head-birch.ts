@@ -2,7 +2,7 @@ import { most, ONE, rounded } from '../../quantities'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, isBare, judge, notABush, notATree, tooFrail, type Sizes } from '../kit/fit'
+import { isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { foam, paint, powder, sprayPaint, twig } from '../kit/materials'
 import { darker, slot } from '../kit/slot'
 import { practice, practised } from '../kit/practice'
@@ -48,7 +48,7 @@ export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {
     snowOption,
   ],
   suits: ({ piece }) =>
-    judge({
+    judgeTree(piece, SIZES, {
       right: piece.habit === 'broadleaf' && !isBare(piece) && piece.seeThrough >= 0.25,
       pro: [
         'a pale stem and a dark airy crown: birch and aspen as they are',
@@ -56,16 +56,12 @@ export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {
         'heads cost an afternoon in late autumn',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.seeThrough < 0.25 && 'the head stays airy; this crown is dense',
         piece.habit === 'conifer' && 'its fan is a broadleaf’s',
         piece.zone === 'front' && 'from close by the fan of the head shows',
         tooFrail(piece, 'protected'),
-        notABush(piece),
       ],
       never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
         isBare(piece) && 'bare, the head is a head: it shows what it is',
         piece.crownForm === 'conical' && 'no whorls about a leader',
       ],

@@ -1,17 +1,7 @@
 import { most, ONE, rounded } from '../../quantities'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import {
-  beyond,
-  hasPlates,
-  hopeless,
-  isBare,
-  judge,
-  notABush,
-  notATree,
-  tooFrail,
-  type Sizes,
-} from '../kit/fit'
+import { hasPlates, isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { fibre, paint, powder, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { practice, practised } from '../kit/practice'
@@ -43,7 +33,7 @@ export const flowerHeadPine = way('flower-head-pine', 'Flower-head pine', {
   figures: k,
   suits({ piece }) {
     const plated = hasPlates(piece)
-    return judge({
+    return judgeTree(piece, SIZES, {
       right: plated && piece.zone !== 'front',
       pro: [
         'open tiers with sky between them, for pines by the dozen',
@@ -51,15 +41,11 @@ export const flowerHeadPine = way('flower-head-pine', 'Flower-head pine', {
         'no wire, no wool, no night of drying',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.zone === 'front' && 'from close by the fan of the head shows',
         piece.habit === 'conifer' && !plated && 'a head has no whorls about a leader',
         tooFrail(piece, 'protected'),
-        notABush(piece),
       ],
       never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
         piece.habit !== 'conifer' && 'its tiers and its orange bark are a pine’s',
         isBare(piece) && 'without needles it is a head',
       ],

@@ -3,7 +3,7 @@ import { fact, sum } from '../../quantities'
 import { dress, dressSlots, snowOnly, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, isBare, judge, notATree, type Sizes } from '../kit/fit'
+import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { liquid, rod, sprayPaint } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
@@ -50,7 +50,8 @@ export const hempTree = way('hemp-tree', 'Hemp tree', {
   ],
   suits({ piece, kind }) {
     const low = isBushy(piece) || (piece.habit === 'broadleaf' && piece.heightMm < 80)
-    return judge({
+    return judgeTree(piece, SIZES, {
+      bushes: true,
       right: low && !isBare(piece) && piece.seeThrough >= 0.18,
       pro: [
         'twigs are seen through the leaf: neither a puff nor a stick',
@@ -58,7 +59,6 @@ export const hempTree = way('hemp-tree', 'Hemp tree', {
         'core and leaf in any colour',
       ],
       con: [
-        beyond(piece, SIZES),
         kind === 'length' && 'set bush by bush: without the bank and the skeleton of a hedge',
         piece.seeThrough < 0.18 && 'strands stay airy; this plant is dense',
         isBare(piece) && 'bare, it is the end of a rope',
@@ -66,7 +66,7 @@ export const hempTree = way('hemp-tree', 'Hemp tree', {
           piece.clearStemMm > piece.heightMm * 0.3 &&
           'its strands part at the neck: a long clear stem is not in it',
       ],
-      never: [notATree(piece), hopeless(piece, SIZES), piece.habit === 'conifer' && 'a rope has no leader'],
+      never: [piece.habit === 'conifer' && 'a rope has no leader'],
     })
   },
   materials: ({ piece }, choice) => [

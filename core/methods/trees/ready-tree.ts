@@ -2,7 +2,7 @@ import { ONE, rest, type Expression } from '../../quantities'
 import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { foam, goods, liquid, sprayPaint } from '../kit/materials'
 import { lighter, optional, sharing, slot } from '../kit/slot'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
@@ -37,7 +37,7 @@ export const readyTree = way('ready-tree', 'Re-dressed ready tree', {
   figures: k,
   options: [snowOption],
   suits: ({ piece }) =>
-    judge({
+    judgeTree(piece, SIZES, {
       right: piece.habit === 'broadleaf' && piece.zone === 'back' && piece.leaf > 0.6,
       pro: [
         'half a minute each: no armature to make',
@@ -45,17 +45,11 @@ export const readyTree = way('ready-tree', 'Re-dressed ready tree', {
         'as tough as it was bought',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.zone !== 'back' && 'a bought shape is seen for what it is from close by',
         piece.leaf <= 0.6 && piece.leaf > 0.15 && 'it has more foliage than this day leaves',
         piece.habit === 'conifer' && 'ready trees of its form are another purchase',
-        notABush(piece),
       ],
-      never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
-        (isBare(piece) || piece.leaf <= 0.15) && 'what is bought dressed can’t be made bare',
-      ],
+      never: [(isBare(piece) || piece.leaf <= 0.15) && 'what is bought dressed can’t be made bare'],
     }),
   materials: ({ piece }, choice) => [
     slot('tree', 'Ready trees', goods('ready-tree', piece.heightMm)),

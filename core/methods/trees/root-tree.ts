@@ -2,7 +2,7 @@ import { ONE } from '../../quantities'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { judgeTree, type Sizes } from '../kit/fit'
 import { pinned, pinSlots } from '../kit/ground'
 import { liquid, sprinkledFibre, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
@@ -35,24 +35,18 @@ export const rootTree = way('root-tree', 'Root tree', {
   suits({ piece }) {
     const crooked =
       piece.crownForm === 'irregular' || piece.crownForm === 'spreading' || piece.crownForm === 'flat-topped'
-    return judge({
+    return judgeTree(piece, SIZES, {
       right: piece.habit === 'broadleaf' && piece.zone === 'front' && crooked,
       pro: [
         'crooked and old as nothing else: for a rock, a waterfall, the one tree that is looked at',
         'the root costs nothing',
       ],
       con: [
-        beyond(piece, SIZES),
         !crooked && 'a root is crooked; this crown is regular',
         piece.zone !== 'front' && 'an eye-catcher, wasted behind others',
         piece.habit === 'conifer' && 'leaf on crooked limbs reads as a broadleaf',
-        notABush(piece),
       ],
-      never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
-        piece.crownForm === 'conical' && 'no root grows a leader with whorls',
-      ],
+      never: [piece.crownForm === 'conical' && 'no root grows a leader with whorls'],
     })
   },
   materials: ({ piece }, choice) => [

@@ -2,7 +2,7 @@ import { quotient, roundedUp } from '../../quantities'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { judgeTree, type Sizes } from '../kit/fit'
 import { liquid, paint, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
@@ -49,7 +49,7 @@ export const twigTree = way('twig-tree', 'Twig foreground tree', {
     snowOption,
   ],
   suits: ({ piece }) =>
-    judge({
+    judgeTree(piece, SIZES, {
       right: piece.habit === 'broadleaf' && piece.zone === 'front',
       pro: [
         'real bark and a real fork: nothing made looks more like wood',
@@ -57,16 +57,10 @@ export const twigTree = way('twig-tree', 'Twig foreground tree', {
         'six in an evening, the two nights of drying not counted',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.zone !== 'front' && 'a quarter of an hour of tips for a tree that nobody looks at closely',
         piece.habit === 'conifer' && 'a twig forks like a broadleaf',
-        notABush(piece),
       ],
-      never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
-        piece.crownForm === 'conical' && 'no twig grows whorls about a leader',
-      ],
+      never: [piece.crownForm === 'conical' && 'no twig grows whorls about a leader'],
     }),
   materials: ({ piece }, choice) => [
     slot('twig', 'Twigs', twig('twig', piece.heightMm)),

@@ -6,7 +6,7 @@ import type { Bench } from '../kit/bench'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
-import { beyond, hopeless, isBare, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import type { Operation } from '../kit/making'
 import { liquid, paint, powder, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, optional, slot } from '../kit/slot'
@@ -228,7 +228,7 @@ export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
   ],
   suits({ piece }) {
     const bare = isBare(piece)
-    return judge({
+    return judgeTree(piece, SIZES, {
       right: piece.habit === 'broadleaf' && piece.zone === 'front',
       pro: [
         'every limb where you want it: the fork of the plant itself, not what a box holds',
@@ -239,14 +239,12 @@ export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
         'tough: it is planted by its own pin, and bends before it breaks',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.zone === 'back' && 'an evening and more of hands for a tree that stands at the back',
         piece.zone === 'middle' && 'hours of hands for a tree that is not looked at closely',
         piece.leaf > 0.9 && piece.seeThrough < 0.18 && 'in dense summer leaf little of the work is seen',
         piece.habit === 'conifer' && 'a conifer of whorls wants a dowel or, with plates, a wire pine',
-        notABush(piece),
       ],
-      never: [notATree(piece), hopeless(piece, SIZES)],
+      never: [],
     })
   },
   materials: ({ piece }, choice) => {

@@ -4,7 +4,7 @@ import { discArea, MM_IN_CM, number, product, quotient, type Expression } from '
 import type { Bench } from '../kit/bench'
 import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
-import { beyond, hasPlates, hopeless, judge, notABush, notATree, type Sizes } from '../kit/fit'
+import { hasPlates, judgeTree, type Sizes } from '../kit/fit'
 import type { Operation } from '../kit/making'
 import { fibre, foam, liquid, paint, powder, rod, sprayPaint, wool } from '../kit/materials'
 import { optional, sharing, slot } from '../kit/slot'
@@ -208,7 +208,7 @@ export const wirePine = way('wire-pine', 'Wire pine', {
   options: [snowOption],
   suits({ piece }) {
     const plated = hasPlates(piece)
-    return judge({
+    return judgeTree(piece, SIZES, {
       right: plated,
       pro: [
         plated &&
@@ -217,17 +217,11 @@ export const wirePine = way('wire-pine', 'Wire pine', {
         'planted by its own pin; it bends before it breaks',
       ],
       con: [
-        beyond(piece, SIZES),
         piece.zone !== 'front' && 'two and a half hours of hands for a tree that is not looked at closely',
         piece.habit === 'conifer' && !plated && 'whorls about a leader are quicker and truer on a dowel',
         piece.habit === 'broadleaf' && 'its plates are a pine’s; a broadleaf wants a finer fork',
-        notABush(piece),
       ],
-      never: [
-        notATree(piece),
-        hopeless(piece, SIZES),
-        piece.habit === 'broadleaf' && piece.leaf < 0.3 && 'without leaf nothing hides its cradles',
-      ],
+      never: [piece.habit === 'broadleaf' && piece.leaf < 0.3 && 'without leaf nothing hides its cradles'],
     })
   },
   materials: ({ piece }, choice) => {
