@@ -1,6 +1,7 @@
 import { liveQuery } from 'dexie'
 import { foldRun, reclaimedShare, taughtBy, type RunEvent } from '~~/core/batches'
-import { shared, worthOf, type Learnt } from '~~/core/makeup'
+import { shared } from '~~/core/makeup'
+import { worthOf, type Learnt } from '~~/core/quantities'
 import { methodCoefficient } from '~~/core/methods'
 
 /** So many ended batches are read for what they teach. */

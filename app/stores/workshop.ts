@@ -1,7 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { ShallowRef } from 'vue'
 import type { RunEvent } from '~~/core/batches'
-import type { OwnCoefficient } from '~~/core/makeup'
+import type { OwnCoefficient } from '~~/core/quantities'
 import { speciesTable, type Species } from '~~/core/plants'
 import type { Lot, LotBalance, Movement } from '~~/core/stock'
 import { counted, type Reading } from '~~/core/units'

@@ -1,85 +1,19 @@
 import { gravestFirst, wearFor, type CautionId, type FaultId } from '../safety'
-import { catalogue, type Liquid, type Material, type MaterialSpec, type Powder } from '../stock'
+import {
+  catalogue,
+  isCa,
+  isNearUmbels,
+  isTinder,
+  soaksUp,
+  stuffCautions,
+  type Handled,
+  type Material,
+  type Powder,
+} from '../stock'
+import { toolCautions } from '../tools'
 import type { Use, Work } from './method'
 import type { Slot } from './slots'
 import type { Step } from './step'
-
-/** What of a material its cautions rest on; of a slot that is open, what is wished for. */
-export interface Handled {
-  readonly id: string
-  readonly of: Material['of'] | Exclude<MaterialSpec, { stuff: 'other' }>
-}
-
-const ofLiquid: Partial<Record<Liquid, readonly CautionId[]>> = {
-  'contact-adhesive': ['adhesive'],
-  'spray-adhesive': ['spray'],
-  hairspray: ['spray'],
-  'spray-paint': ['spray'],
-  varnish: ['spray'],
-  ca: ['ca'],
-  activator: ['ca'],
-  'hot-glue': ['hot-glue'],
-  stain: ['solvent'],
-  latex: ['latex'],
-  alcohol: ['alcohol', 'static-sparks'],
-}
-
-/** What is dug or picked, whose rows say no more than that: by the row. */
-const ofRow: Readonly<Record<string, readonly CautionId[]>> = {
-  'soil-raw': ['soil'],
-  'coffee-wet': ['mould'],
-  'leaves-raw': ['mould'],
-}
-
-const ofTool: Readonly<Record<string, readonly CautionId[]>> = {
-  'static applicator': ['high-voltage', 'static-sparks'],
-  knife: ['wire-and-blades'],
-  cutters: ['wire-and-blades'],
-  scissors: ['wire-and-blades'],
-  'flat blade': ['wire-and-blades'],
-  'saw and mitre box': ['wire-and-blades'],
-  'pin vice': ['drill'],
-  drill: ['drill'],
-  rasp: ['rasping'],
-  'belt sander': ['sander'],
-  hose: ['water-jet'],
-  'oven tray': ['oven'],
-  blender: ['blender', 'dust'],
-  'glue pot': ['hot-glue'],
-  sieve: ['dust'],
-}
-
-/** What a material demands by itself, wherever it is worked with. */
-function ofStuff({ id, of }: Handled): readonly CautionId[] {
-  if (Object.hasOwn(ofRow, id)) return ofRow[id] ?? []
-  switch (of.stuff) {
-    case 'liquid':
-      return ofLiquid[of.liquid] ?? []
-    case 'foam':
-      return of.form === 'clump' ? [] : ['dust']
-    case 'fibre':
-      return ['dust']
-    case 'wire':
-      return ['wire']
-    case 'sheet':
-      return of.sheet === 'horsehair' ? ['rubber'] : []
-    case 'powder':
-      return of.powder === 'grout' ? ['grout'] : of.powder === 'soil' ? ['soil', 'dust'] : ['dust']
-    default:
-      return []
-  }
-}
-
-/** Fibre that CA heats when it soaks in. */
-const soaksUp = ({ of }: Handled): boolean =>
-  of.stuff === 'rope' || of.stuff === 'wool' || (of.stuff === 'sheet' && of.sheet === 'cloth')
-const isCa = ({ of }: Handled): boolean => of.stuff === 'liquid' && of.liquid === 'ca'
-/** What is dry and fine enough to catch fire beside a stove. Leaves go through the oven, watched. */
-const isTinder = ({ of }: Handled): boolean =>
-  of.stuff === 'twig' || (of.stuff === 'wool' && (of.wool === 'hank' || of.wool === 'lichen'))
-/** What grows where umbels grow, and is taken for one of them or cut among them. */
-const isNearUmbels = ({ of }: Handled): boolean =>
-  (of.stuff === 'twig' && of.twig !== 'root') || (of.stuff === 'wool' && of.wool === 'hank')
 
 /** What a step is done with and for. */
 export interface Surroundings {
@@ -100,10 +34,7 @@ export function demandedCautions(
   step: Pick<Step, 'id' | 'tools' | 'gives' | 'faults' | 'needs' | 'wait'>,
   { handled, around, gives, last }: Surroundings,
 ): string[] {
-  const demands: CautionId[] = [
-    ...handled.flatMap(ofStuff),
-    ...step.tools.flatMap((tool) => (Object.hasOwn(ofTool, tool) ? (ofTool[tool] ?? []) : [])),
-  ]
+  const demands: CautionId[] = [...handled.flatMap(stuffCautions), ...step.tools.flatMap(toolCautions)]
   const has = (id: CautionId): boolean => demands.includes(id)
   if (step.gives.includes('wet alcohol')) demands.push('alcohol', 'static-sparks')
   if (step.gives.includes('aerosol')) demands.push('spray')

@@ -2,7 +2,7 @@ import * as z from 'zod'
 import type { Drying } from '../adhesives'
 import type { Material, StockState } from '../stock'
 import { idSchema } from '../units/schema'
-import { ownCoefficientSchema, type Learnt, type OwnValues } from './coefficients'
+import { ownCoefficientSchema, type Learnt, type OwnValues } from '../quantities'
 import type { MakeUp } from './make-up'
 
 /**

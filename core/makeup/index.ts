@@ -1,5 +1,4 @@
 export * from './cautions'
-export * from './coefficients'
 export * from './compare'
 export * from './context'
 export * from './job'

@@ -21,9 +21,19 @@ import {
   type Look,
   type Species,
 } from '../plants'
-import { fact, figure, most, ONE, product, quotient, roundedUp, type Figure, type Leaf } from '../quantities'
+import {
+  fact,
+  figure,
+  most,
+  ONE,
+  product,
+  quotient,
+  roundedUp,
+  type Coefficient,
+  type Figure,
+  type Leaf,
+} from '../quantities'
 import type { Origin, StockUnit } from '../units'
-import type { Coefficient } from './coefficients'
 import { shared } from './shared'
 
 /** One plant of a line as a way of making sees it. Model lengths in mm, areas in cm², volume in cm³. */

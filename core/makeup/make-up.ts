@@ -2,6 +2,7 @@ import type { WirePlan } from '../armature'
 import { MOST_SIZES, type PieceSize } from '../commissions'
 import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
 import {
+  coefficientLeaf,
   difference,
   fact,
   figure,
@@ -9,12 +10,14 @@ import {
   quotient,
   roundedUp,
   sum,
+  worthOf,
+  type Coefficient,
   type Expression,
   type Figure,
+  type OwnValues,
 } from '../quantities'
 import { requireRange } from '../units'
 import { mindedSteps } from './cautions'
-import { coefficientLeaf, worthOf, type Coefficient, type OwnValues } from './coefficients'
 import type { EstimateContext } from './context'
 import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import {

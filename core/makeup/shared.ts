@@ -1,5 +1,5 @@
 import { RECLAIMED_SHARE } from '../coverage'
-import { coefficients } from './coefficients'
+import { coefficients } from '../quantities'
 
 /** Coefficients that several ways of making share. */
 export const shared = coefficients('shared', {

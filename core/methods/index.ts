@@ -1,4 +1,5 @@
-import { isPlantMethod, shared, type Coefficient, type Method, type PlantMethod } from '../makeup'
+import { isPlantMethod, shared, type Method, type PlantMethod } from '../makeup'
+import { type Coefficient } from '../quantities'
 import { dressing, grounding, pinFigures, setting } from './kit'
 import { brambleMound } from './bushes/bramble-mound'
 import { builtScrub } from './bushes/built-scrub'

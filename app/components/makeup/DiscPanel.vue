@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { boundShare, cutRods, padSheets, rodSheet, stemSheet } from '~~/core/armature'
 import { individualSizes } from '~~/core/commissions'
-import { worthOf, type MakeUp } from '~~/core/makeup'
+import { type MakeUp } from '~~/core/makeup'
+import { worthOf } from '~~/core/quantities'
 import { discsOf, discTask, dowelFigures, nestOrderOf, padOf, treesNested } from '~~/core/methods'
 import { counted, plainNumber } from '~~/core/units'
 import type { Plant } from '../../stores/commission'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { gapSchema, holeSheet, type Gap } from '~~/core/hedges'
-import { grownMm } from '~~/core/hedges'
-import { plannerOf, worthOf, type Coefficient, type MakeUp } from '~~/core/makeup'
+import { gapSchema, grownMm, holeSheet, type Gap } from '~~/core/hedges'
+import { plannerOf, type MakeUp } from '~~/core/makeup'
+import { worthOf, type Coefficient } from '~~/core/quantities'
 import { stripPlanOf, twigPlanOf } from '~~/core/methods'
 import { counted, formatQuantity, parseQuantity, plainNumber } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'

@@ -1,4 +1,4 @@
-import { ownCoefficientSchema, type OwnCoefficient } from '../../../core/makeup'
+import { ownCoefficientSchema, type OwnCoefficient } from '../../../core/quantities'
 import { methodCoefficient } from '../../../core/methods'
 import { none, plainNumber, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'

@@ -22,7 +22,6 @@ const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled
 /** A mound of brambles: stuffing teased thin, brown, leaf. Common practice. */
 export const brambleMound = way('bramble-mound', 'Bramble mound', {
   makes: 'Stuffing teased until it can be read through, brown spray, leaf in two coats, dots of flower.',
-  kinds: ['pieces'],
   profile: profile([10, 30], 'puff', 'mass-made', 'reached over', [3, 6], 'arching'),
   seasons: 'late spring to autumn',
   figures: k,

@@ -1,11 +1,11 @@
 import { isBladed, isBushy } from '../../makeup'
 import { rounded } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { liquid, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
 const k = coefficients('built-scrub', {
@@ -22,7 +22,6 @@ const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled
 /** A large shrub built of curved sprigs pinned to a flat one. Common practice. */
 export const builtScrub = way('built-scrub', 'Built scrub', {
   makes: 'Curved sprigs drilled and pinned onto a flat one on both sides, CA, dense leaf in two coats.',
-  kinds: ['pieces'],
   profile: profile([40, 120], 'branches', 'made one by one', 'protected', [2, 6], 'sprig'),
   seasons: 'late summer; bare too',
   figures: k,

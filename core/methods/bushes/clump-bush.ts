@@ -1,12 +1,12 @@
 import { isBladed, isBushy } from '../../makeup'
 import { number, quotient } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { hasLeaf } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot, sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
 import { clump, foam } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const k = coefficients('clump-bush', {
@@ -21,7 +21,6 @@ const k = coefficients('clump-bush', {
 /** Torn clump foam, set in glue over dry, sealed turf. Common practice. */
 export const clumpBush = way('clump-bush', 'Clump bush', {
   makes: 'Torn clump foam set in neat glue, lighter coarse foam on the upper side, sealed.',
-  kinds: ['pieces'],
   profile: profile([4, 20], 'puff', 'from the bag', 'handled', [10, 20], 'clump'),
   seasons: 'all year',
   setsInPlace: true,

@@ -1,5 +1,6 @@
 import { piecesFor, type PlantJob } from '../../makeup'
 import { most, number } from '../../quantities'
+import { amount, coefficients, minutes, seconds, share, spoilage, sticking } from '../kit/rows'
 import { hasLeaf } from '../kit/dress'
 import { exampleArea, examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
@@ -8,7 +9,6 @@ import { sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
 import { leafScatter, liquid, sheet, wool } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
-import { amount, coefficients, minutes, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const k = coefficients('creeper', {

@@ -1,5 +1,6 @@
 import { isBladed, isBushy } from '../../makeup'
 import { number, quotient } from '../../quantities'
+import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { hasLeaf } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
@@ -7,7 +8,6 @@ import { judge } from '../kit/fit'
 import { pooled, poolSlot } from '../kit/ground'
 import { sheet, sprayPaint } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const k = coefficients('mesh-bush', {
@@ -19,7 +19,6 @@ const k = coefficients('mesh-bush', {
 /** Foliage mesh teased to a bush. Common practice. */
 export const meshBush = way('mesh-bush', 'Mesh bush', {
   makes: 'Foliage mesh torn and teased to all sides, pushed into a pool of glue so that it stands.',
-  kinds: ['pieces'],
   profile: profile([5, 25], 'puff', 'from the bag', 'handled', [10, 20], 'mesh'),
   seasons: 'in leaf',
   setsInPlace: true,

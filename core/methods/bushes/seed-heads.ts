@@ -1,10 +1,10 @@
 import { fact, number, quotient, rest, roundedUp } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot } from '../kit/ground'
 import { foam, liquid, powder, twig } from '../kit/materials'
 import { optional, sharing, slot } from '../kit/slot'
-import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
 
@@ -23,7 +23,6 @@ const k = coefficients('seed-heads', {
 /** Undergrowth and seed heads from sprig tips. Common practice. */
 export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
   makes: 'Sprig tips with a trace of glue, dipped in purple, ochre and green; one in five left bare.',
-  kinds: ['pieces'],
   profile: profile([10, 30], 'branches', 'mass-made', 'protected', [10, 30], 'sprig'),
   seasons: 'summer to winter',
   setsInPlace: true,

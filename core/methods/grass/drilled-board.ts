@@ -1,12 +1,12 @@
 import { boardHoles } from '../../grass'
 import { isBladed, roundOf } from '../../makeup'
 import { discArea, fact, MM_IN_CM, ONE, product, quotient, rest, roundedUp } from '../../quantities'
+import { amount, coefficients, seconds, spoilage, sticking } from '../kit/rows'
 import { counted, plainNumber } from '../../units'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { fibre, liquid, sheet } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
-import { amount, coefficients, seconds, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
 

@@ -1,12 +1,12 @@
 import { isBladed } from '../../makeup'
 import { fact, most, number, product, quotient, rest, roundedUp, sum } from '../../quantities'
+import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Operation } from '../kit/making'
 import { leafScatter, liquid, powder, wool } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
-import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const k = coefficients('field-fibre', {
@@ -73,7 +73,6 @@ function bundled(on: Bench): Operation {
 export const fieldFibre = way('field-fibre', 'Field-fibre weeds', {
   makes:
     'A bundle banded or twisted, its end in tacky glue, cut into about eight, squashed open, leaf over a dish.',
-  kinds: ['pieces'],
   profile: profile([10, 35], 'branches', 'mass-made', 'reached over', [8, 24], 'tuft'),
   seasons: 'any, by leaf and tone',
   figures: k,

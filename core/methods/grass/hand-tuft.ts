@@ -1,10 +1,10 @@
 import { isBladed } from '../../makeup'
 import { fact, number, quotient } from '../../quantities'
+import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { fibre, liquid } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
 
@@ -22,7 +22,6 @@ const k = coefficients('hand-tuft', {
 /** Tufts by hand: a mound of PVA and a tweezered ball of fibre. Common practice. */
 export const handTuft = way('hand-tuft', 'Tufts by hand', {
   makes: 'A mound of PVA on a release sheet, a tweezered ball of fibre pressed in and teased up, sealed.',
-  kinds: ['pieces'],
   profile: profile([3, 12], 'branches', 'made one by one', 'reached over', [5, 30], 'tuft'),
   seasons: 'all year, by tone',
   figures: k,

@@ -1,9 +1,9 @@
 import { sum } from '../../quantities'
+import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { foam, goods, liquid, wool } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const k = coefficients('long-bunch', {

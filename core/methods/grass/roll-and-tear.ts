@@ -11,6 +11,7 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
@@ -18,7 +19,6 @@ import type { Operation, Taken } from '../kit/making'
 import { liquid, powder, wool } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
-import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
 const k = coefficients('roll-and-tear', {

@@ -12,6 +12,7 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
+import { coefficients, minutes, row, share, spoilage, sticking } from '../kit/rows'
 import { counted, plainNumber } from '../../units'
 import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
@@ -19,7 +20,6 @@ import { judge } from '../kit/fit'
 import type { Draft, Operation, Taken } from '../kit/making'
 import { fibre, liquid, sheet } from '../kit/materials'
 import { lighter, optional, slot } from '../kit/slot'
-import { coefficients, minutes, row, share, spoilage, sticking } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
 const k = coefficients('tuft-sheet', {

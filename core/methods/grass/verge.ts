@@ -1,4 +1,5 @@
 import { number, quotient, rest, type Expression } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
@@ -7,7 +8,6 @@ import type { Taken } from '../kit/making'
 import { clump, fibre, liquid, paint } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
 

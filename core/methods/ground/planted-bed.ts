@@ -1,11 +1,11 @@
 import { isBushy, shared, type Piece } from '../../makeup'
 import { fact } from '../../quantities'
+import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { foam, liquid, powder } from '../kit/materials'
 import { sharing, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
-import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { staysOpen } from '../kit/setting'
 import { profile, way } from '../kit/way'
 

@@ -1,10 +1,10 @@
 import { fact, MM_IN_CM, product, property, quotient, rest } from '../../quantities'
+import { amount, coefficients, loss, share, spoilage, sticking } from '../kit/rows'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { fibre, liquid, powder } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
-import { amount, coefficients, loss, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
 

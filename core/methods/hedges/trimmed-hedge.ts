@@ -1,6 +1,5 @@
 import { layersAcross, slicesOf } from '../../hedges'
-import type { Coefficient } from '../../makeup'
-import { fact, product, quotient } from '../../quantities'
+import { fact, product, quotient, type Coefficient } from '../../quantities'
 import { counted } from '../../units'
 import { leafSlots, leafyKin } from '../kit/dress'
 import { exampleHedge, examplePiece } from '../kit/examples'

@@ -1,14 +1,15 @@
 import {
-  fact,
   MM_IN_CM,
   ONE,
+  fact,
   product,
   property,
   quotient,
+  type Coefficient,
   type Expression,
   type Leaf,
 } from '../../quantities'
-import { type Coefficient, type Piece, type PlantTask, type StepDraft } from '../../makeup'
+import { type Piece, type PlantTask, type StepDraft } from '../../makeup'
 import { dressing } from './figures'
 import {
   eachOf,

@@ -1,4 +1,5 @@
-import type { Coefficient, Slot } from '../../makeup'
+import type { Slot } from '../../makeup'
+import type { Coefficient } from '../../quantities'
 import type { Bench } from './bench'
 import type { Taken } from './making'
 import { powder } from './materials'

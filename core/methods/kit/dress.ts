@@ -1,5 +1,15 @@
-import { difference, fact, number, ONE, product, quotient, rest, type Expression } from '../../quantities'
-import type { Coefficient, Option, Kin, Piece, Slot } from '../../makeup'
+import {
+  ONE,
+  difference,
+  fact,
+  number,
+  product,
+  quotient,
+  rest,
+  type Coefficient,
+  type Expression,
+} from '../../quantities'
+import type { Option, Kin, Piece, Slot } from '../../makeup'
 import { CAN_AIR, type Bench } from './bench'
 import { dressing as d } from './figures'
 import { listed } from './listed'

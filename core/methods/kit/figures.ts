@@ -1,5 +1,4 @@
-import { coefficients } from '../../makeup'
-import { amount, seconds, share } from './rows'
+import { amount, coefficients, seconds, share } from './rows'
 
 /** What dressing, painting and gluing take, whatever is dressed. */
 export const dressing = coefficients('shared', {

@@ -1,12 +1,12 @@
-import { fact, figure, number, quotient, type Expression } from '../../quantities'
-import { coefficients, type Coefficient, type Option, type Piece, type Pour, type Slot } from '../../makeup'
+import { fact, figure, number, quotient, type Coefficient, type Expression } from '../../quantities'
+import { amount, coefficients, seconds, share } from './rows'
+import { type Option, type Piece, type Pour, type Slot } from '../../makeup'
 import { plainNumber } from '../../units'
 import type { Bench } from './bench'
 import { listed } from './listed'
 import type { Factor, Operation, Words } from './making'
 import { liquid, rod } from './materials'
 import { optional, sharing, slot } from './slot'
-import { amount, seconds, share } from './rows'
 import { option } from './way'
 
 /** What setting plants in glue and sealing ground takes, whatever is set. */

@@ -1,13 +1,14 @@
 import { fibreMass, flockMass, lostInTheFall, thrown } from '../../coverage'
 import {
+  ONE,
   fact,
   figure,
   number,
-  ONE,
   product,
   property,
   quotient,
   roundedUp,
+  type Coefficient,
   type Expression,
   type Leaf,
 } from '../../quantities'
@@ -17,7 +18,6 @@ import {
   shared,
   timeWords,
   wetRounds,
-  type Coefficient,
   type Cut,
   type Filled,
   type Pour,

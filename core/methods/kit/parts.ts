@@ -1,17 +1,18 @@
 import { patchesOf } from '../../grass'
 import {
+  ONE,
   constant,
   difference,
   fact,
   figure,
   law,
   most,
-  ONE,
   quotient,
   roundedUp,
+  type Coefficient,
   type Expression,
 } from '../../quantities'
-import type { Coefficient, Parts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
+import type { Parts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
 
 /** What limits a patch: how long glue is open, what passes before the first stroke, and how fast hands are. */
 export interface WetPatch {

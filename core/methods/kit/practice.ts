@@ -1,6 +1,6 @@
-import type { Coefficient } from '../../makeup'
-import type { Bench } from './bench'
+import type { Coefficient } from '../../quantities'
 import { amount } from './rows'
+import type { Bench } from './bench'
 
 /** Rows of a way whose times are those of long runs: a few pieces take longer each. */
 export const practice = {

@@ -1,6 +1,7 @@
-import { coefficients, timeWords, type Coefficient, type StepDraft, type Task } from '../../makeup'
+import { timeWords, type StepDraft, type Task } from '../../makeup'
+import type { Coefficient } from '../../quantities'
+import { coefficients, minutes, seconds } from './rows'
 import type { TradeOrigin } from '../../units'
-import { minutes, seconds } from './rows'
 
 /**
  * How glues, paints and pastes set: the one table of windows and waits. At 20 °C and 50 %; an open film follows the

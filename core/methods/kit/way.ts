@@ -1,6 +1,5 @@
 import {
   step,
-  type Coefficient,
   type Job,
   type Option,
   type Pour,
@@ -14,6 +13,7 @@ import {
   type Use,
   type Work,
 } from '../../makeup'
+import { type Coefficient } from '../../quantities'
 import { Bench } from './bench'
 import { listed, type Listed } from './listed'
 import { Making, type Operation } from './making'
@@ -26,8 +26,10 @@ type Choose = (optionId: string) => string
 /** A way of making plants: what it is, what it takes, and what hands do in their order. */
 export interface Way extends Pick<
   PlantMethod,
-  'makes' | 'kinds' | 'suits' | 'parts' | 'setsInPlace' | 'floors' | 'planner' | 'bound' | 'examples'
+  'makes' | 'suits' | 'parts' | 'setsInPlace' | 'floors' | 'planner' | 'bound' | 'examples'
 > {
+  /** What it makes; absent: single pieces. */
+  readonly kinds?: PlantMethod['kinds']
   readonly profile: Omit<Profile, 'seasons'>
   /** When it looks right. */
   readonly seasons: string
@@ -45,6 +47,7 @@ export const way = (
 ): PlantMethod => ({
   id,
   name,
+  kinds: ['pieces'],
   ...of,
   profile: { ...own, seasons },
   coefficients: Object.values(figures),

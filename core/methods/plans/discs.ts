@@ -1,17 +1,10 @@
 import { discTree, FIRST_BRANCH_REAL_MM, type DiscTree, type NestOrder } from '../../armature'
 import type { PieceSize } from '../../commissions'
-import {
-  plannerOf,
-  worthOf,
-  type Cut,
-  type Filled,
-  type MakeUp,
-  type Piece,
-  type PlantTask,
-} from '../../makeup'
+import { plannerOf, type Cut, type Filled, type MakeUp, type Piece, type PlantTask } from '../../makeup'
+import { worthOf } from '../../quantities'
+import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { representatives } from '../../units'
 import type { Bench } from '../kit/bench'
-import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
 
 /** The numbers that a conifer of dowel and discs rests on. */

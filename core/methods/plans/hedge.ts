@@ -1,7 +1,8 @@
 import { hedgeStrips, hedgeTwigs, USUAL_SHEET, type Gap, type HedgeStrips, type TwigPlan } from '../../hedges'
-import type { Coefficient, PlantJob } from '../../makeup'
-import type { Material } from '../../stock'
+import type { PlantJob } from '../../makeup'
+import type { Coefficient } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
+import type { Material } from '../../stock'
 import { dries } from '../kit/setting'
 
 /** What hedges take, built of twigs or cut from strips. */

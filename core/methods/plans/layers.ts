@@ -10,19 +10,11 @@ import {
   type Reach,
   type StandingFibre,
 } from '../../grass'
-import {
-  plannerOf,
-  stepHandsMin,
-  worthOf,
-  type Coefficient,
-  type MakeUp,
-  type OwnValues,
-  type PlantJob,
-} from '../../makeup'
-import { fact, figure, type Figure } from '../../quantities'
+import { plannerOf, stepHandsMin, type MakeUp, type PlantJob } from '../../makeup'
+import { fact, figure, worthOf, type Coefficient, type Figure, type OwnValues } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { plainNumber, type Origin } from '../../units'
 
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 
 /** What grass set in layers takes. */

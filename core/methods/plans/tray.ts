@@ -1,6 +1,7 @@
 import type { PieceSize } from '../../commissions'
 import { boardHoles, dotsOnSheet, layTray, type Dot, type DotSize } from '../../grass'
-import { plannerOf, worthOf, type Coefficient, type MakeUp, type OwnValues } from '../../makeup'
+import { plannerOf, type MakeUp } from '../../makeup'
+import { worthOf, type Coefficient, type OwnValues } from '../../quantities'
 import { seedOf } from '../../units'
 import { boardFigures } from '../grass/drilled-board'
 import { dotGapMm, sheetMm, spreadOf, dotFor } from '../grass/tuft-sheet'

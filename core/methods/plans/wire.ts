@@ -1,5 +1,6 @@
 import { proposedStrands, STRANDS_RANGE, type WireOrder, type WirePlan } from '../../armature'
-import { makeUp, plannerOf, worthOf, type MakeUp, type MakeUpOrder } from '../../makeup'
+import { makeUp, plannerOf, type MakeUp, type MakeUpOrder } from '../../makeup'
+import { worthOf } from '../../quantities'
 
 /** The choice that holds a number of strands set by the maker. */
 export const STRANDS_CHOICE = 'strands'

@@ -1,10 +1,10 @@
 import { jarWords, meshWords, wantsShredding, type MixedBlend } from '../../blends'
 import type { StockMethod, Yield } from '../../makeup'
 import { fact, figure, product, property, quotient, type Expression } from '../../quantities'
+import { coefficients, minutes, row, seconds } from '../kit/rows'
 import { plainNumber } from '../../units'
 import { only } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { coefficients, minutes, row, seconds } from '../kit/rows'
 import { stockWay, type StockMaking } from '../kit/way'
 import { wholeBatch } from './recipe'
 

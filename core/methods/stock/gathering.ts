@@ -1,11 +1,11 @@
 import { gatheringById, gatherings, type Gathering, type Sowing } from '../../harvest'
-import type { Coefficient, StepDraft, StockMethod, Yield } from '../../makeup'
-import { fact, figure, perUnit, product, rounded } from '../../quantities'
+import type { StepDraft, StockMethod, Yield } from '../../makeup'
+import { fact, figure, perUnit, product, rounded, type Coefficient } from '../../quantities'
+import { amount, coefficients, minutes, row, seconds, share } from '../kit/rows'
 import { catalogueRow } from '../../stock'
 import { formatQuantity, plainNumber, type TradeOrigin } from '../../units'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { amount, coefficients, minutes, row, seconds, share } from '../kit/rows'
 import { option, stockWay, type StockMaking, type StockWay } from '../kit/way'
 
 const MIN_PER_DAY = 24 * 60

@@ -1,12 +1,12 @@
 import { soakingMedium } from '../../adhesives'
 import type { Slot, StockMethod } from '../../makeup'
 import { fact, figure, product, type Expression } from '../../quantities'
+import { coefficients, row, seconds } from '../kit/rows'
 import { catalogueRow } from '../../stock'
 import { counted, type Origin } from '../../units'
 import type { Draft } from '../kit/making'
 import { liquid, paint } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { coefficients, row, seconds } from '../kit/rows'
 import { stockWay } from '../kit/way'
 
 /** What is poured of one material into water, by volume. */

@@ -1,9 +1,9 @@
-import type { Coefficient, Slot, StockMethod, Yield } from '../../makeup'
-import { fact, figure, most, number, product, quotient } from '../../quantities'
+import type { Slot, StockMethod, Yield } from '../../makeup'
+import { fact, figure, most, number, product, quotient, type Coefficient } from '../../quantities'
+import { coefficients, row } from '../kit/rows'
 import { catalogueRow } from '../../stock'
 import type { TradeOrigin } from '../../units'
 import type { Draft, Operation, Taken } from '../kit/making'
-import { coefficients, row } from '../kit/rows'
 import { stockWay, type StockMaking, type StockWay } from '../kit/way'
 
 /** What goes in: a slot, and so much for each gram of all that comes out. */

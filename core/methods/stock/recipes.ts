@@ -1,7 +1,8 @@
-import type { Coefficient, StepDraft, StockMethod } from '../../makeup'
+import type { StepDraft, StockMethod } from '../../makeup'
+import type { Coefficient } from '../../quantities'
+import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import { only, paint, powder } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import type { StockMaking } from '../kit/way'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 

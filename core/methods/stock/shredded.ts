@@ -1,8 +1,9 @@
-import type { Coefficient, StockMethod } from '../../makeup'
+import type { StockMethod } from '../../makeup'
+import type { Coefficient } from '../../quantities'
+import { coefficients, minutes, seconds, share } from '../kit/rows'
 import type { Draft, Operation } from '../kit/making'
 import { clump, foam, wool } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
-import { coefficients, minutes, seconds, share } from '../kit/rows'
 import type { StockMaking } from '../kit/way'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 

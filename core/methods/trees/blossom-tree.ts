@@ -24,7 +24,6 @@ const k = coefficients('blossom-tree', {
 /** A sprig in flower: dry, PVA dabbed at random, dipped in petals. Spring only. Common practice. */
 export const blossomTree = way('blossom-tree', 'Blossom tree', {
   makes: 'A dry sprig in its first leaf, PVA dabbed at random, dipped in petals.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [5, 20], 'sprig'),
   seasons: 'while it flowers',
   bound: boundSprigs,

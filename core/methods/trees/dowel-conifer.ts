@@ -227,7 +227,6 @@ function foliage(on: Bench, { own }: PlannedTrees): Listed<Operation> {
 /** A conifer of a rasped dowel and ragged discs of pad or coir. Common practice. */
 export const dowelConifer = way('dowel-conifer', 'Dowel conifer', {
   makes: 'A rasped and tapered dowel, ragged discs of pad or coir threaded from the top, foam, flat clear.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'mass-made', 'handled', [6, 12], 'discs'),
   seasons: 'all year',
   planner: { kind: 'discs' },

@@ -34,7 +34,6 @@ const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: 
 export const dwarfShrubTree = way('dwarf-shrub-tree', 'Dwarf-shrub tree', {
   makes:
     'Two or three berry-shrub stems shaved, glued and taped to one trunk, sisal and fibre for twigs, leaf.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [4, 6], 'stem'),
   seasons: 'in leaf; stems cut after leaf fall',
   figures: k,

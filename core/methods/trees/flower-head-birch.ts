@@ -1,4 +1,5 @@
 import { most, ONE, rounded } from '../../quantities'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
@@ -6,7 +7,6 @@ import { isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { foam, paint, powder, sprayPaint, twig } from '../kit/materials'
 import { darker, slot } from '../kit/slot'
 import { practice, practised } from '../kit/practice'
-import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [60, 180] }
@@ -34,7 +34,6 @@ const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {
   makes:
     'A dried flower head: pale stem with grout in the wet, black crown, fine foam, leaf, dark triangles.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 300], 'head'),
   seasons: 'in leaf',
   figures: k,

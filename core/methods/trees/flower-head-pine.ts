@@ -1,11 +1,11 @@
 import { most, ONE, rounded } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { hasPlates, isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { fibre, paint, powder, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { practice, practised } from '../kit/practice'
-import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [60, 180] }
@@ -27,7 +27,6 @@ const k = coefficients('flower-head-pine', {
 /** A pine from a dried flower head. Common practice. */
 export const flowerHeadPine = way('flower-head-pine', 'Flower-head pine', {
   makes: 'A dried flower head thinned to tiers, coffee grounds for bark, fibre flock in the wet green.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'mass-made', 'protected', [20, 100], 'head'),
   seasons: 'all year',
   figures: k,

@@ -1,12 +1,12 @@
 import { isBushy } from '../../makeup'
 import { fact, sum } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dress, dressSlots, snowOnly, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { liquid, rod, sprayPaint } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [25, 80] }

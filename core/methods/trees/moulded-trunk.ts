@@ -1,4 +1,5 @@
 import { ONE } from '../../quantities'
+import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
@@ -6,7 +7,6 @@ import { judge } from '../kit/fit'
 import { pinned, pinSlots } from '../kit/ground'
 import { clump, goods, leafScatter, liquid, paint } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { option, profile, way } from '../kit/way'
 
 /** Of the shared dressing only snow is used. */
@@ -29,7 +29,6 @@ const k = coefficients('moulded-trunk', {
 /** A bent plastic trunk with clump foam. Common practice. */
 export const mouldedTrunk = way('moulded-trunk', 'Moulded trunk', {
   makes: 'A bent plastic trunk with clump foam pressed onto sticky branch ends.',
-  kinds: ['pieces'],
   profile: profile([40, 200], 'puff', 'from the bag', 'handled', [2, 12], 'moulded'),
   seasons: 'in leaf',
   figures: k,

@@ -1,11 +1,11 @@
 import { ONE, rest, type Expression } from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { foam, goods, liquid, sprayPaint } from '../kit/materials'
 import { lighter, optional, sharing, slot } from '../kit/slot'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [40, 230] }
@@ -30,7 +30,6 @@ const k = coefficients('ready-tree', {
 /** A bought tree, sprayed and dressed anew. Common practice. */
 export const readyTree = way('ready-tree', 'Re-dressed ready tree', {
   makes: 'A bought tree sprayed its own colour, fine foam in the wet paint for volume.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'puff', 'from the bag', 'handled', [5, 20], 'ready'),
   seasons: 'in leaf',
   setsInPlace: true,

@@ -1,4 +1,5 @@
 import { ONE } from '../../quantities'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
@@ -6,7 +7,6 @@ import { judgeTree, type Sizes } from '../kit/fit'
 import { pinned, pinSlots } from '../kit/ground'
 import { liquid, sprinkledFibre, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [80, 250] }
@@ -27,7 +27,6 @@ const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled
 /** A cane root turned over: two orders of fibre for twigs, and leaf. Common practice. */
 export const rootTree = way('root-tree', 'Root tree', {
   makes: 'A washed root turned over, long and short fibre on its branches, leaf.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 4], 'root'),
   seasons: 'any; roots when canes are cleared',
   figures: k,

@@ -1,5 +1,6 @@
 import { isBladed, isBushy, type Bound, type Piece } from '../../makeup'
 import { difference, fact, ONE, rest, roundedDown, type Leaf } from '../../quantities'
+import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { catalogueRow } from '../../stock'
 import { counted, noun } from '../../units'
 import { bathed } from '../kit/bath'
@@ -11,7 +12,6 @@ import type { Listed } from '../kit/listed'
 import type { Flock, Operation } from '../kit/making'
 import { foam, liquid, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, lighter, optional, slot } from '../kit/slot'
-import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
 
@@ -199,7 +199,6 @@ function foliage(on: Bench): Listed<Operation> {
 /** Dried sprigs, toughened and dressed. Common practice. */
 export const sprigTree = way('sprig-tree', 'Soaked sprig tree', {
   makes: 'Dried sprigs, soaked and dried straight, painted, sprinkled with foam.',
-  kinds: ['pieces'],
   profile: profile([30, 250], 'branches', 'mass-made', 'protected', [5, 50], 'sprig'),
   seasons: 'any',
   bound: boundSprigs,

@@ -1,11 +1,11 @@
 import { quotient, roundedUp } from '../../quantities'
+import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judgeTree, type Sizes } from '../kit/fit'
 import { liquid, paint, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { dries } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
 
@@ -35,7 +35,6 @@ const k = coefficients('twig-tree', {
 export const twigTree = way('twig-tree', 'Twig foreground tree', {
   makes:
     'Garden twigs joined at a natural joint, a foot of paste, sprig tips in hot glue, leaf in close tones.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 6], 'twig'),
   seasons: 'any',
   figures: k,

@@ -1,7 +1,7 @@
-import type { PATIENCE } from '../../armature'
-import { proposedStrands, wantedStoutMm } from '../../armature'
+import { proposedStrands, wantedStoutMm, type PATIENCE } from '../../armature'
 import type { Piece } from '../../makeup'
 import { MM_IN_CM, number, ONE, quotient, roundedUp, sum, type Expression } from '../../quantities'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
@@ -10,7 +10,6 @@ import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import type { Operation } from '../kit/making'
 import { liquid, paint, powder, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, optional, slot } from '../kit/slot'
-import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
 import { wireWork, type WireWork } from './wire-work'
@@ -194,7 +193,6 @@ function tipped(on: Bench): Operation[] {
 export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
   makes:
     'A hank of wire twisted to trunk, roots and limbs, thin wires lashed on and split to tips, bark of grout and PVA.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'made one by one', 'handled', [1, 4], 'wire'),
   seasons: 'bare and late autumn best; summer with more leaf',
   planner: {

@@ -1,6 +1,15 @@
 import { proposedStrands, wantedStoutMm } from '../../armature'
-import type { Coefficient, Piece } from '../../makeup'
-import { discArea, MM_IN_CM, number, product, quotient, type Expression } from '../../quantities'
+import type { Piece } from '../../makeup'
+import {
+  MM_IN_CM,
+  discArea,
+  number,
+  product,
+  quotient,
+  type Coefficient,
+  type Expression,
+} from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
@@ -8,7 +17,6 @@ import { hasPlates, judgeTree, type Sizes } from '../kit/fit'
 import type { Operation } from '../kit/making'
 import { fibre, foam, liquid, paint, powder, rod, sprayPaint, wool } from '../kit/materials'
 import { optional, sharing, slot } from '../kit/slot'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
 import { profile, way } from '../kit/way'
 import { wireWork } from './wire-work'
@@ -200,7 +208,6 @@ function foot(on: Bench, surface: Expression): Operation {
 export const wirePine = way('wire-pine', 'Wire pine', {
   makes:
     'Two or three wire armatures strapped together, bark of paste and sawdust, pads of teased fibre in cradled ends, needles twice.',
-  kinds: ['pieces'],
   profile: profile(SIZES.well, 'branches', 'made one by one', 'reached over', [1, 3], 'wire'),
   seasons: 'all year',
   planner: { kind: 'wire', barkMm: k.barkMm, takeUp: k.takeUp, patience: () => 'quick' },

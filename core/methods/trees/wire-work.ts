@@ -1,6 +1,6 @@
 import { stoutStrands, usualAllowances } from '../../armature'
-import type { Coefficient, Cut } from '../../makeup'
-import { fact, ONE, product, sum, type Leaf } from '../../quantities'
+import type { Cut } from '../../makeup'
+import { ONE, fact, product, sum, type Coefficient, type Leaf } from '../../quantities'
 import type { Bench } from '../kit/bench'
 import type { Taken } from '../kit/making'
 

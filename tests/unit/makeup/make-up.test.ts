@@ -1,16 +1,8 @@
 import { individualSizes } from '../../../core/commissions'
 import { massPerArea } from '../../../core/coverage'
-import {
-  drawsOf,
-  makeUp,
-  needsOf,
-  startedFor,
-  worthOf,
-  type MakeUp,
-  type MakeUpOrder,
-} from '../../../core/makeup'
+import { drawsOf, makeUp, needsOf, startedFor, type MakeUp, type MakeUpOrder } from '../../../core/makeup'
+import { leavesOf, worthOf } from '../../../core/quantities'
 import { methods, plantMethodById, plantMethods } from '../../../core/methods'
-import { leavesOf } from '../../../core/quantities'
 import { piece, pieces, stocked, workedOut } from '../../support/workshop'
 
 const use = (up: MakeUp, slot: string) => up.uses.find((one) => one.slot === slot)!

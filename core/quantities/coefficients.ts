@@ -1,7 +1,7 @@
 import * as z from 'zod'
-import { changeable } from '../units/schema'
-import type { Leaf } from '../quantities'
 import { plainNumber, type Origin, type TradeOrigin } from '../units'
+import { changeable } from '../units/schema'
+import type { Leaf } from './expression'
 
 /** A number that a way of making rests on: what it is worth until a maker, or later the log, knows better. */
 export interface Coefficient {
