@@ -13,7 +13,7 @@ import {
   type ToneName,
 } from '~~/core/blends'
 import type { Material } from '~~/core/stock'
-import { linePiece } from '~~/core/makeup'
+import { linePiece } from '~~/core/commissions'
 import type { BlendWorker } from '../workers/blend.worker'
 
 /** What a target asks for: the colour once sealed, and where it comes from. */

@@ -2,24 +2,24 @@ import { refThrottled } from '@vueuse/core'
 import { progressOf, type Batch, type Progress } from '~~/core/batches'
 import {
   dealtSizes,
+  linePiece,
   lookOptions,
   madeAmount,
   sitterOf,
   type Amount,
   type Commission,
   type Line,
+  type LinePiece,
   type LineSize,
+  type Piece,
   type Sitter,
 } from '~~/core/commissions'
 import { dryingIn } from '~~/core/adhesives'
 import {
   jobOf,
   makeUp,
-  linePiece,
-  type LinePiece,
   type MakeUp,
   type MakeUpOrder,
-  type Piece,
   type PlantJob,
   type PlantMethod,
   type EstimateContext,

@@ -1,15 +1,16 @@
 import {
   amountText,
   apparentShare,
+  drawnParts,
   individualSizes,
   isPatch,
   piecesToShow,
-  sitterOf,
   shownMm,
+  sitterOf,
+  type DrawnMember,
   type Sitter,
   type SitterPart,
 } from '~~/core/commissions'
-import { drawnParts, type DrawnMember } from '~~/core/makeup'
 import type { Look } from '~~/core/plants'
 import { sidewaysReach } from '~~/core/drawing'
 import type { Lined } from '../drawing/line-up'

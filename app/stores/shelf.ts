@@ -1,4 +1,12 @@
-import { needsOf, jobOf, linePiece, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
+import { needsOf, jobOf, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
+import {
+  dealtSizes,
+  linePiece,
+  sitterOf,
+  sizeOfAmount,
+  type Commission,
+  type Line,
+} from '~~/core/commissions'
 import { mixingClaims } from '~~/core/blends'
 import { makingClaims, plantMethodById, stockMethodFor } from '~~/core/methods'
 import { addDays, type Breathing } from '~~/core/units'
@@ -11,7 +19,6 @@ import {
   type Material,
   type Shortage,
 } from '~~/core/stock'
-import { dealtSizes, sitterOf, sizeOfAmount, type Commission, type Line } from '~~/core/commissions'
 import { amountOf } from './commission'
 
 /** A line worked out whole. */

@@ -1,5 +1,6 @@
 import { crownProfile, type CrownForm } from '../plants'
 import { requireRange } from '../units'
+import type { NestOrder } from './nest'
 
 /** A conifer to be built of discs on a dowel. Lengths in mm at the model. */
 export interface DiscOrder {
@@ -120,4 +121,47 @@ export function raggedStar(diameterMm: number, random: () => number): [x: number
     const r = (diameterMm / 2) * share
     return [Math.cos(angle) * r, Math.sin(angle) * r]
   })
+}
+
+/** All discs on a tree's stem, cm², before they are cut ragged. */
+export const discsCm2 = ({ discs }: DiscTree): number =>
+  discs.reduce((sum, { diameterMm }) => sum + (Math.PI / 4) * (diameterMm / 10) ** 2, 0)
+
+/** Discs of several trees that are nested in pads together: what each is called, and whose it is. */
+export interface PadOrder extends NestOrder {
+  readonly labels: readonly string[]
+  readonly treeOf: readonly number[]
+}
+
+/** What of a pad discs take at first, of its area: more pads are laid out than will be cut. Our estimate. */
+const LOOSELY = 0.6
+
+/** The order for nesting the discs of several trees. @param strip share of a pad that is kept @param times each is cut */
+export function padOrder(
+  trees: readonly DiscTree[],
+  pad: { readonly widthMm: number; readonly heightMm: number },
+  strip: number,
+  times: number,
+): PadOrder {
+  const discs = trees.flatMap(({ cuts }, tree) =>
+    cuts.flatMap((cut) =>
+      Array.from({ length: times }, () => ({
+        radiusMm: cut.diameterMm / 2,
+        tree,
+        label: `${tree + 1}·${cut.discs.join('·')}`,
+      })),
+    ),
+  )
+  const sheet = { widthMm: pad.widthMm * (1 - strip), heightMm: pad.heightMm }
+  const area = discs.reduce((sum, { radiusMm }) => sum + Math.PI * radiusMm * radiusMm, 0)
+  const sheets = Math.max(1, Math.ceil(area / (sheet.widthMm * sheet.heightMm * LOOSELY)) + 1)
+  return {
+    radiiMm: discs.map(({ radiusMm }) => radiusMm),
+    labels: discs.map(({ label }) => label),
+    treeOf: discs.map(({ tree }) => tree),
+    sheets: Array.from({ length: sheets }, () => sheet),
+    gapMm: 1,
+    seed: 1,
+    tries: 240,
+  }
 }

@@ -1,5 +1,5 @@
 import { requireRange, seededRandom } from '../units'
-import { hexagonalPlaces } from './dots'
+import { dotsOnSheet, hexagonalPlaces } from './dots'
 
 /** A dot of glue on a tray: its middle from the lower left corner, and its width; all mm. */
 export interface Dot {
@@ -115,3 +115,55 @@ export const boardHoles = (widthMm: number, heightMm: number, holeMm: number, br
     y: y + bridgeMm,
     diameterMm: holeMm,
   }))
+
+/** A tray with its dots. */
+export interface Tray {
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly dots: readonly Dot[]
+  /** Sizes on it and their shares, the largest first. */
+  readonly sizes: readonly DotSize[]
+}
+
+/** Dots are told apart in steps of half a millimetre. */
+const STEP_MM = 0.5
+/** Mixed dots thrown at random want this much more room than equal ones in rows. From memory. */
+const LOOSE = 1.75
+/** No more sizes than this on a tray: more, nobody can set apart. */
+const MOST_SIZES = 5
+
+/** Dots by size, and their shares. @param dotsMm the dot that each tuft wants */
+function mixture(dotsMm: readonly number[]): DotSize[] {
+  const counts = new Map<number, number>()
+  for (const dotMm of dotsMm) {
+    const dot = Math.round(dotMm / STEP_MM) * STEP_MM
+    counts.set(dot, (counts.get(dot) ?? 0) + 1)
+  }
+  return [...counts]
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, MOST_SIZES)
+    .map(([diameterMm, count]) => ({ diameterMm, share: count / dotsMm.length }))
+    .sort((a, b) => b.diameterMm - a.diameterMm)
+}
+
+/**
+ * Dots of several sizes on one sheet. A few keep to one end of it: no more is wetted than they need.
+ * @param of lengths in mm; `gapOf` how far dots of a size keep apart
+ */
+export function mixedTray(of: {
+  readonly widthMm: number
+  readonly heightMm: number
+  readonly gapOf: (dotMm: number) => number
+  readonly dotsMm: readonly number[]
+  readonly most: number
+  readonly seed: number
+}): Tray {
+  const { widthMm, most, seed } = of
+  const sizes = mixture(of.dotsMm)
+  const mean = sizes.reduce((sum, { diameterMm, share }) => sum + diameterMm * share, 0)
+  const gapMm = of.gapOf(mean)
+  const room = dotsOnSheet(widthMm, of.heightMm, mean, gapMm)
+  const wanted = Math.ceil((of.heightMm * LOOSE * most) / Math.max(1, room) / 10) * 10 + 10
+  const heightMm = Math.min(of.heightMm, wanted)
+  return { widthMm, heightMm, sizes, dots: layTray({ widthMm, heightMm, gapMm, sizes, seed, most }) }
+}

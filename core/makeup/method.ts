@@ -1,9 +1,9 @@
 import type { PATIENCE, WirePlan } from '../armature'
-import type { PieceSize } from '../commissions'
+import type { Piece, PieceSize } from '../commissions'
 import type { Manner } from '../manners'
 import type { Material } from '../stock'
 import type { Coefficient, Figure, Leaf } from '../quantities'
-import type { Job, JobKind, Parts, Piece, PlantJob, ReadCoefficient, Share } from './job'
+import type { Job, JobKind, Parts, PlantJob, ReadCoefficient, Share } from './job'
 import type { Filled, Slot } from './slots'
 import type { Step } from './step'
 

@@ -1,44 +1,21 @@
 import { RECLAIMED_SHARE } from '../coverage'
-import { coefficients } from '../quantities'
+import { coefficients, row } from '../quantities'
 
 /** Coefficients that several ways of making share. */
 export const shared = coefficients('shared', {
   reclaimed: {
-    name: 'comes back from the tray',
-    value: RECLAIMED_SHARE,
-    unit: '',
-    origin: 'common practice',
-    range: [0, 1],
+    ...row(
+      'comes back from the tray',
+      RECLAIMED_SHARE,
+      '',
+      [0, 1],
+      'common practice',
+      'indoors; wind costs most of it',
+    ),
     spread: 0.1,
-    note: 'indoors; wind costs most of it',
   },
-  foamDensity: {
-    name: 'ρ, density of a grain',
-    value: 0.11,
-    unit: 'g/ml',
-    origin: 'memory',
-    range: [0.02, 2],
-  },
-  hedgeCloseness: {
-    name: 'distance in a free hedge, of a crown’s width',
-    value: 0.85,
-    unit: '',
-    origin: 'memory',
-    range: [0.3, 1.5],
-  },
-  trimmedCloseness: {
-    name: 'distance in a trimmed hedge, of a crown’s width',
-    value: 0.7,
-    unit: '',
-    origin: 'memory',
-    range: [0.3, 1.5],
-  },
-  swardCover: {
-    name: 'ground covered by tufts',
-    value: 0.55,
-    unit: '',
-    origin: 'memory',
-    range: [0.05, 0.9],
-    note: 'soil stays partly seen',
-  },
+  foamDensity: row('ρ, density of a grain', 0.11, 'g/ml', [0.02, 2]),
+  hedgeCloseness: row('distance in a free hedge, of a crown’s width', 0.85, '', [0.3, 1.5]),
+  trimmedCloseness: row('distance in a trimmed hedge, of a crown’s width', 0.7, '', [0.3, 1.5]),
+  swardCover: row('ground covered by tufts', 0.55, '', [0.05, 0.9], 'memory', 'soil stays partly seen'),
 })

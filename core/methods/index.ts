@@ -28,7 +28,7 @@ import { trimmedHedge } from './hedges/trimmed-hedge'
 import { twigHedge } from './hedges/twig-hedge'
 import { BLEND_MIX, mixing } from './stock/blend-mix'
 import { gatherMethods } from './stock/gathering'
-import { stockMethods } from './stock/ways'
+import { stockMethods } from './stock/making'
 import { mouldedTrunk } from './trees/moulded-trunk'
 import { blossomTree } from './trees/blossom-tree'
 import { dowelConifer } from './trees/dowel-conifer'
@@ -45,9 +45,8 @@ import { sprigTree } from './trees/sprig-tree'
 
 export * from './plans/discs'
 export * from './plans/wire'
-export { makingClaims } from './stock/making'
+export { makingClaims, stockMethodFor } from './stock/making'
 export { gatherMethodFor } from './stock/gathering'
-export { stockMethodFor } from './stock/ways'
 export * from './plans/twigs'
 export * from './plans/layers'
 export * from './plans/tray'
@@ -55,8 +54,8 @@ export * from './plans/hedge'
 
 export { BLEND_MIX, blendMethod } from './stock/blend-mix'
 
-/** Every way of making. A new one is a file of its own and a row here. */
-export const methods: readonly Method[] = [
+/** Every way of making there is: a new one is a file of its own and a row here. */
+const all: readonly Method[] = [
   sprigTree,
   mouldedTrunk,
   blossomTree,
@@ -99,15 +98,36 @@ export const methods: readonly Method[] = [
   ...gatherMethods,
 ]
 
-const byId = new Map(methods.map((method) => [method.id, method]))
+const known: Method[] = []
+const ofPlants: PlantMethod[] = []
+const byId = new Map<string, Method>()
+const figures = new Map<string, Coefficient>()
+const learnFigures = (own: readonly Coefficient[]): void => own.forEach((one) => figures.set(one.id, one))
+
+/**
+ * Makes a way known: it is ranked, made up, bought for, scheduled and printed as any other from then on.
+ * @throws RangeError when there is one of its id already
+ */
+export function register(method: Method): void {
+  if (byId.has(method.id)) throw new RangeError(`id is ${method.id}; it must be one that no way has yet`)
+  byId.set(method.id, method)
+  known.push(method)
+  if (isPlantMethod(method)) ofPlants.push(method)
+  learnFigures(method.coefficients)
+}
+for (const shares of [shared, dressing, grounding, setting, pinFigures, mixing])
+  learnFigures(Object.values(shares))
+all.forEach(register)
+
+/** Every way of making that is known, and those of plants, in the order in which they were made known. */
+export const methods: readonly Method[] = known
+export const plantMethods: readonly PlantMethod[] = ofPlants
 
 /** The way of making plants with this id; undefined for one that this version does not know, as from a later one. */
 export function plantMethodById(id: string): PlantMethod | undefined {
   const method = byId.get(id)
   return method && isPlantMethod(method) ? method : undefined
 }
-
-export const plantMethods: readonly PlantMethod[] = methods.filter(isPlantMethod)
 
 /** The way that makes the floor under trees. */
 export const floorMethod: Pick<PlantMethod, 'id'> = woodlandFloor
@@ -117,17 +137,5 @@ export const methodName = (id: string): string =>
   byId.get(id)?.name ??
   (id === BLEND_MIX.id ? BLEND_MIX.name : `a way that this version does not know (${id})`)
 
-const coefficients = new Map(
-  [
-    ...Object.values(shared),
-    ...Object.values(dressing),
-    ...Object.values(grounding),
-    ...Object.values(setting),
-    ...Object.values(pinFigures),
-    ...Object.values(mixing),
-    ...methods.flatMap((method) => method.coefficients),
-  ].map((one) => [one.id, one]),
-)
-
 /** The coefficient with this id, a method's own or one that several share. */
-export const methodCoefficient = (id: string): Coefficient | undefined => coefficients.get(id)
+export const methodCoefficient = (id: string): Coefficient | undefined => figures.get(id)

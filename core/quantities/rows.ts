@@ -1,6 +1,8 @@
 import type { TradeOrigin } from '../units'
 import type { Coefficient } from './coefficients'
 
+export { coefficients } from './coefficients'
+
 type Row = Omit<Coefficient, 'id' | 'spread'>
 
 /** A row of any kind. */

@@ -1,19 +1,17 @@
 import PDFDocument from 'pdfkit'
 import { twistList, wirePlan, type WirePlan } from '../../core/armature'
+import { contextFrom, jobOf, partNoun, type MakeUp, type Use } from '../../core/makeup'
 import {
-  contextFrom,
+  amountWithNoun,
   drawnParts,
-  jobOf,
+  individualSizes,
   linePiece,
-  partNoun,
+  sitterOf,
   type LinePiece,
-  type MakeUp,
-  type Use,
-} from '../../core/makeup'
+} from '../../core/commissions'
 import { measuredWords, packShareWords, wholeEachWords, type Material } from '../../core/stock'
 import { plantMethodById, workedOutWith } from '../../core/methods'
 import { speciesById } from '../../core/plants'
-import { amountWithNoun, individualSizes, sitterOf } from '../../core/commissions'
 import { drawWithin, skeletonWithin } from '../print/budget'
 import {
   counted,

@@ -1,6 +1,6 @@
 import { planFrom, type Batch } from '../../core/batches'
-import type { Commission, Line } from '../../core/commissions'
-import { jobOf, makeUp, linePiece } from '../../core/makeup'
+import { linePiece, type Commission, type Line } from '../../core/commissions'
+import { jobOf, makeUp } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 import { speciesById } from '../../core/plants'
 import { sizeClasses } from '../../core/armature'

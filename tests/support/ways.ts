@@ -1,12 +1,5 @@
-import {
-  makeUp,
-  type Job,
-  type MakeUp,
-  type Step,
-  type Method,
-  type Piece,
-  type PlantJob,
-} from '../../core/makeup'
+import { makeUp, type Job, type MakeUp, type Step, type Method, type PlantJob } from '../../core/makeup'
+import { type Piece } from '../../core/commissions'
 import { examplePiece } from '../../core/methods/kit'
 import { methods, plantMethodById } from '../../core/methods'
 import { stocked } from './workshop'

@@ -1,6 +1,5 @@
-import type { Batch, Deed, RunEvent } from '../../core/batches'
-import { decide, foldRun } from '../../core/batches'
-import type { Amount, Commission, Line } from '../../core/commissions'
+import { decide, foldRun, type Batch, type Deed, type RunEvent } from '../../core/batches'
+import { linePiece, type Amount, type Commission, type Line } from '../../core/commissions'
 import { speciesById } from '../../core/plants'
 import {
   balancesOf,
@@ -12,7 +11,7 @@ import {
   type Movement,
   type StockState,
 } from '../../core/stock'
-import { jobOf, linePiece, makeUp, step, type MakeUp, type MakeUpOrder } from '../../core/makeup'
+import { jobOf, makeUp, step, type MakeUp, type MakeUpOrder } from '../../core/makeup'
 import { plantMethodById } from '../../core/methods'
 
 export const NOON = '2026-10-04T12:00:00.000Z'

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { gaugeSheet, lengthsOfTally, sizeClasses, type Sorting } from '~~/core/armature'
-import { individualSizes } from '~~/core/commissions'
-import { pieceOf } from '~~/core/makeup'
+import { individualSizes, pieceOf } from '~~/core/commissions'
 import { plantMethodById, twigsWanted } from '~~/core/methods'
 import { isSortable } from '~~/core/stock'
 import { counted, noun, readBounded } from '~~/core/units'

@@ -1,4 +1,4 @@
-import { isBladed, isBushy } from '../../makeup'
+import { isBladed, isBushy } from '../../commissions'
 import { rounded } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'

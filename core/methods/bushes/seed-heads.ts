@@ -1,11 +1,12 @@
 import { fact, number, quotient, rest, roundedUp } from '../../quantities'
-import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot } from '../kit/ground'
+import { trait } from '../kit/making'
 import { foam, liquid, powder, twig } from '../kit/materials'
-import { optional, sharing, slot } from '../kit/slot'
+import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
+import { optional, sharing, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
 
 const k = coefficients('seed-heads', {
@@ -68,13 +69,8 @@ export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
     const bare = on.value(k.bare)
     const dipped = rest(on.input(k.bare))
     const each = others.length > 0 ? quotient(dipped, number(1 + others.length)) : dipped
-    const tips = (name: string, id: string) => ({ name, share: others.includes(id) ? each.value : 0 })
-    const options = [
-      { name: 'heads in colour', share: each.value },
-      tips('ochre', 'ochre'),
-      tips('green', 'foam'),
-      { name: 'bare', share: bare },
-    ]
+    const dipIn = (id: string): number => (others.includes(id) ? each.value : 0)
+    const heads = { 'heads in colour': each.value, ochre: dipIn('ochre'), green: dipIn('foam'), bare }
     return [
       on.work('cut', 'Cut tips', {
         text: `Tips of about ${Math.round(heightMm)} mm, forked ones first; make extra.`,
@@ -91,14 +87,10 @@ export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
           on.take('glue', [on.height, dipped, k.glueMm], 'A trace of glue'),
         ],
         within: on.open('trace', { by: k.openSec }),
-        atOnce: {
-          count: Math.max(1, Math.floor(on.value(k.openSec) / on.value(k.dipSec))),
-          because: 'window',
-          what: `${on.value(k.dipSec)} s each.`,
-        },
+        atOnce: on.atOnce(on.value(k.openSec) / on.value(k.dipSec), `${on.value(k.dipSec)} s each.`),
         wait: on.sets('trace', 'Let the heads dry', k.dryMin),
         tools: ['tweezers'],
-        deal: { each: 1, suits: [{ id: 'head', options: options.filter(({ share }) => share > 0) }] },
+        deal: { each: 1, suits: [trait('head', heads)] },
         cautions: ['dust'],
         faults: ['petal-blobs', 'too-orderly'],
       }),

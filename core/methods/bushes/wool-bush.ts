@@ -1,4 +1,5 @@
-import { isBladed, isBushy, roundOf, type Yield } from '../../makeup'
+import { roundOf, type Yield } from '../../makeup'
+import { isBladed, isBushy } from '../../commissions'
 import { colourOf } from '../../stock'
 import { bathed } from '../kit/bath'
 import type { Bench } from '../kit/bench'
@@ -133,16 +134,11 @@ export const woolBush = way('wool-bush', 'Wool bush', {
         hands: [eachSec, 180],
         ...bath,
         takes: [...bath.takes, on.flock('foliage', coat)],
-        within: {
-          sec: on.value(k.wetSec),
-          what: `The bath on them is wet for about ${wet}.`,
-          origin: k.wetSec.origin,
-        },
-        atOnce: {
-          count: roundOf(on.value(k.wetSec), on.value(k.setUpSec), eachSec),
-          because: 'window',
-          what: `${Math.round(eachSec)} s each, and ${on.time(on.value(k.setUpSec))} to begin a round.`,
-        },
+        within: on.within(on.value(k.wetSec), `The bath on them is wet for about ${wet}.`),
+        atOnce: on.atOnce(
+          roundOf(on.value(k.wetSec), on.value(k.setUpSec), eachSec),
+          `${Math.round(eachSec)} s each, and ${on.time(on.value(k.setUpSec))} to begin a round.`,
+        ),
         wait: on.dries(k.dryMin, 'Dry through, on the coated card'),
         tools: ['coated carton', 'tub'],
         holders: [{ what: 'drying card place', each: 1, until: 'dip' }],

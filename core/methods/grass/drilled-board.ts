@@ -1,5 +1,6 @@
 import { boardHoles } from '../../grass'
-import { isBladed, roundOf } from '../../makeup'
+import { roundOf } from '../../makeup'
+import { isBladed } from '../../commissions'
 import { discArea, fact, MM_IN_CM, ONE, product, quotient, rest, roundedUp } from '../../quantities'
 import { amount, coefficients, seconds, spoilage, sticking } from '../kit/rows'
 import { counted, plainNumber } from '../../units'

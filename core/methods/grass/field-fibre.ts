@@ -1,4 +1,4 @@
-import { isBladed } from '../../makeup'
+import { isBladed } from '../../commissions'
 import { fact, most, number, product, quotient, rest, roundedUp, sum } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import type { Bench } from '../kit/bench'

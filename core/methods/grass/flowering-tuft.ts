@@ -1,14 +1,14 @@
 import { fibreMass } from '../../coverage'
-import { isBladed } from '../../makeup'
+import { isBladed } from '../../commissions'
 import { product, property, type Expression } from '../../quantities'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import type { Draft, Operation } from '../kit/making'
+import { trait, type Operation } from '../kit/making'
 import { fibre, liquid, powder, sheet } from '../kit/materials'
-import { sharing, slot } from '../kit/slot'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
+import { sharing, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 
 const k = coefficients('flowering-tuft', {
@@ -35,24 +35,9 @@ const k = coefficients('flowering-tuft', {
 const USUAL_DTEX = 22
 
 /** A tuft without flowers here and there, and low ones between the tall. From memory. */
-const FLOWERED: NonNullable<Draft['deal']> = {
+const FLOWERED = {
   each: 1,
-  suits: [
-    {
-      id: 'flowers',
-      options: [
-        { name: 'in flower', share: 0.8 },
-        { name: 'bare', share: 0.2 },
-      ],
-    },
-    {
-      id: 'height',
-      options: [
-        { name: 'tall', share: 0.4 },
-        { name: 'low', share: 0.6 },
-      ],
-    },
-  ],
+  suits: [trait('flowers', { 'in flower': 0.8, bare: 0.2 }), trait('height', { tall: 0.4, low: 0.6 })],
 }
 
 /** Length and dtex of the fibre that fills a slot, as leaves. @param words what is called by them */
@@ -72,6 +57,7 @@ function flowers(on: Bench, foot: Expression, onStems: boolean): Operation {
     on.take('pva', [foot, k.tipCoat], 'PVA on the tips'),
     on.take('flower', [standing, k.dipped, k.powderG]),
   ]
+  const dipSec = on.value(k.dipSec)
   const common = {
     tools: ['tweezers', 'scissors'],
     deal: FLOWERED,
@@ -89,14 +75,10 @@ function flowers(on: Bench, foot: Expression, onStems: boolean): Operation {
     : on.work('dip', 'Tips: glue, dip upside down', {
         ...common,
         text: 'Cut the strip to hold it. Glue on the tallest tips only, dip them upside down into the powder, tap. One colour after the other; pour what is left back.',
-        hands: [on.value(k.dipSec), 60],
+        hands: [dipSec, 60],
         takes,
         within: on.open('trace', { by: k.tipOpenSec, what: 'glue on tips' }),
-        atOnce: {
-          count: Math.max(1, Math.floor(on.value(k.tipOpenSec) / on.value(k.dipSec))),
-          because: 'window',
-          what: `${Math.round(on.value(k.dipSec))} s each.`,
-        },
+        atOnce: on.atOnce(on.value(k.tipOpenSec) / dipSec, `${Math.round(dipSec)} s each.`),
         wait: on.sets('trace', 'Let the tips dry', k.tipDryMin),
         faults: ['petal-blobs', 'shiny-patches'],
       })

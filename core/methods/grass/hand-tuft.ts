@@ -1,4 +1,4 @@
-import { isBladed } from '../../makeup'
+import { isBladed } from '../../commissions'
 import { fact, number, quotient } from '../../quantities'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'

@@ -1,16 +1,16 @@
 import { layerFaults, readsAs, swardToneWords, touchesFor, type GrassLayer } from '../../grass'
-import { type Yield } from '../../makeup'
-import { longestFor } from '../../stock'
+import type { Yield } from '../../makeup'
 import { fact } from '../../quantities'
+import { longestFor } from '../../stock'
 import { plainNumber } from '../../units'
 import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
-import type { Draft, Operation } from '../kit/making'
+import { trait, type Draft, type Operation } from '../kit/making'
 import { fibre, liquid } from '../kit/materials'
-import { sharing, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
+import { sharing, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 import { glueRate, grassFigures as k, layerSlot, layersOf, vacuumOf } from '../plans/layers'
 
@@ -38,14 +38,7 @@ function touches(on: Bench): NonNullable<Draft['deal']> {
     enough: `Enough: glue has touched ${Math.round(reach * 100)} % of the patch.`,
     suits: [
       { id: 'spot', options: SPOTS.map((name) => ({ name, share: 1 })) },
-      {
-        id: 'touch',
-        options: [
-          { name: 'one touch', share: 0.55 },
-          { name: 'two side by side', share: 0.3 },
-          { name: 'a streak with the wind', share: 0.15 },
-        ],
-      },
+      trait('touch', { 'one touch': 0.55, 'two side by side': 0.3, 'a streak with the wind': 0.15 }),
     ],
   }
 }

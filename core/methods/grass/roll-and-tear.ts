@@ -1,4 +1,4 @@
-import { isBladed } from '../../makeup'
+import { isBladed } from '../../commissions'
 import {
   constant,
   fact,
@@ -11,14 +11,14 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
-import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import type { Bench } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import type { Operation, Taken } from '../kit/making'
+import { trait, type Operation, type Taken } from '../kit/making'
 import { liquid, powder, wool } from '../kit/materials'
-import { optional, slot } from '../kit/slot'
 import { areaParts } from '../kit/parts'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
+import { optional, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
 
 const k = coefficients('roll-and-tear', {
@@ -52,15 +52,6 @@ function round(on: Bench, hanks: number, again: boolean): Operation[] {
   const area = again ? on.product(on.cm2('patch', on.partCm2), k.again) : on.cm2('patch', on.partCm2)
   const openSec = (on.value(k.tackUntilMin) - on.value(k.tackMin)) * 60
   const second = on.has('second') ? SECOND.value : 0
-  const tones = [
-    { name: 'main tone', share: 1 - second },
-    { name: 'second tone', share: second },
-  ]
-  const sizes = [
-    { name: 'thin', share: 0.4 },
-    { name: 'usual', share: 0.4 },
-    { name: 'thick', share: 0.2 },
-  ]
   return [
     on.spray(
       `glue${tail}`,
@@ -84,11 +75,10 @@ function round(on: Bench, hanks: number, again: boolean): Operation[] {
         : 'Dab lightly, torn end down, tones in turn; turn the board. Earth on every spot of bare glue. Where it goes wrong: cover with earth and begin again.',
       hands: (on.value(k.dabSec) * hanks + on.value(k.earthSec) * on.partCm2) * part,
       takes: [on.take('earth', [area, k.earthG], `Earth over the glue${label}`)],
-      within: {
-        sec: openSec,
-        what: `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
-        origin: 'memory',
-      },
+      within: on.within(
+        openSec,
+        `The ground stays tacky for about ${Math.round(openSec / 60)} minutes more.`,
+      ),
       wait: on.rests(k.restMin, 'Leave it before combing', 'tack clearing'),
       ...(again
         ? {}
@@ -98,8 +88,8 @@ function round(on: Bench, hanks: number, again: boolean): Operation[] {
               each: hanks,
               enough: 'Enough: the hanks of this patch are on. What is left bare gets earth.',
               suits: [
-                { id: 'tone', options: tones.filter(({ share }) => share > 0) },
-                { id: 'size', options: sizes },
+                trait('tone', { 'main tone': 1 - second, 'second tone': second }),
+                trait('size', { thin: 0.4, usual: 0.4, thick: 0.2 }),
               ],
             },
           }),

@@ -1,5 +1,6 @@
 import { sheetsFor } from '../../grass'
-import { isBladed, roundOf } from '../../makeup'
+import { roundOf } from '../../makeup'
+import { isBladed } from '../../commissions'
 import {
   capVolume,
   difference,
@@ -12,13 +13,13 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
-import { coefficients, minutes, row, share, spoilage, sticking } from '../kit/rows'
 import { counted, plainNumber } from '../../units'
 import type { Bench } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import type { Draft, Operation, Taken } from '../kit/making'
+import { trait, type Draft, type Operation, type Taken } from '../kit/making'
 import { fibre, liquid, sheet } from '../kit/materials'
+import { coefficients, minutes, row, share, spoilage, sticking } from '../kit/rows'
 import { lighter, optional, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
 
@@ -66,12 +67,12 @@ function dealOfDots(on: Bench, mean: number): NonNullable<Draft['deal']> {
     dots.length === 0 ? 0 : dots.filter(fits).length / dots.length
   const [least, most] = [mean * 0.93, mean * 1.07]
   const sized = (dot: number): string => `${plainNumber(Math.round(dot * 2) / 2, 1)} mm`
-  const options = [
-    { name: `small, ${sized(mean * 0.85)}`, share: shareOf((dot) => dot < least) },
-    { name: `usual, ${sized(mean)}`, share: shareOf((dot) => dot >= least && dot <= most) },
-    { name: `large, ${sized(mean * 1.15)}`, share: shareOf((dot) => dot > most) },
-  ]
-  return { each: 1, suits: [{ id: 'dot', options: options.filter(({ share }) => share > 0) }] }
+  const shares = {
+    [`small, ${sized(mean * 0.85)}`]: shareOf((dot) => dot < least),
+    [`usual, ${sized(mean)}`]: shareOf((dot) => dot >= least && dot <= most),
+    [`large, ${sized(mean * 1.15)}`]: shareOf((dot) => dot > most),
+  }
+  return { each: 1, suits: [trait('dot', shares)] }
 }
 
 /** What of the fibre is of each slot that is filled: the main one makes up what the others leave. */
@@ -129,7 +130,7 @@ function tray(on: Bench): Operation[] {
         fibres(on, across),
       ],
       deal: dealOfDots(on, dot),
-      within: { sec: openSec, what: `Small dots skin over in about ${on.time(openSec)}.`, origin: 'memory' },
+      within: on.within(openSec, `Small dots skin over in about ${on.time(openSec)}.`),
       atOnce: {
         count: round,
         because: whole ? 'sheet' : 'window',

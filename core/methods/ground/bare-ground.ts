@@ -1,4 +1,4 @@
-import type { Piece } from '../../makeup'
+import type { Piece } from '../../commissions'
 import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
@@ -122,11 +122,10 @@ export const bareGround = way('bare-ground', 'Bare ground, a little grass', {
         text: 'Medium 3 : 1 with water over it; fine soil shaken through a stocking, heavier on high ground and at rock feet.',
         hands: [paintSec / 2, 60],
         takes: covered(on, all, 'soil'),
-        within: {
-          sec: on.value(k.openSec),
-          what: `The coat stays open for about ${on.time(on.value(k.openSec))}.`,
-          origin: 'memory',
-        },
+        within: on.within(
+          on.value(k.openSec),
+          `The coat stays open for about ${on.time(on.value(k.openSec))}.`,
+        ),
         atOnce: on.one('Patch by patch, edges overlapping.'),
         faults: ['tide-line'],
       }),

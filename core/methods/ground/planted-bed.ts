@@ -1,4 +1,5 @@
-import { isBushy, shared, type Piece } from '../../makeup'
+import { shared } from '../../makeup'
+import { isBushy, type Piece } from '../../commissions'
 import { fact } from '../../quantities'
 import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { exampleArea, examplePiece } from '../kit/examples'

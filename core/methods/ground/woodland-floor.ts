@@ -1,4 +1,4 @@
-import type { Piece } from '../../makeup'
+import type { Piece } from '../../commissions'
 import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'

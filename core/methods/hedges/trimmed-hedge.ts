@@ -113,11 +113,7 @@ export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
         ],
         can: 'spray-adhesive',
         within: on.open('spray-adhesive'),
-        atOnce: {
-          count: Math.max(1, Math.floor(on.openSec('spray-adhesive') / Math.max(1, faceSec))),
-          because: 'window',
-          what: 'Face by face.',
-        },
+        atOnce: on.atOnce(on.openSec('spray-adhesive') / Math.max(1, faceSec), 'Face by face.'),
         tools: ['catch tray'],
         faults: ['bare-patches', 'fallen-foliage'],
       }),

@@ -6,10 +6,11 @@ import {
   property,
   quotient,
   type Coefficient,
-  type Expression,
   type Leaf,
 } from '../../quantities'
-import { type Piece, type PlantTask, type StepDraft } from '../../makeup'
+import { type PlantTask, type StepDraft } from '../../makeup'
+import { type Piece } from '../../commissions'
+import { hasLeaf } from './fit'
 import { dressing } from './figures'
 import {
   eachOf,
@@ -98,7 +99,7 @@ export class Bench extends Making<PlantTask> {
     return fact('share in flower', this.piece.bloom, '', 'memory', 'on the day')
   }
   get isLeafy(): boolean {
-    return this.piece.leaf > 0.01
+    return hasLeaf(this.piece)
   }
   /** Ground of one part, cm²; length of one part, mm. */
   get partCm2(): number {
@@ -173,7 +174,8 @@ export class Bench extends Making<PlantTask> {
     const deep = quotient(this.input(dressing.snowRealMm), fact('ratio', this.piece.realRatio, ''))
     return this.take('snow', product(this.above, quotient(deep, MM_IN_CM), bulk), 'Snow')
   }
-  cm2(words: string, value: number, source?: string): Expression {
-    return source ? fact(words, value, 'cm²', 'formula', source) : fact(words, value, 'cm²')
+  /** An area of the piece or its part, cm². @param source how it is worked out */
+  cm2(words: string, value: number, source?: string): Leaf {
+    return fact(words, value, 'cm²', 'formula', source)
   }
 }

@@ -9,9 +9,11 @@ import {
   type Coefficient,
   type Expression,
 } from '../../quantities'
-import type { Option, Kin, Piece, Slot } from '../../makeup'
+import type { Option, Slot } from '../../makeup'
+import type { Kin, Piece } from '../../commissions'
 import { CAN_AIR, type Bench } from './bench'
 import { dressing as d } from './figures'
+import { hasLeaf } from './fit'
 import { listed } from './listed'
 import type { Operation, Taken } from './making'
 import { foam, liquid, powder } from './materials'
@@ -34,9 +36,6 @@ export interface Dress {
 const AGAIN = 'dress-again'
 /** With less of its leaf than this on the day, twigs are left bare. Our estimate. */
 const THIN = 0.6
-
-/** Whether there is any leaf to show on the day. */
-export const hasLeaf = ({ leaf }: Pick<Piece, 'leaf'>): boolean => leaf > 0.01
 
 /** A tree under snow: the same way, with one more step. */
 export const snowOption: Option = option(

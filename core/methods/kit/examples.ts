@@ -1,6 +1,7 @@
 import { tonesOf } from '../../colour'
 import { crownSideArea, crownSurface, crownTopArea, type CrownForm, type Habit } from '../../plants'
-import type { Piece, PlantJob } from '../../makeup'
+import type { PlantJob } from '../../makeup'
+import type { Piece } from '../../commissions'
 
 /** A piece for a method's example jobs: a plant of so many mm at the model. @param widthShare crown width ÷ height */
 export function examplePiece(

@@ -1,4 +1,5 @@
-import { isBladed, isBushy, type Handling, type Piece, type PlantJob, type Suit } from '../../makeup'
+import { type Handling, type PlantJob, type Suit } from '../../makeup'
+import { isBladed, isBushy, type Piece } from '../../commissions'
 
 type Reason = string | false | undefined
 
@@ -96,8 +97,9 @@ export const tooFrail = (piece: Piece, handling: Handling): string | false =>
   handling === 'protected' &&
   'it snaps where sleeves and hands pass: keep it from the edge'
 
-/** Whether the day has no leaf to show, or little. */
-export const isBare = ({ leaf }: Piece): boolean => leaf <= 0.01
+/** Whether there is any leaf to show on the day. */
+export const hasLeaf = ({ leaf }: Pick<Piece, 'leaf'>): boolean => leaf > 0.01
+export const isBare = (piece: Piece): boolean => !hasLeaf(piece)
 
 /** What rules a hedge out, whatever it is built of; undefined where it can be one. */
 export function notAHedge({ kind, piece }: PlantJob): string | undefined {

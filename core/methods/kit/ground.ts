@@ -1,6 +1,7 @@
 import { fact, figure, number, quotient, type Coefficient, type Expression } from '../../quantities'
 import { amount, coefficients, seconds, share } from './rows'
-import { type Option, type Piece, type Pour, type Slot } from '../../makeup'
+import { type Option, type Pour, type Slot } from '../../makeup'
+import { type Piece } from '../../commissions'
 import { plainNumber } from '../../units'
 import type { Bench } from './bench'
 import { listed } from './listed'

@@ -62,6 +62,12 @@ export interface Words extends Partial<Draft> {
 /** Seconds of hands for each piece. */
 export const eachOf = (hands: Hands = 0): number => (typeof hands === 'number' ? hands : hands[0])
 
+/** A trait that the dealer deals: what may be dealt, and how often. What has no share is left out. */
+export const trait = (id: string, shares: Readonly<Record<string, number>>) => ({
+  id,
+  options: Object.entries(shares).flatMap(([name, share]) => (share > 0 ? [{ name, share }] : [])),
+})
+
 /** What hands do at one step, with all that belongs to it. */
 export interface Operation {
   readonly step: StepDraft
@@ -297,6 +303,18 @@ export class Making<T extends Task = Task> {
   /** As many at once as its window allows. @param eachSec for one @param setUpSec that each round begins with */
   rounds(of: Setting, eachSec: number, setUpSec = 0, by?: Coefficient): WetRounds {
     return wetRounds(this.openSec(of, by), setUpSec, eachSec)
+  }
+  /** So many at once, at least one, and why no more. */
+  atOnce(
+    count: number,
+    what: string,
+    because: NonNullable<StepDraft['atOnce']>['because'] = 'window',
+  ): NonNullable<StepDraft['atOnce']> {
+    return { count: Math.max(1, Math.floor(count)), because, what }
+  }
+  /** A window of so many seconds, in words of its own. */
+  within(sec: number, what: string): NonNullable<StepDraft['within']> {
+    return { sec, what, origin: 'memory' }
   }
   /** One part at a time. */
   one(what: string): NonNullable<StepDraft['atOnce']> {

@@ -1,11 +1,1 @@
-export {
-  amount,
-  coefficients,
-  loss,
-  minutes,
-  row,
-  seconds,
-  share,
-  spoilage,
-  sticking,
-} from '../../quantities'
+export * from '../../quantities/rows'

@@ -1,7 +1,7 @@
 import { timeWords, type StepDraft, type Task } from '../../makeup'
 import type { Coefficient } from '../../quantities'
 import { coefficients, minutes, seconds } from './rows'
-import type { TradeOrigin } from '../../units'
+import { capitalised, type TradeOrigin } from '../../units'
 
 /**
  * How glues, paints and pastes set: the one table of windows and waits. At 20 °C and 50 %; an open film follows the
@@ -106,7 +106,6 @@ function coefficientOf(of: Setting, what: 'open' | 'sets'): Coefficient {
   if (!found) throw new RangeError(`${of} has no ${what === 'open' ? 'window' : 'wait'}; it must have one`)
   return found
 }
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Seconds for which it can be worked on. @param by a way's own figure */
 export const openSecOf = (task: Pick<Task, 'value'>, of: Setting, by?: Coefficient): number =>
@@ -120,7 +119,7 @@ export function open(
 ): NonNullable<StepDraft['within']> {
   const sec = openSecOf(task, of, by)
   const { name, open: row } = table[of]
-  const words = `${capital(what ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}`
+  const words = `${capitalised(what ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}`
   return { sec, what: tail === undefined ? `${words}.` : `${words}: ${tail}.`, origin: 'memory' }
 }
 

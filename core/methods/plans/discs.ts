@@ -1,6 +1,6 @@
-import { discTree, FIRST_BRANCH_REAL_MM, type DiscTree, type NestOrder } from '../../armature'
-import type { PieceSize } from '../../commissions'
-import { plannerOf, type Cut, type Filled, type MakeUp, type Piece, type PlantTask } from '../../makeup'
+import { padOrder, discTree, FIRST_BRANCH_REAL_MM, type DiscTree, type PadOrder } from '../../armature'
+import type { Piece, PieceSize } from '../../commissions'
+import { plannerOf, type Cut, type Filled, type MakeUp, type PlantTask } from '../../makeup'
 import { worthOf } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { representatives } from '../../units'
@@ -111,10 +111,6 @@ export const USUAL_PIN_MM = 2.8
 export const pinMm = (rodMm: number, share: number): number =>
   Math.min(USUAL_PIN_MM, Math.max(0.3, Math.round(rodMm * share * 10) / 10))
 
-/** All discs on a tree's stem, cm², before they are cut ragged. */
-export const discsCm2 = ({ discs }: DiscTree): number =>
-  discs.reduce((sum, { diameterMm }) => sum + (Math.PI / 4) * (diameterMm / 10) ** 2, 0)
-
 /** Trees that are planned one by one, and discs of all of them: of more, some of each size stand for the others. */
 const MOST_TREES = 150
 const MOST_DISCS = 20_000
@@ -173,34 +169,12 @@ export function nestOrderOf(
   up: MakeUp,
   sizes: readonly PieceSize[],
   own: ReadonlyMap<string, number> = new Map(),
-): (NestOrder & { readonly labels: readonly string[]; readonly treeOf: readonly number[] }) | undefined {
+): PadOrder | undefined {
   if (up.job.kind === 'stock' || !plannerOf(up, 'discs')) return undefined
   if (sizes.length > treesNested(up)) return undefined
   const task = discTask(up, up.job.piece)
-  const pad = padOf(task)
-  const strip = worthOf(k.strip, own).value
-  const doubled = up.choices.pad === 'coir' ? 2 : 1
-  const discs = sizes.flatMap((size, tree) =>
-    discsOf(task, size).cuts.flatMap((cut) =>
-      Array.from({ length: doubled }, () => ({
-        radiusMm: cut.diameterMm / 2,
-        tree,
-        label: `${tree + 1}·${cut.discs.join('·')}`,
-      })),
-    ),
-  )
-  const sheet = { widthMm: pad.widthMm * (1 - strip), heightMm: pad.heightMm }
-  const area = discs.reduce((sum, { radiusMm }) => sum + Math.PI * radiusMm * radiusMm, 0)
-  const sheets = Math.max(1, Math.ceil(area / (sheet.widthMm * sheet.heightMm * 0.6)) + 1)
-  return {
-    radiiMm: discs.map(({ radiusMm }) => radiusMm),
-    labels: discs.map(({ label }) => label),
-    treeOf: discs.map(({ tree }) => tree),
-    sheets: Array.from({ length: sheets }, () => sheet),
-    gapMm: 1,
-    seed: 1,
-    tries: 240,
-  }
+  const trees = sizes.map((size) => discsOf(task, size))
+  return padOrder(trees, padOf(task), worthOf(k.strip, own).value, up.choices.pad === 'coir' ? 2 : 1)
 }
 
 /** What the discs of a make-up's tree follow from. */

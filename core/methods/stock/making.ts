@@ -1,6 +1,13 @@
-import { makeUp, needsOf } from '../../makeup'
+import { makeUp, needsOf, type StockMethod } from '../../makeup'
 import { allocate, firstDue, takersOf, type Claim, type StockState } from '../../stock'
-import { stockMethodFor } from './ways'
+import { mixtureMethods } from './mixtures'
+import { recipes } from './recipes'
+import { shredded } from './shredded'
+
+/** Ways of making stock from stock, and how a material can be made, if there is a way. */
+export const stockMethods: readonly StockMethod[] = [...mixtureMethods, ...recipes, ...shredded]
+export const stockMethodFor = (materialId: string): StockMethod | undefined =>
+  stockMethods.find((method) => method.product === materialId || method.also?.includes(materialId) === true)
 
 /** What is made of what is made: soil is graded before a ground is mixed of it. */
 const MOST_LEVELS = 4

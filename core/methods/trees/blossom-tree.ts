@@ -1,4 +1,4 @@
-import { isBushy } from '../../makeup'
+import { isBushy } from '../../commissions'
 import { dress, dressSlots, type Dress } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
@@ -7,7 +7,7 @@ import { liquid, powder, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { profile, way } from '../kit/way'
-import { boundSprigs, sprigsOf } from './sprig-tree'
+import { boundSprigs, sprigsOf } from './sprig-operations'
 
 const SIZES: Sizes = { well: [30, 200] }
 const leaf: Dress = { adhesive: 'hairspray', form: 'ground' }

@@ -1,4 +1,4 @@
-import { isBushy } from '../../makeup'
+import { isBushy } from '../../commissions'
 import { fact, sum } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dress, dressSlots, snowOnly, snowOption, type Dress } from '../kit/dress'

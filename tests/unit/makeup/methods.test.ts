@@ -1,4 +1,5 @@
-import { jobOf, makeUp, pieceOf, rankMethods, stepHandsMin, type Job } from '../../../core/makeup'
+import { jobOf, makeUp, rankMethods, stepHandsMin, type Job } from '../../../core/makeup'
+import { pieceOf } from '../../../core/commissions'
 import { methods, plantMethods } from '../../../core/methods'
 import { cautionOf, cautions, faults } from '../../../core/safety'
 import { speciesTable, type Age } from '../../../core/plants'
@@ -123,6 +124,9 @@ describe('every method, on its own example jobs', () => {
       expect(ids).toContain(step)
       if (material) expect(up.steps.find(({ id }) => id === step)!.materialIds).toContain(material.id)
     }
+    // Nothing is asked for that no step takes.
+    const taken = new Set(up.uses.map(({ slot }) => slot))
+    for (const { slot, parts } of up.slots) if (parts.length > 0) expect([...taken]).toContain(slot.id)
     // What goes into a lot is a share of what is drawn.
     const drawn = new Set(up.uses.map(({ material }) => material?.id))
     for (const { shares } of up.yields)

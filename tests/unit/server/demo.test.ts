@@ -1,6 +1,7 @@
 import { foldRun, isOpen } from '../../../core/batches'
 import { allocate, balancesOf, stockStates, type Claim } from '../../../core/stock'
-import { jobOf, makeUp, needsOf, pieceOf } from '../../../core/makeup'
+import { jobOf, makeUp, needsOf } from '../../../core/makeup'
+import { pieceOf } from '../../../core/commissions'
 import { plantMethodById } from '../../../core/methods'
 import { speciesById } from '../../../core/plants'
 import { readWorkshopFile, writeWorkshopFile } from '../../../core/workshop'

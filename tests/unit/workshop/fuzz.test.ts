@@ -1,5 +1,6 @@
 import { foldRun, goodOnTrays, logEntry, progressOf, readLedger, traysOf } from '../../../core/batches'
-import { jobOf, makeUp, needsOf, pieceOf } from '../../../core/makeup'
+import { jobOf, makeUp, needsOf } from '../../../core/makeup'
+import { pieceOf } from '../../../core/commissions'
 import { plantMethodById } from '../../../core/methods'
 import { bedsOf, boardOf, planPlanting } from '../../../core/planting'
 import { speciesById, speciesTable } from '../../../core/plants'

@@ -1,19 +1,12 @@
 import { mixHex, type Tones } from '../colour'
-import {
-  floorLook,
-  floorOf,
-  isFloor,
-  lookOptions,
-  membersOf,
-  sitterParts,
-  type Commission,
-  type Line,
-  type LineSize,
-  type SitterPart,
-} from '../commissions'
 import { mixedSward } from '../grass'
 import { lookOn, type Look, type Species } from '../plants'
-import { pieceOf, type Kin, type Piece } from './job'
+import { floorLook, floorOf, isFloor } from './floor'
+import { membersOf } from './mix'
+import { sitterParts, type SitterPart } from './mixed-drawing'
+import type { Commission, Line } from './records'
+import { lookOptions, type LineSize } from './sizes'
+import { pieceOf, type Kin, type Piece } from './piece'
 
 /** A species of a line as it is on a day. */
 export interface MemberPiece extends Kin {

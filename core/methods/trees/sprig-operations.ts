@@ -1,0 +1,189 @@
+import { type Bound } from '../../makeup'
+import { type Piece } from '../../commissions'
+import { difference, fact, ONE, rest, roundedDown, type Leaf } from '../../quantities'
+import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
+import { catalogueRow } from '../../stock'
+import { counted, noun } from '../../units'
+import { bathed } from '../kit/bath'
+import type { Bench } from '../kit/bench'
+import { type Dress } from '../kit/dress'
+import type { Listed } from '../kit/listed'
+import type { Flock, Operation } from '../kit/making'
+import { dries, staysOpen } from '../kit/setting'
+
+/** The numbers that the soaked sprig tree rests on, until a maker knows better. */
+export const k = coefficients('sprig-tree', {
+  spoilage: spoilage(0.08),
+  spare: row('sprigs picked for one that is used', 1.1, '', [1, 4]),
+  flatCm2: amount('a flat sprig, seen from above', 36, 'cm²'),
+  longest: row('longest good sprig', 160, 'mm', [40, 400], 'common practice'),
+  pickUp: amount('bath carried away, for each mm of a sprig', 0.015, 'ml/mm'),
+  standing: amount('standing in the tub at the end', 400, 'ml'),
+  bowl: row('sprigs in the bath at once', 10, '', [1, 60]),
+  soakSec: seconds('a soak', 150, 'common practice', '2–3 minutes'),
+  sortSec: seconds('pick and clean a sprig', 60),
+  bowlSec: seconds('change a bowl', 5),
+  bindSec: seconds('bind the sprigs of a tree', 180),
+  tieMm: amount('fine wire round a joint', 120, 'mm'),
+  jointMl: amount('CA in a joint', 0.1, 'ml'),
+  pegSec: seconds('peg a sprig', 15),
+  paintSec: seconds('spray a trunk, for each 40 cm² of crown', 12),
+  flockSec: row('sprinkle, for each cm² of crown', 0.28, 's', [0.02, 3]),
+  mistSec: seconds('a mist from above, for each 40 cm² of crown', 6),
+  setUpSec: row('spray a round before the first sprinkle', 8, 's', [0, 50]),
+  wetSec: staysOpen('hairspray', 'hairspray stays wet'),
+  dryMin: minutes('bath film dries', 600, 'common practice', 'overnight'),
+  paintMin: dries('paint'),
+  setMin: dries('hairspray', 'hairspray sets'),
+  trunkCoat: amount('trunk coat', 0.03, 'ml/cm²'),
+  tipsCoat: amount('dark mist on the tips', 0.008, 'ml/cm²'),
+  sprayCoat: amount('hairspray', 0.04, 'ml/cm²'),
+  canopyCoat: amount('canopy colour', 0.03, 'ml/cm²'),
+  mistCoat: amount('highlight mist', 0.008, 'ml/cm²'),
+  sticks: sticking('sticks, of what is thrown', 0.45),
+  highlight: row('share of the foliage on top', 0.15, '', [0, 0.5], 'memory', 'common practice: subtle'),
+})
+
+/** Bark of most trunks, and the depth at the tips: grey-brown, dark. Common practice. */
+export const TRUNK = '#7d756b'
+export const TIPS = '#3a3028'
+/** A tree that is only a little wider than so many sprigs is made of those. Our estimate. */
+const A_LITTLE = 0.35
+/** Of the shared dressing only snow is used; it is stuck with the way's own hairspray. */
+export const snow: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'hairspray' }
+
+/**
+ * Sprigs bound together for one tree: as many flat ones as its crown, seen from above, has room for.
+ * @param flatCm2 of one sprig
+ */
+export const sprigsOf = ({ topAreaCm2 }: Pick<Piece, 'topAreaCm2'>, flatCm2 = k.flatCm2.value): Leaf =>
+  fact(
+    'sprigs in a tree',
+    Math.max(1, Math.ceil(topAreaCm2 / flatCm2 - A_LITTLE)),
+    '',
+    'formula',
+    `crown from above of ${Math.round(topAreaCm2)} cm² ÷ a flat sprig of ${Math.round(flatCm2)} cm²`,
+  )
+/** How trees of sprigs are bound. */
+export const boundSprigs: Bound = {
+  twigs: (piece) => sprigsOf(piece).value,
+  longestMm: k.longest.value,
+}
+
+/** Sprigs sorted, toughened where that was chosen, bound, and painted. */
+export function armature(on: Bench): Listed<Operation> {
+  const sprigs = sprigsOf(on.piece, on.value(k.flatCm2))
+  const n = sprigs.value
+  const bowl = on.value(k.bowl)
+  const longMm = Math.min(on.piece.heightMm, on.value(k.longest))
+  const left = roundedDown(on.product(sprigs, difference(on.input(k.spare), ONE), on.pieces))
+  return [
+    on.work('sort', 'Sort and clean', {
+      text: `Pick ${counted(n, 'sprig')} for each tree. Tweeze off dry leaves, cut inward twigs. Curved ones go to their own box.`,
+      hands: [on.value(k.sortSec) * n, 60],
+      takes: on.takePieces('sprig', [sprigs, k.spare]),
+      yields: [left.value > 0 && on.byProduct('curved-sprigs', `Curved ${noun(left.value, 'sprig')}`, left)],
+      tools: ['tweezers', 'cutters'],
+      faults: ['one-sided'],
+    }),
+    on.choice('sprigs') === 'toughened' &&
+      on.work('soak', 'Soak, peg to the line', {
+        text: `${on.time(on.value(k.soakSec))} in the bath, ${counted(bowl, 'sprig')} at a time; peg one bowl while the next soaks. Tap off on newspaper, peg head down; a second peg on the tip of the curved ones pulls them straight.`,
+        hands: [
+          on.value(k.pegSec) * n + (Math.ceil((n * on.started) / bowl) * on.value(k.bowlSec)) / on.started,
+          180,
+        ],
+        ...bathed(on, {
+          title: 'Soaking bath',
+          material: catalogueRow('soaking-bath'),
+          taken: on.product(sprigs, fact('length of a sprig', longMm, 'mm'), k.pickUp),
+          standing: on.input(k.standing),
+          parts: [['medium', 1]],
+          water: 5,
+        }),
+        atOnce: on.atOnce(bowl / n, `The bowl takes ${counted(bowl, 'sprig')}.`, 'bowl'),
+        wait: on.dries(k.dryMin, 'Dry overnight on the line'),
+        tools: ['bowl', 'drying line'],
+        holders: [{ what: 'peg', each: 2 * n, until: 'soak' }],
+        cautions: ['wet-bath'],
+        faults: ['white-puddles', 'beads'],
+      }),
+    n > 1 &&
+      on.work('bind', `Bind ${counted(n, 'sprig')} to a tree`, {
+        text: 'Set them round, flat sides turned outward, so that it is round from above. Fine wire round the feet, CA into the joint, paste over it where it shows.',
+        hands: [on.value(k.bindSec), 60],
+        takes: [on.has('tie') && on.take('tie', k.tieMm), on.take('ca', k.jointMl)],
+        within: on.open('ca'),
+        tools: ['pliers'],
+        needs: ['ventilation'],
+        cautions: ['wire'],
+        faults: ['one-sided', 'visible-join'],
+        passes: 'Round from above; the joint can’t be found.',
+      }),
+    on.spray('trunk', 'Trunk colour, dark tips', {
+      text:
+        n > 1
+          ? 'Grey-brown on both sides, over the joint too; a light dark mist on the tips for depth.'
+          : 'In the foam block: grey-brown on both sides; a light dark mist on the tips for depth.',
+      hands: on.value(k.paintSec) * crowns(on),
+      takes: [on.coat('trunk-paint', k.trunkCoat), on.coat('tips-paint', k.tipsCoat)],
+      wait: on.dries(k.paintMin, 'Let the paint dry'),
+      tools: ['foam block'],
+      holders: [{ what: 'block place', each: 1, until: 'inspect' }],
+      faults: ['trunk-colour', 'satin'],
+    }),
+  ]
+}
+
+/** Painting and misting take as long as there is crown, by a tree of 40 cm². */
+const crowns = ({ piece }: Bench): number => Math.max(0.4, piece.sideAreaCm2 / 40)
+
+/** Foam in the wet spray, and what lies over it: the canopy's colour, or a lighter foam. */
+export function foliage(on: Bench): Listed<Operation> {
+  const over = on.choice('colour') === 'overspray'
+  const topped = !over && on.has('highlight')
+  const sprinkleSec = 3 + on.value(k.flockSec) * on.piece.sideAreaCm2
+  const { atOnce, setUpEachSec } = on.rounds('hairspray', sprinkleSec, on.value(k.setUpSec), k.wetSec)
+  const mistSec = on.value(k.mistSec) * crowns(on)
+  const set = on.rests(k.setMin, 'Let it set', 'tack clearing')
+  const foam: Pick<Flock, 'share' | 'sticks'> = {
+    ...(topped ? { share: rest(on.input(k.highlight)) } : {}),
+    sticks: k.sticks,
+  }
+  return [
+    on.spray('sprinkle', 'Hairspray the crown, sprinkle', {
+      text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${on.time(on.value(k.wetSec))} before the spray has set.`,
+      hands: sprinkleSec + setUpEachSec,
+      takes: [on.coat('hairspray', k.sprayCoat), on.crownFlock('foliage', foam)],
+      within: on.open('hairspray', { by: k.wetSec, what: 'the spray' }),
+      atOnce,
+      wait: set,
+      tools: ['catch tray'],
+      faults: ['clogged-stems', 'fallen-foliage'],
+      passes: 'Light through the crown; no foam on the trunk.',
+    }),
+    over &&
+      on.spray('canopy', 'Spray the canopy, mist from above', {
+        text: 'The wanted green around the foliage; then the lighter mist, from above only. Mask the trunk or keep off it.',
+        hands: on.value(k.paintSec) * crowns(on) + mistSec,
+        takes: [on.coat('canopy-paint', k.canopyCoat), on.coat('highlight-spray', k.mistCoat)],
+        wait: on.dries(k.paintMin, 'Let the paint dry'),
+        faults: ['loud-two-tone', 'trunk-colour', 'satin'],
+      }),
+    topped &&
+      on.spray('highlight', 'Highlight from above', {
+        text: 'A touch of spray and the lighter foam from above only. One step lighter, never another hue.',
+        hands: [mistSec, 30],
+        takes: [
+          on.crownFlock(
+            'highlight',
+            { share: on.input(k.highlight), sticks: k.sticks },
+            'Highlight, from above',
+          ),
+          on.coat('hairspray', k.sprayCoat, 'Hairspray for the highlight', k.highlight),
+        ],
+        wait: set,
+        faults: ['loud-two-tone'],
+      }),
+  ]
+}

@@ -1,0 +1,195 @@
+import { proposedStrands } from '../../armature'
+import type { Piece } from '../../commissions'
+import {
+  MM_IN_CM,
+  discArea,
+  number,
+  product,
+  quotient,
+  type Coefficient,
+  type Expression,
+} from '../../quantities'
+import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
+import type { Bench } from '../kit/bench'
+import type { Operation } from '../kit/making'
+import { dries } from '../kit/setting'
+import { wireWork } from './wire-work'
+
+/** Amounts and times of a pine of wire. From memory unless marked. */
+export const k = coefficients('wire-pine', {
+  spoilage: spoilage(0, 'memory', 'what goes wrong is twisted again'),
+  takeUp: share('length that the twist takes up', 0.1),
+  barkMm: amount('bark on the trunk, all coats together', 1.2, 'mm'),
+  offcuts: share('wire cut off and lost', 0.05),
+  pasteCoat: amount('bark paste on the wood', 0.14, 'ml/cm²'),
+  umberShare: amount('umber to a millilitre of paste', 0.06, 'ml/ml'),
+  sawdustShare: amount('sawdust to a millilitre of paste', 0.12, 'g/ml'),
+  thickenCoat: amount('cement and sawdust where it is too thin', 0.04, 'ml/cm²'),
+  thickened: share('wood that is too thin', 0.5),
+  thickenDust: amount('sawdust to a millilitre of cement, to thicken', 0.5, 'g/ml'),
+  needleFoam: share('foam of the needles, of the foliage', 0.34, 'memory', 'the pads make up a third'),
+  needleFibre: amount('fibre to a gram of foam, one to one by volume', 1.2, 'g/g'),
+  pastelG: amount('a pastel dusted on bark', 0.001, 'g/cm²'),
+  mossG: amount('moss and dead needles at the foot', 0.05, 'g/cm²'),
+  yellowCoat: amount('a breath of yellow', 0.003, 'ml/cm²'),
+  fibre: amount(
+    'teased fibre in the pads, for each cm² of crown',
+    0.006,
+    'g/cm²',
+    'memory',
+    'before it is pruned',
+  ),
+  pruned: share('fibre pruned off again', 0.15),
+  glue: amount('PVA for the pads, for each cm² of crown', 0.012, 'ml/cm²'),
+  cementCoat: amount('a coat of cement on the pads', 0.03, 'ml/cm²'),
+  sticks: sticking('needles stick in a pass, of what is spooned', 0.55),
+  upperCoat: amount('orange on the upper trunk', 0.01, 'ml/cm²'),
+  lowerCoat: amount('brush paint on the lower trunk', 0.006, 'ml/cm²'),
+  joinSec: seconds('join armatures, roots, pin', 900),
+  endsSec: seconds('clip, bend, cradle the ends', 600),
+  thickenSec: seconds('cement and sawdust', 300),
+  barkSec: seconds('bark paste with a stiff brush', 1200),
+  padsSec: seconds('fibre pads', 2400),
+  paintSec: seconds('orange above, grey-brown below', 1500, 'memory', 'tedious'),
+  pruneSec: seconds('prune', 300),
+  needleSec: seconds('cement and needles, a pass', 900),
+  pastelSec: seconds('pastels, moss, foot', 300),
+  pasteMin: dries('paste'),
+})
+
+/** Twice in full, with the cement dry between. Common practice. */
+const PASSES = ['needles', 'needles-again'] as const
+
+export const strandsOf = ({ heightMm, zone }: Piece): number => proposedStrands(heightMm, zone, 'quick')
+
+/** Wire joined, and the wood on it. */
+export function wood(on: Bench): Operation[] {
+  const { heightMm } = on.piece
+  const wire = wireWork(on, on.task.wire?.strands ?? strandsOf(on.piece), k.offcuts)
+  const joined = heightMm > 240 ? 3 : 2
+  const size = heightMm / 240
+  const paste = on.product(wire.surface, k.pasteCoat)
+  const thickened = on.product(wire.surface, k.thickenCoat, k.thickened)
+  const wires = { tools: ['pliers', 'cutters'], cautions: ['wire'] }
+  return [
+    on.work('hank', `Join ${joined} armatures, roots and pin`, {
+      text: `Twist ${joined} hanks by the sheet, strap wire round the foot and set them one above the other. Roots of two to four strands, a pin; mount it on a foam slab that is sunk in later.`,
+      hands: [on.value(k.joinSec) * size, 60],
+      takes: [wire.stout],
+      cuts: wire.cuts,
+      ...wires,
+      faults: ['one-sided'],
+    }),
+    on.work('split', 'Clip loops, bend, cradle the ends', {
+      text: 'Clip the loops; strong bends; each branch end opened like a shallow hand, so that the wool does not slide off. Tiers apart, and seen from above all round.',
+      hands: on.value(k.endsSec) * size,
+      takes: [wire.thin],
+      ...wires,
+      faults: ['round-ends', 'wool-slides'],
+    }),
+    on.glue('thicken', 'Thicken', {
+      text: 'Where a limb is too thin: scenic cement, sawdust over it.',
+      hands: on.value(k.thickenSec) * size,
+      takes: [
+        on.take('cement', thickened, 'Cement, to thicken'),
+        on.take('sawdust', [thickened, k.thickenDust], 'Sawdust, to thicken'),
+      ],
+      in: 'cement',
+      until: 'Dry overnight',
+      tools: ['brush', 'catch tray'],
+      holders: [{ what: 'base', each: 1, until: 'inspect' }],
+    }),
+    on.work('bark', 'Bark paste', {
+      text: 'Paste, raw umber, sawdust. A stiff brush drawn upwards makes ribs; coarse below, fine and thin above.',
+      hands: [on.value(k.barkSec) * size, 120],
+      takes: [
+        on.take('paste', paste),
+        on.take('umber', [paste, k.umberShare]),
+        on.take('sawdust', [paste, k.sawdustShare], 'Sawdust in the paste'),
+      ],
+      within: on.open('paste', { tail: 'a limb at a time' }),
+      wait: on.sets('paste', 'Dry overnight', k.pasteMin),
+      tools: ['old brush', 'bowl'],
+      faults: ['wire-look'],
+    }),
+  ]
+}
+
+/** Pads of fibre, their colours, and needles on them. */
+export function foliage(on: Bench): Operation[] {
+  const size = on.piece.heightMm / 240
+  const half = (part: Coefficient): Expression => quotient(on.input(part), number(PASSES.length))
+  const needles = on.crownFlock('needles', { share: half(k.needleFoam), sticks: k.sticks }, 'Foam in the mix')
+  return [
+    on.work('pads', 'Fibre pads', {
+      text: 'Tease the fibre to flat thin pads. Glue on a few cradles at a time, a small pad in each; daylight between the tiers.',
+      hands: [on.value(k.padsSec) * size, 60],
+      takes: [on.coat('fibre', k.fibre), on.coat('pva', k.glue)],
+      within: on.open('pva', { tail: 'few branches at a time' }),
+      wait: on.sets('pva', 'Dry overnight'),
+      tools: ['tweezers', 'scissors'],
+      faults: ['cushions', 'wool-slides'],
+    }),
+    on.paint('paint', 'Orange above, grey-brown below', {
+      text: 'Spray rust, then a breath of yellow, on the upper trunk and limbs. Brush the lower half grey-brown with a little green in it; the two meet unevenly. Tedious: split it over two evenings if you like.',
+      hands: on.value(k.paintSec) * size,
+      takes: [
+        on.coat('upper-paint', k.upperCoat, 'Rust, upper half'),
+        on.has('yellow-paint') && on.coat('yellow-paint', k.yellowCoat),
+        on.coat('lower-paint', k.lowerCoat, 'Grey-brown, lower half'),
+      ],
+      tools: ['brush'],
+      passes: 'Two zones of bark that meet unevenly.',
+    }),
+    on.work('prune', 'Prune', {
+      text: 'Cut surplus fibre: after the paint and before the needles. Keep the cuttings as fallen stems.',
+      hands: on.value(k.pruneSec) * size,
+      yields: [
+        on.byProduct(
+          'rough-ground',
+          'Fibre pruned off: fallen stems',
+          on.product(on.crown, k.fibre, k.pruned, on.pieces),
+        ),
+      ],
+      tools: ['scissors'],
+      faults: ['cushions'],
+    }),
+    ...PASSES.map((id, i) =>
+      on.glue(id, i === 0 ? 'Cement and needles' : 'Cement and needles again', {
+        text:
+          i === 0
+            ? 'Foam and fibre one to one by small spoon. Cement on the pads; needles by spoon, inmost first, then outward and up.'
+            : 'All of it once more over the dry first pass, where it is thin most.',
+        hands: [on.value(k.needleSec) * size, 60],
+        takes: [
+          on.coat('cement', k.cementCoat, 'Cement for the needles'),
+          needles,
+          // By small spoon, one to one by volume.
+          on.take('needle-fibre', [needles.perPiece.of, k.needleFibre], 'Fibre in the mix'),
+        ],
+        in: 'cement',
+        until: 'Dry overnight',
+        tools: ['small spoon', 'catch tray'],
+        faults: ['cushions', 'glued-trunk'],
+        ...(i === 1 ? { passes: 'Tiers apart, matt; no needles on the trunk.' } : {}),
+      }),
+    ),
+  ]
+}
+
+/** Pastels on the bark, moss at the foot. */
+export function foot(on: Bench, surface: Expression): Operation {
+  const bark = quotient(surface, number(2))
+  const around = discArea(quotient(product(on.trunk, number(4)), MM_IN_CM))
+  return on.work('foot', 'Pastels, moss, foot', {
+    text: 'Flesh, umber and green pastel on the bark; moss and dead needles at the foot.',
+    hands: (on.value(k.pastelSec) * on.piece.heightMm) / 240,
+    takes: [
+      on.has('pastel') && on.take('pastel', [bark, k.pastelG]),
+      on.has('pastel-dark') && on.take('pastel-dark', [bark, k.pastelG]),
+      on.take('moss', [around, k.mossG]),
+    ],
+    tools: ['brush'],
+    cautions: ['dust'],
+  })
+}
