@@ -12,7 +12,7 @@ const floors = [
   ['plants'],
   ['growth', 'coverage', 'adhesives', 'stock', 'inspection', 'tools'],
   ['drawing', 'armature', 'grass', 'blends', 'buying', 'harvest'],
-  ['painting', 'manners', 'hedges'],
+  ['painting', 'renderings', 'hedges'],
   ['commissions'],
   ['makeup'],
   ['methods', 'planting'],

@@ -1,4 +1,4 @@
-import { decide, foldRun, type Batch, type Deed, type RunEvent } from '../core/batches'
+import { decide, foldRun, type Batch, type BatchAction, type RunEvent } from '../core/batches'
 import { step } from '../core/makeup'
 import { speciesById } from '../core/plants'
 import type { Lot, Movement } from '../core/stock'
@@ -94,9 +94,9 @@ export function largeWorkshop(sizes = { batches: 200, lots: 300, movements: 20_0
     }
     document.batches.push(batch)
     const events: RunEvent[] = []
-    const deeds: Deed[] = [
+    const deeds: BatchAction[] = [
       { type: 'start' },
-      ...[0, 1, 2].flatMap((step): Deed[] =>
+      ...[0, 1, 2].flatMap((step): BatchAction[] =>
         Array.from({ length: 3 }, () => ({ type: 'pieces', step, count: 4 })),
       ),
       {

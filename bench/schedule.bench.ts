@@ -1,4 +1,12 @@
-import { boundsOf, Layer, Search, type Hold, type Job, type Problem, type Work } from '../core/schedule'
+import {
+  lowerBoundsOf,
+  SerialScheme,
+  ScheduleSearch,
+  type Hold,
+  type BatchActivities,
+  type Problem,
+  type Activity,
+} from '../core/schedule'
 import { seededRandom } from '../core/units'
 import { report } from './race'
 
@@ -12,9 +20,9 @@ const MOST_DRAG_MS = 50
 
 const random = seededRandom(11)
 const whole = (least: number, most: number): number => least + Math.floor(random() * (most - least + 1))
-const works: Work[] = []
+const works: Activity[] = []
 const holds: Hold[] = []
-const jobs = Array.from({ length: BATCHES }, (_, job): Job => {
+const jobs = Array.from({ length: BATCHES }, (_, job): BatchActivities => {
   const own = Array.from({ length: STEPS }, (_, k) => {
     const least = [0, 20, 600, 1_000][whole(0, 3)] ?? 0
     works.push({
@@ -51,9 +59,9 @@ const timed = <T>(run: () => T): [T, number] => {
   const began = performance.now()
   return [run(), performance.now() - began]
 }
-const [search, firstMs] = timed(() => new Search(problem, 1))
+const [search, firstMs] = timed(() => new ScheduleSearch(problem, 1))
 const first = search.best.cost
-const layer = new Layer(problem)
+const layer = new SerialScheme(problem)
 const order = layer.units.map(({ job }) => job)
 const [, onceMs] = timed(() => {
   for (let i = 0; i < 20; i += 1) layer.lay(order)
@@ -62,7 +70,7 @@ timed(() => {
   const until = performance.now() + 5_000
   while (performance.now() < until) search.run(10)
 })
-const bounds = boundsOf(problem)
+const bounds = lowerBoundsOf(problem)
 const { cost } = search.best
 const ms = (value: number): string => `${value.toFixed(0)} ms`
 report(

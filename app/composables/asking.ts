@@ -15,7 +15,7 @@ export interface Variant {
 }
 
 /** How pieces are wanted. */
-export interface Wish {
+export interface PromiseRequest {
   /** YYYY-MM-DD. */
   readonly due: string | undefined
   readonly pilot: boolean
@@ -120,7 +120,11 @@ export function useAsking() {
    * Tries what is wanted in one batch and in several, and promises by the one that is done first.
    * @param wanted good pieces, or mm or cm² of the line
    */
-  async function ask(plant: Plant, wanted: number, { due, pilot, insteadOf }: Wish): Promise<Reading<Asked>> {
+  async function ask(
+    plant: Plant,
+    wanted: number,
+    { due, pilot, insteadOf }: PromiseRequest,
+  ): Promise<Reading<Asked>> {
     const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
     const variants: (Variant & { readonly ups: readonly MakeUp[] })[] = []
     const findsPlace = ({ answer }: Variant): boolean => answer.planEnd !== undefined
@@ -181,7 +185,7 @@ export function useAsking() {
 
   async function answerTo(
     drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
-    { due, pilot, insteadOf }: Wish,
+    { due, pilot, insteadOf }: PromiseRequest,
     more?: { spread: Spread; wanted: number; spoilt: { value: number; spread: number } },
   ): Promise<Answer> {
     const batches: BenchBatch[] = []

@@ -33,7 +33,7 @@ export function useBlendDraft(stored: () => Blend | undefined) {
     if (!own) return none('No blend is in hand.')
     draft.value = { ...own, ...fields }
     saving += 1
-    const answer = await workshop.give(changeBlend, own.id, fields)
+    const answer = await workshop.dispatch(changeBlend, own.id, fields)
     saving -= 1
     if (answer.kind === 'none' && draft.value.id === own.id) draft.value = stored()
     return answer

@@ -31,7 +31,7 @@ export function useHarvestPlans() {
       ...commission.contextOf(method.id),
     })
     const number = workshop.batches.filter(({ methodId }) => methodId === method.id).length + 1
-    const answer = await workshop.give(
+    const answer = await workshop.dispatch(
       beginHarvest,
       harvest.id,
       planFrom(work, undefined, batchName(method.name, number)),

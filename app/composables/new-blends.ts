@@ -20,7 +20,7 @@ export function useNewBlends(choose: (id: string) => Promise<unknown>) {
   const { orderFor } = useMixOrder()
   async function create(): Promise<void> {
     const line = commission.selected?.line
-    const answer = await workshop.give(saveBlend, {
+    const answer = await workshop.dispatch(saveBlend, {
       name: line ? `${line.name}, base` : 'New blend',
       ...(commission.current ? { commissionId: commission.current.id } : {}),
       target: line
@@ -98,7 +98,7 @@ export function useNewBlends(choose: (id: string) => Promise<unknown>) {
           moved = (tone) => steppedFrom(tone, aim.lab, is)
         }
       }
-      const saved = await workshop.give(saveBlends, drafts)
+      const saved = await workshop.dispatch(saveBlends, drafts)
       const shownFirst = saved.kind === 'ok' ? saved.value[0] : undefined
       if (shownFirst) await choose(shownFirst.id)
     } catch (error) {

@@ -60,7 +60,7 @@ export function useLineOrder(
     // The table leaves out lines that can't be worked out: the place counts them too.
     const others = commission.lines.filter(({ id }) => id !== line.id)
     const place = others.findIndex(({ id }) => id === other.id) + (to > from ? 1 : 0)
-    await workshop.give(moveLine, line.id, place)
+    await workshop.dispatch(moveLine, line.id, place)
   }
   useSortable(rows, draggable, (from, to) => {
     const [left, came] = [placeOf(from), placeOf(to)]

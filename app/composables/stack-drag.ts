@@ -1,4 +1,4 @@
-import type { Dragged, Placed, Sitting } from '~~/core/schedule'
+import type { Dragged, ActivitySlot, Sitting } from '~~/core/schedule'
 import { counted } from '~~/core/units'
 import type { useStackLayout } from './stack-layout'
 
@@ -7,7 +7,7 @@ interface Stack {
   readonly frame: Readonly<Ref<HTMLElement | undefined>>
   readonly layout: ReturnType<typeof useStackLayout>
   readonly all: () => readonly Sitting[]
-  readonly placed: () => readonly (Placed | undefined)[]
+  readonly placed: () => readonly (ActivitySlot | undefined)[]
   /** A work's name that stays when works are numbered anew. */
   readonly keyOf: (work: number) => string
   readonly isPinned: (work: number) => boolean

@@ -1,4 +1,4 @@
-import type { Bench, Placed, Sitting, Thread } from '~~/core/schedule'
+import type { Bench, ActivitySlot, Sitting, Thread } from '~~/core/schedule'
 
 export type Zoom = 'tonight' | 'week' | 'season'
 
@@ -51,7 +51,7 @@ export interface OpenBox extends Box {
 export function shownSittings(
   sittings: readonly Sitting[],
   zoom: Zoom,
-  placed: readonly (Placed | undefined)[],
+  placed: readonly (ActivitySlot | undefined)[],
 ): readonly Sitting[] {
   if (zoom === 'tonight') return sittings.slice(0, 1)
   const first = sittings[0]
@@ -65,7 +65,7 @@ export function shownSittings(
 /** Where everything of a stack of evenings is drawn, in px from its upper left corner. */
 export function useStackLayout(
   bench: () => Bench,
-  placed: () => readonly (Placed | undefined)[],
+  placed: () => readonly (ActivitySlot | undefined)[],
   sittings: () => readonly Sitting[],
   zoom: () => Zoom,
   width: () => number,
@@ -114,7 +114,7 @@ export function useStackLayout(
   const xAt = (row: Row, minute: number): number => left.value + (minute - row.sitting.from) * pxPerMin.value
 
   /** The box of a work where it is drawn; undefined where it lies elsewhere or nowhere. */
-  function boxAt(spot: Placed | undefined): Box | undefined {
+  function boxAt(spot: ActivitySlot | undefined): Box | undefined {
     const row = spot && rowAt(spot.start)
     const strip = row?.strips.find(({ worker }) => worker === spot?.worker)
     if (!spot || !row || !strip) return undefined

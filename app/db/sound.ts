@@ -30,7 +30,7 @@ const breath = (): Promise<void> => new Promise((resolve) => setTimeout(resolve,
  * version were checked when they were written; this is for what an older one, another program or a broken
  * disk has left.
  */
-export class SoundRows {
+export class ValidRows {
   private readonly known = new Map<string, string>()
   private readonly same = new Map<string, Stored>()
   private readonly faults = new Map<string, FaultyRecord>()

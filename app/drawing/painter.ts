@@ -1,11 +1,11 @@
-import type { Sitter } from '../../core/commissions'
+import type { DrawingSubject } from '../../core/commissions'
 import { paintPlant, paletteOf, readied, type Raster } from '../../core/painting'
 import { crownProfile, type Look } from '../../core/plants'
 import { drawingAsked } from './studio'
 
 /** A plant at a place in a picture: its foot and scale in px of the page. */
 export interface Placed {
-  readonly sitter: Sitter
+  readonly sitter: DrawingSubject
   readonly look: Look
   readonly x: number
   readonly groundY: number

@@ -1,4 +1,4 @@
-import type { Sitter } from '../../core/commissions'
+import type { DrawingSubject } from '../../core/commissions'
 import { paintPlant, paletteOf } from '../../core/painting'
 import type { Look } from '../../core/plants'
 import { drawingAsked, drawingOf } from './studio'
@@ -36,7 +36,12 @@ const sizeStep = (pxPerMm: number): number => STEP ** Math.ceil(Math.log(pxPerMm
  * The sprite of a sitter on a day; undefined while it grows, or where there is no time to paint it now.
  * @param pxPerMm that it is seen at @param hurry leave it for later where it is not there yet
  */
-export function spriteOf(sitter: Sitter, look: Look, pxPerMm: number, hurry: boolean): Sprite | undefined {
+export function spriteOf(
+  sitter: DrawingSubject,
+  look: Look,
+  pxPerMm: number,
+  hurry: boolean,
+): Sprite | undefined {
   const drawing = drawingAsked(sitter)
   if (!drawing) return undefined
   const size = sizeStep(pxPerMm)
@@ -62,4 +67,4 @@ export function spriteOf(sitter: Sitter, look: Look, pxPerMm: number, hurry: boo
 }
 
 /** Whether a sitter has grown: its sprite is only a matter of time. */
-export const isGrown = (sitter: Sitter): boolean => drawingOf(sitter) !== undefined
+export const isGrown = (sitter: DrawingSubject): boolean => drawingOf(sitter) !== undefined

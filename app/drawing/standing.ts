@@ -1,4 +1,4 @@
-import { kindsAt, sitterOf, type Sitter } from '../../core/commissions'
+import { kindsAt, sitterOf, type DrawingSubject } from '../../core/commissions'
 import { isInGap } from '../../core/hedges'
 import type { Look } from '../../core/plants'
 import { along, isInside, type Corner, type PlantingPlan, type Point3 } from '../../core/planting'
@@ -7,7 +7,7 @@ import type { Plant } from '../stores/commission'
 
 /** Something that stands in the scene: a sitter, where, and how much smaller or larger than its line's example. */
 export interface Standing extends Point3 {
-  readonly sitter: Sitter
+  readonly sitter: DrawingSubject
   readonly plant: Plant
   readonly look: Look
   readonly share: number
@@ -24,8 +24,8 @@ const MOST_TUFTS = 1400
 /** All that stands on a plan: pieces, hedges in short pieces, tufts for grass. */
 export function standingOn(plan: PlantingPlan, plants: ReadonlyMap<string, Plant>): Standing[] {
   const found: Standing[] = []
-  const sitters = new Map<string, Sitter>()
-  const sitter = (plant: Plant, variant: number, lengthMm?: number, kind = 0): Sitter => {
+  const sitters = new Map<string, DrawingSubject>()
+  const sitter = (plant: Plant, variant: number, lengthMm?: number, kind = 0): DrawingSubject => {
     const name = `${plant.line.id}#${variant}#${kind}`
     const { species, size, piece } = plant.members[kind] ?? plant
     const built = plant.line.amount.kind === 'length' ? plant.size : size

@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink'
-import type { Sitter } from '../../core/commissions'
-import type { Manner } from '../../core/manners'
+import type { DrawingSubject } from '../../core/commissions'
+import type { Rendering } from '../../core/renderings'
 import type { PlantDrawing } from '../../core/drawing'
 import type { Grower } from '../workers/grow.worker'
 
@@ -34,8 +34,8 @@ function worker(): Comlink.Remote<Grower> {
 }
 
 /** Numbers are rounded to what can be seen, so that a hair's breadth does not grow a plant anew. */
-const keys = new WeakMap<Sitter, string>()
-function keyOf(sitter: Sitter): string {
+const keys = new WeakMap<DrawingSubject, string>()
+function keyOf(sitter: DrawingSubject): string {
   const known = keys.get(sitter)
   if (known !== undefined) return known
   const key = JSON.stringify(sitter, (_key, value: unknown) =>
@@ -49,25 +49,25 @@ function keyOf(sitter: Sitter): string {
  * The drawing of a sitter, if it has been grown. A computed value that looks for one is worked out again when
  * it is there; {@link arrived} tells of any.
  */
-export const drawingOf = (sitter: Sitter, manner?: Manner): PlantDrawing | undefined =>
-  grown.get(inManner(sitter, manner))
-const inManner = (sitter: Sitter, manner?: Manner): string =>
-  manner ? `${manner}|${keyOf(sitter)}` : keyOf(sitter)
+export const drawingOf = (sitter: DrawingSubject, rendering?: Rendering): PlantDrawing | undefined =>
+  grown.get(asRendered(sitter, rendering))
+const asRendered = (sitter: DrawingSubject, rendering?: Rendering): string =>
+  rendering ? `${rendering}|${keyOf(sitter)}` : keyOf(sitter)
 
 /**
  * The drawing of a sitter; where it has not been grown, it is asked of the worker. For who paints, not for who
  * computes.
- * @param manner as a way of making shows it; absent: as it grew
+ * @param rendering as a way of making shows it; absent: as it grew
  */
-export function drawingAsked(sitter: Sitter, manner?: Manner): PlantDrawing | undefined {
-  const key = inManner(sitter, manner)
+export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): PlantDrawing | undefined {
+  const key = asRendered(sitter, rendering)
   const known = grown.get(key)
   if (known || asked.has(key) || stopped.value) return known
   const id = (serial += 1)
   asked.set(key, id)
   underWay.value = asked.size
   void worker()
-    .grow(id, structuredClone(toRawDeep(sitter)), manner)
+    .grow(id, structuredClone(toRawDeep(sitter)), rendering)
     .then((drawing) => {
       if (drawing) keep(key, drawing)
     })
@@ -98,7 +98,7 @@ function keep(key: string, drawing: PlantDrawing): void {
   grown.set(key, drawing)
 }
 
-const toRawDeep = (sitter: Sitter): Sitter => ({
+const toRawDeep = (sitter: DrawingSubject): DrawingSubject => ({
   habitus: { ...toRaw(sitter.habitus) },
   dress: { ...toRaw(sitter.dress) },
   seed: sitter.seed,

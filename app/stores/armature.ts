@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink'
-import type { Nesting, NestOrder, Sorting, Wanted, WireOrder, WirePlan } from '~~/core/armature'
-import type { Sitter } from '~~/core/commissions'
+import type { Nesting, NestOrder, Sorting, WantedTree, WireOrder, WirePlan } from '~~/core/armature'
+import type { DrawingSubject } from '~~/core/commissions'
 import type { Armaturer } from '../workers/armature.worker'
 
 /** Plans kept; the oldest goes first. */
@@ -41,14 +41,15 @@ export const useArmature = defineStore('armature', () => {
   const rounded = (_key: string, value: unknown): unknown =>
     typeof value === 'number' ? Math.round(value * 100) / 100 : value
 
-  const wireKey = (sitter: Sitter, order: WireOrder): string => JSON.stringify([sitter, order], rounded)
+  const wireKey = (sitter: DrawingSubject, order: WireOrder): string =>
+    JSON.stringify([sitter, order], rounded)
   /** Why an armature can't be planned; nothing where it can, or nobody knows yet. */
-  function wireFault(sitter: Sitter, order: WireOrder): string {
+  function wireFault(sitter: DrawingSubject, order: WireOrder): string {
     const known = wires.get(wireKey(sitter, order))
     return known && 'fault' in known ? known.fault : ''
   }
   /** The plan for a plant and an order, if it has come; else it is asked for. Undefined, too, where it can't be. */
-  function wireFor(sitter: Sitter, order: WireOrder, want: Want = 'now'): WirePlan | undefined {
+  function wireFor(sitter: DrawingSubject, order: WireOrder, want: Want = 'now'): WirePlan | undefined {
     const key = wireKey(sitter, order)
     const known = wires.get(key)
     if (known) return 'fault' in known ? undefined : known
@@ -106,7 +107,7 @@ export const useArmature = defineStore('armature', () => {
   }
 
   /** Shares sprigs out to trees. */
-  const shareOut = (lengthsMm: readonly number[], wanted: readonly Wanted[]): Promise<Sorting> =>
+  const shareOut = (lengthsMm: readonly number[], wanted: readonly WantedTree[]): Promise<Sorting> =>
     remote().share(plain(lengthsMm), plain(wanted)) as Promise<Sorting>
 
   return { wireFor, wireFault, nestOf, isSameNest, nest, stopNesting, treesFitting, shareOut }

@@ -14,7 +14,7 @@ import {
   type Cost,
   type Dragged,
   type Move,
-  type Placed,
+  type ActivitySlot,
   type Sitting,
   type Standing,
   type Target,
@@ -28,7 +28,7 @@ const worker = (): Comlink.Remote<CalendarLayer> =>
     new Worker(new URL('../workers/calendar.worker.ts', import.meta.url), { type: 'module' }),
   ))
 
-type Placements = readonly (Placed | undefined)[]
+type Placements = readonly (ActivitySlot | undefined)[]
 
 /** How long one look of a search is, ms: between two of them it can be stopped. */
 const LOOK_MS = 250
@@ -207,7 +207,7 @@ export const useCalendar = defineStore('calendar', () => {
     }
     const ids = [...new Set(now.works.map(({ batchId }) => batchId))]
     const was = ids.map((batchId) => ({ batchId, works: layings.value.get(batchId)?.works ?? [] }))
-    const answer = await workshop.give(
+    const answer = await workshop.dispatch(
       keepLaying,
       ids.map((batchId) => ({ batchId, works: laidWorks(pinned, { placed }, batchId) })),
     )
@@ -219,7 +219,7 @@ export const useCalendar = defineStore('calendar', () => {
     if (!before.value) return
     // What has ended meanwhile is done: the others are taken back without it.
     const open = before.value.filter(({ batchId }) => stock.runs.has(batchId))
-    const answer = await workshop.give(keepLaying, open)
+    const answer = await workshop.dispatch(keepLaying, open)
     if (answer.kind === 'ok') before.value = undefined
   }
   /** Lets a pinned work be moved again. */
@@ -231,7 +231,9 @@ export const useCalendar = defineStore('calendar', () => {
       works: now.works.map((own, i) => (i === work ? { ...own, pinned: false } : own)),
     }
     const batchId = now.works[work]?.batchId ?? ''
-    await workshop.give(keepLaying, [{ batchId, works: laidWorks(free, { placed: shown.value }, batchId) }])
+    await workshop.dispatch(keepLaying, [
+      { batchId, works: laidWorks(free, { placed: shown.value }, batchId) },
+    ])
   }
   const drag = (work: number, target: Target, whole: boolean): Promise<Dragged> =>
     worker().drag(shown.value, work, target, whole)

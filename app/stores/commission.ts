@@ -12,7 +12,7 @@ import {
   type LinePiece,
   type LineSize,
   type Piece,
-  type Sitter,
+  type DrawingSubject,
 } from '~~/core/commissions'
 import { dryingIn } from '~~/core/adhesives'
 import {
@@ -205,7 +205,7 @@ export const useCommission = defineStore('commission', () => {
   }
   const armature = useArmature()
   /** Works an order out with the armature of the plant that is drawn, as soon as that is there. */
-  function withArmature(order: MakeUpOrder, sitter: Sitter, want: Want = 'now'): MakeUp {
+  function withArmature(order: MakeUpOrder, sitter: DrawingSubject, want: Want = 'now'): MakeUp {
     const up = workedOutWith(order, (wire) => armature.wireFor(sitter, wire, want))
     const few = up.started.value <= treesNested(up)
     const nested = few ? nestOrderOf(up, order.sizes?.(up.started.value) ?? [], order.own) : undefined
@@ -234,7 +234,7 @@ export const useCommission = defineStore('commission', () => {
       draggedDate.value = undefined
       return
     }
-    const answer = await workshop.give(changeCommission, commission.id, { dateDepicted: to })
+    const answer = await workshop.dispatch(changeCommission, commission.id, { dateDepicted: to })
     if (answer.kind === 'none' && draggedDate.value === to) draggedDate.value = undefined
   }
   /**

@@ -8,7 +8,7 @@ import {
   shownMm,
   sitterOf,
   type DrawnMember,
-  type Sitter,
+  type DrawingSubject,
   type SitterPart,
 } from '~~/core/commissions'
 import type { Look } from '~~/core/plants'
@@ -26,9 +26,9 @@ export interface Subject extends Lined {
   readonly trueHeightMm: number
   /** How much smaller it is drawn than it is, when seen from the viewing point. */
   readonly shrink: number
-  readonly example: Sitter
+  readonly example: DrawingSubject
   /** What further copies are drawn from, where there is room for some. */
-  readonly others: readonly Sitter[]
+  readonly others: readonly DrawingSubject[]
   /** Of a mixed line: its kinds side by side or among each other, instead of the example. */
   readonly parts: readonly SitterPart<DrawnMember>[]
 }
@@ -40,13 +40,13 @@ export const partsOf = ({ line, members }: Plant): SitterPart<DrawnMember>[] => 
 export const drawnAt = (
   { example, others, parts, plant }: Subject,
   place: number,
-): { sitter: Sitter; look: Look; offsetMm: number }[] =>
+): { sitter: DrawingSubject; look: Look; offsetMm: number }[] =>
   parts.length > 0
     ? parts.map(({ sitter, of, offsetMm }) => ({ sitter, look: of.look, offsetMm }))
     : [{ sitter: (place === 0 ? undefined : others[place - 1]) ?? example, look: plant.look, offsetMm: 0 }]
 
 /** How far a plant reaches from its foot, mm: half its crown to either side, or as it was grown where it leans. */
-function reachOf(sitter: Sitter, crownWidthMm: number): { left: number; right: number } {
+function reachOf(sitter: DrawingSubject, crownWidthMm: number): { left: number; right: number } {
   const leans = (sitter.habitus.leanDeg ?? 0) !== 0 || (sitter.habitus.wind ?? 0) !== 0
   const drawing = leans ? drawingOf(sitter) : undefined
   return drawing ? sidewaysReach(drawing) : { left: crownWidthMm / 2, right: crownWidthMm / 2 }
@@ -98,11 +98,11 @@ export const useLineUp = defineStore('line-up', () => {
    * Sitters don't change with the day, but for what dies back: the same ones are handed out again, so that
    * their drawings are found at once.
    */
-  const sat = new Map<string, { example: Sitter; others: Sitter[] }>()
+  const sat = new Map<string, { example: DrawingSubject; others: DrawingSubject[] }>()
   function sittersOf(
     { line, species, size, piece }: Plant,
     copies: number,
-  ): { example: Sitter; others: Sitter[] } {
+  ): { example: DrawingSubject; others: DrawingSubject[] } {
     const key = [
       line.id,
       species.id,

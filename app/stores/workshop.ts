@@ -19,7 +19,7 @@ import { openWorkshop } from '../db/open'
 import { readWhole, type WorkshopDb } from '../db/database'
 import { newId, nowIso } from '../db/ids'
 import { bringBack, type TakenAway } from '../db/taken-away'
-import { SoundRows, type FaultyRecord } from '../db/sound'
+import { ValidRows, type FaultyRecord } from '../db/sound'
 import { storageFault } from '../db/storage-faults'
 import { workshopRows } from './workshop-rows'
 
@@ -49,7 +49,7 @@ export const useWorkshop = defineStore('workshop', () => {
 
   /** Stored records that are not what they should be: told in the Workshop, left out elsewhere. */
   const faultyRecords = shallowRef<FaultyRecord[]>([])
-  let sound = new SoundRows()
+  let sound = new ValidRows()
   function soundOf<T extends { id: string }>(table: TableName, rows: readonly T[]): T[] {
     const kept = sound.of(table, rows)
     faultyRecords.value = sound.list()
@@ -82,7 +82,7 @@ export const useWorkshop = defineStore('workshop', () => {
     perBatch.forEach((subscription) => subscription.unsubscribe())
     perBatch.clear()
     openEvents.value = new Map()
-    sound = new SoundRows()
+    sound = new ValidRows()
     faultyRecords.value = []
     db.value?.close()
     db.value = undefined
@@ -269,7 +269,10 @@ export const useWorkshop = defineStore('workshop', () => {
 
   /** Says what was taken away, and offers it back for a while; later it is found in the Workshop. */
   function tookAway({ id, words }: TakenAway): void {
-    useNotices().done(`Taken away: ${words}.`, { words: 'Take back', run: () => void give(bringBack, id) })
+    useNotices().done(`Taken away: ${words}.`, {
+      words: 'Take back',
+      run: () => void dispatch(bringBack, id),
+    })
   }
 
   /** What a command works with. @throws Error when no workshop is open */
@@ -278,8 +281,8 @@ export const useWorkshop = defineStore('workshop', () => {
     return { db: db.value, now: nowIso, newId, tookAway }
   }
 
-  /** Gives a command; a refusal is shown as a notice as well as returned. */
-  async function give<A extends unknown[], R>(
+  /** Dispatches a command; a refusal is shown as a notice as well as returned. */
+  async function dispatch<A extends unknown[], R>(
     command: (context: CommandContext, ...args: A) => Promise<Reading<R>>,
     ...args: A
   ): Promise<Reading<R>> {
@@ -316,6 +319,6 @@ export const useWorkshop = defineStore('workshop', () => {
     open,
     close,
     context,
-    give,
+    dispatch,
   }
 })

@@ -9,7 +9,7 @@ import {
   type WireOrder,
   type WirePlan,
 } from '../../core/armature'
-import type { Sitter } from '../../core/commissions'
+import type { DrawingSubject } from '../../core/commissions'
 import { drawnSkeleton } from '../../core/drawing'
 
 /** Longest stretch of work before the worker looks whether it was stopped, ms. */
@@ -24,7 +24,7 @@ const breath = (): Promise<void> =>
 /** Armatures away from the page: wire from a skeleton, discs into pads, sprigs to trees. */
 const armaturer = {
   /** Plans the armature of the plant that is drawn. @throws RangeError as {@link wirePlan} */
-  wire(sitter: Sitter, order: WireOrder): WirePlan {
+  wire(sitter: DrawingSubject, order: WireOrder): WirePlan {
     const growth = drawnSkeleton(sitter.habitus, sitter.dress, sitter.seed)
     for (;;) {
       const next = growth.next()

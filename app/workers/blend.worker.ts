@@ -4,7 +4,7 @@ import {
   aimAt,
   bestHelp,
   grainOf,
-  groupsOf,
+  blendGroupsOf,
   proposeMixes,
   type BlendUse,
   type Bound,
@@ -48,7 +48,7 @@ const blender = {
       grains: grainsIn(order.jars),
       aim: aimAt(toLab(order.wanted), order.sealing),
       texture: order.texture,
-      groups: groupsOf(order.use),
+      groups: blendGroupsOf(order.use),
       bounds: order.bounds,
     }
     const proposal = proposeMixes(search)

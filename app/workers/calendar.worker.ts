@@ -2,7 +2,7 @@ import * as Comlink from 'comlink'
 import {
   benchOf,
   bestExtra,
-  boundsOf,
+  lowerBoundsOf,
   dragTo,
   endOf,
   heldUp,
@@ -12,7 +12,7 @@ import {
   placedOf,
   promiseOf,
   pulledUp,
-  Search,
+  ScheduleSearch,
   standingOf,
   usualSpread,
   wantsMoreThanAll,
@@ -25,12 +25,12 @@ import {
   type Gain,
   type Laying,
   type Mended,
-  type Placed,
+  type ActivitySlot,
   type Plan,
   type Promised,
   type Spread,
   type Standing,
-  type Stretch,
+  type TimeSpan,
   type Target,
   type YieldOf,
 } from '../../core/schedule'
@@ -38,13 +38,13 @@ import {
 /** What the page draws: the bench as it is, and how what was kept stands against it. */
 export interface Opened {
   readonly bench: Bench
-  readonly stored: readonly (Placed | undefined)[]
+  readonly stored: readonly (ActivitySlot | undefined)[]
   readonly standing: Standing
 }
 
 /** The best plan of a search so far. */
 export interface Found {
-  readonly placed: readonly (Placed | undefined)[]
+  readonly placed: readonly (ActivitySlot | undefined)[]
   readonly unplaced: ReadonlyMap<number, string>
   readonly cost: Cost
 }
@@ -56,7 +56,7 @@ export interface Question {
   readonly spread?: Spread
   readonly yields?: Omit<YieldOf, 'hands'>
   /** Evenings that might be added, ms since 1970. */
-  readonly extras?: readonly Stretch[]
+  readonly extras?: readonly TimeSpan[]
 }
 export interface Answer {
   readonly bench: Bench
@@ -79,13 +79,13 @@ const LONG_MS = 4_000
 const ROUNDS = 20
 
 let bench: Bench | undefined
-let search: Search | undefined
+let search: ScheduleSearch | undefined
 
 function here(): Bench {
   if (!bench) throw new Error('Nothing has been opened to lay.')
   return bench
 }
-const found = (of: Search): Found => ({
+const found = (of: ScheduleSearch): Found => ({
   placed: of.best.plan.placed,
   unplaced: of.best.plan.unplaced,
   cost: of.best.cost,
@@ -119,10 +119,10 @@ const layer = {
     const stored = placedOf(bench, layings)
     return { bench, stored, standing: standingOf(bench, stored) }
   },
-  bounds: (): Bounds => boundsOf(here().problem),
-  mend: (before: readonly (Placed | undefined)[]): Mended => mend(here().problem, before),
+  bounds: (): Bounds => lowerBoundsOf(here().problem),
+  mend: (before: readonly (ActivitySlot | undefined)[]): Mended => mend(here().problem, before),
   /** What is left of the session that runs, by the clock as it is now; undefined where none runs. */
-  live(placed: readonly (Placed | undefined)[]): readonly (Placed | undefined)[] | undefined {
+  live(placed: readonly (ActivitySlot | undefined)[]): readonly (ActivitySlot | undefined)[] | undefined {
     const { problem } = here()
     const ends = problem.workers.flatMap(({ open }) =>
       open.filter(({ from }) => from <= 0).map(({ to }) => to),
@@ -131,7 +131,7 @@ const layer = {
   },
   /** The first proposal of a search, by rules. */
   begin(seed: number): Found {
-    search = new Search(here().problem, seed)
+    search = new ScheduleSearch(here().problem, seed)
     return found(search)
   },
   /** Goes on searching for so long. */
@@ -141,8 +141,12 @@ const layer = {
     while (performance.now() < until) search.run(ROUNDS)
     return found(search)
   },
-  drag: (placed: readonly (Placed | undefined)[], work: number, target: Target, whole: boolean): Dragged =>
-    dragTo(here(), placed, work, target, whole),
+  drag: (
+    placed: readonly (ActivitySlot | undefined)[],
+    work: number,
+    target: Target,
+    whole: boolean,
+  ): Dragged => dragTo(here(), placed, work, target, whole),
   /** What would come of further batches beside those that are laid: when they are done, and what stands in the way. */
   ask(order: BenchOrder, layings: ReadonlyMap<string, Pick<Laying, 'works'>>, question: Question): Answer {
     const asked = benchOf(order)

@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink'
-import type { Sitter } from '../../core/commissions'
-import { drawingInManner, type Manner } from '../../core/manners'
+import type { DrawingSubject } from '../../core/commissions'
+import { renderedDrawing, type Rendering } from '../../core/renderings'
 import { drawingPlant, type PlantDrawing } from '../../core/drawing/plant-drawing'
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
@@ -8,8 +8,8 @@ const SLICE_MS = 12
 
 interface Job {
   readonly id: number
-  readonly sitter: Sitter
-  readonly manner?: Manner
+  readonly sitter: DrawingSubject
+  readonly rendering?: Rendering
   readonly done: (drawing: PlantDrawing | undefined) => void
   readonly fail: (error: unknown) => void
 }
@@ -40,8 +40,8 @@ async function work(): Promise<void> {
 
 async function draw(job: Job): Promise<PlantDrawing | undefined> {
   const { habitus, dress, seed } = job.sitter
-  const growth = job.manner
-    ? drawingInManner(job.manner, habitus, dress, seed)
+  const growth = job.rendering
+    ? renderedDrawing(job.rendering, habitus, dress, seed)
     : drawingPlant(habitus, dress, seed)
   let since = performance.now()
   for (;;) {
@@ -65,9 +65,9 @@ const grower = {
     progress = to
   },
   /** The drawing of a sitter, as a way of making shows it where one is named; undefined when it was cancelled. */
-  async grow(id: number, sitter: Sitter, manner?: Manner): Promise<PlantDrawing | undefined> {
+  async grow(id: number, sitter: DrawingSubject, rendering?: Rendering): Promise<PlantDrawing | undefined> {
     const drawing = await new Promise<PlantDrawing | undefined>((done, fail) => {
-      queue.push({ id, sitter, ...(manner && { manner }), done, fail })
+      queue.push({ id, sitter, ...(rendering && { rendering }), done, fail })
       void work()
     })
     return (

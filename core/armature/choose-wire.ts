@@ -2,7 +2,7 @@ import { requireRange } from '../units'
 import { bundleMm } from './bundles'
 
 /** A place of a tree that wire must come to the thickness of, under its bark: so many strands, so thick, mm. */
-export interface Place {
+export interface WirePlace {
   readonly strands: number
   readonly thickMm: number
 }
@@ -18,7 +18,7 @@ export interface Fit {
  * @param barkMm thickness of all coats together
  * @throws RangeError when there is no place to compare
  */
-export function fitOf(wireMm: number, places: readonly Place[], barkMm: number): Fit {
+export function fitOf(wireMm: number, places: readonly WirePlace[], barkMm: number): Fit {
   requireRange('places', places.length, '', { min: 1 })
   const square = places.reduce((sum, { strands, thickMm }) => {
     const off = Math.log((bundleMm(strands, wireMm) + 2 * barkMm) / thickMm)
@@ -30,7 +30,7 @@ export function fitOf(wireMm: number, places: readonly Place[], barkMm: number):
 /** Wires in the order of how near they come, the nearest first. @param wiresMm diameters that are there, mm */
 export const wiresFor = (
   wiresMm: readonly number[],
-  places: readonly Place[],
+  places: readonly WirePlace[],
   barkMm: number,
 ): readonly Fit[] =>
   [...new Set(wiresMm)].map((wireMm) => fitOf(wireMm, places, barkMm)).sort((a, b) => a.factor - b.factor)

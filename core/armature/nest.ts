@@ -7,7 +7,7 @@ export interface NestSheet {
   readonly heightMm: number
 }
 
-export interface Placed {
+export interface PlacedDisc {
   readonly disc: number
   readonly sheet: number
   readonly x: number
@@ -15,7 +15,7 @@ export interface Placed {
 }
 
 export interface Nesting {
-  readonly placed: readonly Placed[]
+  readonly placed: readonly PlacedDisc[]
   /** Discs that found no place, by place in the list. */
   readonly left: readonly number[]
   /** Share of each sheet that discs cover. */

@@ -16,7 +16,7 @@ export const sizeClasses: readonly SizeClass[] = EDGES.slice(1).map((toMm, i) =>
 }))
 
 /** A tree that wants a sprig of about its height, or several bound together. */
-export interface Wanted {
+export interface WantedTree {
   readonly heightMm: number
   readonly sprigs: number
 }
@@ -59,7 +59,7 @@ export function misfitOf(lengthMm: number, wantedMm: number): number {
 }
 
 /** Lengths that a tree wants: its own, and for those that are bound to it shorter ones. */
-const lengthsOf = ({ heightMm, sprigs }: Wanted): number[] =>
+const lengthsOf = ({ heightMm, sprigs }: WantedTree): number[] =>
   Array.from({ length: sprigs }, (_, i) => (i === 0 ? heightMm : heightMm * COMPANION))
 
 /**
@@ -68,7 +68,7 @@ const lengthsOf = ({ heightMm, sprigs }: Wanted): number[] =>
  * @param lengthsMm lengths of the sprigs, mm
  * @throws RangeError when a length or height is not above 0, or a tree wants no sprig
  */
-export function shareSprigs(lengthsMm: readonly number[], wanted: readonly Wanted[]): Sorting {
+export function shareSprigs(lengthsMm: readonly number[], wanted: readonly WantedTree[]): Sorting {
   for (const length of lengthsMm) requireRange('sprig', length, 'mm', { above: 0 })
   for (const { heightMm, sprigs } of wanted) {
     requireRange('height', heightMm, 'mm', { above: 0 })

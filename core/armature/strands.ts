@@ -1,5 +1,5 @@
 import { requireRange } from '../units'
-import type { Part, WireTree } from './wire-tree'
+import type { WirePart, WireTree } from './wire-tree'
 
 /** What hands add to a strand besides the parts that it runs through. Lengths in mm. */
 export interface Allowances {
@@ -51,7 +51,7 @@ export interface Strand {
   readonly lengthMm: number
 }
 
-const takenUp = (part: Part, { takeUp }: Allowances): number =>
+const takenUp = (part: WirePart, { takeUp }: Allowances): number =>
   part.lengthMm * (part.strands > 1 ? 1 + takeUp : 1)
 
 /**

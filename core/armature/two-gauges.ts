@@ -1,7 +1,7 @@
 import { requireRange } from '../units'
 import { cutLengths, type CutList } from './cut-lengths'
 import { rootsFor, type Allowances } from './strands'
-import type { Part, WireTree } from './wire-tree'
+import type { WirePart, WireTree } from './wire-tree'
 
 /** A limb that thin wires are lashed to. */
 export interface Limb {
@@ -46,7 +46,7 @@ export function twoGauges(
 ): TwoGauges {
   requireRange('lashed wires', mostLashed, '', { min: 2 })
   const lashMm = heightMm * LASHED_OVER
-  const isLimb = (part: Part): boolean =>
+  const isLimb = (part: WirePart): boolean =>
     part.strands <= mostLashed && (part.parent < 0 || (parts[part.parent]?.strands ?? 0) > mostLashed)
   const limbs = parts
     .filter(isLimb)
@@ -55,7 +55,7 @@ export function twoGauges(
   for (const { part } of limbs)
     for (let at = parts[part]?.parent ?? -1; at >= 0; at = parts[at]?.parent ?? -1)
       stout[at] = (stout[at] ?? 0) + 1
-  const twisted = (part: Part, strands: number): number =>
+  const twisted = (part: WirePart, strands: number): number =>
     part.lengthMm * (strands > 1 ? 1 + allowances.takeUp : 1)
   const { each } = rootsFor(limbs.length)
   const inRoots = each.reduce((sum, own) => sum + own, 0)

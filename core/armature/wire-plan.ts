@@ -1,7 +1,7 @@
 import type { Skeleton } from '../growth'
 import { requireRange } from '../units'
 import { bundleMm } from './bundles'
-import { wiresFor, type Fit, type Place } from './choose-wire'
+import { wiresFor, type Fit, type WirePlace } from './choose-wire'
 import { rootsFor, usualAllowances, type Allowances, type Roots } from './strands'
 import { twistingOrder, type Twist } from './twisting'
 import { twoGauges, type TwoGauges } from './two-gauges'
@@ -120,9 +120,9 @@ function thickness(id: number, strands: number, two: TwoGauges, order: WireOrder
 }
 
 /** Places that a wire is judged at: the trunk, and the parts of main limbs by the pipe rule. */
-function placesOf(tree: WireTree, two: TwoGauges, trunkMm: number): Place[] {
+function placesOf(tree: WireTree, two: TwoGauges, trunkMm: number): WirePlace[] {
   const trunk = two.stout[0] ?? 1
-  return tree.parts.flatMap(({ id }): Place[] => {
+  return tree.parts.flatMap(({ id }): WirePlace[] => {
     const strands = two.stout[id] ?? 0
     if (strands < 2 && id !== 0) return []
     return [{ strands: Math.max(1, strands), thickMm: trunkMm * Math.sqrt(Math.max(1, strands) / trunk) }]

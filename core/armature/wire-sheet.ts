@@ -1,5 +1,5 @@
 import type { Point } from '../growth'
-import { placeLabels, type At, type Shape, type Template } from '../templates'
+import { placeLabels, type TemplatePoint, type Shape, type Template } from '../templates'
 import { counted, plainNumber } from '../units'
 import type { WirePlan } from './wire-plan'
 
@@ -129,7 +129,7 @@ function viewShapes(
   foot: number,
   ground: number,
 ): Shape[] {
-  const at = (point: Point): At => {
+  const at = (point: Point): TemplatePoint => {
     const [x, y] = of(point)
     return [foot + x, ground - y]
   }

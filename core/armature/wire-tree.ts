@@ -2,7 +2,7 @@ import type { Node, Point, Skeleton } from '../growth'
 import { requireRange } from '../units'
 
 /** A bundle of strands from one fork to the next, or a single strand to its tip. Lengths in mm at the model. */
-export interface Part {
+export interface WirePart {
   /** Its place in the list; the trunk is 0. */
   readonly id: number
   /** The part that it leaves, or −1. Parts come after the ones that they leave. */
@@ -15,7 +15,7 @@ export interface Part {
 
 /** An armature that hands can twist. */
 export interface WireTree {
-  readonly parts: readonly Part[]
+  readonly parts: readonly WirePart[]
 }
 
 /** Forks that hands make: two ways, or three. */
@@ -56,7 +56,7 @@ export function wireTree(skeleton: Skeleton, strands: number): WireTree {
   const feet = skeleton.nodes.flatMap(({ parent }, i) => (parent < 0 ? [i] : []))
   requireRange('strands', strands, '', { min: 2, max: Math.max(2, Math.floor(skeleton.tips.length / 3)) })
   const high = skeleton.nodes.reduce((most, { y }) => Math.max(most, y), 0)
-  const parts: Part[] = []
+  const parts: WirePart[] = []
   for (const { node, strands: own } of shared(shoots, feet, strands, feet.length))
     follow(shoots, parts, -1, node, own, high * CLOSEST)
   return { parts }
@@ -91,7 +91,7 @@ function shared(
 /** Follows strands up from a node: one part to the next fork, and from there on each branch's own. */
 function follow(
   shoots: Shoots,
-  parts: Part[],
+  parts: WirePart[],
   parent: number,
   from: number,
   strands: number,

@@ -1,6 +1,6 @@
 import { counted, none, ok, type Reading } from '../units'
 import { causesOf } from './causes'
-import type { Batch, BatchStep, Deed, RunEvent } from './records'
+import type { Batch, BatchStep, BatchAction, RunEvent } from './records'
 
 /**
  * Where a run stands. `hands`: pieces are being done; `waiting`: it dries; `done`: all steps are behind it,
@@ -42,7 +42,7 @@ export interface RunState {
   readonly gapMs: number
   readonly stepHandsMs: number
   readonly lastMs: number
-  readonly outcome?: Extract<Deed, { type: 'finish' | 'abandon' }>
+  readonly outcome?: Extract<BatchAction, { type: 'finish' | 'abandon' }>
 }
 
 /** A break without a pause: longer than this, nobody was working. */
@@ -109,7 +109,7 @@ export function foldRun(batch: Batch, events: readonly RunEvent[]): Run {
  * @param at ISO moment; @param id of the new entry
  * @returns the entry; or why not, in words for the person at the bench
  */
-export function decide(batch: Batch, run: Run, deed: Deed, at: string, id: string): Reading<RunEvent> {
+export function decide(batch: Batch, run: Run, deed: BatchAction, at: string, id: string): Reading<RunEvent> {
   if (deed.type === 'undo') {
     const last = run.history.at(-1)
     if (!last) return none('There is nothing to undo.')
@@ -131,7 +131,7 @@ export const stepAt = (batch: Batch, index: number): BatchStep => {
 function apply(
   batch: Batch,
   before: RunState,
-  deed: Exclude<Deed, { type: 'undo' }>,
+  deed: Exclude<BatchAction, { type: 'undo' }>,
   ms: number,
 ): Reading<RunState> {
   const refusal = refuse(batch, before, deed, ms)
@@ -196,7 +196,7 @@ function apply(
 function refuse(
   batch: Batch,
   state: RunState,
-  deed: Exclude<Deed, { type: 'undo' }>,
+  deed: Exclude<BatchAction, { type: 'undo' }>,
   ms: number,
 ): string | undefined {
   if (state.phase === 'finished' || state.phase === 'abandoned') return `This batch is ${state.phase}.`
@@ -258,7 +258,7 @@ function tick(state: RunState, ms: number): RunState {
 }
 
 /** Why pieces can't be rejected so. */
-function refuseReject(state: RunState, deed: Extract<Deed, { type: 'reject' }>): string | undefined {
+function refuseReject(state: RunState, deed: Extract<BatchAction, { type: 'reject' }>): string | undefined {
   const open = state.phase === 'hands' ? state.live - state.doneInStep : 0
   const done = state.live - open
   if (deed.of === 'done' && deed.count > done)
@@ -285,7 +285,7 @@ function withDone(state: RunState, count: number): RunState {
  * Takes pieces out: of those done, of those not done, or of the latter first. What a rejected piece has been
  * through stays used.
  */
-function withRejects(state: RunState, deed: Extract<Deed, { type: 'reject' }>): RunState {
+function withRejects(state: RunState, deed: Extract<BatchAction, { type: 'reject' }>): RunState {
   const open = state.phase === 'hands' ? state.live - state.doneInStep : 0
   const ofOpen = deed.of === 'done' ? 0 : Math.min(open, deed.count)
   const ofDone = deed.count - ofOpen

@@ -20,20 +20,20 @@ export function noticesAt(
 ): BenchNotice[] {
   return batches.flatMap(({ batch, run: { state } }) => {
     const step = batch.plan.steps[state.stepIndex]
-    const told: BenchNotice[] = []
+    const notices: BenchNotice[] = []
     if (state.wait && nowMs >= state.wait.untilMs)
-      told.push({
+      notices.push({
         key: `${batch.id}|ready|${state.wait.untilMs}`,
         title: `${batch.name}: ${afterWait(step ?? {})}`,
         text: step ? `After “${step.title}”. It can go on.` : 'It can go on.',
       })
     const closesMs = state.wait?.latestMs ?? state.followByMs
     if (closesMs !== undefined && nowMs >= closesMs - WARN_MS && nowMs < closesMs)
-      told.push({
+      notices.push({
         key: `${batch.id}|closing|${closesMs}`,
         title: `${batch.name}: closing`,
         text: `Its window closes in ${Math.max(1, Math.round((closesMs - nowMs) / 60_000))} min.`,
       })
-    return told
+    return notices
   })
 }

@@ -49,7 +49,7 @@ function makesOf({ job, share }: MakeUp): Makes {
 /** One entry for each material at each step. */
 function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
   const merged = new Map<string, Batch['plan']['amounts'][number]>()
-  for (const { material, step, label, total, lies, once, leaves } of uses) {
+  for (const { material, step, label, total, dispensed: lies, once, consumed: leaves } of uses) {
     if (!material || total.value <= 0) continue
     const key = `${material.id}|${step}`
     const known = merged.get(key)

@@ -136,7 +136,7 @@ const deeds = [
 
 /** What someone did at the bench, before it is written down. */
 export const deedSchema = z.discriminatedUnion('type', [...deeds])
-export type Deed = z.infer<typeof deedSchema>
+export type BatchAction = z.infer<typeof deedSchema>
 
 /** One entry of a run: who did what when. Never changed, never removed; undoing is an entry too. */
 export const runEventSchema = z.strictObject({

@@ -100,7 +100,7 @@ export const claimOf = (batch: Batch, run: Run | undefined, order: number, due?:
 export const partOf = ({ makes }: Pick<Batch, 'makes'>): string => partNoun(makes)
 
 /** Its plural. */
-export const partsOf = (part: string): string => (part === 'piece' ? 'pieces' : `${part}es`)
+export const partNounPlural = (part: string): string => (part === 'piece' ? 'pieces' : `${part}es`)
 
 /** Whether it is made where it stays: nothing of it ever stands on a tray to be planted. */
 export const isMadeInPlace = (batch: Pick<Batch, 'makes'>): boolean => partOf(batch) !== 'piece'

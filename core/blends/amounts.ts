@@ -7,7 +7,7 @@ const SCOOP_ML = 15
 /** What the whole shrinks by when fine grains fill the gaps of coarse ones: not counted. */
 
 /** So much of one material in a mix. */
-export interface Amount {
+export interface BlendAmount {
   readonly portion: Portion
   readonly ml: number
   readonly g: number
@@ -21,7 +21,7 @@ export interface Amount {
  * What goes into so much of a mix: parts are millilitres of the loose heap, grams follow by bulk density.
  * @param ml of the loose mix, above 0
  */
-export function amountsFor({ portions }: Pick<Mixture, 'portions'>, ml: number): Amount[] {
+export function amountsFor({ portions }: Pick<Mixture, 'portions'>, ml: number): BlendAmount[] {
   requireRange('amount of the mix', ml, 'ml', { above: 0 })
   const all = portions.reduce((sum, { parts }) => sum + parts, 0)
   return portions.map((portion) => {
@@ -78,7 +78,7 @@ export interface LastOf {
  * @param onHandG on hand, g @param isBought whether what is there was bought in packs
  */
 export function lastOf(
-  amounts: readonly Amount[],
+  amounts: readonly BlendAmount[],
   onHandG: (materialId: string) => number,
   isBought: (materialId: string) => boolean,
 ): LastOf[] {

@@ -1,7 +1,7 @@
 import { difference2000, fromHex, type Lab, type Sealing } from '../colour'
 import type { Grain } from './grains'
 import { mixtureOf, portionsOf, sealedOf } from './mixture'
-import type { Parts } from './records'
+import type { BlendParts } from './records'
 
 /** A lot of a material in a mix whose colour is known, and what comes of mixing from it. */
 export interface LotDrift {
@@ -17,7 +17,7 @@ export interface LotDrift {
  * @param lots of the materials in the mix, with their measured colours
  */
 export function lotDrifts(
-  parts: Parts,
+  parts: BlendParts,
   grains: ReadonlyMap<string, Grain>,
   lots: readonly { readonly lotId: string; readonly materialId: string; readonly colour: string }[],
   sealing: Sealing,
@@ -54,7 +54,7 @@ const SHOWN = 4
  * @param others what is there besides, the same use allowed
  */
 export function standIns(
-  parts: Parts,
+  parts: BlendParts,
   outId: string,
   grains: ReadonlyMap<string, Grain>,
   others: readonly Grain[],

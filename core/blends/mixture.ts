@@ -1,6 +1,6 @@
 import { linearToLab, mixLinear, sealedLab, toHex, type Lab, type Linear, type Sealing } from '../colour'
 import type { Grain } from './grains'
-import type { Parts, Texture } from './records'
+import type { BlendParts, Texture } from './records'
 
 /** So many parts of one grain, by volume of the loose heap. */
 export interface Portion {
@@ -25,7 +25,7 @@ export interface Mixture {
 
 /** Parts with their grains; those whose grain is not known are left out and named. */
 export function portionsOf(
-  parts: Parts,
+  parts: BlendParts,
   grains: ReadonlyMap<string, Grain>,
 ): { portions: Portion[]; unknown: string[] } {
   const portions: Portion[] = []

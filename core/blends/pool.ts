@@ -2,7 +2,7 @@ import type { Linear } from '../colour'
 import type { Grain } from './grains'
 import { isSmallest, keepsTexture } from './mixture'
 import { MOST_MATERIALS, MOST_PARTS, type Texture } from './records'
-import type { Search } from './search'
+import type { BlendSearch } from './search'
 import type { Aim } from './target'
 import type { Group } from './uses'
 
@@ -33,7 +33,7 @@ export interface Pool {
 }
 
 /** The grains of a search as rows of numbers. */
-export function poolOf(search: Search): Pool {
+export function poolOf(search: BlendSearch): Pool {
   const { grains, aim } = search
   const mostParts = search.mostParts ?? MOST_PARTS
   const count = grains.length
@@ -68,7 +68,7 @@ export class Best {
   readonly enough: number
   constructor(
     private readonly pool: Pool,
-    search: Search,
+    search: BlendSearch,
   ) {
     this.off = search.within ?? Infinity
     this.enough = search.enough ?? ENOUGH

@@ -1,4 +1,4 @@
-import type { NoSolution, Search, Solution } from './search'
+import type { NoSolution, BlendSearch, Solution } from './search'
 import { nearestMix } from './solve'
 import type { Grain } from './grains'
 import { MOST_PARTS } from './records'
@@ -18,7 +18,7 @@ const ANSWERS = 3
 const AS_GOOD = 1
 
 /** The three best that differ in kind, and the simplest that is as good. */
-export function proposeMixes(search: Search): Proposal | NoSolution {
+export function proposeMixes(search: BlendSearch): Proposal | NoSolution {
   const best: Solution[] = []
   for (let answer = 0; answer < ANSWERS; answer += 1) {
     const found = nearestMix({
@@ -37,7 +37,7 @@ export function proposeMixes(search: Search): Proposal | NoSolution {
 }
 
 /** Tries fewer materials first, then fewer parts, and takes the first that is as good as the best. */
-function simplestOf(search: Search, best: Solution): Solution {
+function simplestOf(search: BlendSearch, best: Solution): Solution {
   const goodEnough = best.off + AS_GOOD
   const within = (mostMaterials: number, mostParts: number): Solution | undefined => {
     const found = nearestMix({ ...search, mostMaterials, mostParts, enough: goodEnough, within: goodEnough })
@@ -78,7 +78,7 @@ const LEAST_GAIN = 0.5
  * would help.
  * @param off of the best without it
  */
-export function bestHelp(search: Search, offers: readonly Grain[], off: number): Help | undefined {
+export function bestHelp(search: BlendSearch, offers: readonly Grain[], off: number): Help | undefined {
   let help: Help | undefined
   for (const grain of offers) {
     const within = (help?.off ?? off) - (help ? 0.05 : LEAST_GAIN)

@@ -58,7 +58,7 @@ export const partsSchema = z
     (parts) => new Set(parts.map(({ materialId }) => materialId)).size === parts.length,
     'a material must be named once',
   )
-export type Parts = z.infer<typeof partsSchema>
+export type BlendParts = z.infer<typeof partsSchema>
 
 /** What the maker asks of a material: so many parts at least, or at most; 0 at most leaves it out. */
 const boundSchema = z

@@ -1,10 +1,10 @@
 import type { Grain } from './grains'
-import type { Bound, Parts, Texture } from './records'
+import type { Bound, BlendParts, Texture } from './records'
 import type { Aim } from './target'
 import type { Group } from './uses'
 
 /** What is looked for: whole parts of these grains that come nearest to an aim. */
-export interface Search {
+export interface BlendSearch {
   readonly grains: readonly Grain[]
   readonly aim: Aim
   readonly texture: Texture
@@ -16,7 +16,7 @@ export interface Search {
   /** A mix as near as this is near enough: nothing nearer is looked for, as nobody could tell. */
   readonly enough?: number
   /** Answers that another must differ from by two tones at least: lengths of one tone are one. */
-  readonly unlike?: readonly Parts[]
+  readonly unlike?: readonly BlendParts[]
   /** Only mixes nearer than this count. */
   readonly within?: number
   /** How many mixtures are looked at before the search gives up proving. */
@@ -26,7 +26,7 @@ export interface Search {
 /** The nearest mix that keeps all that was asked. */
 export interface Solution {
   readonly kind: 'found'
-  readonly parts: Parts
+  readonly parts: BlendParts
   /** ΔE₀₀ from what is wanted, once sealed. */
   readonly off: number
   /** Whether it is proven: no mix that keeps what was asked is nearer by more than `enough`. */

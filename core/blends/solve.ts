@@ -3,7 +3,7 @@ import { fewGrains, halfMixes } from './halves'
 import { nearestInHull } from './hull'
 import { Best, poolOf, type Pool } from './pool'
 import { prove } from './prove'
-import type { NoSolution, Search, Solution } from './search'
+import type { NoSolution, BlendSearch, Solution } from './search'
 
 /**
  * Whole parts of the grains that come nearest to an aim: first by exchanging parts from many beginnings, then by
@@ -11,7 +11,7 @@ import type { NoSolution, Search, Solution } from './search'
  * its parts of area × (how far beyond the plane the grain lies) is not above 0: this is linear in the parts, so what
  * can't come back inside with the parts that are left is given up.
  */
-export function nearestMix(search: Search): Solution | NoSolution {
+export function nearestMix(search: BlendSearch): Solution | NoSolution {
   const pool = poolOf(search)
   if (pool.count === 0 || pool.forcedParts > pool.mostParts) return { kind: 'none', proven: true }
   const best = new Best(pool, search)

@@ -76,4 +76,4 @@ const rules: Record<BlendUse, UseRule> = {
 export const takes = (use: BlendUse, grain: Grain): boolean => rules[use].takes(grain)
 
 /** Groups that a blend for this use must have parts of. */
-export const groupsOf = (use: BlendUse): readonly Group[] => rules[use].groups
+export const blendGroupsOf = (use: BlendUse): readonly Group[] => rules[use].groups

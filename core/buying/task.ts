@@ -4,13 +4,13 @@ import type { Offer, Supplier } from './records'
 import { MOST_SUPPLIERS, type BasketNeed, type BasketOffer, type BasketProblem } from './search'
 
 /** A material with what is lacking of it from today on. */
-export interface Wanted {
+export interface WantedMaterial {
   readonly material: Material
   readonly ahead: Ahead
 }
 
 export interface BuyingTask {
-  readonly wanted: readonly Wanted[]
+  readonly wanted: readonly WantedMaterial[]
   readonly offers: readonly Offer[]
   readonly suppliers: readonly Supplier[]
   /** ISO. */

@@ -2,7 +2,7 @@ import { shortageOf } from '../stock'
 import { addDays } from '../units'
 import type { Basket } from './basket'
 import type { Solver } from './plan'
-import { buyingProblem, SOME_DAY, type BuyingTask, type Wanted } from './task'
+import { buyingProblem, SOME_DAY, type BuyingTask, type WantedMaterial } from './task'
 
 /** What is won by waiting: the order for what is needed up to a day, and the next one, sent as one. */
 export interface Waiting {
@@ -27,7 +27,7 @@ export async function waitingFor(
   const boughtOf = new Map<string, number>()
   for (const { material, quantity } of basket.parcels.flatMap(({ lines }) => lines))
     boughtOf.set(material.id, (boughtOf.get(material.id) ?? 0) + quantity)
-  const rest = task.wanted.flatMap(({ material, ahead }): Wanted[] => {
+  const rest = task.wanted.flatMap(({ material, ahead }): WantedMaterial[] => {
     const bought = boughtOf.get(material.id) ?? 0
     const lacking = ahead.lacking
       .map((due) => ({ ...due, quantity: due.quantity - bought }))

@@ -5,10 +5,10 @@ import { mix } from './srgb'
  * How colours are lightened for scale: by the air between the eye and the scene, by what makers commonly do,
  * or not at all.
  */
-export const hazeSchools = ['common practice', 'physical', 'none'] as const
+export const hazeLaws = ['common practice', 'physical', 'none'] as const
 /** What holds where a commission says nothing. */
-export const USUAL_HAZE: (typeof hazeSchools)[number] = 'physical'
-export type HazeSchool = (typeof hazeSchools)[number]
+export const USUAL_HAZE: (typeof hazeLaws)[number] = 'physical'
+export type HazeLaw = (typeof hazeLaws)[number]
 
 /** A pale sky near the horizon, which distant things fade towards. From memory. */
 export const SKY = '#cdd8dd'
@@ -59,9 +59,9 @@ export function practiceShare(ratio: number): number {
  * Share of sky mixed into every colour of a model.
  * @param viewingMm from the eye to the model; × ratio is the distance that it stands for
  */
-export function hazeShare(school: HazeSchool, ratio: number, viewingMm: number): number {
-  if (school === 'none') return 0
-  return school === 'physical' ? koschmiederShare((viewingMm * ratio) / 1000) : practiceShare(ratio)
+export function hazeShare(law: HazeLaw, ratio: number, viewingMm: number): number {
+  if (law === 'none') return 0
+  return law === 'physical' ? koschmiederShare((viewingMm * ratio) / 1000) : practiceShare(ratio)
 }
 
 /** A colour seen through haze, mixed in linear light. */

@@ -1,5 +1,5 @@
 import { branchingOf, isClothed, leafKindOf, organsOf, type Species } from '../plants'
-import type { Dress, Habitus } from '../growth'
+import type { DressKind, Habitus } from '../growth'
 import { seedOf } from '../units'
 import type { Line } from './records'
 import type { LineSize } from './sizes'
@@ -12,9 +12,9 @@ const THINNEST_OF_MANY = 0.006
  * Everything that a drawing follows from, but the season: what it is grown into, dressed with, and its seed.
  * Plain data, so that a worker can be asked for it.
  */
-export interface Sitter {
+export interface DrawingSubject {
   readonly habitus: Habitus
-  readonly dress: Dress
+  readonly dress: DressKind
   readonly seed: number
 }
 
@@ -69,7 +69,7 @@ export function sitterOf(
   size: LineSize,
   seeThrough: number,
   piece?: number,
-): Sitter {
+): DrawingSubject {
   const full = (mm: number): number => mm / size.heightShare
   const wall = size.form.crownForm === 'wall'
   return {

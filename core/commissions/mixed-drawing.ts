@@ -1,4 +1,4 @@
-import { isPatch, shownMm, sitterOf, type Sitter } from './drawing'
+import { isPatch, shownMm, sitterOf, type DrawingSubject } from './drawing'
 import { dealt, type Member } from './mix'
 import type { Line } from './records'
 import type { LineSize } from './sizes'
@@ -11,7 +11,7 @@ export interface Drawn extends Member {
 
 /** One of the drawings that stand for a line, and how far to the right of its middle it stands, mm. */
 export interface SitterPart<D extends Drawn = Drawn> {
-  readonly sitter: Sitter
+  readonly sitter: DrawingSubject
   readonly of: D
   readonly offsetMm: number
 }

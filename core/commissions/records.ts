@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { hazeSchools } from '../colour'
+import { hazeLaws } from '../colour'
 import { layersSchema } from '../grass/layers'
 import { gapsSchema } from '../hedges/gaps'
 import { ages, groupings } from '../plants/kinds'
@@ -45,7 +45,7 @@ export const commissionSchema = z.strictObject({
   /** Share of true scale that plants are built at, 0.6–1. */
   stature: z.number().min(0.6).max(1),
   /** How colours are lightened for scale; absent: by the air alone. */
-  haze: z.enum(hazeSchools).optional(),
+  haze: z.enum(hazeLaws).optional(),
   /** The board that it stands on, mm; its front edge is nearest to the eye. */
   boardWidthMm: z.number().min(10).max(20_000).optional(),
   boardDepthMm: z.number().min(10).max(5_000).optional(),

@@ -1,13 +1,13 @@
 import { GOLDEN_ANGLE } from '../growth/golden-angle'
-import type { Dress, Habitus, Node, Point, Skeleton } from '../growth/types'
+import type { DressKind, Habitus, Node, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'
 import { caneWork } from './canes'
-import { along, frond, leafBlade, traits, type BladeWork, type Line } from './fronds'
+import { alongFrond, frond, leafBlade, traits, type BladeWork, type FrondLine } from './fronds'
 import { headsOn } from './heads'
 import { palmWork } from './palms'
 
 /** Dresses what has blades and fronds instead of a crown of leaves on twigs. */
-export function bladeWork(skeleton: Skeleton, plant: Habitus, dress: Dress, random: Random): BladeWork {
+export function bladeWork(skeleton: Skeleton, plant: Habitus, dress: DressKind, random: Random): BladeWork {
   const chains = chainsOf(skeleton)
   if (plant.habit === 'palm') return palmWork(skeleton, chains, plant, random)
   if (plant.habit === 'reed' && plant.clearStemMm > 0) return caneWork(skeleton, chains, plant, dress, random)
@@ -34,7 +34,7 @@ function chainsOf({ nodes, tips }: Skeleton): Node[][] {
 }
 
 /** Width of a blade of grass, and of a leaf that rises from a rush's foot, by the plant's height. From memory. */
-const bladeWidths: Partial<Record<Dress['leaf'], readonly [number, number]>> = {
+const bladeWidths: Partial<Record<DressKind['leaf'], readonly [number, number]>> = {
   broad: [0.075, 0.018],
   narrow: [0.009, 0.009],
 }
@@ -46,7 +46,7 @@ function blade(
   work: BladeWork,
   chain: readonly Node[],
   plant: Habitus,
-  dress: Dress,
+  dress: DressKind,
   i: number,
   random: Random,
 ): void {
@@ -57,7 +57,7 @@ function blade(
     (tall && plant.habit === 'reed'
       ? 0.009
       : (bladeWidths[dress.leaf]?.[plant.habit === 'reed' ? 1 : 0] ?? 0.009))
-  along(work.lines, chain, Math.max(width, plant.heightMm * THINNEST), look)
+  alongFrond(work.lines, chain, Math.max(width, plant.heightMm * THINNEST), look)
   if (plant.habit === 'reed' && plant.arrangement === 'alternate')
     reedLeaves(work.lines, chain, plant, dress.leafMm, dress.leaf === 'narrow' ? 0.012 : 0.036, random)
   const bears = plant.habit === 'reed' ? i % 3 !== 1 : true
@@ -71,7 +71,7 @@ const ARCH = 4
 
 /** Leaves of a reed or of maize: long, off the stem to alternate sides, rising, arched and hanging at the end. */
 function reedLeaves(
-  lines: Line[],
+  lines: FrondLine[],
   chain: readonly Node[],
   plant: Habitus,
   leafMm: number,
@@ -105,7 +105,7 @@ function reedLeaves(
 }
 
 /** Fronds: in a funnel from one foot, or single on a stalk that holds them level. */
-function fernFrond(lines: Line[], chain: readonly Node[], plant: Habitus, random: Random): void {
+function fernFrond(lines: FrondLine[], chain: readonly Node[], plant: Habitus, random: Random): void {
   const single = plant.arrangement === 'alternate'
   frond(
     lines,
@@ -127,7 +127,7 @@ function herb(
   work: BladeWork,
   chain: readonly Node[],
   plant: Habitus,
-  dress: Dress,
+  dress: DressKind,
   first: boolean,
   random: Random,
 ): void {
@@ -135,7 +135,7 @@ function herb(
   // A rosette without flowers, as a cabbage's, has no stem.
   const bears = dress.flower !== undefined || dress.fruit !== undefined
   const stemless = plant.arrangement === 'rosette'
-  if (!stemless || bears) along(work.lines, chain, high * 0.011, traits(random, 0.5))
+  if (!stemless || bears) alongFrond(work.lines, chain, high * 0.011, traits(random, 0.5))
   const long = Math.min(plant.crownWidthMm * 0.6, Math.max(high * 0.05, dress.leafMm))
   const { aspect, pairs } = herbLeaf(dress)
   if (stemless) {
@@ -178,7 +178,7 @@ const HEART = 0.65
 
 /** Leaves from one foot, the outer ones flat on the ground, the inner ones shorter and upright: a heart. */
 function rosette(
-  lines: Line[],
+  lines: FrondLine[],
   foot: Point,
   plant: Habitus,
   aspect: number,
@@ -216,7 +216,7 @@ const mid = (a: Point, b: Point, lift: number): Point => ({
   z: (a.z + b.z) / 2,
 })
 
-function herbLeaf({ leaf }: Dress): {
+function herbLeaf({ leaf }: DressKind): {
   aspect: number
   pairs?: Omit<Parameters<typeof frond>[2], 'leafletMm' | 'ribMm'>
 } {

@@ -1,4 +1,4 @@
-import type { Dress, Habitus, Node, Skeleton } from '../growth/types'
+import type { DressKind, Habitus, Node, Skeleton } from '../growth/types'
 import type { Random } from '../units'
 import { dressTwigs } from './foliage'
 import type { BladeWork } from './fronds'
@@ -9,7 +9,7 @@ export function caneWork(
   skeleton: Skeleton,
   chains: readonly Node[][],
   plant: Habitus,
-  dress: Dress,
+  dress: DressKind,
   random: Random,
 ): BladeWork {
   const twigs: Twig[] = []

@@ -1,4 +1,4 @@
-import type { Dress, Habitus, Point, Skeleton } from '../growth/types'
+import type { DressKind, Habitus, Point, Skeleton } from '../growth/types'
 import type { Random } from '../units'
 import { leavesToCover } from './cover'
 import { leafFill, leafShapes } from './leaf-shapes'
@@ -42,7 +42,7 @@ export function dressTwigs(
   twigs: readonly Twig[],
   skeleton: Skeleton,
   plant: Habitus,
-  dress: Dress,
+  dress: DressKind,
   random: Random,
 ): Foliage {
   const shape = leafShapes[dress.leaf]

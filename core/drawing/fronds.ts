@@ -4,7 +4,7 @@ import type { Foliage } from './foliage'
 import type { Organ } from './organs'
 
 /** A blade, rib or leaflet as a straight piece. */
-export interface Line {
+export interface FrondLine {
   readonly a: Point
   readonly b: Point
   readonly d1: number
@@ -20,14 +20,14 @@ export interface Line {
  * leaves; `foliage` is there where leaves sit on twigs.
  */
 export interface BladeWork {
-  readonly lines: Line[]
+  readonly lines: FrondLine[]
   readonly organs: Organ[]
   readonly woody: readonly boolean[]
   readonly foliage?: Foliage
 }
 
 /** What the pieces of one shoot have in common. */
-type Traits = Pick<Line, 'tone' | 'from' | 'hue' | 'bloom'>
+type Traits = Pick<FrondLine, 'tone' | 'from' | 'hue' | 'bloom'>
 export const traits = (random: Random, most = 0.7): Traits => ({
   tone: 0.25 + 0.6 * random(),
   from: random() * most,
@@ -36,7 +36,7 @@ export const traits = (random: Random, most = 0.7): Traits => ({
 })
 
 /** A chain as tapering pieces. */
-export function along(lines: Line[], chain: readonly Point[], widthMm: number, look: Traits): void {
+export function alongFrond(lines: FrondLine[], chain: readonly Point[], widthMm: number, look: Traits): void {
   chain.forEach((b, i) => {
     const a = chain[i - 1]
     if (!a) return
@@ -46,7 +46,7 @@ export function along(lines: Line[], chain: readonly Point[], widthMm: number, l
 }
 
 /** A leaf as two pieces: it widens from its stalk and comes to a point. */
-export function leafBlade(lines: Line[], a: Point, b: Point, widthMm: number, look: Traits): void {
+export function leafBlade(lines: FrondLine[], a: Point, b: Point, widthMm: number, look: Traits): void {
   const on = (key: keyof Point): number => a[key] + (b[key] - a[key]) * 0.42
   const middle = { x: on('x'), y: on('y') + 0.05 * Math.hypot(b.x - a.x, b.y - a.y, b.z - a.z), z: on('z') }
   lines.push(
@@ -68,13 +68,13 @@ interface Pinnate {
 
 /** A frond: a rib with leaflets on both sides, longest soon after the first and shorter to the tip. */
 export function frond(
-  lines: Line[],
+  lines: FrondLine[],
   rib: readonly Point[],
   { leafletMm, width, ribMm, first, per, hang }: Pinnate,
   random: Random,
 ): void {
   const look = traits(random, 0.85)
-  along(lines, rib, ribMm, look)
+  alongFrond(lines, rib, ribMm, look)
   rib.forEach((b, i) => {
     const a = rib[i - 1]
     if (!a) return
@@ -102,7 +102,7 @@ export function frond(
 }
 
 /** A fan leaf at the end of its stalk. */
-export function fan(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
+export function fan(lines: FrondLine[], rib: readonly Node[], plant: Habitus, random: Random): void {
   const look = traits(random, 0.85)
   const hub = rib[Math.max(1, rib.length - 4)]
   const foot = rib[0]

@@ -2,7 +2,7 @@ import { GOLDEN_ANGLE } from '../growth/golden-angle'
 import type { Habitus, Point } from '../growth/types'
 import type { OrganKind } from '../plants'
 import type { Random } from '../units'
-import { Part, type Organ, type PartOf } from './organs'
+import { OrganPart, type Organ, type PartOf } from './organs'
 
 /** Heads that stand show soon after the first flowers; the last of them late. */
 const SHOWS_FROM = 0.22
@@ -167,7 +167,7 @@ const heads: Partial<Record<OrganKind, (stem: Stem) => Organ[]>> = {
       return oval(stem, at, { x: c * 0.62, y: s * face * 0.62, z: s * (1 - face) * 0.6 }, half * 0.2, 0.8)
     })
     const middle = { x: stem.tip.x, y: stem.tip.y, z: stem.tip.z + half * 0.6 }
-    const eye = { ...stem, part: stem.part === Part.flower ? Part.eye : stem.part }
+    const eye = { ...stem, part: stem.part === OrganPart.flower ? OrganPart.eye : stem.part }
     return [...ring, oval(eye, middle, { x: half * 0.4, y: 0, z: 0 }, half * 0.4 * Math.max(0.5, face), 0.6)]
   },
   cup: (stem) => {
@@ -225,7 +225,7 @@ export function headsOn(
           below,
           high: plant.heightMm,
           large: plant.stems <= 2 ? 1.8 : 1,
-          part: Part[part],
+          part: OrganPart[part],
           random,
         })
       : []

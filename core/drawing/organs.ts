@@ -1,12 +1,12 @@
 import { GOLDEN_ANGLE } from '../growth/golden-angle'
-import type { Habitus, Dress, Point } from '../growth/types'
+import type { Habitus, DressKind, Point } from '../growth/types'
 import type { OrganKind } from '../plants'
 import type { Random } from '../units'
 import { PER_TWIG, type Foliage } from './foliage'
 
 /** Which show an organ belongs to. */
-export const Part = { flower: 0, fruit: 1, eye: 2 } as const
-export type PartOf = (typeof Part)[keyof typeof Part]
+export const OrganPart = { flower: 0, fruit: 1, eye: 2 } as const
+export type PartOf = (typeof OrganPart)[keyof typeof OrganPart]
 
 /** A flower, a fruit or a piece of a head: an oval, its middle, half of its length as a vector, half its width. */
 export interface Organ extends Point {
@@ -74,7 +74,7 @@ const CONES_HIGH = 2
 export function organsOnCrown(
   { twigs, marks, offMm, lengthMm }: Foliage,
   plant: Habitus,
-  dress: Dress,
+  dress: DressKind,
   random: Random,
 ): Organ[] {
   const borne = (['flower', 'fruit'] as const).filter((part) => {
@@ -123,7 +123,7 @@ export function organsOnCrown(
       return cluster(place, manner, long, pieceMm, {
         tone: 0.35 + 0.5 * end.light + 0.15 * random(),
         rank: random(),
-        part: Part[part],
+        part: OrganPart[part],
         highest: plant.heightMm,
         random,
       })

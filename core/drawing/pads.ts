@@ -1,5 +1,5 @@
 import { GOLDEN_ANGLE } from '../growth/golden-angle'
-import type { Dress, Habitus, Point } from '../growth/types'
+import type { DressKind, Habitus, Point } from '../growth/types'
 import type { Random } from '../units'
 import type { Foliage, Mark } from './foliage'
 import { unit, type Twig } from './twigs'
@@ -20,7 +20,7 @@ interface Pad {
  * A cactus of flat pads: each sits on the edge of another, up and outward, as high and as wide as the plant. A
  * hedge is a row of them.
  */
-export function padsOf(plant: Habitus, dress: Dress, random: Random): Foliage {
+export function padsOf(plant: Habitus, dress: DressKind, random: Random): Foliage {
   const { row, crownWidthMm } = plant
   if (!row) return clump(plant, dress, 0, random)
   const count = Math.max(1, Math.round(row.lengthMm / (crownWidthMm * IN_ROW)))
@@ -38,7 +38,7 @@ export function padsOf(plant: Habitus, dress: Dress, random: Random): Foliage {
 }
 
 /** One plant. @param x where along its row, mm */
-function clump(plant: Habitus, dress: Dress, x: number, random: Random): Foliage {
+function clump(plant: Habitus, dress: DressKind, x: number, random: Random): Foliage {
   const { heightMm, crownWidthMm } = plant
   // So many pads one on the other as reach the plant's height.
   const levels = Math.max(2, Math.ceil((heightMm / dress.leafMm - 1) / ON_EDGE) + 1)

@@ -1,7 +1,7 @@
 import type { Habitus, Node, Skeleton } from '../growth/types'
 import type { Random } from '../units'
-import { fan, frond, leafBlade, traits, type BladeWork, type Line } from './fronds'
-import { Part, type Organ } from './organs'
+import { fan, frond, leafBlade, traits, type BladeWork, type FrondLine } from './fronds'
+import { OrganPart, type Organ } from './organs'
 
 /** Palms, and what else has a head of fronds, swords or paddles on a stem without limbs. */
 export function palmWork(
@@ -10,7 +10,7 @@ export function palmWork(
   plant: Habitus,
   random: Random,
 ): BladeWork {
-  const lines: Line[] = []
+  const lines: FrondLine[] = []
   const organs: Organ[] = []
   const stem = new Set(chains[0]?.filter((node) => chains[1]?.includes(node)) ?? [])
   for (const chain of chains) {
@@ -47,14 +47,14 @@ export function palmWork(
         halfMm: r * 0.8,
         tone: 0.3 + 0.6 * random(),
         rank: 0.05 * random(),
-        part: Part.fruit,
+        part: OrganPart.fruit,
       })
     }
   return { lines, organs, woody: skeleton.nodes.map((node) => stem.has(node)) }
 }
 
 /** Stiff narrow leaves in the place of a frond, as a yucca has them: several to each. */
-function sword(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
+function sword(lines: FrondLine[], rib: readonly Node[], plant: Habitus, random: Random): void {
   const foot = rib[0]
   const tip = rib[rib.length - 1]
   if (!foot || !tip) return
@@ -66,7 +66,7 @@ function sword(lines: Line[], rib: readonly Node[], plant: Habitus, random: Rand
 }
 
 /** A banana's leaf: one broad blade on both sides of its rib, torn into strips that hang. */
-function paddle(lines: Line[], rib: readonly Node[], plant: Habitus, random: Random): void {
+function paddle(lines: FrondLine[], rib: readonly Node[], plant: Habitus, random: Random): void {
   frond(
     lines,
     rib,

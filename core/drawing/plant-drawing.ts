@@ -2,12 +2,12 @@ import type { BarkMarks, Habit, LeafKind } from '../plants'
 import { seededRandom } from '../units'
 import { bladeWork } from './blade-work'
 import { dressTwigs, type Foliage, type Mark } from './foliage'
-import type { Line } from './fronds'
+import type { FrondLine } from './fronds'
 import { organsOnCrown, type Organ } from './organs'
 import { growing } from '../growth/grow'
 import { leeward } from '../growth/leeward'
 import { hasArms } from '../growth/limbs'
-import type { Dress, Habitus, Skeleton } from '../growth/types'
+import type { DressKind, Habitus, Skeleton } from '../growth/types'
 import { toOutline } from './outline'
 import { padsOf } from './pads'
 import { LINE_STRIDE, MARK_STRIDE, ORGAN_STRIDE, ORGAN_TRAITS, TRAIT_STRIDE } from './strides'
@@ -61,14 +61,18 @@ export interface Grown {
 }
 
 /** Grows and dresses a plant, yielding its progress, 0–1. @param seed the same seed gives the same drawing */
-export function* drawingPlant(plant: Habitus, dress: Dress, seed: number): Generator<number, PlantDrawing> {
+export function* drawingPlant(
+  plant: Habitus,
+  dress: DressKind,
+  seed: number,
+): Generator<number, PlantDrawing> {
   const { drawing } = yield* growingDressed(plant, dress, seed)
   carryToLee(drawing, plant)
   return drawing
 }
 
 /** Grows and dresses a plant upright, whatever wind has done to it; see {@link carryToLee}. */
-export function* growingDressed(plant: Habitus, dress: Dress, seed: number): Generator<number, Grown> {
+export function* growingDressed(plant: Habitus, dress: DressKind, seed: number): Generator<number, Grown> {
   // It is dressed as it grew, upright; then all of it is carried to lee together.
   const { leanDeg: _lean, wind: _wind, ...upright } = plant
   const skeleton = yield* growing(upright, seed)
@@ -76,7 +80,7 @@ export function* growingDressed(plant: Habitus, dress: Dress, seed: number): Gen
 }
 
 /** The skeleton that a plant is drawn on, carried to lee as the drawing is. */
-export function* drawnSkeleton(plant: Habitus, dress: Dress, seed: number): Generator<number, Skeleton> {
+export function* drawnSkeleton(plant: Habitus, dress: DressKind, seed: number): Generator<number, Skeleton> {
   const { skeleton } = yield* growingDressed(plant, dress, seed)
   const blown = leeward(plant)
   if (!blown) return skeleton
@@ -119,7 +123,7 @@ function crownOf(
 
 const NONE: Foliage = { twigs: [], marks: [], lengthMm: 1, offMm: 0, each: 0 }
 
-function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number): Grown {
+function dressPlant(grown: Skeleton, plant: Habitus, dress: DressKind, seed: number): Grown {
   const random = seededRandom(seed ^ 0x5bd1e995)
   const bladed = plant.crownForm === 'blades' || plant.habit === 'palm'
   const padded = dress.leaf === 'pad'
@@ -150,7 +154,7 @@ function dressPlant(grown: Skeleton, plant: Habitus, dress: Dress, seed: number)
   return { drawing, skeleton }
 }
 
-function linesOf(lines: readonly Line[]): Float32Array {
+function linesOf(lines: readonly FrondLine[]): Float32Array {
   const numbers = new Float32Array(lines.length * LINE_STRIDE)
   lines.forEach(({ a, b, d1, d2 }, i) => {
     numbers.set([a.x, a.y, a.z, b.x, b.y, b.z, d1, d2], i * LINE_STRIDE)

@@ -3,7 +3,7 @@ import { toHex } from '../colour/srgb'
 import type { Look } from '../plants'
 import { leafFill } from './leaf-shapes'
 import { eachLeaf } from './leaves'
-import { Part } from './organs'
+import { OrganPart } from './organs'
 import { Trait, type PlantDrawing } from './plant-drawing'
 import { LINE_STRIDE, MARK_STRIDE, ORGAN_STRIDE, ORGAN_TRAITS, TRAIT_STRIDE } from './strides'
 
@@ -95,7 +95,7 @@ function organStrokes({ organs, organTraits }: PlantDrawing, look: Look): Stroke
   const found: Stroke[] = []
   for (let i = 0; i * ORGAN_STRIDE < organs.length; i += 1) {
     const g = (k: number): number => organs[i * ORGAN_STRIDE + k] ?? 0
-    const part = organTraits[i * ORGAN_TRAITS + 2] ?? Part.flower
+    const part = organTraits[i * ORGAN_TRAITS + 2] ?? OrganPart.flower
     if ((organTraits[i * ORGAN_TRAITS + 1] ?? 255) > (shares[part] ?? -1)) continue
     const half = Math.hypot(g(3), g(4)) || 1e-6
     const k = Math.max(0, half - g(6)) / half

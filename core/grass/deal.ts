@@ -1,7 +1,7 @@
 import { requireRange, seededRandom } from '../units'
 
 /** A choice that the dealer makes for each tuft or hank: its names and their shares. */
-export interface Suit {
+export interface DealtTrait {
   readonly id: string
   readonly options: readonly { readonly name: string; readonly share: number }[]
 }
@@ -18,7 +18,7 @@ const WHIM = 0.9
  * The same seed deals the same.
  * @returns one deal each; the first of a longer row are those of a shorter one
  */
-export function deal(suits: readonly Suit[], count: number, seed: number): Deal[] {
+export function deal(suits: readonly DealtTrait[], count: number, seed: number): Deal[] {
   requireRange('deals', count, '', { min: 0, max: 100_000 })
   const rows = suits.map((suit, i) => dealtOf(suit, count, seed + i * 7919))
   return Array.from({ length: count }, (_, n) =>
@@ -26,7 +26,7 @@ export function deal(suits: readonly Suit[], count: number, seed: number): Deal[
   )
 }
 
-function dealtOf({ options }: Suit, count: number, seed: number): string[] {
+function dealtOf({ options }: DealtTrait, count: number, seed: number): string[] {
   const random = seededRandom(seed)
   const wanted = options.filter(({ share }) => share > 0)
   const all = wanted.reduce((sum, { share }) => sum + share, 0)

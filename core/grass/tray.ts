@@ -117,7 +117,7 @@ export const boardHoles = (widthMm: number, heightMm: number, holeMm: number, br
   }))
 
 /** A tray with its dots. */
-export interface Tray {
+export interface DotTray {
   readonly widthMm: number
   readonly heightMm: number
   readonly dots: readonly Dot[]
@@ -157,7 +157,7 @@ export function mixedTray(of: {
   readonly dotsMm: readonly number[]
   readonly most: number
   readonly seed: number
-}): Tray {
+}): DotTray {
   const { widthMm, most, seed } = of
   const sizes = mixture(of.dotsMm)
   const mean = sizes.reduce((sum, { diameterMm, share }) => sum + diameterMm * share, 0)

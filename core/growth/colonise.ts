@@ -4,7 +4,7 @@ import { PointGrid } from './point-grid'
 import type { Node, Point } from './types'
 
 /** How shoots grow: a pull up (or down, below 0) and how much they stray, both as shares of the pull of the points. */
-export interface Habit {
+export interface GrowthHabit {
   readonly upward: number
   readonly wander: number
 }
@@ -29,7 +29,7 @@ export function* colonise(
   nodes: Node[],
   points: readonly Point[],
   spacing: number,
-  habit: Habit,
+  habit: GrowthHabit,
   random: Random,
 ): Generator<number, void> {
   const step = spacing * 0.42

@@ -3,14 +3,8 @@ import { crownVolume } from './envelope'
 import { GOLDEN_ANGLE } from './golden-angle'
 import { sprout } from './pipes'
 import { sheaf } from './sheaf'
-import { endOf, MOST_PIECES, radians, REACH, trace, type Start } from './trace'
-import type { Habitus, Node, Point } from './types'
-
-/** The wood that a crown is hung on, and the places in it that foliage gathers about. */
-export interface Frame {
-  readonly nodes: Node[]
-  readonly masses: readonly Point[]
-}
+import { traceEnd, MOST_PIECES, radians, TRACE_REACH, trace, type Start } from './trace'
+import type { Habitus, LimbFrame, Node, Point } from './types'
 
 /** What has fewer tips than this has arms instead of branches. */
 const FEW_TIPS = 12
@@ -23,10 +17,10 @@ export const hasArms = ({ tips, crownForm }: Pick<Habitus, 'tips' | 'crownForm'>
 const DIVIDES = 0.3
 
 /** Limbs of a stem, or several stems from one foot, traced as far as the crown's outline lets them. */
-export const frameOf = (plant: Habitus, stepMm: number, random: Random): Frame =>
+export const frameOf = (plant: Habitus, stepMm: number, random: Random): LimbFrame =>
   plant.stems > 1 ? sheaf(plant, stepMm, random) : stemWithLimbs(plant, stepMm, random)
 
-function stemWithLimbs(plant: Habitus, stepMm: number, random: Random): Frame {
+function stemWithLimbs(plant: Habitus, stepMm: number, random: Random): LimbFrame {
   const nodes: Node[] = []
   const masses: Point[] = []
   const { branching, heightMm } = plant
@@ -90,10 +84,10 @@ function limb(
   const foot = nodes[from]
   if (!foot) return
   const { curve } = plant.branching
-  const reach = REACH[0] + (REACH[1] - REACH[0]) * random()
+  const reach = TRACE_REACH[0] + (TRACE_REACH[1] - TRACE_REACH[0]) * random()
   // On its way it turns up or down: the chord is steeper or flatter than the angle that it leaves at.
   const mean = radians(Math.max(6, start.angle * (1 - 0.4 * Math.max(0, curve)) - 24 * Math.min(0, curve)))
-  const end = endOf(plant, foot, start.azimuth, mean, reach)
+  const end = traceEnd(plant, foot, start.azimuth, mean, reach)
   const path = trace(nodes, from, end, start, plant, stepMm, random)
   masses.push(end)
   const long = Math.hypot(end.x - foot.x, end.y - foot.y, end.z - foot.z)
@@ -108,7 +102,7 @@ function limb(
     const side = k % 2 === 0 ? 1 : -1
     const azimuth = start.azimuth + side * (0.45 + 0.4 * random())
     const tilt = Math.max(8, start.angle * 0.8 + 26 * (random() - 0.5))
-    const branchEnd = endOf(plant, node, azimuth, radians(tilt), REACH[0] + 0.16 * random())
+    const branchEnd = traceEnd(plant, node, azimuth, radians(tilt), TRACE_REACH[0] + 0.16 * random())
     trace(nodes, at, branchEnd, { azimuth, angle: tilt, side: 1 }, plant, stepMm, random)
     masses.push(branchEnd)
   }

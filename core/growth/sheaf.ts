@@ -1,16 +1,15 @@
 import type { Random } from '../units'
 import { crownHalf } from './envelope'
 import { GOLDEN_ANGLE } from './golden-angle'
-import type { Frame } from './limbs'
 import { sprout } from './pipes'
-import { endOf, radians, REACH, trace } from './trace'
-import type { Habitus, Node, Point } from './types'
+import { traceEnd, radians, TRACE_REACH, trace } from './trace'
+import type { Habitus, LimbFrame, Node, Point } from './types'
 
 /** Foot of a sheaf of stems, as a share of the crown's width. From memory. */
 const FOOT = 0.035
 
 /** Several stems from one foot that part as they rise, the outer ones further: a sheaf, none across another. */
-export function sheaf(plant: Habitus, stepMm: number, random: Random): Frame {
+export function sheaf(plant: Habitus, stepMm: number, random: Random): LimbFrame {
   const nodes: Node[] = []
   const masses: Point[] = []
   const turn = random() * 2 * Math.PI
@@ -37,7 +36,7 @@ export function sheaf(plant: Habitus, stepMm: number, random: Random): Frame {
       const node = nodes[fork ?? -1]
       if (fork === undefined || !node) continue
       const off = azimuth + (k % 2 === 0 ? 1 : -1) * (0.5 + 0.4 * random())
-      const branchEnd = endOf(plant, node, off, radians(Math.min(80, angle + 22)), REACH[0])
+      const branchEnd = traceEnd(plant, node, off, radians(Math.min(80, angle + 22)), TRACE_REACH[0])
       trace(nodes, fork, branchEnd, { azimuth: off, angle: angle + 14, side: 1 }, plant, stepMm, random)
       masses.push(branchEnd)
     }

@@ -8,7 +8,7 @@ export const radians = (degrees: number): number => (degrees * Math.PI) / 180
 /** No limb is traced in more pieces than this. */
 export const MOST_PIECES = 40
 /** A limb reaches this share of the crown's half-width, at least and at most; its twigs go on to the outline. */
-export const REACH = [0.74, 0.9] as const
+export const TRACE_REACH = [0.74, 0.9] as const
 
 /** How a limb leaves what bears it. */
 export interface Start {
@@ -23,7 +23,7 @@ export interface Start {
  * Where a limb that leaves at an angle comes to the outline: on its azimuth, at a share of the half-width, as
  * much higher than its foot as the angle asks for.
  */
-export function endOf(plant: Habitus, foot: Point, azimuth: number, angle: number, reach: number): Point {
+export function traceEnd(plant: Habitus, foot: Point, azimuth: number, angle: number, reach: number): Point {
   const [low, high] = [Math.max(plant.crownBaseMm, plant.heightMm * 0.02), plant.heightMm * 0.955]
   const out = Math.hypot(foot.x, foot.z)
   let y = Math.min(high, foot.y + plant.crownWidthMm * 0.2)

@@ -39,7 +39,7 @@ export interface Row {
 }
 
 /** What a skeleton is dressed with. */
-export interface Dress {
+export interface DressKind {
   /** Share of the background seen through the crown in full leaf, 0–1. */
   readonly seeThrough: number
   /** Length of a leaf at the model, mm. */
@@ -78,4 +78,10 @@ export interface Skeleton {
   readonly tips: readonly number[]
   /** Roots at the ground as polylines of point and diameter; outside the pipe model's count. */
   readonly roots: readonly (readonly (Point & { readonly dMm: number })[])[]
+}
+
+/** The wood that a crown is hung on, and the places in it that foliage gathers about. */
+export interface LimbFrame {
+  readonly nodes: Node[]
+  readonly masses: readonly Point[]
 }

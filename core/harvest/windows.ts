@@ -14,7 +14,7 @@ interface Season {
 }
 
 /** A stretch of the year at a place: the day of the year that it begins, from 0 on, and how many days it lasts. */
-export interface Stretch {
+export interface YearSpan {
   readonly day: number
   readonly days: number
 }
@@ -23,7 +23,7 @@ export interface Stretch {
  * A season of the reference year as it falls at a place, moved as spring and autumn are there; undefined near
  * the equator, where rain and drought rule. Source: the shifts of `core/plants/season-shift.ts`.
  */
-export function stretchAt(season: Season, place: Place): Stretch | undefined {
+export function stretchAt(season: Season, place: Place): YearSpan | undefined {
   if (isTropical(place)) return undefined
   const from = localDay(dayOfMonthDay(season.from), place)
   const to = localDay(dayOfMonthDay(season.to), place)

@@ -9,14 +9,14 @@ export type Gap = z.infer<typeof gapSchema>
 export const gapsSchema = z.array(gapSchema).max(40)
 
 /** A stretch between gaps, mm along the line. */
-export interface Run {
+export interface HedgeRun {
   readonly fromMm: number
   readonly toMm: number
 }
 
 /** What is left of a hedge between its gates and gaps, in order; gaps may lie in one another or beyond its end. */
-export function runsBetween(lengthMm: number, gaps: readonly Gap[]): Run[] {
-  const runs: Run[] = []
+export function runsBetween(lengthMm: number, gaps: readonly Gap[]): HedgeRun[] {
+  const runs: HedgeRun[] = []
   let from = 0
   for (const { atMm, widthMm } of [...gaps].sort((a, b) => a.atMm - b.atMm)) {
     const start = Math.min(lengthMm, atMm)
@@ -28,7 +28,7 @@ export function runsBetween(lengthMm: number, gaps: readonly Gap[]): Run[] {
 }
 
 /** The beginning of a hedge: its runs up to so much length of them together, mm. */
-export function firstOf(runs: readonly Run[], mostMm: number): Run[] {
+export function firstOf(runs: readonly HedgeRun[], mostMm: number): HedgeRun[] {
   let left = mostMm
   return runs.flatMap(({ fromMm, toMm }) => {
     const mm = Math.min(left, toMm - fromMm)
@@ -46,5 +46,5 @@ export const grownMm = (lengthMm: number, gaps: readonly Gap[] = []): number =>
   runsBetween(lengthMm, gaps).reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
 
 /** Length of all runs together, mm. */
-export const runsMm = (runs: readonly Run[]): number =>
+export const runsMm = (runs: readonly HedgeRun[]): number =>
   runs.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)

@@ -1,9 +1,9 @@
 import { cutRods, type RodPlan } from '../armature'
 import { requireRange } from '../units'
-import { firstOf, runsBetween, runsMm, type Gap, type Run } from './gaps'
+import { firstOf, runsBetween, runsMm, type Gap, type HedgeRun } from './gaps'
 
 export interface StripOrder {
-  readonly runs: readonly Run[]
+  readonly runs: readonly HedgeRun[]
   /** Height that a strip is cut to, mm: the section's, or the hedge's. */
   readonly stripMm: number
   readonly sheetWidthMm: number

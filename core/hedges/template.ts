@@ -1,4 +1,4 @@
-import type { At, Shape, Template } from '../templates'
+import type { TemplatePoint, Shape, Template } from '../templates'
 import { counted, plainNumber } from '../units'
 import { runsBetween, type Gap } from './gaps'
 import type { TwigHole } from './twigs'
@@ -21,7 +21,7 @@ export function holeSheet({ title, lengthMm, widthMm, holeMm, gaps, holes }: Hol
   const height = widthMm + 2 * MARGIN + 10
   const middle = MARGIN + widthMm / 2
   const x = (mm: number): number => MARGIN + mm
-  const box = (from: number, to: number): At[] => [
+  const box = (from: number, to: number): TemplatePoint[] => [
     [x(from), middle - widthMm / 2],
     [x(to), middle - widthMm / 2],
     [x(to), middle + widthMm / 2],

@@ -1,5 +1,5 @@
 import { normal, requireRange, seededRandom, seedOf } from '../units'
-import { firstOf, grownMm, runsBetween, runsMm, type Gap, type Run } from './gaps'
+import { firstOf, grownMm, runsBetween, runsMm, type Gap, type HedgeRun } from './gaps'
 
 /** A hole in the bank, mm along the hedge and across it from its middle; and the twig that stands in it. */
 export interface TwigHole {
@@ -10,7 +10,7 @@ export interface TwigHole {
 }
 
 export interface TwigOrder {
-  readonly runs: readonly Run[]
+  readonly runs: readonly HedgeRun[]
   /** Width of the bank's top that has holes. */
   readonly widthMm: number
   /** Ground for each hole, mm². Common practice: one for 30 to 50. */

@@ -9,7 +9,7 @@ export interface Picture {
 }
 
 /** A rectangle in a picture, px. */
-export interface Patch {
+export interface PixelPatch {
   readonly x: number
   readonly y: number
   readonly width: number
@@ -25,7 +25,7 @@ export type CardKind = keyof typeof cards
 
 export interface CardPatch {
   readonly card: CardKind
-  readonly patch: Patch
+  readonly patch: PixelPatch
 }
 
 /** What is measured: a sample, against a card; a second card of the other kind tells the camera's own curve. */
@@ -33,7 +33,7 @@ export interface CardOrder {
   readonly picture: Picture
   readonly card: CardPatch
   readonly second?: CardPatch
-  readonly sample: Patch
+  readonly sample: PixelPatch
 }
 
 /** A colour measured from a picture. */
@@ -129,7 +129,7 @@ const linear = ([r, g, b]: Bytes): Linear => [
 ]
 
 /** Pixels of a patch within the picture, row by row. */
-function pixelsOf({ width, height, data }: Picture, patch: Patch): Bytes[] {
+function pixelsOf({ width, height, data }: Picture, patch: PixelPatch): Bytes[] {
   const pixels: Bytes[] = []
   const [left, top] = [Math.max(0, Math.floor(patch.x)), Math.max(0, Math.floor(patch.y))]
   const right = Math.min(width, Math.floor(patch.x + patch.width))
@@ -184,7 +184,7 @@ function curveOf(
 }
 
 /** How far parts of a sample lie from the whole. */
-function spreadOf(pixels: readonly Linear[], whole: Lab, { width }: Patch): number {
+function spreadOf(pixels: readonly Linear[], whole: Lab, { width }: PixelPatch): number {
   const columns = Math.max(1, Math.floor(width))
   const rows = Math.max(1, Math.floor(pixels.length / columns))
   const parts = Array.from({ length: PARTS * PARTS }, (): Linear[] => [])
@@ -200,7 +200,7 @@ function spreadOf(pixels: readonly Linear[], whole: Lab, { width }: Patch): numb
 }
 
 /** How much the quarters of a card differ in light, of their mean. */
-function unevenness(pixels: readonly Linear[], { width }: Patch): number {
+function unevenness(pixels: readonly Linear[], { width }: PixelPatch): number {
   const columns = Math.max(1, Math.floor(width))
   const rows = Math.max(1, Math.floor(pixels.length / columns))
   const quarters = [0, 0, 0, 0].map(() => ({ sum: 0, count: 0 }))

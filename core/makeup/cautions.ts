@@ -11,7 +11,7 @@ import {
   type Powder,
 } from '../stock'
 import { toolCautions } from '../tools'
-import type { Use, Work } from './method'
+import type { Use, Estimate } from './method'
 import type { Slot } from './slots'
 import type { Step } from './step'
 
@@ -124,7 +124,7 @@ const grew = ({ source }: { readonly source: string }): boolean => source === 'h
  * @param slots of the way: one that is open will be filled by what it wishes for
  */
 export function mindedSteps(
-  { steps, uses, yields }: Work,
+  { steps, uses, yields }: Estimate,
   makes: 'stock' | 'pieces' | 'in place',
   byId: (id: string) => Handled | undefined,
   slots: readonly Slot[],

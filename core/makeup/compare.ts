@@ -1,12 +1,12 @@
 import type { Lack } from '../stock'
 import type { MakeUp } from './make-up'
-import { handlings, type PlantMethod, type Suit } from './method'
+import { handlings, type PlantMethod, type Suitability } from './method'
 import type { MissingTool } from '../tools'
 
 /** A way of making a piece, with all that it is compared by. */
 export interface Way {
   readonly method: PlantMethod
-  readonly suit: Suit
+  readonly suit: Suitability
   readonly up: MakeUp
   /** Minutes of hands for one piece. */
   readonly eachMin: number

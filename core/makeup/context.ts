@@ -3,7 +3,8 @@ import type { Drying } from '../adhesives'
 import type { Material, StockState } from '../stock'
 import { idSchema } from '../units/schema'
 import { ownCoefficientSchema, type Learnt, type OwnValues } from '../quantities'
-import type { MakeUp } from './make-up'
+import type { Yield } from './method'
+import type { Filled } from './slots'
 
 /**
  * What a workshop knows and has, that every estimate rests on: make-up, comparison, card, calendar and buying are
@@ -47,7 +48,14 @@ export const sentContextSchema = z.strictObject({
 export type SentContext = z.infer<typeof sentContextSchema>
 
 /** A context as it is sent for one make-up: its own coefficients, and the shelf that it takes from. */
-export function sentContext(context: EstimateContext, up: MakeUp): SentContext {
+export function sentContext(
+  context: EstimateContext,
+  up: {
+    readonly method: { readonly id: string }
+    readonly slots: readonly Filled[]
+    readonly yields: readonly Yield[]
+  },
+): SentContext {
   const known = (id: string): boolean => id.startsWith('shared/') || id.startsWith(`${up.method.id}/`)
   const wanted = new Set([
     ...up.slots.flatMap(({ parts }) => parts.map(({ material }) => material.id)),

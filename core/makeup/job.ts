@@ -78,7 +78,7 @@ export const partNoun = (share: Share | { readonly kind: 'stock' }): PartKind | 
   ('each' in share ? share.each : undefined) ?? 'piece'
 
 /** How many parts a job falls into, and what each of them makes of it. */
-export interface Parts {
+export interface JobParts {
   readonly count: Figure
   readonly share: Share
 }
@@ -87,7 +87,7 @@ export interface Parts {
 export type ReadCoefficient = (coefficient: Coefficient) => Leaf
 
 /** How many pieces a job takes where it is made of single ones, and what each of them makes of it. */
-export function piecesFor(job: PlantJob, read: ReadCoefficient): Parts {
+export function piecesFor(job: PlantJob, read: ReadCoefficient): JobParts {
   switch (job.kind) {
     case 'pieces':
       return {

@@ -25,16 +25,16 @@ import {
   isPlantMethod,
   type Method,
   type PlantMethod,
-  type Suit,
+  type Suitability,
   type Task,
   type Use,
-  type Work,
+  type Estimate,
 } from './method'
 import { fillSlots, type Filled } from './slots'
 import { stepHandsMin, type Step } from './step'
 
 /** A job worked out with one method. */
-export interface MakeUp extends Work {
+export interface MakeUp extends Estimate {
   readonly method: Method
   readonly job: Job
   /** Good pieces wanted; 1 for a lot of stock. */
@@ -145,7 +145,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       placeOf(job),
       (id) => byId.get(id)?.material,
       slots.map(({ slot }) => slot),
-    ).map((step) => told(step, order.unsure)),
+    ).map((step) => foretold(step, order.unsure)),
   }
   const missing = slots.filter(({ slot, parts }) => parts.length === 0 && !slot.optional)
   const expectedGood = goodOf(started.value, method, own)
@@ -184,7 +184,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
 }
 
 /** A step whose film dries as no rule foretells, says so wherever it is read. */
-const told = (step: Step, unsure: MakeUpOrder['unsure']): Step =>
+const foretold = (step: Step, unsure: MakeUpOrder['unsure']): Step =>
   unsure && step.wait?.kind === 'open film'
     ? { ...step, wait: { ...step.wait, what: `${step.wait.what} (${unsure} to foretell: test it by touch)` } }
     : step
@@ -219,7 +219,7 @@ function slotsOf(method: Method, job: Job, choice: (optionId: string) => string)
 }
 
 /** @throws RangeError when the method does not make this kind of job */
-function workOf(method: Method, task: Task): Work {
+function workOf(method: Method, task: Task): Estimate {
   const { job } = task
   if (isPlantMethod(method) && job.kind !== 'stock' && method.kinds.includes(job.kind))
     return method.work({ ...task, job, piece: job.piece })
@@ -230,7 +230,7 @@ function workOf(method: Method, task: Task): Work {
 /** What is drawn from stock when it ends, one entry a material. Open slots take nothing. */
 export function drawsOf(uses: readonly Use[]): readonly Need[] {
   return mergedNeeds(
-    uses.flatMap(({ material, total, lies }) =>
+    uses.flatMap(({ material, total, dispensed: lies }) =>
       material && total.value > 0
         ? [
             {
@@ -250,7 +250,7 @@ export function drawsOf(uses: readonly Use[]): readonly Need[] {
  */
 export const needsOf = (uses: readonly Use[]): readonly Need[] =>
   mergedNeeds(
-    uses.flatMap(({ material, total, lies, leaves }) =>
+    uses.flatMap(({ material, total, dispensed: lies, consumed: leaves }) =>
       material && total.value > 0
         ? [
             {
@@ -265,7 +265,7 @@ export const needsOf = (uses: readonly Use[]): readonly Need[] =>
 
 /** What is drawn, at the lots that would be drawn, less what goes into lots that are kept. */
 function costOf(
-  work: Work,
+  work: Estimate,
   states: ReadonlyMap<string, StockState>,
 ): { costMinor: number; unpriced: string[] } {
   let costMinor = 0
@@ -306,7 +306,7 @@ const elapsedFigure = (steps: readonly Step[], started: number): Figure =>
   )
 
 /** How a way suits a job. The floor under trees is made by the ways for floors alone. */
-export const suitOf = (method: PlantMethod, job: PlantJob): Suit =>
+export const suitOf = (method: PlantMethod, job: PlantJob): Suitability =>
   job.piece.floor && !method.floors
     ? {
         verdict: 'unsuited',
@@ -319,7 +319,7 @@ export const suitOf = (method: PlantMethod, job: PlantJob): Suit =>
 export function rankMethods<M extends Method>(
   methods: readonly M[],
   job: PlantJob,
-): { method: M; suit: Suit }[] {
+): { method: M; suit: Suitability }[] {
   const rank = { suits: 0, possible: 1, unsuited: 2 }
   return methods
     .flatMap((method) =>

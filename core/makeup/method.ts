@@ -1,19 +1,19 @@
 import type { PATIENCE, WirePlan } from '../armature'
 import type { Piece, PieceSize } from '../commissions'
-import type { Manner } from '../manners'
+import type { Rendering } from '../renderings'
 import type { Material } from '../stock'
 import type { Coefficient, Figure, Leaf } from '../quantities'
-import type { Job, JobKind, Parts, PlantJob, ReadCoefficient, Share } from './job'
+import type { Job, JobKind, JobParts, PlantJob, ReadCoefficient, Share } from './job'
 import type { Filled, Slot } from './slots'
 import type { Step } from './step'
 
-export interface Suit {
+export interface Suitability {
   readonly verdict: 'suits' | 'possible' | 'unsuited'
   readonly reasonsFor: readonly string[]
   readonly reasonsAgainst: readonly string[]
 }
 
-/** A school: something that makers do in more than one way. The first choice is the usual one. */
+/** Something that makers do in more than one way. The first choice is the usual one. */
 export interface Option {
   readonly id: string
   readonly name: string
@@ -33,11 +33,11 @@ export interface Use {
   readonly perPiece: Figure
   /** What leaves the shelf for all pieces started. */
   readonly total: Figure
-  readonly lies?: Figure
+  readonly dispensed?: Figure
   /** Poured or laid for the whole batch, whatever becomes of single pieces. */
   readonly once?: boolean
   /** What is gone in the end, where the rest stands in a tub for the next batch; absent: all of it. */
-  readonly leaves?: number
+  readonly consumed?: number
 }
 
 /** A mixture that is poured together: so much of this, so much of that, so much left at the end. */
@@ -70,7 +70,7 @@ export interface Yield {
 }
 
 /** Everything that a way of making answers with, in one pass. */
-export interface Work {
+export interface Estimate {
   readonly uses: readonly Use[]
   readonly pours: readonly Pour[]
   readonly cuts: readonly Cut[]
@@ -139,7 +139,7 @@ export interface Profile {
   /** When it looks right. */
   readonly seasons: string
   /** How it is drawn. */
-  readonly manner: Manner
+  readonly rendering: Rendering
 }
 
 /**
@@ -162,7 +162,7 @@ export type Planner =
     }
 
 /** Several twigs bound to a tree: how many for a piece, and the longest good one, mm. */
-export interface Bound {
+export interface BoundTwigs {
   readonly twigs: (piece: Piece) => number
   readonly longestMm: number
 }
@@ -171,17 +171,17 @@ export interface Bound {
 export interface PlantMethod extends Common {
   readonly kinds: readonly Exclude<JobKind, 'stock'>[]
   readonly profile: Profile
-  readonly suits: (job: PlantJob) => Suit
+  readonly suits: (job: PlantJob) => Suitability
   /** Its last steps set the pieces where they stay: planting out does not set them again. */
   readonly setsInPlace?: boolean
   readonly planner?: Planner
-  readonly bound?: Bound
+  readonly bound?: BoundTwigs
   /** It makes the floor under trees, which no other way does. */
   readonly floors?: boolean
   /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */
-  readonly parts?: (job: PlantJob, read: ReadCoefficient) => Parts
+  readonly parts?: (job: PlantJob, read: ReadCoefficient) => JobParts
   readonly slots: (job: PlantJob, choice: (optionId: string) => string) => readonly Slot[]
-  readonly work: (task: PlantTask) => Work
+  readonly work: (task: PlantTask) => Estimate
   /** Jobs that it is tried on. */
   readonly examples: readonly PlantJob[]
 }
@@ -193,7 +193,7 @@ export interface StockMethod extends Common {
   readonly product: string
   readonly also?: readonly string[]
   readonly slots: (job: Extract<Job, { kind: 'stock' }>) => readonly Slot[]
-  readonly work: (task: Task & { readonly job: Extract<Job, { kind: 'stock' }> }) => Work
+  readonly work: (task: Task & { readonly job: Extract<Job, { kind: 'stock' }> }) => Estimate
   readonly examples: readonly Extract<Job, { kind: 'stock' }>[]
 }
 

@@ -2,22 +2,22 @@ import { decodeChannel, encodeChannel } from '../colour'
 import type { PlantDrawing } from '../drawing'
 import { Of } from './fragments'
 import { SAMPLES } from './layers'
-import { bareOf, Slot, type Palette } from './palette'
+import { bareOf, PaletteSlot, type Palette } from './palette'
 import type { Plate } from './plate'
 import { keptPlate, makePlate, reachOf, workAtPlate } from './plates'
-import type { At, Raster } from './raster'
+import type { RasterPlace, Raster } from './raster'
 
 /** What stands lower than this share of its height has died back, or been cleared, and is not there. */
 const LEAST_HEIGHT = 0.02
 
 /** Whether any of a plant can lie within a picture on a day. */
-function isSeen({ width }: Raster, drawing: PlantDrawing, palette: Palette, at: At): boolean {
+function isSeen({ width }: Raster, drawing: PlantDrawing, palette: Palette, at: RasterPlace): boolean {
   const { wide } = reachOf(drawing, at)
   return palette.height >= LEAST_HEIGHT && at.x + wide >= 0 && at.x - wide <= width
 }
 
 /** Whether a plant can be painted at once, without a plate being made first. */
-export const isPlated = (raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): boolean =>
+export const isPlated = (raster: Raster, drawing: PlantDrawing, palette: Palette, at: RasterPlace): boolean =>
   !isSeen(raster, drawing, palette, at) || keptPlate(raster, drawing, palette, at) !== undefined
 
 /**
@@ -29,7 +29,7 @@ export const readied = (
   raster: Raster,
   drawing: PlantDrawing,
   palette: Palette,
-  at: At,
+  at: RasterPlace,
   isOver: () => boolean,
 ): boolean =>
   isPlated(raster, drawing, palette, at) || workAtPlate(raster, drawing, palette, at, isOver) !== undefined
@@ -43,7 +43,7 @@ export function paintPlant(
   raster: Raster,
   drawing: PlantDrawing,
   palette: Palette,
-  at: At,
+  at: RasterPlace,
   bare = false,
 ): void {
   if (!isSeen(raster, drawing, palette, at)) return
@@ -93,9 +93,9 @@ function develop(
           if (of === Of.wood) {
             const hiddenFrom = (fragment >>> 8) & 255
             if (hiddenFrom > 0 && leaf >= hiddenFrom) continue
-            slot = Slot.wood + ((fragment >>> 16) & 255)
+            slot = PaletteSlot.wood + ((fragment >>> 16) & 255)
           } else if (of === Of.leaf) {
-            if ((fragment & 255) < bloom) slot = Slot.flower + tone
+            if ((fragment & 255) < bloom) slot = PaletteSlot.flower + tone
             else if (((fragment >>> 8) & 255) > leaf) continue
             else slot = (leafAt[(fragment >>> 16) & 255] ?? 0) + tone
           } else if (of === Of.blade) {
@@ -103,7 +103,9 @@ function develop(
             slot = (leafAt[(fragment >>> 16) & 255] ?? 0) + tone
           } else {
             if (((fragment >>> 8) & 255) > (of === Of.fruit ? fruit : flower)) continue
-            slot = (of === Of.fruit ? Slot.fruit : of === Of.eye ? Slot.eye : Slot.flower) + tone
+            slot =
+              (of === Of.fruit ? PaletteSlot.fruit : of === Of.eye ? PaletteSlot.eye : PaletteSlot.flower) +
+              tone
           }
           const at = slot * 3
           red += light[at] ?? 0

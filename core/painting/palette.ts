@@ -7,7 +7,7 @@ import { TONES } from './fragments'
 /** Leaf colours that a look has at most. */
 const MOST_LEAVES = 8
 /** Where the parts of a palette begin, in colours. */
-export const Slot = {
+export const PaletteSlot = {
   leaf: 0,
   flower: MOST_LEAVES * TONES,
   fruit: (MOST_LEAVES + 1) * TONES,
@@ -38,7 +38,7 @@ const palettes = new WeakMap<Look, Palette>()
 export function paletteOf(look: Look): Palette {
   const known = palettes.get(look)
   if (known) return known
-  const light = new Float32Array((Slot.wood + BARKS) * 3)
+  const light = new Float32Array((PaletteSlot.wood + BARKS) * 3)
   const put = (slot: number, colours: readonly Linear[]): void => {
     colours.forEach((colour, i) => light.set(colour, (slot + i) * 3))
   }
@@ -48,14 +48,14 @@ export function paletteOf(look: Look): Palette {
   let next = 0
   const turned = [...look.leaves].sort((a, b) => b.outer - a.outer).slice(0, MOST_LEAVES)
   turned.forEach(({ tones, share }, i) => {
-    put(Slot.leaf + i * TONES, ramp(tones.base))
+    put(PaletteSlot.leaf + i * TONES, ramp(tones.base))
     upTo += share * 256
     for (; next < (i === turned.length - 1 ? 256 : Math.min(256, upTo)); next += 1) leafAt[next] = i * TONES
   })
-  put(Slot.flower, ramp(look.flower.colour))
-  put(Slot.fruit, ramp(look.fruit.colour))
-  put(Slot.eye, ramp(look.flower.eye))
-  put(Slot.wood, barkColours(look.bark))
+  put(PaletteSlot.flower, ramp(look.flower.colour))
+  put(PaletteSlot.fruit, ramp(look.fruit.colour))
+  put(PaletteSlot.eye, ramp(look.flower.eye))
+  put(PaletteSlot.wood, barkColours(look.bark))
   const shown = (share: number): number => (share >= LEAST_SHOW ? share * 255 : -1)
   const palette: Palette = {
     light,

@@ -6,7 +6,7 @@ import {
   MARK_STRIDE,
   ORGAN_STRIDE,
   ORGAN_TRAITS,
-  Part,
+  OrganPart,
   Trait,
   TRAIT_STRIDE,
   type LeafVisit,
@@ -56,9 +56,11 @@ function turnOf(view: View): Float64Array {
 }
 
 /** What the parts of a plant's flowers and fruit are painted as. */
-const partsOf = { [Part.flower]: Of.flower, [Part.fruit]: Of.fruit, [Part.eye]: Of.eye } as Readonly<
-  Record<number, number>
->
+const partsOf = {
+  [OrganPart.flower]: Of.flower,
+  [OrganPart.fruit]: Of.fruit,
+  [OrganPart.eye]: Of.eye,
+} as Readonly<Record<number, number>>
 
 const within = (value: number): number => (value < 1 ? 1 : value > 255 ? 255 : value | 0)
 
@@ -122,7 +124,7 @@ export function* piecing(
     const g = (k: number): number => organs[i * ORGAN_STRIDE + k] ?? 0
     const [across, up, near] = turned(g(0), g(1), g(2))
     const [da, du] = turned(g(3), g(4), g(5))
-    const of = partsOf[organTraits[i * ORGAN_TRAITS + 2] ?? Part.flower] ?? Of.flower
+    const of = partsOf[organTraits[i * ORGAN_TRAITS + 2] ?? OrganPart.flower] ?? Of.flower
     const rank = organTraits[i * ORGAN_TRAITS + 1] ?? 0
     const fragment = fragmentOf(of, organTraits[i * ORGAN_TRAITS] ?? 128, 0, rank, 255)
     const r = Math.max(0.45, g(6) * pxPerMm)

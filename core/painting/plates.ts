@@ -2,7 +2,7 @@ import type { PlantDrawing } from '../drawing'
 import type { Palette } from './palette'
 import { platingOf, type Plate } from './plate'
 import type { PlateSize } from './pieces'
-import type { At, Raster } from './raster'
+import type { RasterPlace, Raster } from './raster'
 
 /** A plant of more pixels than this is made a plate of only as far as it is seen. */
 const LARGEST_PX = 1_100_000
@@ -25,19 +25,23 @@ interface Part {
 const parts = new WeakMap<ArrayBufferLike, WeakMap<PlantDrawing, Part[]>>()
 
 /** Side and size; the height of the day comes last, as another one will do while the day is sought. */
-const sizeOf = ({ pxPerMm, view = 'front' }: At): string => `${view} ${pxPerMm.toFixed(4)} `
-const keyOf = (at: At, { height }: Palette): string => `${sizeOf(at)}${at.view === 'top' ? 1 : height}`
-const partKeyOf = ({ width, height }: Raster, at: At, palette: Palette): string =>
+const sizeOf = ({ pxPerMm, view = 'front' }: RasterPlace): string => `${view} ${pxPerMm.toFixed(4)} `
+const keyOf = (at: RasterPlace, { height }: Palette): string =>
+  `${sizeOf(at)}${at.view === 'top' ? 1 : height}`
+const partKeyOf = ({ width, height }: Raster, at: RasterPlace, palette: Palette): string =>
   `${keyOf(at, palette)} ${Math.round(at.x)} ${Math.round(at.groundY)} ${width} ${height}`
 
 /** Half the width and the height that a plant can take, px, with all that sways beyond its outline. */
-export function reachOf(drawing: PlantDrawing, { pxPerMm, view }: At): { wide: number; high: number } {
+export function reachOf(
+  drawing: PlantDrawing,
+  { pxPerMm, view }: RasterPlace,
+): { wide: number; high: number } {
   const wide = Math.max(drawing.widthMm * 1.4, drawing.heightMm * 0.5) * pxPerMm
   const high = (view === 'top' ? drawing.widthMm * 1.4 : drawing.heightMm * 1.1) * pxPerMm
   return { wide, high }
 }
 
-function isNear(drawing: PlantDrawing, at: At): boolean {
+function isNear(drawing: PlantDrawing, at: RasterPlace): boolean {
   const { wide, high } = reachOf(drawing, at)
   return wide * high > LARGEST_PX
 }
@@ -47,7 +51,7 @@ export function keptPlate(
   raster: Raster,
   drawing: PlantDrawing,
   palette: Palette,
-  at: At,
+  at: RasterPlace,
 ): Plate | undefined {
   if (isNear(drawing, at)) return keptPart(raster, drawing, palette, at)
   const kept = wholes.get(drawing)
@@ -66,7 +70,7 @@ interface Order {
   readonly size: PlateSize
   keep(plate: Plate): void
 }
-function orderOf(raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): Order {
+function orderOf(raster: Raster, drawing: PlantDrawing, palette: Palette, at: RasterPlace): Order {
   const { pxPerMm, view = 'front' } = at
   const upPxPerMm = pxPerMm * (view === 'top' ? 1 : palette.height)
   if (isNear(drawing, at)) {
@@ -109,7 +113,7 @@ export function workAtPlate(
   raster: Raster,
   drawing: PlantDrawing,
   palette: Palette,
-  at: At,
+  at: RasterPlace,
   isOver: () => boolean,
 ): Plate | undefined {
   const order = orderOf(raster, drawing, palette, at)
@@ -129,21 +133,31 @@ export function workAtPlate(
 }
 
 /** Makes a plate for a plant as it stands in a picture, and keeps it. */
-export const makePlate = (raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): Plate => {
+export const makePlate = (
+  raster: Raster,
+  drawing: PlantDrawing,
+  palette: Palette,
+  at: RasterPlace,
+): Plate => {
   const plate = workAtPlate(raster, drawing, palette, at, () => false)
   if (!plate) throw new Error('a plate that nobody hurries is made whole')
   return plate
 }
 
 /** A plate of the same size that is taller or lower, to be stretched while something moves. */
-function anotherHeight(kept: ReadonlyMap<string, Plate>, at: At): Plate | undefined {
+function anotherHeight(kept: ReadonlyMap<string, Plate>, at: RasterPlace): Plate | undefined {
   const size = sizeOf(at)
   for (const [key, plate] of kept) if (key.startsWith(size)) return plate
   return undefined
 }
 
 /** The part that is seen; on the move the nearest one that was seen is pushed along, and at rest it is made anew. */
-function keptPart(raster: Raster, drawing: PlantDrawing, palette: Palette, at: At): Plate | undefined {
+function keptPart(
+  raster: Raster,
+  drawing: PlantDrawing,
+  palette: Palette,
+  at: RasterPlace,
+): Plate | undefined {
   const seen = parts.get(raster.pixels.buffer)?.get(drawing) ?? []
   const key = partKeyOf(raster, at, palette)
   const same = seen.find((part) => part.key === key)

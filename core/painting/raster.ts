@@ -10,7 +10,7 @@ export interface Raster {
 }
 
 /** Where a plant stands in a raster. */
-export interface At {
+export interface RasterPlace {
   readonly x: number
   readonly groundY: number
   readonly pxPerMm: number

@@ -1,7 +1,8 @@
 import { individualSizes, lineSize, type Commission, type Line } from '../commissions'
 import type { Grouping, Species } from '../plants'
-import { groupsOf, layerOf } from './layers'
-import { codeOf, type Bed, type Beds, type Board } from './plan'
+import { layerGroupsOf, layerOf } from './layers'
+import type { Bed, Board } from './board'
+import { codeOf, type Beds } from './plan'
 import type { HedgeBed, PatchBed } from './runs'
 
 /** How close pieces of a grouping stand: 1 for crowns that touch; a grove grows into one crown. From memory. */
@@ -70,8 +71,8 @@ function pieceBed(
   const as = line.stands ?? species.groups.as
   const groups =
     line.stands === undefined || line.stands === species.groups.as
-      ? groupsOf(species, count)
-      : groupsOf({ groups: { as, size: [...USUAL_SIZE[as]] } }, count)
+      ? layerGroupsOf(species, count)
+      : layerGroupsOf({ groups: { as, size: [...USUAL_SIZE[as]] } }, count)
   return {
     layer,
     crownsMm: individualSizes(size, count, line.id).map(({ crownWidthMm }) => crownWidthMm),

@@ -1,7 +1,7 @@
 import { polygonHull } from 'd3-polygon'
 import type { Zone } from '../commissions'
-import { areaOf, middleOf, type Corner, type Place } from './geometry'
-import type { Bed, Board } from './plan'
+import { areaOf, middleOf, type Corner, type BoardPlace } from './geometry'
+import type { Bed, Board } from './board'
 
 /** A garden bed: earth with several kinds in it, the tall ones behind the low ones. */
 export interface Border {
@@ -9,11 +9,11 @@ export interface Border {
   readonly codes: readonly string[]
   readonly points: readonly Corner[]
   readonly areaCm2: number
-  readonly middle: Place
+  readonly middle: BoardPlace
 }
 
 /** A piece of a bed, before it has a place: which of the lines of the border it is of, and its half distance, mm. */
-export interface Member {
+export interface BorderMember {
   readonly bed: Bed
   /** Its number in its line, from 1. */
   readonly number: number
@@ -37,7 +37,10 @@ const SLACK = 1.002
  * The pieces of a border in the order in which they are set, from the back to the front: kinds of one height
  * take turns, group by group; lower ones come after them.
  */
-export function membersOf(beds: readonly Bed[], halfOf: (bed: Bed, crownMm: number) => number): Member[] {
+export function borderMembersOf(
+  beds: readonly Bed[],
+  halfOf: (bed: Bed, crownMm: number) => number,
+): BorderMember[] {
   const tallest = [...beds].sort(
     (a, b) => (b.inBedMm ?? 0) - (a.inBedMm ?? 0) || a.code.localeCompare(b.code),
   )
@@ -49,7 +52,7 @@ export function membersOf(beds: readonly Bed[], halfOf: (bed: Bed, crownMm: numb
   }
   return ranks.flatMap((rank, at) => {
     const next = new Map(rank.map((bed) => [bed, 0]))
-    const members: Member[] = []
+    const members: BorderMember[] = []
     for (let turn = 0; rank.some(({ groups }) => turn < groups.length); turn += 1)
       for (const bed of rank) {
         const from = next.get(bed) ?? 0
@@ -63,8 +66,8 @@ export function membersOf(beds: readonly Bed[], halfOf: (bed: Bed, crownMm: numb
 }
 
 /** Members of each row of a border no longer than so much: each rank begins a row of its own. */
-function rowsIn(members: readonly Member[], lengthMm: number): Member[][] {
-  const rows: Member[][] = []
+function rowsIn(members: readonly BorderMember[], lengthMm: number): BorderMember[][] {
+  const rows: BorderMember[][] = []
   let [long, rank] = [Infinity, -1]
   for (const member of members) {
     const wide = 2 * member.halfMm * SLACK
@@ -79,20 +82,20 @@ function rowsIn(members: readonly Member[], lengthMm: number): Member[][] {
   return rows
 }
 
-const rowLength = (row: readonly Member[]): number =>
+const rowLength = (row: readonly BorderMember[]): number =>
   row.reduce((sum, { halfMm }) => sum + 2 * halfMm * SLACK, 0)
-const rowDepth = (row: readonly Member[]): number =>
+const rowDepth = (row: readonly BorderMember[]): number =>
   row.reduce((most, { halfMm }) => Math.max(most, 2 * halfMm * SLACK), 0)
 
 /** A layout of a border about its own middle: x to the right, y to the back, mm. */
 export interface Layout {
-  readonly places: readonly Place[]
+  readonly places: readonly BoardPlace[]
   readonly lengthMm: number
   readonly depthMm: number
 }
 
 /** Members in rows that together are about five times as long as they are deep, and no longer than the board. */
-export function layoutOf(members: readonly Member[], longestMm: number): Layout {
+export function layoutOf(members: readonly BorderMember[], longestMm: number): Layout {
   const widest = rowDepth(members)
   const longest = Math.max(widest, Math.min(longestMm, rowLength(members)))
   const tried = Array.from({ length: LENGTHS }, (_, i) => {
@@ -107,7 +110,7 @@ export function layoutOf(members: readonly Member[], longestMm: number): Layout 
     const y = back - rowDepth(row) / 2
     back -= rowDepth(row)
     let left = -rowLength(row) / 2
-    return row.map(({ halfMm }): Place => {
+    return row.map(({ halfMm }): BoardPlace => {
       left += halfMm * SLACK
       const place = { x: left, y }
       left += halfMm * SLACK
@@ -126,7 +129,7 @@ const BACK: Record<Zone, readonly number[]> = {
 }
 
 /** Middles that a border can have on a board, the likeliest first. */
-export function* middlesOn(board: Board, zone: Zone, { lengthMm, depthMm }: Layout): Generator<Place> {
+export function* middlesOn(board: Board, zone: Zone, { lengthMm, depthMm }: Layout): Generator<BoardPlace> {
   const width = board.widthMm * (board.plantedShare ?? 1)
   const [roomX, roomY] = [
     Math.max(0, width - 2 * board.edgeMm - lengthMm),

@@ -1,5 +1,5 @@
 import { requireRange } from '../units'
-import type { Board } from './plan'
+import type { Board } from './board'
 
 /** A point over the board, mm: from its front left corner to the right, to the back, and up. */
 export interface Point3 {

@@ -1,7 +1,7 @@
 import type { KeepOut, Zone } from '../commissions'
 import type { Random } from '../units'
-import { clearanceOf, segmentsOf, toLine, toSegment, type Place } from './geometry'
-import type { Bed, Board, Spot } from './plan'
+import { clearanceOf, segmentsOf, toLine, toSegment, type BoardPlace } from './geometry'
+import type { Bed, Board, Spot } from './board'
 import type { Hedge } from './runs'
 import { NearestGrid, SpotGrid } from './spot-grid'
 
@@ -23,7 +23,7 @@ const UNDER = { shrub: 0.8, tree: 0.3 }
  * The distance that two pieces keep, mm: like from like by both their own halves; a shrub may stand under a
  * tree's edge, and what grows on the ground under any crown, but not in a stem.
  */
-export function spacingOf(
+export function fieldSpacing(
   a: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
   b: Pick<Spot, 'layer' | 'ownMm' | 'stemMm'>,
 ): number {
@@ -73,7 +73,7 @@ export class Field {
   }
 
   /** A free place for the first of a group: of some, the one furthest from its like. */
-  centre(piece: Piece, zone: Zone, random: Random): Place | undefined {
+  centre(piece: Piece, zone: Zone, random: Random): BoardPlace | undefined {
     const missed = this.missed.get(piece.lineId)
     const hopeless =
       missed !== undefined && missed.count >= HOPELESS_AFTER && piece.ownMm >= missed.leastMm * 0.98
@@ -81,7 +81,7 @@ export class Field {
     const all = hopeless ? HOPELESS_TRIES * 2 : TRIES.zone + TRIES.board
     const own = this.byLine.get(piece.lineId)
     const width = this.board.widthMm * (this.board.plantedShare ?? 1)
-    let best: { place: Place; room: number } | undefined
+    let best: { place: BoardPlace; room: number } | undefined
     let found = 0
     for (let i = 0; i < all && found < CANDIDATES; i += 1) {
       const [from, to] = i < inZone ? bands[zone] : [0, 1]
@@ -102,13 +102,13 @@ export class Field {
   }
 
   /** A free place beside one of a group's members, one to two spacings away. */
-  beside(piece: Piece, members: readonly Spot[], zone: Zone, random: Random): Place | undefined {
+  beside(piece: Piece, members: readonly Spot[], zone: Zone, random: Random): BoardPlace | undefined {
     const [from, to] = bands[zone]
     for (let i = 0; i < TRIES.group; i += 1) {
       const near = members[Math.floor(random() * members.length)]
       if (!near) return undefined
       const angle = random() * 2 * Math.PI
-      const out = spacingOf(piece, near) * Math.sqrt(1 + 3 * random())
+      const out = fieldSpacing(piece, near) * Math.sqrt(1 + 3 * random())
       const place = { x: near.x + Math.cos(angle) * out, y: near.y + Math.sin(angle) * out }
       // A group keeps to its zone, unless there is no room for it there.
       const share = place.y / this.board.depthMm
@@ -124,13 +124,13 @@ export class Field {
     members: readonly Spot[],
     heading: number,
     random: Random,
-  ): { readonly place: Place; readonly first: boolean } | undefined {
+  ): { readonly place: BoardPlace; readonly first: boolean } | undefined {
     for (let i = 0; i < TRIES.row; i += 1) {
       const first = i % 2 === 1
       const end = first ? members[0] : members[members.length - 1]
       if (!end) return undefined
       const angle = heading + (first ? Math.PI : 0) + (random() - 0.5) * WAVER
-      const out = spacingOf(piece, end) * (1 + 0.05 * random())
+      const out = fieldSpacing(piece, end) * (1 + 0.05 * random())
       const place = { x: end.x + Math.cos(angle) * out, y: end.y + Math.sin(angle) * out }
       if (this.free(piece, place)) return { place, first }
     }
@@ -141,7 +141,7 @@ export class Field {
    * Which way a row runs: along the nearest hedge, track, path or shape that is not too far away; else along
    * the front.
    */
-  headingAt(at: Place): number {
+  headingAt(at: BoardPlace): number {
     let nearest: { distance: number; heading: number } | undefined
     const lines = [
       ...this.board.keepOuts.map(({ points, kind }) => segmentsOf(points, kind === 'shape')),
@@ -156,7 +156,7 @@ export class Field {
   }
 
   /** Whether a piece has room at a place. */
-  free(piece: Piece, place: Place): boolean {
+  free(piece: Piece, place: BoardPlace): boolean {
     const { widthMm, depthMm, edgeMm, keepOuts, plantedShare } = this.board
     const { x, y } = place
     const edge = Math.max(edgeMm, edgeDistance(piece, this.board))
@@ -165,7 +165,7 @@ export class Field {
     const clear = this.grid.every(
       place,
       piece.ownMm,
-      (other) => (other.x - x) ** 2 + (other.y - y) ** 2 >= spacingOf(piece, other) ** 2,
+      (other) => (other.x - x) ** 2 + (other.y - y) ** 2 >= fieldSpacing(piece, other) ** 2,
     )
     if (!clear) return false
     if (keepOuts.some((keepOut) => clearanceOf(keepOut, place) < keepOutDistance(piece, keepOut)))

@@ -1,7 +1,7 @@
 import type { KeepOut } from '../commissions'
 
 /** A place on the board, mm from its front left corner: to the right and to the back. */
-export interface Place {
+export interface BoardPlace {
   readonly x: number
   readonly y: number
 }
@@ -15,7 +15,7 @@ export const segmentsOf = (points: readonly Corner[], closed: boolean): (readonl
     : points.slice(1).map((point, i) => [points[i] ?? point, point] as const)
 
 /** Distance from a place to a segment, mm. */
-export function toSegment({ x, y }: Place, [ax, ay]: Corner, [bx, by]: Corner): number {
+export function toSegment({ x, y }: BoardPlace, [ax, ay]: Corner, [bx, by]: Corner): number {
   const [dx, dy] = [bx - ax, by - ay]
   const square = dx * dx + dy * dy
   const t = square === 0 ? 0 : Math.min(1, Math.max(0, ((x - ax) * dx + (y - ay) * dy) / square))
@@ -23,11 +23,11 @@ export function toSegment({ x, y }: Place, [ax, ay]: Corner, [bx, by]: Corner): 
 }
 
 /** Distance from a place to a line of points, mm. */
-export const toLine = (points: readonly Corner[], at: Place): number =>
+export const toLine = (points: readonly Corner[], at: BoardPlace): number =>
   segmentsOf(points, false).reduce((nearest, [a, b]) => Math.min(nearest, toSegment(at, a, b)), Infinity)
 
 /** Whether a place lies in a shape. Even-odd rule. */
-export function isInside(points: readonly Corner[], { x, y }: Place): boolean {
+export function isInside(points: readonly Corner[], { x, y }: BoardPlace): boolean {
   let inside = false
   points.forEach(([ax, ay], i) => {
     const [bx, by] = points[(i + points.length - 1) % points.length] ?? [ax, ay]
@@ -45,7 +45,7 @@ export const areaOf = (points: readonly Corner[]): number =>
   Math.abs(segmentsOf(points, true).reduce((sum, [[ax, ay], [bx, by]]) => sum + ax * by - bx * ay, 0)) / 2
 
 /** The place so far along a line of points, mm; its end beyond its length. */
-export function along(points: readonly Corner[], mm: number): Place {
+export function along(points: readonly Corner[], mm: number): BoardPlace {
   let left = mm
   for (const [[ax, ay], [bx, by]] of segmentsOf(points, false)) {
     const length = Math.hypot(bx - ax, by - ay)
@@ -73,7 +73,7 @@ export function between(points: readonly Corner[], fromMm: number, toMm: number)
 }
 
 /** Middle of a shape's corners. */
-export function middleOf(points: readonly Corner[]): Place {
+export function middleOf(points: readonly Corner[]): BoardPlace {
   const n = Math.max(1, points.length)
   return {
     x: points.reduce((sum, [x]) => sum + x, 0) / n,
@@ -82,7 +82,7 @@ export function middleOf(points: readonly Corner[]): Place {
 }
 
 /** Distance from a place to a keep-out's border, mm; below 0 inside it. */
-export function clearanceOf({ kind, widthMm, points }: KeepOut, at: Place): number {
+export function clearanceOf({ kind, widthMm, points }: KeepOut, at: BoardPlace): number {
   const distance = segmentsOf(points, kind === 'shape').reduce(
     (nearest, [a, b]) => Math.min(nearest, toSegment(at, a, b)),
     Infinity,

@@ -1,10 +1,10 @@
 import type { Grouping, Species } from '../plants'
 
 export const layers = ['tree', 'shrub', 'ground'] as const
-export type Layer = (typeof layers)[number]
+export type PlantLayer = (typeof layers)[number]
 
 /** Canes with a clear stem, as bamboo's, stand among the trees. */
-export const layerOf = ({ habit, clearStem }: Pick<Species, 'habit' | 'clearStem'>): Layer =>
+export const layerOf = ({ habit, clearStem }: Pick<Species, 'habit' | 'clearStem'>): PlantLayer =>
   habit === 'shrub' || habit === 'climber'
     ? 'shrub'
     : habit === 'broadleaf' ||
@@ -29,7 +29,7 @@ export const groupingWords: Record<Grouping, string> = {
  * Odd groups that add up to about as many pieces: as large as the kind stands together, the rest smaller, one
  * left over alone.
  */
-export function groupsOf({ groups }: Pick<Species, 'groups'>, pieces: number): number[] {
+export function layerGroupsOf({ groups }: Pick<Species, 'groups'>, pieces: number): number[] {
   const odd = (n: number): number => (n % 2 === 1 ? n : n - 1)
   const [least, most] = groups.size
   const sizes: number[] = []

@@ -1,59 +1,11 @@
 import { zones, type KeepOut, type Zone } from '../commissions'
 import { requireRange, seededRandom, seedOf, type Random } from '../units'
 import { Field } from './field'
-import { borderAround, layoutOf, membersOf, middlesOn, type Border, type Member } from './borders'
-import { clearanceOf, type Place } from './geometry'
+import { borderAround, layoutOf, borderMembersOf, middlesOn, type Border, type BorderMember } from './borders'
+import { clearanceOf, type BoardPlace } from './geometry'
 import { laidHedges, laidPatches, type Hedge, type HedgeBed, type Patch, type PatchBed } from './runs'
-import type { Layer } from './layers'
-import { plotPlaces, slotsOf, type Rows, type Slot } from './plots'
-
-/** A line of pieces to be planted, in the order of their numbers. */
-export interface Bed {
-  readonly lineId: string
-  /** Letter of the line on the plan. */
-  readonly code: string
-  readonly layer: Layer
-  readonly zone: Zone
-  /** Crown width of each piece, mm; the first is number 1. */
-  readonly crownsMm: readonly number[]
-  /** Thickness of the stem at the ground, mm: what must not stand in another's way. */
-  readonly stemMm: number
-  /** Sizes of its groups; the pieces are dealt out to them in order. */
-  readonly groups: readonly number[]
-  /** How much closer than crown to crown its pieces stand, 1 for touching crowns. */
-  readonly closeness: number
-  /** Whether the members of a group stand in a row, as in a hedge or an avenue. */
-  readonly inRow: boolean
-  /** Of what stands in a garden bed: its height, mm; tall kinds stand behind low ones. */
-  readonly inBedMm?: number
-  /** Of what is planted in rows or on a grid: how far apart. */
-  readonly rows?: Rows
-}
-
-export interface Board {
-  readonly widthMm: number
-  readonly depthMm: number
-  /** Kept clear along the edges, mm. */
-  readonly edgeMm: number
-  readonly keepOuts: readonly KeepOut[]
-  /** Only this share of the width is planted, from the left; absent: all of it. */
-  readonly plantedShare?: number
-}
-
-/** Where a piece stands: mm from the board's front left corner, to the right and to the back. */
-export interface Spot {
-  readonly lineId: string
-  readonly code: string
-  /** The piece's number in its line and batch, from 1. */
-  readonly number: number
-  readonly layer: Layer
-  readonly x: number
-  readonly y: number
-  readonly crownMm: number
-  /** Half of the distance that it keeps to its like, mm. */
-  readonly ownMm: number
-  readonly stemMm: number
-}
+import { plotPlaces, slotsOf, type PlotSlot } from './plots'
+import type { Bed, Board, Spot } from './board'
 
 export interface PlantingPlan {
   readonly board: Board
@@ -158,15 +110,15 @@ function plantBorder(
   pieces: readonly Bed[],
 ): Pick<PlantingPlan, 'borders' | 'left'> {
   const beds = pieces.filter((bed) => bed.zone === zone && bed.inBedMm !== undefined)
-  const members = membersOf(beds, (bed, crownMm) => pieceOf(bed, 1, crownMm).ownMm)
+  const members = borderMembersOf(beds, (bed, crownMm) => pieceOf(bed, 1, crownMm).ownMm)
   if (members.length === 0) return { borders: [], left: [] }
   const layout = layoutOf(members, board.widthMm * (board.plantedShare ?? 1) - 2 * board.edgeMm)
-  const pieceAt = ({ bed, number }: Member) => pieceOf(bed, number, bed.crownsMm[number - 1] ?? 0)
-  const placeIn = (middle: Place, i: number): Place => {
+  const pieceAt = ({ bed, number }: BorderMember) => pieceOf(bed, number, bed.crownsMm[number - 1] ?? 0)
+  const placeIn = (middle: BoardPlace, i: number): BoardPlace => {
     const { x, y } = layout.places[i] ?? { x: 0, y: 0 }
     return { x: middle.x + x, y: middle.y + y }
   }
-  let best: { middle: Place; free: number } | undefined
+  let best: { middle: BoardPlace; free: number } | undefined
   for (const middle of middlesOn(board, zone, layout)) {
     const free = members.filter((member, i) => field.free(pieceAt(member), placeIn(middle, i))).length
     if (!best || free > best.free) best = { middle, free }
@@ -188,7 +140,7 @@ function plantBorder(
 }
 
 /** Sets pieces in the rows of their plot, over what is kept clear. */
-function plantPlot(field: Field, board: Board, bed: Bed, slot: Slot): number {
+function plantPlot(field: Field, board: Board, bed: Bed, slot: PlotSlot): number {
   if (!bed.rows) return bed.crownsMm.length
   let next = 0
   for (const place of plotPlaces(board, bed, bed.rows, slot)) {

@@ -1,12 +1,6 @@
 import type { Zone } from '../commissions'
-import type { Place } from './geometry'
-import type { Bed, Board } from './plan'
-
-/** How far apart what is planted in rows stands, mm at the model. */
-export interface Rows {
-  readonly apartMm: number
-  readonly inRowMm: number
-}
+import type { BoardPlace } from './geometry'
+import type { Bed, Board, Rows } from './board'
 
 /** Depth that a zone's plot begins at, as a share of the board's. */
 const BEGINS: Record<Zone, number> = { front: 0, middle: 0.32, back: 0.64 }
@@ -16,13 +10,13 @@ const HEADLAND = 0.5
 const WIDER = 1.8
 
 /** A plot's part of the board's width, as shares: plots in one zone lie side by side. */
-export interface Slot {
+export interface PlotSlot {
   readonly from: number
   readonly to: number
 }
 
 /** The slots of all beds that stand in rows. */
-export function slotsOf(beds: readonly Bed[]): Map<string, Slot> {
+export function slotsOf(beds: readonly Bed[]): Map<string, PlotSlot> {
   const inRows = beds.filter(({ rows }) => rows !== undefined)
   return new Map(
     inRows.map((bed) => {
@@ -37,7 +31,7 @@ export function slotsOf(beds: readonly Bed[]): Map<string, Slot> {
  * Places of a plot, row after row from its zone's front to the back, then what is left of the board before it:
  * fields and vineyards run along the front, orchards stand on their grid. Common practice.
  */
-export function* plotPlaces(board: Board, bed: Bed, rows: Rows, slot: Slot): Generator<Place> {
+export function* plotPlaces(board: Board, bed: Bed, rows: Rows, slot: PlotSlot): Generator<BoardPlace> {
   // Crowns don't hang over the board's edge.
   const edge = Math.max(board.edgeMm, bed.crownsMm.reduce((most, crown) => Math.max(most, crown), 0) / 2)
   const width = board.widthMm * (board.plantedShare ?? 1) - 2 * edge

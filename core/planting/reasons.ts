@@ -1,7 +1,7 @@
 import type { Zone } from '../commissions'
 import { habitatById, habitatWords } from '../plants'
 import { groupingWords } from './layers'
-import type { Expected, PlantingWish, SuggestedLine } from './suggest'
+import type { Expected, PlantingWish, SuggestedLine } from './suggestion'
 
 export type Counted = Pick<SuggestedLine, 'pieces' | 'groups'>
 

@@ -1,6 +1,6 @@
 import { zones, type Amount, type Zone } from '../commissions'
 import { counted, plainNumber } from '../units'
-import type { Layer } from './layers'
+import type { PlantLayer } from './layers'
 
 /** A line as planting out sees it. Lengths in mm at the model. */
 export interface PlantingOut {
@@ -8,7 +8,7 @@ export interface PlantingOut {
   readonly code: string
   readonly name: string
   readonly zone: Zone
-  readonly layer: Layer
+  readonly layer: PlantLayer
   readonly amount: Amount
   readonly heightMm: number
   /** Thickness of the stem at the ground. */

@@ -1,7 +1,7 @@
 import type { Zone } from '../commissions'
 import { isInGap, runsBetween, type Gap } from '../hedges'
-import { along, areaOf, between, lengthOf, middleOf, type Corner, type Place } from './geometry'
-import type { Board } from './plan'
+import { along, areaOf, between, lengthOf, middleOf, type Corner, type BoardPlace } from './geometry'
+import type { Board } from './board'
 
 /** A hedge to be laid: its length on the board, its width, and where its maker drew it. */
 export interface HedgeBed {
@@ -26,9 +26,9 @@ export interface Hedge {
   /** What grows between gates and gaps, each as a line of its own. */
   readonly stretches: readonly (readonly Corner[])[]
   /** Gates and gaps: their middles and widths, mm. */
-  readonly gates: readonly (Place & { readonly widthMm: number })[]
+  readonly gates: readonly (BoardPlace & { readonly widthMm: number })[]
   /** Marks at every {@link HEDGE_MARK_MM}, from 1. */
-  readonly marks: readonly (Place & { readonly number: number })[]
+  readonly marks: readonly (BoardPlace & { readonly number: number })[]
 }
 
 /** Grass to be laid by area. */
@@ -46,7 +46,7 @@ export interface Patch {
   readonly wantedCm2: number
   readonly areaCm2: number
   readonly points: readonly Corner[]
-  readonly middle: Place
+  readonly middle: BoardPlace
 }
 
 /** A hedge is made and set in lengths: a mark at each. From memory. */

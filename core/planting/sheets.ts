@@ -1,5 +1,6 @@
 import { requireRange } from '../units'
-import type { PlantingPlan, Spot } from './plan'
+import type { Spot } from './board'
+import type { PlantingPlan } from './plan'
 
 /** A sheet of the template: a part of the board at 1:1, with the spots on it. */
 export interface PlanSheet {

@@ -1,4 +1,4 @@
-import type { Spot } from './plan'
+import type { Spot } from './board'
 
 /** Below this size spots share one level, mm. */
 const FINEST_MM = 1

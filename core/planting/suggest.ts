@@ -1,69 +1,19 @@
 import * as z from 'zod'
 import type { Zone } from '../commissions'
-import {
-  ages,
-  formOf,
-  habitatById,
-  habitatWords,
-  type Age,
-  type Grouping,
-  type Habitat,
-  type HabitatId,
-  type Species,
-} from '../plants'
+import { ages, formOf, habitatById, habitatWords, type Age, type HabitatId, type Species } from '../plants'
 import { boundsOf, none, ok, requireRange, type Reading } from '../units'
-import { groupsOf, layerOf, layers, type Layer } from './layers'
+import { layerGroupsOf, layerOf, layers, type PlantLayer } from './layers'
 import { reasonFor, type Counted } from './reasons'
 import { vignette } from './vignette'
+import type { Expected, PlantingWish, SuggestedLine, Suggestion } from './suggestion'
 
 /** Pieces that a planting can be suggested for. */
 export const suggestedPiecesSchema = z.number().int().min(1).max(5000)
 
-/** What a planting is suggested for. */
-export interface PlantingWish {
-  /** Real area, m². */
-  readonly areaM2: number
-  readonly habitats: readonly HabitatId[]
-  /** Shares of the four ages; absent: as usual in the habitat. */
-  readonly ages?: readonly [number, number, number, number]
-  /** How many pieces the maker is ready to make. */
-  readonly pieces: number
-  /** Where they are fewer than nature has: thin over all of it, or as close as they grow on a part. Absent: thin. */
-  readonly spread?: 'all' | 'part'
-  /** Whether tall growth may stand before low: where nobody looks over that edge. */
-  readonly tallInFront?: boolean
-}
-
-/** A line as suggested, to be changed or left out before it is taken. */
-export interface SuggestedLine {
-  readonly speciesId: string
-  readonly name: string
-  readonly layer: Layer
-  readonly age: Age
-  readonly heightM: number
-  /** Narrower than one that grew in the open, where it stands in a closed wood, m. */
-  readonly crownWidthM?: number
-  readonly pieces: number
-  readonly zone: Zone
-  /** Otherwise than its kind stands: in rows along a bank. */
-  readonly stands?: Grouping
-  /** Sizes of the groups that it stands in; odd wherever it stands in groups. */
-  readonly groups: readonly number[]
-  readonly reason: string
-}
-
-/** Lines for an area, the share of it that they plant, and what was left out. */
-export interface Suggestion {
-  readonly lines: readonly SuggestedLine[]
-  /** Share of the area that is planted as closely as it grows; 1 where all of it is. */
-  readonly plantedShare: number
-  readonly said: readonly string[]
-}
-
 /** How a budget of pieces is divided where there is more of everything than it allows; from memory. */
-const SHARE: Record<Layer, number> = { tree: 0.3, shrub: 0.3, ground: 0.4 }
+const SHARE: Record<PlantLayer, number> = { tree: 0.3, shrub: 0.3, ground: 0.4 }
 /** Kinds of one layer that are told apart at a glance. */
-const MOST_KINDS: Record<Layer, number> = { tree: 6, shrub: 5, ground: 5 }
+const MOST_KINDS: Record<PlantLayer, number> = { tree: 6, shrub: 5, ground: 5 }
 /** How much each age tells of a scene: the grown plants make it. From memory. */
 const TELLS = [1, 1.15, 1.3, 1.15]
 /** From so many pieces on, a species is split by age: so many ages at most. */
@@ -154,16 +104,6 @@ function leftOut(
   return said
 }
 
-/** A species in a habitat, and how many of it the ground holds. */
-export interface Expected {
-  readonly species: Species
-  readonly layer: Layer
-  readonly number: number
-  readonly habitat: Habitat
-  readonly at: Species['habitats']
-  readonly ages: readonly [number, number, number, number]
-}
-
 /** How many of each species the area holds; a species of several of the habitats counts by its mean. */
 function expected({ areaM2, habitats, ages: wanted }: PlantingWish, species: readonly Species[]): Expected[] {
   return species.flatMap((row): Expected[] => {
@@ -187,19 +127,19 @@ function expected({ areaM2, habitats, ages: wanted }: PlantingWish, species: rea
 }
 
 /** The kinds of a layer that are told apart, the commonest first. */
-const kindsOf = (found: readonly Expected[], layer: Layer): Expected[] =>
+const kindsOf = (found: readonly Expected[], layer: PlantLayer): Expected[] =>
   found
     .filter((row) => row.layer === layer)
     .sort((a, b) => b.number - a.number || a.species.id.localeCompare(b.species.id))
     .slice(0, MOST_KINDS[layer])
 
-const needOf = (found: readonly Expected[], layer: Layer): number =>
+const needOf = (found: readonly Expected[], layer: PlantLayer): number =>
   kindsOf(found, layer).reduce((sum, { number }) => sum + number, 0)
 
 /** Pieces for each layer: its share of the budget, or less where it needs less; what one leaves goes to the others. */
-function allowance(found: readonly Expected[], pieces: number): Record<Layer, number> {
-  const need = (layer: Layer): number => needOf(found, layer)
-  const given: Record<Layer, number> = { tree: 0, shrub: 0, ground: 0 }
+function allowance(found: readonly Expected[], pieces: number): Record<PlantLayer, number> {
+  const need = (layer: PlantLayer): number => needOf(found, layer)
+  const given: Record<PlantLayer, number> = { tree: 0, shrub: 0, ground: 0 }
   let open = layers.filter((layer) => need(layer) > 0)
   let left = pieces
   while (open.length > 0 && left > 0.5) {
@@ -229,7 +169,7 @@ function linesOf(row: Expected, number: number, wish: PlantingWish, thinned: boo
     const older = ages.indexOf(age) === oldest
     const inRow = row.habitat.id === 'hedge-bank'
     const inBed = isForBeds(row, age)
-    const groups = groupsOf(species, pieces)
+    const groups = layerGroupsOf(species, pieces)
     const zone = inBed ? bedZone(wish) : zoneOf(row, older, wish.tallInFront ?? false)
     const form = formOf(species, age)
     const closed = layer === 'tree' && row.habitat.cover >= CLOSED_COVER && !inRow

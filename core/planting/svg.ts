@@ -1,7 +1,8 @@
 import type { KeepOut } from '../commissions'
 import { placeLabels, type PlacedLabel } from '../templates'
 import { formatQuantity } from '../units'
-import type { PlantingPlan, Spot } from './plan'
+import type { Spot } from './board'
+import type { PlantingPlan } from './plan'
 import type { Border } from './borders'
 import type { Hedge, Patch } from './runs'
 

@@ -1,7 +1,7 @@
 import { ages, formOf, type Age } from '../plants'
 import { noun } from '../units'
 import { plain } from './reasons'
-import type { Expected, PlantingWish, SuggestedLine, Suggestion } from './suggest'
+import type { Expected, PlantingWish, SuggestedLine, Suggestion } from './suggestion'
 
 /**
  * What a small display is made of: one plant that leads, a few shrubs, something that climbs, and the ground.

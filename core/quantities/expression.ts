@@ -19,7 +19,7 @@ export interface Leaf {
   readonly source?: string
 }
 
-export type Operation =
+export type Operator =
   | 'sum'
   | 'product'
   | 'least'
@@ -35,8 +35,8 @@ export type Operation =
   | 'law'
 
 /** Arithmetic on expressions. Value and unit are worked out when it is built. */
-export interface Node {
-  readonly op: Operation
+export interface ExpressionNode {
+  readonly op: Operator
   readonly value: number
   /** In its plain form: see {@link plainUnit}. */
   readonly unit: string
@@ -54,7 +54,7 @@ export interface Law {
  * A quantity that computes and explains itself: an immutable tree whose leaves are what can't be worked out. It holds
  * plain data alone, so it can be handed to a worker.
  */
-export type Expression = Leaf | Node
+export type Expression = Leaf | ExpressionNode
 
 export const isLeaf = (of: Expression): of is Leaf => of.op === 'leaf'
 
@@ -106,7 +106,7 @@ export const constant = (name: string, value: number, unit: string, source: stri
 const FORGIVEN = 1e-9
 
 /** What an operation gives of its values. The one place that says what each does. */
-export function applied(op: Operation, of: readonly number[]): number {
+export function applied(op: Operator, of: readonly number[]): number {
   const [a = 0, b = 0] = of
   switch (op) {
     case 'sum':
@@ -138,7 +138,7 @@ export function applied(op: Operation, of: readonly number[]): number {
   }
 }
 
-const node = (op: Operation, of: readonly Expression[], unit: string): Node => ({
+const node = (op: Operator, of: readonly Expression[], unit: string): ExpressionNode => ({
   op,
   value: applied(
     op,
@@ -168,24 +168,24 @@ function bare(what: string, of: Expression): Expression {
   return of
 }
 
-export const sum = (...of: readonly Expression[]): Node => node('sum', of, sameUnit('a sum', of))
-export const least = (...of: readonly Expression[]): Node =>
+export const sum = (...of: readonly Expression[]): ExpressionNode => node('sum', of, sameUnit('a sum', of))
+export const least = (...of: readonly Expression[]): ExpressionNode =>
   node('least', of, sameUnit('the least of several', of))
-export const most = (...of: readonly Expression[]): Node =>
+export const most = (...of: readonly Expression[]): ExpressionNode =>
   node('most', of, sameUnit('the most of several', of))
-export const difference = (from: Expression, less: Expression): Node =>
+export const difference = (from: Expression, less: Expression): ExpressionNode =>
   node('difference', [from, less], sameUnit('a difference', [from, less]))
-export const product = (...of: readonly Expression[]): Node =>
+export const product = (...of: readonly Expression[]): ExpressionNode =>
   node(
     'product',
     of,
     of.reduce((unit, one) => timesUnit(unit, unitOf(one)), ''),
   )
-export const quotient = (over: Expression, under: Expression): Node =>
+export const quotient = (over: Expression, under: Expression): ExpressionNode =>
   node('quotient', [over, under], perUnit(unitOf(over), unitOf(under)))
 
 /** A whole power, or the square root (0.5) of what has no unit. */
-export function power(of: Expression, to: number): Node {
+export function power(of: Expression, to: number): ExpressionNode {
   const exponent = constant('', to, '', 'arithmetic')
   if (!Number.isInteger(to)) return node('power', [bare('what a root is drawn from', of), exponent], '')
   let unit = ''
@@ -193,15 +193,16 @@ export function power(of: Expression, to: number): Node {
   return node('power', [of, exponent], unit)
 }
 
-export const logarithm = (of: Expression): Node =>
+export const logarithm = (of: Expression): ExpressionNode =>
   node('logarithm', [bare('what a logarithm is taken of', of)], '')
-export const exponential = (of: Expression): Node => node('exponential', [bare('an exponent', of)], '')
-export const roundedUp = (of: Expression): Node => node('round up', [of], unitOf(of))
-export const roundedDown = (of: Expression): Node => node('round down', [of], unitOf(of))
-export const rounded = (of: Expression): Node => node('round', [of], unitOf(of))
+export const exponential = (of: Expression): ExpressionNode =>
+  node('exponential', [bare('an exponent', of)], '')
+export const roundedUp = (of: Expression): ExpressionNode => node('round up', [of], unitOf(of))
+export const roundedDown = (of: Expression): ExpressionNode => node('round down', [of], unitOf(of))
+export const rounded = (of: Expression): ExpressionNode => node('round', [of], unitOf(of))
 
 /** What is known by a name, with where it stands written: its formula is that of the expression. */
-export const law = (name: string, source: string, of: Expression): Node => ({
+export const law = (name: string, source: string, of: Expression): ExpressionNode => ({
   op: 'law',
   value: of.value,
   unit: unitOf(of),
@@ -213,7 +214,7 @@ export const law = (name: string, source: string, of: Expression): Node => ({
 export const number = (value: number): Leaf => constant('', value, '', 'arithmetic')
 export const ONE = number(1)
 /** What is left of a whole. */
-export const rest = (share: Expression): Node => difference(ONE, share)
+export const rest = (share: Expression): ExpressionNode => difference(ONE, share)
 export const MM_IN_CM = constant('', 10, 'mm/cm', 'SI')
 export const MM2_IN_CM2 = constant('', 100, 'mm²/cm²', 'SI')
 export const SEC_IN_MIN = constant('', 60, 's/min', 'SI')

@@ -1,5 +1,5 @@
 import { plainNumber } from '../units/reading'
-import { isLeaf, type Expression, type Leaf, type Law, type Node } from './expression'
+import { isLeaf, type Expression, type Leaf, type Law, type ExpressionNode } from './expression'
 
 /** A number as a person would write it beside a formula: small ones to four decimals, large ones to one. */
 export function numberWords(value: number): string {
@@ -186,7 +186,7 @@ export function formulaWithKey(of: Expression): { formula: string; key: Record<s
 /** Whether a rounding or a limit stands in it: small changes then say little. */
 export function hasSteps(of: Expression): boolean {
   if (isLeaf(of)) return false
-  const { op }: Node = of
+  const { op }: ExpressionNode = of
   return (
     op === 'round' ||
     op === 'round up' ||

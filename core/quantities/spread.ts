@@ -1,5 +1,5 @@
 import { normal, seededRandom } from '../units/random'
-import { applied, isLeaf, type Expression, type Leaf, type Operation } from './expression'
+import { applied, isLeaf, type Expression, type Leaf, type Operator } from './expression'
 import { hasSteps, keyOf } from './print'
 
 /** A number with how fast it moves with each leaf. */
@@ -11,7 +11,7 @@ interface Dual {
 /**
  * How fast an operation moves with each of its values. A rounding moves in steps, on average as what is rounded.
  */
-function partials(op: Operation, of: readonly number[], value: number): number[] {
+function partials(op: Operator, of: readonly number[], value: number): number[] {
   const [a = 0, b = 0] = of
   switch (op) {
     case 'product':

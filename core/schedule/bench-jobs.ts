@@ -2,8 +2,8 @@ import { stillInAir, type Batch, type BatchStep, type Run } from '../batches'
 import { atHand, holderByName, ownableTools, registerId, type ToolRecord } from '../tools'
 import { addDays } from '../units'
 import { minutesFrom, momentAt, wallAt } from './clock'
-import type { Hold, HolderStock, Job, Lag, Problem, Work } from './model'
-import { attendedMin, partsOf } from './parts'
+import type { Hold, HolderStock, BatchActivities, Lag, Problem, Activity } from './model'
+import { attendedMin, activityPartsOf } from './parts'
 import type { Laying } from './records'
 import type { BenchTime, SunPlace } from './sessions'
 
@@ -67,16 +67,16 @@ export const slotPlaces = { daylight: 0, outdoors: 1, both: 2 } as const
 const ownable = new Set(ownableTools.map(({ id }) => id))
 
 /** Whether a work waits for hours outdoors that are dry and still. */
-export const isOutdoors = ({ slot }: Pick<Work, 'slot'>): boolean =>
+export const isOutdoors = ({ slot }: Pick<Activity, 'slot'>): boolean =>
   slot === slotPlaces.outdoors || slot === slotPlaces.both
 
 /** Jobs, works and holds as they are added. */
 export class BenchJobs {
-  readonly jobs: Job[] = []
-  readonly works: Work[] = []
+  readonly jobs: BatchActivities[] = []
+  readonly works: Activity[] = []
   readonly holds: Hold[] = []
   readonly holders: HolderStock[] = []
-  readonly told: BenchWork[] = []
+  readonly details: BenchWork[] = []
   readonly dues: (string | undefined)[] = []
   readonly closed: { batchId: string; atMs: number }[] = []
   private readonly holderPlaces = new Map<string, number>()
@@ -96,7 +96,7 @@ export class BenchJobs {
     const first = this.works.length
     for (const own of chain) this.addBatch(own, job, first)
     if (this.works.length === first) return
-    const rest = Math.ceil(this.told.at(-1)?.waitMin ?? 0)
+    const rest = Math.ceil(this.details.at(-1)?.waitMin ?? 0)
     const due = chain.flatMap((own) => own.due ?? []).sort()[0]
     const { zone } = this.order.time
     const by = due === undefined ? undefined : addDays(due, -this.order.reserveDays)
@@ -128,7 +128,7 @@ export class BenchJobs {
       const firstWork = this.works.length
       const limits = { longestMin: this.longestMin, boringMin: this.order.boringMin }
       // What stays open for so long only is not done bit by bit: the first of it would be dry.
-      const parts = partsOf(
+      const parts = activityPartsOf(
         step,
         left,
         step.wait?.mostMin === undefined ? limits : { ...limits, boringMin: Infinity },
@@ -156,7 +156,7 @@ export class BenchJobs {
           ...(step.gives.length > 0 ? { gives: step.gives } : {}),
           ...(step.apart ? { apart: { from: step.apart.from, minutes: step.apart.airMin } } : {}),
         })
-        this.told.push({
+        this.details.push({
           batchId: batch.id,
           stepIndex: i,
           step,
@@ -205,7 +205,7 @@ export class BenchJobs {
     return lags
   }
 
-  private slotOf({ needs, gives }: BatchStep): Pick<Work, 'slot'> {
+  private slotOf({ needs, gives }: BatchStep): Pick<Activity, 'slot'> {
     const sprayed = gives.includes('aerosol') && (this.order.sprayOutdoors ?? false)
     const outdoors = needs.includes('outdoors') || sprayed
     const daylight = sprayed || (needs.includes('daylight') && (outdoors || !this.order.lamp))
@@ -220,7 +220,7 @@ export class BenchJobs {
     /** Of the first work of a batch: how the batch stands. */
     state: Run['state'] | undefined
     pinnedTo: string | undefined
-  }): Pick<Work, 'notBefore' | 'dueBy'> {
+  }): Pick<Activity, 'notBefore' | 'dueBy'> {
     const { batchId, step, state, pinnedTo } = own
     const air = stillInAir(step, this.order.batches, this.order.nowMs)
     let notBefore = air ? minutesFrom(this.originMs, air.untilMs) : 0

@@ -3,7 +3,7 @@ import { AHEAD_DAYS, BenchJobs, type BenchBatch, type BenchOrder, type BenchWork
 import { minutesFrom, momentAt, wallAt } from './clock'
 import type { Problem } from './model'
 import { daylightBetween, outdoorHours, peopleOf, sessionsBetween, type Session } from './sessions'
-import { joined, shared, type Stretch } from './stretches'
+import { joined, overlap, type TimeSpan } from './stretches'
 
 /** The workshop as a problem, and what its parts are called. */
 export interface Bench {
@@ -11,7 +11,7 @@ export interface Bench {
   readonly problem: Problem
   readonly works: readonly BenchWork[]
   readonly sessions: readonly Session[]
-  readonly daylight: readonly Stretch[]
+  readonly daylight: readonly TimeSpan[]
   /** The day that each job is wanted by, as promised; the problem's `due` is that less the reserve. */
   readonly dues: readonly (string | undefined)[]
   /** Batches whose glue or paint has waited too long already, with when it closed. */
@@ -26,7 +26,7 @@ export function benchOf(order: BenchOrder): Bench {
   const last = addDays(today, order.aheadDays ?? AHEAD_DAYS)
   const sessions = sessionsBetween(time, today, last).filter(({ toMs }) => toMs > nowMs)
   const daylight = daylightBetween(order.sun, time.zone, today, last)
-  const minutes = (stretches: readonly Stretch[]): Stretch[] =>
+  const minutes = (stretches: readonly TimeSpan[]): TimeSpan[] =>
     joined(
       stretches.map(({ from, to }) => ({
         from: Math.max(0, minutesFrom(originMs, from)),
@@ -43,13 +43,13 @@ export function benchOf(order: BenchOrder): Bench {
   }))
   const outdoors = minutes(outdoorHours(time))
   const lit = minutes(daylight)
-  const slots = [lit, outdoors, shared(lit, outdoors)]
+  const slots = [lit, outdoors, overlap(lit, outdoors)]
   const horizon = minutesFrom(originMs, momentAt(last, '24:00', time.zone))
   const laid = new BenchJobs(order, originMs, workers)
   for (const chain of chainsOf(order.batches)) laid.addJob(chain)
-  const { jobs, works, holds, holders, told, dues, closed } = laid
+  const { jobs, works, holds, holders, details, dues, closed } = laid
   const problem: Problem = { workers, slots, holders, jobs, works, holds, horizon }
-  return { originMs, problem, works: told, sessions, daylight, dues, closed }
+  return { originMs, problem, works: details, sessions, daylight, dues, closed }
 }
 
 /** Batches one after another where one must follow: each chain is a job. */

@@ -1,6 +1,6 @@
-import { Layer } from './lay'
-import type { Placed, Plan, Problem } from './model'
-import { firstOpen, shared, without, type Stretch } from './stretches'
+import { SerialScheme } from './lay'
+import type { ActivitySlot, Plan, Problem } from './model'
+import { firstOpen, overlap, without, type TimeSpan } from './stretches'
 
 /** Why a work lies no earlier. */
 export interface Held {
@@ -61,7 +61,7 @@ function firstFit(problem: Problem, work: number, from: number): number {
   return Math.min(
     ...own.who.map((worker) => {
       const open = problem.workers[worker]?.open ?? []
-      const both = own.slot === undefined ? open : shared(open, problem.slots[own.slot] ?? [])
+      const both = own.slot === undefined ? open : overlap(open, problem.slots[own.slot] ?? [])
       for (let i = firstOpen(both, from); i < both.length; i += 1) {
         const stretch = both[i]
         if (stretch && stretch.to - Math.max(stretch.from, from) >= own.minutes)
@@ -76,7 +76,7 @@ function firstFit(problem: Problem, work: number, from: number): number {
 function inTheWay(
   problem: Problem,
   work: number,
-  placed: readonly (Placed | undefined)[],
+  placed: readonly (ActivitySlot | undefined)[],
   from: number,
 ): Pick<Held, 'by' | 'other' | 'holder'> {
   const own = problem.works[work]
@@ -106,14 +106,14 @@ function freeBefore(
   problem: Problem,
   work: number,
   worker: number,
-  placed: readonly (Placed | undefined)[],
+  placed: readonly (ActivitySlot | undefined)[],
   from: number,
   until: number,
 ): boolean {
   const own = problem.works[work]
   if (!own) return false
   const open = problem.workers[worker]?.open ?? []
-  const both = own.slot === undefined ? open : shared(open, problem.slots[own.slot] ?? [])
+  const both = own.slot === undefined ? open : overlap(open, problem.slots[own.slot] ?? [])
   const busy = placed.flatMap((other, i) =>
     other && i !== work && other.worker === worker ? [{ from: other.start, to: other.end }] : [],
   )
@@ -138,10 +138,10 @@ export function bestExtra(
   problem: Problem,
   job: number,
   order: readonly number[],
-  extras: readonly Stretch[],
+  extras: readonly TimeSpan[],
 ): Gain | undefined {
   const endWith = (own: Problem): number => {
-    const { placed } = new Layer(own).lay(order)
+    const { placed } = new SerialScheme(own).lay(order)
     const works = own.jobs[job]?.works ?? []
     return works.every((work) => placed[work])
       ? Math.max(...works.map((work) => placed[work]?.end ?? 0))

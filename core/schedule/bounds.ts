@@ -1,7 +1,7 @@
 import { endOf } from './cost'
-import { Layer } from './lay'
+import { SerialScheme } from './lay'
 import type { Problem } from './model'
-import { firstOpen, minutesIn, type Stretch } from './stretches'
+import { firstOpen, minutesIn, type TimeSpan } from './stretches'
 
 /** What no plan can beat. */
 export interface Bounds {
@@ -18,7 +18,7 @@ export interface Bounds {
  * each worker that their works must find (their load between the earliest they can begin and what must follow). They
  * hold for plans in which all is placed.
  */
-export function boundsOf(problem: Problem): Bounds {
+export function lowerBoundsOf(problem: Problem): Bounds {
   const alone = problem.jobs.map((_, job) => endAlone(problem, job))
   const lateOf = (end: number | undefined, due: number | undefined): number =>
     end === undefined || due === undefined ? 0 : Math.max(0, end - due)
@@ -36,7 +36,10 @@ export function boundsOf(problem: Problem): Bounds {
 function endAlone(problem: Problem, job: number): number | undefined {
   const own = problem.jobs[job]
   if (!own) return undefined
-  const layer = new Layer({ ...problem, holds: problem.holds.filter(({ to }) => own.works.includes(to)) })
+  const layer = new SerialScheme({
+    ...problem,
+    holds: problem.holds.filter(({ to }) => own.works.includes(to)),
+  })
   const laid = layer.lay(Array.from({ length: layer.unitsOfJob[job]?.length ?? 0 }, () => job))
   return own.works.length === 0 ? 0 : endOf(problem, job, laid)
 }
@@ -101,7 +104,7 @@ function loadEnd(problem: Problem, worker: number): number {
 }
 
 /** The moment by which so many open minutes have passed; Infinity where there are fewer. */
-export function momentAfter(open: readonly Stretch[], from: number, minutes: number): number {
+export function momentAfter(open: readonly TimeSpan[], from: number, minutes: number): number {
   let left = minutes
   for (let i = firstOpen(open, from); i < open.length; i += 1) {
     const stretch = open[i]

@@ -1,10 +1,10 @@
 import type { Bench } from './bench'
 import { isOutdoors } from './bench-jobs'
 import { costOf } from './cost'
-import { Layer, TOO_LATE } from './lay'
+import { SerialScheme, TOO_LATE } from './lay'
 import { mend, movedBetween, type Mended } from './mend'
-import type { Placed, Problem } from './model'
-import { shared } from './stretches'
+import type { ActivitySlot, Problem } from './model'
+import { overlap } from './stretches'
 
 /** What comes of moving a work into another session. */
 export type Dragged = ({ readonly kind: 'ok' } & Mended) | { readonly kind: 'none'; readonly because: string }
@@ -24,7 +24,7 @@ export interface Target {
  */
 export function dragTo(
   { problem, works }: Pick<Bench, 'problem' | 'works'>,
-  placed: readonly (Placed | undefined)[],
+  placed: readonly (ActivitySlot | undefined)[],
   work: number,
   target: Target,
   whole = false,
@@ -79,7 +79,7 @@ export function dragTo(
 function otherHours(problem: Problem, work: number, { from, to }: Target): string | undefined {
   const { slot, minutes = 0 } = problem.works[work] ?? {}
   if (slot === undefined) return undefined
-  const open = shared([{ from, to }], problem.slots[slot] ?? [])
+  const open = overlap([{ from, to }], problem.slots[slot] ?? [])
   if (open.some((stretch) => stretch.to - stretch.from >= minutes)) return undefined
   return isOutdoors({ slot })
     ? 'It wants hours outdoors that are dry and still, and none are said to be then.'
@@ -97,7 +97,7 @@ function refusalOf(problem: Problem, work: number, target: Target): string | und
     return 'Its window has closed by then.'
   if ((own.notBefore ?? 0) + own.minutes > target.to) return 'It is not dry by then.'
   // The earliest that its job lets it begin, were there nobody else.
-  const layer = new Layer({ ...problem, holds: [] })
+  const layer = new SerialScheme({ ...problem, holds: [] })
   const alone = layer.lay((layer.unitsOfJob[own.job] ?? []).map(() => own.job))
   const earliest = alone.placed[work]?.start
   if (earliest !== undefined && earliest + own.minutes > target.to) {

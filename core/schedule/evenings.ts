@@ -5,7 +5,7 @@ import { endOf } from './cost'
 import { msOf, wallAt } from './clock'
 import { tooFew } from './holder-use'
 import { COMES_AFTER } from './lay'
-import type { Hold, Placed, Plan, Problem } from './model'
+import type { Hold, ActivitySlot, Plan, Problem } from './model'
 
 type Placements = Plan['placed']
 
@@ -133,7 +133,7 @@ const NEAR_MIN = 24 * 60
 export function workStates({ problem }: Pick<Bench, 'problem'>, placed: Placements): WorkState[] {
   const tails = tailsOf(problem)
   return problem.works.map((work, i): WorkState => {
-    const spot: Placed | undefined = placed[i]
+    const spot: ActivitySlot | undefined = placed[i]
     const due = problem.jobs[work.job]?.due ?? Infinity
     if (!spot) return 'late'
     const slack = due - spot.end - (tails[i] ?? 0)
@@ -166,8 +166,8 @@ export function unplacedWords(
   wall: (minute: number) => string,
 ): string {
   const own = problem.works[work]
-  const told = works[work]
-  if (!own || !told) return why
+  const details = works[work]
+  if (!own || !details) return why
   const longest = longestSession(problem)
   if (longest === 0) return 'there are no sessions'
   if (why === COMES_AFTER) return why
@@ -179,13 +179,13 @@ export function unplacedWords(
   if (full) {
     const { id = '', capacity = 0 } = problem.holders[full.holder] ?? {}
     const pieces = works
-      .filter(({ batchId, stepIndex }) => batchId === told.batchId && stepIndex === told.stepIndex)
+      .filter(({ batchId, stepIndex }) => batchId === details.batchId && stepIndex === details.stepIndex)
       .reduce((sum, part) => sum + part.pieces, 0)
-    const each = told.step.holders.find(({ what }) => what === id)?.each ?? full.amount / pieces
+    const each = details.step.holders.find(({ what }) => what === id)?.each ?? full.amount / pieces
     const most = Math.floor(capacity / each + 1e-9)
     return `${tooFew(full.amount, id, capacity)}: ${most} of its ${pieces} pieces at once at most`
   }
-  if (told.pinned) return 'it no longer fits on the day that it is pinned to'
+  if (details.pinned) return 'it no longer fits on the day that it is pinned to'
   if (own.dueBy !== undefined)
     return `it is open until ${wall(own.dueBy)} only, and no session is free before`
   return why

@@ -1,5 +1,13 @@
 import { HolderUse, tooFew } from './holder-use'
-import { disturbs, type Hold, type Lag, type Placed, type Plan, type Problem, type Work } from './model'
+import {
+  disturbs,
+  type Hold,
+  type Lag,
+  type ActivitySlot,
+  type Plan,
+  type Problem,
+  type Activity,
+} from './model'
 import { firstOpen } from './stretches'
 import { firstAfter, openTimes, type Booked, type OpenOf } from './timeline'
 import { scarceHolds, unitsOf, type Unit } from './units'
@@ -25,7 +33,7 @@ interface Spot {
 }
 
 interface Aired {
-  readonly work: Work
+  readonly work: Activity
   readonly start: number
   readonly end: number
   readonly unit: number
@@ -39,7 +47,7 @@ const NOT_PUT_OFF: ReadonlyMap<number, number> = new Map()
  * early as it fits beside those before it. Kolisch and Hartmann (1999) describe the scheme for projects without
  * calendars.
  */
-export class Layer {
+export class SerialScheme {
   readonly units: readonly Unit[]
   /** By job: the places of its units, in order. */
   readonly unitsOfJob: readonly (readonly number[])[]
@@ -98,7 +106,7 @@ class Laying {
   /** By worker, in order of time. */
   private readonly lines: readonly Booked[][]
   private readonly holders: readonly HolderUse[]
-  private readonly placed: (Placed | undefined)[]
+  private readonly placed: (ActivitySlot | undefined)[]
   private readonly unplaced = new Map<number, string>()
   private readonly stuckJobs = new Set<number>()
   private readonly waitedFor: (number | undefined)[]
@@ -199,14 +207,14 @@ class Laying {
   }
 
   /** What a work waits for of its own job. */
-  private readyAt({ after, notBefore = 0 }: Work): number {
+  private readyAt({ after, notBefore = 0 }: Activity): number {
     let latest = notBefore
     for (const { work, least } of after) latest = Math.max(latest, (this.placed[work]?.end ?? 0) + least)
     return latest
   }
 
   /** The work before, where this one ends too late after it; and when that must begin instead. */
-  private tooLate(work: Work, end: number): PutOff | undefined {
+  private tooLate(work: Activity, end: number): PutOff | undefined {
     const over = work.after.find(
       (lag): lag is Lag & { most: number } =>
         lag.most !== undefined && end > (this.placed[lag.work]?.end ?? 0) + lag.most,
@@ -258,7 +266,7 @@ class Laying {
   }
 
   /** The earliest spot for a work from a moment on, whoever does it; or why there is none. */
-  private earliest(work: Work, from: number, prefers?: number): Spot | string {
+  private earliest(work: Activity, from: number, prefers?: number): Spot | string {
     let at = from
     let airedBy: number | undefined
     for (;;) {
@@ -280,7 +288,7 @@ class Laying {
   }
 
   /** The earliest spot of one worker: within one stretch of their time, between what they do already. */
-  private fit(worker: number, { minutes, slot }: Work, from: number): Spot | undefined {
+  private fit(worker: number, { minutes, slot }: Activity, from: number): Spot | undefined {
     const open = this.openOf(worker, slot)
     const line = this.lines[worker]
     if (!line) return undefined
@@ -303,7 +311,7 @@ class Laying {
   }
 
   /** What disturbs a work, or is disturbed by it, if it begins so; and until when. */
-  private clash(work: Work, start: number): { until: number; unit: number } | undefined {
+  private clash(work: Activity, start: number): { until: number; unit: number } | undefined {
     const end = start + work.minutes
     for (const other of this.aired) {
       if (disturbs(other.work, work)) {

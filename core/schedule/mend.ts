@@ -1,7 +1,7 @@
 import { breaksOf } from './check-plan'
 import { compareCost, costOf, type Cost } from './cost'
-import { Layer, type Laid } from './lay'
-import type { Placed, Problem } from './model'
+import { SerialScheme, type Laid } from './lay'
+import type { ActivitySlot, Problem } from './model'
 import { orderOfPlan } from './search'
 
 /** A plan that stays as near as it can to one that was made before. */
@@ -19,8 +19,12 @@ export interface Mended {
  * @param before by work, where it lay; undefined where it did not
  * @param first the job that goes before the others where they want one evening: one that has been moved by hand
  */
-export function mend(problem: Problem, before: readonly (Placed | undefined)[], first?: number): Mended {
-  const layer = new Layer(problem)
+export function mend(
+  problem: Problem,
+  before: readonly (ActivitySlot | undefined)[],
+  first?: number,
+): Mended {
+  const layer = new SerialScheme(problem)
   const kept = keptOf(problem, before)
   const putOff = new Map<number, number>()
   kept.forEach((spot, work) => {
@@ -76,8 +80,12 @@ export function mend(problem: Problem, before: readonly (Placed | undefined)[], 
  * pushes the rest on, what went quicker lets it begin. What lies later stays.
  * @param until minute of the problem
  */
-export function pulledUp(problem: Problem, placed: readonly (Placed | undefined)[], until: number): Laid {
-  const layer = new Layer(problem)
+export function pulledUp(
+  problem: Problem,
+  placed: readonly (ActivitySlot | undefined)[],
+  until: number,
+): Laid {
+  const layer = new SerialScheme(problem)
   const later = new Map(
     placed.flatMap((spot, work): [number, number][] =>
       spot && spot.start >= until ? [[work, spot.start]] : [],
@@ -100,7 +108,10 @@ function betterMended(a: Mended, b: Mended, wasLate: number): boolean {
 }
 
 /** Where works lay before and still may: what breaks something is taken up. */
-function keptOf(problem: Problem, before: readonly (Placed | undefined)[]): (Placed | undefined)[] {
+function keptOf(
+  problem: Problem,
+  before: readonly (ActivitySlot | undefined)[],
+): (ActivitySlot | undefined)[] {
   const placed = problem.works.map((_, work) => before[work])
   const broken = new Set(breaksOf(problem, { placed }).map(({ work }) => work))
   return placed.map((spot, work) => (broken.has(work) ? undefined : spot))
@@ -108,8 +119,8 @@ function keptOf(problem: Problem, before: readonly (Placed | undefined)[]): (Pla
 
 /** Places of works that lay somewhere before and lie elsewhere now, or nowhere. */
 export function movedBetween(
-  before: readonly (Placed | undefined)[],
-  after: readonly (Placed | undefined)[],
+  before: readonly (ActivitySlot | undefined)[],
+  after: readonly (ActivitySlot | undefined)[],
 ): number[] {
   return before.flatMap((was, work) => {
     const is = after[work]

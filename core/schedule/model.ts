@@ -1,4 +1,4 @@
-import type { Stretch } from './stretches'
+import type { TimeSpan } from './stretches'
 
 /**
  * What is to be laid, and the time that there is: a resource-constrained project with time lags, calendars and
@@ -8,10 +8,10 @@ import type { Stretch } from './stretches'
 export interface Problem {
   readonly workers: readonly Worker[]
   /** Further calendars that some works need open besides a worker's own: outdoors, daylight. */
-  readonly slots: readonly (readonly Stretch[])[]
+  readonly slots: readonly (readonly TimeSpan[])[]
   readonly holders: readonly HolderStock[]
-  readonly jobs: readonly Job[]
-  readonly works: readonly Work[]
+  readonly jobs: readonly BatchActivities[]
+  readonly works: readonly Activity[]
   readonly holds: readonly Hold[]
   /** No work ends after it. */
   readonly horizon: number
@@ -21,7 +21,7 @@ export interface Problem {
 export interface Worker {
   readonly id: string
   /** When they are at the bench: in order, without overlaps; a work lies within one of them. */
-  readonly open: readonly Stretch[]
+  readonly open: readonly TimeSpan[]
 }
 
 /** So many pegs, clamps, places. */
@@ -31,7 +31,7 @@ export interface HolderStock {
 }
 
 /** A batch: its works in order. */
-export interface Job {
+export interface BatchActivities {
   readonly id: string
   /** The minute that it is promised for; absent: whenever. */
   readonly due?: number
@@ -42,7 +42,7 @@ export interface Job {
 }
 
 /** Hands at one thing without a break. */
-export interface Work {
+export interface Activity {
   readonly id: string
   readonly job: number
   readonly minutes: number
@@ -80,7 +80,7 @@ export interface Hold {
 }
 
 /** Where a work lies. */
-export interface Placed {
+export interface ActivitySlot {
   readonly worker: number
   readonly start: number
   readonly end: number
@@ -88,11 +88,11 @@ export interface Placed {
 
 /** A plan: for each work of the problem where it lies; undefined where it found no place. */
 export interface Plan {
-  readonly placed: readonly (Placed | undefined)[]
+  readonly placed: readonly (ActivitySlot | undefined)[]
   /** Why a work found no place, by the work's place in the problem. */
   readonly unplaced: ReadonlyMap<number, string>
 }
 
 /** Two of one family of work must not touch in the air: whether one gives what the other stands apart from. */
-export const disturbs = (giver: Pick<Work, 'gives'>, other: Pick<Work, 'apart'>): boolean =>
+export const disturbs = (giver: Pick<Activity, 'gives'>, other: Pick<Activity, 'apart'>): boolean =>
   other.apart !== undefined && (giver.gives?.some((air) => other.apart?.from.includes(air)) ?? false)

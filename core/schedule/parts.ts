@@ -1,7 +1,7 @@
 import type { BatchStep } from '../batches'
 
 /** A part of a step: so many pieces in one go. */
-export interface Part {
+export interface ActivityPart {
   readonly firstPiece: number
   readonly pieces: number
   /** Hands, and staying by it where its wait must be attended; whole minutes. */
@@ -24,11 +24,11 @@ export const attendedMin = ({ wait }: Pick<BatchStep, 'wait'>): number => (wait?
  * it. What can't be divided further stays as long as it is. What is laid out anew for each part is counted in each.
  * @param pieces that are left to do in it
  */
-export function partsOf(
+export function activityPartsOf(
   step: Pick<BatchStep, 'hands' | 'wait' | 'within' | 'atOnce'>,
   pieces: number,
   { longestMin, boringMin }: PartLimits,
-): Part[] {
+): ActivityPart[] {
   const { onceSec, eachSec } = step.hands
   const stay = attendedMin(step)
   const minutesFor = (count: number, isLast: boolean): number =>
@@ -42,7 +42,7 @@ export function partsOf(
   // Even parts may round up beyond the most: one part more, until they fit or are single rounds.
   while (count < rounds && minutesFor(Math.ceil(rounds / count) * round, false) > most) count += 1
   count = Math.min(count, rounds)
-  const parts: Part[] = []
+  const parts: ActivityPart[] = []
   let done = 0
   for (let i = 0; i < count; i += 1) {
     const upTo = Math.min(pieces, Math.round(((i + 1) * rounds) / count) * round)

@@ -1,7 +1,7 @@
 import { normal, requireRange, seededRandom, type Random } from '../units'
 import { endOf } from './cost'
-import { Layer } from './lay'
-import type { Job, Lag, Problem, Work } from './model'
+import { SerialScheme } from './lay'
+import type { BatchActivities, Lag, Problem, Activity } from './model'
 
 /** How far things come out otherwise than planned: standard deviations as shares, of logarithms. */
 export interface Spread {
@@ -79,7 +79,7 @@ export function promiseOf(problem: Problem, jobs: readonly number[], asked: Prom
     const last = jobs.at(-1) ?? 0
     const longer = again > 0 && asked.yieldOf ? withMoreMade(problem, last, again, asked.yieldOf) : problem
     const drawn = drawnTimes(longer, asked.spread, longest, random)
-    const layer = new Layer(drawn)
+    const layer = new SerialScheme(drawn)
     const units = layer.unitsOfJob[last]?.length ?? 0
     const before = asked.order.filter((own) => own === last).length
     const order = [...asked.order, ...Array.from({ length: Math.max(0, units - before) }, () => last)]
@@ -95,7 +95,7 @@ const logNormal = (random: Random, middle: number, spread: number): number =>
 /** The problem with times as they might come out. */
 function drawnTimes(problem: Problem, spread: Spread, longest: number, random: Random): Problem {
   const paces = problem.jobs.map(() => logNormal(random, spread.pace, spread.batch))
-  const works = problem.works.map((work): Work => {
+  const works = problem.works.map((work): Activity => {
     const pace = (paces[work.job] ?? 1) * logNormal(random, 1, spread.step)
     const minutes = Math.max(1, Math.min(longest, Math.round(work.minutes * pace)))
     const after = work.after.map((lag): Lag => {
@@ -125,7 +125,7 @@ function withMoreMade(problem: Problem, job: number, pieces: number, { hands }: 
   if (!own) return problem
   const first = problem.works.length
   const placeOf = new Map(own.works.map((work, i) => [work, first + i]))
-  const more = own.works.flatMap((place, i): Work[] => {
+  const more = own.works.flatMap((place, i): Activity[] => {
     const work = problem.works[place]
     if (!work) return []
     const { onceMin = 0, eachMin = 0 } = hands[i] ?? {}
@@ -143,7 +143,7 @@ function withMoreMade(problem: Problem, job: number, pieces: number, { hands }: 
       },
     ]
   })
-  const jobs = problem.jobs.map((each, at): Job =>
+  const jobs = problem.jobs.map((each, at): BatchActivities =>
     at === job ? { ...each, works: [...each.works, ...placeOf.values()] } : each,
   )
   return { ...problem, jobs, works: [...problem.works, ...more] }

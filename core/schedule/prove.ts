@@ -1,6 +1,6 @@
 import { tailsOf } from './bounds'
 import type { Problem } from './model'
-import { firstOpen, type Stretch } from './stretches'
+import { firstOpen, type TimeSpan } from './stretches'
 
 /** Whether a plan can end before a given minute. */
 export type Proof =
@@ -135,7 +135,7 @@ class Proving {
 }
 
 /** The first moment from which so many minutes lie in one stretch; Infinity where none is long enough. */
-function within(open: readonly Stretch[], from: number, minutes: number): number {
+function within(open: readonly TimeSpan[], from: number, minutes: number): number {
   for (let i = firstOpen(open, from); i < open.length; i += 1) {
     const stretch = open[i]
     if (stretch && stretch.to - Math.max(stretch.from, from) >= minutes) return Math.max(stretch.from, from)
@@ -144,7 +144,7 @@ function within(open: readonly Stretch[], from: number, minutes: number): number
 }
 
 /** When all would have ended if work could be broken off at any minute: of those at hand, the longest tail first. */
-function preemptiveEnd(bodies: readonly Body[], open: readonly Stretch[]): number {
+function preemptiveEnd(bodies: readonly Body[], open: readonly TimeSpan[]): number {
   const left = bodies.map(({ minutes }) => minutes)
   let end = 0
   let at = Math.min(...bodies.map(({ head }) => head))

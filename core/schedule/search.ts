@@ -1,6 +1,6 @@
 import { seededRandom, type Random } from '../units'
 import { compareCost, costOf, endOf, type Cost } from './cost'
-import { Layer, type Laid } from './lay'
+import { SerialScheme, type Laid } from './lay'
 import type { Problem } from './model'
 
 /** Rounds from bold to careful, for each unit; then from the best again. */
@@ -37,8 +37,8 @@ interface Candidate extends Recipe {
  * Laarhoven, Aarts and Lenstra 1992) over orders of laying, with swaps along what holds the plan up and ruins that are
  * laid anew.
  */
-export class Search {
-  private readonly layer: Layer
+export class ScheduleSearch {
+  private readonly layer: SerialScheme
   private readonly random: Random
   private current: Candidate
   private top: Candidate
@@ -56,7 +56,7 @@ export class Search {
     seed = 1,
     starts: readonly (readonly number[])[] = [],
   ) {
-    this.layer = new Layer(problem)
+    this.layer = new SerialScheme(problem)
     this.random = seededRandom(seed)
     this.jump = jumpOf(problem)
     this.cycle = CYCLE * Math.max(1, this.layer.units.length)
@@ -265,7 +265,7 @@ export class Search {
 
 /** Jobs in the order of the moments at which their units begin: laid again it gives the same plan or a better one. */
 function inTime(
-  { problem, units, unitsOfJob }: Layer,
+  { problem, units, unitsOfJob }: SerialScheme,
   order: readonly number[],
   { placed }: Pick<Laid, 'placed'>,
 ): readonly number[] {
@@ -283,7 +283,7 @@ function inTime(
 
 /** The order of a plan from elsewhere: jobs as their units begin in it, those without a place last. */
 export function orderOfPlan(problem: Problem, plan: Pick<Laid, 'placed'>): readonly number[] {
-  const layer = new Layer(problem)
+  const layer = new SerialScheme(problem)
   return inTime(
     layer,
     layer.units.map(({ job }) => job),

@@ -2,7 +2,7 @@ import * as SunCalc from 'suncalc'
 import { addDays } from '../units'
 import { momentAt, standardOffsetHours, wallAt, weekdayOf } from './clock'
 import type { Person, TimeOf, TimeRecord } from './records'
-import { joined, shared, without, type Stretch } from './stretches'
+import { joined, overlap, without, type TimeSpan } from './stretches'
 
 /** A stretch of time at the bench: ms since 1970. */
 export interface Session {
@@ -96,8 +96,8 @@ export interface SunPlace {
  * From sunrise to sunset on each of the days, ms since 1970. By the equations in SunCalc; where the sun does not set,
  * the whole day; where it does not rise, nothing.
  */
-export function daylightBetween(place: SunPlace, zone: string, first: string, last: string): Stretch[] {
-  const days: Stretch[] = []
+export function daylightBetween(place: SunPlace, zone: string, first: string, last: string): TimeSpan[] {
+  const days: TimeSpan[] = []
   for (let date = first; date <= last; date = addDays(date, 1)) {
     const longitude = place.longitudeDeg ?? 15 * standardOffsetHours(zone, Number(date.slice(0, 4)))
     const noon = new Date(momentAt(date, '12:00', zone))
@@ -109,7 +109,7 @@ export function daylightBetween(place: SunPlace, zone: string, first: string, la
 }
 
 /** Hours that the maker has said are dry and still: ms since 1970. */
-export function outdoorHours({ times, zone }: BenchTime): Stretch[] {
+export function outdoorHours({ times, zone }: BenchTime): TimeSpan[] {
   return joined(
     of(times, 'outdoors')
       .filter(({ fit }) => fit)
@@ -124,7 +124,7 @@ export function outdoorHours({ times, zone }: BenchTime): Stretch[] {
 export function outdoorsToAsk(
   time: BenchTime,
   sessions: readonly Session[],
-  daylight: readonly Stretch[],
+  daylight: readonly TimeSpan[],
   leastMin: number,
 ): Session[] {
   const answered = of(time.times, 'outdoors').map((row) => {
@@ -132,7 +132,7 @@ export function outdoorsToAsk(
     return { from: fromMs, to: toMs }
   })
   return sessions.flatMap((session) => {
-    const lit = without(shared([{ from: session.fromMs, to: session.toMs }], daylight), answered)
+    const lit = without(overlap([{ from: session.fromMs, to: session.toMs }], daylight), answered)
     return lit
       .filter(({ from, to }) => to - from >= leastMin * 60_000)
       .map(({ from, to }) => ({ ...session, fromMs: from, toMs: to }))

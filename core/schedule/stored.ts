@@ -3,7 +3,7 @@ import type { Bench } from './bench'
 import type { BenchWork } from './bench-jobs'
 import { breaksOf } from './check-plan'
 import { msOf } from './clock'
-import type { Placed, Plan } from './model'
+import type { ActivitySlot, Plan } from './model'
 import type { LaidWork, Laying } from './records'
 import { ALONE } from './sessions'
 
@@ -15,7 +15,7 @@ import { ALONE } from './sessions'
 export function placedOf(
   { originMs, problem, works }: Bench,
   layings: ReadonlyMap<string, Pick<Laying, 'works'>>,
-): (Placed | undefined)[] {
+): (ActivitySlot | undefined)[] {
   const workerOf = new Map(problem.workers.map(({ id }, worker) => [id, worker]))
   const standsIn = (person: string): number | undefined =>
     problem.workers.length === 1 || person === ALONE.id ? 0 : undefined
@@ -69,7 +69,7 @@ export const holdsGood = ({ missed, unlaid, broken }: Standing): boolean =>
  * How a stored plan stands against the bench as it is now.
  * @param placed as {@link placedOf} has it
  */
-export function standingOf({ problem }: Bench, placed: readonly (Placed | undefined)[]): Standing {
+export function standingOf({ problem }: Bench, placed: readonly (ActivitySlot | undefined)[]): Standing {
   const missed = placed.flatMap((spot, work) => (spot && spot.end <= 0 ? [work] : []))
   // What was to begin by now may be under way: it is not nagged about before its time is over.
   const begun = new Set(placed.flatMap((spot, work) => (spot && spot.start < 0 ? [work] : [])))
@@ -88,8 +88,8 @@ export interface Move {
 /** What another plan would change. @param before @param after by work */
 export function movesBetween(
   { originMs, problem, works }: Bench,
-  before: readonly (Placed | undefined)[],
-  after: readonly (Placed | undefined)[],
+  before: readonly (ActivitySlot | undefined)[],
+  after: readonly (ActivitySlot | undefined)[],
 ): Move[] {
   return problem.works.flatMap((_, i): Move[] => {
     const [was, is, work] = [before[i], after[i], works[i]]

@@ -1,13 +1,13 @@
 /** A stretch of time: minutes from an origin, its end not in it. */
-export interface Stretch {
+export interface TimeSpan {
   readonly from: number
   readonly to: number
 }
 
 /** Stretches in order, those that touch or overlap made one; empty ones left out. */
-export function joined(stretches: readonly Stretch[]): Stretch[] {
+export function joined(stretches: readonly TimeSpan[]): TimeSpan[] {
   const inOrder = stretches.filter(({ from, to }) => to > from).toSorted((a, b) => a.from - b.from)
-  const out: Stretch[] = []
+  const out: TimeSpan[] = []
   for (const next of inOrder) {
     const last = out.at(-1)
     if (last && next.from <= last.to)
@@ -18,8 +18,8 @@ export function joined(stretches: readonly Stretch[]): Stretch[] {
 }
 
 /** The time that is in both. @param a @param b in order, without overlaps */
-export function shared(a: readonly Stretch[], b: readonly Stretch[]): Stretch[] {
-  const out: Stretch[] = []
+export function overlap(a: readonly TimeSpan[], b: readonly TimeSpan[]): TimeSpan[] {
+  const out: TimeSpan[] = []
   let j = 0
   for (const one of a) {
     while ((b[j]?.to ?? Infinity) <= one.from) j += 1
@@ -33,10 +33,10 @@ export function shared(a: readonly Stretch[], b: readonly Stretch[]): Stretch[] 
 }
 
 /** The time of `a` that is not taken. @param a in order, without overlaps, which stay apart where they touch */
-export function without(a: readonly Stretch[], taken: readonly Stretch[]): Stretch[] {
+export function without(a: readonly TimeSpan[], taken: readonly TimeSpan[]): TimeSpan[] {
   const gone = joined(taken)
   return a.flatMap(({ from, to }) => {
-    const left: Stretch[] = []
+    const left: TimeSpan[] = []
     let at = from
     for (const hole of gone) {
       if (hole.to <= at || hole.from >= to) continue
@@ -49,11 +49,11 @@ export function without(a: readonly Stretch[], taken: readonly Stretch[]): Stret
 }
 
 /** Minutes of stretches that lie in [from, to). */
-export const minutesIn = (stretches: readonly Stretch[], from: number, to: number): number =>
+export const minutesIn = (stretches: readonly TimeSpan[], from: number, to: number): number =>
   stretches.reduce((sum, own) => sum + Math.max(0, Math.min(own.to, to) - Math.max(own.from, from)), 0)
 
 /** The place of the first stretch that ends after a moment; the count of them where all are over. */
-export function firstOpen(stretches: readonly Stretch[], at: number): number {
+export function firstOpen(stretches: readonly TimeSpan[], at: number): number {
   let low = 0
   let high = stretches.length
   while (low < high) {

@@ -1,8 +1,8 @@
 import type { Problem } from './model'
-import { shared, type Stretch } from './stretches'
+import { overlap, type TimeSpan } from './stretches'
 
 /** Time that is open for a worker and a slot. */
-export type OpenOf = (worker: number, slot: number | undefined) => readonly Stretch[]
+export type OpenOf = (worker: number, slot: number | undefined) => readonly TimeSpan[]
 
 /** A worker is busy with a unit. */
 export interface Booked {
@@ -13,14 +13,14 @@ export interface Booked {
 
 /** Works out once, for each worker and slot that meet, when both are open. */
 export function openTimes({ workers, slots }: Problem): OpenOf {
-  const known = new Map<number, readonly Stretch[]>()
+  const known = new Map<number, readonly TimeSpan[]>()
   return (worker, slot) => {
     const open = workers[worker]?.open ?? []
     if (slot === undefined) return open
     const key = slot * workers.length + worker
     const found = known.get(key)
     if (found) return found
-    const both = shared(open, slots[slot] ?? [])
+    const both = overlap(open, slots[slot] ?? [])
     known.set(key, both)
     return both
   }

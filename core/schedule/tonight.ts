@@ -48,7 +48,7 @@ export function toLayOut({ works }: Pick<Bench, 'works'>, turns: readonly Pick<T
 }
 
 /** What dries at a moment, or until when. */
-export interface Drying {
+export interface DryingBatch {
   readonly batchId: string
   readonly what: string
   readonly until: number
@@ -60,9 +60,9 @@ export function dryingFrom(
   placed: Placements,
   from: number,
   to: number,
-): Drying[] {
+): DryingBatch[] {
   return works
-    .flatMap((own, work): Drying[] => {
+    .flatMap((own, work): DryingBatch[] => {
       const spot = placed[work]
       if (!spot || own.waitMin <= 0 || spot.start < from || spot.start >= to) return []
       const until = spot.end + Math.ceil(own.waitMin)

@@ -24,7 +24,7 @@ const isPoured = ({ of }: Weighed): boolean => of.stuff === 'liquid' || of.stuff
 
 /** Grams to one of a unit; or which property would tell. */
 function gramsPer(material: Weighed, unit: StockUnit): Reading<number> {
-  const told = (value: number | undefined, property: string): Reading<number> =>
+  const known = (value: number | undefined, property: string): Reading<number> =>
     value === undefined
       ? none(`“${material.name}” has no ${property}: set it on the material first.`)
       : ok(value)
@@ -33,14 +33,14 @@ function gramsPer(material: Weighed, unit: StockUnit): Reading<number> {
       return ok(1)
     case 'ml':
       return isPoured(material)
-        ? told(material.densityGPerMl, 'density')
-        : told(material.bulkGPerMl, 'bulk density (of the loose heap)')
+        ? known(material.densityGPerMl, 'density')
+        : known(material.bulkGPerMl, 'bulk density (of the loose heap)')
     case 'piece':
-      return told(material.pieceG, 'weight of a piece')
+      return known(material.pieceG, 'weight of a piece')
     case 'mm':
-      return told(material.metreG === undefined ? undefined : material.metreG / 1000, 'weight of a metre')
+      return known(material.metreG === undefined ? undefined : material.metreG / 1000, 'weight of a metre')
     case 'cm2':
-      return told(
+      return known(
         material.squareMetreG === undefined ? undefined : material.squareMetreG / 10_000,
         'weight of a square metre',
       )

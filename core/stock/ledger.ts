@@ -1,6 +1,13 @@
 import { requireRange } from '../units/reading'
-import type { PriceBook } from './prices'
 import type { Lot, Material, Movement } from './records'
+
+/** What each lot costs. */
+export interface PriceBook {
+  /** Cost of a whole lot, in hundredths: what was paid, or what went into it. Absent where nobody knows. */
+  readonly lotPriceMinor: (lotId: string) => number | undefined
+  /** Price of one unit of the lot's material, in hundredths. */
+  readonly unitPriceMinor: (lotId: string) => number | undefined
+}
 
 /** What the ledger says of one lot, in the material's unit. */
 export interface LotBalance {

@@ -1,13 +1,5 @@
-import { planDraw, type LotBalance, type StockState } from './ledger'
+import { planDraw, type LotBalance, type PriceBook, type StockState } from './ledger'
 import type { Lot } from './records'
-
-/** What each lot costs. */
-export interface PriceBook {
-  /** Cost of a whole lot, in hundredths: what was paid, or what went into it. Absent where nobody knows. */
-  readonly lotPriceMinor: (lotId: string) => number | undefined
-  /** Price of one unit of the lot's material, in hundredths. */
-  readonly unitPriceMinor: (lotId: string) => number | undefined
-}
 
 /**
  * Prices of lots: a bought lot costs what was paid for it; one made from others its share of what its batch

@@ -1,21 +1,21 @@
-import type { At } from './template'
+import type { TemplatePoint } from './template'
 
 /** A place that is named. */
 export interface Named {
-  readonly at: At
+  readonly at: TemplatePoint
   readonly text: string
 }
 
 /** Where a name stands: its left end and its foot; and whether it has gone so far that a line leads to it. */
 export interface PlacedLabel {
-  readonly at: At
+  readonly at: TemplatePoint
   readonly leads: boolean
 }
 
 /** Width of a letter or figure by the height of the type. From memory. */
 const LETTER = 0.6
 /** Directions around a place, the best first: right above, right below, left above, left below, above, below. */
-const AROUND: readonly At[] = [
+const AROUND: readonly TemplatePoint[] = [
   [1, -1],
   [1, 1],
   [-1, -1],
@@ -60,7 +60,7 @@ export function placeLabels(names: readonly Named[], sizeMm: number, clearMm: nu
     take({ x0: at[0] - clearMm, y0: at[1] - clearMm, x1: at[0] + clearMm, y1: at[1] + clearMm })
   return names.map(({ at: [x, y], text }) => {
     const width = text.length * sizeMm * LETTER
-    const boxAt = ([dx, dy]: At, ring: number): Box => {
+    const boxAt = ([dx, dy]: TemplatePoint, ring: number): Box => {
       const off = clearMm * ring + 0.2
       const x0 = dx > 0 ? x + off : dx < 0 ? x - off - width : x - width / 2
       const y1 = dy < 0 ? y - off * 0.4 : y + off * 0.4 + sizeMm

@@ -1,7 +1,7 @@
 import { requireRange } from '../units'
 
 /** A page of a template that is larger than the paper: the part of it that it shows, mm. */
-export interface Tile {
+export interface PageTile {
   readonly column: number
   readonly row: number
   readonly x: number
@@ -20,7 +20,7 @@ export const TILE_OVERLAP_MM = 8
 export function tilesOf(
   { widthMm, heightMm }: { readonly widthMm: number; readonly heightMm: number },
   page: { readonly widthMm: number; readonly heightMm: number },
-): Tile[] {
+): PageTile[] {
   requireRange('printable width', page.widthMm, 'mm', { above: TILE_OVERLAP_MM })
   requireRange('printable height', page.heightMm, 'mm', { above: TILE_OVERLAP_MM })
   const starts = (whole: number, part: number): number[] => {
@@ -28,7 +28,7 @@ export function tilesOf(
     return Array.from({ length: count }, (_, i) => i * (part - TILE_OVERLAP_MM))
   }
   return starts(heightMm, page.heightMm).flatMap((y, row) =>
-    starts(widthMm, page.widthMm).map((x, column): Tile => ({
+    starts(widthMm, page.widthMm).map((x, column): PageTile => ({
       column: column + 1,
       row: row + 1,
       x,

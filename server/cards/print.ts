@@ -201,10 +201,10 @@ function amounts({ pdf, pen }: Sheet, up: MakeUp, width: number): void {
   }
   pen.write(HEADING, 'Amounts', MARGIN, pdf.y)
   for (const { material, label, uses } of takings(up.uses)) {
-    const [{ perPiece, total, lies }] = uses
+    const [{ perPiece, total, dispensed: lies }] = uses
     const sum = (of: (use: Use) => number): number => uses.reduce((all, use) => all + of(use), 0)
     const each = { ...perPiece, value: sum((use) => use.perPiece.value) }
-    const onTray = Math.max(...uses.map((use) => use.lies?.value ?? 0))
+    const onTray = Math.max(...uses.map((use) => use.dispensed?.value ?? 0))
     const tray = lies === undefined ? '' : `, ${measuredWords(onTray, material.unit, material)} on the tray`
     const all = { ...total, value: sum((use) => use.total.value) }
     const share = packShareWords(all.value, material)

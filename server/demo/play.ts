@@ -6,7 +6,7 @@ import {
   proposedKept,
   proposedUse,
   type Batch,
-  type Deed,
+  type BatchAction,
   type Run,
   type RunEvent,
 } from '../../core/batches'
@@ -56,7 +56,7 @@ export function play(
   document.batches.push(batch)
   if (story.planned) return
   const events: RunEvent[] = []
-  const act = (deed: Deed): Run => {
+  const act = (deed: BatchAction): Run => {
     const written = decide(batch, foldRun(batch, events), deed, new Date(ms).toISOString(), newId())
     if (written.kind === 'none') throw new Error(`demo batch ${story.name}: ${written.because}`)
     events.push(written.value)

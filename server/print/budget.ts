@@ -1,4 +1,4 @@
-import type { Sitter } from '../../core/commissions'
+import type { DrawingSubject } from '../../core/commissions'
 import { drawingPlant, drawnSkeleton, type PlantDrawing } from '../../core/drawing'
 import type { Skeleton } from '../../core/growth'
 
@@ -17,14 +17,14 @@ function within<T>(work: Generator<unknown, T>, now: () => number, mostMs: numbe
 
 /** Grows a plant within a budget of time; undefined beyond it. @param now milliseconds from any start */
 export const drawWithin = (
-  { habitus, dress, seed }: Sitter,
+  { habitus, dress, seed }: DrawingSubject,
   now: () => number,
   mostMs = MOST_MS,
 ): PlantDrawing | undefined => within(drawingPlant(habitus, dress, seed), now, mostMs)
 
 /** The skeleton that a plant is drawn on, within the same budget. */
 export const skeletonWithin = (
-  { habitus, dress, seed }: Sitter,
+  { habitus, dress, seed }: DrawingSubject,
   now: () => number,
   mostMs = MOST_MS,
 ): Skeleton | undefined => within(drawnSkeleton(habitus, dress, seed), now, mostMs)

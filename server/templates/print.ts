@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit'
-import { tilesOf, type Shape, type Template, type TemplateLayer, type Tile } from '../../core/templates'
+import { tilesOf, type Shape, type Template, type TemplateLayer, type PageTile } from '../../core/templates'
 import { none, ok, type Reading } from '../../core/units'
 import type { Faces } from '../print/faces'
 import { CHECK_BAR_MM, checkBar, collect, INK, mm, RULE, SOFT, type Pdf } from '../print/paper'
@@ -76,8 +76,8 @@ function isBetterTurned(template: Template, room: { widthMm: number; heightMm: n
 function drawTile(
   { pdf, pen, turn }: Paper,
   template: Template,
-  tile: Tile,
-  tiles: readonly Tile[],
+  tile: PageTile,
+  tiles: readonly PageTile[],
   turned: boolean,
 ): void {
   turn(turned ? 'landscape' : 'portrait')
@@ -128,7 +128,7 @@ function drawTile(
 }
 
 /** Whether a shape may show on a page: most of a large drawing lies on others. */
-function touches(shape: Shape, { x, y, widthMm, heightMm }: Tile): boolean {
+function touches(shape: Shape, { x, y, widthMm, heightMm }: PageTile): boolean {
   if (shape.kind === 'text') return false
   const points = shape.kind === 'circle' ? [shape.at] : shape.points
   const around = shape.kind === 'circle' ? shape.radiusMm + 1 : (shape.widthMm ?? 0) / 2 + 1
@@ -169,7 +169,7 @@ function drawLines(pdf: Pdf, shape: Shape): void {
 /** Crosses in the corners of what a page shares with its neighbours. */
 function joins(
   pdf: Pdf,
-  tile: Tile,
+  tile: PageTile,
   { columns, rows }: { readonly columns: number; readonly rows: number },
   left: number,
   top: number,

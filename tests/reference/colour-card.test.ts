@@ -1,12 +1,12 @@
 import { difference2000, encodeChannel, fromHex, toLab } from '../../core/colour'
-import { cards, measureColour, type CardOrder, type Patch, type Picture } from '../../core/inspection'
+import { cards, measureColour, type CardOrder, type PixelPatch, type Picture } from '../../core/inspection'
 import { normal, seededRandom } from '../../core/units'
 
 const WIDTH = 120
 const HEIGHT = 80
-const CARD: Patch = { x: 5, y: 5, width: 30, height: 30 }
-const SECOND: Patch = { x: 5, y: 45, width: 30, height: 30 }
-const SAMPLE: Patch = { x: 55, y: 15, width: 50, height: 50 }
+const CARD: PixelPatch = { x: 5, y: 5, width: 30, height: 30 }
+const SECOND: PixelPatch = { x: 5, y: 45, width: 30, height: 30 }
+const SAMPLE: PixelPatch = { x: 55, y: 15, width: 50, height: 50 }
 
 interface Scene {
   readonly sample: string
@@ -34,7 +34,7 @@ function picture({
 }: Scene): Picture {
   const random = seededRandom(11)
   const data = new Uint8ClampedArray(WIDTH * HEIGHT * 4)
-  const within = ({ x, y, width, height }: Patch, column: number, row: number): boolean =>
+  const within = ({ x, y, width, height }: PixelPatch, column: number, row: number): boolean =>
     column >= x && column < x + width && row >= y && row < y + height
   const other = card === 'grey' ? 'white' : 'grey'
   for (let row = 0; row < HEIGHT; row += 1)

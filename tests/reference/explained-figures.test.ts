@@ -10,7 +10,7 @@ import { grown, wayExamples, workedExample } from '../support/ways'
  * Every printed formula of every figure gives its figure: read and worked out by mathjs, which knows nothing of ours.
  */
 const figuresOf = (up: MakeUp): [string, Figure][] => [
-  ...up.uses.flatMap(({ slot, step, perPiece, total, lies }): [string, Figure][] => [
+  ...up.uses.flatMap(({ slot, step, perPiece, total, dispensed: lies }): [string, Figure][] => [
     [`${step}/${slot} for one`, perPiece],
     [`${step}/${slot} in all`, total],
     ...(lies ? ([[`${step}/${slot} on the tray`, lies]] as [string, Figure][]) : []),

@@ -1,13 +1,13 @@
 import loadHighs from 'highs'
 import {
-  boundsOf,
+  lowerBoundsOf,
   breaksOf,
   proveEnd,
-  Search,
+  ScheduleSearch,
   type Hold,
-  type Job,
+  type BatchActivities,
   type Problem,
-  type Work,
+  type Activity,
 } from '../../core/schedule'
 import { seededRandom } from '../../core/units'
 import { optimum, SLOT } from '../support/laying-program'
@@ -46,7 +46,7 @@ const FT10 = `
 1 85 0 13 2 61 6 7  8 64 9 76 5 47 3 52 4 90 7 45`
 
 function searched(problem: Problem, seed: number, rounds: number, enough: number) {
-  const search = new Search(problem, seed)
+  const search = new ScheduleSearch(problem, seed)
   for (let done = 0; done < rounds && search.best.cost.end > enough; done += 500) search.run(500)
   return search.best
 }
@@ -69,7 +69,7 @@ describe('job shops of the literature, as special cases of the bench', () => {
     const best = searched(problem, 1, 40_000, 666)
     expect(best.cost.end).toBe(666)
     expect(breaksOf(problem, best.plan)).toEqual([])
-    expect(boundsOf(problem).end).toBe(666)
+    expect(lowerBoundsOf(problem).end).toBe(666)
     expect(proveEnd(problem, 666, 50_000)).toEqual({ kind: 'none earlier' })
   })
 
@@ -79,7 +79,7 @@ describe('job shops of the literature, as special cases of the bench', () => {
     expect(best.cost.end).toBeLessThanOrEqual(948)
     expect(best.cost.end).toBeGreaterThanOrEqual(930)
     expect(breaksOf(problem, best.plan)).toEqual([])
-    expect(boundsOf(problem).end).toBeLessThanOrEqual(930)
+    expect(lowerBoundsOf(problem).end).toBeLessThanOrEqual(930)
   })
 })
 
@@ -96,9 +96,9 @@ function smallBench(seed: number, dues: boolean): Problem {
       return { from, to: from + whole(5, 9) * SLOT }
     }),
   }))
-  const works: Work[] = []
+  const works: Activity[] = []
   const holds: Hold[] = []
-  const jobs = Array.from({ length: 3 }, (_, job): Job => {
+  const jobs = Array.from({ length: 3 }, (_, job): BatchActivities => {
     const own = Array.from({ length: whole(2, 3) }, (_, k) => {
       const minutes = whole(1, 5) * SLOT
       const least = ([0, 2, 20][whole(0, 2)] ?? 0) * SLOT
@@ -137,11 +137,11 @@ describe('small benches beside an exact solver (HiGHS)', () => {
     const aim = seed % 2 === 0 ? 'late' : 'end'
     const problem = smallBench(seed, aim === 'late')
     const exact = optimum(highs, problem, aim)
-    const search = new Search(problem, seed)
+    const search = new ScheduleSearch(problem, seed)
     for (let i = 0; i < 60 && search.best.cost[aim] !== exact; i += 1) search.run(100)
     const { plan, cost } = search.best
     expect(breaksOf(problem, plan)).toEqual([])
     expect(cost.unplaced > 0 ? 'infeasible' : cost[aim]).toBe(exact)
-    if (cost.unplaced === 0) expect(boundsOf(problem)[aim]).toBeLessThanOrEqual(cost[aim])
+    if (cost.unplaced === 0) expect(lowerBoundsOf(problem)[aim]).toBeLessThanOrEqual(cost[aim])
   })
 })

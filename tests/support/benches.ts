@@ -1,8 +1,16 @@
-import { decide, foldRun, planFrom, type Batch, type Deed, type Run, type RunEvent } from '../../core/batches'
+import {
+  decide,
+  foldRun,
+  planFrom,
+  type Batch,
+  type BatchAction,
+  type Run,
+  type RunEvent,
+} from '../../core/batches'
 import { makeUp, step, type PlantJob, type PlantMethod, type Step, type StepDraft } from '../../core/makeup'
 import {
   benchOf,
-  Search,
+  ScheduleSearch,
   wallAt,
   type Bench,
   type BenchBatch,
@@ -62,7 +70,7 @@ export function exampleBatch(method: PlantMethod, job: PlantJob, name: string, s
 }
 
 /** A run of deeds at moments. */
-export function runOf(batch: Batch, deeds: readonly (readonly [at: string, deed: Deed])[] = []): Run {
+export function runOf(batch: Batch, deeds: readonly (readonly [at: string, deed: BatchAction])[] = []): Run {
   const events: RunEvent[] = []
   deeds.forEach(([at, deed], i) => {
     const written = decide(batch, foldRun(batch, events), deed, at, `e${i}`)
@@ -94,7 +102,7 @@ export const orderOf = (batches: readonly BenchBatch[], more: Partial<BenchOrder
 /** An order as a short search lays it. */
 export function laid(order: BenchOrder): { bench: Bench; plan: Laid } {
   const bench = benchOf(order)
-  const search = new Search(bench.problem, 1)
+  const search = new ScheduleSearch(bench.problem, 1)
   search.run(30)
   return { bench, plan: search.best.plan }
 }

@@ -1,12 +1,12 @@
-import { lineSize, sitterOf, type Line, type Sitter } from '../../core/commissions'
+import { lineSize, sitterOf, type Line, type DrawingSubject } from '../../core/commissions'
 import { drawingPlant, type PlantDrawing } from '../../core/drawing'
-import type { Dress, Habitus } from '../../core/growth'
+import type { DressKind, Habitus } from '../../core/growth'
 import { paintPlant, paletteOf, type Raster } from '../../core/painting'
 import type { Look, Species } from '../../core/plants'
 import { commission, line } from './workshop'
 
 /** Grows and dresses a plant in one go. */
-export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDrawing {
+export function drawPlant(plant: Habitus, dress: DressKind, seed: number): PlantDrawing {
   const work = drawingPlant(plant, dress, seed)
   for (;;) {
     const next = work.next()
@@ -15,17 +15,18 @@ export function drawPlant(plant: Habitus, dress: Dress, seed: number): PlantDraw
 }
 
 /** Grows and dresses what a line's plant is drawn from. */
-export const drawSitter = ({ habitus, dress, seed }: Sitter): PlantDrawing => drawPlant(habitus, dress, seed)
+export const drawSitter = ({ habitus, dress, seed }: DrawingSubject): PlantDrawing =>
+  drawPlant(habitus, dress, seed)
 
 /** What one piece of a species is drawn from, in the usual commission. */
-export function sitterFor(row: Species, over: Partial<Line> = {}): Sitter {
+export function sitterFor(row: Species, over: Partial<Line> = {}): DrawingSubject {
   const own = line({ speciesId: row.id, ...over })
   return sitterOf(own, row, lineSize(own, commission(), row), row.seeThrough)
 }
 
 /** A plant painted so high, its foot in the middle of the lowest row; and px to a mm. */
 export function painted(
-  sitter: Sitter,
+  sitter: DrawingSubject,
   look: Look,
   { heightPx, bare = false }: { heightPx: number; bare?: boolean },
 ): Raster & { readonly pxPerMm: number; readonly groundY: number } {

@@ -1,4 +1,4 @@
-import type { Hold, Job, Problem, Stretch, Work } from '../../core/schedule'
+import type { Hold, BatchActivities, Problem, TimeSpan, Activity } from '../../core/schedule'
 import type { Random } from '../../core/units'
 
 /** A job shop as the literature writes one: a row a job, machine and minutes in turn. */
@@ -8,8 +8,8 @@ export function jobShop(text: string): Problem {
     .split('\n')
     .map((row) => row.trim().split(/\s+/).map(Number))
   const machines = (rows[0]?.length ?? 0) / 2
-  const works: Work[] = []
-  const jobs = rows.map((row, job): Job => {
+  const works: Activity[] = []
+  const jobs = rows.map((row, job): BatchActivities => {
     const own = Array.from({ length: machines }, (_, k) => {
       const after = k > 0 ? [{ work: works.length - 1, least: 0 }] : []
       works.push({ id: `${job}.${k}`, job, minutes: row[2 * k + 1] ?? 0, who: [row[2 * k] ?? 0], after })
@@ -42,7 +42,7 @@ export interface ShopSize {
 /** A workshop by chance: people with evenings, batches with waits, windows, holders, kits, airs and daylight. */
 export function randomShop(random: Random, size: ShopSize): Problem {
   const horizon = size.days * DAY
-  const evenings = (): Stretch[] =>
+  const evenings = (): TimeSpan[] =>
     Array.from({ length: size.days }, (_, day) => day)
       .filter(() => random() < 0.8)
       .map((day) => {
@@ -54,9 +54,9 @@ export function randomShop(random: Random, size: ShopSize): Problem {
     from: day * DAY + 7 * 60,
     to: day * DAY + whole(random, 18, 21) * 60,
   }))
-  const works: Work[] = []
+  const works: Activity[] = []
   const holds: Hold[] = []
-  const jobs = Array.from({ length: size.jobs }, (_, job): Job => {
+  const jobs = Array.from({ length: size.jobs }, (_, job): BatchActivities => {
     const steps = whole(random, 1, size.steps)
     const own: number[] = []
     for (let k = 0; k < steps; k += 1) {

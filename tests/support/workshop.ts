@@ -1,4 +1,4 @@
-import { decide, foldRun, type Batch, type Deed, type RunEvent } from '../../core/batches'
+import { decide, foldRun, type Batch, type BatchAction, type RunEvent } from '../../core/batches'
 import { linePiece, type Amount, type Commission, type Line } from '../../core/commissions'
 import { speciesById } from '../../core/plants'
 import {
@@ -156,7 +156,7 @@ export const batch = (over: Partial<Batch> = {}): Batch => ({
 /** Plays deeds on a batch, a minute apart unless a time is given; throws where one is refused. */
 export function play(
   of: Batch,
-  deeds: readonly (Deed | { deed: Deed; at: string })[],
+  deeds: readonly (BatchAction | { deed: BatchAction; at: string })[],
   before: readonly RunEvent[] = [],
 ): RunEvent[] {
   const events = [...before]

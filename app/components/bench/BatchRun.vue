@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { partOf, partsOf, stepAt, type Batch, type Deed, type Run } from '~~/core/batches'
+import { partOf, partNounPlural, stepAt, type Batch, type BatchAction, type Run } from '~~/core/batches'
 import { mindedNow } from '~~/core/makeup'
 import { counted } from '~~/core/units'
 import { doDeed, undoDeed } from '../../db/commands/bench'
@@ -24,11 +24,11 @@ const part = computed(() => partOf(props.batch))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const busy = ref(false)
 /** One deed at a time: a second tap while the first is being written is not a second piece. */
-async function act(deed: Exclude<Deed, { type: 'finish' | 'abandon' | 'undo' }>): Promise<void> {
+async function act(deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>): Promise<void> {
   if (busy.value) return
   busy.value = true
   try {
-    await workshop.give(doDeed, props.batch.id, deed)
+    await workshop.dispatch(doDeed, props.batch.id, deed)
   } finally {
     busy.value = false
   }
@@ -38,7 +38,7 @@ async function undo(): Promise<void> {
   if (!lastDeed.value || busy.value) return
   busy.value = true
   try {
-    await workshop.give(undoDeed, props.batch.id, lastDeed.value.id)
+    await workshop.dispatch(undoDeed, props.batch.id, lastDeed.value.id)
   } finally {
     busy.value = false
   }
@@ -126,7 +126,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
               ? `No good ${part} is left.`
               : batch.makes.kind === 'stock'
                 ? 'All steps are done.'
-                : `All steps are done: ${counted(state.live, `good ${part}`, `good ${partsOf(part)}`)}.`
+                : `All steps are done: ${counted(state.live, `good ${part}`, `good ${partNounPlural(part)}`)}.`
           }}
         </p>
         <p class="mt-2 text-lg">

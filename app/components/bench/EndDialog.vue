@@ -3,11 +3,11 @@ import {
   MIXED_FALL,
   isMadeInPlace,
   partOf,
-  partsOf,
+  partNounPlural,
   proposedKept,
   proposedUse,
   type Batch,
-  type Deed,
+  type BatchAction,
   type Run,
 } from '~~/core/batches'
 import {
@@ -92,7 +92,7 @@ async function end(allowUncovered: boolean): Promise<void> {
   if (props.kind === 'abandon' && text.reason.trim() === '')
     faults.reason = 'Say why: the log learns from it.'
   if (handsMin === undefined || Object.values(faults).some((because) => because !== '')) return
-  const deed: Extract<Deed, { type: 'finish' | 'abandon' }> =
+  const deed: Extract<BatchAction, { type: 'finish' | 'abandon' }> =
     props.kind === 'finish'
       ? {
           type: 'finish',
@@ -114,7 +114,7 @@ async function end(allowUncovered: boolean): Promise<void> {
     notices.done(
       props.kind === 'finish'
         ? isMadeInPlace(props.batch)
-          ? `${counted(props.run.state.live, partOf(props.batch), partsOf(partOf(props.batch)))} in place.`
+          ? `${counted(props.run.state.live, partOf(props.batch), partNounPlural(partOf(props.batch)))} in place.`
           : `${props.run.state.live} on “${text.tray.trim()}”.`
         : 'Abandoned. What was used was drawn.',
     )

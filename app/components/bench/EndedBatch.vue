@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isMadeInPlace, partOf, partsOf, type Batch, type Run } from '~~/core/batches'
+import { isMadeInPlace, partOf, partNounPlural, type Batch, type Run } from '~~/core/batches'
 import { counted } from '~~/core/units'
 
 defineProps<{ batch: Batch; run: Run }>()
@@ -14,7 +14,7 @@ const to = useStationPath()
           batch.makes.kind === 'stock'
             ? 'Made, and in stock.'
             : isMadeInPlace(batch)
-              ? `${counted(run.state.live, `good ${partOf(batch)}`, `good ${partsOf(partOf(batch))}`)}, in place.`
+              ? `${counted(run.state.live, `good ${partOf(batch)}`, `good ${partNounPlural(partOf(batch))}`)}, in place.`
               : `${counted(run.state.live, 'good piece')} on “${run.state.outcome.tray}”.`
         }}
       </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { needsOfBatch, partOf, partsOf, type Batch } from '~~/core/batches'
+import { needsOfBatch, partOf, partNounPlural, type Batch } from '~~/core/batches'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
 
@@ -19,7 +19,7 @@ const lackOf = (id: string): string => {
 <template>
   <section class="p-6">
     <h2 class="text-[26px]">
-      Lay out for {{ counted(batch.pieces, partOf(batch), partsOf(partOf(batch))) }}
+      Lay out for {{ counted(batch.pieces, partOf(batch), partNounPlural(partOf(batch))) }}
     </h2>
     <table class="ruled mt-3 text-lg">
       <tbody>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { partsOf, type BatchStep } from '~~/core/batches'
+import { partNounPlural, type BatchStep } from '~~/core/batches'
 import { faultOf } from '~~/core/safety'
 import { noun } from '~~/core/units'
 
@@ -44,7 +44,7 @@ function reject(reason: string): void {
         −
       </button>
       <span aria-live="polite" class="min-w-28 text-center"
-        >{{ count }} {{ noun(count, part, partsOf(part)) }}</span
+        >{{ count }} {{ noun(count, part, partNounPlural(part)) }}</span
       >
       <button
         type="button"

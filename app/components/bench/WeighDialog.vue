@@ -1,9 +1,16 @@
 <script setup lang="ts">
-import { reclaimAlarm, reclaimOf, type Batch, type BatchStep, type Deed, type Run } from '~~/core/batches'
+import {
+  reclaimAlarm,
+  reclaimOf,
+  type Batch,
+  type BatchStep,
+  type BatchAction,
+  type Run,
+} from '~~/core/batches'
 import { unitsPerGram, type Material } from '~~/core/stock'
 import { formatQuantity, parseQuantity } from '~~/core/units'
 
-type WeighDeed = Extract<Deed, { type: 'weigh-in' | 'weigh-out' | 'use' }>
+type WeighDeed = Extract<BatchAction, { type: 'weigh-in' | 'weigh-out' | 'use' }>
 
 /** Weighs a container before and after; the difference is what was used. What is not weighed can be typed. */
 const props = defineProps<{ batch: Batch; run: Run; step: BatchStep }>()

@@ -1,7 +1,7 @@
-import type { Deed } from '~~/core/batches'
+import type { BatchAction } from '~~/core/batches'
 
 /** What each entry of a run says was done. */
-export const deedWords: Record<Deed['type'], string> = {
+export const deedWords: Record<BatchAction['type'], string> = {
   start: 'start',
   pieces: 'pieces done',
   round: 'start of the round',

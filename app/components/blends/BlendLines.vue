@@ -67,14 +67,14 @@ const chosen = ref('')
 async function give(): Promise<void> {
   const place = others.value.find(({ key }) => key === chosen.value) ?? others.value[0]
   if (!place) return
-  const answer = await workshop.give(changeLine, place.line.id, (stored: Line) => ({
+  const answer = await workshop.dispatch(changeLine, place.line.id, (stored: Line) => ({
     materials: { ...stored.materials, [place.slot]: place.materialId },
   }))
   chosen.value = ''
   if (answer.kind === 'ok') notices.done(`“${place.line.name}” takes it for ${place.label.toLowerCase()}.`)
 }
 async function takeBack(place: Place): Promise<void> {
-  await workshop.give(changeLine, place.line.id, (stored: Line) => {
+  await workshop.dispatch(changeLine, place.line.id, (stored: Line) => {
     const { [place.slot]: _was, ...rest } = stored.materials ?? {}
     return { materials: rest }
   })

@@ -135,7 +135,7 @@ async function plan(start: boolean): Promise<void> {
   const number =
     workshop.batches.filter(({ plan: { yields } }) => yields.some(({ materialId }) => own.has(materialId)))
       .length + 1
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     planBatch,
     planFrom(work.value, undefined, batchName(props.blend.name, number)),
     { start },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { difference2000, toLab } from '~~/core/colour'
 import { differenceWords, type Blend, type BlendTarget, type Tile } from '~~/core/blends'
-import { cards, measureColour, type CardKind, type Patch, type Picture } from '~~/core/inspection'
+import { cards, measureColour, type CardKind, type PixelPatch, type Picture } from '~~/core/inspection'
 import { plainNumber, type Reading } from '~~/core/units'
 import { changeBlend, measureMaterial, saveTile } from '../../db/commands/blends'
 import { picturePixels } from '../../drawing/photo'
@@ -33,7 +33,7 @@ const roles: Record<Role, string> = {
   sample: 'the sample',
 }
 const role = ref<Role>('card')
-const patches = reactive<Partial<Record<Role, Patch>>>({})
+const patches = reactive<Partial<Record<Role, PixelPatch>>>({})
 
 async function take(event: Event): Promise<void> {
   const file = (event.target as HTMLInputElement).files?.[0]

@@ -56,7 +56,7 @@ const rows = computed(() =>
   }),
 )
 async function keep(name: string, colours: readonly PaletteColour[]): Promise<void> {
-  const answer = await workshop.give(savePalette, {
+  const answer = await workshop.dispatch(savePalette, {
     ...(own.value ? { id: own.value.id } : {}),
     name: name.slice(0, 120),
     ...(commission.current ? { commissionId: commission.current.id } : {}),
@@ -110,7 +110,7 @@ async function take(as: 'added' | 'instead' | 'new'): Promise<void> {
   if (as === 'added') await keep(there.name, both)
   else if (as === 'instead') await keep(palette.name, palette.colours)
   else {
-    const answer = await workshop.give(savePalette, {
+    const answer = await workshop.dispatch(savePalette, {
       name: palette.name.slice(0, 120),
       colours: palette.colours.map((colour) => ({ ...colour })),
     })
@@ -183,7 +183,7 @@ function propose(): void {
         v-if="own && looked === 'own'"
         type="button"
         class="button button-quiet button-small"
-        @click="workshop.give(removePalette, own.id)"
+        @click="workshop.dispatch(removePalette, own.id)"
       >
         Remove
       </button>

@@ -50,7 +50,7 @@ async function trial(): Promise<void> {
   if (asking.value) return
   asking.value = true
   const day = today()
-  await workshop.give(
+  await workshop.dispatch(
     saveTiles,
     trialTiles(props.blend.parts, MOST_PARTS).map((parts, i) => ({
       name: `${props.blend.name.slice(0, 100)}, tile ${i + 1}`,
@@ -179,7 +179,7 @@ const short = (name: string): string => name.replace(/^[^,]*, /, '').replace(/^S
               type="button"
               class="button button-quiet button-small"
               :aria-label="`Remove ${row.tile.name}`"
-              @click="workshop.give(removeTile, row.tile.id)"
+              @click="workshop.dispatch(removeTile, row.tile.id)"
             >
               ×
             </button>

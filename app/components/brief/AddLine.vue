@@ -20,7 +20,7 @@ const found = computed(() => {
 
 async function add(species: Species | null): Promise<void> {
   if (!species || !commission.current) return
-  const answer = await workshop.give(saveLine, {
+  const answer = await workshop.dispatch(saveLine, {
     commissionId: commission.current.id,
     name: species.common,
     speciesId: species.id,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hazeSchools, hazeShare, USUAL_HAZE, type HazeSchool } from '~~/core/colour'
+import { hazeLaws, hazeShare, USUAL_HAZE, type HazeLaw } from '~~/core/colour'
 import {
   apparentShare,
   commissionFields,
@@ -40,7 +40,8 @@ const { text, fault, take } = useFieldTexts(
   },
 )
 
-const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
+const store = (change: Partial<Commission>) =>
+  workshop.dispatch(changeCommission, props.commission.id, change)
 const leaveLength = (field: 'width' | 'depth', key: 'boardWidthMm' | 'boardDepthMm') =>
   take(
     field,
@@ -69,14 +70,14 @@ const perspective = computed(() => {
   const real = formatRealLength(toRealMm(depth * depthFactor, ratio), workshop.settings.units)
   return `The back is built at ${Math.round(perspectiveFactor(viewingMm, depth, depthFactor) * 100)} %, and looks ${real} away; it would look ${Math.round(apparentShare(props.commission, 'back') * 100)} % of its size from here anyway.`
 })
-const hazeWords: Record<HazeSchool, string> = {
+const hazeWords: Record<HazeLaw, string> = {
   physical: 'by the air alone',
   'common practice': 'as makers do',
   none: 'not at all',
 }
-const hazeOption = (school: HazeSchool): string => {
-  const share = hazeShare(school, props.commission.ratio, props.commission.viewingMm)
-  return `${hazeWords[school]}${share > 0 ? `, ${plainNumber(share * 100, 1)} % sky` : ''}`
+const hazeOption = (law: HazeLaw): string => {
+  const share = hazeShare(law, props.commission.ratio, props.commission.viewingMm)
+  return `${hazeWords[law]}${share > 0 ? `, ${plainNumber(share * 100, 1)} % sky` : ''}`
 }
 const lawWords: Record<SeasonLaw, string> = {
   gentle: 'gently, as gardeners find',
@@ -127,9 +128,9 @@ const season = computed(() => {
         id="haze"
         class="field"
         :value="commission.haze ?? USUAL_HAZE"
-        @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeSchool })"
+        @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeLaw })"
       >
-        <option v-for="school in hazeSchools" :key="school" :value="school">{{ hazeOption(school) }}</option>
+        <option v-for="law in hazeLaws" :key="law" :value="law">{{ hazeOption(law) }}</option>
       </select>
     </div>
     <div>

@@ -41,7 +41,8 @@ const { text, fault, take } = useFieldTexts(
 )
 type Field = keyof typeof text
 
-const store = (change: Partial<Commission>) => workshop.give(changeCommission, props.commission.id, change)
+const store = (change: Partial<Commission>) =>
+  workshop.dispatch(changeCommission, props.commission.id, change)
 
 /** Reads one field; stores it, or says what is wrong with it. */
 function leave(field: Field): Promise<void> {
@@ -73,7 +74,7 @@ function leave(field: Field): Promise<void> {
   }
 }
 async function remove(): Promise<void> {
-  const answer = await workshop.give(removeCommission, props.commission.id)
+  const answer = await workshop.dispatch(removeCommission, props.commission.id)
   if (answer.kind === 'ok')
     notices.done(`“${props.commission.name}” and its lines are out of sight. Its batches stay in the log.`)
 }

@@ -52,7 +52,7 @@ const typedSize = computed(() => {
   return lineSize(as, commission.current, props.plant.species)
 })
 
-const store = (change: Partial<Line>) => workshop.give(changeLine, line.value.id, change)
+const store = (change: Partial<Line>) => workshop.dispatch(changeLine, line.value.id, change)
 const leaveName = () =>
   take('name', text.name.trim() === '' ? none('A line needs a name.') : ok(text.name), (name) =>
     store({ name }),
@@ -221,7 +221,7 @@ async function chooseKind(kind: string): Promise<void> {
         :title="`Remove “${line.name}”?`"
         act="Remove line"
         danger
-        @confirm="workshop.give(removeLine, line.id)"
+        @confirm="workshop.dispatch(removeLine, line.id)"
         >Its finished batches stay in the log.</ConfirmDialog
       >
     </td>

@@ -61,7 +61,7 @@ const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
             <button
               type="button"
               class="button button-quiet button-small"
-              @click="workshop.give(removeLine, line.id)"
+              @click="workshop.dispatch(removeLine, line.id)"
             >
               Remove<span class="sr-only"> {{ line.name }}</span>
             </button>

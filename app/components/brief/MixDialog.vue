@@ -64,7 +64,7 @@ async function set(): Promise<void> {
   fault.value = ''
   const mix = readMix()
   if (!mix) return
-  const answer = await workshop.give(changeLine, props.plant.line.id, {
+  const answer = await workshop.dispatch(changeLine, props.plant.line.id, {
     mix: mix.length === 0 ? undefined : mix,
   })
   if (answer.kind === 'none') fault.value = answer.because

@@ -18,7 +18,7 @@ async function make(): Promise<void> {
   faults.scale = reading.value.kind === 'none' ? reading.value.because : ''
   if (faults.name || reading.value.kind === 'none') return
   const display = ratio.value < 60
-  const answer = await workshop.give(saveCommission, {
+  const answer = await workshop.dispatch(saveCommission, {
     name: name.value.trim(),
     ratio: Math.round(ratio.value * 100) / 100,
     dateDepicted: `${today().slice(0, 4)}-06-20`,

@@ -114,7 +114,7 @@ function setPieces(line: SuggestedLine, value: string): void {
 async function take(): Promise<void> {
   const job = commission.current
   if (!job || taken.value.length === 0) return
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     saveLines,
     job.id,
     taken.value.map(({ speciesId, name, age, pieces, zone, crownWidthM, stands }) => ({
@@ -130,7 +130,7 @@ async function take(): Promise<void> {
   )
   if (answer.kind === 'none') return
   const share = plantedShare.value < 1 ? Math.max(0.02, plantedShare.value) : undefined
-  if (job.plantedShare !== share) await workshop.give(changeCommission, job.id, { plantedShare: share })
+  if (job.plantedShare !== share) await workshop.dispatch(changeCommission, job.id, { plantedShare: share })
   notices.done(`${answer.value.length} lines, ${total.value} pieces, are in the brief.`)
   open.value = false
 }

@@ -38,7 +38,7 @@ async function add(): Promise<void> {
   fault.pack = pack.kind === 'none' ? pack.because : ''
   fault.price = price.kind === 'none' ? price.because : ''
   if (pack.kind === 'none' || price.kind === 'none') return
-  const answer = await workshop.give(saveOffer, {
+  const answer = await workshop.dispatch(saveOffer, {
     supplierId: props.supplier.id,
     materialId: chosen.value.id,
     packQuantity: pack.value,
@@ -51,7 +51,7 @@ async function add(): Promise<void> {
 }
 async function setStock(offer: Offer, event: Event): Promise<void> {
   const { fieldsAt: _fieldsAt, changedAt: _changedAt, ...draft } = offer
-  await workshop.give(saveOffer, {
+  await workshop.dispatch(saveOffer, {
     ...draft,
     stock: (event.target as HTMLSelectElement).value as Offer['stock'],
     seen: buying.now,
@@ -106,7 +106,7 @@ async function setStock(offer: Offer, event: Event): Promise<void> {
               <button
                 type="button"
                 class="button button-quiet button-small"
-                @click="workshop.give(removeOffer, offer.id)"
+                @click="workshop.dispatch(removeOffer, offer.id)"
               >
                 Take out<span class="sr-only"> {{ material?.name }}</span>
               </button>

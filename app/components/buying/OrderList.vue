@@ -19,7 +19,7 @@ const tones = { sent: 'plain', 'partly come': 'larch', come: 'moss', 'closed sho
 
 /** Nothing more of an order is waited for; or it is again. */
 async function close({ order }: OrderProgress, on: string | undefined): Promise<void> {
-  const answer = await workshop.give(closeOrder, order.id, on)
+  const answer = await workshop.dispatch(closeOrder, order.id, on)
   if (answer.kind !== 'ok') return
   const who = buying.supplierName(order.supplierId)
   notices.done(on ? `Nothing more is waited for of ${who}.` : `The rest of ${who} is waited for again.`)

@@ -38,7 +38,7 @@ function changeWords(one: ListedOffer): string {
     .join(', ')
 }
 async function take(): Promise<void> {
-  const answer = await workshop.give(takePriceList, {
+  const answer = await workshop.dispatch(takePriceList, {
     supplierId: props.found.supplier.id,
     listed: JSON.parse(JSON.stringify(listed.value)) as ListedOffer[],
     origin: props.found.origin,

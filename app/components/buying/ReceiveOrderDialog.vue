@@ -33,7 +33,7 @@ async function take(): Promise<void> {
   })
   const come = read.filter((one) => one !== undefined)
   if (come.length < read.length) return
-  const answer = await workshop.give(receiveOrder, props.progress.order.id, come, date.value)
+  const answer = await workshop.dispatch(receiveOrder, props.progress.order.id, come, date.value)
   if (answer.kind === 'none') return
   notices.done(`${answer.value.length} taken in.`)
   open.value = false

@@ -38,7 +38,7 @@ async function keep(): Promise<void> {
   if (Object.values(fault).some(Boolean)) return
   const minor = (own: Reading<number> | undefined): number | undefined =>
     own?.kind === 'ok' ? own.value : undefined
-  const answer = await workshop.give(saveSupplier, {
+  const answer = await workshop.dispatch(saveSupplier, {
     ...(props.supplier ? { id: props.supplier.id } : {}),
     name: text.name.trim(),
     days,

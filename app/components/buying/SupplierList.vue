@@ -43,7 +43,7 @@ async function readFile(supplier: Supplier, event: Event): Promise<void> {
   input.value = ''
 }
 async function remove(): Promise<void> {
-  if (removing.value) await workshop.give(removeSupplier, removing.value.id)
+  if (removing.value) await workshop.dispatch(removeSupplier, removing.value.id)
 }
 </script>
 

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { jobStandings, type Bench, type Placed } from '~~/core/schedule'
+import { jobStandings, type Bench, type ActivitySlot } from '~~/core/schedule'
 import { formatMinutes } from '~~/core/units'
 
 /** The batches that are laid, by their letters: when each ends, what it is promised for, and what is to spare. */
 const props = defineProps<{
   bench: Bench
-  placed: readonly (Placed | undefined)[]
+  placed: readonly (ActivitySlot | undefined)[]
   letters: ReadonlyMap<string, string>
   names: ReadonlyMap<string, string>
 }>()

@@ -31,7 +31,7 @@ async function add(): Promise<void> {
     fault.value = 'Pick both days.'
     return
   }
-  const answer = await workshop.give(saveTime, {
+  const answer = await workshop.dispatch(saveTime, {
     kind: 'off',
     from,
     to,
@@ -67,7 +67,7 @@ async function read(): Promise<void> {
   }
   const { times, faults } = read.value
   leftOut.value = faults.map(({ line, because }) => `Line ${line}: ${because}`)
-  const answer = await workshop.give(takeBusy, fileWho.value === '' ? [] : [fileWho.value], times)
+  const answer = await workshop.dispatch(takeBusy, fileWho.value === '' ? [] : [fileWho.value], times)
   if (answer.kind === 'ok')
     notices.done(
       `${counted(answer.value.added, 'busy time')} read${answer.value.replaced > 0 ? `, in place of ${answer.value.replaced} before` : ''}${faults.length > 0 ? `; ${counted(faults.length, 'entry', 'entries')} left out` : ''}.`,
@@ -87,7 +87,7 @@ async function read(): Promise<void> {
         <button
           type="button"
           class="button button-small button-quiet"
-          @click="workshop.give(removeTime, time.id)"
+          @click="workshop.dispatch(removeTime, time.id)"
         >
           Take out<span class="sr-only"> {{ dayWords(time) }}</span>
         </button>

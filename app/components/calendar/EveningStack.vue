@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { threadsOf, workStates, type Bench, type Placed } from '~~/core/schedule'
+import { threadsOf, workStates, type Bench, type ActivitySlot } from '~~/core/schedule'
 import { formatMinutes } from '~~/core/units'
 import { useStackDrag } from '../../composables/stack-drag'
 import { LEFT, NAMES, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
@@ -7,7 +7,7 @@ import { LEFT, NAMES, shownSittings, useStackLayout, type Zoom } from '../../com
 /** Evenings as they come, one under the other: hands in strips, and waits as threads down to where they are taken up. */
 const props = defineProps<{
   bench: Bench
-  placed: readonly (Placed | undefined)[]
+  placed: readonly (ActivitySlot | undefined)[]
   zoom: Zoom
   letters: ReadonlyMap<string, string>
   names: ReadonlyMap<string, string>

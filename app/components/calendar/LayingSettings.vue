@@ -27,7 +27,7 @@ const { text, fault, take } = useFieldTexts(
     }
   },
 )
-const store = (change: Partial<Settings>) => workshop.give(changeSettings, change)
+const store = (change: Partial<Settings>) => workshop.dispatch(changeSettings, change)
 const leave = (field: keyof typeof fields) =>
   take(field, text[field].trim() === '' ? ok(undefined) : readBounded(fields[field], text[field]), (value) =>
     store({ [field]: value }),

@@ -29,7 +29,7 @@ const asked = computed<Session[]>(() => {
 })
 const clock = (ms: number): string => wallAt(ms, calendar.zone).time
 async function say({ date, fromMs, toMs }: Session, fit: boolean): Promise<void> {
-  await workshop.give(saveTime, { kind: 'outdoors', date, from: clock(fromMs), to: clock(toMs), fit })
+  await workshop.dispatch(saveTime, { kind: 'outdoors', date, from: clock(fromMs), to: clock(toMs), fit })
 }
 </script>
 

@@ -10,7 +10,7 @@ async function add(): Promise<void> {
   const typed = name.value.trim()
   fault.value = typed === '' ? 'Read nothing; a name is wanted.' : ''
   if (fault.value) return
-  const answer = await workshop.give(savePerson, { name: typed })
+  const answer = await workshop.dispatch(savePerson, { name: typed })
   fault.value = answer.kind === 'none' ? answer.because : ''
   if (answer.kind === 'ok') name.value = ''
 }
@@ -28,7 +28,7 @@ async function add(): Promise<void> {
         <button
           type="button"
           class="button button-small button-quiet"
-          @click="workshop.give(removePerson, person.id)"
+          @click="workshop.dispatch(removePerson, person.id)"
         >
           Take out<span class="sr-only"> {{ person.name }}</span>
         </button>

@@ -146,7 +146,7 @@ onMounted(() => {
 
 async function plan(variant: Variant): Promise<void> {
   const due = text.by !== '' && text.by !== commission.current?.deadline ? text.by : undefined
-  const answered = await workshop.give(planBatches, variant.drafts, {
+  const answered = await workshop.dispatch(planBatches, variant.drafts, {
     pilot: pilot.value,
     ...(due === undefined ? {} : { due }),
     ...(insteadOf ? { insteadOf: insteadOf.id } : {}),

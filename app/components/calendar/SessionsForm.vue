@@ -37,7 +37,7 @@ async function add(): Promise<void> {
     return
   }
   const people = text.who === '' ? [] : [text.who]
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     saveTime,
     day === 'once'
       ? { kind: 'once', date, from, to, people }
@@ -59,7 +59,7 @@ async function add(): Promise<void> {
         <button
           type="button"
           class="button button-small button-quiet"
-          @click="workshop.give(removeTime, time.id)"
+          @click="workshop.dispatch(removeTime, time.id)"
         >
           Take out<span class="sr-only"> {{ dayWords(time) }} {{ time.from }}</span>
         </button>

@@ -5,7 +5,7 @@ import {
   toLayOut,
   turnsBetween,
   type Bench,
-  type Placed,
+  type ActivitySlot,
   type Sitting,
 } from '~~/core/schedule'
 import { counted, formatMinutes, readNumber } from '~~/core/units'
@@ -13,7 +13,7 @@ import { counted, formatMinutes, readNumber } from '~~/core/units'
 /** The next session as it comes: what to do in which order, what to lay out, what dries until when; or what fits into a while. */
 const props = defineProps<{
   bench: Bench
-  placed: readonly (Placed | undefined)[]
+  placed: readonly (ActivitySlot | undefined)[]
   sitting: Sitting | undefined
 }>()
 const stock = useStock()

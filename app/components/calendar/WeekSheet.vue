@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { turnsBetween, type Bench, type Placed } from '~~/core/schedule'
+import { turnsBetween, type Bench, type ActivitySlot } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
 import { shownSittings } from '../../composables/stack-layout'
 
 /** The week on paper: for each session what is done in which order, and what dries after it. Shown in print only. */
 const props = defineProps<{
   bench: Bench
-  placed: readonly (Placed | undefined)[]
+  placed: readonly (ActivitySlot | undefined)[]
   names: ReadonlyMap<string, string>
 }>()
 const workshop = useWorkshop()

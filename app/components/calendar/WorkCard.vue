@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { heldUp, unplacedWords, type Bench, type Held, type Placed } from '~~/core/schedule'
+import { heldUp, unplacedWords, type Bench, type Held, type ActivitySlot } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
 import { changeLaying } from '../../db/commands/calendar'
 
 /** A step that is laid: when, what it waits for, why no earlier; pinned, or moved to another evening. */
 const props = defineProps<{
   bench: Bench
-  placed: readonly (Placed | undefined)[]
+  placed: readonly (ActivitySlot | undefined)[]
   work: number
   names: ReadonlyMap<string, string>
 }>()
@@ -70,7 +70,7 @@ const others = computed(() =>
   [...new Set(props.bench.works.map(({ batchId }) => batchId))].filter((id) => id !== told.value?.batchId),
 )
 async function change(what: { due?: string | undefined; follows?: string | undefined }): Promise<void> {
-  if (told.value) await workshop.give(changeLaying, told.value.batchId, what)
+  if (told.value) await workshop.dispatch(changeLaying, told.value.batchId, what)
 }
 const orNone = (event: Event): string | undefined => {
   const { value } = event.target as HTMLInputElement | HTMLSelectElement

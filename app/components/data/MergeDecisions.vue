@@ -18,15 +18,15 @@ watch(
 async function take(other: OtherWay): Promise<boolean> {
   switch (other.kind) {
     case 'count':
-      return (await workshop.give(countLot, other.lotId, other.quantity, 'after merging')).kind === 'ok'
+      return (await workshop.dispatch(countLot, other.lotId, other.quantity, 'after merging')).kind === 'ok'
     case 'order':
       // The order that was kept goes first, so that the two make no ring.
-      await workshop.give(changeLaying, other.first, { follows: undefined })
-      return (await workshop.give(changeLaying, other.then, { follows: other.first })).kind === 'ok'
+      await workshop.dispatch(changeLaying, other.first, { follows: undefined })
+      return (await workshop.dispatch(changeLaying, other.then, { follows: other.first })).kind === 'ok'
     case 'remove':
       return other.table === 'lines'
-        ? (await workshop.give(removeLine, other.id)).kind === 'ok'
-        : (await workshop.give(removeCommission, other.id)).kind === 'ok'
+        ? (await workshop.dispatch(removeLine, other.id)).kind === 'ok'
+        : (await workshop.dispatch(removeCommission, other.id)).kind === 'ok'
   }
 }
 async function change(i: number): Promise<void> {

@@ -23,7 +23,7 @@ const { text, fault, take } = useFieldTexts(
   },
 )
 
-const store = (change: Partial<Settings>) => workshop.give(changeSettings, change)
+const store = (change: Partial<Settings>) => workshop.dispatch(changeSettings, change)
 
 const leave = (field: keyof typeof settingsFields) =>
   take(field, readBounded(settingsFields[field], text[field]), (read) => store({ [field]: read }))

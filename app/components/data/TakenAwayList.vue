@@ -39,7 +39,7 @@ const shown = computed(() => (all.value ? taken.value : taken.value.slice(0, FIR
       <li v-for="one in shown" :key="one.id" class="flex items-center gap-3 border-b border-line py-1">
         <span class="w-44 flex-none text-sm text-soft">{{ formatMoment(one.at) }}</span>
         <span class="min-w-0 flex-1 break-words">{{ one.words }}</span>
-        <button type="button" class="button button-small" @click="workshop.give(bringBack, one.id)">
+        <button type="button" class="button button-small" @click="workshop.dispatch(bringBack, one.id)">
           Bring back<span class="sr-only"> {{ one.words }}</span>
         </button>
       </li>

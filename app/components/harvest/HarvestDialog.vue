@@ -39,7 +39,7 @@ async function keep(): Promise<void> {
         ? `Read ${formatDate(text.from)} to ${formatDate(text.to)}; the last day can’t come before the first.`
         : ''
   if (quantity.kind === 'none' || fault.days) return
-  const answer = await workshop.give(saveHarvest, {
+  const answer = await workshop.dispatch(saveHarvest, {
     ...(props.harvest ? { id: props.harvest.id } : {}),
     gather: props.gathering.id,
     materialId: props.gathering.materialId,
@@ -55,7 +55,7 @@ async function keep(): Promise<void> {
 }
 async function forget(): Promise<void> {
   if (!props.harvest) return
-  const answer = await workshop.give(removeHarvest, props.harvest.id)
+  const answer = await workshop.dispatch(removeHarvest, props.harvest.id)
   if (answer.kind === 'ok') open.value = false
 }
 </script>

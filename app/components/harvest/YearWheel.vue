@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { yearShare, type Stretch } from '~~/core/harvest'
+import { yearShare, type YearSpan } from '~~/core/harvest'
 import { arcPath, months, pointAt, RING, ringRadius, SIZE } from './wheel'
 
 /**
@@ -10,8 +10,8 @@ const props = defineProps<{
   rings: readonly {
     readonly id: string
     readonly name: string
-    readonly stretch?: Stretch
-    readonly sowing?: Stretch
+    readonly stretch?: YearSpan
+    readonly sowing?: YearSpan
     readonly isOpen: boolean
     /** Days, ISO, that planned work wants of it, and whether it is lacking then. */
     readonly wants: readonly { readonly on: string; readonly lacking: boolean }[]
@@ -24,7 +24,7 @@ const outer = computed(() => ringRadius(props.rings.length) + 4)
 const arcs = computed(() =>
   props.rings.map(({ id, name, stretch, sowing, isOpen, wants }, i) => {
     const radius = ringRadius(i)
-    const arc = (of: Stretch | undefined, upright = false): string =>
+    const arc = (of: YearSpan | undefined, upright = false): string =>
       of ? arcPath(radius, (of.day - 1) / 365, of.days / 365, upright) : ''
     // From sowing to the cut.
     const grows =

@@ -71,7 +71,7 @@ const lengths = computed(() => {
 const text = reactive({ at: '', width: '' })
 const fault = ref('')
 async function set(next: readonly Gap[]): Promise<void> {
-  await workshop.give(changeLine, props.plant.line.id, {
+  await workshop.dispatch(changeLine, props.plant.line.id, {
     gaps: next.length === 0 ? undefined : next.map((gap) => ({ ...gap })),
   })
 }

@@ -29,7 +29,9 @@ const sward = computed(() => props.plant.piece.sward)
 const personMm = computed(() => 1750 / props.plant.piece.realRatio)
 
 async function set(next: readonly GrassLayer[] | undefined): Promise<void> {
-  await workshop.give(changeLine, props.plant.line.id, { layers: next === undefined ? undefined : [...next] })
+  await workshop.dispatch(changeLine, props.plant.line.id, {
+    layers: next === undefined ? undefined : [...next],
+  })
 }
 const changed = (at: number, over: Partial<GrassLayer>): Promise<void> =>
   set(layers.value.map((layer, i) => (i === at ? { ...layer, ...over } : layer)))

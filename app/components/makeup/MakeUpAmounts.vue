@@ -158,10 +158,10 @@ const lackTitle = ({ material }: Use): string => {
               </td>
               <td class="number">
                 <FigureButton
-                  v-if="uses[0].lies"
-                  :figure="uses[0].lies"
+                  v-if="uses[0].dispensed"
+                  :figure="uses[0].dispensed"
                   :label="`${uses[0].label}, on the tray`"
-                  :text="taken(uses[0], uses[0].lies)"
+                  :text="taken(uses[0], uses[0].dispensed)"
                 />
               </td>
               <td class="number">
@@ -208,10 +208,10 @@ const lackTitle = ({ material }: Use): string => {
             </td>
             <td class="number">
               <FigureButton
-                v-if="use.lies"
-                :figure="use.lies"
+                v-if="use.dispensed"
+                :figure="use.dispensed"
                 :label="`${use.label}, on the tray`"
-                :text="taken(use, use.lies)"
+                :text="taken(use, use.dispensed)"
               />
             </td>
             <td class="number">

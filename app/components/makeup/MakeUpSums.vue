@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { amountText } from '~~/core/commissions'
 import { partNoun, type MakeUp } from '~~/core/makeup'
-import { partsOf } from '~~/core/batches'
+import { partNounPlural } from '~~/core/batches'
 import { counted, parseMoney, formatMoney } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import { amountOf, type Plant } from '../../stores/commission'
@@ -26,7 +26,7 @@ async function leaveBought(): Promise<void> {
     fault.bought = reading.because
     return
   }
-  await workshop.give(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
+  await workshop.dispatch(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
 const part = computed(() => partNoun(props.makeUp.share))
 const ready = computed(() => props.makeUp.missing.length === 0 && props.startedFault === '')
@@ -47,7 +47,7 @@ const { printing, print } = useBatchCard()
             <FigureButton
               :figure="makeUp.wanted"
               label="Pieces for it"
-              :text="counted(makeUp.wanted.value, part, partsOf(part))"
+              :text="counted(makeUp.wanted.value, part, partNounPlural(part))"
           /></span>
         </dd>
       </div>

@@ -130,7 +130,7 @@ const standing = {
             <td v-for="{ method } in columns" :key="method.id" :class="{ on: method.id === methodId }">
               <WayDrawing
                 :plant="plant"
-                :manner="method.profile.manner"
+                :rendering="method.profile.rendering"
                 :bare="bare"
                 :width="WIDTH"
                 :height="HEIGHT"

@@ -123,7 +123,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
     field,
     orNothing(typed[field], (text) => readBounded(lineFields[field], text)),
     (read) =>
-      workshop.give(changeLine, props.plant.line.id, {
+      workshop.dispatch(changeLine, props.plant.line.id, {
         [field]: field !== 'seeThrough' && read === 0 ? undefined : read,
       }),
   )

@@ -35,7 +35,7 @@ async function split(): Promise<void> {
     fault.value = read.because
     return
   }
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     splitLine,
     props.plant.line.id,
     { pieces: read.value, methodId: way.value, zone: zone.value },

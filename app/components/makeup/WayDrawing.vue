@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { tonesOf } from '~~/core/colour'
-import type { Manner } from '~~/core/manners'
+import type { Rendering } from '~~/core/renderings'
 import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import type { Look } from '~~/core/plants'
 import { inTurn, outOfTurn } from '../../drawing/in-turn'
@@ -15,7 +15,7 @@ import { partsOf } from '../../stores/line-up'
 const props = withDefaults(
   defineProps<{
     plant: Plant
-    manner?: Manner
+    rendering?: Rendering
     bare?: boolean
     colour?: string
     label?: string
@@ -40,7 +40,7 @@ const inOne = (look: Look): Look => {
 function paint(isOver: () => boolean): boolean {
   const { size } = props.plant
   const drawn = partsOf(props.plant).flatMap((part) => {
-    const drawing = drawingAsked(part.sitter, props.manner)
+    const drawing = drawingAsked(part.sitter, props.rendering)
     return drawing ? [{ ...part, drawing }] : []
   })
   const reachMm = drawn.map(({ drawing, offsetMm }) => 2 * Math.abs(offsetMm) + drawing.widthMm)
@@ -65,12 +65,12 @@ function paint(isOver: () => boolean): boolean {
   return isDone
 }
 /** What there is to draw of it: others' drawings that arrive change nothing. */
-const there = computed(() => partsOf(props.plant).map(({ sitter }) => drawingOf(sitter, props.manner)))
+const there = computed(() => partsOf(props.plant).map(({ sitter }) => drawingOf(sitter, props.rendering)))
 const soon = (): void => {
   inTurn(paint)
 }
 watch(
-  [() => props.plant, () => props.bare, () => props.manner, () => props.colour, raster.scale, there],
+  [() => props.plant, () => props.bare, () => props.rendering, () => props.colour, raster.scale, there],
   soon,
   {
     flush: 'post',

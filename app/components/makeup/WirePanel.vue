@@ -53,7 +53,7 @@ const leave = () =>
       readBounded({ name: 'Strands', schema: z.number().int().min(least).max(most) }, typed),
     ),
     (read) =>
-      workshop.give(changeLine, props.plant.line.id, (stored: Line) => {
+      workshop.dispatch(changeLine, props.plant.line.id, (stored: Line) => {
         const { [STRANDS_CHOICE]: _was, ...others } = stored.choices ?? {}
         return { choices: read === undefined ? others : { ...others, [STRANDS_CHOICE]: String(read) } }
       }),

@@ -44,7 +44,7 @@ async function keep(): Promise<void> {
     : checked.error.issues.map((issue) => [issue.path.join('.'), issue.message] as const)
   faults.value = { ...Object.fromEntries(found), ...unread }
   if (!checked.success || Object.keys(faults.value).length > 0) return
-  const answer = await workshop.give(saveSpecies, checked.data)
+  const answer = await workshop.dispatch(saveSpecies, checked.data)
   if (answer.kind === 'ok') emit('saved', id)
 }
 const faultOf = (path: string): string =>

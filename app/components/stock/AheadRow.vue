@@ -75,7 +75,7 @@ function substituteWords({ free, off, sizeRatio }: Substitute): string {
   ].join(', ')
 }
 async function take({ substitute, takers: willing }: StandIn): Promise<void> {
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     substituteMaterial,
     willing.map(({ lineId, slot }) => ({ lineId, slot })),
     substitute.materialId,

@@ -22,7 +22,7 @@ async function count(): Promise<void> {
     fault.value = reading.because
     return
   }
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     countLot,
     props.state.lot.id,
     reading.value,

@@ -75,13 +75,13 @@ async function read(table: CsvTable, event: Event): Promise<void> {
     return
   }
   const text = await file.text()
-  const told = await workshop.give(previewTable, table, text, buying.now)
+  const told = await workshop.dispatch(previewTable, table, text, buying.now)
   if (told.kind === 'ok') found.value = { table, file: file.name, text, told: told.value }
 }
 async function take(): Promise<void> {
   if (!found.value) return
   const { table, text } = found.value
-  const answer = await workshop.give(takeTable, table, text, buying.now)
+  const answer = await workshop.dispatch(takeTable, table, text, buying.now)
   if (answer.kind === 'none') return
   const { added, changed } = answer.value
   notices.done(`${words[table].name}: ${added} new, ${changed} changed.`)

@@ -34,7 +34,7 @@ const work = computed(() => {
 async function start(): Promise<void> {
   if (!work.value || work.value.missing.length > 0) return
   const number = workshop.batches.filter(({ methodId }) => methodId === work.value?.method.id).length + 1
-  const answer = await workshop.give(
+  const answer = await workshop.dispatch(
     planBatch,
     planFrom(work.value, undefined, batchName(props.material.name, number)),
     { start: true },

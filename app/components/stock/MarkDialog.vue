@@ -26,7 +26,7 @@ async function take(event: Event): Promise<void> {
   }
 }
 async function keep(): Promise<void> {
-  const answer = await workshop.give(saveMark, {
+  const answer = await workshop.dispatch(saveMark, {
     id: props.lot.id,
     ...(text.shelf.trim() === '' ? {} : { shelf: text.shelf.trim() }),
     ...(text.box.trim() === '' ? {} : { box: text.box.trim() }),

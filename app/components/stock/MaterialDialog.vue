@@ -56,7 +56,7 @@ async function store(): Promise<void> {
     const own = Object.fromEntries(
       fields.value.map((field) => [field.name, readMeasure(field, measures[field.name] ?? '')]),
     )
-    const answer = await workshop.give(saveMaterial, {
+    const answer = await workshop.dispatch(saveMaterial, {
       ...(was && { id: was.id }),
       name: text.name,
       unit: unit.value,

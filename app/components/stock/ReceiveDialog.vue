@@ -43,7 +43,7 @@ async function receive(): Promise<void> {
   fault.price = price?.kind === 'none' ? price.because : ''
   fault.date = text.date === '' ? 'Pick a day.' : ''
   if (quantity.kind === 'none' || price?.kind === 'none' || fault.date) return
-  const answer = await workshop.give(receiveLot, {
+  const answer = await workshop.dispatch(receiveLot, {
     materialId: props.material.id,
     source: source.value,
     quantity: quantity.value,

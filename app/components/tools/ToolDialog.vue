@@ -63,7 +63,7 @@ async function keep(): Promise<void> {
     fault.lent = `Read ${plainNumber(out, 1)} lent and ${plainNumber(worn, 1)} worn of ${plainNumber(have, 1)}; together they can’t be more than there are.`
   if (Object.values(fault).some(Boolean) || typeof have === 'string' || typeof worn === 'string') return
   const id = props.record?.id ?? props.toolId
-  const answer = await workshop.give(saveTool, {
+  const answer = await workshop.dispatch(saveTool, {
     ...(id === undefined ? {} : { id }),
     ...(props.own ? { name: text.name.trim() } : {}),
     have,
@@ -77,7 +77,7 @@ async function keep(): Promise<void> {
 }
 async function forget(): Promise<void> {
   if (!props.record) return
-  const answer = await workshop.give(forgetTool, props.record.id)
+  const answer = await workshop.dispatch(forgetTool, props.record.id)
   if (answer.kind === 'ok') open.value = false
 }
 </script>

@@ -10,7 +10,7 @@ const { figure: show } = useFormat()
 const shown = computed(() => props.text ?? show(props.figure))
 const id = useId()
 const open = ref(false)
-const told = computed(() => (open.value ? explain(props.figure) : undefined))
+const explained = computed(() => (open.value ? explain(props.figure) : undefined))
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 const place = ref<Record<string, string>>({})
 
@@ -79,22 +79,25 @@ function settle(event: MouseEvent): void {
       :style="place"
       @toggle="open = ($event as ToggleEvent).newState === 'open'"
     >
-      <template v-if="told">
+      <template v-if="explained">
         <strong class="block">{{ label }}: {{ show(figure) }}</strong>
-        <span class="mt-1 block text-sm">{{ told.formula }}</span>
-        <span v-if="told.numbers" class="block text-xs text-soft tabular-nums">= {{ told.numbers }}</span>
-        <span v-if="told.doubt" class="mt-1 block text-xs"
-          >May be off by about {{ percent(told.doubt.share) }}; “{{ told.doubt.by.name }}” matters most{{
-            told.doubt.byShare < 0.995 ? `: ${percent(told.doubt.byShare)} of the doubt` : ''
+        <span class="mt-1 block text-sm">{{ explained.formula }}</span>
+        <span v-if="explained.numbers" class="block text-xs text-soft tabular-nums"
+          >= {{ explained.numbers }}</span
+        >
+        <span v-if="explained.doubt" class="mt-1 block text-xs"
+          >May be off by about {{ percent(explained.doubt.share) }}; “{{ explained.doubt.by.name }}” matters
+          most{{
+            explained.doubt.byShare < 0.995 ? `: ${percent(explained.doubt.byShare)} of the doubt` : ''
           }}.</span
         >
         <span
-          v-if="told.leaves.length + told.details.length > 0"
+          v-if="explained.leaves.length + explained.details.length > 0"
           class="inputs"
           role="table"
           aria-label="What went into it"
         >
-          <span v-for="input in told.leaves" :key="keyOf(input)" class="row" role="row">
+          <span v-for="input in explained.leaves" :key="keyOf(input)" class="row" role="row">
             <span role="cell"
               >{{ input.name
               }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span
@@ -115,7 +118,7 @@ function settle(event: MouseEvent): void {
               </template>
             </span>
           </span>
-          <span v-for="detail in told.details" :key="detail.name" class="row" role="row">
+          <span v-for="detail in explained.details" :key="detail.name" class="row" role="row">
             <span role="cell"
               >{{ detail.name
               }}<span v-if="detail.note" class="block text-xs text-soft">{{ detail.note }}</span></span
@@ -136,7 +139,7 @@ function settle(event: MouseEvent): void {
           <span class="w-full text-xs text-soft">allowed is {{ rangeOf(setting) }}</span>
           <span v-if="fault" class="w-full text-sm text-hip" role="alert">{{ fault }}</span>
         </form>
-        <span v-for="law in told.laws" :key="law.name" class="mt-1 block text-xs text-soft"
+        <span v-for="law in explained.laws" :key="law.name" class="mt-1 block text-xs text-soft"
           >{{ law.name }}: {{ law.source }}</span
         >
       </template>

@@ -11,7 +11,7 @@ import {
   trayStates,
   isMadeInPlace,
   type Batch,
-  type Deed,
+  type BatchAction,
   type Run,
   type RunEvent,
   type Tray,
@@ -64,7 +64,7 @@ const GONE = 'This batch is gone.'
 export async function doDeed(
   { db, now, newId }: CommandContext,
   batchId: string,
-  deed: Exclude<Deed, { type: 'finish' | 'abandon' | 'undo' }>,
+  deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>,
 ): Promise<Reading<RunEvent>> {
   return db.transaction('rw', [db.batches, db.events], async () => {
     const found = await readRun(db, batchId)
@@ -100,7 +100,7 @@ export const tablesOfEnding = (db: CommandContext['db']) => [
 export async function endBatch(
   context: CommandContext,
   batchId: string,
-  deed: Extract<Deed, { type: 'finish' | 'abandon' }>,
+  deed: Extract<BatchAction, { type: 'finish' | 'abandon' }>,
   allowUncovered: boolean,
 ): Promise<Reading<RunEvent> | Uncovered> {
   const { db, now, newId } = context

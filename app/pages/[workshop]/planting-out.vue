@@ -91,7 +91,7 @@ function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[1] | und
   }
 }
 async function planLitter(draft: Parameters<typeof saveLine>[1]): Promise<void> {
-  const answer = await workshop.give(saveLine, draft)
+  const answer = await workshop.dispatch(saveLine, draft)
   if (answer.kind === 'ok')
     notices.done(`“${answer.value.name}” is a line of its own: ${amountText(answer.value.amount)} of ground.`)
 }

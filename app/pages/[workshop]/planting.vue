@@ -21,26 +21,30 @@ const keepOuts = computed(() => commission.current?.keepOuts ?? [])
 
 const draft = usePlanDraft(async (made, lineId) => {
   if (lineId === undefined) await keep((stored) => [...stored, made])
-  else await workshop.give(changeLine, lineId, { drawn: made.points })
+  else await workshop.dispatch(changeLine, lineId, { drawn: made.points })
 })
 const { drawing, drawnFor, least } = draft
 /** From above, to drill by; or as it will be seen. */
 const seen = ref(false)
 async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<void> {
   if (commission.current)
-    await workshop.give(changeCommission, commission.current.id, ({ keepOuts: stored = [] }: Commission) => ({
-      keepOuts: change(stored),
-    }))
+    await workshop.dispatch(
+      changeCommission,
+      commission.current.id,
+      ({ keepOuts: stored = [] }: Commission) => ({
+        keepOuts: change(stored),
+      }),
+    )
 }
 async function takeKeepOut(id: string): Promise<void> {
-  if (commission.current) await workshop.give(removeKeepOut, commission.current.id, id)
+  if (commission.current) await workshop.dispatch(removeKeepOut, commission.current.id, id)
 }
 async function stand(lineId: string, as: string): Promise<void> {
-  await workshop.give(changeLine, lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
+  await workshop.dispatch(changeLine, lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
 }
 async function another(): Promise<void> {
   if (commission.current)
-    await workshop.give(changeCommission, commission.current.id, ({ planSeed = 0 }: Commission) => ({
+    await workshop.dispatch(changeCommission, commission.current.id, ({ planSeed = 0 }: Commission) => ({
       planSeed: (planSeed + 1) % 1_000_000,
     }))
 }
@@ -49,7 +53,7 @@ const { rows, runs } = usePlanted()
 async function takeDrawn(lineId: string): Promise<void> {
   const hedge = planting.plan?.hedges.find((run) => run.lineId === lineId)
   const patch = planting.plan?.patches.find((run) => run.lineId === lineId)
-  await workshop.give(changeLine, lineId, ({ amount }: Line) =>
+  await workshop.dispatch(changeLine, lineId, ({ amount }: Line) =>
     amount.kind === 'length' && hedge
       ? { amount: { ...amount, lengthMm: Math.round(hedge.lengthMm) } }
       : amount.kind === 'area' && patch

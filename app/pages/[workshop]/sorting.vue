@@ -120,7 +120,7 @@ async function finish(): Promise<void> {
     return
   }
   const { state, lot } = box.value
-  const done = await workshop.give(
+  const done = await workshop.dispatch(
     sortBox,
     lot.lot.id,
     {

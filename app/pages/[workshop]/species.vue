@@ -42,7 +42,7 @@ function saved(id: string): void {
 async function remove(): Promise<void> {
   const row = chosen.value
   if (!row) return
-  const answer = await workshop.give(removeSpecies, row.id)
+  const answer = await workshop.dispatch(removeSpecies, row.id)
   if (answer.kind === 'ok') choose('beech')
 }
 </script>

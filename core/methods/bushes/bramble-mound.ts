@@ -1,5 +1,5 @@
 import { isBushy } from '../../commissions'
-import { dress, dressSlots, type Dress } from '../kit/dress'
+import { dress, dressSlots, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { hasLeaf, judge } from '../kit/fit'
@@ -17,7 +17,7 @@ const k = coefficients('bramble-mound', {
   filled: share('covered before the leaf, of what is seen', 0.15),
 })
 
-const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
+const leaf: Dressing = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
 /** A mound of brambles: stuffing teased thin, brown, leaf. Common practice. */
 export const brambleMound = way('bramble-mound', 'Bramble mound', {

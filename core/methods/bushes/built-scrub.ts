@@ -1,7 +1,7 @@
 import { isBladed, isBushy } from '../../commissions'
 import { rounded } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
-import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { liquid, twig } from '../kit/materials'
@@ -17,7 +17,7 @@ const k = coefficients('built-scrub', {
   filled: share('covered before the leaf, of what is seen', 0.2),
 })
 
-const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
+const leaf: Dressing = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
 /** A large shrub built of curved sprigs pinned to a flat one. Common practice. */
 export const builtScrub = way('built-scrub', 'Built scrub', {

@@ -2,7 +2,7 @@ import { roundOf, type Yield } from '../../makeup'
 import { isBladed, isBushy } from '../../commissions'
 import { colourOf } from '../../stock'
 import { bathed } from '../kit/bath'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { foam, liquid, paint, wool } from '../kit/materials'
@@ -29,7 +29,7 @@ const k = coefficients('wool-bush', {
 const PARTS = { paint: 1, pva: 1, water: 4 }
 
 /** The bath that is kept: of one colour, by the paint that is in it. */
-function dyeBath(on: Bench): Yield['material'] {
+function dyeBath(on: PlantMaking): Yield['material'] {
   const paint = on.material('paint')
   const pva = on.material('pva')
   const colour = paint && colourOf(paint.of)

@@ -1,7 +1,7 @@
 import { isBladed } from '../../commissions'
 import { fact, most, number, product, quotient, rest, roundedUp, sum } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Operation } from '../kit/making'
@@ -31,7 +31,7 @@ const k = coefficients('field-fibre', {
 const CLAMPS_A_TWIST = 2
 
 /** A bundle twisted and locked with CA, or banded and kneaded in tacky glue; then cut into weeds. */
-function bundled(on: Bench): Operation {
+function bundled(on: PlantMaking): Operation {
   const twist = on.choice('bind') === 'twist'
   const each = on.value(k.each)
   const bundles = roundedUp(quotient(on.pieces, on.input(k.each)))

@@ -1,7 +1,7 @@
 import { fibreMass } from '../../coverage'
 import { isBladed } from '../../commissions'
 import { product, property, type Expression } from '../../quantities'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { trait, type Operation } from '../kit/making'
@@ -41,7 +41,7 @@ const FLOWERED = {
 }
 
 /** Length and dtex of the fibre that fills a slot, as leaves. @param words what is called by them */
-function fibreIn(on: Bench, slotId: string, words: string): [Expression, Expression] {
+function fibreIn(on: PlantMaking, slotId: string, words: string): [Expression, Expression] {
   const material = on.material(slotId)
   const of = material?.of.stuff === 'fibre' ? material.of : { lengthMm: on.piece.heightMm, dtex: USUAL_DTEX }
   return [
@@ -51,7 +51,7 @@ function fibreIn(on: Bench, slotId: string, words: string): [Expression, Express
 }
 
 /** Flowers on the tips of a dry tuft, or on stems that are pushed into the wet one. */
-function flowers(on: Bench, foot: Expression, onStems: boolean): Operation {
+function flowers(on: PlantMaking, foot: Expression, onStems: boolean): Operation {
   const standing = product(fibreMass(on.input(k.fibres), ...fibreIn(on, 'fibre', ' of the blades')), foot)
   const takes = [
     on.take('pva', [foot, k.tipCoat], 'PVA on the tips'),

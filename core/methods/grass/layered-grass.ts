@@ -3,7 +3,7 @@ import type { Yield } from '../../makeup'
 import { fact } from '../../quantities'
 import { longestFor } from '../../stock'
 import { plainNumber } from '../../units'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealingIfChosen, sealOption, sealSlots } from '../kit/ground'
@@ -30,7 +30,7 @@ const glueWords: Record<GrassLayer['glue'], string> = {
 const SPOTS = ['back left', 'back', 'back right', 'front left', 'front', 'front right'] as const
 
 /** Touches on tips, dealt over the patch until they have reached the share that they are to reach. */
-function touches(on: Bench): NonNullable<Draft['deal']> {
+function touches(on: PlantMaking): NonNullable<Draft['deal']> {
   const reach = on.value(k.tipShare)
   const wanted = Math.min(0.95, Math.max(0.02, reach))
   return {
@@ -44,7 +44,7 @@ function touches(on: Bench): NonNullable<Draft['deal']> {
 }
 
 /** One layer: glue and fibre while it is open; what is loose is lifted when it is dry, never out of wet glue. */
-function laid(on: Bench, layer: GrassLayer, place: number): Operation[] {
+function laid(on: PlantMaking, layer: GrassLayer, place: number): Operation[] {
   const id = layerSlot(place)
   const onTips = layer.glue === 'tips only'
   const cm2 = plainNumber(on.partCm2, 0)
@@ -82,10 +82,13 @@ function laid(on: Bench, layer: GrassLayer, place: number): Operation[] {
 }
 
 /** Falls of several tones that can't be parted: what is swept up of what did not come back. */
-function mixedFall(on: Bench, layers: readonly Operation[]): Yield[] {
-  const fibres = layers.flatMap(({ takes }) => takes.filter(({ lies }) => lies))
+function mixedFall(on: PlantMaking, layers: readonly Operation[]): Yield[] {
+  const fibres = layers.flatMap(({ takes }) => takes.filter(({ dispensed: lies }) => lies))
   const stick = on.value(k.sticks)
-  const lost = fibres.reduce((sum, { lies, total }) => sum + total.value - (lies?.value ?? 0) * stick, 0)
+  const lost = fibres.reduce(
+    (sum, { dispensed: lies, total }) => sum + total.value - (lies?.value ?? 0) * stick,
+    0,
+  )
   const tones = new Set(fibres.flatMap(({ material }) => (material ? [material.family] : [])))
   if (tones.size < 2 || lost <= 0) return []
   return [

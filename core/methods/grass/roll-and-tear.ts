@@ -11,7 +11,7 @@ import {
   sum,
   type Expression,
 } from '../../quantities'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { trait, type Operation, type Taken } from '../kit/making'
@@ -45,7 +45,7 @@ const SECOND = fact('second tone', 0.4, '', 'memory')
 const HUNDRED_CM2 = constant('', 100, 'cm²', 'as hanks are counted')
 
 /** Adhesive in strokes, and hanks dabbed on while it is tacky: a round of all, or of some. */
-function round(on: Bench, hanks: number, again: boolean): Operation[] {
+function round(on: PlantMaking, hanks: number, again: boolean): Operation[] {
   const part = again ? on.value(k.again) : 1
   const tail = again ? '-2' : ''
   const label = again ? ', second round' : ''

@@ -14,7 +14,7 @@ import {
   type Expression,
 } from '../../quantities'
 import { counted, plainNumber } from '../../units'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { trait, type Draft, type Operation, type Taken } from '../kit/making'
@@ -47,7 +47,7 @@ const LARGEST_DOT_MM = 8
 export const sheetMm = { widthMm: 180, heightMm: 260 } as const
 const LONGEST_FIBRE_MM = 12
 
-export const spreadOf = k.spread
+export const tuftSpread = k.spread
 /** The dot for a tuft of so many mm: from a rice grain to a pea. */
 export const dotFor = (crownWidthMm: number, spread: number): number =>
   Math.min(LARGEST_DOT_MM, Math.max(SMALLEST_DOT_MM, crownWidthMm / spread))
@@ -60,7 +60,7 @@ const TOO_MANY = 20_000
 const SPRINKLED = { ratio: 200, mm: 3 }
 
 /** Dots by size, as the pieces' own widths ask for: three sizes, dealt in turn. */
-function dealOfDots(on: Bench, mean: number): NonNullable<Draft['deal']> {
+function dealOfDots(on: PlantMaking, mean: number): NonNullable<Draft['deal']> {
   const sizes = on.task.sizes(on.started)
   const dots = sizes.map(({ crownWidthMm }) => dotFor(crownWidthMm, on.value(k.spread)))
   const shareOf = (fits: (dot: number) => boolean): number =>
@@ -76,7 +76,7 @@ function dealOfDots(on: Bench, mean: number): NonNullable<Draft['deal']> {
 }
 
 /** What of the fibre is of each slot that is filled: the main one makes up what the others leave. */
-function fibres(on: Bench, dot: Expression): Taken[] {
+function fibres(on: PlantMaking, dot: Expression): Taken[] {
   const second = on.has('second') ? on.input(k.second) : undefined
   const accent = on.has('accent') ? on.input(k.accent) : undefined
   const main = [second, accent].reduce<Expression>((left, one) => (one ? difference(left, one) : left), ONE)
@@ -89,7 +89,7 @@ function fibres(on: Bench, dot: Expression): Taken[] {
 }
 
 /** The tray, its dots with their fibre, and what is tapped off. */
-function tray(on: Bench): Operation[] {
+function tray(on: PlantMaking): Operation[] {
   const { started } = on
   const dot = dotFor(on.piece.crownWidthMm, on.value(k.spread))
   const { sheets, perSheet } = sheetsFor(started, sheetMm.widthMm, sheetMm.heightMm, dot, dotGapMm(dot))

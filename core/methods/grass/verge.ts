@@ -1,6 +1,6 @@
 import { number, quotient, rest, type Expression } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import type { Listed } from '../kit/listed'
@@ -33,7 +33,7 @@ const k = coefficients('verge', {
 
 /** One tone: its dots and strips while the glue is open; then what is loose is lifted, never out of wet glue. */
 function tone(
-  on: Bench,
+  on: PlantMaking,
   id: string,
   title: string,
   text: string,

@@ -1,5 +1,5 @@
 import type { Piece } from '../../commissions'
-import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
+import { cover, covered, coverSlots, EARTH, type GroundCover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealing, sealingSlots } from '../kit/ground'
@@ -45,7 +45,7 @@ const k = coefficients('bare-ground', {
 })
 
 /** The covers of bare ground in their order. Common practice; amounts from memory. */
-const covers = ({ tones: { base, shade } }: Piece): Cover[] => [
+const covers = ({ tones: { base, shade } }: Piece): GroundCover[] => [
   cover('earth', slot('paint', 'Earth paint', paint('#8a7252')), k.paintMl),
   cover('soil', slot('coat', 'Matt medium, 3 : 1', liquid('matte-medium')), k.coatMl),
   cover('soil', slot('fine', 'Fine soil', powder('soil', '#806a49')), k.fineG),

@@ -1,5 +1,5 @@
 import type { Piece } from '../../commissions'
-import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
+import { cover, covered, coverSlots, EARTH, type GroundCover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealing, sealingSlots } from '../kit/ground'
@@ -35,7 +35,7 @@ const k = coefficients('turf-covers', {
 })
 
 /** The covers of turf in their order. Common practice; amounts from memory. */
-const covers = ({ tones: { base, light, shade } }: Piece): Cover[] => [
+const covers = ({ tones: { base, light, shade } }: Piece): GroundCover[] => [
   cover('base', slot('glue', 'PVA under it', liquid('pva')), k.glueMl),
   cover('base', slot('green', 'Base green', foam(0.5, base)), k.baseG),
   cover('base', slot('earth', 'Earth tone', EARTH), k.earthG, k.earthOn),

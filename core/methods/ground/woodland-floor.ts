@@ -1,5 +1,5 @@
 import type { Piece } from '../../commissions'
-import { cover, covered, coverSlots, EARTH, type Cover } from '../kit/covers'
+import { cover, covered, coverSlots, EARTH, type GroundCover } from '../kit/covers'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { sealing, sealingSlots } from '../kit/ground'
@@ -30,7 +30,7 @@ const k = coefficients('woodland-floor', {
 const MOSS = '#4c5f36'
 
 /** The covers of a wood's floor. Common practice; amounts from memory. */
-const covers = ({ sward }: Piece): Cover[] => [
+const covers = ({ sward }: Piece): GroundCover[] => [
   cover('floor', slot('glue', 'PVA under it', liquid('pva')), k.glueMl),
   cover('floor', slot('earth', 'Earth', EARTH), k.earthG, k.earthOn),
   cover('floor', slot('litter', 'Leaf litter', powder('litter', sward.colours.straw)), k.litterG, k.litterOn),

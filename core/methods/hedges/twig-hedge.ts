@@ -1,7 +1,7 @@
 import { fact, most, ONE, quotient, rest, rounded, type Expression } from '../../quantities'
 import { plainNumber } from '../../units'
-import type { Bench } from '../kit/bench'
-import { dress, dressSlots, type Dress } from '../kit/dress'
+import type { PlantMaking } from '../kit/bench'
+import { dress, dressSlots, type Dressing } from '../kit/dress'
 import { exampleHedge, examplePiece } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isHedgeWood, judge, notAHedge } from '../kit/fit'
@@ -14,11 +14,11 @@ import { option, profile, way } from '../kit/way'
 import { twigFigures as k } from '../plans/hedge'
 
 /** Two scatters of near tones; horsehair makes up a part of what is seen already. */
-const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
+const leaf: Dressing = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 const HARDLY_ANY_LEAF = 0.15
 
 /** Holes, and so twigs, in one stretch. */
-function twigsIn(on: Bench): Expression {
+function twigsIn(on: PlantMaking): Expression {
   const top = on.product(
     fact('stretch', on.partMm, 'mm'),
     fact('width of the hedge', on.piece.crownWidthMm, 'mm'),
@@ -28,7 +28,7 @@ function twigsIn(on: Bench): Expression {
 }
 
 /** The bank with its twigs, earth over their feet. */
-function skeleton(on: Bench, top: Expression): Listed<Operation> {
+function skeleton(on: PlantMaking, top: Expression): Listed<Operation> {
   const of200 = on.partMm / 200
   const twigs = twigsIn(on)
   return [
@@ -82,7 +82,7 @@ function skeleton(on: Bench, top: Expression): Listed<Operation> {
 }
 
 /** Horsehair teased, browned, scattered, and worked between the twigs. */
-function growth(on: Bench, side: Expression): Listed<Operation> {
+function growth(on: PlantMaking, side: Expression): Listed<Operation> {
   const of200 = on.partMm / 200
   const lengthCm = on.partMm / 10
   const { heightMm, crownWidthMm } = on.piece

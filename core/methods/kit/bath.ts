@@ -14,7 +14,7 @@ import type { Pour, Task, Yield } from '../../makeup'
 import type { Making, Taken } from './making'
 
 /** A mixture that pieces are dipped in: what is left of it is kept, and the next batch begins with it. */
-export interface Bath {
+export interface BathOrder {
   readonly title: string
   /** The kept mixture as a material of its own. */
   readonly material: Yield['material']
@@ -39,7 +39,7 @@ interface Bathed {
  */
 export function bathed<T extends Task>(
   on: Making<T>,
-  { title, material, taken, standing, ...of }: Bath,
+  { title, material, taken, standing, ...of }: BathOrder,
 ): Bathed {
   const { started } = on
   const parts = of.parts.map(([slot, own]) => ({ slot, own, label: on.fill(slot).slot.label }))
@@ -65,7 +65,7 @@ export function bathed<T extends Task>(
       slot: 'kept',
       label: `${title}, kept`,
       once: true,
-      leaves: 0,
+      consumed: 0,
       material: { ...material, changedAt: '1970-01-01T00:00:00.000Z' },
       perPiece: ml(quotient(kept, on.pieces)),
       total: ml(kept),

@@ -56,13 +56,13 @@ export const CAN_AIR = {
 } satisfies Partial<StepDraft>
 
 /** A job for plants on the bench: its amounts, and the operations that any way may use. */
-export class Bench extends Making<PlantTask> {
+export class PlantMaking extends Making<PlantTask> {
   get piece(): Piece {
     return this.task.piece
   }
   /** The same bench with another piece on it: a stretch of hedge as one crown, a crown without its leaf. */
-  with(piece: Partial<Piece>): Bench {
-    return new Bench({ ...this.task, piece: { ...this.piece, ...piece } })
+  with(piece: Partial<Piece>): PlantMaking {
+    return new PlantMaking({ ...this.task, piece: { ...this.piece, ...piece } })
   }
 
   get height(): Leaf {
@@ -133,13 +133,13 @@ export class Bench extends Making<PlantTask> {
       atOnce: this.rounds(can, eachOf(draft.hands), setUpSec).atOnce,
       tools: ['catch tray'],
     })
-    const told = {
+    const details = {
       ...CAN_AIR,
       ...(wet === undefined ? {} : inTheWet(wet)),
       ...(words === null ? {} : { wait: this.sets(can, words) }),
       ...draft,
     }
-    return this.work(id, title, told, 60)
+    return this.work(id, title, details, 60)
   }
   /** Paint from a can all over, dry before the next; as long as there is crown. */
   paint(id: string, title: string, draft: Draft): Operation {
@@ -158,7 +158,7 @@ export class Bench extends Making<PlantTask> {
   /** The last look, and what passes it. A tuft is looked over sooner than a tree: as long as it is tall. */
   inspect(passes: string, faults: readonly string[], { title = 'Inspect', ...over }: Words = {}): Operation {
     const tall = 'each' in this.task.share ? 1 : Math.min(1, Math.max(0.1, this.piece.heightMm / 100))
-    const told = {
+    const details = {
       text: 'Turn each one round, look at it from above, in daylight; judge the first in its place on the scene.',
       hands: this.value(dressing.inspectSec) * tall,
       needs: ['daylight' as const],
@@ -166,7 +166,7 @@ export class Bench extends Making<PlantTask> {
       faults: [...faults, 'wrong-on-the-scene'],
       ...over,
     }
-    return this.work('inspect', title, told, 0)
+    return this.work('inspect', title, details, 0)
   }
   /** Snow as it lies on a crown: from above × depth × bulk density. */
   snow(): Taken {

@@ -11,7 +11,7 @@ import {
 } from '../../quantities'
 import type { Option, Slot } from '../../makeup'
 import type { Kin, Piece } from '../../commissions'
-import { CAN_AIR, type Bench } from './bench'
+import { CAN_AIR, type PlantMaking } from './bench'
 import { dressing as d } from './figures'
 import { hasLeaf } from './fit'
 import { listed } from './listed'
@@ -21,7 +21,7 @@ import { darker, lighter, optional, sharing, slot } from './slot'
 import { option } from './way'
 
 /** How a crown is dressed: with what it is stuck, and whether with leaf, which takes two passes. */
-export interface Dress {
+export interface Dressing {
   readonly adhesive: 'hairspray' | 'spray-adhesive' | 'cement'
   readonly form: 'leaf' | 'ground'
   /** A darker coat first, underneath and inside. */
@@ -55,7 +55,7 @@ export const snowSlots = (choice: (option: string) => string, own?: { id: string
       ])
     : []
 
-const adhesiveNames: Record<Dress['adhesive'], string> = {
+const adhesiveNames: Record<Dressing['adhesive'], string> = {
   hairspray: 'Hairspray',
   'spray-adhesive': 'Spray adhesive',
   cement: 'Scenic cement',
@@ -77,13 +77,13 @@ export const leafyKin = (piece: Piece): Leafy[] =>
   )
 
 /** A slot of leaf or ground foam for each kind that has leaf on the day. */
-export const leafSlots = (piece: Piece, form: Dress['form'], what: string): Slot[] =>
+export const leafSlots = (piece: Piece, form: Dressing['form'], what: string): Slot[] =>
   leafyKin(piece).map(({ slot: id, of, piece: own }, i) =>
     slot(id, `${what}${of}`, foam(own.grainMm, own.tones.base, form), i === 0 ? {} : sharing),
   )
 
 /** The materials that dressing takes: on a bare day none, but for snow. */
-export function dressSlots(piece: Piece, dress: Dress, choice: (option: string) => string): Slot[] {
+export function dressSlots(piece: Piece, dress: Dressing, choice: (option: string) => string): Slot[] {
   const { light, shade } = piece.tones
   const first = leafyKin(piece)[0]?.slot ?? 'foliage'
   const leafy = hasLeaf(piece)
@@ -107,7 +107,7 @@ export function dressSlots(piece: Piece, dress: Dress, choice: (option: string) 
  * passes, each with its own sticking share. Snow over it where it was chosen. Nothing on a bare day without snow.
  * @param where what the adhesive goes on @param eachSec hands for a pass, where the way has its own
  */
-export function dress(on: Bench, of: Dress, where = 'foliage only', eachSec?: number): Operation[] {
+export function dress(on: PlantMaking, of: Dressing, where = 'foliage only', eachSec?: number): Operation[] {
   const { piece } = on
   const glue = adhesiveNames[of.adhesive]
   const name = glue.toLowerCase()
@@ -195,9 +195,9 @@ export function dress(on: Bench, of: Dress, where = 'foliage only', eachSec?: nu
 }
 
 /** Of a dressing only the snow: for a way that throws its leaf itself. */
-export const snowOnly = (on: Bench, of: Dress): Operation[] => dress(on.with({ leaf: 0 }), of)
+export const snowOnly = (on: PlantMaking, of: Dressing): Operation[] => dress(on.with({ leaf: 0 }), of)
 
-const snowed = (on: Bench, { adhesive }: Dress, glue: Taken): Operation =>
+const snowed = (on: PlantMaking, { adhesive }: Dressing, glue: Taken): Operation =>
   on.work('snow', 'Snow', {
     text: `A mist of ${adhesiveNames[adhesive].toLowerCase()} from above only, then the white powder through a sieve, with a trace of black pigment in it. It lies on limbs and on what faces the sky. No coat over it: sealing turns it grey.`,
     hands: [(on.value(d.snowSec) * Math.max(4, on.piece.topAreaCm2)) / 40, 60],

@@ -1,4 +1,4 @@
-import { type Handling, type PlantJob, type Suit } from '../../makeup'
+import { type Handling, type PlantJob, type Suitability } from '../../makeup'
 import { isBladed, isBushy, type Piece } from '../../commissions'
 
 type Reason = string | false | undefined
@@ -17,7 +17,7 @@ export function judge(of: {
   readonly but?: readonly Reason[]
   readonly con: readonly Reason[]
   readonly never: readonly Reason[]
-}): Suit {
+}): Suitability {
   const never = said(of.never)
   const con = said(of.con)
   const but = said(of.but ?? [])
@@ -80,7 +80,7 @@ export const judgeTree = (
   piece: Piece,
   sizes: Sizes,
   { bushes = false, con, never, ...of }: Parameters<typeof judge>[0] & { readonly bushes?: boolean },
-): Suit =>
+): Suitability =>
   judge({
     ...of,
     con: [beyond(piece, sizes), ...con, !bushes && notABush(piece)],

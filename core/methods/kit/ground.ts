@@ -3,7 +3,7 @@ import { amount, coefficients, seconds, share } from './rows'
 import { type Option, type Pour, type Slot } from '../../makeup'
 import { type Piece } from '../../commissions'
 import { plainNumber } from '../../units'
-import type { Bench } from './bench'
+import type { PlantMaking } from './bench'
 import { listed } from './listed'
 import type { Factor, Operation, Words } from './making'
 import { liquid, rod } from './materials'
@@ -42,7 +42,7 @@ export const sealSlots = (choice: (option: string) => string): readonly Slot[] =
   choice('seal') === 'sealed' ? sealingSlots : []
 
 /** What is poured together to wet and to seal all parts started, so many times. */
-function sealingPours(on: Bench, area: Expression, times: number): Pour[] {
+function sealingPours(on: PlantMaking, area: Expression, times: number): Pour[] {
   const mixture = (title: string, rate: Coefficient, parts: readonly [string, number][]): Pour => {
     const whole = parts.reduce((sum, [, part]) => sum + part, 0)
     const all: Factor[] = [
@@ -72,7 +72,7 @@ function sealingPours(on: Bench, area: Expression, times: number): Pour[] {
  * @param area cm² of one piece or patch @param words another id, title or text
  * @param times how often it is sealed in all, where this is the first; 0 where it has been poured for
  */
-export function sealing(on: Bench, area: Expression, words: Words = {}, times = 1): Operation {
+export function sealing(on: PlantMaking, area: Expression, words: Words = {}, times = 1): Operation {
   const { id = 'seal', title = 'Wet and seal', ...own } = words
   return on.work(id, title, {
     text: 'A fine wetting mist until it is damp, then PVA 1 : 3 with water from a sprayer: it runs in. Wick puddles up with torn tissue. It dries darker and a little lower.',
@@ -96,7 +96,7 @@ export function sealing(on: Bench, area: Expression, words: Words = {}, times = 
   })
 }
 /** The same; nothing where it is not sealed. */
-export const sealingIfChosen = (on: Bench, area: Expression): Operation | false =>
+export const sealingIfChosen = (on: PlantMaking, area: Expression): Operation | false =>
   on.choice('seal') === 'sealed' && sealing(on, area)
 
 /** A piece that does not stand by itself gets a pin to stand and to be planted by. */
@@ -111,7 +111,7 @@ export const pinSlots = ({ trunkMm }: Pick<Piece, 'trunkMm'>): Slot[] => [
   slot('foot-pin', 'Wire for the foot', rod('wire', pinMm(trunkMm)), sharing),
   slot('foot-ca', 'CA for the foot', liquid('ca'), sharing),
 ]
-export const pinned = (on: Bench): Operation =>
+export const pinned = (on: PlantMaking): Operation =>
   on.work('pin', 'A pin in the foot', {
     text: `Drill the foot ${plainNumber(pinMm(on.piece.trunkMm, on.value(pinFigures.pinShare)), 1)} mm, a wire pin in CA: it stands by it in the block, and in the ground afterwards.`,
     hands: [on.value(pinFigures.pinSec), 60],
@@ -128,7 +128,7 @@ export const pinned = (on: Bench): Operation =>
 export const poolSlot: Slot = slot('pool', 'PVA to set them in', liquid('pva'))
 
 /** Set in a pool of PVA, several plants together, pushed in with a stick. @param foot cm² of one */
-export function pooled(on: Bench, foot: Expression, words: Words = {}): Operation {
+export function pooled(on: PlantMaking, foot: Expression, words: Words = {}): Operation {
   const eachSec = on.value(grounding.poolSec)
   const count = Math.max(1, Math.floor(on.openSec('pva') / eachSec))
   const { title = 'Set in a pool of glue', takes = [], ...own } = words

@@ -169,7 +169,7 @@ export class Making<T extends Task = Task> {
       label: label ?? slot.label,
       perPiece: figure(each, unit),
       total: figure(total, unit),
-      ...(lies === undefined ? {} : { lies: figure(lies, unit) }),
+      ...(lies === undefined ? {} : { dispensed: figure(lies, unit) }),
       ...(parts[0] === undefined ? {} : { material: parts[0].material }),
     }
   }

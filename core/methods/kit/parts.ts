@@ -12,7 +12,7 @@ import {
   type Coefficient,
   type Expression,
 } from '../../quantities'
-import type { Parts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
+import type { JobParts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
 
 /** What limits a patch: how long glue is open, what passes before the first stroke, and how fast hands are. */
 export interface WetPatch {
@@ -22,7 +22,7 @@ export interface WetPatch {
 }
 
 /** An area in patches that hands can glue and fill while the glue is open. */
-export function patchParts(job: PlantJob, read: ReadCoefficient, of: WetPatch): Parts {
+export function patchParts(job: PlantJob, read: ReadCoefficient, of: WetPatch): JobParts {
   const [open, setUp, speed] = [read(of.openSec), read(of.setUpSec), read(of.secPerCm2)]
   const largest = law(
     'wet patch',
@@ -33,11 +33,11 @@ export function patchParts(job: PlantJob, read: ReadCoefficient, of: WetPatch): 
 }
 
 /** An area in even patches of no more than so much. */
-export function areaParts(job: PlantJob, read: ReadCoefficient, mostCm2: Coefficient): Parts {
+export function areaParts(job: PlantJob, read: ReadCoefficient, mostCm2: Coefficient): JobParts {
   return evenPatches(job, read(mostCm2))
 }
 
-function evenPatches(job: PlantJob, largest: Expression): Parts {
+function evenPatches(job: PlantJob, largest: Expression): JobParts {
   const areaCm2 = job.kind === 'area' ? job.areaCm2 : job.piece.topAreaCm2
   const { eachCm2 } = patchesOf(areaCm2, largest.value)
   const area = fact('area', areaCm2, 'cm²', 'line')
@@ -48,7 +48,7 @@ function evenPatches(job: PlantJob, largest: Expression): Parts {
 }
 
 /** A hedge in stretches of no more than so much. */
-export function stretchParts(job: PlantJob, read: ReadCoefficient, mostMm: Coefficient): Parts {
+export function stretchParts(job: PlantJob, read: ReadCoefficient, mostMm: Coefficient): JobParts {
   const lengthMm = job.kind === 'length' ? job.lengthMm : job.piece.crownWidthMm
   const count = most(ONE, roundedUp(quotient(fact('length', lengthMm, 'mm', 'line'), read(mostMm))))
   return {

@@ -1,6 +1,6 @@
 import type { Coefficient } from '../../quantities'
 import { amount } from './rows'
-import type { Bench } from './bench'
+import type { PlantMaking } from './bench'
 
 /** Rows of a way whose times are those of long runs: a few pieces take longer each. */
 export const practice = {
@@ -10,6 +10,6 @@ export const practice = {
 
 /** By how much hands are slower than in a long run: 1 there. */
 export const practised = (
-  on: Bench,
+  on: PlantMaking,
   { few, slow }: { readonly few: Coefficient; readonly slow: Coefficient },
 ): number => (on.started < on.value(few) ? on.value(slow) : 1)

@@ -11,10 +11,10 @@ import {
   type StockMethod,
   type Task,
   type Use,
-  type Work,
+  type Estimate,
 } from '../../makeup'
 import { type Coefficient } from '../../quantities'
-import { Bench } from './bench'
+import { PlantMaking } from './bench'
 import { listed, type Listed } from './listed'
 import { Making, type Operation } from './making'
 
@@ -24,7 +24,7 @@ export type Figures = Readonly<Record<string, Coefficient>> & { readonly spoilag
 type Choose = (optionId: string) => string
 
 /** A way of making plants: what it is, what it takes, and what hands do in their order. */
-export interface Way extends Pick<
+export interface WayTable extends Pick<
   PlantMethod,
   'makes' | 'suits' | 'parts' | 'setsInPlace' | 'floors' | 'planner' | 'bound' | 'examples'
 > {
@@ -36,14 +36,14 @@ export interface Way extends Pick<
   readonly figures: Figures
   readonly options?: readonly Option[]
   readonly materials: (job: PlantJob, choice: Choose) => Listed<Slot>
-  readonly operations: (on: Bench) => Listed<Operation>
+  readonly operations: (on: PlantMaking) => Listed<Operation>
 }
 
 /** A way of making as the rest of the app knows it. */
 export const way = (
   id: string,
   name: string,
-  { profile: own, seasons, figures, options = [], materials, operations, ...of }: Way,
+  { profile: own, seasons, figures, options = [], materials, operations, ...of }: WayTable,
 ): PlantMethod => ({
   id,
   name,
@@ -54,7 +54,7 @@ export const way = (
   options,
   spoilage: figures.spoilage,
   slots: (job, choice) => listed(materials(job, choice)),
-  work: (task) => workOf(operations(new Bench(task))),
+  work: (task) => workOf(operations(new PlantMaking(task))),
 })
 
 type StockJob = Extract<Job, { kind: 'stock' }>
@@ -83,7 +83,7 @@ export const stockWay = ({ figures, options = [], materials, operations, ...of }
 })
 
 /** All that operations come to, in their order. */
-function workOf(operations: Listed<Operation>): Work {
+function workOf(operations: Listed<Operation>): Estimate {
   const all = listed(operations)
   const uses = all.flatMap(({ step: { id }, takes }) => takes.map((one): Use => ({ ...one, step: id })))
   return {
@@ -108,7 +108,7 @@ const materialsAt = (uses: readonly Use[], stepId: string): string[] => [
 
 /** What comes back of each fibre that lay on the tray at a step, as a share of what lay there. */
 const backOf = (uses: readonly Use[], stepId: string): NonNullable<Step['back']> =>
-  uses.flatMap(({ step: at, material, total, lies }) =>
+  uses.flatMap(({ step: at, material, total, dispensed: lies }) =>
     at === stepId && material?.of.stuff === 'fibre' && lies && lies.value > total.value
       ? [{ materialId: material.id, share: 1 - total.value / lies.value }]
       : [],
@@ -132,5 +132,5 @@ export const profile = (
   effort: Profile['effort'],
   handling: Profile['handling'],
   together: Profile['together'],
-  manner: Profile['manner'],
-): Omit<Profile, 'seasons'> => ({ sizeMm, shows, effort, handling, together, manner })
+  rendering: Profile['rendering'],
+): Omit<Profile, 'seasons'> => ({ sizeMm, shows, effort, handling, together, rendering })

@@ -4,7 +4,7 @@ import { plannerOf, type Cut, type Filled, type MakeUp, type PlantTask } from '.
 import { worthOf } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import { representatives } from '../../units'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { dries } from '../kit/setting'
 
 /** The numbers that a conifer of dowel and discs rests on. */
@@ -126,7 +126,7 @@ export interface PlannedTrees {
   /** How many trees each of those that are planned stands for. */
   readonly times: number
 }
-export function planTrees(on: Bench): PlannedTrees {
+export function planTrees(on: PlantMaking): PlannedTrees {
   const own = discsOf(on, on.piece)
   const sizes = on.task.sizes(on.started)
   const some = representatives(sizes, ({ heightMm }) => heightMm, treesPlanned(own.discs.length))

@@ -40,7 +40,7 @@ export const grassFigures = coefficients('layered-grass', {
 })
 
 /** Share of the patch that each gluing reaches. */
-export const reachOf = (value: (coefficient: Coefficient) => number): Reach => ({
+export const gluingReachOf = (value: (coefficient: Coefficient) => number): Reach => ({
   'all over': 1,
   'mid-patch': value(grassFigures.midShare),
   'tips only': value(grassFigures.tipShare),
@@ -116,7 +116,7 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
   const { job, share } = made
   if (!plannerOf(made, 'layers') || job.kind !== 'area' || share.kind !== 'area') return undefined
   const value = (coefficient: Coefficient): number => worthOf(coefficient, own).value
-  const reach = reachOf(value)
+  const reach = gluingReachOf(value)
   const lean = leanOf(value, made.choices.comb !== 'upright')
   const fibres: StandingFibre[] = []
   const layers = layersOf(job).map((layer, i): PlannedLayer => {
@@ -144,7 +144,7 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
     const sum = (figures: readonly (number | undefined)[]): number =>
       figures.reduce<number>((total, one) => total + (one ?? 0), 0)
     const takenG = sum(uses.map(({ total }) => total.value))
-    const hopperG = sum(uses.map(({ lies }) => lies?.value))
+    const hopperG = sum(uses.map(({ dispensed: lies }) => lies?.value))
     const step = made.steps.find(({ id }) => id === slot)
     const vacuum = made.steps.find(({ id }) => id === vacuumOf(i))
     return {

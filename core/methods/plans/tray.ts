@@ -1,13 +1,13 @@
 import type { PieceSize } from '../../commissions'
-import { boardHoles, mixedTray, type Tray } from '../../grass'
+import { boardHoles, mixedTray, type DotTray } from '../../grass'
 import { plannerOf, type MakeUp } from '../../makeup'
 import { worthOf, type Coefficient, type OwnValues } from '../../quantities'
 import { seedOf } from '../../units'
 import { boardFigures } from '../grass/drilled-board'
-import { dotGapMm, sheetMm, spreadOf, dotFor } from '../grass/tuft-sheet'
+import { dotGapMm, sheetMm, tuftSpread, dotFor } from '../grass/tuft-sheet'
 
 /** What tufts are set on: a tray of dots, or a board of holes; one is like the next. */
-export interface TrayPlan extends Tray {
+export interface TrayPlan extends DotTray {
   /** Trays, or boards, that the batch takes. */
   readonly trays: number
   readonly drill: boolean
@@ -30,7 +30,7 @@ export function trayPlanOf(
     return { widthMm, heightMm, dots, sizes: [{ diameterMm: holeMm, share: 1 }], trays, drill: true }
   }
   if (of !== 'dots' || sizes.length === 0) return undefined
-  const dotsMm = sizes.map(({ crownWidthMm }) => dotFor(crownWidthMm, value(spreadOf)))
+  const dotsMm = sizes.map(({ crownWidthMm }) => dotFor(crownWidthMm, value(tuftSpread)))
   const tray = mixedTray({
     ...sheetMm,
     gapOf: dotGapMm,

@@ -1,4 +1,4 @@
-import type { Wanted } from '../../armature'
+import type { WantedTree } from '../../armature'
 import type { PieceSize } from '../../commissions'
 import { isPlantMethod, type MakeUp } from '../../makeup'
 import { type MaterialSpec } from '../../stock'
@@ -12,7 +12,7 @@ export type TwigKind = Extract<MaterialSpec, { stuff: 'twig' }>['twig']
 export function twigsWanted(
   up: MakeUp,
   sizes: readonly PieceSize[],
-): { readonly kind: TwigKind; readonly wanted: readonly Wanted[] } | undefined {
+): { readonly kind: TwigKind; readonly wanted: readonly WantedTree[] } | undefined {
   const [main] = up.slots.filter(
     ({ slot }) => slot.wish.stuff === 'twig' && slot.wish.twig !== 'curved-sprig',
   )

@@ -1,5 +1,5 @@
 import { isBushy } from '../../commissions'
-import { dress, dressSlots, type Dress } from '../kit/dress'
+import { dress, dressSlots, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judgeTree, tooFrail, type Sizes } from '../kit/fit'
@@ -10,7 +10,7 @@ import { profile, way } from '../kit/way'
 import { boundSprigs, sprigsOf } from './sprig-operations'
 
 const SIZES: Sizes = { well: [30, 200] }
-const leaf: Dress = { adhesive: 'hairspray', form: 'ground' }
+const leaf: Dressing = { adhesive: 'hairspray', form: 'ground' }
 
 const k = coefficients('blossom-tree', {
   spoilage: spoilage(0.08),

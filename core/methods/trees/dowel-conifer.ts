@@ -5,7 +5,7 @@ import { foam, goods, liquid, pad, paint, rod, sprayPaint } from '../kit/materia
 import { lighter, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 import { dowelFigures as k, pinMm, planTrees, USUAL_PIN_MM } from '../plans/discs'
-import { stems, branches, foliage } from './dowel-operations'
+import { stems, branches, discFoliage } from './dowel-operations'
 
 const SIZES: Sizes = { well: [100, 450], atMostMm: 700 }
 /** No pad is wider. From memory. */
@@ -109,7 +109,7 @@ export const dowelConifer = way('dowel-conifer', 'Dowel conifer', {
     return [
       stems(on, planned),
       branches(on, planned),
-      foliage(on, planned),
+      discFoliage(on, planned),
       on.inspect('Tapers to the top; first branch in its place; no bare ring; matt.', [
         'square-disc',
         'bare-ring',

@@ -15,7 +15,7 @@ import {
   type Expression,
 } from '../../quantities'
 import { counted, plainNumber } from '../../units'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { dressing } from '../kit/figures'
 import type { Listed } from '../kit/listed'
 import type { Operation, Taken } from '../kit/making'
@@ -32,11 +32,11 @@ import {
 /** A rod that is not said to have a length is this long, mm: 36 in. */
 const ROD_MM = 914
 
-const isCoir = (on: Bench): boolean => on.choice('pad') === 'coir'
-const isGreenFirst = (on: Bench): boolean => isCoir(on) && on.choice('paint') === 'discs'
+const isCoir = (on: PlantMaking): boolean => on.choice('pad') === 'coir'
+const isGreenFirst = (on: PlantMaking): boolean => isCoir(on) && on.choice('paint') === 'discs'
 
 /** Dowels cut, drilled, tapered, rasped and stained: of rods that all trees' lengths are laid into. */
-export function stems(on: Bench, { sizes, trees, times }: PlannedTrees): Operation[] {
+export function stems(on: PlantMaking, { sizes, trees, times }: PlannedTrees): Operation[] {
   const { heightMm, trunkMm } = on.piece
   const of = on.material('dowel')?.of
   const rodMm = of?.stuff === 'dowel' ? (of.rodMm ?? ROD_MM) : ROD_MM
@@ -95,7 +95,7 @@ export function stems(on: Bench, { sizes, trees, times }: PlannedTrees): Operati
 }
 
 /** Discs cut ragged from pads, and threaded from the top. */
-export function branches(on: Bench, { own, trees, times }: PlannedTrees): Listed<Operation> {
+export function branches(on: PlantMaking, { own, trees, times }: PlannedTrees): Listed<Operation> {
   const coir = isCoir(on)
   const acrossMm = own.discs.reduce((sum, { diameterMm }) => sum + diameterMm, 0)
   const count = own.discs.length
@@ -153,7 +153,7 @@ export function branches(on: Bench, { own, trees, times }: PlannedTrees): Listed
 }
 
 /** Foam lies on the discs, not on an outline; flat clear tightens it all. */
-export function foliage(on: Bench, { own }: PlannedTrees): Listed<Operation> {
+export function discFoliage(on: PlantMaking, { own }: PlannedTrees): Listed<Operation> {
   const onDiscs = fact(
     'discs of one tree',
     discsCm2(own),

@@ -1,4 +1,4 @@
-import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { hasLeaf, isBare, judgeTree, type Sizes } from '../kit/fit'
@@ -28,7 +28,7 @@ const k = coefficients('dwarf-shrub-tree', {
   filled: share('covered before the leaf, of what is seen', 0.2),
 })
 
-const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: k.filled }
+const leaf: Dressing = { adhesive: 'hairspray', form: 'leaf', shade: true, filled: k.filled }
 
 /** A tree from two or three dwarf-shrub stems, taped to one trunk. Common practice. */
 export const dwarfShrubTree = way('dwarf-shrub-tree', 'Dwarf-shrub tree', {

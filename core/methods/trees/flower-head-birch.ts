@@ -1,6 +1,6 @@
 import { most, ONE, rounded } from '../../quantities'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
-import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
@@ -28,7 +28,7 @@ const k = coefficients('flower-head-birch', {
   filled: share('covered before the leaf, of what is seen', 0.25),
 })
 
-const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
+const leaf: Dressing = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 
 /** A birch from a dried flower head. Common practice. */
 export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {

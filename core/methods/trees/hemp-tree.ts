@@ -1,7 +1,7 @@
 import { isBushy } from '../../commissions'
 import { fact, sum } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
-import { dress, dressSlots, snowOnly, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOnly, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isBare, judgeTree, type Sizes } from '../kit/fit'
@@ -26,7 +26,7 @@ const k = coefficients('hemp-tree', {
   filled: share('covered before the leaf, of what is seen', 0.5),
 })
 
-const dense: Dress = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
+const dense: Dressing = { adhesive: 'hairspray', form: 'leaf', filled: k.filled }
 
 /** The rope that opens to a crown of its size, mm. Our estimate. */
 const ropeMm = ({ heightMm }: { readonly heightMm: number }): number => Math.max(4, heightMm * 0.15)

@@ -1,6 +1,6 @@
 import { ONE } from '../../quantities'
 import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
-import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
+import { snowOnly, snowOption, snowSlots, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judge } from '../kit/fit'
@@ -10,7 +10,7 @@ import { slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 
 /** Of the shared dressing only snow is used. */
-const snow: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'snow-glue' }
+const snow: Dressing = { adhesive: 'hairspray', form: 'ground', slot: 'snow-glue' }
 
 const k = coefficients('moulded-trunk', {
   spoilage: spoilage(0.03),

@@ -1,6 +1,6 @@
 import { ONE, rest, type Expression } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
-import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
+import { snowOnly, snowOption, snowSlots, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { isBare, judgeTree, type Sizes } from '../kit/fit'
@@ -9,7 +9,7 @@ import { lighter, optional, sharing, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [40, 230] }
-const snow: Dress = { adhesive: 'hairspray', form: 'ground' }
+const snow: Dressing = { adhesive: 'hairspray', form: 'ground' }
 
 const k = coefficients('ready-tree', {
   spoilage: spoilage(0.02),

@@ -1,6 +1,6 @@
 import { ONE } from '../../quantities'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
-import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judgeTree, type Sizes } from '../kit/fit'
@@ -22,7 +22,7 @@ const k = coefficients('root-tree', {
   filled: share('covered before the leaf, of what is seen', 0.15),
 })
 
-const leaf: Dress = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled, slot: 'twig-glue' }
+const leaf: Dressing = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled, slot: 'twig-glue' }
 
 /** A cane root turned over: two orders of fibre for twigs, and leaf. Common practice. */
 export const rootTree = way('root-tree', 'Root tree', {

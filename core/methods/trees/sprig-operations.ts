@@ -1,18 +1,18 @@
-import { type Bound } from '../../makeup'
+import { type BoundTwigs } from '../../makeup'
 import { type Piece } from '../../commissions'
 import { difference, fact, ONE, rest, roundedDown, type Leaf } from '../../quantities'
 import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { catalogueRow } from '../../stock'
 import { counted, noun } from '../../units'
 import { bathed } from '../kit/bath'
-import type { Bench } from '../kit/bench'
-import { type Dress } from '../kit/dress'
+import type { PlantMaking } from '../kit/bench'
+import { type Dressing } from '../kit/dress'
 import type { Listed } from '../kit/listed'
 import type { Flock, Operation } from '../kit/making'
 import { dries, staysOpen } from '../kit/setting'
 
 /** The numbers that the soaked sprig tree rests on, until a maker knows better. */
-export const k = coefficients('sprig-tree', {
+export const sprigFigures = coefficients('sprig-tree', {
   spoilage: spoilage(0.08),
   spare: row('sprigs picked for one that is used', 1.1, '', [1, 4]),
   flatCm2: amount('a flat sprig, seen from above', 36, 'cm²'),
@@ -43,6 +43,7 @@ export const k = coefficients('sprig-tree', {
   sticks: sticking('sticks, of what is thrown', 0.45),
   highlight: row('share of the foliage on top', 0.15, '', [0, 0.5], 'memory', 'common practice: subtle'),
 })
+const k = sprigFigures
 
 /** Bark of most trunks, and the depth at the tips: grey-brown, dark. Common practice. */
 export const TRUNK = '#7d756b'
@@ -50,7 +51,7 @@ export const TIPS = '#3a3028'
 /** A tree that is only a little wider than so many sprigs is made of those. Our estimate. */
 const A_LITTLE = 0.35
 /** Of the shared dressing only snow is used; it is stuck with the way's own hairspray. */
-export const snow: Dress = { adhesive: 'hairspray', form: 'ground', slot: 'hairspray' }
+export const snow: Dressing = { adhesive: 'hairspray', form: 'ground', slot: 'hairspray' }
 
 /**
  * Sprigs bound together for one tree: as many flat ones as its crown, seen from above, has room for.
@@ -65,13 +66,13 @@ export const sprigsOf = ({ topAreaCm2 }: Pick<Piece, 'topAreaCm2'>, flatCm2 = k.
     `crown from above of ${Math.round(topAreaCm2)} cm² ÷ a flat sprig of ${Math.round(flatCm2)} cm²`,
   )
 /** How trees of sprigs are bound. */
-export const boundSprigs: Bound = {
+export const boundSprigs: BoundTwigs = {
   twigs: (piece) => sprigsOf(piece).value,
   longestMm: k.longest.value,
 }
 
 /** Sprigs sorted, toughened where that was chosen, bound, and painted. */
-export function armature(on: Bench): Listed<Operation> {
+export function armature(on: PlantMaking): Listed<Operation> {
   const sprigs = sprigsOf(on.piece, on.value(k.flatCm2))
   const n = sprigs.value
   const bowl = on.value(k.bowl)
@@ -136,10 +137,10 @@ export function armature(on: Bench): Listed<Operation> {
 }
 
 /** Painting and misting take as long as there is crown, by a tree of 40 cm². */
-const crowns = ({ piece }: Bench): number => Math.max(0.4, piece.sideAreaCm2 / 40)
+const crowns = ({ piece }: PlantMaking): number => Math.max(0.4, piece.sideAreaCm2 / 40)
 
 /** Foam in the wet spray, and what lies over it: the canopy's colour, or a lighter foam. */
-export function foliage(on: Bench): Listed<Operation> {
+export function sprigFoliage(on: PlantMaking): Listed<Operation> {
   const over = on.choice('colour') === 'overspray'
   const topped = !over && on.has('highlight')
   const sprinkleSec = 3 + on.value(k.flockSec) * on.piece.sideAreaCm2

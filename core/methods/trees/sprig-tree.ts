@@ -5,7 +5,16 @@ import { hasLeaf, judge } from '../kit/fit'
 import { foam, liquid, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, lighter, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
-import { k, TRUNK, TIPS, snow, sprigsOf, boundSprigs, armature, foliage } from './sprig-operations'
+import {
+  sprigFigures as k,
+  TRUNK,
+  TIPS,
+  snow,
+  sprigsOf,
+  boundSprigs,
+  armature,
+  sprigFoliage,
+} from './sprig-operations'
 
 /** Dried sprigs, toughened and dressed. Common practice. */
 export const sprigTree = way('sprig-tree', 'Soaked sprig tree', {
@@ -91,7 +100,7 @@ export const sprigTree = way('sprig-tree', 'Soaked sprig tree', {
   },
   operations: (on) => [
     armature(on),
-    on.isLeafy && foliage(on),
+    on.isLeafy && sprigFoliage(on),
     snowOnly(on, snow),
     on.inspect(
       on.isLeafy

@@ -1,6 +1,6 @@
 import { quotient, roundedUp } from '../../quantities'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
-import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { judgeTree, type Sizes } from '../kit/fit'
@@ -10,7 +10,7 @@ import { dries } from '../kit/setting'
 import { option, profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [100, 300] }
-const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true }
+const leaf: Dressing = { adhesive: 'hairspray', form: 'leaf', shade: true }
 
 const k = coefficients('twig-tree', {
   spoilage: spoilage(0.08),

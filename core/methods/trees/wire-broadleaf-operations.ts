@@ -2,7 +2,7 @@ import { proposedStrands, type PATIENCE } from '../../armature'
 import type { Piece } from '../../commissions'
 import { MM_IN_CM, number, ONE, quotient, roundedUp, sum, type Expression } from '../../quantities'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import { dressing } from '../kit/figures'
 import type { Operation } from '../kit/making'
 import { dries, staysOpen } from '../kit/setting'
@@ -11,7 +11,7 @@ import { type WireWork } from './wire-work'
 const COATS = 3
 
 /** The numbers that a tree of twisted wire rests on. */
-export const k = coefficients('wire-broadleaf', {
+export const wireFigures = coefficients('wire-broadleaf', {
   spoilage: spoilage(0, 'memory', 'what goes wrong is twisted again'),
   takeUp: share('length that the twist takes up', 0.1, 'memory', 'the lay angle'),
   barkMm: amount('bark on the trunk, all coats together', 0.6, 'mm'),
@@ -42,17 +42,18 @@ export const k = coefficients('wire-broadleaf', {
   lastPasteMin: minutes('the last coat cures', 720, 'memory', 'overnight'),
   pasteWetSec: staysOpen('grout-paste', 'grout and PVA stay workable'),
 })
+const k = wireFigures
 
-export type Patience = keyof typeof PATIENCE
+export type WirePatience = keyof typeof PATIENCE
 /** Strands that are proposed for a choice of patience; of which the maker may set another number. */
-export const strandsOf = ({ heightMm, zone }: Piece, patience: string): number =>
-  proposedStrands(heightMm, zone, patience as Patience)
+export const broadleafStrands = ({ heightMm, zone }: Piece, patience: string): number =>
+  proposedStrands(heightMm, zone, patience as WirePatience)
 
 /** What every step with pliers wants. */
 const WIRES = { cautions: ['wire'], tools: ['pliers', 'cutters'] }
 
 /** Wire twisted to trunk, roots, limbs and tips. */
-export function twisted(on: Bench, { stout, thin, cuts }: WireWork, strands: number): Operation[] {
+export function twisted(on: PlantMaking, { stout, thin, cuts }: WireWork, strands: number): Operation[] {
   const size = on.piece.heightMm / 200
   const bulk = on.choice('bulk') === 'wire' ? ' and wind more round it for bulk' : ''
   const ends = on.choice('ends') === 'long' ? ', left long and bent' : ', short and uneven'
@@ -89,7 +90,7 @@ export function twisted(on: Bench, { stout, thin, cuts }: WireWork, strands: num
 }
 
 /** Latex, then bark of grout and PVA in coats, each cured before the next. */
-export function barked(on: Bench, surface: Expression): Operation[] {
+export function barked(on: PlantMaking, surface: Expression): Operation[] {
   const coats = COATS + (on.choice('bulk') === 'paste' ? 1 : 0)
   const size = on.piece.heightMm / 200
   const bark = on.product(
@@ -140,7 +141,7 @@ export function barked(on: Bench, surface: Expression): Operation[] {
 }
 
 /** Sprig tips, about one to a branch end: by the crown, whatever the wire; and the colours of the wood. */
-export function tipped(on: Bench): Operation[] {
+export function tipped(on: PlantMaking): Operation[] {
   const size = on.piece.heightMm / 200
   const full = quotient(on.crown, on.input(k.tipCm2))
   const tips = roundedUp(on.choice('ends') === 'long' ? on.product(full, k.longEnds) : full)

@@ -1,15 +1,22 @@
 import { wantedStoutMm } from '../../armature'
-import { dress, dressSlots, snowOption, type Dress } from '../kit/dress'
+import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { liquid, paint, powder, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 import { wireWork } from './wire-work'
-import { k, strandsOf, twisted, barked, tipped, type Patience } from './wire-broadleaf-operations'
+import {
+  wireFigures as k,
+  broadleafStrands,
+  twisted,
+  barked,
+  tipped,
+  type WirePatience,
+} from './wire-broadleaf-operations'
 
 const SIZES: Sizes = { well: [120, 400], atMostMm: 700 }
-const leaf: Dress = { adhesive: 'hairspray', form: 'leaf', shade: true }
+const leaf: Dressing = { adhesive: 'hairspray', form: 'leaf', shade: true }
 
 /** A broadleaf of twisted wire: trunk and limbs of one hank, thin wire lashed on. Common practice. */
 export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
@@ -21,7 +28,7 @@ export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
     kind: 'wire',
     barkMm: k.barkMm,
     takeUp: k.takeUp,
-    patience: (choice) => choice('patience') as Patience,
+    patience: (choice) => choice('patience') as WirePatience,
   },
   figures: k,
   options: [
@@ -68,7 +75,7 @@ export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
     })
   },
   materials: ({ piece }, choice) => {
-    const stoutMm = wantedStoutMm(piece.trunkMm, strandsOf(piece, choice('patience')), k.barkMm.value)
+    const stoutMm = wantedStoutMm(piece.trunkMm, broadleafStrands(piece, choice('patience')), k.barkMm.value)
     return [
       slot('wire', 'Stout wire', rod('wire', stoutMm)),
       slot('thin-wire', 'Thin wire', rod('wire', Math.max(0.2, stoutMm * 0.45))),
@@ -86,7 +93,7 @@ export const wireBroadleaf = way('wire-broadleaf', 'Twisted-wire broadleaf', {
     ]
   },
   operations: (on) => {
-    const strands = on.task.wire?.strands ?? strandsOf(on.piece, on.choice('patience'))
+    const strands = on.task.wire?.strands ?? broadleafStrands(on.piece, on.choice('patience'))
     const wire = wireWork(on, strands, k.offcuts)
     return [
       twisted(on, wire, strands),

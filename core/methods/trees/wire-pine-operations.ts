@@ -10,13 +10,13 @@ import {
   type Expression,
 } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import type { Operation } from '../kit/making'
 import { dries } from '../kit/setting'
 import { wireWork } from './wire-work'
 
 /** Amounts and times of a pine of wire. From memory unless marked. */
-export const k = coefficients('wire-pine', {
+export const pineFigures = coefficients('wire-pine', {
   spoilage: spoilage(0, 'memory', 'what goes wrong is twisted again'),
   takeUp: share('length that the twist takes up', 0.1),
   barkMm: amount('bark on the trunk, all coats together', 1.2, 'mm'),
@@ -56,16 +56,17 @@ export const k = coefficients('wire-pine', {
   pastelSec: seconds('pastels, moss, foot', 300),
   pasteMin: dries('paste'),
 })
+const k = pineFigures
 
 /** Twice in full, with the cement dry between. Common practice. */
 const PASSES = ['needles', 'needles-again'] as const
 
-export const strandsOf = ({ heightMm, zone }: Piece): number => proposedStrands(heightMm, zone, 'quick')
+export const pineStrands = ({ heightMm, zone }: Piece): number => proposedStrands(heightMm, zone, 'quick')
 
 /** Wire joined, and the wood on it. */
-export function wood(on: Bench): Operation[] {
+export function wood(on: PlantMaking): Operation[] {
   const { heightMm } = on.piece
-  const wire = wireWork(on, on.task.wire?.strands ?? strandsOf(on.piece), k.offcuts)
+  const wire = wireWork(on, on.task.wire?.strands ?? pineStrands(on.piece), k.offcuts)
   const joined = heightMm > 240 ? 3 : 2
   const size = heightMm / 240
   const paste = on.product(wire.surface, k.pasteCoat)
@@ -116,7 +117,7 @@ export function wood(on: Bench): Operation[] {
 }
 
 /** Pads of fibre, their colours, and needles on them. */
-export function foliage(on: Bench): Operation[] {
+export function padFoliage(on: PlantMaking): Operation[] {
   const size = on.piece.heightMm / 240
   const half = (part: Coefficient): Expression => quotient(on.input(part), number(PASSES.length))
   const needles = on.crownFlock('needles', { share: half(k.needleFoam), sticks: k.sticks }, 'Foam in the mix')
@@ -178,7 +179,7 @@ export function foliage(on: Bench): Operation[] {
 }
 
 /** Pastels on the bark, moss at the foot. */
-export function foot(on: Bench, surface: Expression): Operation {
+export function foot(on: PlantMaking, surface: Expression): Operation {
   const bark = quotient(surface, number(2))
   const around = discArea(quotient(product(on.trunk, number(4)), MM_IN_CM))
   return on.work('foot', 'Pastels, moss, foot', {

@@ -1,16 +1,16 @@
 import { wantedStoutMm } from '../../armature'
-import { snowOnly, snowOption, snowSlots, type Dress } from '../kit/dress'
+import { snowOnly, snowOption, snowSlots, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { hasPlates, judgeTree, type Sizes } from '../kit/fit'
 import { fibre, foam, liquid, paint, powder, rod, sprayPaint, wool } from '../kit/materials'
 import { optional, sharing, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
 import { wireWork } from './wire-work'
-import { k, strandsOf, wood, foliage, foot } from './wire-pine-operations'
+import { pineFigures as k, pineStrands, wood, padFoliage, foot } from './wire-pine-operations'
 
 const SIZES: Sizes = { well: [150, 350], atMostMm: 600 }
 /** Needles are thrown by the steps of its own; of the shared dressing only snow is used. */
-const snow: Dress = { adhesive: 'hairspray', form: 'ground' }
+const snow: Dressing = { adhesive: 'hairspray', form: 'ground' }
 
 /** A pine with plates: armatures strapped together, pads of teased fibre, needles twice. Common practice. */
 export const wirePine = way('wire-pine', 'Wire pine', {
@@ -41,7 +41,7 @@ export const wirePine = way('wire-pine', 'Wire pine', {
   },
   materials: ({ piece }, choice) => {
     const { base, shade } = piece.tones
-    const stoutMm = wantedStoutMm(piece.trunkMm, strandsOf(piece), k.barkMm.value)
+    const stoutMm = wantedStoutMm(piece.trunkMm, pineStrands(piece), k.barkMm.value)
     return [
       slot('wire', 'Stout wire', rod('wire', stoutMm)),
       slot('thin-wire', 'Thin wire', rod('wire', Math.max(0.25, stoutMm * 0.5))),
@@ -64,8 +64,8 @@ export const wirePine = way('wire-pine', 'Wire pine', {
   },
   operations: (on) => [
     wood(on),
-    foliage(on),
-    foot(on, wireWork(on, on.task.wire?.strands ?? strandsOf(on.piece), k.offcuts).surface),
+    padFoliage(on),
+    foot(on, wireWork(on, on.task.wire?.strands ?? pineStrands(on.piece), k.offcuts).surface),
     snowOnly(on, snow),
     on.inspect('Two zones of bark, tiers apart, matt.', ['cushions', 'wire-look']),
   ],

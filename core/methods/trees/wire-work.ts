@@ -1,7 +1,7 @@
 import { stoutStrands, usualAllowances } from '../../armature'
 import type { Cut } from '../../makeup'
 import { ONE, fact, product, sum, type Coefficient, type Leaf } from '../../quantities'
-import type { Bench } from '../kit/bench'
+import type { PlantMaking } from '../kit/bench'
 import type { Taken } from '../kit/making'
 
 /** Length of a strand's part above the lashing and of a stout one, by the height, until the armature is drawn. */
@@ -22,7 +22,7 @@ export interface WireWork {
 }
 
 /** Stout and thin wire for a tree, from its armature or, until that is drawn, by its height. */
-export function wireWork(on: Bench, strands: number, offcuts: Coefficient): WireWork {
+export function wireWork(on: PlantMaking, strands: number, offcuts: Coefficient): WireWork {
   const { piece, started } = on
   const { wire } = on.task
   const { rootMm } = usualAllowances(piece.heightMm)

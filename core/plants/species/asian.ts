@@ -1,12 +1,12 @@
 import type { Species } from '../types'
-import { barks, evergreenShrub, flush, grass, greens, late, mixed, needled, none, planted, scaled, tree, usual, yearly } from './presets'
+import { barks, evergreenShrub, flush, grass, greens, late, mixed, needled, noOrgans, planted, scaled, tree, usual, yearly } from './presets'
 
 /** Trees, crops and grasses of East Asia. From memory. */
 export const asian: readonly Species[] = [
   {
     id: 'zelkova', botanical: 'Zelkova serrata', common: 'Zelkova', crownForm: 'vase', ...tree, leaf: 'small',
     heightM: [5, 11, 20, 26], crownRatio: [0.6, 0.7, 0.86, 0.95], clearStem: [0.16, 0.18, 0.2, 0.18], dbhRatio: 0.036, seeThrough: 0.2, growth: { lobes: 11, droop: 0.05, angle: [32, 14], leader: 0.05, limbs: 8, curve: -0.2, crook: 0.16 }, leafMm: 60,
-    bark: barks.smooth, colours: { ...greens.mid, turning: [[58, 28, 48], [48, 30, 36]] }, show: none, dates: { ...usual, turning: '10-08', fall: '10-28', bare: '11-20' },
+    bark: barks.smooth, colours: { ...greens.mid, turning: [[58, 28, 48], [48, 30, 36]] }, show: noOrgans, dates: { ...usual, turning: '10-08', fall: '10-28', bare: '11-20' },
     habitats: [{ habitat: 'east-asian-wood', perHa: 20, ages: mixed }], groups: { as: 'few', size: [1, 5] },
   },
   {
@@ -24,7 +24,7 @@ export const asian: readonly Species[] = [
   {
     id: 'hinoki', botanical: 'Chamaecyparis obtusa', common: 'Hinoki cypress', crownForm: 'conical', ...scaled,
     heightM: [4, 11, 20, 30], crownRatio: [0.5, 0.36, 0.3, 0.28], clearStem: [0.04, 0.16, 0.3, 0.36], dbhRatio: 0.02, seeThrough: 0.1, growth: { lobes: 0, droop: 0.1, angle: [86, 56] }, leafMm: 40,
-    bark: barks.red, colours: { ...greens.needle }, show: none, dates: { ...flush },
+    bark: barks.red, colours: { ...greens.needle }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'east-asian-wood', perHa: 90, ages: mixed }], groups: { as: 'grove', size: [3, 9] },
   },
   {
@@ -54,7 +54,7 @@ export const asian: readonly Species[] = [
   {
     id: 'katsura', botanical: 'Cercidiphyllum japonicum', common: 'Katsura', crownForm: 'ovate', ...tree, arrangement: 'opposite', stems: 3, leaf: 'round',
     heightM: [4, 9, 16, 24], crownRatio: [0.5, 0.55, 0.62, 0.7], clearStem: 0.08, dbhRatio: 0.028, seeThrough: 0.24, growth: { lobes: 9, droop: 0 }, leafMm: 70,
-    bark: barks.grey, colours: { ...greens.light, turning: [[74, 10, 58], [62, 26, 48]] }, show: none, dates: { ...late, burst: '04-12', fullLeaf: '05-10' },
+    bark: barks.grey, colours: { ...greens.light, turning: [[74, 10, 58], [62, 26, 48]] }, show: noOrgans, dates: { ...late, burst: '04-12', fullLeaf: '05-10' },
     habitats: [{ habitat: 'east-asian-wood', perHa: 10, ages: mixed }, { habitat: 'garden', perHa: 1, ages: planted }], groups: { as: 'alone', size: [1, 1] },
   },
 ]

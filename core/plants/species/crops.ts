@@ -1,5 +1,5 @@
 import type { Species } from '../types'
-import { annual, barks, climber, grass, greens, herb, none, planted, usual, yearly } from './presets'
+import { annual, barks, climber, grass, greens, herb, noOrgans, planted, usual, yearly } from './presets'
 
 /** What fields and vineyards are sown and planted with, in rows. From memory. */
 export const crops: readonly Species[] = [
@@ -30,13 +30,13 @@ export const crops: readonly Species[] = [
   {
     id: 'stubble', botanical: 'Triticum aestivum, cut', common: 'Stubble', ...grass, keeps: 'evergreen', rows: { apartM: 0.13, inRowM: 0.05 },
     heightM: [0.08, 0.12, 0.16, 0.22], crownRatio: [0.5, 0.4, 0.34, 0.3], stems: 7, seeThrough: 0.5, growth: { lobes: 0, droop: -0.4, leader: 0.9 }, leafMm: 100, bark: barks.straw,
-    colours: { fresh: [76, 5, 38], summer: [74, 5, 38], turning: [], dead: [70, 5, 32], twig: [70, 5, 32] }, show: none, dates: { burst: '08-06', fullLeaf: '08-20' },
+    colours: { fresh: [76, 5, 38], summer: [74, 5, 38], turning: [], dead: [70, 5, 32], twig: [70, 5, 32] }, show: noOrgans, dates: { burst: '08-06', fullLeaf: '08-20' },
     habitats: [{ habitat: 'arable', perHa: 900000, ages: yearly }], groups: { as: 'carpet', size: [51, 499] }, note: 'Cut straw as it stands from harvest until the plough comes.',
   },
   {
     id: 'cabbage', botanical: 'Brassica oleracea', common: 'Cabbage', ...herb, arrangement: 'rosette', leaf: 'round', rows: { apartM: 0.6, inRowM: 0.5 }, organs: { flower: 'balls', fruit: 'balls' },
     heightM: [0.1, 0.22, 0.32, 0.4], crownRatio: [1.5, 1.5, 1.5, 1.4], stems: 1, seeThrough: 0.2, growth: { lobes: 0, droop: -0.4 }, leafMm: 320, bark: barks.green,
-    colours: { ...greens.blue, summer: [58, -12, 14], turning: [[66, -4, 30]], dead: [58, 4, 26] }, show: none, dates: { ...annual, burst: '05-20', fullLeaf: '07-25', turning: '10-20', fall: '11-15', bare: '12-20' }, standing: { winter: 0.2 },
+    colours: { ...greens.blue, summer: [58, -12, 14], turning: [[66, -4, 30]], dead: [58, 4, 26] }, show: noOrgans, dates: { ...annual, burst: '05-20', fullLeaf: '07-25', turning: '10-20', fall: '11-15', bare: '12-20' }, standing: { winter: 0.2 },
     habitats: [{ habitat: 'arable', perHa: 33000, ages: yearly }, { habitat: 'garden', perHa: 60, ages: yearly }], groups: { as: 'row', size: [9, 61] },
   },
   {

@@ -1,5 +1,5 @@
 import type { Species } from '../types'
-import { barks, evergreenShrub, evergreenTree, flush, grass, greens, mixed, none, palm, planted, scaled, tree, usual } from './presets'
+import { barks, evergreenShrub, evergreenTree, flush, grass, greens, mixed, noOrgans, palm, planted, scaled, tree, usual } from './presets'
 
 const wild = [0.2, 0.4, 0.4, 0] as [number, number, number, number]
 
@@ -20,13 +20,13 @@ export const dry: readonly Species[] = [
   {
     id: 'agave', botanical: 'Agave americana', common: 'Agave', ...grass, keeps: 'evergreen', leaf: 'broad',
     heightM: [0.4, 0.8, 1.3, 1.7], crownRatio: [1.5, 1.5, 1.5, 1.5], stems: 9, seeThrough: 0.2, growth: { lobes: 0, droop: -0.4, leader: 0 }, leafMm: 1200, bark: barks.straw,
-    colours: { ...greens.blue, summer: [60, -9, 4], fresh: [66, -9, 8] }, show: none, dates: { ...flush },
+    colours: { ...greens.blue, summer: [60, -9, 4], fresh: [66, -9, 8] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'desert', perHa: 200, ages: wild }, { habitat: 'mediterranean-scrub', perHa: 16, ages: wild }, { habitat: 'olive-terrace', perHa: 14, ages: wild }, { habitat: 'subtropical-park', perHa: 20, ages: wild }], groups: { as: 'few', size: [1, 5] },
   },
   {
     id: 'yucca', botanical: 'Yucca elata', common: 'Yucca', ...palm, arrangement: 'basal', leaf: 'narrow',
     heightM: [0.8, 1.6, 2.8, 4], crownRatio: [0.9, 0.6, 0.44, 0.4], clearStem: [0.1, 0.4, 0.62, 0.7], crownBase: [0.04, 0.28, 0.5, 0.6], dbhRatio: 0.05, seeThrough: 0.3, growth: { lobes: 0, droop: 0.3 }, leafMm: 500,
-    bark: { low: [54, 6, 18], high: [58, 6, 20], marks: 'ringed' }, colours: { ...greens.grey, summer: [58, -8, 22] }, show: none, dates: { ...flush },
+    bark: { low: [54, 6, 18], high: [58, 6, 20], marks: 'ringed' }, colours: { ...greens.grey, summer: [58, -8, 22] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'desert', perHa: 90, ages: mixed }, { habitat: 'subtropical-park', perHa: 8, ages: mixed }], groups: { as: 'few', size: [1, 5] },
   },
   {
@@ -38,13 +38,13 @@ export const dry: readonly Species[] = [
   {
     id: 'umbrella-acacia', botanical: 'Vachellia tortilis', common: 'Umbrella acacia', crownForm: ['vase', 'flat-topped', 'flat-topped', 'flat-topped'], ...evergreenTree, leaf: 'feathered',
     heightM: [2, 4.5, 8, 12], crownRatio: [0.9, 1.2, 1.5, 1.6], clearStem: [0.14, 0.4, 0.6, 0.66], dbhRatio: 0.04, seeThrough: 0.36, growth: { lobes: 12, droop: 0, angle: [40, 28], leader: 0.05, limbs: 7, curve: -0.3, crook: 0.45 }, leafMm: 60,
-    bark: barks.dark, colours: { ...greens.dull }, show: none, dates: { ...flush },
+    bark: barks.dark, colours: { ...greens.dull }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'savanna', perHa: 14, ages: mixed }], groups: { as: 'few', size: [1, 5] },
   },
   {
     id: 'baobab', botanical: 'Adansonia digitata', common: 'Baobab', crownForm: 'spreading', ...tree, leaf: 'hand',
     heightM: [4, 9, 15, 20], crownRatio: [0.6, 0.75, 0.95, 1.1], clearStem: [0.3, 0.34, 0.36, 0.36], dbhRatio: 0.088, seeThrough: 0.44, growth: { lobes: 8, droop: 0, angle: [66, 34], leader: 0.08, limbs: 8, crook: 0.6 }, leafMm: 140,
-    bark: { low: [58, 4, 8], high: [60, 3, 8], marks: 'smooth' }, colours: { ...greens.mid, turning: [[66, 4, 44]] }, show: none, dates: { ...usual },
+    bark: { low: [58, 4, 8], high: [60, 3, 8], marks: 'smooth' }, colours: { ...greens.mid, turning: [[66, 4, 44]] }, show: noOrgans, dates: { ...usual },
     habitats: [{ habitat: 'savanna', perHa: 0.6, ages: mixed }], groups: { as: 'alone', size: [1, 1] },
   },
   {
@@ -68,7 +68,7 @@ export const dry: readonly Species[] = [
   {
     id: 'tree-fern', botanical: 'Dicksonia antarctica', common: 'Tree fern', ...palm, arrangement: 'feather',
     heightM: [0.8, 1.8, 3.5, 5.5], crownRatio: [1.8, 1.4, 0.95, 0.72], clearStem: [0.2, 0.5, 0.7, 0.78], crownBase: [0.1, 0.36, 0.56, 0.66], dbhRatio: 0.075, seeThrough: 0.24, growth: { lobes: 0, droop: 0.5, tips: 26 }, leafMm: 250,
-    bark: { low: [30, 6, 10], high: [34, 8, 12], marks: 'ringed' }, colours: { ...greens.light }, show: none, dates: { ...flush },
+    bark: { low: [30, 6, 10], high: [34, 8, 12], marks: 'ringed' }, colours: { ...greens.light }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'australian-bush', perHa: 8, ages: mixed }, { habitat: 'subtropical-park', perHa: 16, ages: mixed }], groups: { as: 'few', size: [3, 7] },
   },
   {
@@ -80,7 +80,7 @@ export const dry: readonly Species[] = [
   {
     id: 'grey-box', botanical: 'Eucalyptus microcarpa', common: 'Grey box', crownForm: 'irregular', ...evergreenTree, leaf: 'narrow',
     heightM: [5, 10, 17, 21], crownRatio: [0.5, 0.6, 0.72, 0.8], clearStem: [0.16, 0.28, 0.36, 0.36], dbhRatio: 0.04, seeThrough: 0.4, growth: { lobes: 11, droop: 0.4, crook: 0.5 }, leafMm: 110,
-    bark: { low: [56, 2, 8], high: [64, 2, 9], marks: 'plated' }, colours: { ...greens.dull, summer: [46, -11, 16] }, show: none, dates: { ...flush },
+    bark: { low: [56, 2, 8], high: [64, 2, 9], marks: 'plated' }, colours: { ...greens.dull, summer: [46, -11, 16] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'australian-bush', perHa: 20, ages: mixed }], groups: { as: 'few', size: [1, 5] },
   },
   {
@@ -98,7 +98,7 @@ export const dry: readonly Species[] = [
   {
     id: 'grass-tree', botanical: 'Xanthorrhoea australis', common: 'Grass-tree', ...palm, arrangement: 'basal', leaf: 'narrow', organs: { flower: 'mace' },
     heightM: [0.8, 1.2, 1.8, 2.8], crownRatio: [1.4, 1.1, 0.85, 0.7], clearStem: [0.06, 0.24, 0.42, 0.56], crownBase: [0.02, 0.1, 0.24, 0.38], dbhRatio: 0.09, seeThrough: 0.24, growth: { lobes: 0, droop: 0.8 }, leafMm: 800,
-    bark: { low: [22, 3, 4], high: [28, 4, 6], marks: 'ringed' }, colours: { ...greens.dull, summer: [48, -12, 26] }, show: none, dates: { ...flush },
+    bark: { low: [22, 3, 4], high: [28, 4, 6], marks: 'ringed' }, colours: { ...greens.dull, summer: [48, -12, 26] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'australian-bush', perHa: 90, ages: mixed }], groups: { as: 'few', size: [1, 7] },
   },
   {
@@ -110,7 +110,7 @@ export const dry: readonly Species[] = [
   {
     id: 'snow-grass', botanical: 'Poa hiemata', common: 'Snow grass', ...grass, keeps: 'evergreen',
     heightM: [0.15, 0.25, 0.4, 0.5], crownRatio: [1.1, 1.1, 1, 1], stems: 26, seeThrough: 0.3, growth: { lobes: 0, droop: 0.5, leader: 0.12 }, leafMm: 250, bark: barks.straw,
-    colours: { ...greens.grass, summer: [60, -8, 26] }, show: none, dates: { ...flush },
+    colours: { ...greens.grass, summer: [60, -8, 26] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'australian-heights', perHa: 4000, ages: wild }], groups: { as: 'carpet', size: [9, 31] },
   },
   {
@@ -122,7 +122,7 @@ export const dry: readonly Species[] = [
   {
     id: 'alpine-ash', botanical: 'Eucalyptus delegatensis', common: 'Alpine ash', crownForm: ['ovate', 'ovate', 'irregular', 'irregular'], ...evergreenTree, leaf: 'narrow',
     heightM: [8, 20, 36, 48], crownRatio: [0.36, 0.3, 0.3, 0.34], clearStem: [0.16, 0.4, 0.55, 0.58], dbhRatio: 0.03, seeThrough: 0.42, growth: { lobes: 10, droop: 0.3 }, leafMm: 130,
-    bark: { low: [48, 5, 10], high: [78, 1, 9], marks: 'peeling' }, colours: { ...greens.dull, summer: [44, -12, 18] }, show: none, dates: { ...flush },
+    bark: { low: [48, 5, 10], high: [78, 1, 9], marks: 'peeling' }, colours: { ...greens.dull, summer: [44, -12, 18] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'australian-heights', perHa: 20, ages: mixed }], groups: { as: 'grove', size: [3, 7] },
   },
   {
@@ -134,7 +134,7 @@ export const dry: readonly Species[] = [
   {
     id: 'saltbush', botanical: 'Atriplex nummularia', common: 'Saltbush', crownForm: 'mound', ...evergreenShrub, stems: 10, leaf: 'small',
     heightM: [0.4, 0.9, 1.4, 2], crownRatio: [1.2, 1.25, 1.3, 1.3], seeThrough: 0.16, growth: { lobes: 6, droop: -0.3 }, leafMm: 25,
-    bark: barks.twiggy, colours: { ...greens.grey, summer: [64, -5, 10] }, show: none, dates: { ...flush },
+    bark: barks.twiggy, colours: { ...greens.grey, summer: [64, -5, 10] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'australian-desert', perHa: 300, ages: mixed }], groups: { as: 'drift', size: [3, 11] },
   },
   {
@@ -152,7 +152,7 @@ export const dry: readonly Species[] = [
   {
     id: 'mulberry', botanical: 'Morus alba', common: 'White mulberry', crownForm: 'rounded', ...tree, leaf: 'lobed', rows: { apartM: 6, inRowM: 6 },
     heightM: [3, 5, 8, 11], crownRatio: [0.8, 0.9, 0.95, 1], clearStem: 0.22, dbhRatio: 0.045, seeThrough: 0.16, growth: { lobes: 9, droop: 0.1, crook: 0.5 }, leafMm: 120,
-    bark: barks.grey, colours: { ...greens.mid, turning: [[72, 0, 56]] }, show: none, dates: { ...usual },
+    bark: barks.grey, colours: { ...greens.mid, turning: [[72, 0, 56]] }, show: noOrgans, dates: { ...usual },
     habitats: [{ habitat: 'rice-terrace', perHa: 6, ages: planted }, { habitat: 'vineyard', perHa: 4, ages: planted }, { habitat: 'olive-terrace', perHa: 4, ages: planted }], groups: { as: 'row', size: [3, 7] },
   },
 ]

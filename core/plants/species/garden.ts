@@ -1,5 +1,5 @@
 import type { Species } from '../types'
-import { annual, barks, climber, evergreenShrub, flush, grass, greens, herb, late, mixed, needled, none, paired, planted, scaled, shrub, tree, usual } from './presets'
+import { annual, barks, climber, evergreenShrub, flush, grass, greens, herb, late, mixed, needled, noOrgans, paired, planted, scaled, shrub, tree, usual } from './presets'
 
 const inGarden = (perHa: number): Species['habitats'] => [{ habitat: 'garden', perHa, ages: planted }]
 
@@ -74,19 +74,19 @@ export const garden: readonly Species[] = [
   {
     id: 'lawn', botanical: 'Lolium perenne, mown', common: 'Lawn', ...grass, keeps: 'evergreen',
     heightM: [0.03, 0.04, 0.05, 0.08], crownRatio: [1.2, 1.1, 1, 1], stems: 16, seeThrough: 0.1, growth: { lobes: 0, droop: 0, leader: 0 }, leafMm: 40, bark: barks.green,
-    colours: { ...greens.mid, summer: [50, -20, 36], fresh: [58, -24, 44] }, show: none, dates: { burst: '03-20', fullLeaf: '05-01' },
+    colours: { ...greens.mid, summer: [50, -20, 36], fresh: [58, -24, 44] }, show: noOrgans, dates: { burst: '03-20', fullLeaf: '05-01' },
     habitats: inGarden(1), groups: { as: 'carpet', size: [31, 499] }, note: 'Plan it by area.',
   },
   {
     id: 'lawson-cypress', botanical: 'Chamaecyparis lawsoniana', common: 'Lawson cypress', crownForm: 'columnar', ...scaled, rows: { apartM: 1, inRowM: 0.6 },
     heightM: [2, 4, 8, 14], crownRatio: [0.4, 0.36, 0.34, 0.34], clearStem: 0.01, dbhRatio: 0.02, seeThrough: 0.03, growth: { lobes: 0, droop: 0.2, angle: [40, 20], leader: 0.9, limbs: 30 }, leafMm: 40,
-    bark: barks.red, colours: { ...greens.needle }, show: none, dates: { ...flush },
+    bark: barks.red, colours: { ...greens.needle }, show: noOrgans, dates: { ...flush },
     habitats: inGarden(30), groups: { as: 'row', size: [5, 15] }, note: 'Clipped as a hedge it keeps its leaves to the ground: plan it by the metre, trimmed.',
   },
   {
     id: 'white-cedar', botanical: 'Thuja occidentalis', common: 'White cedar', crownForm: 'conical', ...scaled, rows: { apartM: 0.8, inRowM: 0.5 },
     heightM: [1.5, 3, 7, 12], crownRatio: [0.44, 0.38, 0.34, 0.32], clearStem: 0.01, dbhRatio: 0.02, seeThrough: 0.04, growth: { lobes: 0, droop: -0.4, angle: [52, 26] }, leafMm: 30,
-    bark: barks.red, colours: { ...greens.needle, turning: [[42, 4, 24]] }, show: none, dates: { ...flush },
+    bark: barks.red, colours: { ...greens.needle, turning: [[42, 4, 24]] }, show: noOrgans, dates: { ...flush },
     habitats: [...inGarden(30), { habitat: 'eastern-wood', perHa: 14, ages: mixed }], groups: { as: 'row', size: [5, 15] },
   },
   {
@@ -110,7 +110,7 @@ export const garden: readonly Species[] = [
   {
     id: 'copper-beech', botanical: 'Fagus sylvatica ‘Purpurea’', common: 'Copper beech', crownForm: 'rounded', ...tree, keeps: 'holds dead leaves',
     heightM: [6, 13, 23, 27], crownRatio: [0.58, 0.64, 0.76, 0.88], clearStem: 0.12, dbhRatio: 0.034, seeThrough: 0.12, growth: { lobes: 12, droop: 0.05, angle: [50, 18], leader: 0.52, limbs: 13, curve: 0.6 }, leafMm: 80,
-    bark: { low: [57, 0, 5], high: [60, 0, 4], marks: 'smooth' }, colours: { fresh: [42, 28, 22], summer: [26, 14, 6], turning: [[46, 24, 34]], dead: [45, 20, 34], twig: [47, 8, 16] }, show: none, dates: { burst: '04-26', fullLeaf: '05-16', turning: '10-06', fall: '10-22', bare: '11-24' },
+    bark: { low: [57, 0, 5], high: [60, 0, 4], marks: 'smooth' }, colours: { fresh: [42, 28, 22], summer: [26, 14, 6], turning: [[46, 24, 34]], dead: [45, 20, 34], twig: [47, 8, 16] }, show: noOrgans, dates: { burst: '04-26', fullLeaf: '05-16', turning: '10-06', fall: '10-22', bare: '11-24' },
     habitats: inGarden(1), groups: { as: 'alone', size: [1, 1] },
   },
   {
@@ -122,7 +122,7 @@ export const garden: readonly Species[] = [
   {
     id: 'black-poplar', botanical: 'Populus nigra', common: 'Black poplar', crownForm: 'spreading', ...tree, leaf: 'round',
     heightM: [7, 15, 25, 30], crownRatio: [0.5, 0.56, 0.68, 0.78], clearStem: 0.16, dbhRatio: 0.05, seeThrough: 0.28, growth: { lobes: 10, droop: 0.1, angle: [58, 24], leader: 0.4, limbs: 9, curve: -0.2, crook: 0.5 }, leafMm: 80,
-    bark: barks.dark, colours: { ...greens.mid, turning: [[72, 2, 58]] }, show: none, dates: { ...usual },
+    bark: barks.dark, colours: { ...greens.mid, turning: [[72, 2, 58]] }, show: noOrgans, dates: { ...usual },
     habitats: [{ habitat: 'carr', perHa: 6, ages: mixed }, { habitat: 'reed-swamp', perHa: 1, ages: planted }], groups: { as: 'few', size: [1, 5] },
   },
   {

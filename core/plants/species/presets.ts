@@ -53,4 +53,4 @@ export const annual = { burst: '04-10', fullLeaf: '06-05', turning: '08-20', fal
 export const mixed = [0.3, 0.35, 0.3, 0.05] as [number, number, number, number]
 export const planted = [0.2, 0.4, 0.4, 0] as [number, number, number, number]
 export const yearly = [0, 0.2, 0.8, 0] as [number, number, number, number]
-export const none = { flower: 0, fruit: 0 } as const
+export const noOrgans = { flower: 0, fruit: 0 } as const

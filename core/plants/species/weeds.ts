@@ -1,5 +1,5 @@
 import type { Species } from '../types'
-import { barks, greens, herb, none, shrub, usual } from './presets'
+import { barks, greens, herb, noOrgans, shrub, usual } from './presets'
 
 const wild = [0.2, 0.4, 0.4, 0] as [number, number, number, number]
 const year = { burst: '04-01', fullLeaf: '06-10', turning: '08-25', fall: '10-05', bare: '11-25' } as const
@@ -57,7 +57,7 @@ export const weeds: readonly Species[] = [
   {
     id: 'wormwood', botanical: 'Artemisia absinthium', common: 'Wormwood', crownForm: 'mound', ...shrub, keeps: 'evergreen', stems: 12, leaf: 'spine', winterLeaf: 0.6,
     heightM: [0.3, 0.5, 0.8, 1], crownRatio: [1, 1, 1, 1], seeThrough: 0.3, growth: { lobes: 4, droop: -0.6 }, leafMm: 50,
-    bark: barks.twiggy, colours: { ...greens.grey }, show: none, dates: { burst: '04-01', fullLeaf: '06-01' },
+    bark: barks.twiggy, colours: { ...greens.grey }, show: noOrgans, dates: { burst: '04-01', fullLeaf: '06-01' },
     habitats: [{ habitat: 'dry-slope', perHa: 300, ages: wild }, { habitat: 'waste-ground', perHa: 150, ages: wild }], groups: { as: 'drift', size: [3, 9] },
   },
 ]

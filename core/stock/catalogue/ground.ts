@@ -1,22 +1,22 @@
-import { pack, powder, pieces, sheet, raw, tease, type CatalogueRow } from './rows'
+import { pack, powderRow, pieces, sheetRow, raw, tease, type CatalogueRow } from './rows'
 
 /** What ground, bushes and hedges are made of. */
 export const groundMaterials: readonly CatalogueRow[] = [
-  sheet('mesh-green', 'Foliage mesh, mid green', 'mesh', [260, 150], '#5f7a3c', pack(390, 640)),
-  sheet('mesh-autumn', 'Foliage mesh, autumn', 'mesh', [260, 150], '#a5762e', pack(390, 640)),
-  sheet('ivy-mesh-green', 'Fine mesh, ivy green', 'ivy-mesh', [250, 150], '#465f35', {
+  sheetRow('mesh-green', 'Foliage mesh, mid green', 'mesh', [260, 150], '#5f7a3c', pack(390, 640)),
+  sheetRow('mesh-autumn', 'Foliage mesh, autumn', 'mesh', [260, 150], '#a5762e', pack(390, 640)),
+  sheetRow('ivy-mesh-green', 'Fine mesh, ivy green', 'ivy-mesh', [250, 150], '#465f35', {
     ...pack(375, 720),
     note: 'Reads as ivy, as low birch, or as scrub of dry land (common practice).',
   }),
-  sheet('horsehair', 'Rubberised horsehair, 20 mm', 'horsehair', [300, 200], '#4a3a2c', {
+  sheetRow('horsehair', 'Rubberised horsehair, 20 mm', 'horsehair', [300, 200], '#4a3a2c', {
     ...pack(600, 780),
     note: 'One side is denser: cut it off (common practice).',
   }),
-  sheet('cloth-yellow', 'Towelling, yellow', 'cloth', [400, 260], '#c9b365', {
+  sheetRow('cloth-yellow', 'Towelling, yellow', 'cloth', [400, 260], '#c9b365', {
     ...pack(1040, 150),
     note: 'Yellow beats orange (common practice).',
   }),
-  sheet('grass-mat', 'Grass mat, summer', 'mat', [300, 200], '#7d8c49', pack(600, 990)),
+  sheetRow('grass-mat', 'Grass mat, summer', 'mat', [300, 200], '#7d8c49', pack(600, 990)),
   tease('stuffing', 'Toy stuffing', 'stuffing', '#e6e3da', { bulkGPerMl: 0.012, ...pack(250, 390) }),
   tease('hank-straw', 'Field fibre in hanks, straw', 'hank', '#bda76c', {
     bulkGPerMl: 0.06,
@@ -45,25 +45,25 @@ export const groundMaterials: readonly CatalogueRow[] = [
     { stuff: 'twig', twig: 'stem', fromMm: 12, toMm: 55 },
     { pieceG: 0.15, note: 'Dead, dry, cut from old garden plants (common practice).' },
   ),
-  powder('soil-coarse', 'Soil, coarse', 'soil', '#6b563e', 1.2, {
+  powderRow('soil-coarse', 'Soil, coarse', 'soil', '#6b563e', 1.2, {
     note: 'Natural clay soil, not sand; dried, then sieved in three (common practice).',
   }),
-  powder('soil-medium', 'Soil, medium', 'soil', '#74603f', 1.2),
-  powder('soil-fine', 'Soil, fine', 'soil', '#806a49', 1.1, {
+  powderRow('soil-medium', 'Soil, medium', 'soil', '#74603f', 1.2),
+  powderRow('soil-fine', 'Soil, fine', 'soil', '#806a49', 1.1, {
     note: 'Shaken through a stocking (common practice).',
   }),
-  powder('ground-buff', 'Ground mix, fine soil and pale grout 1 : 1', 'soil', '#a2937c', 1.1),
-  powder('sawdust-green', 'Sawdust, dyed dark green', 'sawdust', '#44543a', 0.2, {
+  powderRow('ground-buff', 'Ground mix, fine soil and pale grout 1 : 1', 'soil', '#a2937c', 1.1),
+  powderRow('sawdust-green', 'Sawdust, dyed dark green', 'sawdust', '#44543a', 0.2, {
     note: 'Coarse, and garish alone: a little, on forest floors (common practice).',
   }),
-  powder('lichen-shredded', 'Lichen, shredded', 'other', '#8b8f6a', 0.04, {
+  powderRow('lichen-shredded', 'Lichen, shredded', 'other', '#8b8f6a', 0.04, {
     note: 'Half of it left whole, for large texture (common practice).',
   }),
-  powder('clump-shredded', 'Clump foam, shredded', 'other', '#51703a', 0.05, {
+  powderRow('clump-shredded', 'Clump foam, shredded', 'other', '#51703a', 0.05, {
     note: 'It charges and clings until it is mixed in (common practice).',
   }),
-  powder('scrub-blend', 'Shredded scrub, coarse', 'other', '#6f7349', 0.05),
-  powder('scrub-fine', 'Shredded scrub, fine', 'other', '#7b7c52', 0.06),
+  powderRow('scrub-blend', 'Shredded scrub, coarse', 'other', '#6f7349', 0.05),
+  powderRow('scrub-fine', 'Shredded scrub, fine', 'other', '#7b7c52', 0.06),
   raw(
     'leaves-raw',
     'Fallen leaves, as gathered',
@@ -73,9 +73,9 @@ export const groundMaterials: readonly CatalogueRow[] = [
   ),
   raw('soil-raw', 'Clay soil, as dug', '#6f5a40', 1.2, 'Natural clay soil, not sand (common practice).'),
   raw('coffee-wet', 'Coffee grounds, wet', '#33241a', 0.7, 'Dry them the same day, or they mould.', 1),
-  powder('petals-yellow', 'Flower powder, yellow', 'blossom', '#dcbf3f', 0.3, pack(10, 450)),
-  powder('petals-purple', 'Flower powder, purple', 'blossom', '#8a6aa0', 0.3, pack(10, 450)),
-  powder('petals-red', 'Flower powder, red', 'blossom', '#b5443f', 0.3, pack(10, 450)),
-  powder('petals-blue', 'Flower powder, blue', 'blossom', '#6a7fb8', 0.3, pack(10, 450)),
-  powder('petals-ochre', 'Seed powder, ochre', 'blossom', '#b08a45', 0.3, pack(10, 450)),
+  powderRow('petals-yellow', 'Flower powder, yellow', 'blossom', '#dcbf3f', 0.3, pack(10, 450)),
+  powderRow('petals-purple', 'Flower powder, purple', 'blossom', '#8a6aa0', 0.3, pack(10, 450)),
+  powderRow('petals-red', 'Flower powder, red', 'blossom', '#b5443f', 0.3, pack(10, 450)),
+  powderRow('petals-blue', 'Flower powder, blue', 'blossom', '#6a7fb8', 0.3, pack(10, 450)),
+  powderRow('petals-ochre', 'Seed powder, ochre', 'blossom', '#b08a45', 0.3, pack(10, 450)),
 ]

@@ -33,7 +33,7 @@ export const clumpFoam = (id: string, name: string, grainMm: number, colour: str
   ...pack(60, 480),
 })
 
-export const fibre =
+export const fibreRow =
   (tone: string, colour: string) =>
   (lengthMm: number): CatalogueRow => ({
     id: `static-${tone}-${String(lengthMm).replace('.', '')}`,
@@ -46,7 +46,7 @@ export const fibre =
     ...pack(20, 420),
   })
 
-export const liquid = (
+export const liquidRow = (
   id: string,
   name: string,
   of: Liquid,
@@ -61,13 +61,13 @@ export const liquid = (
   ...extra,
 })
 
-export const paint = (id: string, name: string, colour: string): CatalogueRow => ({
-  ...liquid(id, `Acrylic paint, ${name}`, 'paint', 1.2, { family: 'acrylic paint', ...pack(100, 420) }),
+export const paintRow = (id: string, name: string, colour: string): CatalogueRow => ({
+  ...liquidRow(id, `Acrylic paint, ${name}`, 'paint', 1.2, { family: 'acrylic paint', ...pack(100, 420) }),
   of: { stuff: 'liquid', liquid: 'paint', colour },
 })
 
-export const sprayPaint = (id: string, name: string, colour: string): CatalogueRow => ({
-  ...liquid(id, `Spray paint, matt ${name}`, 'spray-paint', 0.8, {
+export const sprayPaintRow = (id: string, name: string, colour: string): CatalogueRow => ({
+  ...liquidRow(id, `Spray paint, matt ${name}`, 'spray-paint', 0.8, {
     family: 'spray paint, matt',
     ...pack(400, 640),
   }),
@@ -96,7 +96,7 @@ export const wire = (id: string, diameterMm: number, metres: number, price: numb
   ...pack(metres * 1000, price),
 })
 
-export const rod = (
+export const rodRow = (
   id: string,
   name: string,
   diameterMm: number,
@@ -111,7 +111,7 @@ export const rod = (
   ...pack(1, price),
 })
 
-export const powder = (
+export const powderRow = (
   id: string,
   name: string,
   of: Powder,
@@ -146,7 +146,7 @@ export const trunk = (id: string, size: string, fromMm: number, toMm: number, ex
     },
   )
 
-export const sheet = (
+export const sheetRow = (
   id: string,
   name: string,
   of: Extract<Stuff, { stuff: 'sheet' }>['sheet'],

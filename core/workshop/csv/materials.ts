@@ -78,7 +78,7 @@ function stuffOf(values: Readonly<Record<string, unknown>>, was: Stuff | undefin
       ? ok(was)
       : none('a mixture can’t be made by a file: make it here, where its parts are said.')
   const { kind, size } = fieldsOf[stuff]
-  const told: [string | undefined, unknown][] = [
+  const details: [string | undefined, unknown][] = [
     [kind, values.kind],
     [size, values['size mm']],
     ['dtex', values.dtex],
@@ -90,7 +90,7 @@ function stuffOf(values: Readonly<Record<string, unknown>>, was: Stuff | undefin
     ['colour', values.colour],
   ]
   const kept = was?.stuff === stuff ? was : { stuff }
-  const fields = told.filter(([name, value]) => name !== undefined && value !== undefined)
+  const fields = details.filter(([name, value]) => name !== undefined && value !== undefined)
   const checked = stuffSchema.safeParse({ ...kept, ...Object.fromEntries(fields) })
   return checked.success
     ? ok(checked.data)
@@ -147,7 +147,7 @@ export function readMaterials(
       rows.fault(line, of.because, 'stuff')
       continue
     }
-    const told = {
+    const details = {
       name,
       unit: values.unit,
       of: of.value,
@@ -159,7 +159,7 @@ export function readMaterials(
       keepsDays: values['keeps days'] ?? was?.keepsDays,
       note: values.note ?? was?.note,
     }
-    const fields = Object.fromEntries(Object.entries(told).filter(([, value]) => value !== undefined))
+    const fields = Object.fromEntries(Object.entries(details).filter(([, value]) => value !== undefined))
     const draft = was
       ? withChange(was, fields as Partial<Material>, now)
       : { ...fields, id: newId(), changedAt: now }

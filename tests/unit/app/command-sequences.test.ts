@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import fc from 'fast-check'
-import { foldRun, isOpen, type Deed } from '../../../core/batches'
+import { foldRun, isOpen, type BatchAction } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
 import { canonical, mergeWorkshops, readWorkshopFile, writeWorkshopFile } from '../../../core/workshop'
 import { doDeed, endBatch, planBatch, undoDeed } from '../../../app/db/commands/bench'
@@ -87,7 +87,7 @@ test('whatever a maker does, the workshop stays a valid file, and no lot is belo
             (await context.db.batches.get(latest))!,
             await context.db.events.where('batchId').equals(latest).toArray(),
           )
-          const deed: Extract<Deed, { type: 'finish' | 'abandon' }> =
+          const deed: Extract<BatchAction, { type: 'finish' | 'abandon' }> =
             run.state.phase === 'done'
               ? { type: 'finish', tray: 'T', date: '2026-10-04', handsMin: 1, used: act.used }
               : { type: 'abandon', reason: 'x', handsMin: 1, used: act.used }

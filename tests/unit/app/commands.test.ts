@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { foldRun, traysOf, type Deed } from '../../../core/batches'
+import { foldRun, traysOf, type BatchAction } from '../../../core/batches'
 import { balancesOf } from '../../../core/stock'
 import { canonical } from '../../../core/workshop'
 import { doDeed, endBatch, undoDeed } from '../../../app/db/commands/bench'
@@ -21,7 +21,7 @@ import { commission, line, pieces } from '../../support/workshop'
 
 const onHand = async ({ db }: CommandContext, lotId: string) =>
   balancesOf(await db.movements.toArray()).get(lotId)?.onHand
-const through: Deed[] = [
+const through: BatchAction[] = [
   { type: 'pieces', step: 0, count: 5 },
   { type: 'pieces', step: 1, count: 5 },
   { type: 'advance', step: 1, early: true },
@@ -96,7 +96,7 @@ describe('commands', () => {
   test('a draw that the books can’t cover writes nothing until the maker agrees', async () => {
     const context = await bench()
     const planned = await withBatch(context)
-    const abandon: Deed = {
+    const abandon: BatchAction = {
       type: 'abandon',
       reason: 'mould',
       handsMin: 1,

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import type { Line } from '../../../core/commissions'
 import { readWhole, WorkshopDb } from '../../../app/db/database'
-import { SoundRows } from '../../../app/db/sound'
+import { ValidRows } from '../../../app/db/sound'
 import { line } from '../../support/workshop'
 
 const many = (count: number): Line[] =>
@@ -22,7 +22,7 @@ describe('stored rows', () => {
   )
 
   test('of very many the sound ones are kept, in their order; a faulty one is told until it is gone', async () => {
-    const sound = new SoundRows()
+    const sound = new ValidRows()
     const rows = many(1200)
     const spoilt = rows.map((row, i) => (i === 700 ? { ...row, name: 7 as unknown as string } : row))
     const kept = await sound.ofMany('lines', spoilt)
@@ -36,7 +36,7 @@ describe('stored rows', () => {
   })
 
   test('the same object is handed out again for as long as nothing in it has changed', async () => {
-    const sound = new SoundRows()
+    const sound = new ValidRows()
     const first = await sound.ofMany('lines', many(900))
     const again = await sound.ofMany(
       'lines',

@@ -14,7 +14,7 @@ import {
   usualAllowances,
   wiresFor,
   wireTree,
-  type Part,
+  type WirePart,
 } from '../../../core/armature'
 import { grow } from '../../../core/growth'
 import { speciesById } from '../../../core/plants'
@@ -26,7 +26,7 @@ const skeleton = (id: string, seed = 1) => {
   return { habitus, grown: grow(habitus, seed) }
 }
 const oak = skeleton('pedunculate-oak')
-const lengthsOf = (parts: readonly Part[]): number =>
+const lengthsOf = (parts: readonly WirePart[]): number =>
   parts.reduce((sum, { strands, lengthMm }) => sum + strands * lengthMm, 0)
 
 describe('an armature from a skeleton', () => {

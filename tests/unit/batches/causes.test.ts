@@ -1,13 +1,18 @@
 import fc from 'fast-check'
-import { decide, foldRun, type Deed, type RunEvent } from '../../../core/batches'
+import { decide, foldRun, type BatchAction, type RunEvent } from '../../../core/batches'
 import { batch, ids, minutesAfter, play } from '../../support/workshop'
 
 const five = batch()
-const finish: Deed = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
-const all = (step: number, count = 5): Deed => ({ type: 'pieces', step, count })
+const finish: BatchAction = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
+const all = (step: number, count = 5): BatchAction => ({ type: 'pieces', step, count })
 
 /** Goes on with a copy of a run: deeds that fit are written, with ids and a clock of its own. */
-function goOn(before: readonly RunEvent[], deeds: readonly Deed[], name: string, clockOff = 0): RunEvent[] {
+function goOn(
+  before: readonly RunEvent[],
+  deeds: readonly BatchAction[],
+  name: string,
+  clockOff = 0,
+): RunEvent[] {
   const events = [...before]
   const newId = ids(name)
   deeds.forEach((deed, i) => {
@@ -18,7 +23,7 @@ function goOn(before: readonly RunEvent[], deeds: readonly Deed[], name: string,
   })
   return events
 }
-const lastOf = (events: readonly RunEvent[]): Deed | undefined => {
+const lastOf = (events: readonly RunEvent[]): BatchAction | undefined => {
   const target = foldRun(five, events).history.at(-1)?.id
   return target === undefined ? undefined : { type: 'undo', target }
 }
@@ -94,8 +99,8 @@ describe('entries name what they follow from', () => {
     expect(run.state.stepIndex).toBe(1)
   })
 
-  const deed: fc.Arbitrary<Deed> = fc.oneof(
-    fc.constantFrom<Deed>(
+  const deed: fc.Arbitrary<BatchAction> = fc.oneof(
+    fc.constantFrom<BatchAction>(
       { type: 'pause' },
       { type: 'resume' },
       finish,

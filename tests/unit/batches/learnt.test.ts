@@ -74,9 +74,9 @@ describe('what the vacuum and the tray give back', () => {
     const usual = makeUp(order)
     const learnt = new Map([[shared.reclaimed.id, { value: 0.5, of: 3 }]])
     const taught = makeUp({ ...order, learnt })
-    const lost = (up: typeof usual) => up.uses.find(({ lies }) => lies)!
+    const lost = (up: typeof usual) => up.uses.find(({ dispensed: lies }) => lies)!
     expect(lost(taught).total.value).toBeGreaterThan(lost(usual).total.value)
-    expect(lost(taught).lies!.value).toBeCloseTo(lost(usual).lies!.value, 9)
+    expect(lost(taught).dispensed!.value).toBeCloseTo(lost(usual).dispensed!.value, 9)
     const said = leavesOf(lost(taught).perPiece.of).find(({ name }) => name === shared.reclaimed.name)
     expect(said).toMatchObject({ value: 0.5, origin: 'log' })
     expect(said?.note).toMatch(/your last 3 batches/)

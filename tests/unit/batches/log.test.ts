@@ -1,4 +1,11 @@
-import { foldRun, logByCommission, logByMethod, logEntry, readLedger, type Deed } from '../../../core/batches'
+import {
+  foldRun,
+  logByCommission,
+  logByMethod,
+  logEntry,
+  readLedger,
+  type BatchAction,
+} from '../../../core/batches'
 import { balancesOf, type Lot, type Movement } from '../../../core/stock'
 import { batch, NOON, play } from '../../support/workshop'
 
@@ -19,7 +26,7 @@ const move = (id: string, lotId: string, quantity: number, batchId?: string): Mo
   quantity,
   ...(batchId ? { batchId } : {}),
 })
-const finish = (handsMin: number, used: { materialId: string; quantity: number }[]): Deed => ({
+const finish = (handsMin: number, used: { materialId: string; quantity: number }[]): BatchAction => ({
   type: 'finish',
   tray: 'T1',
   date: '2026-10-04',
@@ -29,7 +36,7 @@ const finish = (handsMin: number, used: { materialId: string; quantity: number }
 const ledger = (lots: readonly Lot[], movements: readonly Movement[]) =>
   readLedger(lots, movements, balancesOf(movements))
 const b1 = batch()
-const through: Deed[] = [
+const through: BatchAction[] = [
   { type: 'start' },
   { type: 'reject', step: 0, count: 1, reason: 'x' },
   { type: 'pieces', step: 0, count: 4 },

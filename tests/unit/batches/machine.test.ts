@@ -4,17 +4,17 @@ import {
   foldRun,
   LONGEST_GAP_MS,
   proposedUse,
-  type Deed,
+  type BatchAction,
   type RunEvent,
   type RunState,
 } from '../../../core/batches'
 import { batch, ids, minutesAfter, play } from '../../support/workshop'
 
 const five = batch()
-const finish: Deed = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
-const abandon: Deed = { type: 'abandon', reason: 'glue was off', handsMin: 5, used: [] }
-const all = (step: number, count = 5): Deed => ({ type: 'pieces', step, count })
-const refused = (events: RunEvent[], deed: Deed, at = minutesAfter(500)): string => {
+const finish: BatchAction = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
+const abandon: BatchAction = { type: 'abandon', reason: 'glue was off', handsMin: 5, used: [] }
+const all = (step: number, count = 5): BatchAction => ({ type: 'pieces', step, count })
+const refused = (events: RunEvent[], deed: BatchAction, at = minutesAfter(500)): string => {
   const answer = decide(five, foldRun(five, events), deed, at, 'new')
   return answer.kind === 'none' ? answer.because : 'it was allowed'
 }
@@ -83,7 +83,7 @@ describe('a run', () => {
 
   test('a reject can be a piece that is done or one that is not, also after a window and while it dries', () => {
     const half = play(five, [{ type: 'start' }, all(0), { type: 'pieces', step: 1, count: 2 }])
-    const state = (deeds: Deed[]) => foldRun(five, play(five, deeds, half)).state
+    const state = (deeds: BatchAction[]) => foldRun(five, play(five, deeds, half)).state
     expect(state([{ type: 'reject', step: 1, count: 1, of: 'done', reason: 'clogged' }])).toMatchObject({
       live: 4,
       doneInStep: 1,
@@ -108,12 +108,12 @@ describe('a run', () => {
 
   test('a round closes when its pieces are done or gone', () => {
     const round = play(five, [{ type: 'start' }, all(0), { type: 'round', step: 1 }])
-    const state = (deeds: Deed[]) => foldRun(five, play(five, deeds, round)).state
-    const gone: Deed = { type: 'reject', step: 1, count: 1, of: 'open', reason: 'broke' }
+    const state = (deeds: BatchAction[]) => foldRun(five, play(five, deeds, round)).state
+    const gone: BatchAction = { type: 'reject', step: 1, count: 1, of: 'open', reason: 'broke' }
     expect(state([all(1, 2)]).round).toMatchObject({ left: 1 })
     expect(state([all(1, 2), gone]).round).toBeUndefined()
     // A finished piece that is thrown out leaves the round's others to be done.
-    const spoilt: Deed = { type: 'reject', step: 1, count: 1, of: 'done', reason: 'clogged' }
+    const spoilt: BatchAction = { type: 'reject', step: 1, count: 1, of: 'done', reason: 'clogged' }
     expect(state([all(1, 2), spoilt]).round).toMatchObject({ left: 1 })
   })
 
@@ -218,8 +218,8 @@ describe('a run', () => {
 const withoutTime = ({ handsMs: _h, stepHandsMs: _s, gapMs: _g, lastMs: _l, ...rest }: RunState) => rest
 
 describe('any sequence of deeds', () => {
-  const deed: fc.Arbitrary<Deed> = fc.oneof(
-    fc.constantFrom<Deed>({ type: 'start' }, { type: 'pause' }, { type: 'resume' }, finish, abandon),
+  const deed: fc.Arbitrary<BatchAction> = fc.oneof(
+    fc.constantFrom<BatchAction>({ type: 'start' }, { type: 'pause' }, { type: 'resume' }, finish, abandon),
     fc.record({
       type: fc.constant('pieces' as const),
       step: fc.nat(2),

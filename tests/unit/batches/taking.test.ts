@@ -6,14 +6,14 @@ import {
   proposedUse,
   type Batch,
   type BatchYield,
-  type Deed,
+  type BatchAction,
 } from '../../../core/batches'
 import { batch, pieces, play } from '../../support/workshop'
 
 const five = batch()
-const finish: Deed = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
+const finish: BatchAction = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
 
-const all = (step: number, count = 5): Deed => ({ type: 'pieces', step, count })
+const all = (step: number, count = 5): BatchAction => ({ type: 'pieces', step, count })
 
 describe('what a batch takes', () => {
   test('measured where it was weighed, planned by what has been done elsewhere', () => {
@@ -122,13 +122,19 @@ describe('what is kept of a batch', () => {
     shares: [],
     ...over,
   })
-  const kept = (of: Batch, deeds: Deed[]): number | undefined =>
+  const kept = (of: Batch, deeds: BatchAction[]): number | undefined =>
     proposedKept(of, foldRun(of, play(of, deeds)))[0]?.quantity
   const keeping = (row: BatchYield, over: Partial<Batch> = {}): Batch => {
     const made = batch(over)
     return { ...made, plan: { ...made.plan, ...over.plan, yields: [row] } }
   }
-  const done: Deed[] = [{ type: 'start' }, all(0), all(1), { type: 'advance', step: 1, early: true }, all(2)]
+  const done: BatchAction[] = [
+    { type: 'start' },
+    all(0),
+    all(1),
+    { type: 'advance', step: 1, early: true },
+    all(2),
+  ]
 
   test('by-products by the share of the pieces that got so far', () => {
     const trees = keeping(given({}))

@@ -3,7 +3,7 @@ import {
   aimAt,
   bestHelp,
   grainsOf,
-  groupsOf,
+  blendGroupsOf,
   mixtureOf,
   nearestMix,
   portionsOf,
@@ -11,8 +11,8 @@ import {
   sealedOf,
   takes,
   type Grain,
-  type Parts,
-  type Search,
+  type BlendParts,
+  type BlendSearch,
 } from '../../../core/blends'
 import { catalogue } from '../../../core/stock'
 import { seededRandom } from '../../../core/units'
@@ -20,7 +20,7 @@ import { flocks, foam, grain, leafColour, nearestByTrying } from '../../support/
 
 const shelf = grainsOf(catalogue.map((row) => ({ ...row, changedAt: '2026-01-01T00:00:00.000Z' })))
 const all = [...shelf.values()]
-const search = (over: Partial<Search> & { colour?: string } = {}): Search => ({
+const search = (over: Partial<BlendSearch> & { colour?: string } = {}): BlendSearch => ({
   grains: all.filter((own) => takes('crown', own)),
   aim: aimAt(toLab(over.colour ?? '#8a5f2e'), usualSealing),
   texture: 'any',
@@ -31,7 +31,7 @@ const found = (over: Parameters<typeof search>[0]) => {
   if (solution.kind === 'none') throw new Error('nothing was found')
   return solution
 }
-const partsIn = (parts: Parts): number => parts.reduce((sum, { parts: own }) => sum + own, 0)
+const partsIn = (parts: BlendParts): number => parts.reduce((sum, { parts: own }) => sum + own, 0)
 
 describe('the nearest mix', () => {
   test('a colour that one jar has once sealed is that jar alone', () => {
@@ -99,7 +99,7 @@ describe('the nearest mix', () => {
 
   test('needles have foam and fibre, neither less than a third', () => {
     const grains = all.filter((own) => takes('needles', own))
-    const { parts } = found({ grains, groups: groupsOf('needles'), colour: '#3f5a3a' })
+    const { parts } = found({ grains, groups: blendGroupsOf('needles'), colour: '#3f5a3a' })
     const fibres = parts.filter(({ materialId }) => materialId.startsWith('static'))
     const share = partsIn(fibres) / partsIn(parts)
     expect(share).toBeGreaterThanOrEqual(1 / 3 - 1e-9)
@@ -116,7 +116,7 @@ describe('the nearest mix', () => {
   test('an answer that must differ does, by two tones', () => {
     const first = found({})
     const second = found({ unlike: [first.parts] })
-    const hexes = ({ parts }: { parts: Parts }) =>
+    const hexes = ({ parts }: { parts: BlendParts }) =>
       new Set(portionsOf(parts, shelf).portions.map(({ grain: own }) => own.hex))
     const [a, b] = [hexes(first), hexes(second)]
     const shared = [...a].filter((hex) => b.has(hex)).length

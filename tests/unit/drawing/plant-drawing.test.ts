@@ -5,7 +5,7 @@ import {
   MARK_STRIDE,
   ORGAN_STRIDE,
   ORGAN_TRAITS,
-  Part,
+  OrganPart,
   sidewaysReach,
   strokesOf,
   Trait,
@@ -176,14 +176,14 @@ describe('what a plant bears', () => {
 
   test('an umbel is flat and white, a daisy has petals about an eye: they are told apart', () => {
     const [umbel, daisy] = [organs('cow-parsley'), organs('oxeye-daisy')]
-    expect([umbel.of(Part.eye), daisy.of(Part.eye) > 5]).toEqual([0, true])
-    expect(umbel.of(Part.flower)).toBeGreaterThan(daisy.of(Part.flower))
+    expect([umbel.of(OrganPart.eye), daisy.of(OrganPart.eye) > 5]).toEqual([0, true])
+    expect(umbel.of(OrganPart.flower)).toBeGreaterThan(daisy.of(OrganPart.flower))
   })
 
   test('what never shows is not there: a beech bears nothing, a rowan flowers and berries', () => {
     expect(organs('beech').numbers).toHaveLength(0)
-    expect(organs('rowan').of(Part.flower)).toBeGreaterThan(100)
-    expect(organs('rowan').of(Part.fruit)).toBeGreaterThan(100)
+    expect(organs('rowan').of(OrganPart.flower)).toBeGreaterThan(100)
+    expect(organs('rowan').of(OrganPart.fruit)).toBeGreaterThan(100)
   })
 
   test('a reed’s plume nods at its top, a bulrush’s mace is below its tip', () => {

@@ -56,7 +56,7 @@ describe('amounts', () => {
     const stuck = massPerArea(built.seeThrough, 0.5, 0.11) * built.sideAreaCm2 * built.leaf * 0.85
     const thrown = stuck / 0.45
     expect(use(up, 'foliage').perPiece.value).toBeCloseTo(thrown - 0.85 * (thrown - stuck), 9)
-    expect(use(up, 'foliage').lies!.value).toBeCloseTo(thrown * up.started.value, 9)
+    expect(use(up, 'foliage').dispensed!.value).toBeCloseTo(thrown * up.started.value, 9)
   })
 
   test('twice the pieces take twice the flock; a lower see-through takes more; a bare tree takes none', () => {
@@ -83,8 +83,8 @@ describe('amounts', () => {
     })
     const own = new Map([['sprig-tree/sticks', 0.9]])
     expect(input(sprigs({}, { own }), /sticks/)).toMatchObject({ value: 0.9, origin: 'yours' })
-    expect(use(sprigs({}, { own }), 'foliage').lies!.value).toBeCloseTo(
-      use(sprigs(), 'foliage').lies!.value / 2,
+    expect(use(sprigs({}, { own }), 'foliage').dispensed!.value).toBeCloseTo(
+      use(sprigs(), 'foliage').dispensed!.value / 2,
       9,
     )
     // One that lies beyond what it can be, as from another version, is passed over.

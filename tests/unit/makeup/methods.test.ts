@@ -86,7 +86,7 @@ describe('every method, on its own example jobs', () => {
     const up = makeUp({ job, method, states: stocked(), dryingFactor: 1 })
     expect(up.missing).toEqual([])
     const figures = [
-      ...up.uses.flatMap((one) => [one.perPiece, one.total, ...(one.lies ? [one.lies] : [])]),
+      ...up.uses.flatMap((one) => [one.perPiece, one.total, ...(one.dispensed ? [one.dispensed] : [])]),
       ...up.pours.flatMap(({ lines }) => lines.map(({ figure }) => figure)),
       ...up.yields.map(({ quantity }) => quantity),
       up.handsMin,

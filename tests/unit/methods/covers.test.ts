@@ -60,7 +60,7 @@ describe('bare ground', () => {
     // 100 cm² of 250 fibres: 25 000 fibres of the length that was taken, at 22 dtex; 0.4 of what is thrown sticks,
     // and 85 % of the fall comes back.
     const fibre = ground.uses.filter(({ slot }) => slot === 'fibre')
-    const stuck = fibre.reduce((sum, { material, lies }) => {
+    const stuck = fibre.reduce((sum, { material, dispensed: lies }) => {
       if (material?.of.stuff !== 'fibre') throw new Error('no fibre')
       return sum + lies!.value * 0.4
     }, 0)

@@ -18,7 +18,7 @@ function answerOf(up: MakeUp) {
     elapsedMin: six(up.elapsedMin.value),
     // In whatever order they are listed: what a step takes first is no figure.
     uses: up.uses
-      .map(({ slot, step, material, total, lies }) => [
+      .map(({ slot, step, material, total, dispensed: lies }) => [
         slot,
         step,
         material?.id ?? null,

@@ -85,7 +85,7 @@ describe('grass, hedges and ground, by hand', () => {
     const method = plantMethodById('flowering-tuft')!
     const up = makeUp({ job: method.examples[0]!, method, states: stocked(), dryingFactor: 1 })
     const fibre = up.uses.find(({ slot }) => slot === 'fibre')!
-    const standing = (fibre.lies!.value * 0.3) / up.started.value
+    const standing = (fibre.dispensed!.value * 0.3) / up.started.value
     expect(each(up, 'flower')).toBeLessThanOrEqual(2 * standing)
     expect(each(up, 'flower')).toBeGreaterThan(0.2 * standing)
   })

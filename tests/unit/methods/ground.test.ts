@@ -92,7 +92,7 @@ describe('grass in layers', () => {
     const step = batch.plan.steps.find(({ id }) => id === 'vacuum-1')!
     const material = made.uses.find(({ slot }) => slot === 'layer-1')!.material!
     const one = reclaimOf(batch, step, material.id, 1)!
-    const thrown = made.uses.find(({ slot }) => slot === 'layer-1')!.lies!.value
+    const thrown = made.uses.find(({ slot }) => slot === 'layer-1')!.dispensed!.value
     expect(one.thrown).toBeCloseTo(thrown, 9)
     expect(reclaimAlarm(one, one.thrown - one.back)).toBe('in order')
     expect(reclaimAlarm(one, one.thrown)).toBe('nothing')

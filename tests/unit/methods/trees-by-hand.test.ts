@@ -64,7 +64,9 @@ describe('trees, by hand', () => {
     const up = made('dowel-conifer', examplePieces(spruce(230), 12))
     const foam = up.uses.filter(({ step }) => step === 'foam')
     const stuck =
-      foam.filter(({ lies }) => lies).reduce((sum, { lies }) => sum + lies!.value * 0.5, 0) / up.started.value
+      foam
+        .filter(({ dispensed: lies }) => lies)
+        .reduce((sum, { dispensed: lies }) => sum + lies!.value * 0.5, 0) / up.started.value
     expect(stuck).toBeGreaterThan(1.3)
     expect(stuck).toBeLessThan(2.3)
     expect(each(up, 'adhesive', 'foam')).toBeGreaterThan(7)

@@ -79,7 +79,7 @@ describe('which way a tree suits', () => {
   test('a palm is none of these; a tree of 12 mm and one of 600 have few ways, each with its reason', () => {
     const bushes = ['mesh-bush', 'bramble-mound', 'built-scrub', 'seed-heads', 'creeper', 'twig-hedge']
     const trees = plantMethods.filter(
-      ({ id, profile }) => !['wool', 'tuft'].includes(profile.manner) && !bushes.includes(id),
+      ({ id, profile }) => !['wool', 'tuft'].includes(profile.rendering) && !bushes.includes(id),
     )
     for (const { id } of trees) {
       const { verdict, reasonsAgainst } = suit(id, { speciesId: 'fan-palm', heightM: 8 })

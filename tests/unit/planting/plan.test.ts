@@ -8,7 +8,7 @@ import {
   edgeDistance,
   keepOutDistance,
   planPlanting,
-  spacingOf,
+  fieldSpacing,
   spotName,
   type PlantingPlan,
 } from '../../../core/planting'
@@ -20,9 +20,9 @@ import { line } from '../../support/workshop'
 function expectSpaced({ spots, board }: PlantingPlan): void {
   spots.forEach((a, i) => {
     for (const b of spots.slice(i + 1))
-      if (Math.hypot(a.x - b.x, a.y - b.y) < spacingOf(a, b) - 1e-9)
+      if (Math.hypot(a.x - b.x, a.y - b.y) < fieldSpacing(a, b) - 1e-9)
         throw new Error(
-          `${spotName(a)} and ${spotName(b)} stand ${Math.hypot(a.x - b.x, a.y - b.y)} mm apart, not ${spacingOf(a, b)}`,
+          `${spotName(a)} and ${spotName(b)} stand ${Math.hypot(a.x - b.x, a.y - b.y)} mm apart, not ${fieldSpacing(a, b)}`,
         )
     for (const keepOut of board.keepOuts)
       if (clearanceOf(keepOut, a) < keepOutDistance(a, keepOut))
@@ -117,7 +117,7 @@ describe('a planting plan', () => {
           .filter((b) => b !== a)
           .sort((b, c) => Math.hypot(b.x - a.x, b.y - a.y) - Math.hypot(c.x - a.x, c.y - a.y))
         const turned = Math.abs(Math.sin(Math.atan2(near!.y - a.y, near!.x - a.x) - heading))
-        return turned < 0.12 && Math.hypot(near!.x - a.x, near!.y - a.y) < spacingOf(a, near!) * 1.06
+        return turned < 0.12 && Math.hypot(near!.x - a.x, near!.y - a.y) < fieldSpacing(a, near!) * 1.06
       }).length / spots.length
     const inRow = hedge({ stands: 'row' })
     expect(inRow).toHaveLength(15)
@@ -201,9 +201,9 @@ describe('low growth', () => {
     const tree = { layer: 'tree', ownMm: 40, stemMm: 4 } as const
     const shrub = { layer: 'shrub', ownMm: 10, stemMm: 1 } as const
     const herb = { layer: 'ground', ownMm: 4, stemMm: 0 } as const
-    expect(spacingOf(tree, shrub)).toBe(spacingOf(shrub, tree))
-    expect(spacingOf(tree, shrub)).toBeLessThan(40)
-    expect(spacingOf(tree, herb)).toBeLessThan(spacingOf(tree, shrub))
-    expect(spacingOf(tree, tree)).toBe(80)
+    expect(fieldSpacing(tree, shrub)).toBe(fieldSpacing(shrub, tree))
+    expect(fieldSpacing(tree, shrub)).toBeLessThan(40)
+    expect(fieldSpacing(tree, herb)).toBeLessThan(fieldSpacing(tree, shrub))
+    expect(fieldSpacing(tree, tree)).toBe(80)
   })
 })

@@ -3,7 +3,7 @@ import { ages, formOf, habitatIds, speciesById, speciesTable, type HabitatId } f
 import {
   bedsOf,
   boardOf,
-  groupsOf,
+  layerGroupsOf,
   layerOf,
   planPlanting,
   suggestPlanting,
@@ -266,7 +266,7 @@ describe('a suggested planting', () => {
   test('groups are odd, as large as the kind stands together, and use up what there is', () => {
     fc.assert(
       fc.property(fc.constantFrom(...speciesTable), fc.integer({ min: 1, max: 200 }), (species, pieces) => {
-        const groups = groupsOf(species, pieces)
+        const groups = layerGroupsOf(species, pieces)
         expect(groups.every((size) => size % 2 === 1 && size <= Math.max(1, species.groups.size[1]))).toBe(
           true,
         )

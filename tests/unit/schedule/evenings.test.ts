@@ -4,7 +4,7 @@ import {
   calendarEvents,
   heldUp,
   jobStandings,
-  Layer,
+  SerialScheme,
   sittingsOf,
   threadsOf,
   unplacedWords,
@@ -28,7 +28,7 @@ const steps: Draft[] = [
 /** Laid in the order in which jobs are given. */
 const inTurn = (order: BenchOrder) => {
   const bench = benchOf(order)
-  const layer = new Layer(bench.problem)
+  const layer = new SerialScheme(bench.problem)
   return { bench, plan: layer.lay(layer.units.map(({ job }) => job)) }
 }
 

@@ -4,7 +4,7 @@ import {
   dragTo,
   mend,
   pulledUp,
-  Search,
+  ScheduleSearch,
   setUpsOf,
   type BenchWork,
   type Problem,
@@ -16,7 +16,7 @@ import { randomShop } from '../../support/shops'
 const DAY = 24 * 60
 
 function searched(problem: Problem, seed: number) {
-  const search = new Search(problem, seed)
+  const search = new ScheduleSearch(problem, seed)
   search.run(20)
   return search.best.plan.placed
 }
@@ -64,7 +64,7 @@ describe('mending a plan', () => {
         expect(mended.plan.placed[work]).toEqual(spot)
       })
       // No worse than laying all anew by rule.
-      const anew = new Search(changed, seed).best.cost
+      const anew = new ScheduleSearch(changed, seed).best.cost
       if (anew.unplaced === 0 && mended.cost.unplaced === 0)
         expect(mended.moved.length).toBeLessThanOrEqual(problem.works.length)
     }
@@ -169,7 +169,7 @@ describe('two people', () => {
     // Each batch ends as early; each passing counts for a quarter of an hour.
     expect(costOf(problem, { placed: own }).ends).toBe(80 + 70)
     expect(costOf(problem, { placed: passed }).ends).toBe(80 + 70 + 2 * 15)
-    const search = new Search(problem, 1)
+    const search = new ScheduleSearch(problem, 1)
     search.run(200)
     expect(search.best.cost).toMatchObject({ late: 0, end: 80, ends: 80 + 70 })
     const [soaked, painted, begun, ended] = search.best.plan.placed.map((spot) => spot?.worker)
@@ -195,7 +195,7 @@ describe('setting up', () => {
     // Spraying and red, then blue, red, blue: five; on two evenings spraying is set up twice.
     expect(setUpsOf(problem, { placed: [0, 10, 20, 30].map(at) })).toBe(5)
     expect(setUpsOf(problem, { placed: [at(0), at(DAY), at(10), at(DAY + 10)] })).toBe(4)
-    const search = new Search(problem, 1)
+    const search = new ScheduleSearch(problem, 1)
     search.run(200)
     expect(search.best.cost.setUps).toBe(3)
   })

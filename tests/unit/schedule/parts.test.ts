@@ -1,11 +1,13 @@
-import { partsOf } from '../../../core/schedule'
+import { activityPartsOf } from '../../../core/schedule'
 import { dry, hands } from '../../support/benches'
 
 describe('parts of a step', () => {
   const limits = { longestMin: 150, boringMin: 60 }
   it('are one where it fits, even ones where it is too much in a row, none lost', () => {
-    expect(partsOf({ hands: hands(5, 1) }, 30, limits)).toEqual([{ firstPiece: 0, pieces: 30, minutes: 35 }])
-    expect(partsOf({ hands: hands(5, 2) }, 60, limits)).toEqual([
+    expect(activityPartsOf({ hands: hands(5, 1) }, 30, limits)).toEqual([
+      { firstPiece: 0, pieces: 30, minutes: 35 },
+    ])
+    expect(activityPartsOf({ hands: hands(5, 2) }, 60, limits)).toEqual([
       { firstPiece: 0, pieces: 20, minutes: 45 },
       { firstPiece: 20, pieces: 20, minutes: 45 },
       { firstPiece: 40, pieces: 20, minutes: 45 },
@@ -17,7 +19,7 @@ describe('parts of a step', () => {
       within: { sec: 900, what: '', origin: 'memory' as const },
       atOnce: { count: 7, because: 'window' as const, what: '' },
     }
-    const parts = partsOf(step, 50, limits)
+    const parts = activityPartsOf(step, 50, limits)
     expect(parts.map(({ pieces }) => pieces).reduce((a, b) => a + b)).toBe(50)
     for (const { pieces } of parts.slice(0, -1)) expect(pieces % 7).toBe(0)
   })
@@ -26,7 +28,7 @@ describe('parts of a step', () => {
       for (let each = 1; each <= 10; each += 1)
         for (const pieces of [1, 2, 3, 7, 12, 40, 117, 400, 1000, 2500]) {
           const step = { hands: hands(once * 3, each / 2) }
-          const parts = partsOf(step, pieces, limits)
+          const parts = activityPartsOf(step, pieces, limits)
           let next = 0
           for (const part of parts) {
             if (part.firstPiece !== next || part.minutes > 60)
@@ -37,10 +39,12 @@ describe('parts of a step', () => {
         }
   })
   it('stay whole where one piece takes longer than any session, and say so by their length', () => {
-    expect(partsOf({ hands: hands(0, 400) }, 2, limits).map(({ minutes }) => minutes)).toEqual([400, 400])
+    expect(activityPartsOf({ hands: hands(0, 400) }, 2, limits).map(({ minutes }) => minutes)).toEqual([
+      400, 400,
+    ])
   })
   it('a wait that must be attended is time at the bench', () => {
     const step = { hands: hands(5, 0), wait: { ...dry(60), attended: true } }
-    expect(partsOf(step, 1, { longestMin: 150, boringMin: 60 })[0]?.minutes).toBe(65)
+    expect(activityPartsOf(step, 1, { longestMin: 150, boringMin: 60 })[0]?.minutes).toBe(65)
   })
 })

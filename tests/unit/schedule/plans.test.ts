@@ -1,4 +1,11 @@
-import { boundsOf, breaksOf, compareCost, costOf, Layer, Search } from '../../../core/schedule'
+import {
+  lowerBoundsOf,
+  breaksOf,
+  compareCost,
+  costOf,
+  SerialScheme,
+  ScheduleSearch,
+} from '../../../core/schedule'
 import { seededRandom } from '../../../core/units'
 import { randomShop } from '../../support/shops'
 
@@ -20,7 +27,7 @@ describe('plans of random workshops', () => {
         days: 12,
         rich: true,
       })
-      const layer = new Layer(problem)
+      const layer = new SerialScheme(problem)
       const order = shuffled(
         layer.units.map(({ job }) => job),
         random,
@@ -44,7 +51,7 @@ describe('plans of random workshops', () => {
         days: 20,
         rich: seed % 3 > 0,
       })
-      const search = new Search(problem, seed)
+      const search = new ScheduleSearch(problem, seed)
       const first = search.best.cost
       search.run(60)
       const { plan, cost } = search.best
@@ -52,7 +59,7 @@ describe('plans of random workshops', () => {
       expect(breaksOf(problem, plan)).toEqual([])
       expect(costOf(problem, plan)).toEqual(cost)
       if (cost.unplaced > 0) continue
-      const bounds = boundsOf(problem)
+      const bounds = lowerBoundsOf(problem)
       expect(cost.late).toBeGreaterThanOrEqual(bounds.late)
       expect(cost.end).toBeGreaterThanOrEqual(bounds.end)
     }
@@ -61,7 +68,7 @@ describe('plans of random workshops', () => {
   it('are the same for the same seed', () => {
     const size = { people: 2, jobs: 5, steps: 6, days: 15, rich: true }
     const found = [1, 2].map(() => {
-      const search = new Search(randomShop(seededRandom(9), size), 4)
+      const search = new ScheduleSearch(randomShop(seededRandom(9), size), 4)
       search.run(200)
       return search.best.plan.placed
     })

@@ -2,7 +2,7 @@ import type { StepDraft } from '../../../core/makeup'
 import {
   benchOf,
   bestExtra,
-  Layer,
+  SerialScheme,
   promiseOf,
   quantile,
   spreadFrom,
@@ -21,7 +21,7 @@ const steps: Draft[] = [
   { id: 'c', title: 'C', hands: hands(50) },
 ]
 const bench = benchOf(orderOf([planned(batchOf('X', 1, steps))], { boringMin: 600 }))
-const layer = new Layer(bench.problem)
+const layer = new SerialScheme(bench.problem)
 const order = layer.units.map(({ job }) => job)
 
 /** The same plan run by hand: evenings one after another, no laying. Minutes from the origin. */

@@ -3,7 +3,7 @@ import {
   benchOf,
   dryingFrom,
   fitsWhole,
-  Layer,
+  SerialScheme,
   toLayOut,
   turnsBetween,
   type BenchOrder,
@@ -28,7 +28,7 @@ const batch = (name: string, steps: Omit<Draft, 'id'>[]) =>
   )
 const inTurn = (order: BenchOrder) => {
   const bench = benchOf(order)
-  const layer = new Layer(bench.problem)
+  const layer = new SerialScheme(bench.problem)
   return { bench, placed: layer.lay(layer.units.map(({ job }) => job)).placed }
 }
 /** From seven to half past nine, two hours from now. */

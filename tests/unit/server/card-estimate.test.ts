@@ -46,7 +46,12 @@ function onPaper(up: MakeUp, over: Partial<EstimateContext> = {}): MakeUp {
   return cardEstimate(cardOrderSchema.parse(sent))!.up
 }
 const figuresOf = (up: MakeUp) => ({
-  uses: up.uses.map(({ slot, material, total, lies }) => [slot, material?.id, total.value, lies?.value]),
+  uses: up.uses.map(({ slot, material, total, dispensed: lies }) => [
+    slot,
+    material?.id,
+    total.value,
+    lies?.value,
+  ]),
   pours: up.pours.map(({ lines }) => lines.map(({ label, figure }) => [label, figure.value])),
   yields: up.yields.map(({ quantity }) => quantity.value),
   hands: up.handsMin.value,

@@ -41,12 +41,12 @@ async function setLead(): Promise<void> {
   const days = Number(lead.value)
   const whole = lead.value.trim() !== '' && Number.isInteger(days) && days >= 0 && days <= 365
   leadFault.value = whole ? '' : `Read “${lead.value}”; allowed are whole days from 0 to 365.`
-  if (whole) await workshop.give(changeSettings, { leadDays: days })
+  if (whole) await workshop.dispatch(changeSettings, { leadDays: days })
 }
 
 async function send(parcels: readonly Parcel[]): Promise<void> {
   const drafts: Omit<Order, 'id' | 'changedAt'>[] = parcels.map((parcel) => orderFor(parcel, buying.now))
-  const answer = await workshop.give(sendOrders, drafts)
+  const answer = await workshop.dispatch(sendOrders, drafts)
   if (answer.kind === 'ok')
     notices.done(
       `${counted(parcels.length, 'order')} noted: ${parcels.map(({ supplier }) => supplier.name).join(', ')}.`,

@@ -129,7 +129,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 })
 
 async function write(): Promise<void> {
-  const answer = await workshop.give(countLots, found.value)
+  const answer = await workshop.dispatch(countLots, found.value)
   if (answer.kind === 'none') return
   notices.done(`${counted(found.value.length, 'jar')} counted, ${answer.value} put right.`)
   found.value = []

@@ -1,11 +1,11 @@
 import { LINE_STRIDE, MARK_STRIDE, type PlantDrawing } from '../../../core/drawing'
-import { drawingInManner, manners, type Manner } from '../../../core/manners'
+import { renderedDrawing, renderings, type Rendering } from '../../../core/renderings'
 import { speciesById } from '../../../core/plants'
 import { drawSitter, every, sitterFor } from '../../support/drawings'
 
-const drawn = (id: string, manner: Manner): PlantDrawing => {
+const drawn = (id: string, manner: Rendering): PlantDrawing => {
   const { habitus, dress, seed } = sitterFor(speciesById(id))
-  const work = drawingInManner(manner, habitus, dress, seed)
+  const work = renderedDrawing(manner, habitus, dress, seed)
   for (;;) {
     const next = work.next()
     if (next.done) return next.value
@@ -18,7 +18,7 @@ const sitter = sitterFor(speciesById('beech'))
 const beech = drawSitter(sitter)
 
 describe('a plant in the manner of a way', () => {
-  test.each(manners)('%s: finite, and as high as the plant within a twentieth', (manner) => {
+  test.each(renderings)('%s: finite, and as high as the plant within a twentieth', (manner) => {
     for (const id of ['beech', 'norway-spruce', 'hazel']) {
       const own = drawn(id, manner)
       expect(own.wood.every(Number.isFinite)).toBe(true)
@@ -32,10 +32,10 @@ describe('a plant in the manner of a way', () => {
 
   test('the same each time, and each unlike the others', () => {
     expect(drawn('beech', 'wire')).toEqual(drawn('beech', 'wire'))
-    const told = manners
+    const told = renderings
       .map((manner) => drawn('beech', manner))
       .map((own) => `${lines(own)}|${marks(own)}|${thick(own)[0]}`)
-    expect(new Set(told).size).toBeGreaterThanOrEqual(manners.length - 1)
+    expect(new Set(told).size).toBeGreaterThanOrEqual(renderings.length - 1)
   })
 
   test('a sprig keeps the fine fork on a thin stem', () => {
@@ -89,7 +89,7 @@ describe('a plant in the manner of a way', () => {
     const { habitus, dress, seed } = sitterFor(speciesById('blackthorn'), {
       amount: { kind: 'length', lengthMm: 120, section: 'free' },
     })
-    const work = drawingInManner('hemp', habitus, dress, seed)
+    const work = renderedDrawing('hemp', habitus, dress, seed)
     let next = work.next()
     while (!next.done) next = work.next()
     expect(next.value).toEqual(drawSitter({ habitus, dress, seed }))

@@ -1,7 +1,7 @@
 import { carryToLee, growingDressed, type Grown, type PlantDrawing } from '../drawing'
-import type { Dress, Habitus } from '../growth'
+import type { DressKind, Habitus } from '../growth'
 import { asDiscs } from './discs'
-import type { Manner } from './kinds'
+import type { Rendering } from './kinds'
 import { asMoulded, asReady, asRoot, asSprig, asStems, asTwig } from './natural'
 import { asArching, asClump, asMesh } from './puffs'
 import { asHead, asHemp, asWool } from './rays'
@@ -11,10 +11,10 @@ import { asWire } from './wire'
  * A plant as a way of making shows it, on the skeleton that the plant itself is drawn with: same seed, same
  * fork. A stretch of hedge, and what is made of blades, is drawn as it is.
  */
-export function* drawingInManner(
-  manner: Manner,
+export function* renderedDrawing(
+  manner: Rendering,
   plant: Habitus,
-  dress: Dress,
+  dress: DressKind,
   seed: number,
 ): Generator<number, PlantDrawing> {
   const grown = yield* growingDressed(plant, dress, seed)
@@ -24,7 +24,12 @@ export function* drawingInManner(
   return drawing
 }
 
-function inManner(manner: Manner, { drawing, skeleton }: Grown, plant: Habitus, seed: number): PlantDrawing {
+function inManner(
+  manner: Rendering,
+  { drawing, skeleton }: Grown,
+  plant: Habitus,
+  seed: number,
+): PlantDrawing {
   switch (manner) {
     case 'sprig':
       return asSprig(drawing, plant)

@@ -1,5 +1,5 @@
 /** How a way of making shows: what its armature looks like, and how foliage sits on it. */
-export const manners = [
+export const renderings = [
   'sprig',
   'wire',
   'discs',
@@ -16,4 +16,4 @@ export const manners = [
   'arching',
   'tuft',
 ] as const
-export type Manner = (typeof manners)[number]
+export type Rendering = (typeof renderings)[number]
