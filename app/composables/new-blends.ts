@@ -4,6 +4,7 @@ import {
   sealedOf,
   steppedFrom,
   toneNames as toneList,
+  useFor,
   type Blend,
   type ToneName,
 } from '~~/core/blends'
@@ -37,14 +38,17 @@ export function useNewBlends(choose: (id: string) => Promise<unknown>) {
   /** Shade, base and highlight of the line in hand, each with the nearest parts. */
   const making = ref(false)
   async function createSet(): Promise<void> {
-    const line = commission.selected?.line
-    if (!line) return
+    const plant = commission.selected
+    if (!plant) return
+    const { line, species } = plant
+    const use = useFor(species.habit, line.amount.kind)
     await createAll(
       toneList.map((tone) => ({
         name: `${line.name}, ${toneLabels[tone]}`,
         target: { kind: 'tone', lineId: line.id, tone },
-        use: 'crown',
-        texture: 'one',
+        use,
+        // Foam and fibre are not of one size.
+        texture: use === 'needles' ? 'any' : 'one',
       })),
     )
   }

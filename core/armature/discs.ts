@@ -136,7 +136,7 @@ export interface PadOrder extends NestOrder {
 /** What of a pad discs take at first, of its area: more pads are laid out than will be cut. Our estimate. */
 const LOOSELY = 0.6
 
-/** The order for nesting the discs of several trees, each cut so many times. @param strip share of a pad that is kept */
+/** The order for nesting discs of several trees, each cut so many times. @param strip share of a pad that is kept */
 export function padOrder(
   trees: readonly DiscTree[],
   pad: { readonly widthMm: number; readonly heightMm: number },

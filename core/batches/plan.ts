@@ -49,11 +49,11 @@ function makesOf({ job, share }: MakeUp): Makes {
 /** One entry for each material at each step. */
 function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
   const merged = new Map<string, Batch['plan']['amounts'][number]>()
-  for (const { material, step, label, total, dispensed: lies, once, consumed: leaves } of uses) {
+  for (const { material, step, label, total, dispensed, once, consumed } of uses) {
     if (!material || total.value <= 0) continue
     const key = `${material.id}|${step}`
     const known = merged.get(key)
-    const tray = (known?.lies ?? 0) + (lies?.value ?? 0)
+    const tray = (known?.lies ?? 0) + (dispensed?.value ?? 0)
     merged.set(key, {
       materialId: material.id,
       label: known ? `${known.label}, ${label}` : label,
@@ -61,9 +61,9 @@ function amountsOf(uses: readonly Use[]): Batch['plan']['amounts'] {
       ...(tray > 0 ? { lies: tray } : {}),
       step,
       ...(once || known?.once ? { once: true } : {}),
-      ...(leaves === undefined && known?.leaves === undefined
+      ...(consumed === undefined && known?.leaves === undefined
         ? {}
-        : { leaves: (known?.leaves ?? known?.quantity ?? 0) + (leaves ?? total.value) }),
+        : { leaves: (known?.leaves ?? known?.quantity ?? 0) + (consumed ?? total.value) }),
     })
   }
   return [...merged.values()]

@@ -25,6 +25,8 @@ export interface Grain {
 /** What mixing asks of a material. */
 export type Mixable = Pick<Material, 'name' | 'unit' | 'of' | 'densityGPerMl' | 'bulkGPerMl'>
 
+/** Lichen and clump foam go through the blender before they are mixed: pieces of about this, mm. From memory. */
+const SHREDDED_MM = 2.5
 /** Grains of powders that don't say theirs, mm. From memory. */
 const POWDER_MM: Record<Powder, number> = {
   grout: 0.08,
@@ -35,11 +37,10 @@ const POWDER_MM: Record<Powder, number> = {
   litter: 0.9,
   snow: 0.05,
   soil: 0.35,
-  other: 1.2,
+  // What is shredded, shredded already.
+  other: SHREDDED_MM,
 }
 
-/** Lichen and clump foam go through the blender before they are mixed: pieces of about this, mm. From memory. */
-const SHREDDED_MM = 2.5
 /** What a heap holds of grain where the density of the grain is not known: loose spheres. From memory. */
 const FILL = 0.4
 /** Nylon, the stuff of static fibre, g/ml. */

@@ -17,7 +17,9 @@ export interface Mixture {
   readonly dryHex: string
   /** Size of the grain that the whole shows like: as much area for its volume, mm. */
   readonly grainMm: number
-  /** g of one millilitre of the mix, as if heaps added up. */
+  /** Volume of the mix, of what its heaps come to: fibre and grain lie into one another. */
+  readonly settled: number
+  /** g of one millilitre of the mix as it lies. */
   readonly bulkGPerMl: number
   /** g/ml of the grains themselves. */
   readonly densityGPerMl: number
@@ -38,6 +40,9 @@ export function portionsOf(
   return { portions, unknown }
 }
 
+/** By how much foam and fibre at one to one come to less than both heaps. Our estimate; none of one alone. */
+const SETTLES = 0.2
+
 /**
  * What a mixture shows: the mean of its grains' linear light, weighted by the area that each shows.
  * @throws RangeError of nothing
@@ -52,13 +57,17 @@ export function mixtureOf(portions: readonly Portion[]): Mixture {
     (sum, { grain, parts }) => sum + (grain.bulkGPerMl / grain.densityGPerMl) * parts,
     0,
   )
+  const fibre =
+    portions.reduce((sum, { grain, parts }) => sum + (grain.shape === 'fibre' ? parts : 0), 0) / ml
+  const settled = 1 - SETTLES * 4 * fibre * (1 - fibre)
   return {
     portions,
     shown: areas.map((own) => own / area),
     dry,
     dryHex: toHex(dry),
     grainMm: (1.5 * solidMl * 1000) / area,
-    bulkGPerMl: g / ml,
+    settled,
+    bulkGPerMl: g / (ml * settled),
     densityGPerMl: g / solidMl,
   }
 }

@@ -1,7 +1,10 @@
+import { linearToLab, type Lab } from '../colour'
 import type { NoSolution, BlendSearch, Solution } from './search'
 import { nearestMix } from './solve'
 import type { Grain } from './grains'
+import { mixtureOf, portionsOf } from './mixture'
 import { MOST_PARTS } from './records'
+import { LIVELY, speckleOf } from './speckle'
 
 /** What is offered for an aim. */
 export interface Proposal {
@@ -17,8 +20,72 @@ const ANSWERS = 3
 /** What comes as near to the best as this is as good: a step that is just seen. */
 const AS_GOOD = 1
 
-/** The three best that differ in kind, and the simplest that is as good. */
+/** Grains farther from what is wanted than these, ΔE₀₀, are tried in turn only where nearer ones won't do. */
+const CLOSE = [10, 16, 24, 34] as const
+/** A mix of close tones may lie so much farther off than one of loud ones: two steps that are just seen. */
+const FOR_QUIET = 2 * AS_GOOD
+/** Hues within this angle are of one kind; a grain of less chroma has none to speak of. From memory. */
+const KIN_DEG = 40
+const GREY = 12
+
+/** Whether a grain is of the hue that is wanted, or of none: russet in a summer green is not. */
+function isKin({ colour }: Grain, [, a, b]: Lab): boolean {
+  const [, ga, gb] = linearToLab(colour)
+  if (Math.hypot(ga, gb) < GREY || Math.hypot(a, b) < GREY) return true
+  const turn = Math.abs(Math.atan2(gb, ga) - Math.atan2(b, a)) * (180 / Math.PI)
+  return Math.min(turn, 360 - turn) <= KIN_DEG
+}
+
+/** So much of the parts may be of another hue: a trace. Common practice. */
+const TRACE = 0.08
+
+/** Whether a mix reads as dots, or has more than a trace of another hue. */
+function isLoud(search: BlendSearch, { parts }: Solution): boolean {
+  const grains = new Map(search.grains.map((grain) => [grain.material.id, grain]))
+  const { portions } = portionsOf(parts, grains)
+  const all = portions.reduce((sum, own) => sum + own.parts, 0)
+  const foreign = portions.reduce(
+    (sum, { grain, parts: own }) => sum + (isKin(grain, search.aim.wanted) ? 0 : own),
+    0,
+  )
+  return foreign > TRACE * all || speckleOf(mixtureOf(portions)).mean >= LIVELY
+}
+
+/**
+ * The search among the closest tones that come about as near as all of them: close ones read as one, loud ones as dots.
+ * What a bound asks for stays in. The search itself where no quiet mix comes as near.
+ */
+function amongCloseTones(search: BlendSearch): BlendSearch {
+  const whole = nearestMix(search)
+  if (whole.kind === 'none') return search
+  const bounds = search.bounds ?? []
+  const asked = new Set(bounds.flatMap(({ materialId, least = 0 }) => (least > 0 ? [materialId] : [])))
+  const of = (fits: (grain: Grain) => boolean): BlendSearch => ({
+    ...search,
+    grains: search.grains.filter((grain) => asked.has(grain.material.id) || fits(grain)),
+  })
+  const does = (narrow: BlendSearch): boolean => {
+    const found = narrow.grains.length > 0 && nearestMix({ ...narrow, within: whole.off + FOR_QUIET })
+    return found !== false && found.kind === 'found' && !isLoud(narrow, found)
+  }
+  for (const most of CLOSE) {
+    const close = of((grain) => search.aim.off(grain.colour) <= most && isKin(grain, search.aim.wanted))
+    if (does(close)) return close
+  }
+  const kin = of((grain) => isKin(grain, search.aim.wanted))
+  return does(kin) ? kin : search
+}
+
+/** The three best that differ in kind, and the simplest that is as good: of close tones where others read as dots. */
 export function proposeMixes(search: BlendSearch): Proposal | NoSolution {
+  const first = proposeAmong(search)
+  if (first.kind === 'none') return first
+  const isQuiet = ![first.simplest, ...first.best.slice(0, 1)].some((one) => isLoud(search, one))
+  const close = isQuiet ? search : amongCloseTones(search)
+  return close === search ? first : proposeAmong(close)
+}
+
+function proposeAmong(search: BlendSearch): Proposal | NoSolution {
   const best: Solution[] = []
   for (let answer = 0; answer < ANSWERS; answer += 1) {
     const found = nearestMix({

@@ -10,7 +10,7 @@ export interface Speckle {
 
 /** Common practice: close tones read as one, loud ones as dots. The numbers are from memory. */
 const QUIET = 8
-const LIVELY = 16
+export const LIVELY = 16
 
 /** Whether a mix reads as one tone, lively, or as dots. */
 export function speckleOf({ portions, shown, dry }: Mixture): Speckle {

@@ -1,4 +1,5 @@
-import type { Material } from '../stock'
+import type { Habit } from '../plants'
+import { FLIES, type Material } from '../stock'
 import type { Grain } from './grains'
 import type { BlendUse } from './records'
 
@@ -34,6 +35,10 @@ const isFibre = (grain: Grain, most = Infinity): boolean => {
   const stuff = of(grain)
   return stuff.stuff === 'fibre' && stuff.lengthMm <= most
 }
+const flies = (grain: Grain): boolean => {
+  const stuff = of(grain)
+  return stuff.stuff === 'fibre' && stuff.dtex <= FLIES.dtex
+}
 const isPowder = (grain: Grain, ...kinds: readonly string[]): boolean => {
   const stuff = of(grain)
   return stuff.stuff === 'powder' && kinds.includes(stuff.powder ?? 'other')
@@ -68,8 +73,18 @@ const rules: Record<BlendUse, UseRule> = {
       isPowder(grain, 'litter', 'coffee', 'sawdust', 'soil', 'other') || isLeaf(grain) || isFoam(grain, 1.5),
     groups: [],
   },
-  sward: { takes: (grain) => isFibre(grain), groups: [] },
+  // What can be thrown: cut sisal and the like do not fly.
+  sward: { takes: (grain) => isFibre(grain, FLIES.lengthMm) && flies(grain), groups: [] },
   ground: { takes: (grain) => isPowder(grain, 'soil', 'grout', 'coffee', 'sawdust', 'litter'), groups: [] },
+}
+
+/**
+ * What a blend of a line's own tone is for: needles for a conifer, fibre for a sward, else its crown.
+ * @param as how its amount is given: in pieces, by length, by area
+ */
+export function useFor(habit: Habit, as: 'pieces' | 'length' | 'area'): BlendUse {
+  if (habit === 'conifer') return 'needles'
+  return as === 'area' && (habit === 'grass' || habit === 'reed') ? 'sward' : 'crown'
 }
 
 /** Whether a material may go into a blend for this use. */

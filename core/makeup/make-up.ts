@@ -230,13 +230,13 @@ function workOf(method: Method, task: Task): Estimate {
 /** What is drawn from stock when it ends, one entry a material. Open slots take nothing. */
 export function drawsOf(uses: readonly Use[]): readonly Need[] {
   return mergedNeeds(
-    uses.flatMap(({ material, total, dispensed: lies }) =>
+    uses.flatMap(({ material, total, dispensed }) =>
       material && total.value > 0
         ? [
             {
               materialId: material.id,
               quantity: total.value,
-              ...(lies === undefined ? {} : { lies: lies.value }),
+              ...(dispensed === undefined ? {} : { lies: dispensed.value }),
             },
           ]
         : [],
@@ -250,13 +250,13 @@ export function drawsOf(uses: readonly Use[]): readonly Need[] {
  */
 export const needsOf = (uses: readonly Use[]): readonly Need[] =>
   mergedNeeds(
-    uses.flatMap(({ material, total, dispensed: lies, consumed: leaves }) =>
+    uses.flatMap(({ material, total, dispensed, consumed }) =>
       material && total.value > 0
         ? [
             {
               materialId: material.id,
-              quantity: leaves ?? total.value,
-              lies: Math.max(lies?.value ?? 0, total.value),
+              quantity: consumed ?? total.value,
+              lies: Math.max(dispensed?.value ?? 0, total.value),
             },
           ]
         : [],

@@ -30,6 +30,16 @@ export function heapMaterial(
 export const isSortable = ({ of, unit }: Pick<Material, 'of' | 'unit'>): boolean =>
   of.stuff === 'twig' && of.twig !== 'curved-sprig' && !of.sorted && unit === 'piece'
 
+/** A curved one is worth so much of a straight one of its length: it makes tips, not trees. Our estimate. */
+const CURVED_WORTH = 0.5
+
+/** What one of a heap is worth beside the others: as long as it is, mm; a curved one less. */
+function worthOfOne(of: Material['of']): number {
+  if (of.stuff !== 'twig') return 1
+  const middle = ((of.fromMm ?? 0) + (of.toMm ?? of.fromMm ?? 0)) / 2
+  return Math.max(1, middle) * (of.twig === 'curved-sprig' ? CURVED_WORTH : 1)
+}
+
 export interface SortedBox {
   readonly materials: readonly Omit<Material, 'changedAt'>[]
   readonly lots: readonly Lot[]
@@ -38,7 +48,7 @@ export interface SortedBox {
 
 /**
  * What sorting a box writes: the box is counted down to what stays in it unsorted, each heap becomes a lot, and
- * what the sorted part of the box cost is shared out by the piece. A box holds more sprigs than it was sold as:
+ * what the sorted part of the box cost is shared out by length. A box holds more sprigs than it was sold as:
  * the heaps need not add up to what the books have of it.
  * @param curved pieces for tips and bushes @param leftIn what stays in the box, in its unit
  */
@@ -66,6 +76,7 @@ export function sortedBox(of: {
     ...heaps.map((heap) => ({ material: heapMaterial(state.material, heap), count: heap.count })),
     ...(curved > 0 ? [{ material: of.curvedMaterial, count: curved }] : []),
   ]
+  const worth = made.reduce((sum, { material, count }) => sum + count * worthOfOne(material.of), 0)
   const { source, date, place } = lot.lot
   const lots = made.map(({ material, count }): Lot => ({
     id: newId(),
@@ -74,7 +85,9 @@ export function sortedBox(of: {
     source: source === 'unrecorded' ? 'by-product' : source,
     date,
     madeAt: at,
-    ...(cost === undefined ? {} : { priceMinor: Math.round((cost * count) / pieces) }),
+    ...(cost === undefined
+      ? {}
+      : { priceMinor: Math.round((cost * count * worthOfOne(material.of)) / worth) }),
     ...(place === undefined ? {} : { place }),
   }))
   return ok({

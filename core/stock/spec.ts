@@ -54,7 +54,7 @@ export type MaterialSpec =
     }
 
 /** What an applicator can throw: coarser or longer fibre does not fly. Common practice. */
-const FLIES = { dtex: 40, lengthMm: 12 } as const
+export const FLIES = { dtex: 40, lengthMm: 12 } as const
 /** The shortest static fibre there is, mm: it is never too long. */
 const SHORTEST_MM = 2
 

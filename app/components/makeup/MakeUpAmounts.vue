@@ -12,7 +12,7 @@ import {
 } from '~~/core/stock'
 import { formatQuantity, plainNumber, type StockUnit } from '~~/core/units'
 import { blendOff, differenceWords, nearnessOf } from '~~/core/blends'
-import { candidatesFor, needsOf, partNoun, type MakeUp, type Use } from '~~/core/makeup'
+import { candidatesFor, needsOf, partNoun, type Filled, type MakeUp, type Use } from '~~/core/makeup'
 import type { Figure } from '~~/core/quantities'
 import type { Line } from '~~/core/commissions'
 
@@ -23,6 +23,7 @@ const emit = defineEmits<{
   option: [id: string, choice: string]
 }>()
 const stock = useStock()
+const { real } = useFormat()
 const shelf = useShelf()
 
 const part = computed(() => partNoun(props.makeUp.share))
@@ -61,12 +62,24 @@ const lackTitle = ({ material }: Use): string => {
   const holders = lack ? holdersWords(lack) : ''
   return holders ? `Before it: ${holders}` : ''
 }
+/** What the fibre that stands up stands for in nature, each of its lengths. */
+function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
+  const { job } = props.makeUp
+  if (wish.stuff !== 'fibre' || wish.how === 'sprinkled' || job.kind === 'stock') return ''
+  return parts
+    .flatMap(({ material: { of } }) =>
+      of.stuff === 'fibre'
+        ? [`${plainNumber(of.lengthMm, 1)} mm = ${real(of.lengthMm * job.piece.realRatio)}`]
+        : [],
+    )
+    .join(', ')
+}
 </script>
 
 <template>
   <section aria-label="Amounts">
     <fieldset v-if="makeUp.method.options.length > 0" class="flex flex-wrap gap-x-6 gap-y-1 px-4 pt-3">
-      <legend class="sr-only">Schools</legend>
+      <legend class="sr-only">How it is made</legend>
       <div v-for="option in makeUp.method.options" :key="option.id" class="flex items-center gap-2">
         <span class="text-sm text-soft">{{ option.name }}</span>
         <select
@@ -131,6 +144,9 @@ const lackTitle = ({ material }: Use): string => {
                   </option>
                 </select>
               </span>
+              <span v-if="realWords(slot, parts)" class="block text-xs text-soft">{{
+                realWords(slot, parts)
+              }}</span>
               <span v-if="because" class="block max-w-80 text-xs text-soft">{{ because }}</span>
               <span
                 v-if="off !== undefined"

@@ -83,10 +83,10 @@ function laid(on: PlantMaking, layer: GrassLayer, place: number): Operation[] {
 
 /** Falls of several tones that can't be parted: what is swept up of what did not come back. */
 function mixedFall(on: PlantMaking, layers: readonly Operation[]): Yield[] {
-  const fibres = layers.flatMap(({ takes }) => takes.filter(({ dispensed: lies }) => lies))
+  const fibres = layers.flatMap(({ takes }) => takes.filter(({ dispensed }) => dispensed))
   const stick = on.value(k.sticks)
   const lost = fibres.reduce(
-    (sum, { dispensed: lies, total }) => sum + total.value - (lies?.value ?? 0) * stick,
+    (sum, { dispensed, total }) => sum + total.value - (dispensed?.value ?? 0) * stick,
     0,
   )
   const tones = new Set(fibres.flatMap(({ material }) => (material ? [material.family] : [])))

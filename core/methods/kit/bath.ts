@@ -56,7 +56,7 @@ export function bathed<T extends Task>(
   const takes: Taken[] = parts.map(({ slot, own }) => ({
     ...on.take(slot, [taken, part(own)]),
     once: true,
-    leaves: taken.value * started * part(own).value,
+    consumed: taken.value * started * part(own).value,
     // What a piece costs is what it carries away; what is poured for the tub is kept.
     total: ml(product(fresh, part(own))),
   }))

@@ -266,7 +266,7 @@ export class Making<T extends Task = Task> {
         ...(material === undefined ? {} : { material }),
         perPiece: figure(each, 'g'),
         total: figure(product(each, this.pieces), 'g'),
-        lies: figure(product(thrown(stuck, sticks), this.pieces), 'g'),
+        dispensed: figure(product(thrown(stuck, sticks), this.pieces), 'g'),
       }
     })
   }

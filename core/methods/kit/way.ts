@@ -108,9 +108,9 @@ const materialsAt = (uses: readonly Use[], stepId: string): string[] => [
 
 /** What comes back of each fibre that lay on the tray at a step, as a share of what lay there. */
 const backOf = (uses: readonly Use[], stepId: string): NonNullable<Step['back']> =>
-  uses.flatMap(({ step: at, material, total, dispensed: lies }) =>
-    at === stepId && material?.of.stuff === 'fibre' && lies && lies.value > total.value
-      ? [{ materialId: material.id, share: 1 - total.value / lies.value }]
+  uses.flatMap(({ step: at, material, total, dispensed }) =>
+    at === stepId && material?.of.stuff === 'fibre' && dispensed && dispensed.value > total.value
+      ? [{ materialId: material.id, share: 1 - total.value / dispensed.value }]
       : [],
   )
 

@@ -144,7 +144,7 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
     const sum = (figures: readonly (number | undefined)[]): number =>
       figures.reduce<number>((total, one) => total + (one ?? 0), 0)
     const takenG = sum(uses.map(({ total }) => total.value))
-    const hopperG = sum(uses.map(({ dispensed: lies }) => lies?.value))
+    const hopperG = sum(uses.map(({ dispensed }) => dispensed?.value))
     const step = made.steps.find(({ id }) => id === slot)
     const vacuum = made.steps.find(({ id }) => id === vacuumOf(i))
     return {

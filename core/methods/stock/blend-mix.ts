@@ -75,7 +75,8 @@ export function blendMethod(mixed: MixedBlend): StockMethod {
         fact('wanted', on.job.quantity, 'g', 'line'),
         fact('share in the jar that is asked for', inJar, ''),
       )
-      const ml = whole.value / mixture.bulkGPerMl
+      // Heaps as they are measured out: together they lie in less.
+      const ml = whole.value / mixture.bulkGPerMl / mixture.settled
       const shredded = portions.filter(({ grain }) => wantsShredding(grain.material))
       const shreddedMl = (ml * shredded.reduce((sum, { parts }) => sum + parts, 0)) / allParts
       const fractions = jars.map(

@@ -44,8 +44,8 @@ export const shredded: readonly StockMethod[] = [
     makes: 'Lichen and clump foam shredded and mixed, then sieved: coarse for scrub, fine for edges.',
     ingredients: [
       [slot('lichen', 'Lichen', wool('lichen')), 0.4],
-      [slot('clump', 'Clump foam', clump(5, GREEN)), 0.4],
-      [slot('dark', 'Dark coarse foam', foam(1.4, '#3a5330'), optional), 0.2],
+      [slot('clump', 'Clump foam', clump(8, GREEN)), 0.4],
+      [slot('dark', 'Dark coarse foam', foam(2.6, '#3a5330'), optional), 0.2],
     ],
     outcomes: [
       ['scrub-blend', scrub.coarse],
@@ -89,7 +89,7 @@ export const shredded: readonly StockMethod[] = [
     id: 'clump-shredded',
     name: 'Shredded clump foam',
     makes: 'Clump foam shredded in small loads.',
-    ingredients: [[slot('clump', 'Clump foam', clump(5, GREEN)), 1]],
+    ingredients: [[slot('clump', 'Clump foam', clump(8, GREEN)), 1]],
     outcomes: [['clump-shredded', foams.all]],
     figures: foams,
     operations: (on, wholeG) => [

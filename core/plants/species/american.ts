@@ -86,7 +86,7 @@ export const american: readonly Species[] = [
   {
     id: 'blue-spruce', botanical: 'Picea pungens', common: 'Blue spruce', crownForm: 'conical', ...needled,
     heightM: [4, 10, 20, 28], crownRatio: [0.55, 0.46, 0.38, 0.32], clearStem: 0.02, dbhRatio: 0.018, seeThrough: 0.1, growth: { lobes: 0, droop: 0.1, angle: [90, 60] }, leafMm: 60,
-    bark: barks.grey, colours: { ...greens.blue, summer: [50, -8, -2], fresh: [66, -10, 6], fruit: [58, 10, 28] }, show: { flower: 0, fruit: 0.04 }, dates: { ...flush, fruit: ['08-20', '12-20'] },
+    bark: barks.grey, colours: { ...greens.blue, summer: [50, -8, -2], fresh: [56, -8, 5], fruit: [58, 10, 28] }, show: { flower: 0, fruit: 0.04 }, dates: { ...flush, fruit: ['08-20', '12-20'] },
     habitats: [{ habitat: 'dry-interior', perHa: 8, ages: mixed }, { habitat: 'garden', perHa: 4, ages: [0.4, 0.4, 0.2, 0] }], groups: { as: 'few', size: [1, 3] },
   },
   {

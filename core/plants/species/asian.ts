@@ -36,7 +36,7 @@ export const asian: readonly Species[] = [
   {
     id: 'tea', botanical: 'Camellia sinensis', common: 'Tea', crownForm: 'mound', ...evergreenShrub, stems: 12, rows: { apartM: 1.8, inRowM: 0.7 },
     heightM: [0.4, 0.7, 0.9, 1.1], crownRatio: [1.4, 1.5, 1.6, 1.6], seeThrough: 0.04, growth: { lobes: 6, droop: -0.4 }, leafMm: 60,
-    bark: barks.twiggy, colours: { ...greens.deep, fresh: [68, -22, 50], flower: [93, -1, 10] }, show: { flower: 0.06, fruit: 0 }, dates: { burst: '04-05', fullLeaf: '05-20', flower: ['10-01', '11-20'] },
+    bark: barks.twiggy, colours: { ...greens.deep, fresh: [57, -18, 42], flower: [93, -1, 10] }, show: { flower: 0.06, fruit: 0 }, dates: { burst: '04-05', fullLeaf: '05-20', flower: ['10-01', '11-20'] },
     habitats: [{ habitat: 'rice-terrace', perHa: 3000, ages: [0.1, 0.3, 0.6, 0] }], groups: { as: 'row', size: [9, 31] }, note: 'Clipped to a rounded hedge; plan it by the metre to have whole rows.',
   },
   {

@@ -20,7 +20,7 @@ export const dry: readonly Species[] = [
   {
     id: 'agave', botanical: 'Agave americana', common: 'Agave', ...grass, keeps: 'evergreen', leaf: 'broad',
     heightM: [0.4, 0.8, 1.3, 1.7], crownRatio: [1.5, 1.5, 1.5, 1.5], stems: 9, seeThrough: 0.2, growth: { lobes: 0, droop: -0.4, leader: 0 }, leafMm: 1200, bark: barks.straw,
-    colours: { ...greens.blue, summer: [60, -9, 4], fresh: [66, -9, 8] }, show: noOrgans, dates: { ...flush },
+    colours: { ...greens.blue, summer: [60, -9, 4], fresh: [62, -8, 8] }, show: noOrgans, dates: { ...flush },
     habitats: [{ habitat: 'desert', perHa: 200, ages: wild }, { habitat: 'mediterranean-scrub', perHa: 16, ages: wild }, { habitat: 'olive-terrace', perHa: 14, ages: wild }, { habitat: 'subtropical-park', perHa: 20, ages: wild }], groups: { as: 'few', size: [1, 5] },
   },
   {

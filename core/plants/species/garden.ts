@@ -74,7 +74,7 @@ export const garden: readonly Species[] = [
   {
     id: 'lawn', botanical: 'Lolium perenne, mown', common: 'Lawn', ...grass, keeps: 'evergreen',
     heightM: [0.03, 0.04, 0.05, 0.08], crownRatio: [1.2, 1.1, 1, 1], stems: 16, seeThrough: 0.1, growth: { lobes: 0, droop: 0, leader: 0 }, leafMm: 40, bark: barks.green,
-    colours: { ...greens.mid, summer: [50, -20, 36], fresh: [58, -24, 44] }, show: noOrgans, dates: { burst: '03-20', fullLeaf: '05-01' },
+    colours: { ...greens.mid, summer: [50, -20, 36], fresh: [52, -22, 39] }, show: noOrgans, dates: { burst: '03-20', fullLeaf: '05-01' },
     habitats: inGarden(1), groups: { as: 'carpet', size: [31, 499] }, note: 'Plan it by area.',
   },
   {

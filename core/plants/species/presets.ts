@@ -33,14 +33,14 @@ const colours = (
   twig: Species['colours']['twig'],
 ): Pick<Species['colours'], 'fresh' | 'summer' | 'dead' | 'twig' | 'turning'> => ({ fresh, summer, dead, twig, turning: [] })
 export const greens = {
-  mid: colours([65, -20, 45], [46, -19, 30], [50, 13, 32], [46, 6, 14]),
-  deep: colours([62, -20, 40], [38, -16, 23], [46, 12, 26], [44, 6, 12]),
-  light: colours([70, -20, 48], [54, -19, 36], [56, 10, 36], [52, 5, 18]),
-  grey: colours([62, -8, 20], [56, -7, 14], [56, 5, 22], [56, 2, 11]),
-  blue: colours([58, -15, 14], [42, -11, 4], [48, 12, 24], [46, 8, 16]),
-  needle: colours([58, -18, 34], [34, -13, 15], [48, 13, 25], [46, 9, 17]),
-  dull: colours([60, -12, 30], [46, -13, 21], [54, 11, 29], [52, 5, 16]),
-  grass: colours([62, -18, 38], [56, -15, 34], [69, 4, 32], [64, 4, 28]),
+  mid: colours([56, -17, 38], [46, -19, 30], [50, 13, 32], [46, 6, 14]),
+  deep: colours([54, -17, 35], [38, -16, 23], [46, 12, 26], [44, 6, 12]),
+  light: colours([58, -17, 40], [54, -19, 36], [56, 10, 36], [52, 5, 18]),
+  grey: colours([58, -7, 19], [56, -7, 14], [56, 5, 22], [56, 2, 11]),
+  blue: colours([52, -13, 13], [42, -11, 4], [48, 12, 24], [46, 8, 16]),
+  needle: colours([52, -16, 30], [34, -13, 15], [48, 13, 25], [46, 9, 17]),
+  dull: colours([53, -11, 26], [46, -13, 21], [54, 11, 29], [52, 5, 16]),
+  grass: colours([58, -17, 36], [56, -15, 34], [69, 4, 32], [64, 4, 28]),
 } as const
 
 /** Dates of trees that come into leaf and colour at about the usual time; of evergreens, their flush. */

@@ -46,13 +46,18 @@ export const groundMaterials: readonly CatalogueRow[] = [
     { pieceG: 0.15, note: 'Dead, dry, cut from old garden plants (common practice).' },
   ),
   powderRow('soil-coarse', 'Soil, coarse', 'soil', '#6b563e', 1.2, {
+    grainMm: 2.5,
     note: 'Natural clay soil, not sand; dried, then sieved in three (common practice).',
   }),
-  powderRow('soil-medium', 'Soil, medium', 'soil', '#74603f', 1.2),
+  powderRow('soil-medium', 'Soil, medium', 'soil', '#74603f', 1.2, { grainMm: 0.9 }),
   powderRow('soil-fine', 'Soil, fine', 'soil', '#806a49', 1.1, {
+    grainMm: 0.12,
     note: 'Shaken through a stocking (common practice).',
   }),
-  powderRow('ground-buff', 'Ground mix, fine soil and pale grout 1 : 1', 'soil', '#a2937c', 1.1),
+  // As the mixing model has it of its parts.
+  powderRow('ground-buff', 'Ground mix, fine soil and pale grout 1 : 1', 'soil', '#ada495', 1.1, {
+    grainMm: 0.1,
+  }),
   powderRow('sawdust-green', 'Sawdust, dyed dark green', 'sawdust', '#44543a', 0.2, {
     note: 'Coarse, and garish alone: a little, on forest floors (common practice).',
   }),

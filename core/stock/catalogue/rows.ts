@@ -18,7 +18,8 @@ export const groundFoam = (id: string, name: string, grainMm: number, colour: st
   of: { stuff: 'foam', form: 'ground', grainMm, colour },
   family: `ground foam, ${grainMm < 1 ? 'fine' : grainMm < 2 ? 'medium' : 'coarse'}`,
   densityGPerMl: 0.11,
-  bulkGPerMl: 0.045,
+  // The finer the grain, the closer it lies.
+  bulkGPerMl: grainMm < 1 ? 0.07 : grainMm < 2 ? 0.055 : 0.045,
   ...pack(40, 480),
 })
 
@@ -33,6 +34,9 @@ export const clumpFoam = (id: string, name: string, grainMm: number, colour: str
   ...pack(60, 480),
 })
 
+/** Bulk density of loose static fibre, g/ml: 0.10 of 2 mm, 0.05 of 6, 0.03 of 12; a power of the length. */
+const fibreBulk = (lengthMm: number): number => Math.round(100 * (lengthMm / 2) ** -0.65) / 1000
+
 export const fibreRow =
   (tone: string, colour: string) =>
   (lengthMm: number): CatalogueRow => ({
@@ -42,7 +46,7 @@ export const fibreRow =
     of: { stuff: 'fibre', lengthMm, dtex: lengthMm < 4 ? 17 : 22, colour },
     family: `static fibre, ${tone}`,
     densityGPerMl: 1.14,
-    bulkGPerMl: 0.07,
+    bulkGPerMl: fibreBulk(lengthMm),
     ...pack(20, 420),
   })
 
@@ -117,12 +121,12 @@ export const powderRow = (
   of: Powder,
   colour: string,
   bulkGPerMl: number,
-  extra: Extra = {},
+  { grainMm, ...extra }: Extra & { readonly grainMm?: number } = {},
 ): CatalogueRow => ({
   id,
   name,
   unit: 'g',
-  of: { stuff: 'powder', powder: of, colour },
+  of: { stuff: 'powder', powder: of, colour, ...(grainMm === undefined ? {} : { grainMm }) },
   bulkGPerMl,
   ...extra,
 })

@@ -107,7 +107,7 @@ describe('splitting a line', () => {
     expect(inOrder.map(({ id }) => id)).toEqual([first.id, made.id, 'l2'])
     expect(inOrder.map(({ amount }) => (amount.kind === 'pieces' ? amount.pieces : 0))).toEqual([21, 3, 4])
     expect(made).toMatchObject({ methodId: 'wire-broadleaf', zone: 'front', speciesId: first.speciesId })
-    // Schools and materials belong to the way that was left.
+    // Choices and materials belong to the way that was left.
     expect(made.choices).toBeUndefined()
   })
   test('what is made already stays with the line: no more than is left goes over, and one at least remains', async () => {

@@ -59,8 +59,8 @@ describe('a blend as a way of making', () => {
   test('what goes in weighs what comes out, part by part by bulk density', () => {
     const up = ordered(mixedOf(), 50)
     expect(sum(up.uses.map(({ total }) => total.value))).toBeCloseTo(50, 9)
-    // Two parts of lichen at 0.03, two of clump at 0.035, one of foam at 0.045, one of fibre at 0.07: 0.245 in all.
-    expect(up.uses[0]!.total.value).toBeCloseTo((50 * 0.06) / 0.245, 6)
+    // Two parts of lichen at 0.03, two of clump at 0.035, one of foam at 0.045, one of fibre at 0.064: 0.239 in all.
+    expect(up.uses[0]!.total.value).toBeCloseTo((50 * 0.06) / 0.239, 6)
     expect(up.yields.map(({ quantity }) => quantity.value)).toEqual([expect.closeTo(50, 9)])
     expect(up.missing).toEqual([])
   })
@@ -251,9 +251,9 @@ test('a jar that is not mixed yet costs what its parts do; one that has lots, wh
   const jar = mixed.jars[0]!.material
   const states: StockState[] = [...stocked(), { material: jar, lots: [], onHand: 0 }]
   const [own] = withMadeAt(states, new Map([['b1', mixed]])).filter(({ material }) => material === jar)
-  // Foam 480 for 40 g at 0.045 g/ml, leaf 690 for 25 g at 0.06: (0.54 + 1.656) ÷ 0.105 a gram.
-  expect(own?.madeAtMinor).toBeCloseTo(2.196 / 0.105, 6)
-  expect(costOfDraw(10, own!)).toBeCloseTo(219.6 / 1.05, 3)
+  // Foam 480 for 40 g at 0.07 g/ml, leaf 690 for 25 g at 0.06: (0.84 + 1.656) ÷ 0.13 a gram.
+  expect(own?.madeAtMinor).toBeCloseTo(2.496 / 0.13, 6)
+  expect(costOfDraw(10, own!)).toBeCloseTo(249.6 / 1.3, 3)
   const unknown = withMadeAt(
     states.filter(({ material }) => material.id !== 'leaf-dark'),
     new Map([['b1', mixed]]),

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { fromHex, toHex } from '../../../core/colour'
+import { difference2000, fromHex, toHex, toLab } from '../../../core/colour'
 import {
   amountsFor,
   grainOf,
@@ -50,12 +50,46 @@ describe('how a material shows', () => {
     expect(grain(row('clump-mid')).sizeMm).toBeLessThan(5)
   })
 
+  test('soil in its grades, and what is shredded by one rule', () => {
+    expect(['soil-coarse', 'soil-medium', 'soil-fine'].map((id) => grain(row(id)).sizeMm)).toEqual([
+      2.5, 0.9, 0.12,
+    ])
+    const shredded = ['clump-mid', 'clump-shredded', 'lichen', 'lichen-shredded', 'scrub-blend']
+    expect(new Set(shredded.map((id) => grain(row(id)).sizeMm)).size).toBe(1)
+  })
+
+  test('the ground mix of the catalogue has the colour that the mixing model gives its parts', () => {
+    const { dryHex } = mixtureOf(
+      ['soil-fine', 'grout-pale'].map((id) => ({ grain: grain(row(id)), parts: 1 })),
+    )
+    const { of } = row('ground-buff')
+    expect(of.stuff === 'powder' && difference2000(toLab(of.colour!), toLab(dryHex))).toBeLessThan(1.5)
+  })
+
+  test('foam and fibre at one to one lie in a fifth less than both heaps, one of them alone in all of its own', () => {
+    const [flock, blades] = [grain(foam('f', 0.5, '#5a7a36')), grain(fibre('b', 4, '#6b8743'))]
+    const settled = (foamParts: number, fibreParts: number): number =>
+      mixtureOf([
+        { grain: flock, parts: foamParts },
+        { grain: blades, parts: fibreParts },
+      ]).settled
+    expect(settled(1, 1)).toBeCloseTo(0.8, 9)
+    expect(settled(3, 1)).toBeCloseTo(1 - 0.2 * 4 * 0.25 * 0.75, 9)
+    expect(mixtureOf([{ grain: flock, parts: 2 }]).settled).toBe(1)
+    const both = mixtureOf([
+      { grain: flock, parts: 1 },
+      { grain: blades, parts: 1 },
+    ])
+    expect(both.bulkGPerMl).toBeCloseTo((flock.bulkGPerMl + blades.bulkGPerMl) / 1.6, 9)
+  })
+
   test('every flock, fibre and powder of the catalogue can be mixed, and serves some use', () => {
     for (const { id, of, unit } of catalogue) {
       if (unit !== 'g' || !['foam', 'fibre', 'powder'].includes(of.stuff)) continue
       const own = grain(row(id))
       expect(own.areaPerMl).toBeGreaterThan(0)
-      if (of.stuff !== 'powder')
+      // Cut sisal is for twigs: it neither flies nor lies among leaf.
+      if (of.stuff !== 'powder' && id !== 'sisal-cut')
         expect((['crown', 'scrub', 'sward'] as const).some((use) => takes(use, own))).toBe(true)
     }
   })

@@ -9,7 +9,9 @@ import {
   portionsOf,
   proposeMixes,
   sealedOf,
+  speckleOf,
   takes,
+  useFor,
   type Grain,
   type BlendParts,
   type BlendSearch,
@@ -133,7 +135,41 @@ describe('what is offered', () => {
     expect(best).toHaveLength(3)
     expect([...best].sort((a, b) => a.off - b.off)).toEqual(best)
     expect(simplest.off).toBeLessThanOrEqual(best[0]!.off + 1)
-    expect(simplest.parts.length).toBeLessThan(best[0]!.parts.length)
+    expect(simplest.parts.length).toBeLessThanOrEqual(best[0]!.parts.length)
+  })
+
+  test('a summer green has no more than a trace of russet, and no dots where closer tones do', () => {
+    const grains = new Map(all.map((own) => [own.material.id, own]))
+    for (const colour of ['#5f7d3a', '#4f6b33', '#6b7f3f', '#7a8f45', '#55662f']) {
+      const asked = search({ colour, texture: 'one' })
+      const offered = proposeMixes(asked)
+      if (offered.kind === 'none') throw new Error('nothing was found')
+      const { portions } = portionsOf(offered.simplest.parts, grains)
+      const red = portions.filter(({ grain: own }) => {
+        const [, a] = toLab(own.hex)
+        return a > 8
+      })
+      const parts = portions.reduce((sum, own) => sum + own.parts, 0)
+      expect(red.reduce((sum, own) => sum + own.parts, 0)).toBeLessThanOrEqual(0.08 * parts)
+      // Dots only where nothing of close tones comes within two steps that are just seen.
+      if (speckleOf(mixtureOf(portions)).mean >= 16) {
+        const grains = asked.grains.filter((own) => asked.aim.off(own.colour) <= 16)
+        const close = nearestMix({ ...asked, grains })
+        const quiet =
+          close.kind === 'found' && speckleOf(mixtureOf(portionsOf(close.parts, shelf).portions)).mean < 16
+        expect(quiet ? close.off : Infinity).toBeGreaterThan(offered.best[0]!.off + 2)
+      }
+    }
+  })
+
+  test('a line’s own tone is for needles, fibre or a crown, by what it is', () => {
+    expect(useFor('conifer', 'pieces')).toBe('needles')
+    expect(useFor('grass', 'area')).toBe('sward')
+    expect(useFor('grass', 'pieces')).toBe('crown')
+    expect(useFor('broadleaf', 'pieces')).toBe('crown')
+    const sisal = shelf.get('sisal-cut')!
+    expect(takes('sward', sisal)).toBe(false)
+    expect(takes('sward', shelf.get('static-summer-4')!)).toBe(true)
   })
 
   test('no mix of fewer materials or parts is as good as the simplest', () => {
