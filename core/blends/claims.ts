@@ -3,6 +3,7 @@ import {
   allocate,
   costOfDraw,
   firstDue,
+  shelfOf,
   type Claim,
   type Material,
   type MaterialSpec,
@@ -66,7 +67,7 @@ export function withMadeAt(
   mixed: ReadonlyMap<string, MixedBlend>,
 ): StockState[] {
   if (mixed.size === 0) return [...states]
-  const byId = new Map(states.map((state) => [state.material.id, state]))
+  const { byId } = shelfOf(states)
   return states.map((state) => {
     const own = mixed.get(state.material.blendId ?? '')
     if (!own) return state

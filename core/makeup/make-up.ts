@@ -1,6 +1,6 @@
 import type { WirePlan } from '../armature'
 import { MOST_SIZES, type PieceSize } from '../commissions'
-import { costOfDraw, mergedNeeds, type Need, type StockState } from '../stock'
+import { costOfDraw, mergedNeeds, shelfOf, type Need, type StockState } from '../stock'
 import {
   coefficientLeaf,
   difference,
@@ -114,7 +114,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     states,
     order.sizes?.(Math.min(started.value, MOST_SIZES)).map(({ heightMm }) => heightMm) ?? [],
   )
-  const byId = new Map(states.map((state) => [state.material.id, state]))
+  const { byId } = shelfOf(states)
   const task: Task = {
     job,
     share,

@@ -1,13 +1,12 @@
 import { mixLengths } from '../coverage'
 import {
   highlightFit,
-  isKindOf,
   mismatch,
   outside,
+  shelfOf,
   specWords,
   toneOf,
   tonesFit,
-  unitOfSpec,
   type Material,
   type MaterialSpec,
   type StockState,
@@ -56,25 +55,28 @@ export function candidatesFor(
   taken: ReadonlySet<string>,
 ): Material[] {
   const than = slot.tone && slotTone(slot.tone.than)
-  return states
-    .filter(
-      ({ material }) =>
-        isKindOf(material, slot.wish) &&
-        material.unit === unitOfSpec(slot.wish) &&
-        (slot.mayShare || !taken.has(material.id)),
+  const { is } = slot.tone ?? {}
+  const tonesStand = (material: Material): boolean => {
+    if (is === undefined || than === undefined) return true
+    const own = toneOf(material)
+    return own !== undefined && tonesFit(own, is, than)
+  }
+  return shelfOf(states)
+    .fitting(slot.wish)
+    .flatMap(({ material, onHand }) =>
+      (slot.mayShare || !taken.has(material.id)) && tonesStand(material)
+        ? [
+            {
+              material,
+              points:
+                mismatch(material, slot.wish) +
+                highlightOff(slot, material, than) +
+                (onHand > 0 ? 0 : material.blendId === undefined ? NOT_IN_STOCK : NOT_MIXED),
+            },
+          ]
+        : [],
     )
-    .filter(({ material }) => {
-      const own = toneOf(material)
-      return !slot.tone || than === undefined || (own !== undefined && tonesFit(own, slot.tone.is, than))
-    })
-    .map(({ material, onHand }) => ({
-      material,
-      points:
-        mismatch(material, slot.wish) +
-        highlightOff(slot, material, than) +
-        (onHand > 0 ? 0 : material.blendId === undefined ? NOT_IN_STOCK : NOT_MIXED),
-    }))
-    .sort((a, b) => a.points - b.points || a.material.id.localeCompare(b.material.id))
+    .sort((a, b) => a.points - b.points || (a.material.id < b.material.id ? -1 : 1))
     .map(({ material }) => material)
 }
 
@@ -116,7 +118,7 @@ export function fillSlots(
   }
   for (const slot of slots) {
     const picked = Object.hasOwn(chosen, slot.id)
-      ? states.find(({ material }) => material.id === chosen[slot.id])?.material
+      ? shelfOf(states).byId.get(chosen[slot.id] ?? '')?.material
       : undefined
     // A jar may serve two slots where the maker says so.
     const fits = picked && candidatesFor(slot, states, slotTone, new Set()).includes(picked)
@@ -215,7 +217,7 @@ function sortedHeaps(
   const box = candidates.find((material) => !isHeap(material))
   const heaps = [...candidates.filter(isHeap), ...(box ? [box] : [])].map((material) => ({
     material,
-    left: Math.floor(states.find((state) => state.material === material)?.onHand ?? 0),
+    left: Math.floor(shelfOf(states).byId.get(material.id)?.onHand ?? 0),
     count: 0,
   }))
   // Of very many some stand for all.

@@ -16,7 +16,7 @@ import {
 import { type Coefficient } from '../../quantities'
 import { PlantMaking } from './bench'
 import { listed, type Listed } from './listed'
-import { Making, type Operation } from './making'
+import { Making, type Operation, type Taken } from './making'
 
 /** A way's own numbers; what of its pieces won't do is among them. */
 export type Figures = Readonly<Record<string, Coefficient>> & { readonly spoilage: Coefficient }
@@ -85,31 +85,31 @@ export const stockWay = ({ figures, options = [], materials, operations, ...of }
 /** All that operations come to, in their order. */
 function workOf(operations: Listed<Operation>): Estimate {
   const all = listed(operations)
-  const uses = all.flatMap(({ step: { id }, takes }) => takes.map((one): Use => ({ ...one, step: id })))
+  const took = new Map(all.map(({ step: { id }, takes }) => [id, takes]))
   return {
-    uses,
+    uses: all.flatMap(({ step: { id }, takes }) => takes.map((one): Use => ({ ...one, step: id }))),
     pours: all.flatMap(({ pours }): readonly Pour[] => pours),
     cuts: all.flatMap(({ cuts }) => cuts),
     yields: all.flatMap(({ yields }) => yields),
-    steps: all.map(({ step: draft, vacuums }) =>
+    steps: all.map(({ step: draft, takes, vacuums }) =>
       step({
         ...draft,
-        materialIds: materialsAt(uses, draft.id),
-        ...(vacuums === undefined ? {} : { back: backOf(uses, vacuums) }),
+        materialIds: materialsOf(takes),
+        ...(vacuums === undefined ? {} : { back: backOf(took.get(vacuums) ?? []) }),
       }),
     ),
   }
 }
 
-/** Ids of the materials that are used at a step, each once. */
-const materialsAt = (uses: readonly Use[], stepId: string): string[] => [
-  ...new Set(uses.flatMap((one) => (one.step === stepId && one.material ? [one.material.id] : []))),
+/** Ids of the materials that are taken, each once. */
+const materialsOf = (takes: readonly Taken[]): string[] => [
+  ...new Set(takes.flatMap(({ material }) => (material ? [material.id] : []))),
 ]
 
-/** What comes back of each fibre that lay on the tray at a step, as a share of what lay there. */
-const backOf = (uses: readonly Use[], stepId: string): NonNullable<Step['back']> =>
-  uses.flatMap(({ step: at, material, total, dispensed }) =>
-    at === stepId && material?.of.stuff === 'fibre' && dispensed && dispensed.value > total.value
+/** What comes back of each fibre that was thrown, as a share of what lay on the tray. */
+const backOf = (takes: readonly Taken[]): NonNullable<Step['back']> =>
+  takes.flatMap(({ material, total, dispensed }) =>
+    material?.of.stuff === 'fibre' && dispensed && dispensed.value > total.value
       ? [{ materialId: material.id, share: 1 - total.value / dispensed.value }]
       : [],
   )

@@ -172,7 +172,7 @@ describe('a mixed blend', () => {
     expect((await context.db.balances.get(lot!.id))?.onHand).toBeCloseTo(9, 6)
     expect(await context.db.materials.get(`blend-${blend.id}`)).toMatchObject({
       blendId: blend.id,
-      bulkGPerMl: 0.045,
+      bulkGPerMl: 0.07,
     })
     const parts = [{ materialId: 'foam-fine-rust', parts: 1 }]
     for (const change of [

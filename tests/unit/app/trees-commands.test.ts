@@ -49,7 +49,8 @@ describe('sorting a box', () => {
     const heap = await stateOf(context, 'sprigs-80-100')
     expect(heap.onHand).toBe(50)
     expect(heap.material.of).toEqual({ stuff: 'twig', twig: 'sprig', fromMm: 80, toMm: 100, sorted: true })
-    expect(heap.lots[0]!.unitPriceMinor).toBeCloseTo(20, 9)
+    // By length: 30 of 72.5 mm, 50 of 90, 20 curved that count half of 70; so 4500 of 7375 of 20.00, for 50.
+    expect(heap.lots[0]!.unitPriceMinor).toBeCloseTo(Math.round((2000 * 4500) / 7375) / 50, 9)
   })
 
   test('what stays in the box stays on the books, and a second sorting adds to the same heaps', async () => {
@@ -60,8 +61,9 @@ describe('sorting a box', () => {
     const heap = await stateOf(context, 'sprigs-80-100')
     expect(heap.onHand).toBe(100)
     expect(heap.lots).toHaveLength(2)
-    // 20 of 35 cost 1142.9, shared by 80 pieces; 15 of 35 the rest.
-    expect(heap.lots.reduce((sum, { lot }) => sum + lot.priceMinor!, 0)).toBeCloseTo((2000 * 50) / 80, -1)
+    // 20 of 35 cost 1142.9, 15 the rest; this heap is 50 × 90 mm of what was sorted, the other 30 × 72.5 mm.
+    const share = (50 * 90) / (50 * 90 + 30 * 72.5)
+    expect(heap.lots.reduce((sum, { lot }) => sum + lot.priceMinor!, 0)).toBeCloseTo(2000 * share, -1)
   })
 
   test('nothing sorted, more left than was there, an empty box: refused, nothing written', async () => {
