@@ -13,6 +13,8 @@ export interface Proposal {
   readonly best: readonly Solution[]
   /** Fewest materials, then fewest parts, that come within a just-seen step of the best. */
   readonly simplest: Solution
+  /** Whether close tones alone were looked through, since the nearest of all would read as dots. */
+  readonly quiet: boolean
 }
 
 /** How many answers that differ in kind are looked for. */
@@ -82,10 +84,10 @@ export function proposeMixes(search: BlendSearch): Proposal | NoSolution {
   if (first.kind === 'none') return first
   const isQuiet = ![first.simplest, ...first.best.slice(0, 1)].some((one) => isLoud(search, one))
   const close = isQuiet ? search : amongCloseTones(search)
-  return close === search ? first : proposeAmong(close)
+  return close === search ? first : proposeAmong(close, true)
 }
 
-function proposeAmong(search: BlendSearch): Proposal | NoSolution {
+function proposeAmong(search: BlendSearch, quiet = false): Proposal | NoSolution {
   const best: Solution[] = []
   for (let answer = 0; answer < ANSWERS; answer += 1) {
     const found = nearestMix({
@@ -100,7 +102,9 @@ function proposeAmong(search: BlendSearch): Proposal | NoSolution {
   }
   best.sort((a, b) => a.off - b.off)
   const [first] = best
-  return first ? { kind: 'found', best, simplest: simplestOf(search, first) } : { kind: 'none', proven: true }
+  return first
+    ? { kind: 'found', best, simplest: simplestOf(search, first), quiet }
+    : { kind: 'none', proven: true }
 }
 
 /** Tries fewer materials first, then fewer parts, and takes the first that is as good as the best. */

@@ -43,6 +43,12 @@ const short = (name: string): string =>
 const best = computed(() =>
   props.answer?.proposal.kind === 'found' ? props.answer.proposal.best[0] : undefined,
 )
+/** What was looked through: a louder mix may be nearer, and is not offered. */
+const among = computed(() =>
+  props.answer?.proposal.kind === 'found' && props.answer.proposal.quiet
+    ? 'of close tones'
+    : 'in these bounds',
+)
 const help = computed(() => {
   const found = props.answer?.help
   const name = found && store.grains.get(found.materialId)?.material.name
@@ -61,8 +67,8 @@ const help = computed(() => {
             ? best.off < 1
               ? 'As near as an eye can tell.'
               : best.proven
-                ? 'No mix in these bounds is nearer: proven.'
-                : `The nearest that was found; nothing can be nearer than ΔE ${plainNumber(best.nothingBelow, 1)}.`
+                ? `No mix ${among} is nearer: proven.`
+                : `The nearest that was found; no mix ${among} can be nearer than ΔE ${plainNumber(best.nothingBelow, 1)}.`
             : ''
       }}</span>
     </div>
