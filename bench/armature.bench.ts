@@ -1,4 +1,4 @@
-import { assign, misfitOf, nesting, wirePlan } from '../core/armature'
+import { assign, misfitOf, nesting, wirePlan, type Nesting } from '../core/armature'
 import { lineSize, sitterOf } from '../core/commissions'
 import { grow } from '../core/growth'
 import { speciesById } from '../core/plants'
@@ -39,12 +39,21 @@ report(
   plan < MOST_PLAN_MS,
 )
 
-/** Discs to their first answer. Beside it how much of the area that they take is covered: its bound is 1. */
+/**
+ * Discs to the first answer that holds them all: what is yielded before that is a layout in the making.
+ * Beside it how much of the area that they take is covered: its bound is 1.
+ */
 const MOST_NEST_MS = 300
 const random = seededRandom(7)
 const radiiMm = Array.from({ length: 300 }, () => 4 + 34 * random() ** 1.4)
 const sheets = Array.from({ length: 9 }, () => ({ widthMm: 340, heightMm: 300 }))
-const first = () => nesting({ radiiMm, sheets, gapMm: 1, seed: 1, tries: 0 }).next().value
+function first(): Nesting {
+  const work = nesting({ radiiMm, sheets, gapMm: 1, seed: 1, tries: 0 })
+  for (;;) {
+    const { value, done } = work.next()
+    if (done || value.left.length === 0) return value
+  }
+}
 const { nest = NaN } = race(
   {
     nest: () => {
@@ -58,7 +67,7 @@ const { covered, sheets: used, left } = first()
 const share =
   covered.slice(0, Math.max(1, used - 1)).reduce((sum, own) => sum + own, 0) / Math.max(1, used - 1)
 report(
-  `nesting 300 discs to the first answer: ${nest.toFixed(0)} ms (target under ${MOST_NEST_MS}), ${share.toFixed(2)} of a full pad covered, ${left.length} left`,
+  `nesting 300 discs to the first answer that holds all: ${nest.toFixed(0)} ms (target under ${MOST_NEST_MS}), ${share.toFixed(2)} of a full pad covered, ${left.length} left`,
   nest < MOST_NEST_MS && left.length === 0,
 )
 
