@@ -126,7 +126,7 @@ function growth(on: PlantMaking, side: Expression): Listed<Operation> {
     on.work('below', 'Small bushes, flowers below', {
       text: 'Small sprig bushes in it, flowers beneath, their stems over-length and pushed in with a blade.',
       hands: on.value(k.bushSec) * of200,
-      takes: [on.has('bushes') && on.take('bushes', [fact('stretch', on.partMm, 'mm'), k.bushesEach])],
+      takes: [on.has('bushes') && on.takePieces('bushes', [fact('stretch', on.partMm, 'mm'), k.bushesEach])],
       tools: ['flat blade'],
       faults: ['regular-row'],
     }),

@@ -43,6 +43,10 @@ describe.each(ways)('%s at every scale, for one, twelve and four hundred', (_, m
           ])
           expect([where, up.steps.some(({ id }) => id === step)]).toEqual([where, true])
         }
+        // Whole things are taken whole.
+        for (const { slot, total } of up.uses)
+          if (total.unit === 'piece')
+            expect([where, slot, total.value]).toEqual([where, slot, Math.round(total.value)])
         expect([where, Number.isFinite(up.handsMin.value) && up.handsMin.value > 0]).toEqual([where, true])
         // What is bound of several sprigs has a step more, and no wait more or less; low grass has fewer layers.
         if (method.id !== 'layered-grass')
