@@ -99,22 +99,23 @@ export function unitName(unit: StockUnit): string {
 
 /** An amount for reading, in the natural multiple of its unit: "1.25 kg", "340 ml", "0.8 g", "12". */
 export function formatQuantity(quantity: number, unit: StockUnit): string {
+  // What would be rounded to a thousand of the small unit is one of the large.
   const size = Math.abs(quantity)
   switch (unit) {
     case 'piece':
       return plainNumber(quantity, 1)
     case 'g':
-      return size >= 1000
+      return size >= 999.5
         ? `${plainNumber(quantity / 1000, 2)} kg`
         : `${plainNumber(quantity, decimals(size))} g`
     case 'ml':
-      return size >= 1000
+      return size >= 999.5
         ? `${plainNumber(quantity / 1000, 2)} l`
         : `${plainNumber(quantity, decimals(size))} ml`
     case 'mm':
-      return size >= 1000 ? `${plainNumber(quantity / 1000, 2)} m` : `${plainNumber(quantity, 0)} mm`
+      return size >= 999.5 ? `${plainNumber(quantity / 1000, 2)} m` : `${plainNumber(quantity, 0)} mm`
     case 'cm2':
-      return size >= 10_000
+      return size >= 9999.5
         ? `${plainNumber(quantity / 10_000, 2)} m²`
         : `${plainNumber(quantity, size >= 10 ? 0 : decimals(size))} cm²`
   }

@@ -105,6 +105,16 @@ describe('amounts', () => {
   test('nothing left is a fair count', () =>
     expect(parseQuantity('0', 'g', { zero: true })).toEqual({ kind: 'ok', value: 0 }))
 
+  test.each([
+    [999.5, 'g', '1 kg'],
+    [999.999, 'ml', '1 l'],
+    [999.4, 'g', '999 g'],
+    [999.5, 'mm', '1 m'],
+    [9999.6, 'cm2', '1 m²'],
+  ] as const)('%s %s is shown as %s', (quantity, unit, shown) =>
+    expect(formatQuantity(quantity, unit)).toBe(shown),
+  )
+
   test('a shown amount reads back as what was shown', () => {
     fc.assert(
       fc.property(
