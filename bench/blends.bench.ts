@@ -1,5 +1,5 @@
 import highsLoader from 'highs'
-import { aimAt, grainsToCover, mixtureOf, nearestMix, paintPalm, sitesOn } from '../core/blends'
+import { aimAt, grainsToCover, mixtureOf, nearestMix, paintSwatch, sitesOn } from '../core/blends'
 import { toLab, usualSealing } from '../core/colour'
 import { seededRandom } from '../core/units'
 import { flocks, leafColour } from '../tests/support/grains'
@@ -66,14 +66,14 @@ const { change = NaN, bare = NaN } = race(
     change: () => {
       parts = (parts % 6) + 1
       const mixture = mixtureOf(portions.map((portion, i) => (i === 0 ? { ...portion, parts } : portion)))
-      const palm = { ...size, pixels }
+      const swatch = { ...size, pixels }
       const sites = sitesOn(
         size.width / 3.78,
         size.height / 3.78,
         Math.max(GRAINS, grainsToCover(mixture, 50, 40)),
       )
-      paintPalm(palm, mixture, sites, 3.78)
-      paintPalm(palm, mixture, sites, 3.78, usualSealing)
+      paintSwatch(swatch, mixture, sites, 3.78)
+      paintSwatch(swatch, mixture, sites, 3.78, usualSealing)
     },
     bare: () => pixels.fill(parts),
   },

@@ -1,6 +1,6 @@
-import { makeUp, needsOf, rankMethods, sortWays, type PlantJob, type Way } from '../core/makeup'
+import { makeUp, rankMethods, sortWays, wayOf, type PlantJob, type Way } from '../core/makeup'
 import { plantMethods } from '../core/methods'
-import { allocate, type StockState } from '../core/stock'
+import type { StockState } from '../core/stock'
 import { newWorkshop } from '../core/workshop'
 import { race, report } from './race'
 
@@ -14,20 +14,9 @@ const states: StockState[] = newWorkshop('2026-11-30T08:00:00.000Z').materials.m
 
 /** Every way of making a line's plant, worked out without an armature, with what it lacks, the best first. */
 function compared(job: PlantJob): Way[] {
-  const ways = rankMethods(plantMethods, job).map(({ method, suit }): Way => {
-    const up = makeUp({ job, method, states, dryingFactor: 1 })
-    const claim = { id: 'this', who: 'this batch', order: 0, needs: needsOf(up.uses) }
-    return {
-      method,
-      suit,
-      up,
-      eachMin: up.handsMin.value / up.started.value,
-      elapsedMin: up.elapsedMin.value,
-      lacks: allocate([claim], states).lacks.get('this') ?? [],
-      open: up.missing.map(({ slot }) => slot.label),
-      toolsMissing: [],
-    }
-  })
+  const ways = rankMethods(plantMethods, job).map(({ method, suit }) =>
+    wayOf({ method, suit, up: makeUp({ job, method, states, dryingFactor: 1 }) }, states, new Map()),
+  )
   return sortWays(ways, 'suits')
 }
 

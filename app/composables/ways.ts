@@ -1,6 +1,5 @@
-import { needsOf, rankMethods, sortWays, type Way, type WaySort } from '~~/core/makeup'
+import { rankMethods, sortWays, wayOf, type WaySort } from '~~/core/makeup'
 import { plantMethods } from '~~/core/methods'
-import { missingTools } from '~~/core/tools'
 import { allocate } from '~~/core/stock'
 import type { Plant } from '../stores/commission'
 
@@ -28,21 +27,8 @@ export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
   })
   const { results: ways } = useSliced(
     () => ranked.value,
-    ({ plant: own, method, suit }): Way => {
-      const up = commission.workOut(own, method)
-      const claim = { id: 'this', who: 'this batch', order: 500, needs: needsOf(up.uses) }
-      return {
-        method,
-        suit,
-        up,
-        eachMin: up.handsMin.value / up.started.value,
-        elapsedMin: up.elapsedMin.value,
-        ...(up.costEachMinor && { costMinor: up.costEachMinor.value }),
-        lacks: suit.verdict === 'unsuited' ? [] : (allocate([claim], free.value).lacks.get('this') ?? []),
-        open: up.missing.map(({ slot }) => slot.label),
-        toolsMissing: missingTools(up.steps, tools.register),
-      }
-    },
+    ({ plant: own, method, suit }) =>
+      wayOf({ method, suit, up: commission.workOut(own, method) }, free.value, tools.register),
   )
   return { ways, sorted: computed(() => sortWays(ways.value, by.value)) }
 }

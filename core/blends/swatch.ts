@@ -15,7 +15,7 @@ const STRIDE = 6
 /** Grains that are drawn at most. */
 export const MOST_GRAINS = 4000
 
-/** Places on a palm of such a size. @param count of them, up to {@link MOST_GRAINS} */
+/** Places on a swatch of such a size. @param count of them, up to {@link MOST_GRAINS} */
 export function sitesOn(widthMm: number, heightMm: number, count: number, seed = 1): Sites {
   const random = seededRandom(seed)
   const own = Math.max(1, Math.min(MOST_GRAINS, Math.round(count)))
@@ -35,7 +35,7 @@ export function sitesOn(widthMm: number, heightMm: number, count: number, seed =
   return { count: own, at, widthMm, heightMm }
 }
 
-/** How many grains cover a palm so that little is seen between them. */
+/** How many grains cover a swatch so that little is seen between them. */
 export function grainsToCover(mixture: Mixture, widthMm: number, heightMm: number): number {
   const numbers = numberShares(mixture)
   const mean = mixture.portions.reduce((sum, { grain }, i) => sum + (numbers[i] ?? 0) * areaOf(grain), 0)
@@ -61,20 +61,20 @@ const AMBIENT = 0.45
 /** What is seen between the grains lies deeper. */
 const DEEP = 0.8
 
-/** A picture of a palm of the mix, row by row. */
-export interface PalmPicture {
+/** A picture of a swatch of the mix, row by row. */
+export interface SwatchPicture {
   readonly width: number
   readonly height: number
   readonly pixels: Uint32Array
 }
 
 /**
- * Paints a palm of a mix into pixels (little-endian RGBA): grains in their true shares by number and at their size,
+ * Paints a swatch of a mix into pixels (little-endian RGBA): grains in their true shares by number and at their size,
  * fibres as rods lying about; between them the mix itself, deeper.
  * @param sealing absent: dry
  */
-export function paintPalm(
-  { width, height, pixels }: PalmPicture,
+export function paintSwatch(
+  { width, height, pixels }: SwatchPicture,
   mixture: Mixture,
   sites: Sites,
   pxPerMm: number,
@@ -138,7 +138,7 @@ function ground(pixels: Uint32Array, colours: readonly Linear[], shown: readonly
 }
 
 function ball(
-  { width, height, pixels }: PalmPicture,
+  { width, height, pixels }: SwatchPicture,
   x: number,
   y: number,
   r: number,
@@ -158,7 +158,7 @@ function ball(
 }
 
 function rod(
-  { width, height, pixels }: PalmPicture,
+  { width, height, pixels }: SwatchPicture,
   x: number,
   y: number,
   length: number,

@@ -134,7 +134,7 @@ export const lineSchema = z.strictObject({
   /** Where it runs or grows: a hedge's line, the corners of an area. Absent: where the plan puts it. */
   drawn: drawnSchema.optional(),
   methodId: idSchema.optional(),
-  /** Schools chosen, by option of the method. */
+  /** What was chosen, by option of the method. */
   choices: z.record(z.string().max(40), z.string().max(40)).optional(),
   /** Materials chosen instead of the proposed ones, by slot. */
   materials: z.record(z.string().max(40), idSchema).optional(),

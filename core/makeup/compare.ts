@@ -1,7 +1,7 @@
-import type { Lack } from '../stock'
-import type { MakeUp } from './make-up'
+import { allocate, type Lack, type StockState } from '../stock'
+import { missingTools, type MissingTool } from '../tools'
+import { needsOf, type MakeUp } from './make-up'
 import { handlings, type PlantMethod, type Suitability } from './method'
-import type { MissingTool } from '../tools'
 
 /** A way of making a piece, with all that it is compared by. */
 export interface Way {
@@ -17,6 +17,26 @@ export interface Way {
   readonly lacks: readonly Lack[]
   readonly open: readonly string[]
   readonly toolsMissing: readonly MissingTool[]
+}
+
+/** A way that has been worked out, with what it lacks of shelf and tools. @param states what is free of each */
+export function wayOf(
+  { method, suit, up }: Pick<Way, 'method' | 'suit' | 'up'>,
+  states: readonly StockState[],
+  register: Parameters<typeof missingTools>[1],
+): Way {
+  const claim = { id: 'this', who: 'this batch', order: 0, needs: needsOf(up.uses) }
+  return {
+    method,
+    suit,
+    up,
+    eachMin: up.handsMin.value / up.started.value,
+    elapsedMin: up.elapsedMin.value,
+    ...(up.costEachMinor && { costMinor: up.costEachMinor.value }),
+    lacks: suit.verdict === 'unsuited' ? [] : (allocate([claim], states).lacks.get('this') ?? []),
+    open: up.missing.map(({ slot }) => slot.label),
+    toolsMissing: missingTools(up.steps, register),
+  }
 }
 
 /** What ways can be put in order by. */

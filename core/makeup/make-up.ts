@@ -62,7 +62,7 @@ export interface MakeUpOrder extends EstimateContext {
   readonly method: Method
   /** Pieces started, where the maker has set them. */
   readonly started?: number
-  /** Schools and materials that were chosen, by option and by slot. */
+  /** What was chosen, by option; which materials, by slot. */
   readonly choices?: Readonly<Record<string, string>>
   readonly materials?: Readonly<Record<string, string>>
   /** Sizes of the line's pieces; absent: all alike. */

@@ -122,18 +122,14 @@ export function fillSlots(
       : undefined
     // A jar may serve two slots where the maker says so.
     const fits = picked && candidatesFor(slot, states, slotTone, new Set()).includes(picked)
-    const found = fits ? filledWith(slot, picked) : proposed(slot, states, slotTone, taken, picked, heightsMm)
+    const found = fits
+      ? { slot, parts: [{ material: picked, share: 1 }], chosen: true }
+      : proposed(slot, states, slotTone, taken, picked, heightsMm)
     filled.push(found)
     for (const { material } of found.parts) taken.add(material.id)
   }
   return filled
 }
-
-const filledWith = (slot: Slot, material: Material): Filled => ({
-  slot,
-  parts: [{ material, share: 1 }],
-  chosen: true,
-})
 
 function proposed(
   slot: Slot,

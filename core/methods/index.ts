@@ -102,7 +102,7 @@ const known: Method[] = []
 const ofPlants: PlantMethod[] = []
 const byId = new Map<string, Method>()
 const figures = new Map<string, Coefficient>()
-const learnFigures = (own: readonly Coefficient[]): void => own.forEach((one) => figures.set(one.id, one))
+const knowFigures = (own: readonly Coefficient[]): void => own.forEach((one) => figures.set(one.id, one))
 
 /**
  * Makes a way known: it is ranked, made up, bought for, scheduled and printed as any other from then on.
@@ -113,10 +113,10 @@ export function register(method: Method): void {
   byId.set(method.id, method)
   known.push(method)
   if (isPlantMethod(method)) ofPlants.push(method)
-  learnFigures(method.coefficients)
+  knowFigures(method.coefficients)
 }
 for (const shares of [shared, dressing, grounding, setting, pinFigures, mixing])
-  learnFigures(Object.values(shares))
+  knowFigures(Object.values(shares))
 all.forEach(register)
 
 /** Every way of making that is known, and those of plants, in the order in which they were made known. */

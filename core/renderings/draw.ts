@@ -12,54 +12,39 @@ import { asWire } from './wire'
  * fork. A stretch of hedge, and what is made of blades, is drawn as it is.
  */
 export function* renderedDrawing(
-  manner: Rendering,
+  rendering: Rendering,
   plant: Habitus,
   dress: DressKind,
   seed: number,
 ): Generator<number, PlantDrawing> {
-  const grown = yield* growingDressed(plant, dress, seed)
+  const { drawing: natural, skeleton } = yield* growingDressed(plant, dress, seed)
   const drawing =
-    plant.row || plant.crownForm === 'blades' ? grown.drawing : inManner(manner, grown, plant, seed)
+    plant.row || plant.crownForm === 'blades' ? natural : renders[rendering](natural, plant, seed, skeleton)
   carryToLee(drawing, plant)
   return drawing
 }
 
-function inManner(
-  manner: Rendering,
-  { drawing, skeleton }: Grown,
+type Render = (
+  drawing: PlantDrawing,
   plant: Habitus,
   seed: number,
-): PlantDrawing {
-  switch (manner) {
-    case 'sprig':
-      return asSprig(drawing, plant)
-    case 'wire':
-      return asWire(drawing, skeleton, plant, seed)
-    case 'discs':
-      return asDiscs(drawing, plant, seed)
-    case 'moulded':
-      return asMoulded(drawing, plant, seed)
-    case 'ready':
-      return asReady(drawing, plant)
-    case 'twig':
-      return asTwig(drawing, plant, seed)
-    case 'root':
-      return asRoot(drawing, plant, seed)
-    case 'stem':
-      return asStems(drawing, plant, seed)
-    case 'head':
-      return asHead(drawing, plant)
-    case 'hemp':
-      return asHemp(drawing, plant, seed)
-    case 'wool':
-      return asWool(drawing, plant, seed)
-    case 'mesh':
-      return asMesh(drawing, plant, seed)
-    case 'clump':
-      return asClump(drawing, plant, seed)
-    case 'arching':
-      return asArching(drawing, plant, seed)
-    case 'tuft':
-      return drawing
-  }
+  skeleton: Grown['skeleton'],
+) => PlantDrawing
+
+const renders: Readonly<Record<Rendering, Render>> = {
+  sprig: asSprig,
+  wire: (drawing, plant, seed, skeleton) => asWire(drawing, skeleton, plant, seed),
+  discs: asDiscs,
+  moulded: asMoulded,
+  ready: asReady,
+  twig: asTwig,
+  root: asRoot,
+  stem: asStems,
+  head: asHead,
+  hemp: asHemp,
+  wool: asWool,
+  mesh: asMesh,
+  clump: asClump,
+  arching: asArching,
+  tuft: (drawing) => drawing,
 }

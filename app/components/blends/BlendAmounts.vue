@@ -64,7 +64,7 @@ const sides = computed(() =>
     </table>
     <div v-if="split" class="mt-2 flex flex-wrap gap-x-8 text-sm">
       <div v-for="side in sides" :key="side.jar" class="flex items-center gap-3 py-1">
-        <PalmDrawing
+        <SwatchDrawing
           v-if="side.mixture"
           :mixture="side.mixture"
           :sealing="sealing"

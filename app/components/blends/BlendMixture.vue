@@ -38,7 +38,7 @@ const STRIP = 190
 /** Height of a crown over its flat colours, px. */
 const CROWN = 104
 const HEIGHT = 150
-const palmWidth = computed(() => Math.max(60, Math.floor((width.value - STRIP) / 2)))
+const swatchWidth = computed(() => Math.max(60, Math.floor((width.value - STRIP) / 2)))
 
 const sealedLab = computed(() => (props.mixed ? toLab(props.mixed.sealed) : undefined))
 const off = computed(() =>
@@ -104,11 +104,11 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
       </span>
     </div>
     <div ref="box">
-      <div v-if="mixed" class="palms">
+      <div v-if="mixed" class="swatches">
         <figure>
-          <PalmDrawing
+          <SwatchDrawing
             :mixture="mixed.mixture"
-            :width="palmWidth"
+            :width="swatchWidth"
             :height="HEIGHT"
             :times="times"
             label="The mix as it lies in the hand, dry"
@@ -116,10 +116,10 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
           <figcaption>dry</figcaption>
         </figure>
         <figure>
-          <PalmDrawing
+          <SwatchDrawing
             :mixture="mixed.mixture"
             :sealing="sealing"
-            :width="palmWidth"
+            :width="swatchWidth"
             :height="HEIGHT"
             :times="times"
             label="The mix once sealed"
@@ -188,7 +188,7 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
 </template>
 
 <style scoped>
-.palms {
+.swatches {
   display: flex;
   border: 1px solid var(--color-line);
 }

@@ -77,7 +77,13 @@ const help = computed(() => {
     </p>
     <ul v-else class="grid gap-0">
       <li v-for="row in rows" :key="key(row.solution)" class="offer">
-        <PalmDrawing v-if="row.mixture" :mixture="row.mixture" :sealing="sealing" :width="64" :height="38" />
+        <SwatchDrawing
+          v-if="row.mixture"
+          :mixture="row.mixture"
+          :sealing="sealing"
+          :width="64"
+          :height="38"
+        />
         <span class="min-w-0 flex-1 text-sm leading-snug">
           <span class="text-soft"
             >{{ row.words }} · {{ differenceWords(row.solution.off) }}, ΔE

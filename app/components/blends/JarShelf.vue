@@ -82,7 +82,7 @@ const inMix = (id: string): boolean => props.blend.parts.some(({ materialId }) =
             :aria-label="`A part of ${row.grain.material.name}`"
             @click="emit('add', row.grain.material.id)"
           >
-            <PalmDrawing :mixture="mixtureAlone(row.grain)" :width="46" :height="34" />
+            <SwatchDrawing :mixture="mixtureAlone(row.grain)" :width="46" :height="34" />
             <span class="min-w-0">
               <span class="name">{{ row.grain.material.name.replace(/^[^,]*, /, '') }}</span>
               <span class="block text-xs whitespace-nowrap text-soft"

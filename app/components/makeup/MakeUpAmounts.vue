@@ -100,7 +100,7 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
       {{ makeUp.missing.map(({ slot, because }) => `${slot.label.toLowerCase()} (${because})`).join('; ') }}.
       Take one into Stock; the amounts below hold for what is wanted.
     </p>
-    <div class="grid lg:grid-cols-[minmax(0,1fr)_320px]">
+    <div class="grid lg:grid-cols-[minmax(0,1fr)_280px]">
       <table class="ruled w-full">
         <thead>
           <tr>
@@ -115,7 +115,7 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
         </thead>
         <tbody v-for="{ slot, parts, chosen, because, uses, choices, off } in rows" :key="slot.id">
           <tr>
-            <td class="!pl-4 font-semibold whitespace-nowrap">{{ slot.label }}</td>
+            <td class="min-w-28 !pl-4 font-semibold">{{ slot.label }}</td>
             <td>
               <span class="flex items-center gap-2">
                 <i
@@ -125,7 +125,7 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
                   aria-hidden="true"
                 />
                 <select
-                  class="field field-cell max-w-64"
+                  class="field field-cell max-w-64 min-w-40"
                   :aria-label="`Material for ${slot.label}`"
                   :value="chosen ? parts[0]?.material.id : ''"
                   @change="emit('choose', slot.id, ($event.target as HTMLSelectElement).value)"

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { zones, type Line } from '~~/core/commissions'
-import type { Way } from '~~/core/makeup'
+import { rankMethods } from '~~/core/makeup'
+import { plantMethods } from '~~/core/methods'
 import { readBounded } from '~~/core/units'
 import { z } from 'zod'
 import { splitLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/commission'
 
 /** Some of a line made another way: three in wire at the front, forty in sprig behind. */
-const props = defineProps<{ plant: Plant; ways: readonly Way[]; methodId?: string }>()
+const props = defineProps<{ plant: Plant; methodId?: string }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const commission = useCommission()
@@ -20,8 +21,11 @@ const wanted = computed(() =>
 const most = computed(() => Math.max(0, Math.min(wanted.value - 1, Math.floor(props.plant.progress.left))))
 const pieces = ref(String(Math.max(1, Math.min(3, most.value))))
 const zone = ref<Line['zone']>('front')
+/** All that suit, whether they have been worked out or not. */
 const choices = computed(() =>
-  props.ways.filter(({ method, suit }) => suit.verdict !== 'unsuited' && method.id !== props.methodId),
+  rankMethods(plantMethods, props.plant.job).filter(
+    ({ method, suit }) => suit.verdict !== 'unsuited' && method.id !== props.methodId,
+  ),
 )
 const way = ref(choices.value[0]?.method.id ?? '')
 const fault = ref('')

@@ -143,7 +143,6 @@ async function plan(start: boolean): Promise<void> {
         <SplitDialog
           v-if="splitting"
           :plant="plant"
-          :ways="ways"
           :method-id="methodId"
           @close="splitting = false"
         />

@@ -1,4 +1,3 @@
-import { most, ONE, rounded } from '../../quantities'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { dress, dressSlots, snowOption, type Dressing } from '../kit/dress'
 import { examplePiece, examplePieces } from '../kit/examples'
@@ -6,7 +5,7 @@ import { dressing } from '../kit/figures'
 import { isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { foam, paint, powder, sprayPaint, twig } from '../kit/materials'
 import { darker, slot } from '../kit/slot'
-import { practice, practised } from '../kit/practice'
+import { practice, practised, raysOff } from '../kit/practice'
 import { option, profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [60, 180] }
@@ -82,16 +81,7 @@ export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {
       on.work('clean', 'Leaves, lower branches and point off', {
         text: 'Strip the leaves and lower rays, cut the pointed top off; a centimetre of bare stem stays below as the foot to plant it by.',
         hands: [on.value(k.cleanSec) * slow, 30, 'common practice'],
-        takes: on.takePieces('head', ONE),
-        yields: [
-          on.byProduct(
-            'curved-sprigs',
-            'Lower rays: undergrowth',
-            most(ONE, rounded(on.product(on.pieces, k.rays))),
-          ),
-        ],
-        tools: ['scissors'],
-        cautions: ['gathering'],
+        ...raysOff(on, k.rays, 'Lower rays: undergrowth'),
       }),
       on.spray('pale', 'Pale grey, grout in the wet', {
         text: 'Light grey rather than white, all round the stem; pale grout into the wet paint.',

@@ -1,11 +1,10 @@
-import { most, ONE, rounded } from '../../quantities'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { dressing } from '../kit/figures'
 import { hasPlates, isBare, judgeTree, tooFrail, type Sizes } from '../kit/fit'
 import { fibre, paint, powder, sprayPaint, twig } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { practice, practised } from '../kit/practice'
+import { practice, practised, raysOff } from '../kit/practice'
 import { profile, way } from '../kit/way'
 
 const SIZES: Sizes = { well: [60, 180] }
@@ -64,16 +63,7 @@ export const flowerHeadPine = way('flower-head-pine', 'Flower-head pine', {
       on.work('thin', 'Thin to open tiers', {
         text: 'Cut whole rays out until the head stands in tiers with sky between them; a centimetre of bare stem stays below as the foot to plant it by.',
         hands: [on.value(k.thinSec) * slow, 30, 'common practice'],
-        takes: on.takePieces('head', ONE),
-        yields: [
-          on.byProduct(
-            'curved-sprigs',
-            'Rays cut out: undergrowth',
-            most(ONE, rounded(on.product(on.pieces, k.rays))),
-          ),
-        ],
-        tools: ['scissors'],
-        cautions: ['gathering'],
+        ...raysOff(on, k.rays, 'Rays cut out: undergrowth'),
         faults: ['opaque-head'],
       }),
       on.spray('bark', 'Brown, coffee in the wet, brown mist', {

@@ -1,5 +1,12 @@
 import { fromHex, mixLinear, usualSealing, type Linear } from '../../../core/colour'
-import { grainsToCover, mixtureOf, paintPalm, sitesOn, MOST_GRAINS, type Mixture } from '../../../core/blends'
+import {
+  grainsToCover,
+  mixtureOf,
+  paintSwatch,
+  sitesOn,
+  MOST_GRAINS,
+  type Mixture,
+} from '../../../core/blends'
 import { fibre, foam, grain } from '../../support/grains'
 
 const SIDE = 160
@@ -11,7 +18,7 @@ const mixture = mixtureOf([
 function painted(mix: Mixture, sealed = false): Uint32Array {
   const pixels = new Uint32Array(SIDE * SIDE)
   const sites = sitesOn(40, 40, grainsToCover(mix, 40, 40), 3)
-  paintPalm({ width: SIDE, height: SIDE, pixels }, mix, sites, SIDE / 40, sealed ? usualSealing : undefined)
+  paintSwatch({ width: SIDE, height: SIDE, pixels }, mix, sites, SIDE / 40, sealed ? usualSealing : undefined)
   return pixels
 }
 const lightOf = (pixel: number): Linear =>
@@ -20,7 +27,7 @@ const lightOf = (pixel: number): Linear =>
   )
 const meanOf = (pixels: Uint32Array): Linear => mixLinear([...pixels].map((pixel) => [lightOf(pixel), 1]))
 
-test('a palm has the hue of the mixture: red to green and blue to green as in the mean light', () => {
+test('a swatch has the hue of the mixture: red to green and blue to green as in the mean light', () => {
   const mean = meanOf(painted(mixture))
   expect(mean[0] / mean[1]).toBeCloseTo(mixture.dry[0] / mixture.dry[1], 0)
   expect(mean[2] / mean[1]).toBeCloseTo(mixture.dry[2] / mixture.dry[1], 0)
@@ -37,7 +44,7 @@ test('grains stay where they lie when a part is added: what changes is no more t
   const count = grainsToCover(mixture, 40, 40)
   const paint = (mix: Mixture): Uint32Array => {
     const pixels = new Uint32Array(SIDE * SIDE)
-    paintPalm({ width: SIDE, height: SIDE, pixels }, mix, sitesOn(40, 40, count, 3), SIDE / 40)
+    paintSwatch({ width: SIDE, height: SIDE, pixels }, mix, sitesOn(40, 40, count, 3), SIDE / 40)
     return pixels
   }
   const [before, after] = [paint(mixture), paint(more)]
@@ -45,7 +52,7 @@ test('grains stay where they lie when a part is added: what changes is no more t
   expect(same).toBeGreaterThan(0.6)
 })
 
-test('fibres and very large or small grains stay on the palm and within the most that are drawn', () => {
+test('fibres and very large or small grains stay on the swatch and within the most that are drawn', () => {
   for (const own of [
     grain(fibre('f', 12, '#bda76c')),
     grain(foam('dust', 0.02, '#808080')),

@@ -1,7 +1,8 @@
-import { sortWays, type Way } from '../../../core/makeup'
+import { sortWays, wayOf, type Way } from '../../../core/makeup'
 import { makeOrBuy, toolSaves } from '../../../core/buying'
 import { plantMethodById } from '../../../core/methods'
-import { workedOut } from '../../support/workshop'
+import { ownableTools, registerId, registerOf } from '../../../core/tools'
+import { NOON, stocked, workedOut } from '../../support/workshop'
 
 describe('ways in order, and against buying', () => {
   const way = (id: string, over: Partial<Way>): Way => ({
@@ -66,5 +67,38 @@ describe('when a tool pays', () => {
     expect(toolSaves(2800, [{ ...trees, pieces: 0 }])).toBeUndefined()
     expect(toolSaves(2800, [])).toBeUndefined()
     expect(toolSaves(2800, [trees, { pieces: 99, costMinor: 500, boughtMinor: 20 }])!.pieces).toBe(10)
+  })
+})
+
+describe('a way that has been worked out', () => {
+  const method = plantMethodById('sprig-tree')!
+  const of = (verdict: Way['suit']['verdict'], tools: Parameters<typeof wayOf>[2] = new Map()): Way =>
+    wayOf(
+      { method, suit: { verdict, reasonsFor: [], reasonsAgainst: [] }, up: workedOut('sprig-tree', {}) },
+      stocked(() => 0),
+      tools,
+    )
+
+  test('has its minutes for one, and what the shelf lacks; of one that does not suit nothing is lacked', () => {
+    const { up, eachMin, elapsedMin, lacks } = of('suits')
+    expect(eachMin * up.started.value).toBeCloseTo(up.handsMin.value, 9)
+    expect(elapsedMin).toBe(up.elapsedMin.value)
+    expect(lacks.length).toBeGreaterThan(2)
+    expect(of('unsuited').lacks).toEqual([])
+  })
+
+  test('names the tools that are away', () => {
+    const [peg] = ownableTools.filter(({ id }) =>
+      of('suits').up.steps.some(({ tools }) => tools.includes(id)),
+    )
+    const away = {
+      id: registerId(peg!.id),
+      changedAt: NOON,
+      have: 0,
+      worn: 0,
+      lent: [],
+    }
+    expect(of('suits').toolsMissing).toEqual([])
+    expect(of('suits', registerOf([away])).toolsMissing.map(({ id }) => id)).toEqual([peg!.id])
   })
 })

@@ -187,7 +187,7 @@ describe('amounts', () => {
     })
   })
 
-  test('the schools: sprayed over takes coarse foam, a canopy colour and a lighter mist; the tips have a slot', () => {
+  test('the choices: sprayed over takes coarse foam, a canopy colour and a lighter mist; the tips have a slot', () => {
     const own = sprigs()
     expect(own.slots.map(({ slot }) => slot.id)).toEqual(
       expect.arrayContaining(['tips-paint', 'foliage', 'highlight']),

@@ -3,9 +3,9 @@ import { renderedDrawing, renderings, type Rendering } from '../../../core/rende
 import { speciesById } from '../../../core/plants'
 import { drawSitter, every, sitterFor } from '../../support/drawings'
 
-const drawn = (id: string, manner: Rendering): PlantDrawing => {
+const drawn = (id: string, rendering: Rendering): PlantDrawing => {
   const { habitus, dress, seed } = sitterFor(speciesById(id))
-  const work = renderedDrawing(manner, habitus, dress, seed)
+  const work = renderedDrawing(rendering, habitus, dress, seed)
   for (;;) {
     const next = work.next()
     if (next.done) return next.value
@@ -17,10 +17,10 @@ const thick = ({ wood }: PlantDrawing): number[] => every(wood, LINE_STRIDE, 6)
 const sitter = sitterFor(speciesById('beech'))
 const beech = drawSitter(sitter)
 
-describe('a plant in the manner of a way', () => {
-  test.each(renderings)('%s: finite, and as high as the plant within a twentieth', (manner) => {
+describe('a plant in the rendering of a way', () => {
+  test.each(renderings)('%s: finite, and as high as the plant within a twentieth', (rendering) => {
     for (const id of ['beech', 'norway-spruce', 'hazel']) {
-      const own = drawn(id, manner)
+      const own = drawn(id, rendering)
       expect(own.wood.every(Number.isFinite)).toBe(true)
       expect(own.marks.every(Number.isFinite)).toBe(true)
       const tops = [...every(own.wood, LINE_STRIDE, 4), ...every(own.marks, MARK_STRIDE, 1)]
@@ -33,7 +33,7 @@ describe('a plant in the manner of a way', () => {
   test('the same each time, and each unlike the others', () => {
     expect(drawn('beech', 'wire')).toEqual(drawn('beech', 'wire'))
     const told = renderings
-      .map((manner) => drawn('beech', manner))
+      .map((rendering) => drawn('beech', rendering))
       .map((own) => `${lines(own)}|${marks(own)}|${thick(own)[0]}`)
     expect(new Set(told).size).toBeGreaterThanOrEqual(renderings.length - 1)
   })
@@ -71,8 +71,8 @@ describe('a plant in the manner of a way', () => {
   })
 
   test('a head and a rope have no forks: rays from a stem, from a neck', () => {
-    for (const manner of ['head', 'hemp'] as const) {
-      const own = drawn('beech', manner)
+    for (const rendering of ['head', 'hemp'] as const) {
+      const own = drawn('beech', rendering)
       expect(lines(own)).toBeLessThan(520)
       expect(lines(own)).toBeGreaterThan(60)
     }

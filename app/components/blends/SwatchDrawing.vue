@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { paintPalm, sitesOn, grainsToCover, type Mixture } from '~~/core/blends'
+import { paintSwatch, sitesOn, grainsToCover, type Mixture } from '~~/core/blends'
 import type { Sealing } from '~~/core/colour'
 import { inTurn, outOfTurn } from '../../drawing/in-turn'
 
-/** A palm of a mix: its grains at true size on this screen, or so many times larger, dry or sealed. */
+/** A swatch of a mix: its grains at true size on this screen, or so many times larger, dry or sealed. */
 const props = withDefaults(
   defineProps<{
     mixture: Mixture
@@ -24,31 +24,35 @@ const raster = useRaster(
   toRef(() => props.width),
   toRef(() => props.height),
 )
-const palm = computed(() => ({
+const swatch = computed(() => ({
   widthMm: props.width / pxPerMm.value,
   heightMm: props.height / pxPerMm.value,
 }))
 /** Grains stay where they lie while parts are changed by hand: places are made anew only for another size of grain. */
 const most = computed(() => {
-  const { widthMm, heightMm } = palm.value
+  const { widthMm, heightMm } = swatch.value
   // In steps, so that a part more or less moves nothing.
   return 2 ** Math.ceil(Math.log2(Math.max(8, grainsToCover(props.mixture, widthMm, heightMm))))
 })
-const sites = computed(() => sitesOn(palm.value.widthMm, palm.value.heightMm, most.value))
+const sites = computed(() => sitesOn(swatch.value.widthMm, swatch.value.heightMm, most.value))
 
 function paint(): boolean {
   raster.paint((pixels, k) => {
-    paintPalm(pixels, props.mixture, sites.value, pxPerMm.value * k, props.sealing)
+    paintSwatch(pixels, props.mixture, sites.value, pxPerMm.value * k, props.sealing)
   })
   return true
 }
-/** A page has many palms: each is painted when there is time for it. */
+/** A page has many swatches: each is painted when there is time for it. */
 const paintInTurn = (): void => {
   inTurn(paint)
 }
-watch([() => props.mixture, () => props.sealing, palm, most, raster.scale, () => props.width], paintInTurn, {
-  flush: 'post',
-})
+watch(
+  [() => props.mixture, () => props.sealing, swatch, most, raster.scale, () => props.width],
+  paintInTurn,
+  {
+    flush: 'post',
+  },
+)
 onMounted(paintInTurn)
 onBeforeUnmount(() => {
   outOfTurn(paint)
