@@ -8,9 +8,9 @@ import prettier from 'eslint-config-prettier'
 const floors = [
   ['units'],
   ['quantities'],
-  ['colour', 'csv', 'safety', 'templates'],
+  ['colour', 'coverage', 'csv', 'safety', 'templates'],
   ['plants'],
-  ['growth', 'coverage', 'adhesives', 'stock', 'inspection', 'tools'],
+  ['growth', 'adhesives', 'stock', 'inspection', 'tools'],
   ['drawing', 'armature', 'grass', 'blends', 'buying', 'harvest'],
   ['painting', 'renderings', 'hedges'],
   ['commissions'],

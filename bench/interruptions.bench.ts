@@ -10,11 +10,11 @@ import { chromiumFlags } from '../scripts/lib.mjs'
 import { report } from './race'
 
 /**
- * 300 interruptions at the Bench: the page closed, reloaded, or the browser killed 0 to 25 ms after a click
- * that writes. After each, the books, the runs and the trays must agree. Set BENCH_ROUNDS for another number.
+ * Interruptions at the Bench, 60 of them: the page closed, reloaded, or the browser killed 0 to 25 ms after a click
+ * that writes. After each, the books, the runs and the trays must agree. Set BENCH_ROUNDS for more.
  */
 const address = process.env.BENCH_ADDRESS ?? 'http://localhost:4199'
-const ROUNDS = Number(process.env.BENCH_ROUNDS ?? 300)
+const ROUNDS = Number(process.env.BENCH_ROUNDS ?? 60)
 const LONGEST_MS = 25
 const random = seededRandom(41)
 const profile = mkdtempSync(join(tmpdir(), 'interruptions-'))

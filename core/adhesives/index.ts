@@ -1,2 +1,3 @@
 export * from './dilution'
 export * from './drying'
+export * from './setting'

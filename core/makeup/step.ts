@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { waitKinds } from '../adhesives'
 import { idSchema, nameSchema, noteSchema, originSchema } from '../units/schema'
 import { noun } from '../units'
 
@@ -14,12 +15,6 @@ const minSchema = z
 const wordsSchema = z.string().max(200)
 /** Ids of cautions, faults, tools: text, so that a file from a later version with an unknown one still opens. */
 const looseId = z.string().min(1).max(60)
-
-/**
- * How glue and paint dry: an open film follows the air, and so does glue that is to turn tacky; a closed
- * joint and a cure keep their full time whatever the weather (common practice). What grows takes its season.
- */
-export const waitKinds = ['open film', 'closed joint', 'cure', 'tack clearing', 'growth'] as const
 
 /** What limits how many are done at once. */
 export const limitKinds = ['window', 'holder', 'bowl', 'sheet'] as const

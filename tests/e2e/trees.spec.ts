@@ -122,6 +122,8 @@ test('some of a line another way: two lines, together as many as before', async 
   await atLine(page, 'Norway spruce')
   await page.getByRole('button', { name: 'Make some another way…' }).click()
   const dialog = page.getByRole('dialog')
+  // What it may be made as is there at once, though the ways are still being worked out.
+  await expect(dialog.getByLabel('Made as')).not.toHaveValue('')
   await dialog.getByLabel('Pieces').fill('99')
   await dialog.getByRole('button', { name: 'Split the line' }).click()
   await expect(dialog.getByRole('alert')).toContainText(

@@ -140,12 +140,7 @@ async function plan(start: boolean): Promise<void> {
           @choose="choose"
           @split="splitting = true"
         />
-        <SplitDialog
-          v-if="splitting"
-          :plant="plant"
-          :method-id="methodId"
-          @close="splitting = false"
-        />
+        <SplitDialog v-if="splitting" :plant="plant" :method-id="methodId" @close="splitting = false" />
       </section>
     </div>
     <template v-if="makeUp">

@@ -1,69 +1,10 @@
-import { number, quotient, rest, type Expression } from '../../quantities'
-import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
-import type { PlantMaking } from '../kit/bench'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import type { Listed } from '../kit/listed'
-import type { Taken } from '../kit/making'
 import { clump, fibre, liquid, paint } from '../kit/materials'
-import { optional, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
-import { dries, staysOpen } from '../kit/setting'
+import { optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
-
-const k = coefficients('verge', {
-  spoilage: spoilage(0),
-  setUpSec: seconds('clip on and switch on', 30),
-  dotted: share('share of the ground that gets dots and strips', 0.4),
-  glueMl: amount('quick glue in dots and strips, for a cm² of ground', 0.02, 'ml/cm²'),
-  fibres: amount('fibres on a glued cm²', 350, '/cm²'),
-  edges: share('share of the glued ground that is edge, with 7 mm', 0.25),
-  sticks: sticking('sticks, of what is thrown', 0.35),
-  paperSec: seconds('paper over the neighbours', 90),
-  dotSec: amount('dots, strips and fibre, for each cm²', 1.4, 's/cm²'),
-  openSec: staysOpen('medium'),
-  dryMin: dries('medium', 'fast matt medium dries'),
-  bushOn: share('share under bushes', 0.03),
-  bushG: amount('clump where bushes stand', 0.08, 'g/cm²'),
-  bushGlueMl: amount('PVA where bushes stand', 0.1, 'ml/cm²'),
-  bushSec: amount('bushes, for each cm² of the patch', 0.2, 's/cm²'),
-  dryBrushMl: amount('dry-brushed paint', 0.002, 'ml/cm²'),
-  dryBrushSec: amount('dry-brush, for each cm²', 0.5, 's/cm²'),
-})
-
-/** One tone: its dots and strips while the glue is open; then what is loose is lifted, never out of wet glue. */
-function tone(
-  on: PlantMaking,
-  id: string,
-  title: string,
-  text: string,
-  ground: number,
-  glue: Listed<Taken>,
-  share: Expression,
-) {
-  const perCm2 = on.input(k.fibres)
-  const area = on.product(on.cm2('patch', on.partCm2), k.dotted)
-  return [
-    on.static(id, title, {
-      text: `${text} Earth lead on, applicator about 10 mm off.`,
-      hands: [on.value(k.paperSec) / 6 + on.value(k.dotSec) * on.partCm2 * ground, 60],
-      takes: [glue, on.fibre(id, { perCm2, area, share, sticks: k.sticks })],
-      within: on.open('medium', { by: k.openSec, what: 'a dot of quick glue', tail: 'work fast' }),
-      atOnce: on.one(`One patch of ${Math.round(on.partCm2)} cm².`),
-      wait: on.sets('medium', 'Let it dry', k.dryMin),
-      tools: ['paper', 'skewer'],
-      faults: ['skinned-glue', 'lying-fibres'],
-    }),
-    on.work(`${id}-back`, 'Lift the paper, vacuum', {
-      text: 'Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.',
-      hands: on.value(k.paperSec) / 6,
-      tools: ['vacuum'],
-      vacuums: id,
-      cautions: ['dust'],
-      faults: ['lost-fibre'],
-    }),
-  ]
-}
+import { vergeFigures, vergeOperations } from './verge-operations'
 
 /** Verges and tracks: dots and strips of quick glue on the ground, tone by tone. Common practice. */
 export const verge = way('verge', 'Verge, set in place', {
@@ -71,7 +12,7 @@ export const verge = way('verge', 'Verge, set in place', {
   kinds: ['area'],
   profile: profile([2, 12], 'branches', 'made one by one', 'reached over', [1, 1], 'tuft'),
   seasons: 'all year, by tone',
-  figures: k,
+  figures: vergeFigures,
   options: [
     option(
       'accent',
@@ -95,7 +36,11 @@ export const verge = way('verge', 'Verge, set in place', {
       ],
     }),
   parts: (job, read) =>
-    patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.dotSec }),
+    patchParts(job, read, {
+      openSec: vergeFigures.openSec,
+      setUpSec: vergeFigures.setUpSec,
+      secPerCm2: vergeFigures.dotSec,
+    }),
   materials: ({ piece }, choice) => {
     const { heightMm, sward } = piece
     const { base, light, straw } = sward.colours
@@ -111,54 +56,6 @@ export const verge = way('verge', 'Verge, set in place', {
         slot('tips', 'Paint for the tips', paint(accent === 'blue' ? '#b9c4c9' : '#4c3a2c')),
     ]
   },
-  operations: (on) => {
-    const patch = on.cm2('patch', on.partCm2)
-    const edges = on.input(k.edges)
-    const half = quotient(rest(edges), number(2))
-    const bushy = on.product(patch, k.bushOn)
-    const glue = [on.take('glue', [patch, k.glueMl], 'Glue in dots and strips')]
-    return [
-      tone(
-        on,
-        'first',
-        'Paper, centre strip, first tone',
-        'Paper over the neighbours and over the wheel tracks. A strip of dots down the middle and at the sides, none of them in line.',
-        0.4,
-        glue,
-        half,
-      ),
-      on.has('bush') &&
-        on.glue('bushes', 'Bushes', {
-          text: 'Torn clump in PVA at walls and posts, few and in groups; then it dries.',
-          hands: on.value(k.bushSec) * on.partCm2,
-          takes: [on.take('bush', [bushy, k.bushG]), on.take('bush-glue', [bushy, k.bushGlueMl])],
-          in: 'pva',
-          until: 'Let them hold',
-          tools: ['tweezers'],
-          cautions: ['dust'],
-          faults: ['balls', 'white-puddles'],
-        }),
-      tone(on, 'second', 'Second tone', 'Fewer dots between the first, one tone on.', 0.3, [], half),
-      tone(
-        on,
-        'edge',
-        'Edges, longest',
-        'The longest at walls, posts and ditch, where no wheel and no scythe comes.',
-        0.3,
-        [],
-        edges,
-      ),
-      on.choice('accent') !== 'none' &&
-        on.work('tips', 'Dry-brush the tips', {
-          text: 'A brush wiped nearly dry, over the tips only.',
-          hands: on.value(k.dryBrushSec) * on.partCm2,
-          takes: [on.take('tips', [patch, k.dryBrushMl])],
-          wait: on.sets('dry-brush', 'Let the paint dry'),
-          tools: ['brush'],
-          faults: ['shiny-patches'],
-        }),
-      on.inspect('Wheel tracks bare, edges uneven.', ['rows', 'shiny-patches']),
-    ]
-  },
+  operations: vergeOperations,
   examples: [exampleArea(examplePiece('grass', 'blades', 7), 300)],
 })

@@ -1,3 +1,4 @@
+import type { Setting } from '../../adhesives'
 import {
   MM_IN_CM,
   ONE,
@@ -23,7 +24,6 @@ import {
   type Taken,
 } from './making'
 import { partCm2, partMm } from './parts'
-import type { Setting } from './setting'
 
 /** A coat of flock over the crown, until it is told otherwise. */
 type CrownFlock = Partial<Flock> & Pick<Flock, 'sticks'>

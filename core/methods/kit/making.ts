@@ -1,3 +1,4 @@
+import type { Setting } from '../../adhesives'
 import { fibreMass, flockMass, lostInTheFall, thrown } from '../../coverage'
 import {
   ONE,
@@ -28,7 +29,7 @@ import {
   type Yield,
 } from '../../makeup'
 import { listed, type Listed } from './listed'
-import { openSecOf, open, sets, type Setting } from './setting'
+import { openSecOf, open, sets } from './setting'
 
 /** What goes into an amount as one of its factors. */
 export type Factor = Expression | Coefficient | number

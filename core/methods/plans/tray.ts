@@ -1,10 +1,10 @@
 import type { PieceSize } from '../../commissions'
-import { boardHoles, mixedTray, type DotTray } from '../../grass'
+import { boardHoles, dotFor, dotGapMm, mixedTray, tuftSheetMm, type DotTray } from '../../grass'
 import { plannerOf, type MakeUp } from '../../makeup'
 import { worthOf, type Coefficient, type OwnValues } from '../../quantities'
 import { seedOf } from '../../units'
 import { boardFigures } from '../grass/drilled-board'
-import { dotGapMm, sheetMm, tuftSpread, dotFor } from '../grass/tuft-sheet'
+import { tuftFigures } from '../grass/tuft-sheet-operations'
 
 /** What tufts are set on: a tray of dots, or a board of holes; one is like the next. */
 export interface TrayPlan extends DotTray {
@@ -30,9 +30,9 @@ export function trayPlanOf(
     return { widthMm, heightMm, dots, sizes: [{ diameterMm: holeMm, share: 1 }], trays, drill: true }
   }
   if (of !== 'dots' || sizes.length === 0) return undefined
-  const dotsMm = sizes.map(({ crownWidthMm }) => dotFor(crownWidthMm, value(tuftSpread)))
+  const dotsMm = sizes.map(({ crownWidthMm }) => dotFor(crownWidthMm, value(tuftFigures.spread)))
   const tray = mixedTray({
-    ...sheetMm,
+    ...tuftSheetMm,
     gapOf: dotGapMm,
     dotsMm,
     most: made.started.value,

@@ -1,11 +1,17 @@
 import { makeUp, needsOf, type StockMethod } from '../../makeup'
 import { allocate, firstDue, takersOf, type Claim, type StockState } from '../../stock'
+import { earthRecipes } from './earth-recipes'
 import { mixtureMethods } from './mixtures'
-import { recipes } from './recipes'
+import { ovenRecipes } from './oven-recipes'
 import { shredded } from './shredded'
 
 /** Ways of making stock from stock, and how a material can be made, if there is a way. */
-export const stockMethods: readonly StockMethod[] = [...mixtureMethods, ...recipes, ...shredded]
+export const stockMethods: readonly StockMethod[] = [
+  ...mixtureMethods,
+  ...earthRecipes,
+  ...ovenRecipes,
+  ...shredded,
+]
 export const stockMethodFor = (materialId: string): StockMethod | undefined =>
   stockMethods.find((method) => method.product === materialId || method.also?.includes(materialId) === true)
 

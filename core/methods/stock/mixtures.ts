@@ -1,88 +1,12 @@
 import { soakingMedium } from '../../adhesives'
-import type { Slot, StockMethod } from '../../makeup'
-import { fact, figure, product, type Expression } from '../../quantities'
-import { coefficients, row, seconds } from '../kit/rows'
-import { catalogueRow } from '../../stock'
-import { counted, type Origin } from '../../units'
-import type { Draft } from '../kit/making'
+import type { StockMethod } from '../../makeup'
 import { liquid, paint } from '../kit/materials'
 import { slot } from '../kit/slot'
-import { stockWay } from '../kit/way'
-
-/** What is poured of one material into water, by volume. */
-interface Mixture {
-  readonly id: string
-  readonly name: string
-  readonly makes: string
-  readonly of: Slot
-  /** Parts of it, and of water. */
-  readonly parts: number
-  readonly water: number
-  readonly origin: Origin
-  readonly text: string
-  readonly passes: string
-  readonly step?: Partial<Pick<Draft, 'faults' | 'needs' | 'gives'>>
-  readonly examplesMl: readonly number[]
-}
-
-/** A mixture as a way of making stock: so much of it is poured, covered and labelled. */
-function mixture({ id, name, makes, of, parts, water, origin, examplesMl, ...words }: Mixture): StockMethod {
-  const k = coefficients(id, {
-    spoilage: row('spoilage', 0, '', [0, 0.5], 'formula'),
-    stirSec: seconds('pour and stir', 180),
-  })
-  const material = catalogueRow(id)
-  const { keepsDays } = material
-  const keeps = keepsDays === undefined ? '' : `: it keeps about ${counted(keepsDays, 'day')}`
-  return stockWay({
-    id,
-    name,
-    makes,
-    product: id,
-    figures: k,
-    materials: [of],
-    operations: (on) => {
-      const wanted = fact('wanted', on.job.quantity, 'ml', 'line')
-      const share = (own: number): Expression =>
-        product(wanted, fact('its part', own / (parts + water), '', origin, `${own} of ${parts + water}`))
-      const poured = on.takeAll(of.id, share(parts))
-      return [
-        on.work('mix', 'Pour, stir, cover, label', {
-          text: `${words.text} Write the day on the lid${keeps}.`,
-          hands: [0, on.value(k.stirSec)],
-          takes: [poured],
-          pours: [
-            {
-              title: `${name}, ${of.label.toLowerCase()} ${parts} : water ${water}`,
-              lines: [
-                { label: of.label, figure: poured.total },
-                { label: 'Water', figure: figure(share(water), 'ml') },
-              ],
-            },
-          ],
-          yields: [
-            {
-              label: name,
-              source: 'home-made',
-              material,
-              quantity: figure(wanted, 'ml'),
-              shares: poured.material ? [{ materialId: poured.material.id, share: 1 }] : [],
-            },
-          ],
-          tools: ['tub', 'measuring cup'],
-          passes: words.passes,
-          cautions: ['wet-bath'],
-          ...words.step,
-        }),
-      ]
-    },
-    examples: examplesMl.map((quantity) => ({ kind: 'stock', materialId: id, quantity, unit: 'ml' })),
-  })
-}
+import { mixtureWay } from './mixture'
 
 /** Baths, watered glues and washes that are mixed ahead. Their ratios: common practice, but for the wash. */
 export const mixtureMethods: readonly StockMethod[] = [
-  mixture({
+  mixtureWay({
     id: 'soaking-bath',
     name: 'Soaking bath',
     makes: 'Matte medium 1 : 5 with water, kept covered for the next sprigs.',
@@ -95,7 +19,7 @@ export const mixtureMethods: readonly StockMethod[] = [
     step: { faults: ['white-puddles'] },
     examplesMl: [500, 20_000],
   }),
-  mixture({
+  mixtureWay({
     id: 'sealing-water',
     name: 'Sealing water',
     makes: 'PVA 1 : 3 with water, to run into ground and litter that has been wetted.',
@@ -108,7 +32,7 @@ export const mixtureMethods: readonly StockMethod[] = [
     step: { faults: ['white-puddles'] },
     examplesMl: [500, 5_000],
   }),
-  mixture({
+  mixtureWay({
     id: 'ground-medium',
     name: 'Ground glue',
     makes: 'Matte medium 3 : 1 with water, the coat that bare ground is set in.',
@@ -120,7 +44,7 @@ export const mixtureMethods: readonly StockMethod[] = [
     passes: 'Runs off the brush like cream.',
     examplesMl: [200],
   }),
-  mixture({
+  mixtureWay({
     id: 'wetting-mist',
     name: 'Wetting mist',
     makes: 'Alcohol and water, so that dilute glue runs in instead of beading up.',
@@ -133,7 +57,7 @@ export const mixtureMethods: readonly StockMethod[] = [
     step: { needs: ['ventilation'], gives: ['wet alcohol'] },
     examplesMl: [300],
   }),
-  mixture({
+  mixtureWay({
     id: 'dark-wash',
     name: 'Dark wash',
     makes: 'Dark paint thinned with water, for trunks that are too pale.',

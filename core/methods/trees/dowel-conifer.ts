@@ -5,7 +5,9 @@ import { foam, goods, liquid, pad, paint, rod, sprayPaint } from '../kit/materia
 import { lighter, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 import { dowelFigures as k, pinMm, planTrees, USUAL_PIN_MM } from '../plans/discs'
-import { stems, branches, discFoliage } from './dowel-operations'
+import { branches } from './dowel-discs'
+import { discFoliage } from './dowel-foliage'
+import { stems } from './dowel-stems'
 
 const SIZES: Sizes = { well: [100, 450], atMostMm: 700 }
 /** No pad is wider. From memory. */

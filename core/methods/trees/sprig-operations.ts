@@ -1,14 +1,14 @@
-import { type BoundTwigs } from '../../makeup'
 import { type Piece } from '../../commissions'
-import { difference, fact, ONE, rest, roundedDown, type Leaf } from '../../quantities'
-import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
+import { type BoundTwigs } from '../../makeup'
+import { difference, fact, ONE, roundedDown, type Leaf } from '../../quantities'
 import { catalogueRow } from '../../stock'
 import { counted, noun } from '../../units'
 import { bathed } from '../kit/bath'
 import type { PlantMaking } from '../kit/bench'
 import { type Dressing } from '../kit/dress'
 import type { Listed } from '../kit/listed'
-import type { Flock, Operation } from '../kit/making'
+import type { Operation } from '../kit/making'
+import { amount, coefficients, minutes, row, seconds, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 
 /** The numbers that the soaked sprig tree rests on, until a maker knows better. */
@@ -47,9 +47,10 @@ const k = sprigFigures
 
 /** Bark of most trunks, and the depth at the tips: grey-brown, dark. Common practice. */
 export const TRUNK = '#7d756b'
-export const TIPS = '#3a3028'
+
 /** A tree that is only a little wider than so many sprigs is made of those. Our estimate. */
 const A_LITTLE = 0.35
+
 /** Of the shared dressing only snow is used; it is stuck with the way's own hairspray. */
 export const snow: Dressing = { adhesive: 'hairspray', form: 'ground', slot: 'hairspray' }
 
@@ -65,6 +66,7 @@ export const sprigsOf = ({ topAreaCm2 }: Pick<Piece, 'topAreaCm2'>, flatCm2 = k.
     'formula',
     `crown from above of ${Math.round(topAreaCm2)} cm² ÷ a flat sprig of ${Math.round(flatCm2)} cm²`,
   )
+
 /** How trees of sprigs are bound. */
 export const boundSprigs: BoundTwigs = {
   twigs: (piece) => sprigsOf(piece).value,
@@ -137,54 +139,4 @@ export function armature(on: PlantMaking): Listed<Operation> {
 }
 
 /** Painting and misting take as long as there is crown, by a tree of 40 cm². */
-const crowns = ({ piece }: PlantMaking): number => Math.max(0.4, piece.sideAreaCm2 / 40)
-
-/** Foam in the wet spray, and what lies over it: the canopy's colour, or a lighter foam. */
-export function sprigFoliage(on: PlantMaking): Listed<Operation> {
-  const over = on.choice('colour') === 'overspray'
-  const topped = !over && on.has('highlight')
-  const sprinkleSec = 3 + on.value(k.flockSec) * on.piece.sideAreaCm2
-  const { atOnce, setUpEachSec } = on.rounds('hairspray', sprinkleSec, on.value(k.setUpSec), k.wetSec)
-  const mistSec = on.value(k.mistSec) * crowns(on)
-  const set = on.rests(k.setMin, 'Let it set', 'tack clearing')
-  const foam: Pick<Flock, 'share' | 'sticks'> = {
-    ...(topped ? { share: rest(on.input(k.highlight)) } : {}),
-    sticks: k.sticks,
-  }
-  return [
-    on.spray('sprinkle', 'Hairspray the crown, sprinkle', {
-      text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${on.time(on.value(k.wetSec))} before the spray has set.`,
-      hands: sprinkleSec + setUpEachSec,
-      takes: [on.coat('hairspray', k.sprayCoat), on.crownFlock('foliage', foam)],
-      within: on.open('hairspray', { by: k.wetSec, what: 'the spray' }),
-      atOnce,
-      wait: set,
-      tools: ['catch tray'],
-      faults: ['clogged-stems', 'fallen-foliage'],
-      passes: 'Light through the crown; no foam on the trunk.',
-    }),
-    over &&
-      on.spray('canopy', 'Spray the canopy, mist from above', {
-        text: 'The wanted green around the foliage; then the lighter mist, from above only. Mask the trunk or keep off it.',
-        hands: on.value(k.paintSec) * crowns(on) + mistSec,
-        takes: [on.coat('canopy-paint', k.canopyCoat), on.coat('highlight-spray', k.mistCoat)],
-        wait: on.dries(k.paintMin, 'Let the paint dry'),
-        faults: ['loud-two-tone', 'trunk-colour', 'satin'],
-      }),
-    topped &&
-      on.spray('highlight', 'Highlight from above', {
-        text: 'A touch of spray and the lighter foam from above only. One step lighter, never another hue.',
-        hands: [mistSec, 30],
-        takes: [
-          on.crownFlock(
-            'highlight',
-            { share: on.input(k.highlight), sticks: k.sticks },
-            'Highlight, from above',
-          ),
-          on.coat('hairspray', k.sprayCoat, 'Hairspray for the highlight', k.highlight),
-        ],
-        wait: set,
-        faults: ['loud-two-tone'],
-      }),
-  ]
-}
+export const crowns = ({ piece }: PlantMaking): number => Math.max(0.4, piece.sideAreaCm2 / 40)

@@ -5,16 +5,8 @@ import { hasLeaf, judge } from '../kit/fit'
 import { foam, liquid, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, lighter, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
-import {
-  sprigFigures as k,
-  TRUNK,
-  TIPS,
-  snow,
-  sprigsOf,
-  boundSprigs,
-  armature,
-  sprigFoliage,
-} from './sprig-operations'
+import { sprigFoliage, TIPS } from './sprig-foliage'
+import { sprigFigures as k, TRUNK, snow, sprigsOf, boundSprigs, armature } from './sprig-operations'
 
 /** Dried sprigs, toughened and dressed. Common practice. */
 export const sprigTree = way('sprig-tree', 'Soaked sprig tree', {

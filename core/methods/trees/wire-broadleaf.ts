@@ -5,15 +5,9 @@ import { isBare, judgeTree, type Sizes } from '../kit/fit'
 import { liquid, paint, powder, rod, sprayPaint, twig } from '../kit/materials'
 import { darker, optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
+import { barked, tipped } from './wire-broadleaf-bark'
+import { wireFigures as k, broadleafStrands, twisted, type WirePatience } from './wire-broadleaf-operations'
 import { wireWork } from './wire-work'
-import {
-  wireFigures as k,
-  broadleafStrands,
-  twisted,
-  barked,
-  tipped,
-  type WirePatience,
-} from './wire-broadleaf-operations'
 
 const SIZES: Sizes = { well: [120, 400], atMostMm: 700 }
 const leaf: Dressing = { adhesive: 'hairspray', form: 'leaf', shade: true }

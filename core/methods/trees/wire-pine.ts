@@ -5,8 +5,9 @@ import { hasPlates, judgeTree, type Sizes } from '../kit/fit'
 import { fibre, foam, liquid, paint, powder, rod, sprayPaint, wool } from '../kit/materials'
 import { optional, sharing, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
+import { foot, padFoliage } from './wire-pine-foliage'
+import { pineFigures as k, pineStrands, wood } from './wire-pine-operations'
 import { wireWork } from './wire-work'
-import { pineFigures as k, pineStrands, wood, padFoliage, foot } from './wire-pine-operations'
 
 const SIZES: Sizes = { well: [150, 350], atMostMm: 600 }
 /** Needles are thrown by the steps of its own; of the shared dressing only snow is used. */

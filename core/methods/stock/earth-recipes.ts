@@ -1,9 +1,7 @@
-import type { StepDraft, StockMethod } from '../../makeup'
-import type { Coefficient } from '../../quantities'
-import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
+import type { StockMethod } from '../../makeup'
 import { only, paint, powder } from '../kit/materials'
+import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import { slot } from '../kit/slot'
-import type { StockMaking } from '../kit/way'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 
 const soil = coefficients('soil-grades', {
@@ -14,20 +12,6 @@ const soil = coefficients('soil-grades', {
   spreadSec: seconds('spread a load', 240),
   sieveSec: seconds('crumble a load, sieve twice, shake through a stocking', 900),
   dryMin: minutes('spread to dry', 2880, 'memory', 'two days'),
-})
-const leaves = coefficients('leaf-litter', {
-  litter: share('litter, of raw leaves', 0.5),
-  loadG: amount('a load in the blender', 20, 'g'),
-  trayG: amount('leaves on a tray', 120, 'g'),
-  cleanSec: seconds('clean and spread a tray', 300),
-  blendLoadSec: seconds('blend a load, sieve off both ends', 100),
-  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
-})
-const coffee = coefficients('coffee-dried', {
-  dry: share('dry, of wet grounds', 0.45),
-  trayG: amount('wet grounds on a tray', 225, 'g', 'memory', 'eight trays of 1.8 kg'),
-  spreadSec: seconds('spread a tray, stir now and then', 180),
-  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
 })
 const buff = coefficients('ground-buff', {
   all: share('all of it', 1, 'formula'),
@@ -41,15 +25,8 @@ const dyed = coefficients('sawdust-green', {
   dryMin: minutes('spread to dry', 1440),
 })
 
-/** An hour for each tray: one is in the oven at a time, and someone stays by it. */
-function oven(on: StockMaking, by: Coefficient, trays: number): StepDraft['wait'] {
-  const what =
-    trays > 1 ? `${trays} trays, an hour each at 80 °C, until fully dry` : 'An hour at 80 °C, until fully dry'
-  return { ...on.rests(by, what, 'cure'), leastMin: on.value(by) * trays, attended: true }
-}
-
-/** Stock made at home from other stock. Common practice; shares and times from memory unless marked. */
-export const recipes: readonly StockMethod[] = [
+/** Earths, and sawdust for forest floors. Common practice; shares and times from memory unless marked. */
+export const earthRecipes: readonly StockMethod[] = [
   recipe({
     id: 'soil-grades',
     name: 'Soil in three grades',
@@ -85,63 +62,6 @@ export const recipes: readonly StockMethod[] = [
       ),
     ],
     exampleG: 400,
-  }),
-  recipe({
-    id: 'leaf-litter',
-    name: 'Ground leaves',
-    makes:
-      'Gathered leaves dried at 80 °C, blended for half a minute, both the coarse and the dust sieved off.',
-    ingredients: [
-      [slot('leaves', 'Leaves as gathered', only('leaves-raw', 'fallen leaves, as gathered')), 1],
-    ],
-    outcomes: [['leaf-litter', leaves.litter]],
-    figures: leaves,
-    operations: (on, wholeG) => {
-      const trays = loadsOf(wholeG, on.value(leaves.trayG))
-      return [
-        wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, 'dry', 'Clean and dry', {
-          text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
-          wait: oven(on, leaves.ovenMin, trays),
-          tools: ['oven tray'],
-          cautions: ['gathering'],
-          faults: ['mould'],
-        }),
-        wholeBatch(
-          on,
-          60 + on.value(leaves.blendLoadSec) * loadsOf(wholeG, on.value(leaves.loadG)),
-          'blend',
-          'Blend, sieve both ends off',
-          {
-            text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
-            tools: ['blender', 'sieve'],
-            faults: ['overfilled-jar'],
-            passes: 'Flakes of one size, no dust.',
-          },
-        ),
-      ]
-    },
-    exampleG: 60,
-  }),
-  recipe({
-    id: 'coffee-dried',
-    name: 'Dried coffee grounds',
-    makes: 'Wet grounds dried at 80 °C until nothing clumps.',
-    ingredients: [[slot('coffee', 'Wet grounds', only('coffee-wet', 'wet coffee grounds')), 1]],
-    outcomes: [['coffee-grounds', coffee.dry]],
-    figures: coffee,
-    operations: (on, wholeG) => {
-      const trays = loadsOf(wholeG, on.value(coffee.trayG))
-      return [
-        wholeBatch(on, on.value(coffee.spreadSec) * trays, 'dry', 'Dry in the oven', {
-          text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
-          wait: oven(on, coffee.ovenMin, trays),
-          tools: ['oven tray'],
-          faults: ['mould'],
-          passes: 'Runs like dry sand.',
-        }),
-      ]
-    },
-    exampleG: 80,
   }),
   recipe({
     id: 'ground-buff',

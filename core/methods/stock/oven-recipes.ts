@@ -1,0 +1,90 @@
+import type { StepDraft, StockMethod } from '../../makeup'
+import type { Coefficient } from '../../quantities'
+import { only } from '../kit/materials'
+import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
+import { slot } from '../kit/slot'
+import type { StockMaking } from '../kit/way'
+import { loadsOf, recipe, wholeBatch } from './recipe'
+
+const leaves = coefficients('leaf-litter', {
+  litter: share('litter, of raw leaves', 0.5),
+  loadG: amount('a load in the blender', 20, 'g'),
+  trayG: amount('leaves on a tray', 120, 'g'),
+  cleanSec: seconds('clean and spread a tray', 300),
+  blendLoadSec: seconds('blend a load, sieve off both ends', 100),
+  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
+})
+const coffee = coefficients('coffee-dried', {
+  dry: share('dry, of wet grounds', 0.45),
+  trayG: amount('wet grounds on a tray', 225, 'g', 'memory', 'eight trays of 1.8 kg'),
+  spreadSec: seconds('spread a tray, stir now and then', 180),
+  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
+})
+
+/** An hour for each tray: one is in the oven at a time, and someone stays by it. */
+function oven(on: StockMaking, by: Coefficient, trays: number): StepDraft['wait'] {
+  const what =
+    trays > 1 ? `${trays} trays, an hour each at 80 °C, until fully dry` : 'An hour at 80 °C, until fully dry'
+  return { ...on.rests(by, what, 'cure'), leastMin: on.value(by) * trays, attended: true }
+}
+
+/** Stock that is dried in the oven. Common practice; shares and times from memory unless marked. */
+export const ovenRecipes: readonly StockMethod[] = [
+  recipe({
+    id: 'leaf-litter',
+    name: 'Ground leaves',
+    makes:
+      'Gathered leaves dried at 80 °C, blended for half a minute, both the coarse and the dust sieved off.',
+    ingredients: [
+      [slot('leaves', 'Leaves as gathered', only('leaves-raw', 'fallen leaves, as gathered')), 1],
+    ],
+    outcomes: [['leaf-litter', leaves.litter]],
+    figures: leaves,
+    operations: (on, wholeG) => {
+      const trays = loadsOf(wholeG, on.value(leaves.trayG))
+      return [
+        wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, 'dry', 'Clean and dry', {
+          text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
+          wait: oven(on, leaves.ovenMin, trays),
+          tools: ['oven tray'],
+          cautions: ['gathering'],
+          faults: ['mould'],
+        }),
+        wholeBatch(
+          on,
+          60 + on.value(leaves.blendLoadSec) * loadsOf(wholeG, on.value(leaves.loadG)),
+          'blend',
+          'Blend, sieve both ends off',
+          {
+            text: 'Small loads, 20 to 30 s; an overfull jar cuts only the bottom. Sieve off the coarse, and the dust.',
+            tools: ['blender', 'sieve'],
+            faults: ['overfilled-jar'],
+            passes: 'Flakes of one size, no dust.',
+          },
+        ),
+      ]
+    },
+    exampleG: 60,
+  }),
+  recipe({
+    id: 'coffee-dried',
+    name: 'Dried coffee grounds',
+    makes: 'Wet grounds dried at 80 °C until nothing clumps.',
+    ingredients: [[slot('coffee', 'Wet grounds', only('coffee-wet', 'wet coffee grounds')), 1]],
+    outcomes: [['coffee-grounds', coffee.dry]],
+    figures: coffee,
+    operations: (on, wholeG) => {
+      const trays = loadsOf(wholeG, on.value(coffee.trayG))
+      return [
+        wholeBatch(on, on.value(coffee.spreadSec) * trays, 'dry', 'Dry in the oven', {
+          text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
+          wait: oven(on, coffee.ovenMin, trays),
+          tools: ['oven tray'],
+          faults: ['mould'],
+          passes: 'Runs like dry sand.',
+        }),
+      ]
+    },
+    exampleG: 80,
+  }),
+]
