@@ -9,7 +9,10 @@ export default defineNuxtConfig({
   css: ['~/assets/main.css'],
   vite: { plugins: [tailwindcss()] },
   imports: { scan: true },
-  components: [{ path: '~/components', pathPrefix: false }],
+  components: [
+    { path: '~/components', pathPrefix: false },
+    { path: '~/parts', pathPrefix: false },
+  ],
   typescript: { strict: true, typeCheck: false, tsConfig: { include: ['../types/*.d.ts'] } },
   app: {
     head: {

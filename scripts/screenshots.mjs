@@ -100,7 +100,7 @@ try {
     await panel.getByText(/trunk [\d.]+ mm/).waitFor()
     await panel.evaluate((section) => {
       section.scrollIntoView()
-      document.querySelector('#station').scrollBy(0, -80)
+      document.querySelector('#station > .scroller').scrollBy(0, -80)
     })
   })
   await picture('stock', '/demo/stock', async () => {

@@ -5,6 +5,7 @@ import {
   formatRealLength,
   type StockUnit,
   formatMinutes,
+  significant,
 } from '~~/core/units'
 import type { Figure } from '~~/core/quantities'
 
@@ -16,13 +17,11 @@ export function useFormat() {
     model: (mm: number): string => formatModelLength(mm, units.value),
     real: (mm: number): string => formatRealLength(mm, units.value),
     money: (minor: number): string => formatMoney(Math.round(minor), workshop.settings.currency),
-    /** Small sums keep tenths of a hundredth: a tuft costs less than one. */
+    /** Small sums keep two figures, however small: a tuft costs less than a hundredth. */
     moneyEach: (minor: number): string =>
-      minor > 0 && minor < 0.05
-        ? 'under 0.001'
-        : minor < 10
-          ? `${(minor / 100).toFixed(3)}${workshop.settings.currency ? ` ${workshop.settings.currency}` : ''}`
-          : formatMoney(Math.round(minor), workshop.settings.currency),
+      minor > 0 && minor < 10
+        ? [significant(minor / 100, 2), workshop.settings.currency].filter(Boolean).join(' ')
+        : formatMoney(Math.round(minor), workshop.settings.currency),
     figure: (figure: Figure): string =>
       showFigure(figure.value, figure.unit, (minor) =>
         formatMoney(Math.round(minor), workshop.settings.currency),

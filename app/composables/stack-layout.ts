@@ -111,7 +111,8 @@ export function useStackLayout(
   })
   const rowAt = (minute: number): Row | undefined =>
     rows.value.find(({ sitting }) => minute >= sitting.from && minute < sitting.to)
-  const xAt = (row: Row, minute: number): number => left.value + (minute - row.sitting.from) * pxPerMin.value
+  const xAt = (row: { readonly sitting: Pick<Sitting, 'from'> }, minute: number): number =>
+    left.value + (minute - row.sitting.from) * pxPerMin.value
 
   /** The box of a work where it is drawn; undefined where it lies elsewhere or nowhere. */
   function boxAt(spot: ActivitySlot | undefined): Box | undefined {
@@ -150,6 +151,28 @@ export function useStackLayout(
     const worker = row.strips[i]?.worker
     return worker === undefined ? undefined : { sitting: row.sitting, worker }
   }
+  /** Full hours of a row, as far as it is drawn. @param clock the wall's words for a minute, "19:30" */
+  function hoursOf({ sitting: { from, to } }: Row, clock: (minute: number) => string) {
+    const HOUR = 60
+    const end = Math.min(to, from + longest.value)
+    const first = Array.from({ length: HOUR }, (_, i) => from + i).find((at) => clock(at).endsWith(':00'))
+    if (first === undefined || first > end) return []
+    return Array.from({ length: Math.floor((end - first) / HOUR) + 1 }, (_, i) => first + i * HOUR).map(
+      (minute) => ({ words: clock(minute), x: xAt({ sitting: { from } }, minute) }),
+    )
+  }
+  /** What dries after a work, as far as its sitting is drawn: a tail behind its box. */
+  function tailOf(work: number): Box | undefined {
+    const spot = placed()[work]
+    const box = boxes.value[work]
+    const row = spot && rowAt(spot.start)
+    const waitMin = bench().works[work]?.waitMin ?? 0
+    if (!spot || !box || !row || waitMin <= 0) return undefined
+    const end = Math.min(spot.end + waitMin, row.sitting.to, row.sitting.from + longest.value)
+    const x = box.x + box.width
+    const TAIL = 8
+    return { x, y: box.y + box.height - TAIL, width: xAt(row, end) - x, height: TAIL }
+  }
   const works = computed(() => bench().works)
-  return { rows, boxes, height, pathOf, stripAt, boxAt, works, xAt, sizes }
+  return { hoursOf, tailOf, rows, boxes, height, pathOf, stripAt, boxAt, works, xAt, sizes }
 }

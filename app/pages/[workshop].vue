@@ -2,6 +2,7 @@
 const route = useRoute()
 const workshop = useWorkshop()
 const shell = useShell()
+const place = usePlace()
 
 watch(
   () => String(route.params.workshop),
@@ -14,13 +15,16 @@ const commission = useCommission()
 const shelf = useShelf()
 /** Lines that are still being worked out, for what they are or for what they take. */
 const linesLeft = computed(() => Math.max(commission.linesLeft, shelf.linesLeft))
-/** Stations that show nothing true before the ledger is read. */
-const needsLedger = computed(() => /\/(make-up|stock|log|bench)$/.test(route.path))
+/** The Bench has the whole screen: hands with glue on them want large words and nothing beside. */
+const isBench = computed(() => place.value?.path === 'bench')
 /** Each station begins at its top, however far the one before was scrolled. */
-const station = useTemplateRef<HTMLElement>('station')
+const scroller = useTemplateRef<HTMLElement>('scroller')
 watch(
   () => route.path,
-  () => station.value?.scrollTo({ top: 0 }),
+  () => {
+    scroller.value?.scrollTo({ top: 0 })
+    shell.rule = undefined
+  },
 )
 useKeys()
 useBenchNotices()
@@ -29,39 +33,53 @@ onBeforeUnmount(() => workshop.close())
 </script>
 
 <template>
-  <div class="frame">
+  <div class="frame" :class="{ 'frame-bench': isBench }">
     <a href="#station" class="skip">Skip to the station</a>
-    <StationNav class="frame-nav" />
+    <StationNav v-if="!isBench" class="frame-nav" />
     <header class="frame-top">
+      <StationMenu class="frame-menu" />
       <CommissionSwitch class="frame-title" />
-      <SeasonBand v-if="workshop.status === 'open'" class="frame-band" />
-      <button type="button" class="frame-find button button-quiet" @click="shell.find = true">
-        Find anything <kbd class="key">/</kbd>
+      <template v-if="!isBench">
+        <SeasonBand v-if="workshop.status === 'open'" class="frame-band" />
+        <DateChip v-if="workshop.status === 'open'" class="frame-date" />
+      </template>
+      <div id="strip" class="frame-strip" />
+      <button type="button" class="frame-find button button-quiet button-small" @click="shell.find = true">
+        Find <kbd class="key">/</kbd>
       </button>
     </header>
-    <main id="station" ref="station" class="frame-main" tabindex="-1">
-      <DemoNotice v-if="workshop.isDemo && workshop.status === 'open'" />
-      <UpdateNotice />
-      <NuxtErrorBoundary
-        v-if="workshop.status === 'open' && (workshop.ledgerRead || !needsLedger)"
-        :key="route.path"
-      >
-        <NuxtPage />
-        <template #error="{ error, clearError }"
-          ><StationFault :error="error" @again="clearError"
-        /></template>
-      </NuxtErrorBoundary>
-      <p v-else-if="workshop.status === 'open'" class="m-6 text-soft" role="status">Adding up the ledger…</p>
-      <p v-else-if="workshop.status === 'failed'" class="m-6 max-w-xl" role="alert">
-        <strong class="block text-hip">This workshop can’t be opened.</strong>
-        {{ workshop.failure }}
-        <NuxtLink to="/mine/line-up" class="text-moss underline">Open my own workshop</NuxtLink>
-      </p>
-      <p v-else class="m-6 text-soft" role="status">{{ workshop.failure || 'Opening the workshop…' }}</p>
+    <main id="station" class="frame-main" tabindex="-1">
+      <div ref="scroller" class="scroller">
+        <UpdateNotice />
+        <NuxtErrorBoundary
+          v-if="workshop.status === 'open' && (workshop.ledgerRead || !place?.ledger)"
+          :key="route.path"
+        >
+          <NuxtPage />
+          <template #error="{ error, clearError }"
+            ><StationFault :error="error" @again="clearError"
+          /></template>
+        </NuxtErrorBoundary>
+        <p v-else-if="workshop.status === 'open'" class="m-6 text-soft" role="status">
+          Adding up the ledger…
+        </p>
+        <p v-else-if="workshop.status === 'failed'" class="m-6 max-w-xl" role="alert">
+          <strong class="block text-hip">This workshop can’t be opened.</strong>
+          {{ workshop.failure }}
+          <NuxtLink to="/mine/line-up" class="text-moss underline">Open my own workshop</NuxtLink>
+        </p>
+        <p v-else class="m-6 text-soft" role="status">{{ workshop.failure || 'Opening the workshop…' }}</p>
+      </div>
+      <NoticeList />
+      <WorkLeft
+        v-if="workshop.status === 'open'"
+        :left="linesLeft"
+        :of="workshop.lines.length"
+        what="lines"
+      />
+      <div id="commit" class="commit" />
     </main>
-    <ScaleRule class="frame-rule" />
-    <WorkLeft v-if="workshop.status === 'open'" :left="linesLeft" :of="workshop.lines.length" what="lines" />
-    <NoticeList />
+    <ScaleRule v-if="!isBench" class="frame-rule" />
     <LazyFindPalette v-if="shell.find" />
     <LazyKeysHelp v-if="shell.keys" />
   </div>
@@ -71,41 +89,64 @@ onBeforeUnmount(() => workshop.close())
 .frame {
   display: grid;
   height: 100dvh;
-  grid-template: 'nav top' 74px 'nav main' minmax(0, 1fr) 'rule rule' auto / 148px minmax(0, 1fr);
+  grid-template: 'nav top' 48px 'nav main' minmax(0, 1fr) 'nav rule' auto / 120px minmax(0, 1fr);
+}
+.frame-bench {
+  grid-template: 'top' 48px 'main' minmax(0, 1fr) / minmax(0, 1fr);
 }
 .frame-nav {
   grid-area: nav;
 }
 .frame-top {
   grid-area: top;
-  display: grid;
-  grid-template-columns: 260px minmax(0, 1fr) auto;
+  display: flex;
   align-items: center;
   gap: 12px;
-  padding: 0 12px 0 18px;
+  padding: 0 12px 0 24px;
   border-bottom: 1px solid var(--color-line);
   min-width: 0;
 }
+.frame-title {
+  flex: 0 1 auto;
+  min-width: 120px;
+}
+.frame-band {
+  flex: 1 1 560px;
+}
+.frame-menu,
+.frame-date,
+.frame-strip {
+  display: none;
+}
+.frame-bench .frame-menu {
+  display: block;
+}
+.frame-bench .frame-title {
+  display: none;
+}
+.frame-bench .frame-strip {
+  display: block;
+  flex: 1;
+  min-width: 0;
+}
+/* What scrolls, what was just done, and what is done next: nothing lies over anything. */
 .frame-main {
   grid-area: main;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  min-width: 0;
+  outline: none;
+}
+.scroller {
+  flex: 1;
+  min-height: 0;
   /* What is there for readers alone is placed within it, and scrolls with it. */
   position: relative;
   overflow: auto;
-  outline: none;
 }
 .frame-rule {
   grid-area: rule;
-}
-.frame-find {
-  grid-column: 3;
-}
-@media (max-width: 1100px) {
-  .frame {
-    grid-template-columns: 104px minmax(0, 1fr);
-  }
-  .frame-top {
-    grid-template-columns: 220px minmax(0, 1fr) auto;
-  }
 }
 .key {
   border: 1px solid var(--color-line);
@@ -127,28 +168,36 @@ onBeforeUnmount(() => workshop.close())
   left: 8px;
   top: 8px;
 }
-@media (max-width: 900px) {
-  .frame {
-    grid-template: 'nav' auto 'top' auto 'main' minmax(0, 1fr) 'rule' auto / minmax(0, 1fr);
+@media (max-width: 1100px) {
+  .frame:not(.frame-bench) {
+    grid-template-columns: 72px minmax(0, 1fr);
   }
   .frame-top {
-    grid-template-columns: minmax(0, 1fr) auto;
-    padding: 6px 10px;
-  }
-  .frame-band {
-    grid-column: 1 / -1;
-    grid-row: 2;
-  }
-  .frame-find {
-    grid-column: 2;
+    padding-left: 16px;
   }
 }
-/* On a phone only the Bench is at home: it gets the screen. */
-@media (max-width: 640px) {
+/* On a phone the stations are a menu, the date a chip, and the rule is asked for. */
+@media (max-width: 700px) {
+  .frame:not(.frame-bench),
+  .frame-bench {
+    grid-template: 'top' 48px 'main' minmax(0, 1fr) 'rule' auto / minmax(0, 1fr);
+  }
+  .frame-top {
+    gap: 4px;
+    padding: 0 8px;
+  }
+  .frame-nav,
   .frame-band,
-  .frame-rule,
   .frame-find {
     display: none;
+  }
+  .frame-menu,
+  .frame-date {
+    display: block;
+  }
+  .frame-title {
+    flex: 1;
+    min-width: 0;
   }
 }
 </style>

@@ -5,9 +5,11 @@ export const useShell = defineStore('shell', () => {
   const title = ref('Hardy Thicket')
   /** Dialogs that are open, the uppermost last: notices stand in it, since all below it is out of reach. */
   const dialogs = ref<readonly symbol[]>([])
+  /** Whether the scale rule was opened or closed by hand; undefined: as the place has it. */
+  const rule = ref<boolean>()
   /** What `n` makes at the station that is shown. */
   const makeNew = shallowRef<() => void>()
-  return { find, keys, title, dialogs, makeNew }
+  return { find, keys, title, dialogs, rule, makeNew }
 })
 
 /** Names the page, and says what `n` makes here while it is shown. */

@@ -79,6 +79,15 @@ export function plainNumber(value: number, digits: number): string {
   return trimmed === '-0' ? '0' : trimmed
 }
 
+/** A number for reading with so many significant figures, never in powers of ten: 0.00046 and 2 is "0.00046". */
+export function significant(value: number, figures: number): string {
+  const decimals = value === 0 ? 0 : Math.max(0, figures - 1 - Math.floor(Math.log10(Math.abs(value))))
+  return plainNumber(value, Math.min(20, decimals))
+}
+
+/** From one number to another; one number where they are the same. */
+export const rangeWords = (from: number, to: number): string => (from === to ? String(from) : `${from}–${to}`)
+
 /**
  * Throws a RangeError that names the quantity, its value and its unit unless the value is finite and within
  * the bounds.

@@ -1,24 +1,4 @@
-/** Addresses of pages below a workshop's: the stations, their rooms and what is beside them. */
-export const stationPaths = [
-  'bench',
-  'blends',
-  'brief',
-  'calendar',
-  'line-up',
-  'log',
-  'make-up',
-  'planting',
-  'planting-out',
-  'sorting',
-  'species',
-  'stock',
-  'stock/ahead',
-  'stock/buying',
-  'stock/count',
-  'stock/harvest',
-  'stock/tools',
-  'workshop',
-] as const
+import { placeAt } from '../../app/stations'
 
 const KEY = /^[A-Za-z0-9_-]{1,64}$/
 
@@ -29,5 +9,5 @@ const KEY = /^[A-Za-z0-9_-]{1,64}$/
 export function isPage(path: string): boolean {
   const [, key = '', ...rest] = path.replace(/\/$/, '').split('/')
   if (key === '') return rest.length === 0
-  return KEY.test(key) && (rest.length === 0 || stationPaths.some((station) => station === rest.join('/')))
+  return KEY.test(key) && (rest.length === 0 || placeAt(rest.join('/')) !== undefined)
 }

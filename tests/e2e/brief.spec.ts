@@ -10,6 +10,7 @@ test.describe('the Brief, with awkward hands', () => {
     await expect(page.getByRole('button', { name: 'Change commission' })).toHaveText(
       /Awkward <b>corner<\/b> & "co"/,
     )
+    await page.getByRole('button', { name: 'More', exact: true }).click()
     for (const [label, wrong, because] of [
       ['Scale', '1:0', '“1:0” is not a scale|reads as 1:0'],
       ['Latitude, °', '95', 'allowed is −70° to 70°'],
@@ -27,6 +28,7 @@ test.describe('the Brief, with awkward hands', () => {
     await page.reload()
     await expect(page.getByLabel('Scale', { exact: true })).toHaveValue('1:48')
     await expect(page.getByLabel('Latitude, °')).toHaveValue('50')
+    await page.getByRole('button', { name: 'More', exact: true }).click()
     await expect(page.getByLabel('Stature, %', { exact: true })).toHaveValue('100')
   })
 
@@ -106,6 +108,7 @@ test.describe('the Brief, with awkward hands', () => {
   test('the ladder picks a scale, and every size follows', async ({ page }) => {
     const maker = new Maker(page)
     await maker.open('brief', 'demo')
+    await page.getByRole('button', { name: 'All scales' }).click()
     await page.getByRole('button', { name: /1:43.5 O, 7 mm/ }).click()
     await expect(page.getByLabel('Scale', { exact: true })).toHaveValue('1:43.5')
     await expect(page.getByLabel('Model size').first()).toContainText('397 mm')

@@ -55,7 +55,7 @@ test('a long list of lines is shown as far as it is looked at, and can be walked
   await expect
     .poll(
       async () => {
-        await page.locator('main').evaluate((main) => main.scrollTo(0, main.scrollHeight))
+        await page.locator('#station > .scroller').evaluate((main) => main.scrollTo(0, main.scrollHeight))
         return names.last().inputValue()
       },
       { timeout: 60_000 },

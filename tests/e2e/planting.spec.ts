@@ -18,6 +18,7 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
     await expect(page.getByText(/“wide”/)).toBeVisible()
     await page.getByLabel('Board, depth').fill('0.4 m')
     await page.getByLabel('Board, depth').press('Tab')
+    await page.getByRole('button', { name: 'More', exact: true }).click()
     await page.getByLabel('To seem deeper, ×').fill('2')
     await page.getByLabel('To seem deeper, ×').press('Tab')
     // v = 700 mm, z = 400 mm, k = 2: 1100 / 1500.

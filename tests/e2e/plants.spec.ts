@@ -112,7 +112,7 @@ test.describe('the line-up, with mouse and fingers', () => {
     await page.mouse.wheel(0, 120)
     await still(page)
     expect((await boxOf()).height).toBeCloseTo(whole.height, 0)
-    await page.locator('main').evaluate((main) => {
+    await page.locator('#station > .scroller').evaluate((main) => {
       main.scrollTop = 0
     })
     await page.mouse.wheel(0, -500)

@@ -4,7 +4,6 @@ import { partOf, partNounPlural, stepAt, type Batch, type BatchAction, type Run 
 import { mindedNow } from '~~/core/makeup'
 import { counted } from '~~/core/units'
 import { doDeed, undoDeed } from '../../db/commands/bench'
-import { deedWords } from './deed-words'
 
 /** One batch at the bench: its step, large; what was done, undo, rejects, weighing, and the end. */
 const props = defineProps<{ batch: Batch; run: Run }>()
@@ -75,26 +74,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </p>
       </div>
       <StepTrail :batch="batch" :run="run" class="trail" />
-      <div class="tools">
-        <button
-          v-if="!over && state.phase !== 'planned'"
-          type="button"
-          class="button big-tool"
-          @click="act({ type: state.paused ? 'resume' : 'pause' })"
-        >
+      <div v-if="!over && state.phase !== 'planned'" class="tools">
+        <button type="button" class="button" @click="act({ type: state.paused ? 'resume' : 'pause' })">
           {{ state.paused ? 'Go on' : 'Pause' }}
         </button>
-        <button
-          type="button"
-          class="button big-tool"
-          :disabled="!lastDeed"
-          :title="lastDeed ? `Undo ${deedWords[lastDeed.deed.type]}` : ''"
-          @click="undo"
-        >
-          Undo
-          <span v-if="lastDeed" class="text-sm font-normal text-soft">{{
-            deedWords[lastDeed.deed.type]
-          }}</span>
+        <button type="button" class="button" :disabled="state.paused" @click="weighing = true">
+          Weigh<span v-if="state.weighing.size > 0" class="tag tag-rain">{{ state.weighing.size }} open</span>
+        </button>
+        <button type="button" class="button button-danger button-away" @click="ending = 'abandon'">
+          Abandon
         </button>
       </div>
     </header>
@@ -106,7 +94,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       @start="act({ type: 'start' })"
       @abandon="ending = 'abandon'"
     />
-    <EndedBatch v-else-if="over" :batch="batch" :run="run" />
+    <EndedBatch v-else-if="over" :batch="batch" :run="run"><UndoButton :run="run" @undo="undo" /></EndedBatch>
     <template v-else>
       <BenchStep
         v-if="state.phase !== 'done'"
@@ -118,7 +106,20 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         @advance="
           (early) => act({ type: 'advance', step: state.stepIndex, ...(early ? { early: true } : {}) })
         "
-      />
+      >
+        <template #back><UndoButton :run="run" @undo="undo" /></template>
+        <template #reject
+          ><button
+            v-if="batch.makes.kind !== 'stock'"
+            type="button"
+            class="button"
+            :disabled="state.paused || state.live === 0"
+            @click="rejecting = true"
+          >
+            Reject a {{ part }}
+          </button></template
+        >
+      </BenchStep>
       <section v-else class="mx-6 my-6">
         <p class="text-2xl font-semibold">
           {{
@@ -140,33 +141,28 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           }}
         </p>
       </section>
-      <footer class="foot">
-        <button
-          v-if="batch.makes.kind !== 'stock'"
-          type="button"
-          class="button big-tool"
-          :disabled="state.paused || state.live === 0"
-          @click="rejecting = true"
-        >
-          Reject a {{ part }}
-        </button>
-        <button type="button" class="button big-tool" :disabled="state.paused" @click="weighing = true">
-          Weigh<span v-if="state.weighing.size > 0" class="tag tag-rain">{{ state.weighing.size }} open</span>
-        </button>
-        <span class="flex-1" />
-        <button type="button" class="button button-quiet big-tool" @click="ending = 'abandon'">
-          Abandon
-        </button>
+      <BenchFoot v-if="state.phase === 'done'">
+        <template #back><UndoButton :run="run" @undo="undo" /></template>
         <button
           type="button"
-          class="button big-tool"
-          :class="{ 'button-act': state.phase === 'done' }"
-          :disabled="state.phase !== 'done' || state.paused"
+          class="button button-act huge"
+          :disabled="state.paused"
           @click="ending = 'finish'"
         >
           Finish batch
         </button>
-      </footer>
+        <template #reject
+          ><button
+            v-if="batch.makes.kind !== 'stock'"
+            type="button"
+            class="button"
+            :disabled="state.paused || state.live === 0"
+            @click="rejecting = true"
+          >
+            Reject a {{ part }}
+          </button></template
+        >
+      </BenchFoot>
     </template>
 
     <RejectDialog
@@ -208,31 +204,21 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   flex: 1;
   min-width: 220px;
 }
-.tools,
-.foot {
+.tools {
   display: flex;
-  flex-wrap: wrap;
+  align-items: center;
   gap: 8px;
 }
-.foot {
-  margin-top: auto;
-  padding: 12px 24px;
-  border-top: 1px solid var(--color-line);
-  background: var(--color-bench);
-  position: sticky;
-  bottom: 0;
-}
-.big-tool {
-  min-height: 48px;
-  font-size: 17px;
+/* What destroys stands apart. */
+.button-away {
+  margin-left: 32px;
 }
 @media (max-width: 640px) {
   .head {
     padding: 8px 16px;
   }
-  .foot {
-    position: static;
-    padding: 12px 16px;
+  .button-away {
+    margin-left: auto;
   }
 }
 </style>

@@ -35,51 +35,48 @@ function says(batch: Batch): { text: string; tone: string } {
 </script>
 
 <template>
-  <nav v-if="batches.length > 0" class="tabs" aria-label="Open batches">
-    <NuxtLink
-      :to="{ query: { tonight: '1' } }"
-      class="tab tab-tonight"
-      :class="{ here: !current }"
-      :aria-current="current ? undefined : 'true'"
-    >
-      <span class="name">Tonight</span><span class="says">in which order</span>
-    </NuxtLink>
-    <NuxtLink
-      v-for="batch in batches"
-      :key="batch.id"
-      :to="{ query: { batch: batch.id } }"
-      class="tab"
-      :class="{ here: batch.id === current?.id }"
-      :aria-current="batch.id === current?.id ? 'true' : undefined"
-    >
-      <span class="name">{{ batch.name }}</span><span class="says" :class="says(batch).tone">{{
-        says(batch).text
-      }}</span>
-    </NuxtLink>
-  </nav>
+  <Teleport v-if="batches.length > 0" defer to="#strip">
+    <nav class="tabs" aria-label="Open batches">
+      <NuxtLink
+        :to="{ query: { tonight: '1' } }"
+        class="tab tab-tonight"
+        :class="{ here: !current }"
+        :aria-current="current ? undefined : 'true'"
+      >
+        <span class="name">Tonight</span><span class="says">in which order</span>
+      </NuxtLink>
+      <NuxtLink
+        v-for="batch in batches"
+        :key="batch.id"
+        :to="{ query: { batch: batch.id } }"
+        class="tab"
+        :class="{ here: batch.id === current?.id }"
+        :aria-current="batch.id === current?.id ? 'true' : undefined"
+      >
+        <span class="name">{{ batch.name }}</span><span class="says" :class="says(batch).tone">{{
+          says(batch).text
+        }}</span>
+      </NuxtLink>
+    </nav>
+  </Teleport>
 </template>
 
 <style scoped>
 .tabs {
   display: flex;
+  height: 47px;
   overflow-x: auto;
-  border-bottom: 1px solid var(--color-line);
-  background: var(--color-bench);
-  flex: none;
 }
 .tab {
   flex: none;
   display: flex;
   flex-direction: column;
   justify-content: center;
-  min-height: 48px;
-  min-width: 180px;
-  padding: 3px 16px;
+  max-width: 240px;
+  padding: 0 16px;
   border-right: 1px solid var(--color-line);
   border-bottom: 3px solid transparent;
-}
-.tab-tonight {
-  min-width: 130px;
+  line-height: 18px;
 }
 .here {
   background: var(--color-paper);
@@ -88,6 +85,8 @@ function says(batch: Batch): { text: string; tone: string } {
 .name {
   font-weight: 600;
   white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .says {
   font-size: 13px;

@@ -26,6 +26,14 @@ const plannedMin = computed(() => stepHandsMin(props.step, state.value.live))
 const windowAhead = computed(
   () => props.step.within !== undefined && !state.value.round && state.value.doneInStep === 0,
 )
+/** Pieces of the next round, where the wet time allows fewer than are left and none is running. */
+const roundAhead = computed(() => {
+  const { within, atOnce } = props.step
+  const most = atOnce?.count ?? Infinity
+  return within !== undefined && !state.value.round && most < state.value.live
+    ? Math.min(most, left.value)
+    : 0
+})
 const part = computed(() => partOf(props.batch))
 /** A mixture or a harvest is not counted in pieces: its steps are done or not. */
 const isStock = computed(() => props.batch.makes.kind === 'stock')
@@ -54,16 +62,10 @@ const placeWords = computed(() => [
       <p class="text">{{ step.text }}</p>
       <p v-if="placeWords.length > 0" class="place">{{ placeWords.join('; ') }}.</p>
 
-      <StepWait
-        v-if="state.phase === 'waiting' && state.wait"
-        :wait="state.wait"
-        :step="step"
-        :paused="state.paused"
-        @advance="(early) => emit('advance', early)"
-      />
+      <StepWait v-if="state.phase === 'waiting' && state.wait" :wait="state.wait" :step="step" />
       <template v-else>
         <ReadyCheck v-if="windowAhead" :key="step.id" :batch="batch" :step="step" :pieces="left" />
-        <StepWindow :state="state" :step="step" @round="emit('round')" />
+        <StepWindow :state="state" :step="step" />
         <div v-if="inAir" class="mb-3 border-l-[6px] border-hip bg-hip-pale p-3 text-lg" role="alert">
           <p>
             <strong>Air the room first.</strong> “{{ inAir.batchName }}” left {{ inAir.what }} in the air:
@@ -84,37 +86,6 @@ const placeWords = computed(() => [
           :done="state.doneInStep"
           :live="state.live"
         />
-        <div v-if="!inAir" class="pieces">
-          <p v-if="!isStock" class="count" aria-live="polite">
-            <strong>{{ state.doneInStep }}</strong> of {{ state.live }}
-          </p>
-          <button
-            type="button"
-            class="button button-act huge"
-            :disabled="state.paused || left === 0"
-            @click="emit('pieces', 1)"
-          >
-            {{ isStock ? 'This is done' : `${capitalised(part)} done` }}
-          </button>
-          <button
-            v-if="leftInRound > 1"
-            type="button"
-            class="button huge-2"
-            :disabled="state.paused"
-            @click="emit('pieces', leftInRound)"
-          >
-            These {{ leftInRound }}
-          </button>
-          <button
-            v-if="left > 1"
-            type="button"
-            class="button huge-2"
-            :disabled="state.paused"
-            @click="emit('pieces', left)"
-          >
-            All {{ left }} left
-          </button>
-        </div>
         <p class="time">
           {{ formatCountdown(stepMs) }} at this step, {{ formatMinutes(plannedMin) }} planned<template
             v-if="step.wait"
@@ -131,6 +102,57 @@ const placeWords = computed(() => [
     </section>
 
     <StepMind :step="step" />
+    <BenchFoot>
+      <template #back><slot name="back" /></template>
+      <WaitActs
+        v-if="state.phase === 'waiting' && state.wait"
+        :wait="state.wait"
+        :step="step"
+        :paused="state.paused"
+        @advance="(early) => emit('advance', early)"
+      />
+      <template v-else-if="!inAir">
+        <p v-if="!isStock" class="count" aria-live="polite">
+          <strong>{{ state.doneInStep }}</strong> of {{ state.live }}
+        </p>
+        <button
+          v-if="roundAhead > 0"
+          type="button"
+          class="button button-larch huge"
+          :disabled="state.paused"
+          @click="emit('round')"
+        >
+          Start a round of {{ roundAhead }}
+        </button>
+        <button
+          type="button"
+          class="button button-act huge"
+          :disabled="state.paused || left === 0"
+          @click="emit('pieces', 1)"
+        >
+          {{ isStock ? 'This is done' : `${capitalised(part)} done` }}
+        </button>
+        <button
+          v-if="leftInRound > 1"
+          type="button"
+          class="button"
+          :disabled="state.paused"
+          @click="emit('pieces', leftInRound)"
+        >
+          These {{ leftInRound }}
+        </button>
+        <button
+          v-if="left > 1"
+          type="button"
+          class="button"
+          :disabled="state.paused"
+          @click="emit('pieces', left)"
+        >
+          All {{ left }} left
+        </button>
+      </template>
+      <template #reject><slot name="reject" /></template>
+    </BenchFoot>
   </div>
 </template>
 
@@ -144,7 +166,7 @@ const placeWords = computed(() => [
   padding: 18px 24px;
 }
 .title {
-  font-size: 30px;
+  font-size: 32px;
 }
 .text {
   font-size: 20px;
@@ -152,31 +174,20 @@ const placeWords = computed(() => [
   margin-top: 4px;
   max-width: 46ch;
 }
-.pieces {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 12px;
-  margin-top: 16px;
-}
 .count {
+  align-self: center;
+  min-width: 150px;
   font-size: 26px;
-  min-width: 130px;
   font-variant-numeric: tabular-nums;
 }
 .count strong {
-  font-size: 56px;
+  font-size: 72px;
   line-height: 1;
 }
-.huge {
-  min-height: 88px;
-  min-width: 220px;
-  font-size: 26px;
-}
-.huge-2 {
-  min-height: 88px;
-  min-width: 120px;
-  font-size: 20px;
+.button-larch {
+  border-color: var(--color-larch);
+  color: #6d4704;
+  background: #fff;
 }
 .time {
   margin-top: 12px;
@@ -202,9 +213,11 @@ const placeWords = computed(() => [
   .step {
     grid-template-columns: minmax(0, 1fr);
   }
-  .huge {
-    min-width: 160px;
-    flex: 1;
+  .count {
+    min-width: 0;
+  }
+  .count strong {
+    font-size: 40px;
   }
   .do {
     padding: 12px 16px;

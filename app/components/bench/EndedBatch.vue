@@ -27,6 +27,8 @@ const to = useStationPath()
     <p class="mt-6 flex gap-3">
       <NuxtLink :to="to('log')" class="button button-act !min-h-[48px]">Look at the log</NuxtLink>
       <NuxtLink :to="to('line-up')" class="button !min-h-[48px]">Back to the line-up</NuxtLink>
+      <span class="flex-1" />
+      <slot />
     </p>
   </section>
 </template>

@@ -51,13 +51,13 @@ const lackOf = (id: string): string => {
       {{ formatMinutes(batch.plan.handsMin) }} of hands, {{ formatMinutes(batch.plan.elapsedMin) }} from start
       to end.
     </p>
-    <div class="mt-6 flex gap-3">
-      <button type="button" class="button button-act !min-h-[72px] !px-8 !text-[24px]" @click="emit('start')">
-        Start batch
-      </button>
-      <button type="button" class="button !min-h-[72px] !text-lg" @click="emit('abandon')">
-        Don’t make it
-      </button>
-    </div>
+    <BenchFoot>
+      <button type="button" class="button button-act huge" @click="emit('start')">Start batch</button>
+      <template #reject
+        ><button type="button" class="button button-danger" @click="emit('abandon')">
+          Don’t make it
+        </button></template
+      >
+    </BenchFoot>
   </section>
 </template>

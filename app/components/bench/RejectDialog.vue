@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Minus, Plus } from '@lucide/vue'
 import { partNounPlural, type BatchStep } from '~~/core/batches'
 import { faultOf } from '~~/core/safety'
 import { noun } from '~~/core/units'
@@ -41,7 +42,7 @@ function reject(reason: string): void {
         :disabled="count <= 1"
         @click="count -= 1"
       >
-        −
+        <Minus class="size-6" aria-hidden="true" />
       </button>
       <span aria-live="polite" class="min-w-28 text-center"
         >{{ count }} {{ noun(count, part, partNounPlural(part)) }}</span
@@ -53,7 +54,7 @@ function reject(reason: string): void {
         :disabled="count >= most"
         @click="count += 1"
       >
-        +
+        <Plus class="size-6" aria-hidden="true" />
       </button>
     </div>
     <div v-if="done > 0 && left > 0" class="mb-4 flex" role="group" aria-label="Which pieces">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { TriangleAlert } from '@lucide/vue'
 import type { BatchStep } from '~~/core/batches'
 import { cautionFootnote, cautionOf, faultOf } from '~~/core/safety'
 
@@ -9,10 +10,7 @@ defineProps<{ step: BatchStep }>()
 <template>
   <aside class="mind">
     <div v-for="id in step.cautions" :key="id" class="caution">
-      <svg width="26" height="24" viewBox="0 0 26 24" aria-hidden="true">
-        <path d="M13 1.5 25 22.5H1z" fill="#F7E9CF" stroke="#8A5A08" stroke-width="1.8" />
-        <path d="M13 9v6M13 18v1.6" stroke="#8A5A08" stroke-width="2.2" />
-      </svg>
+      <TriangleAlert class="sign" aria-hidden="true" />
       <p>
         <strong>{{ cautionOf(id).title }}.</strong> {{ cautionOf(id).text }}
       </p>
@@ -41,10 +39,14 @@ defineProps<{ step: BatchStep }>()
   display: flex;
   gap: 10px;
   padding: 6px 0;
+  font-size: 18px;
   line-height: 1.3;
 }
-.caution svg {
+.sign {
   flex: none;
+  width: 28px;
+  height: 28px;
+  color: var(--color-larch);
 }
 .foot {
   font-size: 13px;

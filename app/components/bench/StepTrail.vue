@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Check } from '@lucide/vue'
 import type { Batch, Run } from '~~/core/batches'
 
 /** The steps as a row of marks: behind, here, ahead. */
@@ -18,9 +19,9 @@ const at = computed(() =>
       :class="i < at ? 'behind' : i === at ? 'here' : 'ahead'"
       :aria-current="i === at ? 'step' : undefined"
     >
-      <span class="mark" aria-hidden="true">{{ i < at ? '✓' : i + 1 }}</span><span class="title">{{
-        step.title
-      }}</span>
+      <span class="mark" aria-hidden="true"
+        ><Check v-if="i < at" class="inline size-3.5" /><template v-else>{{ i + 1 }}</template></span
+      ><span class="title">{{ step.title }}</span>
     </li>
   </ol>
 </template>

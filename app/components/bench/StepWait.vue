@@ -3,11 +3,9 @@ import type { BatchStep, RunState } from '~~/core/batches'
 import { afterWait } from '~~/core/makeup'
 import { capitalised, formatCountdown, formatMinutes } from '~~/core/units'
 
-/** What dries, for how long still; going on early is asked about. */
-const props = defineProps<{ wait: NonNullable<RunState['wait']>; step: BatchStep; paused: boolean }>()
-const emit = defineEmits<{ advance: [early: boolean] }>()
+/** What dries, and for how long still. */
+const props = defineProps<{ wait: NonNullable<RunState['wait']>; step: BatchStep }>()
 const nowMs = useClock()
-const early = ref(false)
 
 const waitLeftMs = computed(() => props.wait.untilMs - nowMs.value)
 const waitShare = computed(() =>
@@ -36,27 +34,7 @@ const dryAt = computed(() =>
       >
     </p>
     <div class="bar" aria-hidden="true"><i :style="{ width: `${waitShare * 100}%` }" /></div>
-    <button
-      v-if="waitLeftMs <= 0"
-      type="button"
-      class="button button-act huge"
-      :disabled="paused"
-      @click="emit('advance', false)"
-    >
-      Next step
-    </button>
-    <button v-else type="button" class="button big-tool" :disabled="paused" @click="early = true">
-      It is {{ ready }} already
-    </button>
   </div>
-  <ConfirmDialog
-    v-model="early"
-    :title="`${capitalised(ready)} already?`"
-    :act="`It is ${ready}`"
-    @confirm="emit('advance', true)"
-    >It has {{ formatCountdown(waitLeftMs) }} to go by the plan. Touch one where it doesn’t show. The log
-    keeps that you went on early.</ConfirmDialog
-  >
 </template>
 
 <style scoped>
@@ -93,14 +71,5 @@ const dryAt = computed(() =>
   display: block;
   height: 100%;
   background: var(--color-rain);
-}
-.big-tool {
-  min-height: 48px;
-  font-size: 17px;
-}
-.huge {
-  min-height: 88px;
-  min-width: 220px;
-  font-size: 26px;
 }
 </style>

@@ -4,7 +4,6 @@ import { formatCountdown } from '~~/core/units'
 
 /** What closes: the wet time of a round, and how long what the last step put on stays open. */
 const props = defineProps<{ state: RunState; step: BatchStep }>()
-const emit = defineEmits<{ round: [] }>()
 const nowMs = useClock()
 
 const left = computed(() => props.state.live - props.state.doneInStep)
@@ -57,14 +56,6 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
       <p class="says">
         <strong>{{ nextRound }} at once.</strong> {{ step.within?.what }} {{ step.atOnce?.what }}
       </p>
-      <button
-        type="button"
-        class="button button-larch big-tool"
-        :disabled="state.paused || left === 0"
-        @click="emit('round')"
-      >
-        Start a round of {{ nextRound }}
-      </button>
     </template>
   </div>
 </template>
@@ -97,14 +88,5 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
 .window.closed {
   border-color: var(--color-hip);
   background: var(--color-hip-pale);
-}
-.button-larch {
-  border-color: #8a5a08;
-  color: #6d4704;
-  background: #fff;
-}
-.big-tool {
-  min-height: 48px;
-  font-size: 17px;
 }
 </style>

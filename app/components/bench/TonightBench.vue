@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { useWakeLock } from '@vueuse/core'
-import { sittingsOf } from '~~/core/schedule'
+import { ChevronRight } from '@lucide/vue'
+import { stepAt } from '~~/core/batches'
+import { sittingsOf, turnsBetween } from '~~/core/schedule'
+import { formatCountdown } from '~~/core/units'
 
 /** The evening at the bench, in large type: the order of the clock, and the device kept awake and speaking up if wanted. */
 const calendar = useCalendar()
@@ -12,6 +15,20 @@ calendar.follow()
 const sitting = computed(() => {
   const { bench, live, zone, sittings } = calendar
   return bench && live ? sittingsOf(bench, live, zone)[0] : sittings[0]
+})
+
+const nowMs = useClock()
+const closing = useClosing()
+/** What is begun with: what closes soonest and still holds, else the first of the session. */
+const first = computed(() => {
+  const [urgent] = closing.value.filter(({ closes }) => closes > nowMs.value)
+  if (urgent)
+    return { batchId: urgent.batch.id, title: stepAt(urgent.batch, urgent.run.state.stepIndex).title }
+  const { bench, live, shown } = calendar
+  if (!bench || !sitting.value) return undefined
+  const [turn] = turnsBetween(bench, live ?? shown, sitting.value.from, sitting.value.to)
+  const work = turn && bench.works[turn.work]
+  return work && { batchId: work.batchId, title: work.step.title }
 })
 
 const { wanted, toggle } = useNoticesWanted()
@@ -34,22 +51,21 @@ onBeforeUnmount(() => {
 
 <template>
   <div class="evening">
-    <header class="flex flex-wrap items-center gap-2 px-6 py-3">
-      <h1 class="flex-1">Tonight</h1>
-      <button type="button" class="button big-tool" :aria-pressed="wanted" @click="toggleNotices">
-        {{ wanted ? 'Notices are on' : 'Tell me when something is dry' }}
-      </button>
-      <button
-        v-if="isSupported"
-        type="button"
-        class="button big-tool"
-        :aria-pressed="isActive"
-        @click="toggleAwake"
+    <h1 class="px-6 pt-3">Tonight</h1>
+    <NuxtLink
+      v-for="one in closing"
+      :key="one.batch.id"
+      class="closing"
+      :class="{ gone: one.closes <= nowMs }"
+      :to="{ query: { batch: one.batch.id } }"
+    >
+      <strong>{{ one.closes > nowMs ? formatCountdown(one.closes - nowMs) : 'Closed' }}</strong>
+      <span class="flex-1"
+        >{{ stepAt(one.batch, one.run.state.stepIndex).title }}: {{ one.batch.name
+        }}<template v-if="one.closes <= nowMs">. Try one piece first</template></span
       >
-        {{ isActive ? 'Screen stays awake' : 'Keep the screen awake' }}
-      </button>
-    </header>
-    <p v-if="why" class="px-6 text-hip" role="alert">{{ why }}</p>
+      <ChevronRight class="size-6 flex-none" aria-hidden="true" />
+    </NuxtLink>
     <p v-if="calendar.proposal && !calendar.nothingKept" class="px-6 text-larch">
       The plan that was kept no longer holds: this is how it can be mended.
       <NuxtLink class="underline" :to="to('calendar')">Look at it in the Calendar</NuxtLink>
@@ -66,6 +82,20 @@ onBeforeUnmount(() => {
       :sitting="sitting"
     />
     <p v-else class="px-6 text-soft" role="status">Laying the evening…</p>
+    <section class="flex flex-wrap gap-2 px-6 py-4" aria-label="This device">
+      <button type="button" class="button" :aria-pressed="wanted" @click="toggleNotices">
+        {{ wanted ? 'Notices are on' : 'Tell me when something is dry' }}
+      </button>
+      <button v-if="isSupported" type="button" class="button" :aria-pressed="isActive" @click="toggleAwake">
+        {{ isActive ? 'Screen stays awake' : 'Keep the screen awake' }}
+      </button>
+      <p v-if="why" class="w-full text-hip" role="alert">{{ why }}</p>
+    </section>
+    <BenchFoot v-if="first">
+      <NuxtLink class="button button-act huge" :to="{ query: { batch: first.batchId } }">
+        {{ first.title }}
+      </NuxtLink>
+    </BenchFoot>
   </div>
 </template>
 
@@ -73,9 +103,24 @@ onBeforeUnmount(() => {
 .evening {
   flex: 1;
 }
-.big-tool {
-  min-height: 48px;
-  font-size: 17px;
+.closing {
+  display: flex;
+  align-items: center;
+  gap: 20px;
+  margin: 8px 24px;
+  padding: 8px 16px;
+  border-left: 6px solid var(--color-larch-strong);
+  background: var(--color-larch-pale);
+  font-size: 20px;
+}
+.closing strong {
+  font-size: 32px;
+  line-height: 36px;
+  font-variant-numeric: tabular-nums;
+}
+.closing.gone {
+  border-color: var(--color-hip);
+  background: var(--color-hip-pale);
 }
 .large {
   padding: 4px 24px 24px;

@@ -195,21 +195,23 @@ async function plan(start: boolean): Promise<void> {
         </template>
         <span v-else class="text-soft">No line takes it yet.</span>
       </p>
-      <span class="flex-1" />
-      <span class="flex gap-2 pt-5">
-        <button type="button" class="button" :disabled="!canMix || taking" @click="plan(false)">
-          Plan it
-        </button>
-        <button
-          type="button"
-          class="button button-act"
-          :disabled="!canMix || taking || isShort"
-          @click="plan(true)"
-        >
-          Start mixing
-        </button>
-      </span>
     </div>
+    <CommitBar label="Mixing it">
+      <p class="flex-1">
+        {{ shownMl(ml) }} of the loose mix<template v-if="work"
+          >, about {{ formatMinutes(work.handsMin.value) }} of hands</template
+        ><span v-if="isShort" class="text-hip">; a jar holds too little</span>
+      </p>
+      <button type="button" class="button" :disabled="!canMix || taking" @click="plan(false)">Plan it</button>
+      <button
+        type="button"
+        class="button button-act"
+        :disabled="!canMix || taking || isShort"
+        @click="plan(true)"
+      >
+        Start mixing
+      </button>
+    </CommitBar>
     <div class="mt-2 grid gap-x-6 xl:grid-cols-[minmax(0,1fr)_330px]">
       <BlendAmounts :blend="blend" :mixed="mixed" :sealing="sealing" :ml="ml" />
       <div class="text-sm">

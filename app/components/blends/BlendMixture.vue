@@ -36,9 +36,12 @@ const width = useWidth(box)
 const times = ref(1)
 const STRIP = 190
 /** Height of a crown over its flat colours, px. */
-const CROWN = 104
-const HEIGHT = 150
-const swatchWidth = computed(() => Math.max(60, Math.floor((width.value - STRIP) / 2)))
+const CROWN = 120
+const HEIGHT = 176
+/** Target, mix sealed and mix dry stand edge to edge: the eye tells two colours apart best where they touch. */
+const swatchWidth = computed(() =>
+  Math.max(48, Math.floor((width.value - (props.plant ? STRIP : 0)) / (props.target ? 3 : 2))),
+)
 
 const sealedLab = computed(() => (props.mixed ? toLab(props.mixed.sealed) : undefined))
 const off = computed(() =>
@@ -105,15 +108,8 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
     </div>
     <div ref="box">
       <div v-if="mixed" class="swatches">
-        <figure>
-          <SwatchDrawing
-            :mixture="mixed.mixture"
-            :width="swatchWidth"
-            :height="HEIGHT"
-            :times="times"
-            label="The mix as it lies in the hand, dry"
-          />
-          <figcaption>dry</figcaption>
+        <figure v-if="target" class="flat" :style="{ width: `${swatchWidth}px`, background: target.colour }">
+          <figcaption>target</figcaption>
         </figure>
         <figure>
           <SwatchDrawing
@@ -125,6 +121,16 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
             label="The mix once sealed"
           />
           <figcaption>sealed</figcaption>
+        </figure>
+        <figure>
+          <SwatchDrawing
+            :mixture="mixed.mixture"
+            :width="swatchWidth"
+            :height="HEIGHT"
+            :times="times"
+            label="The mix as it lies in the hand, dry"
+          />
+          <figcaption>dry</figcaption>
         </figure>
         <figure v-if="plant" class="afar">
           <span class="flex">
@@ -225,7 +231,7 @@ figcaption {
 .empty {
   display: grid;
   place-content: center;
-  height: 150px;
+  height: 176px;
   border: 1px dashed var(--color-line);
   color: var(--color-soft);
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Check } from '@lucide/vue'
 import { difference2000, toLab } from '~~/core/colour'
 import { differenceWords, type Blend, type BlendTarget, type Tile } from '~~/core/blends'
 import { cards, measureColour, type CardKind, type PixelPatch, type Picture } from '~~/core/inspection'
@@ -206,7 +207,7 @@ const act = computed(() =>
             :aria-pressed="role === own"
             @click="role = own"
           >
-            {{ words }}{{ patches[own] ? ' ✓' : '' }}
+            {{ words }} <Check v-if="patches[own]" class="size-4" aria-label="set" />
           </button>
         </div>
         <div

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { Minus, Plus } from '@lucide/vue'
 import { MOST_PARTS, shownFigure, type Bound, type MixedBlend } from '~~/core/blends'
-import { plainNumber } from '~~/core/units'
+import { counted, plainNumber } from '~~/core/units'
 
 /** The parts of a mixture as a row of measures, changed by hand, with what each shows of the whole. */
 const props = defineProps<{ mixed: MixedBlend; bounds: readonly Bound[]; locked: boolean }>()
@@ -36,33 +37,35 @@ const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 
             row.grain.material.name
           }}
         </td>
-        <td class="whitespace-nowrap">
-          <button
-            type="button"
-            class="step"
-            :disabled="locked"
-            :aria-label="`One part less of ${row.grain.material.name}`"
-            @click="emit('parts', row.grain.material.id, row.parts - 1)"
-          >
-            −
-          </button>
-          <span class="measure" role="img" :aria-label="`${row.parts} parts`"
-            ><i
-              v-for="n in MOST_PARTS"
-              :key="n"
-              :class="{ full: n <= row.parts }"
-              :style="n <= row.parts ? { background: row.grain.hex } : {}"
-          /></span>
-          <button
-            type="button"
-            class="step"
-            :disabled="locked || total >= MOST_PARTS"
-            :aria-label="`One part more of ${row.grain.material.name}`"
-            @click="emit('parts', row.grain.material.id, row.parts + 1)"
-          >
-            +
-          </button>
-          <strong class="ml-1 inline-block w-5 text-right tabular-nums">{{ row.parts }}</strong>
+        <td>
+          <span class="flex items-center gap-1.5">
+            <button
+              type="button"
+              class="step"
+              :disabled="locked"
+              :aria-label="`One part less of ${row.grain.material.name}`"
+              @click="emit('parts', row.grain.material.id, row.parts - 1)"
+            >
+              <Minus class="size-4" aria-hidden="true" />
+            </button>
+            <span class="measure" role="img" :aria-label="counted(row.parts, 'part')"
+              ><i
+                v-for="n in MOST_PARTS"
+                :key="n"
+                :class="{ full: n <= row.parts }"
+                :style="n <= row.parts ? { background: row.grain.hex } : {}"
+            /></span>
+            <button
+              type="button"
+              class="step"
+              :disabled="locked || total >= MOST_PARTS"
+              :aria-label="`One part more of ${row.grain.material.name}`"
+              @click="emit('parts', row.grain.material.id, row.parts + 1)"
+            >
+              <Plus class="size-4" aria-hidden="true" />
+            </button>
+            <strong class="ml-1 inline-block w-5 text-right tabular-nums">{{ row.parts }}</strong>
+          </span>
         </td>
         <td class="number">
           <FigureButton
@@ -111,6 +114,9 @@ const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 
   padding-right: 4px;
 }
 .step {
+  display: grid;
+  place-items: center;
+  flex: none;
   width: 30px;
   min-height: 32px;
   border: 1px solid var(--color-line);

@@ -67,7 +67,7 @@ async function store(): Promise<void> {
     <form class="grid gap-3" @submit.prevent="store">
       <TextField v-model="form.name" label="Name" />
       <div class="grid grid-cols-2 gap-3">
-        <TextField v-model="form.date" label="Day" type="date" />
+        <DateField v-model="form.date" label="Day" past />
         <label class="text-sm text-soft"
           >Fixed with
           <select v-model="form.sealer" class="field">

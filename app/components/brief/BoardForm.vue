@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 import { hazeLaws, hazeShare, USUAL_HAZE, type HazeLaw } from '~~/core/colour'
 import {
   apparentShare,
@@ -8,31 +9,20 @@ import {
   type Commission,
 } from '~~/core/commissions'
 import { isTropical, seasonLaws, shiftsAt, type SeasonLaw } from '~~/core/plants'
-import {
-  counted,
-  formatModelLength,
-  formatRealLength,
-  plainNumber,
-  readBounded,
-  readBoundedLength,
-  toRealMm,
-} from '~~/core/units'
+import { counted, formatRealLength, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
 import { placeOf } from '../../stores/commission'
 
-/** The board that the commission stands on, how deep it is to seem, and how colours are lightened for scale. */
+/** What is seldom set: stature, how deep the board is to seem, how colours are lightened, how the seasons fall. */
 const props = defineProps<{ commission: Commission }>()
 const workshop = useWorkshop()
-const length = (mm: number | undefined): string =>
-  mm === undefined ? '' : formatModelLength(mm, workshop.settings.units)
 const days = (value: number | undefined): string => (value === undefined ? '' : String(value))
 const { text, fault, take } = useFieldTexts(
   () => props.commission.id,
   () => {
-    const { boardWidthMm, boardDepthMm, depthFactor } = props.commission
+    const { depthFactor, stature } = props.commission
     return {
-      width: length(boardWidthMm),
-      depth: length(boardDepthMm),
+      stature: plainNumber(stature * 100, 0),
       factor: depthFactor === undefined ? '' : plainNumber(depthFactor, 2),
       spring: days(props.commission.springDays),
       autumn: days(props.commission.autumnDays),
@@ -42,12 +32,8 @@ const { text, fault, take } = useFieldTexts(
 
 const store = (change: Partial<Commission>) =>
   workshop.dispatch(changeCommission, props.commission.id, change)
-const leaveLength = (field: 'width' | 'depth', key: 'boardWidthMm' | 'boardDepthMm') =>
-  take(
-    field,
-    orNothing(text[field], (typed) => readBoundedLength(commissionFields[key], typed)),
-    (mm) => store({ [key]: mm }),
-  )
+const leaveStature = () =>
+  take('stature', readBounded(commissionFields.stature, text.stature), (stature) => store({ stature }))
 const leaveFactor = () =>
   take(
     'factor',
@@ -100,81 +86,83 @@ const season = computed(() => {
 </script>
 
 <template>
-  <div class="board">
-    <TextField
-      v-model="text.width"
-      label="Board, width"
-      hint="such as 0.9 m, 36in"
-      :fault="fault.width"
-      @change="leaveLength('width', 'boardWidthMm')"
-    />
-    <TextField
-      v-model="text.depth"
-      label="Board, depth"
-      hint="front to back"
-      :fault="fault.depth"
-      @change="leaveLength('depth', 'boardDepthMm')"
-    />
-    <TextField
-      v-model="text.factor"
-      label="To seem deeper, ×"
-      hint="1: as deep as it is"
-      :fault="fault.factor"
-      @change="leaveFactor"
-    />
-    <div>
-      <label class="label" for="haze">Colours lightened for scale</label>
-      <select
-        id="haze"
-        class="field"
-        :value="commission.haze ?? USUAL_HAZE"
-        @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeLaw })"
-      >
-        <option v-for="law in hazeLaws" :key="law" :value="law">{{ hazeOption(law) }}</option>
-      </select>
-    </div>
-    <div>
-      <label class="label" for="season-law">Seasons follow the place</label>
-      <select
-        id="season-law"
-        class="field"
-        :value="commission.seasonLaw ?? 'gentle'"
-        @change="store({ seasonLaw: ($event.target as HTMLSelectElement).value as SeasonLaw })"
-      >
-        <option v-for="law in seasonLaws" :key="law" :value="law">{{ lawWords[law] }}</option>
-      </select>
-    </div>
-    <TextField
-      v-model="text.spring"
-      label="Spring later, d"
-      hint="− sooner"
-      :fault="fault.spring"
-      @change="leaveDays('spring', 'springDays')"
-    />
-    <TextField
-      v-model="text.autumn"
-      label="Autumn later, d"
-      hint="− sooner"
-      :fault="fault.autumn"
-      @change="leaveDays('autumn', 'autumnDays')"
-    />
-    <p class="says">{{ season }} {{ perspective }}</p>
-  </div>
+  <Disclosure v-slot="{ open }" as="div">
+    <p class="says">
+      {{ season }} {{ perspective }}
+      <DisclosureButton class="more">{{ open ? 'Less' : 'More' }}</DisclosureButton>
+    </p>
+    <DisclosurePanel class="board">
+      <TextField
+        v-model="text.stature"
+        label="Stature, %"
+        hint="60 to 100"
+        :fault="fault.stature"
+        @change="leaveStature"
+      />
+      <TextField
+        v-model="text.factor"
+        label="To seem deeper, ×"
+        hint="1: as deep as it is"
+        :fault="fault.factor"
+        @change="leaveFactor"
+      />
+      <div>
+        <label class="label" for="haze">Colours lightened for scale</label>
+        <select
+          id="haze"
+          class="field"
+          :value="commission.haze ?? USUAL_HAZE"
+          @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeLaw })"
+        >
+          <option v-for="law in hazeLaws" :key="law" :value="law">{{ hazeOption(law) }}</option>
+        </select>
+      </div>
+      <div>
+        <label class="label" for="season-law">Seasons follow the place</label>
+        <select
+          id="season-law"
+          class="field"
+          :value="commission.seasonLaw ?? 'gentle'"
+          @change="store({ seasonLaw: ($event.target as HTMLSelectElement).value as SeasonLaw })"
+        >
+          <option v-for="law in seasonLaws" :key="law" :value="law">{{ lawWords[law] }}</option>
+        </select>
+      </div>
+      <TextField
+        v-model="text.spring"
+        label="Spring later, d"
+        hint="− sooner"
+        :fault="fault.spring"
+        @change="leaveDays('spring', 'springDays')"
+      />
+      <TextField
+        v-model="text.autumn"
+        label="Autumn later, d"
+        hint="− sooner"
+        :fault="fault.autumn"
+        @change="leaveDays('autumn', 'autumnDays')"
+      />
+    </DisclosurePanel>
+  </Disclosure>
 </template>
 
 <style scoped>
 .board {
   display: grid;
-  grid-template-columns: 0.9fr 0.9fr 0.9fr 1.5fr 1.7fr 0.8fr 0.8fr;
+  grid-template-columns: 0.8fr 0.9fr 1.5fr 1.7fr 0.8fr 0.8fr;
   gap: 10px;
   align-items: start;
+  margin-top: 8px;
 }
 .says {
-  grid-column: 1 / -1;
-  margin-top: -6px;
   font-size: 13px;
-  line-height: 1.35;
+  line-height: 18px;
   color: var(--color-soft);
+}
+.more {
+  padding: 0 4px;
+  color: var(--color-moss);
+  font-weight: 600;
 }
 @media (max-width: 1100px) {
   .board {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ChevronDown } from '@lucide/vue'
 import { commissionFields, type Commission } from '~~/core/commissions'
 import {
   formatModelLength,
@@ -22,6 +23,11 @@ const workshop = useWorkshop()
 const notices = useNotices()
 const removing = ref(false)
 
+/** The ladder of scales is opened by the ratio: a choice that is made once. */
+const laddered = ref(false)
+const length = (mm: number | undefined): string =>
+  mm === undefined ? '' : formatModelLength(mm, workshop.settings.units)
+
 const { text, fault, take } = useFieldTexts(
   () => props.commission.id,
   () => {
@@ -35,7 +41,8 @@ const { text, fault, take } = useFieldTexts(
       date: row.dateDepicted,
       deadline: row.deadline ?? '',
       viewing: formatModelLength(row.viewingMm, workshop.settings.units),
-      stature: plainNumber(row.stature * 100, 0),
+      width: length(row.boardWidthMm),
+      depth: length(row.boardDepthMm),
     }
   },
 )
@@ -44,10 +51,24 @@ type Field = keyof typeof text
 const store = (change: Partial<Commission>) =>
   workshop.dispatch(changeCommission, props.commission.id, change)
 
+const leaveBoard = (
+  field: 'width' | 'depth',
+  key: 'boardWidthMm' | 'boardDepthMm',
+  bounds: Parameters<typeof readBoundedLength>[0],
+): Promise<void> =>
+  take(
+    field,
+    orNothing(text[field], (typed) => readBoundedLength(bounds, typed)),
+    (mm) => store({ [key]: mm }),
+  )
+const faults = computed(() => Object.values(fault).filter(Boolean))
+/** Few words of a day are reckoned from the beginning of the year that is depicted. */
+const yearBegins = computed(() => `${props.commission.dateDepicted.slice(0, 4)}-01-01`)
+
 /** Reads one field; stores it, or says what is wrong with it. */
 function leave(field: Field): Promise<void> {
   const value = text[field]
-  const { latitudeDeg, altitudeM, stature, viewingMm } = commissionFields
+  const { latitudeDeg, altitudeM, viewingMm, boardWidthMm, boardDepthMm } = commissionFields
   switch (field) {
     case 'name':
       return take(field, value.trim() === '' ? none('A commission needs a name.') : ok(value), (name) =>
@@ -69,8 +90,10 @@ function leave(field: Field): Promise<void> {
       return take(field, readBounded(latitudeDeg, value), (degrees) => store({ latitudeDeg: degrees }))
     case 'altitude':
       return take(field, readBounded(altitudeM, value), (metres) => store({ altitudeM: metres }))
-    case 'stature':
-      return take(field, readBounded(stature, value), (share) => store({ stature: share }))
+    case 'width':
+      return leaveBoard(field, 'boardWidthMm', boardWidthMm)
+    case 'depth':
+      return leaveBoard(field, 'boardDepthMm', boardDepthMm)
   }
 }
 async function remove(): Promise<void> {
@@ -81,67 +104,86 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <section class="px-5 pt-2">
+  <section class="px-6 pt-3">
     <div class="flex items-center gap-3">
       <h1 class="flex-1">Brief</h1>
-      <button type="button" class="button button-quiet" @click="removing = true">
+      <button type="button" class="button button-danger button-small mr-8" @click="removing = true">
         Remove this commission
       </button>
       <button type="button" class="button" @click="emit('makeNew')">New commission</button>
     </div>
-    <ScaleLadder :ratio="commission.ratio" @pick="(ratio) => store({ ratio })" />
-    <div class="facts">
-      <TextField v-model="text.name" label="Name" :fault="fault.name" @change="leave('name')" />
-      <TextField
-        v-model="text.scale"
-        label="Scale"
-        hint="or 4mm/ft, 1/4in"
-        :fault="fault.scale"
-        @change="leave('scale')"
-      />
-      <TextField
-        v-model="text.date"
-        label="Date depicted"
-        type="date"
-        :fault="fault.date"
-        @change="leave('date')"
-      />
-      <TextField
-        v-model="text.deadline"
-        label="Finish by"
-        type="date"
-        :fault="fault.deadline"
-        @change="leave('deadline')"
-      />
-      <TextField v-model="text.place" label="Place" :fault="fault.place" @change="leave('place')" />
-      <TextField
+    <p class="sentence">
+      <SentenceField v-model="text.name" label="Name" :fault="fault.name" @change="leave('name')" />, at
+      <SentenceField v-model="text.scale" label="Scale" :fault="fault.scale" @change="leave('scale')" />
+      <button
+        type="button"
+        class="scales"
+        :aria-expanded="laddered"
+        aria-label="All scales"
+        @click="laddered = !laddered"
+      >
+        <ChevronDown class="size-4" aria-hidden="true" /></button
+      >:
+      <SentenceField
+        v-model="text.place"
+        label="Place"
+        placeholder="a place"
+        :fault="fault.place"
+        @change="leave('place')"
+      />, at
+      <SentenceField
         v-model="text.latitude"
         label="Latitude, °"
-        hint="south −"
         :fault="fault.latitude"
         @change="leave('latitude')"
-      />
-      <TextField
+      />° (south below 0) and
+      <SentenceField
         v-model="text.altitude"
         label="Altitude, m"
         :fault="fault.altitude"
         @change="leave('altitude')"
       />
-      <TextField
+      m, on
+      <DateField
+        v-model="text.date"
+        label="Date depicted"
+        inline
+        :from="yearBegins"
+        :fault="fault.date"
+        @change="leave('date')"
+      />; on a board of
+      <SentenceField
+        v-model="text.width"
+        label="Board, width"
+        placeholder="width"
+        :fault="fault.width"
+        @change="leave('width')"
+      />
+      ×
+      <SentenceField
+        v-model="text.depth"
+        label="Board, depth"
+        placeholder="depth"
+        :fault="fault.depth"
+        @change="leave('depth')"
+      />, seen from
+      <SentenceField
         v-model="text.viewing"
         label="Seen from"
-        hint="eye to edge"
         :fault="fault.viewing"
         @change="leave('viewing')"
       />
-      <TextField
-        v-model="text.stature"
-        label="Stature, %"
-        hint="60 to 100"
-        :fault="fault.stature"
-        @change="leave('stature')"
-      />
-    </div>
+      before its front edge. To be finished by
+      <DateField
+        v-model="text.deadline"
+        label="Finish by"
+        inline
+        :fault="fault.deadline"
+        @change="leave('deadline')"
+      />.
+    </p>
+    <p v-for="one in faults" :key="one" class="text-sm text-hip" role="alert">{{ one }}</p>
+    <ScaleLadder v-if="laddered" :ratio="commission.ratio" @pick="(ratio) => store({ ratio })" />
     <BoardForm :commission="commission" />
     <ConfirmDialog
       v-model="removing"
@@ -156,21 +198,17 @@ async function remove(): Promise<void> {
 </template>
 
 <style scoped>
-.facts {
-  display: grid;
-  grid-template-columns: 1.5fr 1.15fr 1.1fr 1.1fr 1.5fr 0.75fr 0.75fr 0.95fr 0.75fr;
-  gap: 10px;
-  align-items: start;
+.sentence {
+  max-width: 72ch;
   margin-top: 6px;
+  font-size: 18px;
+  line-height: 32px;
 }
-@media (max-width: 1100px) {
-  .facts {
-    grid-template-columns: repeat(5, 1fr);
-  }
-}
-@media (max-width: 800px) {
-  .facts {
-    grid-template-columns: repeat(2, 1fr);
-  }
+.scales {
+  display: inline-grid;
+  place-items: center;
+  width: 24px;
+  height: 24px;
+  vertical-align: middle;
 }
 </style>

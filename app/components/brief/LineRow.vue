@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { X } from '@lucide/vue'
 import {
   lineFields,
   lineSize,
@@ -108,7 +109,7 @@ async function chooseKind(kind: string): Promise<void> {
       <span class="flex items-center gap-2">
         <CellField
           v-model="text.name"
-          class="!w-40 max-[1180px]:!w-32 flex-none font-semibold"
+          class="!w-48 flex-none font-semibold"
           label="Name of the line"
           :fault="fault.name"
           :title="plant.species.botanical"
@@ -132,7 +133,7 @@ async function chooseKind(kind: string): Promise<void> {
     </td>
     <td>
       <select
-        class="field field-cell !w-[112px]"
+        class="field field-cell !w-[124px]"
         aria-label="Age"
         :value="line.age"
         @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })"
@@ -202,18 +203,21 @@ async function chooseKind(kind: string): Promise<void> {
     <td class="number font-semibold" aria-label="Model size">
       <template v-if="typedSize"
         >{{ model(typedSize.heightMm) }}
-        <span class="font-normal text-soft">× {{ model(typedSize.crownWidthMm) }}</span></template
+        <span class="font-normal text-soft max-[1100px]:block"
+          >× {{ model(typedSize.crownWidthMm) }}</span
+        ></template
       >
       <template v-else>–</template>
     </td>
     <td class="number">
       <button
         type="button"
-        class="button button-quiet button-small"
+        class="button button-quiet button-small !px-1.5"
         :aria-label="`Remove ${line.name}`"
+        :title="`Remove ${line.name}`"
         @click="removing = true"
       >
-        Remove
+        <X class="size-4" aria-hidden="true" />
       </button>
       <ConfirmDialog
         v-if="removing"

@@ -74,3 +74,12 @@ const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
     </p>
   </section>
 </template>
+
+<style scoped>
+@media (max-width: 1100px) {
+  .ruled :deep(td),
+  .ruled th {
+    padding-inline: 3px;
+  }
+}
+</style>

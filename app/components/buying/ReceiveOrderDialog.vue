@@ -73,7 +73,7 @@ async function take(): Promise<void> {
         </tbody>
       </table>
       <div class="mt-3 grid grid-cols-2 gap-3">
-        <TextField v-model="date" label="Day" type="date" />
+        <DateField v-model="date" label="Day" past />
         <TextField v-model="label" label="Written on each" />
       </div>
       <p class="text-sm text-soft">

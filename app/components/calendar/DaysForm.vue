@@ -94,14 +94,8 @@ async function read(): Promise<void> {
       </li>
     </ul>
     <form class="flex flex-wrap items-end gap-2" @submit.prevent="add">
-      <div>
-        <label class="label" for="off-from">First day</label>
-        <input id="off-from" v-model="text.from" class="field" type="date" />
-      </div>
-      <div>
-        <label class="label" for="off-to">Last day</label>
-        <input id="off-to" v-model="text.to" class="field" type="date" />
-      </div>
+      <DateField v-model="text.from" class="w-40" label="First day" />
+      <DateField v-model="text.to" class="w-40" label="Last day" />
       <PersonPick id="off-who" v-model="text.who" label="Who" />
       <TextField v-model="text.why" class="min-w-28 flex-1" label="Why" />
       <button type="submit" class="button mb-[22px]">Add days off</button>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ChevronRight } from '@lucide/vue'
 import { threadsOf, workStates, type Bench, type ActivitySlot } from '~~/core/schedule'
 import { formatMinutes } from '~~/core/units'
 import { useStackDrag } from '../../composables/stack-drag'
@@ -30,7 +31,9 @@ const states = computed(() => workStates(props.bench, props.placed))
 const threads = computed(() =>
   threadsOf(props.bench, props.placed).flatMap((thread) => {
     const path = layout.pathOf(thread)
-    return path ? [{ ...thread, path, mine: isMine(thread.from) }] : []
+    const mine = isMine(thread.from)
+    // Those of the batch that is picked, and what closes whoever looks: all at once they hide each other.
+    return path && (mine || thread.closesAt !== undefined) ? [{ ...thread, path, mine }] : []
   }),
 )
 const jobOf = (work: number | undefined): number | undefined =>
@@ -104,8 +107,8 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
           }"
         >
           <span v-if="zoom !== 'season' && box.freeTo !== undefined" class="free"
-            >free to {{ clock(box.freeTo) }} ›</span
-          >
+            >free to {{ clock(box.freeTo) }} <ChevronRight class="inline size-3.5" aria-hidden="true"
+          /></span>
         </div>
         <p
           v-if="severalPeople"
@@ -119,6 +122,29 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
         >
           {{ personOf(strip.worker) }}
         </p>
+      </template>
+    </template>
+    <template v-if="zoom !== 'season'">
+      <template v-for="row in rows" :key="`hours ${row.sitting.from}`">
+        <span
+          v-for="hour in layout.hoursOf(row, clock).filter(({ x }) => x < width - 40)"
+          :key="hour.x"
+          class="hour"
+          :style="{ left: `${hour.x}px`, top: `${row.y - 16}px`, height: `${row.height + 12}px` }"
+          >{{ hour.words }}</span
+        >
+      </template>
+      <template v-for="(_, work) in boxes" :key="`tail ${keyOf(work)}`">
+        <div
+          v-if="layout.tailOf(work)"
+          class="tail"
+          :style="{
+            left: `${layout.tailOf(work)!.x}px`,
+            top: `${layout.tailOf(work)!.y}px`,
+            width: `${Math.max(0, layout.tailOf(work)!.width)}px`,
+            height: `${layout.tailOf(work)!.height}px`,
+          }"
+        />
       </template>
     </template>
     <svg class="threads" :height="height" width="100%" aria-hidden="true">
@@ -230,6 +256,22 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
   transform: translateY(-50%);
   font-size: 12px;
   color: var(--color-soft);
+}
+.hour {
+  position: absolute;
+  padding-left: 3px;
+  border-left: 1px solid var(--color-line);
+  font-size: 11px;
+  line-height: 14px;
+  color: var(--color-soft);
+  font-variant-numeric: tabular-nums;
+  pointer-events: none;
+}
+.tail {
+  position: absolute;
+  background: repeating-linear-gradient(135deg, var(--color-rain) 0 1px, transparent 1px 5px);
+  opacity: 0.7;
+  pointer-events: none;
 }
 .threads {
   position: absolute;

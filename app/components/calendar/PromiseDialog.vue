@@ -180,7 +180,7 @@ async function plan(variant: Variant): Promise<void> {
           </select>
         </div>
         <TextField v-model="text.count" :label="asks[kind]" :fault="fault.count" />
-        <TextField v-model="text.by" type="date" label="By" />
+        <DateField v-model="text.by" label="By" />
         <button type="submit" class="button button-act mt-[22px]" :disabled="asking">
           {{ asking ? 'Trying…' : 'Ask' }}
         </button>

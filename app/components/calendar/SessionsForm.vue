@@ -73,10 +73,7 @@ async function add(): Promise<void> {
           <option value="once">one day only</option>
         </select>
       </div>
-      <div v-if="text.day === 'once'">
-        <label class="label" for="session-date">Day</label>
-        <input id="session-date" v-model="text.date" class="field" type="date" />
-      </div>
+      <DateField v-if="text.day === 'once'" v-model="text.date" class="w-40" label="Day" />
       <div>
         <label class="label" for="session-from">From</label>
         <input id="session-from" v-model="text.from" class="field" type="time" />

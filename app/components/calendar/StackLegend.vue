@@ -4,7 +4,8 @@
     <li><span class="key tight" /> nothing to spare</li>
     <li><span class="key closing" /> within a window</li>
     <li><span class="key late" /> late</li>
-    <li><span class="line" /> a wait</li>
+    <li><span class="tail" /> it dries</li>
+    <li><span class="line" /> then, of what is picked</li>
     <li>● pinned</li>
   </ul>
 </template>
@@ -22,6 +23,11 @@
   display: flex;
   align-items: center;
   gap: 6px;
+}
+.tail {
+  width: 22px;
+  height: 8px;
+  background: repeating-linear-gradient(135deg, var(--color-rain) 0 1px, transparent 1px 5px);
 }
 .key {
   width: 22px;

@@ -142,16 +142,12 @@ async function togglePin(): Promise<void> {
     >
     <h3 class="mt-3">The whole batch</h3>
     <div class="flex flex-wrap items-end gap-2">
-      <div>
-        <label class="label" for="batch-due">Promised for</label>
-        <input
-          id="batch-due"
-          class="field"
-          type="date"
-          :value="laying?.due ?? ''"
-          @change="change({ due: orNone($event) })"
-        />
-      </div>
+      <DateField
+        label="Promised for"
+        class="w-40"
+        :model-value="laying?.due ?? ''"
+        @update:model-value="(due: string) => change({ due: due === '' ? undefined : due })"
+      />
       <div class="min-w-28 flex-1">
         <label class="label" for="batch-follows">Begun after</label>
         <select

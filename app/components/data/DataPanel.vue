@@ -126,9 +126,6 @@ const keyWords = (key: string): string =>
         ><input type="file" accept=".json,application/json" class="sr-only" @change="choose" />Import a
         file…</label
       >
-      <button type="button" class="button button-danger" :disabled="busy" @click="askWipe">
-        Wipe this workshop…
-      </button>
     </div>
     <p class="text-sm text-soft">
       The file is JSON that keeps to the schema in <code>docs/workshop.schema.json</code>.
@@ -181,6 +178,11 @@ const keyWords = (key: string): string =>
         </tr>
       </tbody>
     </table>
+    <p class="mt-10">
+      <button type="button" class="button button-danger" :disabled="busy" @click="askWipe">
+        Wipe this workshop…
+      </button>
+    </p>
 
     <ConfirmDialog
       v-model="wiping"

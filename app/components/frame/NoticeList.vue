@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { X } from '@lucide/vue'
+
 /**
- * Below a dialog nothing can be pressed: what offers something stands in it, at the left, since what ends the dialog
- * is at the right. What only says something stays in the corner.
+ * What was just done or refused, in a line of its own that lies over nothing. Below a dialog nothing can be pressed: what
+ * offers something stands in the dialog then.
  */
 const props = defineProps<{ inDialog?: boolean }>()
 const notices = useNotices()
@@ -12,7 +14,7 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <div class="list" :class="{ beside: inDialog }" aria-live="polite">
+  <div v-show="shown.length > 0" class="list" :class="{ 'in-dialog': inDialog }" aria-live="polite">
     <div
       v-for="notice in shown"
       :key="notice.id"
@@ -20,50 +22,43 @@ const shown = computed(() =>
       :class="`notice-${notice.kind}`"
       :role="notice.kind === 'fault' ? 'alert' : 'status'"
     >
-      <p class="whitespace-pre-line">{{ notice.text }}</p>
+      <p class="flex-1 whitespace-pre-line">{{ notice.text }}</p>
       <button v-if="notice.action" type="button" class="button button-small" @click="notices.act(notice)">
         {{ notice.action.words }} <kbd class="key">z</kbd>
       </button>
-      <button type="button" class="close" aria-label="Close" @click="notices.close(notice.id)">×</button>
+      <button type="button" class="close" aria-label="Close" @click="notices.close(notice.id)">
+        <X class="size-4" aria-hidden="true" />
+      </button>
     </div>
   </div>
 </template>
 
 <style scoped>
 .list {
-  position: fixed;
-  right: 16px;
-  bottom: 60px;
-  z-index: 40;
-  display: grid;
-  gap: 8px;
-  width: min(420px, calc(100vw - 32px));
+  border-top: 1px solid var(--color-line);
+  background: #fff;
 }
-/* Words begin at the left whatever the dialog's own do. */
-.beside {
-  right: auto;
-  left: 16px;
-  text-align: left;
+.in-dialog {
+  margin-top: 16px;
+  border: 1px solid var(--color-line);
 }
 .notice {
   display: flex;
   gap: 12px;
-  align-items: start;
-  padding: 10px 6px 10px 14px;
-  border: 1px solid;
-  border-left-width: 5px;
-  border-radius: 4px;
-  background: #fff;
+  align-items: center;
+  min-height: 40px;
+  padding: 4px 8px 4px 20px;
+  border-left: 4px solid;
 }
-.notice p {
-  flex: 1;
+.notice + .notice {
+  border-top: 1px solid var(--color-line);
 }
 .notice-fault {
-  border-color: var(--color-hip);
+  border-left-color: var(--color-hip);
   color: #86222f;
 }
 .notice-done {
-  border-color: var(--color-moss);
+  border-left-color: var(--color-moss);
   color: #1f5034;
 }
 .key {
@@ -74,10 +69,9 @@ const shown = computed(() =>
   font-family: inherit;
 }
 .close {
+  display: grid;
+  place-items: center;
   width: 32px;
   height: 32px;
-  font-size: 20px;
-  line-height: 1;
-  margin-top: -5px;
 }
 </style>

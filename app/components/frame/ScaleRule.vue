@@ -1,9 +1,16 @@
 <script setup lang="ts">
+import { X } from '@lucide/vue'
 import { scaleLinear } from 'd3-scale'
 import { MM_PER_FOOT, MM_PER_INCH, parseLength, toModelMm, toRealMm } from '~~/core/units'
 import { halvedTicks, roundTicks } from '../../drawing/ticks'
 
-/** A wooden rule: model lengths above, real ones below, at the commission's ratio. */
+/**
+ * A wooden rule: model lengths above, real ones below, at the commission's ratio. Where nothing is drawn to its measure
+ * it is a strip that opens.
+ */
+const shell = useShell()
+const place = usePlace()
+const open = computed(() => shell.rule ?? place.value?.rule ?? false)
 const workshop = useWorkshop()
 const commission = useCommission()
 const { model, real } = useFormat()
@@ -24,6 +31,7 @@ const neededMm = computed(
     ),
 )
 const INSET = 14
+const FACE_PX = 38
 const scale = computed(() =>
   scaleLinear([0, neededMm.value], [INSET, Math.max(INSET + 1, width.value - INSET)])
     .nice()
@@ -43,7 +51,7 @@ function marks(unitMm: number, ticksOf: typeof roundTicks, unit: string): Mark[]
   return ticksOf([0, lengthMm / unitMm], pxPerUnit, { tickPx: 4, labelPx: 46 }).map(
     ({ value, labelled, half }) => ({
       x: x(value * unitMm),
-      size: labelled ? 9 : half ? 6 : 4,
+      size: labelled ? 8 : half ? 5 : 3,
       // A number that would run over the rule's end is left out.
       ...(labelled && x(value * unitMm) < width.value - 34 ? { label: `${value}${unit}` } : {}),
     }),
@@ -103,7 +111,17 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
 </script>
 
 <template>
-  <section class="rule" aria-label="Scale rule">
+  <button
+    v-if="!open"
+    type="button"
+    class="strip"
+    aria-label="Open the scale rule"
+    aria-expanded="false"
+    @click="shell.rule = true"
+  >
+    <template v-if="selectedMm !== undefined">{{ says(selectedMm) }}</template>
+  </button>
+  <section v-else class="rule" :class="{ asked: shell.rule }" aria-label="Scale rule">
     <form class="typed" @submit.prevent>
       <label class="sr-only" for="rule-model">Model length</label>
       <input
@@ -134,11 +152,11 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
       <svg class="h-full w-full" aria-hidden="true">
         <g v-for="(tick, i) in upper" :key="`u${i}`" class="model">
           <line :x1="tick.x" :x2="tick.x" y1="0" :y2="tick.size" />
-          <text v-if="tick.label" :x="tick.x + 3" y="17">{{ tick.label }}</text>
+          <text v-if="tick.label" :x="tick.x + 3" y="16">{{ tick.label }}</text>
         </g>
         <g v-for="(tick, i) in lower" :key="`l${i}`" class="real">
-          <line :x1="tick.x" :x2="tick.x" :y1="54 - tick.size" y2="54" />
-          <text v-if="tick.label" :x="tick.x + 3" y="45">{{ tick.label }}</text>
+          <line :x1="tick.x" :x2="tick.x" :y1="FACE_PX - tick.size" :y2="FACE_PX" />
+          <text v-if="tick.label" :x="tick.x + 3" y="32">{{ tick.label }}</text>
         </g>
         <line
           v-if="selectedMm !== undefined"
@@ -146,16 +164,23 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
           :x1="x(selectedMm)"
           :x2="x(selectedMm)"
           y1="0"
-          y2="54"
+          :y2="FACE_PX"
         />
-        <line v-if="typedMm !== undefined" class="asked" :x1="x(typedMm)" :x2="x(typedMm)" y1="0" y2="54" />
+        <line
+          v-if="typedMm !== undefined"
+          class="asked"
+          :x1="x(typedMm)"
+          :x2="x(typedMm)"
+          y1="0"
+          :y2="FACE_PX"
+        />
         <line
           v-if="pointerMm !== undefined"
           class="pointer"
           :x1="x(pointerMm)"
           :x2="x(pointerMm)"
           y1="0"
-          y2="54"
+          :y2="FACE_PX"
         />
       </svg>
       <span
@@ -173,6 +198,15 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
         ><span class="sr-only">Selected plant: </span>{{ says(selectedMm) }}</span
       >
     </div>
+    <button
+      v-if="shell.rule || !place?.rule"
+      type="button"
+      class="close"
+      aria-label="Close the scale rule"
+      @click="shell.rule = false"
+    >
+      <X class="size-4" aria-hidden="true" />
+    </button>
   </section>
 </template>
 
@@ -180,9 +214,30 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
 .rule {
   position: relative;
   display: flex;
-  height: 56px;
+  height: 40px;
   background: var(--color-wood);
-  border-top: 2px solid #b9a877;
+  border-top: 2px solid var(--color-wood-edge);
+}
+.strip {
+  display: block;
+  width: 100%;
+  height: 16px;
+  padding: 0 24px;
+  border-top: 2px solid var(--color-wood-edge);
+  background: var(--color-wood);
+  color: var(--color-wood-line);
+  font-size: 12px;
+  line-height: 13px;
+  text-align: right;
+}
+.strip:focus-visible {
+  outline-offset: -2px;
+}
+.close {
+  display: grid;
+  place-items: center;
+  width: 40px;
+  color: var(--color-wood-line);
 }
 .typed {
   position: relative;
@@ -194,7 +249,7 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
 }
 .box {
   width: 74px;
-  height: 32px;
+  height: 28px;
   padding: 0 6px;
   border: 1px solid #9c8a58;
   border-radius: 3px;
@@ -207,7 +262,7 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
 .fault {
   position: absolute;
   left: 8px;
-  bottom: 54px;
+  bottom: 40px;
   padding: 4px 8px;
   background: #fff;
   border: 1px solid var(--color-hip);
@@ -231,7 +286,7 @@ line {
   stroke-width: 1;
 }
 text {
-  font-size: 12px;
+  font-size: 11px;
   fill: #4f4222;
   font-variant-numeric: tabular-nums;
 }
@@ -256,7 +311,7 @@ text {
 }
 .reading {
   position: absolute;
-  top: 19px;
+  top: 11px;
   margin-left: 4px;
   padding: 0 5px;
   font-size: 13px;
@@ -275,9 +330,32 @@ text {
 .reading-chosen {
   color: #235036;
 }
-@media (max-width: 900px) {
-  .typed {
+@media (max-width: 700px) {
+  .strip,
+  .rule:not(.asked) {
     display: none;
+  }
+  .rule {
+    flex-direction: column-reverse;
+    height: auto;
+  }
+  .face {
+    flex: none;
+    height: 38px;
+  }
+  .typed {
+    padding: 8px;
+    border: 0;
+  }
+  .box {
+    flex: 1;
+    height: 44px;
+  }
+  .close {
+    position: absolute;
+    right: 0;
+    top: 38px;
+    height: 60px;
   }
 }
 </style>

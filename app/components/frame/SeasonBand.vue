@@ -17,9 +17,13 @@ const year = computed(() => Number(commission.date.slice(0, 4)))
 const days = computed(() => dayOfYear(`${year.value}-12-31`))
 const day = computed(() => dayOfYear(commission.date))
 const share = computed(() => ((day.value - 0.5) / days.value) * 100)
+/** Where today stands in the year: the hand looks for it first. */
+const todayShare = computed(() => ((dayOfYear(`${year.value}${today().slice(4)}`) - 0.5) / days.value) * 100)
+/** The flag stands beside its marker, on the side where there is room. */
+const isLate = computed(() => share.value > 80)
 const months = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
 const PAPER = '#f6f8f4'
-const RIBBONS_PX = 38
+const RIBBONS_PX = 26
 
 /** The thinnest ribbon that can be told from the next; lines of more than so many are shown kind by kind. */
 const LEAST_PX = 1.2
@@ -193,6 +197,7 @@ function press(event: KeyboardEvent): void {
       <div class="months" aria-hidden="true">
         <span v-for="(month, i) in months" :key="i">{{ month }}</span>
       </div>
+      <span class="today" aria-hidden="true" title="Today" :style="{ left: `${todayShare}%` }" />
       <div
         class="marker"
         role="slider"
@@ -208,7 +213,7 @@ function press(event: KeyboardEvent): void {
         @keyup="commission.settleDate()"
         @blur="commission.settleDate()"
       >
-        <span class="flag">{{ formatDay(commission.date) }}</span>
+        <span class="flag" :class="{ late: isLate }">{{ formatDay(commission.date) }}</span>
       </div>
       <div v-if="answer" class="answer" role="tooltip" :style="{ left: `${answer.x}px` }">
         <p>
@@ -224,12 +229,12 @@ function press(event: KeyboardEvent): void {
 <style scoped>
 .band {
   min-width: 0;
-  padding: 0 34px;
+  padding: 0 8px;
   user-select: none;
 }
 .track {
   position: relative;
-  height: 60px;
+  height: 47px;
   cursor: ew-resize;
   touch-action: none;
 }
@@ -244,18 +249,27 @@ function press(event: KeyboardEvent): void {
   position: absolute;
   left: 0;
   right: 0;
-  bottom: 2px;
+  bottom: 0;
   display: grid;
   grid-template-columns: repeat(12, 1fr);
   text-align: center;
   font-size: 13px;
-  line-height: 18px;
+  line-height: 17px;
   color: var(--color-soft);
+}
+.today {
+  position: absolute;
+  top: 29px;
+  width: 7px;
+  height: 4px;
+  margin-left: -3.5px;
+  background: var(--color-soft);
+  clip-path: polygon(50% 0, 100% 100%, 0 100%);
 }
 .marker {
   position: absolute;
   top: 0;
-  bottom: 2px;
+  bottom: 15px;
   width: 24px;
   margin-left: -12px;
 }
@@ -264,17 +278,17 @@ function press(event: KeyboardEvent): void {
   position: absolute;
   left: 10.5px;
   top: 0;
-  bottom: 16px;
+  bottom: 0;
   width: 3px;
   background: var(--color-ink);
   box-shadow: 0 0 0 1px #fff;
 }
+/* Over the ribbons and beside its line: months stay readable. */
 .flag {
   position: absolute;
-  left: 50%;
-  bottom: 0;
-  transform: translateX(-50%);
-  padding: 0 9px;
+  left: 17px;
+  top: 7px;
+  padding: 0 7px;
   border-radius: 3px;
   background: var(--color-ink);
   color: #fff;
@@ -282,9 +296,13 @@ function press(event: KeyboardEvent): void {
   line-height: 18px;
   white-space: nowrap;
 }
+.flag.late {
+  left: auto;
+  right: 17px;
+}
 .answer {
   position: absolute;
-  top: 62px;
+  top: 50px;
   transform: translateX(-50%);
   width: max-content;
   max-width: 340px;

@@ -78,8 +78,8 @@ async function forget(): Promise<void> {
         "
       />
       <TextField v-model="text.place" label="Where" placeholder="own bed, the lane behind the mill" />
-      <TextField v-model="text.from" type="date" label="From" :fault="fault.days" />
-      <TextField v-model="text.to" type="date" label="To" />
+      <DateField v-model="text.from" label="From" :fault="fault.days" />
+      <DateField v-model="text.to" label="To" />
       <div class="col-span-2">
         <label class="label" for="permission">Leave of owner and authority</label>
         <select id="permission" v-model="text.permission" class="field">

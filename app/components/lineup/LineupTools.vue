@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Minus, Plus } from '@lucide/vue'
 import { difference2000, toLab } from '~~/core/colour'
 import { shareDone, stopGrowing, goOnGrowing, stopped, underWay } from '../../drawing/studio'
 import { refDebounced } from '@vueuse/core'
@@ -94,9 +95,11 @@ function save(as: 'png' | 'svg' | 'copy'): void {
         :disabled="view.sight.zoom === 1"
         @click="emit('zoomOut')"
       >
-        −
+        <Minus class="size-4" aria-hidden="true" />
       </button>
-      <button type="button" class="tool" aria-label="Nearer" @click="emit('zoomIn')">+</button>
+      <button type="button" class="tool" aria-label="Nearer" @click="emit('zoomIn')">
+        <Plus class="size-4" aria-hidden="true" />
+      </button>
     </div>
     <button type="button" class="tool" popovertarget="line-up-picture" :disabled="saving">
       {{ saving ? 'Drawing…' : 'Picture' }}

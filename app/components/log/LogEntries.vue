@@ -39,23 +39,12 @@ const off = (used: number, planned: number): string =>
     <tbody v-for="entry in entries" :key="entry.batch.id">
       <tr>
         <td class="!pl-5">
-          <button
-            type="button"
-            class="flex min-h-9 items-center gap-2 text-left font-semibold"
-            :aria-expanded="opened.has(entry.batch.id)"
-            @click="toggle(entry.batch.id)"
+          <RowToggle
+            class="font-semibold"
+            :open="opened.has(entry.batch.id)"
+            @toggle="toggle(entry.batch.id)"
+            >{{ entry.batch.name }}</RowToggle
           >
-            <svg
-              width="8"
-              height="10"
-              viewBox="0 0 8 10"
-              aria-hidden="true"
-              :class="{ 'rotate-90': opened.has(entry.batch.id) }"
-            >
-              <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
-            </svg>
-            {{ entry.batch.name }}
-          </button>
         </td>
         <td>
           <span v-if="entry.ended === 'abandoned'" class="tag tag-hip mr-2">abandoned</span

@@ -34,7 +34,7 @@ const { printing, print } = useBatchCard()
 </script>
 
 <template>
-  <section class="sums" aria-label="Pieces, time and cost">
+  <CommitBar label="Pieces, time and cost">
     <dl>
       <div>
         <dt>Wanted</dt>
@@ -123,26 +123,14 @@ const { printing, print } = useBatchCard()
       </button>
     </div>
     <p v-if="startedFault" class="w-full text-sm text-hip" role="alert">{{ startedFault }}</p>
-  </section>
+  </CommitBar>
 </template>
 
 <style scoped>
-.sums {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  gap: 8px 24px;
-  padding: 8px 16px;
-  border-bottom: 1px solid var(--color-line);
-  background: #fff;
-  position: sticky;
-  top: 0;
-  z-index: 2;
-}
 dl {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 24px;
+  gap: 4px 20px;
   flex: 1;
 }
 dt {
@@ -150,16 +138,16 @@ dt {
   color: var(--color-soft);
 }
 dd {
-  min-height: 36px;
+  min-height: 32px;
   display: flex;
   align-items: center;
   gap: 4px;
-  font-size: 18px;
+  font-size: 16px;
   font-variant-numeric: tabular-nums;
 }
 .acts {
   display: flex;
   gap: 8px;
-  padding-bottom: 2px;
+  margin-left: auto;
 }
 </style>

@@ -74,7 +74,7 @@ const leavePoints = () =>
     <td>
       <input
         v-model="text.points"
-        class="field field-cell"
+        class="field field-cell min-w-80"
         :aria-label="`Points of keep-out ${place}`"
         :aria-invalid="fault.points !== ''"
         @change="leavePoints"

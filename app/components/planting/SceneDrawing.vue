@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Minus, Plus } from '@lucide/vue'
 import { until, useDevicePixelRatio } from '@vueuse/core'
 import { projection, viewingEye, within, type Eye, type PlantingPlan } from '~~/core/planting'
 import { toModelMm } from '~~/core/units'
@@ -185,9 +186,11 @@ async function keep(): Promise<void> {
     <div class="flex flex-wrap items-center gap-2 px-5 py-2 text-sm">
       <span class="text-soft" role="status">Seen {{ words }}</span>
       <span class="flex-1" />
-      <button type="button" class="button button-small" aria-label="Nearer" @click="nearer(1.15)">+</button>
+      <button type="button" class="button button-small" aria-label="Nearer" @click="nearer(1.15)">
+        <Plus class="size-4" aria-hidden="true" />
+      </button>
       <button type="button" class="button button-small" aria-label="Further" @click="nearer(1 / 1.15)">
-        −
+        <Minus class="size-4" aria-hidden="true" />
       </button>
       <button type="button" class="button button-small" :disabled="!moved" @click="moved = undefined">
         Viewing point

@@ -78,7 +78,7 @@ async function receive(): Promise<void> {
         hint="0 for nothing paid; empty where nobody knows"
         :fault="fault.price"
       />
-      <TextField v-model="text.date" label="Day" type="date" :fault="fault.date" />
+      <DateField v-model="text.date" label="Day" past :fault="fault.date" />
       <TextField
         v-model="text.label"
         label="Written on it"

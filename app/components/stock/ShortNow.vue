@@ -44,36 +44,42 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
       All that is left to make is covered, in every commission.
     </p>
     <ul v-else class="shorts">
-      <li v-for="row in shelf.shortages" :key="row.materialId" class="flex items-center py-0.5">
-        <span class="tag tag-hip">{{ lackWords(row, row.unit) }}</span>
-        <span class="font-semibold">{{ row.name }}</span>
-        <span v-if="row.short === 0" class="text-sm text-soft">must lie there; it comes back</span>
-        <span v-if="comingOn(row.materialId)" class="tag tag-rain"
-          >on its way, {{ formatDay(comingOn(row.materialId) ?? '') }}</span
-        >
-        <span v-if="row.packs" class="text-sm text-soft"
-          >{{ counted(row.packs, 'pack')
-          }}<template v-if="row.packsCostMinor !== undefined"
-            >, about {{ money(row.packsCostMinor) }}</template
-          ></span
-        >
-        <NuxtLink
-          v-if="materialOf(row.materialId)?.blendId"
-          class="button button-small"
-          :to="{ path: to('blends'), query: { blend: materialOf(row.materialId)?.blendId } }"
-          >Mix<span class="sr-only"> {{ row.name }}</span></NuxtLink
-        >
-        <NuxtLink v-if="gatheringOf(row.materialId)" class="button button-small" :to="to('stock/harvest')"
-          >Gather<span class="sr-only"> {{ row.name }}</span></NuxtLink
-        >
-        <button
-          v-if="!materialOf(row.materialId)?.blendId"
-          type="button"
-          class="button button-small"
-          @click="emit('receive', row.materialId)"
-        >
-          Receive<span class="sr-only"> {{ row.name }}</span>
-        </button>
+      <li v-for="row in shelf.shortages" :key="row.materialId">
+        <span class="min-w-0">
+          <span class="font-semibold">{{ row.name }}</span>
+          <span v-if="comingOn(row.materialId)" class="tag tag-rain ml-2"
+            >on its way, {{ formatDay(comingOn(row.materialId) ?? '') }}</span
+          >
+        </span>
+        <span class="lacks">{{ lackWords(row, row.unit) }}</span>
+        <span class="packs">
+          <template v-if="row.short === 0">must lie there; it comes back</template>
+          <template v-else-if="row.packs"
+            >{{ counted(row.packs, 'pack')
+            }}<template v-if="row.packsCostMinor !== undefined"
+              >, about {{ money(row.packsCostMinor) }}</template
+            ></template
+          >
+        </span>
+        <span class="acts">
+          <NuxtLink
+            v-if="materialOf(row.materialId)?.blendId"
+            class="button button-small"
+            :to="{ path: to('blends'), query: { blend: materialOf(row.materialId)?.blendId } }"
+            >Mix<span class="sr-only"> {{ row.name }}</span></NuxtLink
+          >
+          <NuxtLink v-if="gatheringOf(row.materialId)" class="button button-small" :to="to('stock/harvest')"
+            >Gather<span class="sr-only"> {{ row.name }}</span></NuxtLink
+          >
+          <button
+            v-if="!materialOf(row.materialId)?.blendId"
+            type="button"
+            class="button button-small"
+            @click="emit('receive', row.materialId)"
+          >
+            Receive<span class="sr-only"> {{ row.name }}</span>
+          </button>
+        </span>
       </li>
     </ul>
     <p v-if="shelf.shortages.length > 0" class="pt-1 text-sm text-soft">
@@ -105,17 +111,41 @@ const materialOf = (id: string) => stock.stateById.get(id)?.material
 
 <style scoped>
 .shorts {
-  columns: 2;
-  column-gap: 24px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(520px, 1fr));
+  gap: 0 24px;
 }
 .shorts li {
-  break-inside: avoid;
-  flex-wrap: wrap;
-  gap: 2px 10px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 112px 124px auto;
+  align-items: center;
+  gap: 8px;
+  min-height: 40px;
+  border-bottom: 1px solid var(--color-line);
 }
-@media (max-width: 1080px) {
+.lacks {
+  color: var(--color-hip);
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.packs {
+  color: var(--color-soft);
+  font-size: 13px;
+  line-height: 16px;
+}
+.acts {
+  display: flex;
+  justify-content: end;
+  gap: 4px;
+  min-width: 84px;
+}
+@media (max-width: 700px) {
   .shorts {
-    columns: 1;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .shorts li {
+    grid-template-columns: minmax(0, 1fr) auto;
+    padding: 4px 0;
   }
 }
 </style>

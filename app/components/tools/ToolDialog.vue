@@ -97,14 +97,14 @@ async function forget(): Promise<void> {
         >
           <TextField v-model="loan.count" hide-label :label="`How many, loan ${i + 1}`" />
           <TextField v-model="loan.to" hide-label :label="`To whom, loan ${i + 1}`" placeholder="to whom" />
-          <TextField v-model="loan.since" hide-label :label="`Since, loan ${i + 1}`" type="date" />
+          <DateField v-model="loan.since" hide-label :label="`Since, loan ${i + 1}`" past />
           <button type="button" class="button button-small mt-1" @click="back(i)">Is back</button>
         </div>
         <p v-if="fault.lent" class="text-sm text-hip" role="alert">{{ fault.lent }}</p>
         <button type="button" class="button button-small" @click="lend">Lend</button>
       </fieldset>
       <TextField v-model="text.price" label="What one costs" hint="empty: our guess" :fault="fault.price" />
-      <TextField v-model="text.soldOn" label="Sold on" type="date" />
+      <DateField v-model="text.soldOn" label="Sold on" past />
       <TextField v-model="text.note" class="col-span-2" label="Note" />
       <div class="col-span-2 flex justify-end gap-2">
         <button v-if="record" type="button" class="button button-quiet mr-auto" @click="forget">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { GripVertical } from '@lucide/vue'
 /** What a row is dragged by; with the keyboard, arrows move it. */
 defineProps<{ name: string }>()
 const emit = defineEmits<{ move: [by: -1 | 1] }>()
@@ -19,9 +20,7 @@ const press = (event: KeyboardEvent): void => {
     @click.stop
     @keydown="press"
   >
-    <svg width="10" height="16" aria-hidden="true">
-      <circle v-for="i in 6" :key="i" :cx="i % 2 ? 2 : 8" :cy="Math.ceil(i / 2) * 5 - 2" r="1.3" />
-    </svg>
+    <GripVertical class="size-4 text-soft" aria-hidden="true" />
   </button>
 </template>
 
@@ -34,9 +33,6 @@ const press = (event: KeyboardEvent): void => {
   border-radius: 3px;
   cursor: grab;
   touch-action: none;
-}
-.grip circle {
-  fill: var(--color-soft);
 }
 .grip:hover {
   background: var(--color-bench);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ChevronRight } from '@lucide/vue'
 /** Opens a row of a table: its name, with a corner that turns. */
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ toggle: [] }>()
@@ -11,9 +12,7 @@ const emit = defineEmits<{ toggle: [] }>()
     :aria-expanded="open"
     @click="emit('toggle')"
   >
-    <svg width="8" height="10" viewBox="0 0 8 10" aria-hidden="true" :class="{ 'rotate-90': open }">
-      <path d="M1 1l5 4-5 4" fill="none" stroke="currentColor" stroke-width="1.5" />
-    </svg>
+    <ChevronRight class="size-4 flex-none" aria-hidden="true" :class="{ 'rotate-90': open }" />
     <slot />
   </button>
 </template>

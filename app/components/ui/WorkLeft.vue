@@ -2,7 +2,7 @@
 import { refDebounced } from '@vueuse/core'
 
 /**
- * Says how far a long reckoning has come, over the page's lower edge: sums that are shown meanwhile are of what has been
+ * Says how far a long reckoning has come, below what scrolls: sums that are shown meanwhile are of what has been
  * worked out. One that is over in a moment is not talked about.
  */
 const props = defineProps<{ left: number; of: number; what: string }>()
@@ -21,15 +21,10 @@ const isSlow = refDebounced(
 
 <style scoped>
 .left {
-  position: fixed;
-  left: 160px;
-  bottom: 64px;
-  padding: 3px 10px;
-  border: 1px solid var(--color-line);
-  border-radius: 4px;
+  padding: 3px 24px;
+  border-top: 1px solid var(--color-line);
   background: var(--color-bench);
   color: var(--color-soft);
   font-size: 13px;
-  pointer-events: none;
 }
 </style>

@@ -10,12 +10,17 @@ useStation('Bench', () => {
   void navigateTo(to('make-up'))
 })
 
-/** Open batches, the one touched last first. */
+/** Open batches: those whose window closes, the soonest first; then the one touched last. */
 const open = computed(() =>
   [...stock.open]
-    .sort((a, b) => touched(b.run, b.batch).localeCompare(touched(a.run, a.batch)))
+    .sort(
+      (a, b) =>
+        (closesMs(a.run) ?? NEVER) - (closesMs(b.run) ?? NEVER) ||
+        touched(b.run, b.batch).localeCompare(touched(a.run, a.batch)),
+    )
     .map(({ batch }) => batch),
 )
+const NEVER = Number.MAX_VALUE
 const touched = (run: Run, batch: Batch): string => run.history.at(-1)?.at ?? batch.madeAt
 
 const isTonight = computed(() => route.query.tonight !== undefined)

@@ -32,15 +32,13 @@ useStation('Brief', () => {
       <LaterPart>
         <LinesTable />
       </LaterPart>
-      <div class="flex flex-wrap items-start">
+      <CommitBar label="Another line">
         <AddLine ref="addLine" />
-        <div class="flex gap-2 py-3">
-          <button type="button" class="button" @click="suggesting = true">Suggest a planting…</button>
-          <NuxtLink v-if="commission.lines.length > 0" class="button" :to="to('planting')"
-            >Planting plan</NuxtLink
-          >
-        </div>
-      </div>
+        <button type="button" class="button" @click="suggesting = true">Suggest a planting…</button>
+        <NuxtLink v-if="commission.lines.length > 0" class="button" :to="to('planting')"
+          >Planting plan</NuxtLink
+        >
+      </CommitBar>
       <SuggestPlanting v-model="suggesting" />
     </template>
     <div v-else class="m-8 max-w-lg">

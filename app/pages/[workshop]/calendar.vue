@@ -225,6 +225,15 @@ const lastEnd = computed(() => {
           </p>
         </div>
         <aside class="side">
+          <LostList
+            v-if="lost.length > 0"
+            v-model:selected="selected"
+            class="mb-4"
+            :bench="calendar.bench"
+            :works="lost"
+            :names="names"
+            @split="split"
+          />
           <div :class="{ beside: selected !== undefined }">
             <BatchList
               v-model:selected="selected"
@@ -242,15 +251,6 @@ const lastEnd = computed(() => {
             :placed="calendar.shown"
             :work="selected"
             :names="names"
-          />
-          <LostList
-            v-if="lost.length > 0"
-            v-model:selected="selected"
-            class="mt-4"
-            :bench="calendar.bench"
-            :works="lost"
-            :names="names"
-            @split="split"
           />
           <OutdoorsAsk :bench="calendar.bench" />
           <p class="mt-5 flex flex-wrap gap-2">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ChevronLeft, ChevronRight } from '@lucide/vue'
 import { batchName, planFrom, startedSchema } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
 import { needsOf, sortWays, type Way, type WaySort } from '~~/core/makeup'
@@ -122,10 +123,10 @@ async function plan(start: boolean): Promise<void> {
           <MixDialog v-if="mixing" :plant="plant" @close="mixing = false" />
           <span class="ml-auto flex gap-1">
             <button type="button" class="button button-quiet button-small" @click="commission.stepLine(-1)">
-              ‹ Previous line
+              <ChevronLeft class="size-4" aria-hidden="true" /> Previous line
             </button>
             <button type="button" class="button button-quiet button-small" @click="commission.stepLine(1)">
-              Next line ›
+              Next line <ChevronRight class="size-4" aria-hidden="true" />
             </button>
           </span>
         </div>

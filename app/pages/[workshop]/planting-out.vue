@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Check } from '@lucide/vue'
 import { floorMethod, plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
@@ -130,7 +131,7 @@ const print = (): Promise<void> =>
       </span>
     </div>
     <div class="overflow-x-auto">
-      <table class="ruled w-full">
+      <table class="ruled run w-full">
         <thead>
           <tr>
             <th class="number !pl-5">No.</th>
@@ -184,11 +185,11 @@ const print = (): Promise<void> =>
               </td>
               <td class="number">
                 {{ planted(entry.row.lineId) || '' }}
-                <span
+                <Check
                   v-if="planted(entry.row.lineId) > 0 && waiting(entry.row.lineId) === 0"
-                  class="text-moss"
-                  >✓</span
-                >
+                  class="inline size-4 text-moss"
+                  aria-label="all"
+                />
               </td>
               <td class="number">{{ waiting(entry.row.lineId) || '–' }}</td>
               <td class="!pr-5">
@@ -237,3 +238,33 @@ const print = (): Promise<void> =>
     <NuxtLink class="button button-act" :to="to('brief')">Go to the Brief</NuxtLink>
   </div>
 </template>
+
+<style scoped>
+/* In the hand a piece is a card: what it is, its hole and glue, and what was planted. */
+@media (max-width: 700px) {
+  .run thead {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  .run tr {
+    display: grid;
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 0 8px;
+    padding: 8px 16px;
+    border-bottom: 1px solid var(--color-line);
+  }
+  .run td {
+    padding: 0 !important;
+    border: 0;
+    text-align: left;
+    max-width: none;
+  }
+  .run td:nth-child(n + 3) {
+    grid-column: 2;
+  }
+  .run td:nth-child(6),
+  .run td:nth-child(7) {
+    display: none;
+  }
+}
+</style>

@@ -4,7 +4,7 @@ import { gaugeSheet, lengthsOfTally, sizeClasses, type Sorting } from '~~/core/a
 import { individualSizes, pieceOf } from '~~/core/commissions'
 import { plantMethodById, twigsWanted } from '~~/core/methods'
 import { isSortable } from '~~/core/stock'
-import { counted, noun, readBounded } from '~~/core/units'
+import { counted, noun, rangeWords, readBounded } from '~~/core/units'
 import { z } from 'zod'
 import { sortBox } from '../../db/commands/stock'
 
@@ -100,7 +100,7 @@ const rows = computed(() => {
       job,
       wanted: wanted.length,
       sprigs: wanted[0]?.sprigs ?? 1,
-      heights: `${Math.round(Math.min(...heights))}–${Math.round(Math.max(...heights))} mm`,
+      heights: `${rangeWords(Math.round(Math.min(...heights)), Math.round(Math.max(...heights)))} mm`,
       one: servedBy(answer.value?.one),
       two: servedBy(answer.value?.two),
     }

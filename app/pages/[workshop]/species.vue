@@ -39,6 +39,14 @@ function saved(id: string): void {
   choose(id)
   notices.done('It is among the species now.')
 }
+const newLine = useNewLine()
+async function addToBrief(): Promise<void> {
+  const row = chosen.value
+  if (!row) return
+  const answer = await newLine(row)
+  if (answer?.kind === 'ok')
+    notices.done(`“${answer.value.name}” is a line of “${commission.current?.name}” now.`)
+}
 async function remove(): Promise<void> {
   const row = chosen.value
   if (!row) return
@@ -107,27 +115,26 @@ async function remove(): Promise<void> {
         all
       />
       <SpeciesFacts :species="chosen" :date="commission.date" :place="place" />
-      <div class="mt-4 flex flex-wrap gap-2">
+      <CommitBar label="The chosen kind">
+        <p class="flex-1 font-semibold">{{ chosen.common }}</p>
         <button
           v-if="own.has(chosen.id)"
           type="button"
-          class="button button-small"
+          class="button"
           @click="editing = { base: chosen, isNew: false }"
         >
           Change
         </button>
-        <button type="button" class="button button-small" @click="editing = { base: chosen, isNew: true }">
+        <button type="button" class="button" @click="editing = { base: chosen, isNew: true }">
           Make a copy of my own
         </button>
-        <button
-          v-if="own.has(chosen.id)"
-          type="button"
-          class="button button-quiet button-small"
-          @click="removing = true"
-        >
+        <button v-if="own.has(chosen.id)" type="button" class="button button-danger" @click="removing = true">
           Remove
         </button>
-      </div>
+        <button v-if="commission.current" type="button" class="button button-act" @click="addToBrief">
+          Add to the brief
+        </button>
+      </CommitBar>
       <ConfirmDialog
         v-model="removing"
         :title="`Remove “${chosen.common}”?`"

@@ -15,9 +15,13 @@ export class Maker {
    * has loaded, and words that both show would be pressed on the wrong one.
    */
   async go(station: string): Promise<void> {
-    const link = this.page
-      .getByRole('navigation', { name: 'Stations' })
-      .getByRole('link', { name: new RegExp(station) })
+    const stations = this.page.getByRole('navigation', { name: 'Stations' })
+    // At the Bench and on a phone the stations are a menu.
+    const menu = stations.getByRole('button', { name: 'Stations' })
+    await expect(stations.getByRole('link').first().or(menu)).toBeVisible()
+    if (await menu.isVisible()) await menu.click()
+    const name = new RegExp(station)
+    const link = stations.getByRole('link', { name }).or(stations.getByRole('menuitem', { name }))
     const there = new URL((await link.getAttribute('href')) ?? '', this.page.url()).pathname
     const heading = this.page.locator('#station h1')
     await expect(heading.first()).toBeAttached()
@@ -114,9 +118,9 @@ export class Maker {
       name: /^(All \d+ left|(Piece|Patch|Stretch|This is) done|It is (dry|ready) already|Next step|Start a round of \d+)$/,
     })
     const dialog = page.getByRole('dialog')
-    await expect(finish).toBeVisible()
+    await expect(finish.or(next).first()).toBeVisible()
     for (let presses = 0; presses < 60; presses += 1) {
-      if (await finish.isEnabled()) return
+      if (await finish.isVisible()) return
       const shown = await next.allTextContents()
       const words = shown.map((text) => text.trim())
       const order = [

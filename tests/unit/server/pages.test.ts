@@ -1,5 +1,6 @@
 import { readdirSync } from 'node:fs'
-import { isPage, stationPaths } from '../../../server/utils/pages'
+import { places } from '../../../app/stations'
+import { isPage } from '../../../server/utils/pages'
 
 test('the pages that the server knows are those that there are', () => {
   const folder = 'app/pages/[workshop]'
@@ -7,7 +8,7 @@ test('the pages that the server knows are those that there are', () => {
     .map(String)
     .filter((name) => name.endsWith('.vue'))
     .map((name) => name.replaceAll('\\', '/').replace(/(?:\/?index)?\.vue$/, ''))
-  expect([...stationPaths].sort()).toEqual(files.filter((path) => path !== '').sort())
+  expect(places.map(({ path }) => path).sort()).toEqual(files.filter((path) => path !== '').sort())
 })
 
 test.each([

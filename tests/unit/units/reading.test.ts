@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { readNumber, readSigned } from '../../../core/units'
+import { rangeWords, readNumber, readSigned, significant } from '../../../core/units'
 
 describe('numbers below nothing', () => {
   test.each([
@@ -18,4 +18,20 @@ describe('numbers below nothing', () => {
         expect(readSigned(String(n))).toBe(readNumber(String(n))),
       ),
     ))
+})
+
+describe('numbers for reading', () => {
+  test.each([
+    [0.00046123, 2, '0.00046'],
+    [0.0996, 2, '0.1'],
+    [12.34, 2, '12'],
+    [1234, 2, '1234'],
+    [-0.0312, 1, '-0.03'],
+    [0, 2, '0'],
+  ])('%d with %d significant figures is %s', (value, figures, is) =>
+    expect(significant(value, figures)).toBe(is),
+  )
+  test('a range of one number is that number', () => {
+    expect([rangeWords(150, 170), rangeWords(160, 160)]).toEqual(['150–170', '160'])
+  })
 })

@@ -92,11 +92,10 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
         :fault="leadFault"
         @change="setLead"
       />
-      <TextField
+      <DateField
         :model-value="buying.until ?? ''"
         class="w-44"
         label="For what is needed by"
-        type="date"
         @update:model-value="buying.until = $event === '' ? undefined : $event"
       />
       <button
@@ -147,8 +146,8 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
           :parcel="parcel"
           @send="send([parcel])"
         />
-        <div class="flex flex-wrap items-center gap-3 px-5 py-3">
-          <p class="text-lg">
+        <CommitBar label="The whole basket">
+          <p class="flex-1">
             <strong class="font-semibold">{{ money(shown.goodsMinor + shown.postageMinor) }}</strong>
             <span class="text-soft">
               in {{ counted(shown.parcels.length, 'parcel') }}, {{ money(shown.postageMinor) }} of it
@@ -157,11 +156,10 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
               ></span
             >
           </p>
-          <span class="flex-1" />
           <button type="button" class="button button-act" @click="send(shown.parcels)">
             Note {{ shown.parcels.length === 1 ? 'it' : 'all' }} as sent
           </button>
-        </div>
+        </CommitBar>
       </div>
       <aside class="min-w-0">
         <BasketBars

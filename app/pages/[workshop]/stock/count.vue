@@ -189,7 +189,7 @@ const share = computed(() => {
     <p v-else-if="!workshop.ledgerRead" class="px-5 py-4 text-soft" role="status">Reading the shelf…</p>
     <p v-else-if="!jar" class="px-5 py-4 text-soft">There is nothing on the shelf to count.</p>
 
-    <form v-else class="count" @submit.prevent="enter">
+    <form v-else id="take" class="count" @submit.prevent="enter">
       <div class="min-w-0">
         <p class="text-soft">{{ placeOf(jar.lot.lot.id) || 'no shelf noted' }}</p>
         <h2 class="name">
@@ -243,12 +243,19 @@ const share = computed(() => {
       </div>
       <div>
         <NumberKeys v-model="typed" />
-        <button type="submit" class="button button-act big wide" :disabled="reading?.kind !== 'ok'">
+      </div>
+      <CommitBar label="This jar">
+        <button type="button" class="button big" @click="skip">Later</button>
+        <button type="button" class="button big" @click="keep(jar.lot.onHand)">As the books say</button>
+        <button
+          type="submit"
+          form="take"
+          class="button button-act big flex-1"
+          :disabled="reading?.kind !== 'ok'"
+        >
           Next jar
         </button>
-        <button type="button" class="button big wide" @click="keep(jar.lot.onHand)">As the books say</button>
-        <button type="button" class="button big wide" @click="skip">Later</button>
-      </div>
+      </CommitBar>
     </form>
     <ScanDialog v-if="scanning" @close="scanning = false" @found="foundJar" />
   </div>
@@ -297,10 +304,6 @@ const share = computed(() => {
 .big {
   min-height: 56px;
   font-size: 19px;
-}
-.wide {
-  width: 100%;
-  margin-top: 8px;
 }
 @media (max-width: 760px) {
   .count {
