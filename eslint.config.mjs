@@ -33,6 +33,40 @@ const zones = floors.slice(0, -1).flatMap((floor, level) =>
   })),
 )
 
+/**
+ * The stores of app/, in layers, lowest first: one may use those below it, never one beside or above. They are found by
+ * name, without imports, so it is their calls that are looked at.
+ */
+const storeLayers = [
+  ['notices', 'shell', 'armature'],
+  ['workshop'],
+  ['in-hand', 'learnt', 'harvests', 'log'],
+  ['blends'],
+  ['stock'],
+  ['estimates', 'tools', 'commission'],
+  ['shelf', 'planting', 'line-up'],
+  ['buying', 'calendar'],
+]
+const storeName = (store) => `use${store.replace(/(^|-)(.)/g, (_, _dash, first) => first.toUpperCase())}`
+const storeRules = storeLayers.flatMap((layer, level) =>
+  layer.map((store) => ({
+    files: [`app/stores/${store}.ts`],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        ...storeLayers
+          .slice(level)
+          .flat()
+          .filter((other) => other !== store)
+          .map((other) => ({
+            selector: `CallExpression[callee.name="${storeName(other)}"]`,
+            message: `The store “${store}” may only use stores of the layers below it (see eslint.config.mjs).`,
+          })),
+      ],
+    },
+  })),
+)
+
 const everywhere = {
   '@typescript-eslint/no-explicit-any': 'error',
   '@typescript-eslint/consistent-type-imports': 'error',
@@ -83,6 +117,7 @@ export default tseslint.config(
       'vue/require-default-prop': 'off',
     },
   },
+  ...storeRules,
   {
     files: ['core/**/*.ts'],
     rules: {

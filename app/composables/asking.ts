@@ -4,7 +4,7 @@ import { plantMethodById } from '~~/core/methods'
 import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/schedule'
 import { addDays, none, ok, type Reading } from '~~/core/units'
 import { newId, nowIso } from '../db/ids'
-import type { Plant } from '../stores/commission'
+import type { Plant } from '../stores/plant'
 import type { Answer } from '../workers/calendar.worker'
 
 /** Batches that a number could be made in, with when they would be done. */
@@ -52,7 +52,7 @@ function sizeWords(sizes: readonly number[]): string {
 /** Asks when pieces that are not begun could be done. */
 export function useAsking() {
   const workshop = useWorkshop()
-  const commission = useCommission()
+  const estimates = useEstimates()
   const calendar = useCalendar()
 
   /** How real hands have been to planned ones, by the log. */
@@ -90,14 +90,14 @@ export function useAsking() {
     const upTo = (all: number, i: number): number => Math.floor((i * all) / count)
     if (plant.line.amount.kind !== 'pieces')
       return Array.from({ length: count }, () =>
-        commission.workOut(plant, method, { left: of.wanted / count }),
+        estimates.workOut(plant, method, { left: of.wanted / count }),
       )
     const sizes = Array.from({ length: count }, (_, i) => ({
       left: Math.max(1, upTo(of.wanted, i + 1) - upTo(of.wanted, i)),
       started: upTo(of.begun, i + 1) - upTo(of.begun, i),
     }))
     return [...(pilot ? [{ left: 1, started: 1 }] : []), ...sizes.filter(({ started }) => started > 0)].map(
-      (size) => commission.workOut(plant, method, size),
+      (size) => estimates.workOut(plant, method, size),
     )
   }
 
@@ -137,7 +137,7 @@ export function useAsking() {
       ? replaced.pieces - (pilot ? 1 : 0)
       : rest === 0
         ? 0
-        : commission.workOut(plant, method, { left: rest }).started.value
+        : estimates.workOut(plant, method, { left: rest }).started.value
     const of = { wanted: rest, begun }
     const few = Math.min(FEW, Math.max(1, Math.floor(begun / GOOD_SIZE)))
     for (const count of COUNTS.filter((own) => own <= Math.max(1, begun))) {

@@ -1,10 +1,11 @@
 import { sentContext, type MakeUp } from '~~/core/makeup'
-import type { Plant } from '../stores/commission'
+import type { Plant } from '../stores/plant'
 
 /** The printed batch card of a line worked out. */
 export function useBatchCard() {
   const workshop = useWorkshop()
   const commission = useCommission()
+  const estimates = useEstimates()
   const printing = ref(false)
 
   async function print(plant: Plant, makeUp: MakeUp): Promise<void> {
@@ -22,7 +23,7 @@ export function useBatchCard() {
         line: { ...plant.line, methodId: makeUp.method.id },
         ownSpecies: plant.members.flatMap(({ species }) => workshop.ownKind(species.id) ?? []),
         started: makeUp.started.value,
-        context: sentContext(commission.contextOf(makeUp.method.id), makeUp),
+        context: sentContext(estimates.contextOf(makeUp.method.id), makeUp),
         ...(makeUp.pads === undefined ? {} : { pads: makeUp.pads }),
         materials: [...new Map(materials.map((row) => [row.id, row])).values()],
       },

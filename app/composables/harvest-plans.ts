@@ -15,7 +15,7 @@ const leaveOf: Record<Harvest['permission'], string> = {
 export function useHarvestPlans() {
   const workshop = useWorkshop()
   const stock = useStock()
-  const commission = useCommission()
+  const estimates = useEstimates()
   const harvests = useHarvests()
   const to = useStationPath()
 
@@ -28,7 +28,7 @@ export function useHarvestPlans() {
       job: { kind: 'stock', materialId: harvest.materialId, quantity: harvest.quantity, unit },
       method,
       choices: { leave: leaveOf[harvest.permission] },
-      ...commission.contextOf(method.id),
+      ...estimates.contextOf(method.id),
     })
     const number = workshop.batches.filter(({ methodId }) => methodId === method.id).length + 1
     const answer = await workshop.dispatch(

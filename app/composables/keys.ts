@@ -1,10 +1,12 @@
 import { useEventListener } from '@vueuse/core'
+import type { Station } from '../stations'
 
 /** Keys that work at every station. The Bench and the season band have their own besides. */
 export const keyList = [
   ['1–8', 'go to a station'],
   ['/', 'find a commission, line, material or batch'],
   ['n', 'new here'],
+  ['a', 'to the main action of what is shown; Enter does it'],
   ['[  ]', 'previous and next line'],
   ['space', 'piece done, at the Bench'],
   ['z', 'take back: what was taken away, and the last deed at the Bench'],
@@ -24,11 +26,23 @@ const isTyping = (target: EventTarget | null): boolean => isField(target) || isI
 export const isFree = (event: KeyboardEvent): boolean =>
   !event.defaultPrevented && !event.ctrlKey && !event.metaKey && !event.altKey && !isTyping(event.target)
 
+/** What is done most at a place, as it stands on the page. */
+function mainAction(place: Station | undefined): HTMLElement | undefined {
+  if (!place || place.main === '') return undefined
+  const like = new RegExp(place.main)
+  const all = document.querySelectorAll<HTMLElement>('#station :is(button, a, input):not(:disabled)')
+  return [...all].find(
+    (one) =>
+      one.checkVisibility() && like.test((one.ariaLabel ?? one.textContent).replace(/\s+/g, ' ').trim()),
+  )
+}
+
 export function useKeys(): void {
   const shell = useShell()
   const commission = useCommission()
   const notices = useNotices()
   const to = useStationPath()
+  const place = usePlace()
   const deeds: Record<string, () => void> = {
     '/': () => {
       shell.find = true
@@ -37,6 +51,7 @@ export function useKeys(): void {
       shell.keys = true
     },
     n: () => shell.makeNew?.(),
+    a: () => mainAction(place.value)?.focus(),
     '[': () => commission.stepLine(-1),
     ']': () => commission.stepLine(1),
   }

@@ -1,4 +1,4 @@
-import type { Plant } from '../stores/commission'
+import type { Plant } from '../stores/plant'
 
 /** Rows that are made in one frame. */
 const ROWS_AT_ONCE = 3

@@ -2,12 +2,12 @@ import { amountFigure, amountsFor, limitOf, type MixedBlend } from '~~/core/blen
 
 /** What so much of a mix takes of each jar, what is free of it, and which runs out first. */
 export function useMixAmounts(mixed: () => MixedBlend, ml: () => number) {
-  const shelf = useShelf()
+  const stock = useStock()
   const amounts = computed(() => amountsFor(mixed().mixture, ml()))
   const rows = computed(() =>
     amounts.value.map((amount) => {
       const { material } = amount.portion.grain
-      const free = shelf.freeOf(material.id)
+      const free = stock.freeOf(material.id)
       const short = amount.g - free
       return {
         ...amount,
@@ -18,7 +18,7 @@ export function useMixAmounts(mixed: () => MixedBlend, ml: () => number) {
       }
     }),
   )
-  const limit = computed(() => limitOf(mixed().mixture, shelf.freeOf))
+  const limit = computed(() => limitOf(mixed().mixture, stock.freeOf))
   const isShort = computed(() => rows.value.some(({ lacking }) => lacking > 0))
   return { amounts, rows, limit, isShort }
 }

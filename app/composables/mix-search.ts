@@ -8,7 +8,7 @@ const LEAST_G = 0.05
 /** What may go in: what is free on the shelf, and what could be bought where that is asked for. */
 export function useMixOrder() {
   const store = useBlends()
-  const shelf = useShelf()
+  const stock = useStock()
 
   function orderFor(
     blend: Pick<Blend, 'target' | 'use' | 'texture' | 'sealer' | 'bounds'>,
@@ -17,7 +17,7 @@ export function useMixOrder() {
     const aim = store.targetOf(blend)
     if (!aim) return undefined
     const fit = [...store.grains.values()].filter((grain) => takes(blend.use, grain))
-    const isThere = (id: string): boolean => shelf.freeOf(id) > LEAST_G
+    const isThere = (id: string): boolean => stock.freeOf(id) > LEAST_G
     const jars = fit.filter(
       ({ material }) => isThere(material.id) || (buy && material.packQuantity !== undefined),
     )

@@ -40,7 +40,7 @@ export const HEAVY_ROWS: Shown = { whole: 24, beyond: 3 }
 /**
  * Rows of a long table that stand in the window, and the room that those above and below take.
  * @param keys of all rows, in their order
- * @param table the table; the page's main part scrolls it
+ * @param table the table; what scrolls of the page scrolls it
  * @param rowPx what a row usually takes
  */
 export function useVirtualRows(
@@ -61,7 +61,7 @@ export function useVirtualRows(
     })
   }
   onMounted(() => {
-    scroller.value = table.value?.closest<HTMLElement>('main') ?? undefined
+    scroller.value = table.value?.closest<HTMLElement>('.scroller') ?? undefined
     place()
   })
   onUpdated(place)

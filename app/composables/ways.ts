@@ -1,12 +1,12 @@
 import { rankMethods, sortWays, wayOf, type WaySort } from '~~/core/makeup'
 import { plantMethods } from '~~/core/methods'
 import { allocate } from '~~/core/stock'
-import type { Plant } from '../stores/commission'
+import type { Plant } from '../stores/plant'
 
 /** The ways to make a plant, each worked out for what is left of its line. */
 export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
   const tools = useTools()
-  const commission = useCommission()
+  const estimates = useEstimates()
   const stock = useStock()
   const shelf = useShelf()
   const line = computed(() => plant()?.line)
@@ -28,7 +28,7 @@ export function useWays(plant: () => Plant | undefined, by: Ref<WaySort>) {
   const { results: ways } = useSliced(
     () => ranked.value,
     ({ plant: own, method, suit }) =>
-      wayOf({ method, suit, up: commission.workOut(own, method) }, free.value, tools.register),
+      wayOf({ method, suit, up: estimates.workOut(own, method) }, free.value, tools.register),
   )
   return { ways, sorted: computed(() => sortWays(ways.value, by.value)) }
 }

@@ -1,6 +1,6 @@
 import { mix } from '../../core/colour'
 import type { Corner, PlantingPlan, Point3, Projection } from '../../core/planting'
-import type { Plant } from '../stores/commission'
+import type { Plant } from '../stores/plant'
 
 const EARTH = '#8b8069'
 /** Earth that has been dug: a bed's. */

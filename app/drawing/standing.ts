@@ -3,7 +3,7 @@ import { isInGap } from '../../core/hedges'
 import type { Look } from '../../core/plants'
 import { along, isInside, type Corner, type PlantingPlan, type Point3 } from '../../core/planting'
 import { seededRandom, seedOf } from '../../core/units'
-import type { Plant } from '../stores/commission'
+import type { Plant } from '../stores/plant'
 
 /** Something that stands in the scene: a sitter, where, and how much smaller or larger than its line's example. */
 export interface Standing extends Point3 {

@@ -70,13 +70,13 @@ onBeforeUnmount(() => workshop.close())
         </p>
         <p v-else class="m-6 text-soft" role="status">{{ workshop.failure || 'Opening the workshop…' }}</p>
       </div>
-      <NoticeList />
       <WorkLeft
         v-if="workshop.status === 'open'"
         :left="linesLeft"
         :of="workshop.lines.length"
         what="lines"
       />
+      <NoticeList />
       <div id="commit" class="commit" />
     </main>
     <ScaleRule v-if="!isBench" class="frame-rule" />

@@ -103,7 +103,7 @@ const calendar = useTemplateRef<HTMLInputElement>('calendar')
         v-if="!inline"
         type="button"
         class="pick"
-        aria-label="Pick a day from the calendar"
+        aria-label="Pick a day"
         @click="calendar?.showPicker()"
       >
         <CalendarDays class="size-4" aria-hidden="true" />

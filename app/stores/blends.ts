@@ -38,6 +38,7 @@ export function blendWorker(): Comlink.Remote<BlendWorker> {
 /** Blends as they stand: their mixtures, their jars as materials, and what they aim at. Derived, never stored. */
 export const useBlends = defineStore('blends', () => {
   const workshop = useWorkshop()
+  const inHand = useInHand()
 
   const sealings = computed(() => sealingsOf(workshop.tiles))
   /** What can be mixed: no blend goes into another. */
@@ -83,7 +84,7 @@ export const useBlends = defineStore('blends', () => {
     const line = workshop.lines.find(({ id }) => id === lineId)
     const commission = workshop.commissions.find(({ id }) => id === line?.commissionId)
     if (!line || !commission || !workshop.speciesOf(line.speciesId)) return undefined
-    const { current, date } = useCommission()
+    const { current, date } = inHand
     const day = current?.id === commission.id ? date : commission.dateDepicted
     try {
       const { look } = linePiece(line, commission, workshop.speciesOf, day).members[0]

@@ -16,7 +16,7 @@ import { sidewaysReach } from '~~/core/drawing'
 import type { Lined } from '../drawing/line-up'
 import { WHOLE, type Sight } from '../drawing/sight'
 import { drawingOf } from '../drawing/studio'
-import type { Plant } from './commission'
+import type { Plant } from './plant'
 
 /** A plant as it stands in the line-up: an example of a line, or one of its pieces. */
 export interface Subject extends Lined {

@@ -19,7 +19,7 @@ import {
   type Material,
   type Shortage,
 } from '~~/core/stock'
-import { amountOf } from './commission'
+import { amountOf } from './plant'
 
 /** A line worked out whole. */
 interface LineMade {
@@ -46,22 +46,10 @@ export const useShelf = defineStore('shelf', () => {
   const workshop = useWorkshop()
   const stock = useStock()
   const commission = useCommission()
+  const inHand = useInHand()
+  const estimates = useEstimates()
   const blends = useBlends()
   const now = useToday()
-
-  const takenByBatches = computed(() => {
-    const taken = new Map<string, number>()
-    for (const { needs } of stock.batchClaims)
-      for (const { materialId, quantity } of needs)
-        taken.set(materialId, (taken.get(materialId) ?? 0) + quantity)
-    return taken
-  })
-  /**
-   * What no open batch has claimed of a material, in its unit. A tub that is kept serves one batch after the other:
-   * what an open batch has of it comes back.
-   */
-  const freeOf = (materialId: string): number =>
-    Math.max(0, (stock.stateById.get(materialId)?.onHand ?? 0) - (takenByBatches.value.get(materialId) ?? 0))
 
   /**
    * A line worked out with its way of making, for all of it or for so much; undefined where it has none or
@@ -70,7 +58,7 @@ export const useShelf = defineStore('shelf', () => {
   function workLine(line: Line, job: Commission, method: PlantMethod, size?: number): MakeUp | undefined {
     const species = workshop.speciesOf(line.speciesId)
     if (!species) return undefined
-    const day = job.id === commission.current?.id ? commission.restingDate : job.dateDepicted
+    const day = job.id === inHand.current?.id ? inHand.restingDate : job.dateDepicted
     const { piece, members } = linePiece(line, job, workshop.speciesOf, day)
     const measures = members[0].size
     const wanted = size === undefined ? line : { layers: line.layers, amount: amountOf(line.amount, size) }
@@ -79,10 +67,10 @@ export const useShelf = defineStore('shelf', () => {
       method,
       choices: line.choices,
       materials: line.materials,
-      ...commission.contextOf(method.id),
+      ...estimates.contextOf(method.id),
       sizes: dealtSizes(measures, line.id),
     }
-    return commission.withArmature(
+    return estimates.withArmature(
       order,
       sitterOf(line, members[0].species, measures, piece.seeThrough),
       'where there is room',
@@ -189,10 +177,8 @@ export const useShelf = defineStore('shelf', () => {
     homeMade,
     usedMaterials,
     wanting,
-    freeOf,
     wouldTake,
     overOf,
-    takenByBatches,
     claimsBefore,
     stockOf,
     shortages,

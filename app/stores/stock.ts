@@ -88,10 +88,38 @@ export const useStock = defineStore('stock', () => {
         : []
     }),
   )
+  const takenByBatches = computed(() => {
+    const taken = new Map<string, number>()
+    for (const { needs } of batchClaims.value)
+      for (const { materialId, quantity } of needs)
+        taken.set(materialId, (taken.get(materialId) ?? 0) + quantity)
+    return taken
+  })
+  /**
+   * What no open batch has claimed of a material, in its unit. A tub that is kept serves one batch after the other:
+   * what an open batch has of it comes back.
+   */
+  const freeOf = (materialId: string): number =>
+    Math.max(0, (stateById.value.get(materialId)?.onHand ?? 0) - (takenByBatches.value.get(materialId) ?? 0))
+
   /** What open batches will put on the shelf, and when. */
   const making = computed(() => {
     const now = nowIso()
     return open.value.flatMap(({ batch, run }) => arrivalsOfBatch(batch, run, now))
   })
-  return { batchById, runs, open, standing, prices, states, stateById, trays, onTrays, batchClaims, making }
+  return {
+    freeOf,
+    takenByBatches,
+    batchById,
+    runs,
+    open,
+    standing,
+    prices,
+    states,
+    stateById,
+    trays,
+    onTrays,
+    batchClaims,
+    making,
+  }
 })

@@ -122,7 +122,7 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
       await page.getByRole('dialog').getByRole('button', { name: 'Suggest', exact: true }).click()
     },
   ],
-  ['finding', 'line-up', (page) => page.getByRole('button', { name: /Find anything/ }).click()],
+  ['finding', 'line-up', (page) => page.getByRole('button', { name: /^Find/ }).click()],
   ['wiping', 'workshop', (page) => page.getByRole('button', { name: /Wipe/ }).click()],
 ]
 for (const station of new Set(dialogs.map(([, own]) => own)))

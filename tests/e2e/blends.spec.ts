@@ -85,7 +85,7 @@ test('a jar that runs short: a smaller mix, sieved in two lots, mixed at the Ben
   await openBlend(page, 'Beech, old, highlight')
   const region = make(page)
   await expect(region.getByRole('alert')).toContainText('Leaf scatter, olive grey runs out first')
-  await expect(region.getByRole('button', { name: 'Start mixing' })).toBeDisabled()
+  await expect(page.getByRole('button', { name: 'Start mixing' })).toBeDisabled()
   await expect(
     region.getByRole('button', { name: /^Take .* instead of Leaf scatter, olive grey$/ }).first(),
   ).toBeVisible()
@@ -96,7 +96,7 @@ test('a jar that runs short: a smaller mix, sieved in two lots, mixed at the Ben
   await expect(region.getByRole('alert')).toHaveCount(0)
   await region.getByLabel('Sieve').selectOption('0.5')
   await expect(region).toContainText(/\d+ % held by 0.5 mm \(No. 35\): thick growth/)
-  await region.getByRole('button', { name: 'Plan it' }).click()
+  await page.getByRole('button', { name: 'Plan it' }).click()
   await expect(page.getByText(/is planned; what goes in is promised to it/)).toBeVisible()
   await expect(page.getByText('its recipe stays')).toBeVisible()
   // Planned once more it would take what is promised already.

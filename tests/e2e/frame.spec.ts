@@ -55,7 +55,7 @@ test.describe('the frame', () => {
     const band = (await page.locator('.track').boundingBox())!
     await page.mouse.move(band.x + band.width * (16 / 365), band.y + 10)
     await page.mouse.down()
-    await page.mouse.move(band.x + band.width * (196 / 365), band.y + 10, { steps: 6 })
+    await page.mouse.move(band.x + band.width * (195.5 / 365), band.y + 10, { steps: 6 })
     await expect(beech).toContainText('full leaf')
     await page.mouse.up()
     await expect(marker).toHaveAttribute('aria-valuetext', '15 July')

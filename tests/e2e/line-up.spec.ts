@@ -190,7 +190,7 @@ test.describe('the line-up', () => {
     await new Maker(page).open('line-up', 'demo')
     await still(page)
     const band = (await page.locator('.track').boundingBox())!
-    const at = (day: number): [number, number] => [band.x + band.width * ((day - 0.5) / 365), band.y + 50]
+    const at = (day: number): [number, number] => [band.x + band.width * ((day - 0.5) / 365), band.y + 30]
     await page.mouse.move(...at(20))
     await page.mouse.down()
     await still(page)

@@ -13,7 +13,7 @@ async function atLine(page: Page, line: string, commission = 'Kestrel Halt'): Pr
     await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
   }
   for (let i = 0; i < 12 && (await page.locator('h1').first().textContent()) !== line; i += 1)
-    await page.getByRole('button', { name: 'Next line ›' }).click()
+    await page.getByRole('button', { name: 'Next line' }).click()
   await expect(page.locator('h1', { hasText: line })).toBeVisible()
   return maker
 }
@@ -194,7 +194,7 @@ test('tools that are not there: a way says so, with what they cost', async ({ pa
   await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
   await expect(page.getByRole('dialog')).toBeHidden()
   await maker.go('Make-up')
-  await page.getByRole('button', { name: 'Next line ›' }).click()
+  await page.getByRole('button', { name: 'Next line' }).click()
   await expect(page.locator('h1', { hasText: 'Beech, by the platform' })).toBeVisible()
   await expect(ways(page).getByRole('row', { name: /^Tools/ })).toContainText('no pliers (9.00)')
 })
@@ -208,7 +208,7 @@ test('a palm, a tree of 12 mm, one of 600 mm, a line of one: each has its answer
   await maker.chooseLine('Tall fan palm')
   await maker.go('Make-up')
   await expect(page.getByText('None of these ways really suits this plant.')).toBeVisible()
-  await page.getByRole('button', { name: 'Next line ›' }).click()
+  await page.getByRole('button', { name: 'Next line' }).click()
   await expect(page.locator('h1', { hasText: 'Beech' })).toBeVisible()
   await expect(page.getByText(/far too small: 12 mm/).first()).toBeAttached()
   await expect(page.getByRole('button', { name: 'Make some another way…' })).toHaveCount(0)

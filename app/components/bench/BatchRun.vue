@@ -19,6 +19,13 @@ const step = computed(() =>
     workshop.materials.find((material) => material.id === id),
   ),
 )
+/** The main button changes with the step, its wait, and its rounds. */
+useNextHand(() => [
+  state.value.phase,
+  state.value.stepIndex,
+  state.value.round !== undefined,
+  state.value.paused,
+])
 const part = computed(() => partOf(props.batch))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const busy = ref(false)

@@ -33,7 +33,7 @@ const emit = defineEmits<{
 const workshop = useWorkshop()
 const stock = useStock()
 const shelf = useShelf()
-const commission = useCommission()
+const estimates = useEstimates()
 const notices = useNotices()
 const to = useStationPath()
 
@@ -121,7 +121,7 @@ const work = computed(() => {
   return makeUp({
     job: { kind: 'stock', materialId: jar.material.id, quantity: whole * jar.massShare, unit: 'g' },
     method: blendMethod(props.mixed),
-    ...commission.contextOf(props.blend.id),
+    ...estimates.contextOf(props.blend.id),
   })
 })
 const taking = ref(false)

@@ -12,7 +12,7 @@ import {
 import { difference2000, toLab, type Sealing } from '~~/core/colour'
 import { plainNumber } from '~~/core/units'
 import type { ReadTarget } from '../../stores/blends'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** The mixture: its grains dry and sealed beside the target, and its parts as measures to be changed by hand. */
 const props = defineProps<{

@@ -29,7 +29,6 @@ const emit = defineEmits<{
 const workshop = useWorkshop()
 const store = useBlends()
 const stock = useStock()
-const shelf = useShelf()
 const { amounts, rows, limit, isShort } = useMixAmounts(
   () => props.mixed,
   () => props.ml,
@@ -60,7 +59,7 @@ const swaps = computed(() =>
         material.id,
         store.grains,
         [...store.grains.values()].filter(
-          (grain) => takes(props.blend.use, grain) && shelf.freeOf(grain.material.id) >= g,
+          (grain) => takes(props.blend.use, grain) && stock.freeOf(grain.material.id) >= g,
         ),
         props.sealing,
       ).slice(0, 2),

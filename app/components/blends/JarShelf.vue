@@ -9,7 +9,6 @@ const emit = defineEmits<{ add: [materialId: string]; leaveOut: [materialId: str
 const buyable = defineModel<boolean>('buyable', { required: true })
 const store = useBlends()
 const stock = useStock()
-const shelf = useShelf()
 const find = ref('')
 
 interface JarRow {
@@ -24,7 +23,7 @@ const rows = computed<JarRow[]>(() =>
     .filter((grain) => takes(props.blend.use, grain))
     .map((grain) => ({
       grain,
-      free: shelf.freeOf(grain.material.id),
+      free: stock.freeOf(grain.material.id),
       onHand: stock.stateById.get(grain.material.id)?.onHand ?? 0,
       out: props.bounds.some(({ materialId, most }) => materialId === grain.material.id && most === 0),
       family: grain.material.family ?? 'others',

@@ -42,6 +42,7 @@ defineExpose({ focus: () => field.value?.el.focus() })
       autocomplete="off"
       :display-value="() => ''"
       @change="query = $event.target.value"
+      @keydown.esc="($event.target as HTMLElement).blur()"
     />
     <ComboboxOptions
       class="absolute bottom-full z-20 mb-1 max-h-96 w-[min(460px,calc(100vw-32px))] overflow-auto rounded-md border border-line bg-white py-1"

@@ -11,7 +11,7 @@ import {
 import { isTropical, seasonLaws, shiftsAt, type SeasonLaw } from '~~/core/plants'
 import { counted, formatRealLength, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
-import { placeOf } from '../../stores/commission'
+import { placeOf } from '../../stores/in-hand'
 
 /** What is seldom set: stature, how deep the board is to seem, how colours are lightened, how the seasons fall. */
 const props = defineProps<{ commission: Commission }>()

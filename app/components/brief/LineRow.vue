@@ -14,7 +14,7 @@ import { ages } from '~~/core/plants'
 import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { changeLine, removeLine } from '../../db/commands/brief'
 import { mixText } from './mix-text'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /**
  * One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size

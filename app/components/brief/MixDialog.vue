@@ -2,7 +2,7 @@
 import { mixedInSchema, mixSchema, MOST_MIXED, ownShare, type MixedIn } from '~~/core/commissions'
 import { plainNumber, readBounded } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** The species of a mixed hedge or sward, each with its share; the line's own makes up the rest. */
 const props = defineProps<{ plant: Plant }>()

@@ -1,5 +1,5 @@
 import { plainNumber } from '~~/core/units'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** The kinds of a mixed line for reading: "Blackthorn 55 %, hawthorn 30 %, hazel 15 %"; empty where it is of one. */
 export const mixText = ({ members }: Pick<Plant, 'members'>): string =>

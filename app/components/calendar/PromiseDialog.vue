@@ -4,7 +4,7 @@ import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commis
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, ok, type Reading } from '~~/core/units'
 import { planBatches } from '../../db/commands/calendar'
-import { amountOf, type Plant } from '../../stores/commission'
+import { amountOf, type Plant } from '../../stores/plant'
 import type { Asked, Variant } from '../../composables/asking'
 
 /** “Can I have forty by the 12th?”: the days by which it is done at even odds and nine times in ten, and what is in the way. */

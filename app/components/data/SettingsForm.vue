@@ -6,7 +6,7 @@ import { settingsFields, type Settings } from '~~/core/workshop'
 import { changeSettings } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
-const commission = useCommission()
+const estimates = useEstimates()
 const harvests = useHarvests()
 const { text, fault, take } = useFieldTexts(
   () => workshop.key,
@@ -113,11 +113,11 @@ const deficit = computed(() =>
         @change="leave('humidity')"
       />
     </div>
-    <p v-if="commission.drying.unsure" class="text-sm text-larch" role="status">
+    <p v-if="estimates.drying.unsure" class="text-sm text-larch" role="status">
       {{
-        commission.drying.unsure === 'too damp'
+        estimates.drying.unsure === 'too damp'
           ? 'Too damp'
-          : commission.drying.unsure === 'too cold'
+          : estimates.drying.unsure === 'too cold'
             ? 'Too cold'
             : 'Too hot'
       }}
@@ -125,7 +125,7 @@ const deficit = computed(() =>
       the room, and test by touch.
     </p>
     <p v-else class="text-sm text-soft">
-      Water-based coats dry {{ plainNumber(commission.drying.factor, 2) }} times as long as at 20 °C and 50 %:
+      Water-based coats dry {{ plainNumber(estimates.drying.factor, 2) }} times as long as at 20 °C and 50 %:
       the air here can take up {{ deficit }} hPa (Magnus formula, WMO No. 8; common practice for the use).
     </p>
   </section>

@@ -3,7 +3,7 @@ import { amountText } from '~~/core/commissions'
 import { mixText } from '../brief/mix-text'
 import { methodName } from '~~/core/methods'
 import { formatMinutes } from '~~/core/units'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 const commission = useCommission()
 const to = useStationPath()

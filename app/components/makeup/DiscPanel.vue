@@ -5,7 +5,7 @@ import { type MakeUp } from '~~/core/makeup'
 import { worthOf } from '~~/core/quantities'
 import { discsOf, discTask, dowelFigures, nestOrderOf, padOf, treesNested } from '~~/core/methods'
 import { counted, plainNumber } from '~~/core/units'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** Dowels and discs of a batch: each tree at its own size, discs nested in pads, dowels laid into rods. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()

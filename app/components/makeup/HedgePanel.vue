@@ -5,7 +5,7 @@ import { worthOf, type Coefficient } from '~~/core/quantities'
 import { stripPlanOf, twigPlanOf } from '~~/core/methods'
 import { counted, formatQuantity, parseQuantity, plainNumber } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** A hedge along its line: gates and gaps, twigs by length with their holes, or strips from sheets. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()

@@ -15,7 +15,7 @@ import type { MakeUp } from '~~/core/makeup'
 import { coverFigure, layerPlanOf, layersOf, seenFigure } from '~~/core/methods'
 import { counted, formatMinutes, formatQuantity, plainNumber, readBounded } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** Grass in layers: what each is, takes and covers; changed, dropped, moved and seen at once. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()

@@ -4,7 +4,7 @@ import { partNoun, type MakeUp } from '~~/core/makeup'
 import { partNounPlural } from '~~/core/batches'
 import { counted, parseMoney, formatMoney } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
-import { amountOf, type Plant } from '../../stores/commission'
+import { amountOf, type Plant } from '../../stores/plant'
 
 /** Pieces, time, cost, and what to do next. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp; startedFault: string }>()

@@ -4,7 +4,7 @@ import { makeOrBuy } from '~~/core/buying'
 import { missingWords } from '~~/core/tools'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, noun } from '~~/core/units'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** The ways to make a piece side by side: as it would look, what it takes, what is missing, and why. */
 const props = defineProps<{

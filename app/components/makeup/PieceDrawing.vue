@@ -6,7 +6,7 @@ import { changeLine } from '../../db/commands/brief'
 import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import { inTurn, outOfTurn } from '../../drawing/in-turn'
 import { arrived, drawingAsked } from '../../drawing/studio'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 import { partsOf } from '../../stores/line-up'
 
 /** The piece from the front, the side or above, dressed as on the day or bare, with its measures. */

@@ -5,7 +5,7 @@ import { plantMethods } from '~~/core/methods'
 import { readBounded } from '~~/core/units'
 import { z } from 'zod'
 import { splitLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** Some of a line made another way: three in wire at the front, forty in sprig behind. */
 const props = defineProps<{ plant: Plant; methodId?: string }>()

@@ -4,7 +4,7 @@ import { dotSheet } from '~~/core/grass'
 import type { MakeUp } from '~~/core/makeup'
 import { trayPlanOf } from '~~/core/methods'
 import { counted, plainNumber } from '~~/core/units'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** The tray of dots, or the board of holes, at 1:1. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()

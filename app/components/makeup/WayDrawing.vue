@@ -5,7 +5,7 @@ import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import type { Look } from '~~/core/plants'
 import { inTurn, outOfTurn } from '../../drawing/in-turn'
 import { arrived, drawingAsked, drawingOf } from '../../drawing/studio'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 import { partsOf } from '../../stores/line-up'
 
 /**

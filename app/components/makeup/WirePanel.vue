@@ -14,7 +14,7 @@ import { costOfDraw } from '~~/core/stock'
 import { counted, plainNumber, readBounded } from '~~/core/units'
 import { z } from 'zod'
 import { changeLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** The armature of twisted wire: what to cut, in which order to twist, and the sheet to lay it on. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()

@@ -25,7 +25,7 @@ function freeFor(materialId: string): number {
         .reduce((sum, { quantity }) => sum + quantity, 0)
     : 0
   const onHand = stock.stateById.get(materialId)?.onHand ?? 0
-  return Math.max(0, onHand - Math.max(0, (shelf.takenByBatches.get(materialId) ?? 0) - own))
+  return Math.max(0, onHand - Math.max(0, (stock.takenByBatches.get(materialId) ?? 0) - own))
 }
 function again(materialId: string): LastOfKind['again'] {
   const material = stock.stateById.get(materialId)?.material

@@ -10,7 +10,7 @@ import { planBatch } from '../../db/commands/bench'
 const props = defineProps<{ material: Material }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
-const commission = useCommission()
+const estimates = useEstimates()
 const to = useStationPath()
 const { open } = useDialog(() => emit('close'))
 const text = ref(props.material.unit === 'ml' ? '500 ml' : '')
@@ -28,7 +28,7 @@ const work = computed(() => {
       unit: props.material.unit,
     },
     method,
-    ...commission.contextOf(method.id),
+    ...estimates.contextOf(method.id),
   })
 })
 async function start(): Promise<void> {

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
-withDefaults(defineProps<{ title: string; wide?: boolean; widest?: boolean }>(), {
-  wide: false,
-  widest: false,
-})
+withDefaults(
+  defineProps<{
+    title: string
+    wide?: boolean
+    widest?: boolean
+    /** What the hand is on when it opens; absent: what can be reached first. */
+    begins?: HTMLElement | null
+  }>(),
+  { wide: false, widest: false, begins: null },
+)
 const open = defineModel<boolean>({ required: true })
 const shell = useShell()
 const own = Symbol('dialog')
@@ -23,7 +29,7 @@ onBeforeUnmount(leave)
 </script>
 
 <template>
-  <Dialog :open="open" class="fixed inset-0 z-30" @close="open = false">
+  <Dialog :open="open" :initial-focus="begins" class="fixed inset-0 z-30" @close="open = false">
     <div class="fixed inset-0 bg-ink/30" aria-hidden="true" />
     <div class="fixed inset-0 overflow-y-auto">
       <div class="flex min-h-full items-center justify-center p-4">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { holdersWords, lackWords } from '~~/core/stock'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** How the stock stands for what is left to make of a line, in words. */
 const props = defineProps<{ plant: Plant }>()

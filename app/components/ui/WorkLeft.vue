@@ -20,11 +20,22 @@ const isSlow = refDebounced(
 </template>
 
 <style scoped>
+/* It comes and goes by itself: nothing moves for it. */
 .left {
-  padding: 3px 24px;
-  border-top: 1px solid var(--color-line);
+  position: relative;
+  z-index: 1;
+  width: max-content;
+  max-width: calc(100% - 48px);
+  height: 26px;
+  margin: -30px 24px 4px;
+  padding: 3px 10px;
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
   background: var(--color-bench);
   color: var(--color-soft);
   font-size: 13px;
+  line-height: 18px;
+  white-space: nowrap;
+  pointer-events: none;
 }
 </style>

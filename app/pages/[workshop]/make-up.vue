@@ -12,6 +12,7 @@ import { changeLine } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
 const commission = useCommission()
+const estimates = useEstimates()
 const notices = useNotices()
 const to = useStationPath()
 useStation('Make-up')
@@ -61,7 +62,7 @@ const startedFault = computed(() => (startedRead.value.kind === 'none' ? started
 const makeUp = computed(() => {
   if (!plant.value || !method.value) return undefined
   const { left, wanted } = plant.value.progress
-  return commission.workOut(plant.value, method.value, {
+  return estimates.workOut(plant.value, method.value, {
     left: left > 0 ? left : wanted,
     ...(started.value === undefined ? {} : { started: started.value }),
   })

@@ -9,7 +9,7 @@ import { crownTopArea } from '~~/core/plants'
 import { lowered } from '../../components/brief/mix-text'
 import { plantOut } from '../../db/commands/bench'
 import { saveLine } from '../../db/commands/brief'
-import type { Plant } from '../../stores/commission'
+import type { Plant } from '../../stores/plant'
 
 /** Planting out: in which order, with what, and ticked off as pieces leave their trays. */
 const workshop = useWorkshop()

@@ -102,7 +102,7 @@ async function remove(): Promise<void> {
         No species is called that. Choose a similar one and make a copy of your own.
       </p>
     </div>
-    <aside v-if="chosen" class="detail">
+    <aside v-if="chosen" class="detail" tabindex="0" :aria-label="chosen.common">
       <h2>{{ chosen.common }}</h2>
       <p class="botanical mb-1">{{ chosen.botanical }}</p>
       <SpeciesThumb
