@@ -8,7 +8,6 @@ import { doDeed, undoDeed } from '../../db/commands/bench'
 /** One batch at the bench: its step, large; what was done, undo, rejects, weighing, and the end. */
 const props = defineProps<{ batch: Batch; run: Run }>()
 const workshop = useWorkshop()
-const rejecting = ref(false)
 const weighing = ref(false)
 const ending = ref<'finish' | 'abandon'>()
 
@@ -49,6 +48,8 @@ async function undo(): Promise<void> {
     busy.value = false
   }
 }
+const reject = (count: number, reason: string, of: 'done' | 'open') =>
+  act({ type: 'reject', step: state.value.stepIndex, count, reason, of })
 const pieceDone = (count: number) => act({ type: 'pieces', step: state.value.stepIndex, count })
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -115,17 +116,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         "
       >
         <template #back><UndoButton :run="run" @undo="undo" /></template>
-        <template #reject
-          ><button
-            v-if="batch.makes.kind !== 'stock'"
-            type="button"
-            class="button"
-            :disabled="state.paused || state.live === 0"
-            @click="rejecting = true"
-          >
-            Reject a {{ part }}
-          </button></template
-        >
+        <template #reject><RejectButton :batch="batch" :run="run" :step="step" @reject="reject" /></template>
       </BenchStep>
       <section v-else class="mx-6 my-6">
         <p class="text-2xl font-semibold">
@@ -158,29 +149,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         >
           Finish batch
         </button>
-        <template #reject
-          ><button
-            v-if="batch.makes.kind !== 'stock'"
-            type="button"
-            class="button"
-            :disabled="state.paused || state.live === 0"
-            @click="rejecting = true"
-          >
-            Reject a {{ part }}
-          </button></template
-        >
+        <template #reject><RejectButton :batch="batch" :run="run" :step="step" @reject="reject" /></template>
       </BenchFoot>
     </template>
 
-    <RejectDialog
-      v-if="rejecting"
-      :done="state.phase === 'hands' ? state.doneInStep : state.live"
-      :left="state.phase === 'hands' ? state.live - state.doneInStep : 0"
-      :step="step"
-      :part="part"
-      @close="rejecting = false"
-      @reject="(count, reason, of) => act({ type: 'reject', step: state.stepIndex, count, reason, of })"
-    />
     <WeighDialog
       v-if="weighing"
       :batch="batch"
