@@ -105,9 +105,9 @@ async function remove(): Promise<void> {
 
 <template>
   <section class="px-6 pt-3">
-    <div class="flex items-center gap-3">
+    <div class="flex flex-wrap items-center gap-3">
       <h1 class="flex-1">Brief</h1>
-      <button type="button" class="button button-danger button-small mr-8" @click="removing = true">
+      <button type="button" class="button button-danger button-small sm:mr-8" @click="removing = true">
         Remove this commission
       </button>
       <button type="button" class="button" @click="emit('makeNew')">New commission</button>

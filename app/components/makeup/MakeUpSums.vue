@@ -133,6 +133,11 @@ dl {
   gap: 4px 20px;
   flex: 1;
 }
+@media (max-width: 1100px) {
+  dl {
+    column-gap: 12px;
+  }
+}
 dt {
   font-size: 13px;
   color: var(--color-soft);
