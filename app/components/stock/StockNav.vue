@@ -25,13 +25,14 @@ const rooms = [
   gap: 4px;
   padding: 0 20px;
   border-bottom: 1px solid var(--color-line);
+  overflow-x: auto;
 }
 .room {
+  flex: none;
   display: flex;
   align-items: center;
   min-height: 40px;
   padding: 0 10px;
-  margin-bottom: -1px;
   border-bottom: 3px solid transparent;
   color: var(--color-soft);
 }
