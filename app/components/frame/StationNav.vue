@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The stations in working order, and what lies beside the work. */
 const to = useStationPath()
-const route = useRoute()
+const place = usePlace()
 /** A room of a station is at that station. */
-const isHere = (path: string): boolean => route.path === to(path) || route.path.startsWith(`${to(path)}/`)
+const isHere = (path: string): boolean => place.value?.path === path || place.value?.of === path
 const { wants } = useWants()
 const groups = [stations, besides] as const
 </script>
