@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import type { Station } from '../stations'
+import type { Station } from '../../shared/stations'
 
 /** Keys that work at every station. The Bench and the season band have their own besides. */
 export const keyList = [

@@ -1,6 +1,6 @@
-import { placeAt, type Station } from '../stations'
+import { placeAt, type Station } from '../../shared/stations'
 
-export { besides, placeAt, places, stations, type Station } from '../stations'
+export { besides, placeAt, places, stations, type Station } from '../../shared/stations'
 
 export function useStationPath(): (path: string) => string {
   const workshop = useWorkshop()

@@ -1,4 +1,4 @@
-import { placeAt } from '../../app/stations'
+import { placeAt } from '../../shared/stations'
 
 const KEY = /^[A-Za-z0-9_-]{1,64}$/
 

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { places } from '../../app/stations'
+import { places } from '../../shared/stations'
 
 /** Desk, small laptop, phone in the hand. */
 const sizes = [

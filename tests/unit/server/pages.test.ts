@@ -1,5 +1,5 @@
 import { readdirSync } from 'node:fs'
-import { places } from '../../../app/stations'
+import { places } from '../../../shared/stations'
 import { isPage } from '../../../server/utils/pages'
 
 test('the pages that the server knows are those that there are', () => {
