@@ -25,10 +25,10 @@ test('the demo has a basket that costs no more than one supplier, and an order o
   const maker = new Maker(page)
   await maker.open('stock/buying', 'demo')
   const costs = page.getByRole('region', { name: 'What it costs' })
-  await expect(costs.getByRole('listitem').first()).toContainText(/\d\d\.\d\d/)
+  // Baskets are shown as they are found: the best is of several suppliers.
+  await expect(costs.getByRole('listitem').first()).toContainText(' + ')
   const rows = await costs.getByRole('listitem').allTextContents()
   const sums = rows.map((text) => Number(/(\d+\.\d\d)/.exec(text)?.[1] ?? 'NaN'))
-  expect(rows[0]).toContain(' + ')
   for (const sum of sums.slice(1).filter((own) => !Number.isNaN(own)))
     expect(sum).toBeGreaterThanOrEqual(sums[0]!)
   const orders = page.getByRole('region', { name: 'Orders' })
