@@ -171,3 +171,19 @@ test('a workshop without sessions says what to do; the calendar and its dialogs 
   const sound = await new AxeBuilder({ page }).analyze()
   expect(sound.violations.map(({ id, nodes }) => [id, nodes.map(({ html }) => html)])).toEqual([])
 })
+
+test('on paper the week stands alone, as long as it is', async ({ page }) => {
+  await new Maker(page).open('calendar', 'demo')
+  await expect(page.locator('.work').first()).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.locator('.sheet')).toBeVisible()
+  for (const beside of ['.frame-nav', '.frame-top', '.frame-rule', '#commit'])
+    await expect(page.locator(beside).first()).toBeHidden()
+  // Nothing scrolls on paper: what does is cut at the first page.
+  await expect(page.locator('#station > .scroller')).toHaveCSS('overflow', 'visible')
+  const heights = await page.evaluate(() => ({
+    sheet: document.querySelector('.sheet')!.getBoundingClientRect().bottom,
+    page: document.querySelector('.frame')!.getBoundingClientRect().bottom,
+  }))
+  expect(heights.page).toBeGreaterThanOrEqual(heights.sheet - 1)
+})

@@ -3,7 +3,8 @@ import { Maker } from './support/maker'
 
 test('from the Brief to the Log by keyboard alone', async ({ page }) => {
   const { keyboard } = page
-  await new Maker(page).open('brief', 'demo')
+  const maker = new Maker(page)
+  await maker.open('brief', 'demo')
   await test.step('a line is added', async () => {
     await keyboard.press('n')
     await expect(page.getByLabel('Add a line: name of the plant')).toBeFocused()
@@ -26,7 +27,7 @@ test('from the Brief to the Log by keyboard alone', async ({ page }) => {
     const finish = page.getByRole('button', { name: 'Finish batch' })
     const dialog = page.getByRole('dialog')
     for (let presses = 0; presses < 40 && !(await finish.isVisible()); presses += 1) {
-      const before = await page.locator('main').innerText()
+      const before = await maker.atBench()
       await expect(page.locator('#commit .huge:focus')).toHaveCount(1)
       // Everything that is left of a step is the last button before the one that rejects.
       const all = page.getByRole('button', { name: /^All \d+ left$/ })
@@ -35,12 +36,14 @@ test('from the Brief to the Log by keyboard alone', async ({ page }) => {
         for (let tabs = 0; tabs < 4 && !(await isOnIt()); tabs += 1) await keyboard.press('Tab')
       await keyboard.press('Enter')
       await expect
-        .poll(async () => (await dialog.isVisible()) || (await page.locator('main').innerText()) !== before)
+        .poll(async () => (await dialog.isVisible()) || (await maker.atBench()) !== before)
         .toBe(true)
       if (await dialog.isVisible()) {
         await expect(dialog.getByRole('button', { name: /^It is (dry|ready)$/ })).toBeFocused()
         await keyboard.press('Enter')
         await expect(dialog).toBeHidden()
+        // The deed is written after the question has gone.
+        await expect.poll(() => maker.atBench()).not.toBe(before)
       }
     }
     await expect(finish).toBeFocused()

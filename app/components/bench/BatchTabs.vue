@@ -97,7 +97,7 @@ function says(batch: Batch): { text: string; tone: string } {
   color: var(--color-rain);
 }
 .late {
-  color: #6d4704;
+  color: var(--color-larch-deep);
   font-weight: 600;
 }
 .gone {

@@ -186,7 +186,7 @@ const placeWords = computed(() => [
 }
 .button-larch {
   border-color: var(--color-larch);
-  color: #6d4704;
+  color: var(--color-larch-deep);
   background: #fff;
 }
 .time {
@@ -207,7 +207,7 @@ const placeWords = computed(() => [
   margin-top: 12px;
   font-size: 20px;
   font-weight: 650;
-  color: #6d4704;
+  color: var(--color-larch-deep);
 }
 @media (max-width: 900px) {
   .step {

@@ -76,7 +76,7 @@ const isMine = ({ works }: Row): boolean => selected.value !== undefined && work
   font-weight: 600;
 }
 .says-larch {
-  color: #6d4704;
+  color: var(--color-larch-deep);
   font-weight: 600;
 }
 .says-moss {

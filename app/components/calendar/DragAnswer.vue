@@ -38,6 +38,6 @@ const words = computed(() => {
 }
 .answer.no {
   border-color: var(--color-hip);
-  color: #86222f;
+  color: var(--color-hip-deep);
 }
 </style>

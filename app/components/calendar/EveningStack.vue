@@ -42,6 +42,17 @@ const isMine = (work: number): boolean =>
   selected.value !== undefined && jobOf(work) === jobOf(selected.value)
 
 const { clock, personOf, severalPeople } = useBenchWords(() => props.bench)
+/** Full hours over the strips, as far as their words fit, and what dries behind the steps. */
+const HOUR_WORDS_PX = 40
+const hours = computed(() =>
+  rows.value.flatMap((row) =>
+    layout
+      .hoursOf(row, clock)
+      .filter(({ x }) => x < width.value - HOUR_WORDS_PX)
+      .map((hour) => ({ ...hour, y: row.y - 16, height: row.height + 12 })),
+  ),
+)
+const tails = computed(() => boxes.value.flatMap((_, work) => layout.tailOf(work) ?? []))
 const keyOf = (work: number): string => {
   const own = props.bench.works[work]
   return own ? `${own.batchId}|${own.step.id}|${own.partsAfter}` : String(work)
@@ -124,29 +135,7 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
         </p>
       </template>
     </template>
-    <template v-if="zoom !== 'season'">
-      <template v-for="row in rows" :key="`hours ${row.sitting.from}`">
-        <span
-          v-for="hour in layout.hoursOf(row, clock).filter(({ x }) => x < width - 40)"
-          :key="hour.x"
-          class="hour"
-          :style="{ left: `${hour.x}px`, top: `${row.y - 16}px`, height: `${row.height + 12}px` }"
-          >{{ hour.words }}</span
-        >
-      </template>
-      <template v-for="(_, work) in boxes" :key="`tail ${keyOf(work)}`">
-        <div
-          v-if="layout.tailOf(work)"
-          class="tail"
-          :style="{
-            left: `${layout.tailOf(work)!.x}px`,
-            top: `${layout.tailOf(work)!.y}px`,
-            width: `${Math.max(0, layout.tailOf(work)!.width)}px`,
-            height: `${layout.tailOf(work)!.height}px`,
-          }"
-        />
-      </template>
-    </template>
+    <StackRuler v-if="zoom !== 'season'" :hours="hours" :tails="tails" />
     <svg class="threads" :height="height" width="100%" aria-hidden="true">
       <path
         v-for="thread in threads"
@@ -256,22 +245,6 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
   transform: translateY(-50%);
   font-size: 12px;
   color: var(--color-soft);
-}
-.hour {
-  position: absolute;
-  padding-left: 3px;
-  border-left: 1px solid var(--color-line);
-  font-size: 11px;
-  line-height: 14px;
-  color: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-  pointer-events: none;
-}
-.tail {
-  position: absolute;
-  background: repeating-linear-gradient(135deg, var(--color-rain) 0 1px, transparent 1px 5px);
-  opacity: 0.7;
-  pointer-events: none;
 }
 .threads {
   position: absolute;

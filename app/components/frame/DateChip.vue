@@ -13,7 +13,13 @@ function take(event: Event): void {
   <label v-if="commission.current" class="chip">
     <span class="sr-only">Date depicted</span>
     <span aria-hidden="true">{{ formatDay(commission.date) }}</span>
-    <input type="date" class="pick" :value="commission.date" @change="take" />
+    <input
+      type="date"
+      class="pick"
+      :value="commission.date"
+      @click="($event.target as HTMLInputElement).showPicker()"
+      @change="take"
+    />
   </label>
 </template>
 

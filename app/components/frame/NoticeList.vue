@@ -55,11 +55,11 @@ const shown = computed(() =>
 }
 .notice-fault {
   border-left-color: var(--color-hip);
-  color: #86222f;
+  color: var(--color-hip-deep);
 }
 .notice-done {
   border-left-color: var(--color-moss);
-  color: #1f5034;
+  color: var(--color-moss-deep);
 }
 .key {
   border: 1px solid var(--color-line);

@@ -116,7 +116,7 @@ function open(plant: Plant): void {
   padding-bottom: 3px;
 }
 .row:hover {
-  background: #eef2ec;
+  background: var(--color-hover);
 }
 .chosen {
   background: #eaf0ea;

@@ -113,6 +113,6 @@ const off = (used: number, planned: number): string =>
 
 <style scoped>
 .detail > td {
-  background: #eef2ec;
+  background: var(--color-hover);
 }
 </style>

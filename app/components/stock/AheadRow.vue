@@ -152,7 +152,7 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
 
 <style scoped>
 .more td {
-  background: #eef2ec;
+  background: var(--color-hover);
   font-size: 13px;
 }
 .days {

@@ -83,7 +83,7 @@ const said = computed(() =>
 
 <style scoped>
 .lot td {
-  background: #eef2ec;
+  background: var(--color-hover);
   font-size: 13px;
 }
 </style>

@@ -132,10 +132,10 @@ const plainWords: Record<Exclude<ShelfColumn, 'onHand' | 'state'>, () => string>
 
 <style scoped>
 .row:hover {
-  background: #eef2ec;
+  background: var(--color-hover);
 }
 .said td {
-  background: #eef2ec;
+  background: var(--color-hover);
   font-size: 13px;
 }
 .dot {

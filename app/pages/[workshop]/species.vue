@@ -182,7 +182,7 @@ async function remove(): Promise<void> {
   border: 1px solid transparent;
 }
 .kind:hover {
-  background: #eef2ec;
+  background: var(--color-hover);
 }
 .kind[aria-pressed='true'] {
   border-color: var(--color-moss);

@@ -110,6 +110,12 @@ export class Maker {
       .click()
   }
 
+  /** What the Bench shows but for its clocks, which go on by themselves: it changes when a deed has been written. */
+  async atBench(): Promise<string> {
+    const text = await this.page.locator('main').innerText()
+    return text.replace(/\d+(:\d{2})+/g, '…')
+  }
+
   /** Works a batch through from where it stands until all that is left is to finish it; waits are said to be over. */
   async workThrough(): Promise<void> {
     const { page } = this
@@ -136,7 +142,7 @@ export class Maker {
       const all = words.find((text) => text.startsWith('All '))
       const press = all ?? order.map((name) => words.find((text) => text.startsWith(name))).find(Boolean)
       if (press === undefined) continue
-      const before = await page.locator('main').innerText()
+      const before = await this.atBench()
       // A wait may be over by itself while the hand is on its way to it: what is there now is looked at again.
       const pressed = await page
         .getByRole('button', { name: press, exact: true })
@@ -148,7 +154,7 @@ export class Maker {
       if (!pressed) continue
       const yes = dialog.getByRole('button').last()
       await expect
-        .poll(async () => (await dialog.isVisible()) || (await page.locator('main').innerText()) !== before)
+        .poll(async () => (await dialog.isVisible()) || (await this.atBench()) !== before)
         .toBe(true)
       // A question whose wait is over meanwhile has been answered by the clock: it goes by itself.
       if (await dialog.isVisible()) {
@@ -156,6 +162,7 @@ export class Maker {
           .click({ timeout: 5_000 })
           .catch((error: unknown) => expect(dialog, String(error)).toBeHidden())
         await expect(dialog).toBeHidden()
+        await expect.poll(() => this.atBench()).not.toBe(before)
       }
     }
     throw new Error('The batch did not come to its end.')

@@ -208,7 +208,7 @@ const known = computed(() => {
   gap: 0 24px;
 }
 .chosen td {
-  background: #eef2ec;
+  background: var(--color-hover);
 }
 @media (max-width: 900px) {
   .layout {
