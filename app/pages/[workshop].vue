@@ -48,7 +48,7 @@ onBeforeUnmount(() => workshop.close())
         Find <kbd class="key">/</kbd>
       </button>
     </header>
-    <main id="station" class="frame-main" tabindex="-1">
+    <main id="station" data-floats class="frame-main" tabindex="-1">
       <div ref="scroller" class="scroller">
         <UpdateNotice />
         <NuxtErrorBoundary

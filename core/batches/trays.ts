@@ -80,7 +80,7 @@ export function decideMove(
   const there = tray?.counts[from] ?? 0
   if (from === to) return none(`They are ${from} already.`)
   if (!Number.isInteger(count) || count < 1)
-    return none(`count: read ${count}; it must be a whole number from 1.`)
+    return none(`Read ${Number.isNaN(count) ? 'no number' : count}; allowed is a whole number from 1.`)
   return count > there
     ? none(
         `Only ${counted(Math.max(0, there), 'piece')} ${there === 1 ? 'is' : 'are'} ${from}; ${count} were to be moved.`,

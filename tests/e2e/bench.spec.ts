@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { Maker } from './support/maker'
+import { choose } from './support/choose'
 
 test.describe('the Bench', () => {
   test('pausing stops the hands and not the drying; abandoning draws what was used so far', async ({
@@ -135,15 +136,13 @@ test.describe('Stock', () => {
     await dialog.getByLabel('Name: what it is').fill('Ground foam, fine, brick')
     await dialog.getByLabel('Grain, mm').fill('none')
     await dialog.getByRole('button', { name: 'Store material' }).click()
-    await expect(dialog.getByRole('alert')).toContainText('Grain, mm: read “none”')
+    await expect(dialog.getByText('Read “none”')).toBeVisible()
     await dialog.getByLabel('Grain, mm').fill('0.9')
-    await dialog.getByLabel('Colour', { exact: true }).last().fill('#a34a2a')
+    await dialog.getByLabel('What colour').fill('#a34a2a')
     await dialog.getByRole('button', { name: 'Store material' }).click()
     await expect(dialog).toBeHidden()
     await maker.chooseLine('Rowan')
-    await page
-      .getByLabel('Material for Foliage')
-      .selectOption({ label: 'Ground foam, fine, brick, none in stock' })
+    await choose(page.getByLabel('Material for Foliage'), 'Ground foam, fine, brick, none in stock')
     await expect(page.getByRole('row', { name: /Foliage/ }).last()).toContainText('short')
   })
 })

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { Maker } from './support/maker'
+import { choose } from './support/choose'
 
 test.describe('the frame', () => {
   test('number keys go to the stations, / finds, ? lists the keys, brackets walk the lines', async ({
@@ -130,7 +131,7 @@ test.describe('the frame', () => {
   test('feet and inches throughout when the workshop is set so', async ({ page }) => {
     const maker = new Maker(page)
     await maker.open('workshop', 'demo')
-    await page.getByLabel('Lengths').selectOption('imperial')
+    await choose(page.getByLabel('Lengths'), 'inches and feet')
     await maker.go('Line-up')
     await expect(page.getByRole('row', { name: /Rowan/ })).toContainText('36 ft 1 in')
     await expect(page.getByRole('region', { name: 'Scale rule' })).toContainText('ft')

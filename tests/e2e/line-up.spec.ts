@@ -2,6 +2,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { Maker } from './support/maker'
 import { still } from './support/still'
+import { choose } from './support/choose'
 
 const painted = (page: Page): Promise<number> =>
   page
@@ -115,10 +116,10 @@ test.describe('the line-up', () => {
       ).size,
     ).toBeGreaterThan(4)
     await page.getByRole('button', { name: 'Pieces', exact: true }).click()
-    await page.getByLabel('Show the chosen line beside').selectOption({ label: 'Silver birch' })
+    await choose(page.getByLabel('Show the chosen line beside'), 'Silver birch')
     await expect(page.getByText(/Rowan is 1\.\d× lower than Silver birch \(95 mm, 155 mm\)/)).toBeVisible()
     await expect(page.getByRole('button', { name: /at the model/ })).toHaveCount(2)
-    await page.getByLabel('Show the chosen line beside').selectOption({ label: 'all' })
+    await choose(page.getByLabel('Show the chosen line beside'), 'all')
     const spruce = page.getByRole('button', { name: /^Norway spruce, / })
     const whole = (await spruce.boundingBox())!.height
     await page.getByRole('button', { name: 'As seen' }).click()

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { Maker } from './support/maker'
+import { choose } from './support/choose'
 
 /** Fills the demo's shelf up to so many materials, each with a jar, as it is handed out. */
 async function withMaterials(page: Page, most: number): Promise<void> {
@@ -124,7 +125,7 @@ test('a bed is sown in spring for the cut of September, and waits for months', a
   await page.getByRole('button', { name: 'Plan Sprigs' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('How much is hoped for, pieces').fill('100')
-  await dialog.getByLabel('Leave of owner and authority').selectOption('own ground')
+  await choose(dialog.getByLabel('Leave of owner and authority'), 'own ground')
   await dialog.getByRole('button', { name: 'Keep harvest' }).click()
   const row = page.getByRole('row').filter({ hasText: 'own ground' })
   await expect(row).toContainText(/sow 1\d Mar – \d+ Apr 2027/)

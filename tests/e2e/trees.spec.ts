@@ -3,6 +3,7 @@ import DxfParser from 'dxf-parser'
 import { expect, test, type Page } from '@playwright/test'
 import { Maker } from './support/maker'
 import { readPdf } from './support/pdf'
+import { choose } from './support/choose'
 
 /** Goes to a line of a demo commission in Make-up. */
 async function atLine(page: Page, line: string, commission = 'Kestrel Halt'): Promise<Maker> {
@@ -40,7 +41,7 @@ test('the ways side by side: in the order that matters, with what is missing', a
       const [, hour = '0', minute = '0'] = /^(?:(\d+) h )?([\d.]+)/.exec(text) ?? []
       return text.endsWith(' s') ? Number(minute) / 60 : Number(hour) * 60 + Number(minute)
     })
-  await page.getByLabel('Order of the ways').selectOption({ label: 'least hands' })
+  await choose(page.getByLabel('Order of the ways'), 'least hands')
   const sorted = await hands()
   expect(sorted).toEqual([...sorted].sort((a, b) => a - b))
   // The workshop lent its glue pot.
@@ -130,7 +131,7 @@ test('some of a line another way: two lines, together as many as before', async 
     'Pieces: read “99”; allowed is a whole number from 1 to 14',
   )
   await dialog.getByLabel('Pieces').fill('3')
-  await dialog.getByLabel('Standing').selectOption('middle')
+  await choose(dialog.getByLabel('Standing'), 'middle')
   await dialog.getByRole('button', { name: 'Split the line' }).click()
   await expect(dialog).toBeHidden()
   await expect(page.locator('h1', { hasText: 'Norway spruce, middle' })).toBeVisible()

@@ -13,12 +13,17 @@ import {
 import {
   counted,
   formatQuantity,
+  none,
+  ok,
   parseQuantity,
   plainNumber,
   readNumber,
+  type Reading,
   type StockUnit,
 } from '~~/core/units'
 import { endBatch } from '../../db/commands/bench'
+import { hidable, note, words, type Field } from '../../parts/fields/field'
+import { useFields } from '../../parts/fields/use-fields'
 import { storageFault } from '../../db/storage-faults'
 
 /** Finishes or abandons: what was used is looked over, then stock, tray and log are written in one go. */
@@ -27,9 +32,8 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const stock = useStock()
 const notices = useNotices()
-const { open } = useDialog(() => emit('close'))
+const dialog = useTemplateRef<{ close: () => void }>('dialog')
 
-const faults = reactive<Record<string, string>>({})
 const uses = proposedUse(props.batch, props.run)
 const materialOf = (id: string) => stock.stateById.get(id)?.material
 const unitOf = (id: string): StockUnit => materialOf(id)?.unit ?? 'g'
@@ -51,92 +55,137 @@ const yieldUnit = (id: string): StockUnit =>
 function shown(quantity: number, unit: StockUnit): string {
   return unit === 'piece' ? String(Math.round(quantity)) : formatQuantity(quantity, unit)
 }
-function readAmount(key: string, typed: string, proposed: number, unit: StockUnit): number {
-  if (typed === shown(proposed, unit)) return unit === 'piece' ? Math.round(proposed) : proposed
-  const reading = parseQuantity(typed, unit, { zero: true })
-  if (reading.kind === 'none') faults[key] = reading.because
-  return reading.kind === 'ok' ? reading.value : 0
+/** A cell for an amount: what stands there as proposed is taken whole. */
+function amountField(label: string, proposed: number, unit: StockUnit): Field<number> {
+  const start = shown(proposed, unit)
+  return {
+    label,
+    kind: 'own',
+    start,
+    read: (typed) =>
+      typed === start
+        ? ok(unit === 'piece' ? Math.round(proposed) : proposed)
+        : parseQuantity(typed, unit, { zero: true }),
+  }
 }
 const makesPieces = computed(() => props.batch.makes.kind !== 'stock')
-const atWorkMs = computed(() => props.run.state.handsMs)
-const text = reactive({
-  tray: isMadeInPlace(props.batch) ? 'On the scene' : `Tray ${workshop.batches.length}`,
-  reason: '',
-  note: '',
-  minutes: plainNumber(atWorkMs.value / 60_000, 1),
-  used: Object.fromEntries(
-    uses.map(({ materialId, proposed }) => [materialId, shown(proposed, unitOf(materialId))]),
-  ) as Record<string, string>,
-  kept: Object.fromEntries(
-    yields.map(({ materialId, quantity }) => [materialId, shown(quantity, yieldUnit(materialId))]),
-  ) as Record<string, string>,
-})
 const uncovered = ref('')
 const openWeighings = computed(() =>
   [...props.run.state.weighing.keys()].map((id) => materialOf(id)?.name ?? id),
 )
 
-async function end(allowUncovered: boolean): Promise<void> {
-  for (const key of Object.keys(faults)) faults[key] = ''
-  const used = uses.map(({ materialId, proposed }) => ({
-    materialId,
-    quantity: readAmount(materialId, text.used[materialId] ?? '', proposed, unitOf(materialId)),
-  }))
-  const kept = yields.map(({ materialId, quantity }) => ({
-    materialId,
-    quantity: readAmount(`kept-${materialId}`, text.kept[materialId] ?? '', quantity, yieldUnit(materialId)),
-  }))
-  const handsMin = readNumber(text.minutes)
-  if (handsMin === undefined) faults.minutes = `Read “${text.minutes}”; allowed is a number of minutes.`
-  if (props.kind === 'finish' && text.tray.trim() === '') faults.tray = 'The tray needs a name.'
-  if (props.kind === 'abandon' && text.reason.trim() === '')
-    faults.reason = 'Say why: the log learns from it.'
-  if (handsMin === undefined || Object.values(faults).some((because) => because !== '')) return
-  const deed: Extract<BatchAction, { type: 'finish' | 'abandon' }> =
-    props.kind === 'finish'
-      ? {
-          type: 'finish',
-          tray: text.tray.trim(),
-          date: today(),
-          handsMin,
-          used,
-          kept,
-          ...(text.note.trim() ? { note: text.note.trim() } : {}),
-        }
-      : { type: 'abandon', reason: text.reason.trim(), handsMin, used, kept }
-  const answer = await endBatch(workshop.context(), props.batch.id, deed, allowUncovered).catch(
+/** Said of what stock does not cover: it is drawn all the same. */
+const allowed = ref(false)
+const drawn = uses.map(({ materialId, proposed }) => ({ materialId, proposed, key: `draw-${materialId}` }))
+const kept = yields.map((one) => ({ ...one, key: `kept-${one.materialId}` }))
+const { kind, batch, run } = props
+const inPlace = isMadeInPlace(batch)
+const amounts = Object.fromEntries([
+  ...drawn.map(({ materialId, proposed, key }): [string, Field<number>] => [
+    key,
+    amountField(`Draw ${materialOf(materialId)?.name ?? materialId}`, proposed, unitOf(materialId)),
+  ]),
+  ...kept.map(({ materialId, label, quantity, key }): [string, Field<number>] => [
+    key,
+    amountField(`Keep ${label}`, quantity, yieldUnit(materialId)),
+  ]),
+])
+const form = useFields(
+  {
+    ...amounts,
+    tray: hidable(
+      words(
+        {
+          label: inPlace ? 'Where it is' : 'Tray',
+          start: inPlace ? 'On the scene' : `Tray ${workshop.batches.length}`,
+          hidden: kind !== 'finish' || !makesPieces.value,
+        },
+        'The tray needs a name.',
+      ),
+    ),
+    reason: hidable(words({ label: 'Why', hidden: kind !== 'abandon' }, 'Say why: the log learns from it.')),
+    handsMin: {
+      ...words({
+        label: 'Hands-on minutes',
+        start: plainNumber(run.state.handsMs / 60_000, 1),
+        hint:
+          run.state.gapMs > 60_000 ? `breaks of ${Math.round(run.state.gapMs / 60_000)} min left out` : '',
+      }),
+      read: (typed: string): Reading<number> => {
+        const minutes = readNumber(typed)
+        return minutes === undefined ? none(`Read “${typed}”; allowed is a number of minutes.`) : ok(minutes)
+      },
+    },
+    note: note({ label: 'Note for the log', hidden: kind !== 'finish' }),
+  },
+  {
+    async send(read) {
+      const values = read as Record<string, unknown>
+      const amountOf = ({ materialId, key }: { materialId: string; key: string }) => ({
+        materialId,
+        quantity: values[key] as number,
+      })
+      const told = { handsMin: read.handsMin, used: drawn.map(amountOf), kept: kept.map(amountOf) }
+      const tray = read.tray ?? `Tray ${workshop.batches.length}`
+      const deed: Extract<BatchAction, { type: 'finish' | 'abandon' }> =
+        kind === 'finish'
+          ? { type: 'finish', tray, date: today(), ...told, ...(read.note ? { note: read.note } : {}) }
+          : { type: 'abandon', reason: read.reason ?? '', ...told }
+      const answer = await end(deed)
+      if (answer.kind === 'uncovered') uncovered.value = answer.because
+      if (answer.kind !== 'ok') return { kind: 'none' }
+      notices.done(
+        kind === 'abandon'
+          ? 'Abandoned. What was used was drawn.'
+          : inPlace
+            ? `${counted(run.state.live, partOf(batch), partNounPlural(partOf(batch)))} in place.`
+            : `${run.state.live} on “${tray}”.`,
+      )
+      await navigateTo({ query: { batch: batch.id } })
+    },
+  },
+)
+async function end(deed: Extract<BatchAction, { type: 'finish' | 'abandon' }>) {
+  const answer = await endBatch(workshop.context(), batch.id, deed, allowed.value).catch(
     (error: unknown) => ({
       kind: 'none' as const,
       because: `It could not be stored: ${storageFault(error)}`,
     }),
   )
-  if (answer.kind === 'ok') {
-    notices.done(
-      props.kind === 'finish'
-        ? isMadeInPlace(props.batch)
-          ? `${counted(props.run.state.live, partOf(props.batch), partNounPlural(partOf(props.batch)))} in place.`
-          : `${props.run.state.live} on “${text.tray.trim()}”.`
-        : 'Abandoned. What was used was drawn.',
-    )
-    await navigateTo({ query: { batch: props.batch.id } })
-    open.value = false
-  } else if (answer.kind === 'uncovered') uncovered.value = answer.because
-  else notices.fault(answer.because)
+  if (answer.kind === 'none') notices.fault(answer.because)
+  return answer
 }
+async function drawAllTheSame(): Promise<void> {
+  allowed.value = true
+  if (await form.submit()) dialog.value?.close()
+}
+const act = computed(() =>
+  kind === 'abandon'
+    ? 'Abandon batch'
+    : !makesPieces.value
+      ? 'Draw stock, take in what was made'
+      : `Draw stock, ${run.state.live} ${inPlace ? 'in place' : 'to the tray'}`,
+)
 </script>
 
 <template>
-  <BaseDialog
-    v-model="open"
+  <FieldsDialog
+    ref="dialog"
     :title="kind === 'finish' ? `Finish “${batch.name}”` : `Abandon “${batch.name}”`"
     wide
+    large
+    :form="form"
+    :act="act"
+    leave="Not yet"
+    :danger="kind === 'abandon'"
+    @close="emit('close')"
   >
-    <form class="grid gap-3" @submit.prevent="end(false)">
-      <p v-if="openWeighings.length > 0" class="text-larch" role="status">
+    <template #before>
+      <p v-if="openWeighings.length > 0" class="col-span-2 text-larch" role="status">
         Still weighed in and not out: {{ openWeighings.join(', ') }}. Without a weigh-out the plan’s figure is
         taken.
       </p>
-      <table class="ruled w-full">
+      <table class="ruled col-span-2 w-full">
         <thead>
           <tr>
             <th>Material</th>
@@ -146,30 +195,17 @@ async function end(allowUncovered: boolean): Promise<void> {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="use in uses" :key="use.materialId">
-            <td>
-              <span class="font-semibold">{{ materialOf(use.materialId)?.name ?? use.materialId }}</span><span
-                v-if="faults[use.materialId]"
-                class="block text-sm text-hip"
-                role="alert"
-                >{{ faults[use.materialId] }}</span
-              >
-            </td>
+          <tr v-for="(use, i) in uses" :key="use.materialId">
+            <td class="font-semibold">{{ materialOf(use.materialId)?.name ?? use.materialId }}</td>
             <td class="number">{{ formatQuantity(use.planned, unitOf(use.materialId)) }}</td>
             <td class="number">
               {{ use.measured === undefined ? '–' : formatQuantity(use.measured, unitOf(use.materialId)) }}
             </td>
-            <td>
-              <input
-                v-model="text.used[use.materialId]"
-                class="field field-cell w-32"
-                :aria-label="`Draw ${materialOf(use.materialId)?.name ?? use.materialId}`"
-              />
-            </td>
+            <td><FormCell :form="form" :name="drawn[i]!.key" /></td>
           </tr>
         </tbody>
       </table>
-      <table v-if="yields.length > 0" class="ruled w-full">
+      <table v-if="kept.length > 0" class="ruled col-span-2 w-full">
         <thead>
           <tr>
             <th>Comes out besides</th>
@@ -178,76 +214,23 @@ async function end(allowUncovered: boolean): Promise<void> {
           </tr>
         </thead>
         <tbody>
-          <tr v-for="one in yields" :key="one.materialId">
-            <td>
-              <span class="font-semibold">{{ one.label }}</span><span
-                v-if="faults[`kept-${one.materialId}`]"
-                class="block text-sm text-hip"
-                role="alert"
-                >{{ faults[`kept-${one.materialId}`] }}</span
-              >
-            </td>
+          <tr v-for="one in kept" :key="one.materialId">
+            <td class="font-semibold">{{ one.label }}</td>
             <td class="number">
               {{ one.quantity > 0 ? formatQuantity(one.quantity, yieldUnit(one.materialId)) : '' }}
             </td>
-            <td>
-              <input
-                v-model="text.kept[one.materialId]"
-                class="field field-cell w-32"
-                :aria-label="`Keep ${one.label}`"
-              />
-            </td>
+            <td><FormCell :form="form" :name="one.key" /></td>
           </tr>
         </tbody>
       </table>
-      <div class="grid grid-cols-3 gap-3">
-        <TextField
-          v-if="kind === 'finish' && makesPieces"
-          v-model="text.tray"
-          :label="isMadeInPlace(batch) ? 'Where it is' : 'Tray'"
-          :fault="faults.tray"
-        />
-        <TextField
-          v-if="kind === 'abandon'"
-          v-model="text.reason"
-          label="Why"
-          :fault="faults.reason"
-          class="col-span-2"
-        />
-        <TextField
-          v-model="text.minutes"
-          label="Hands-on minutes"
-          :hint="
-            run.state.gapMs > 60_000 ? `breaks of ${Math.round(run.state.gapMs / 60_000)} min left out` : ''
-          "
-          :fault="faults.minutes"
-        />
-        <TextField v-if="kind === 'finish'" v-model="text.note" label="Note for the log" />
-      </div>
-      <div v-if="uncovered" class="border-l-[6px] border-hip bg-hip-pale p-3" role="alert">
+    </template>
+    <template #after>
+      <div v-if="uncovered" class="col-span-2 border-l-[6px] border-hip bg-hip-pale p-3" role="alert">
         <p>{{ uncovered }}</p>
-        <button type="button" class="button button-danger mt-2 !min-h-[44px]" @click="end(true)">
+        <button type="button" class="button button-danger mt-2 !min-h-[44px]" @click="drawAllTheSame">
           Draw it all the same
         </button>
       </div>
-      <div class="flex justify-end gap-2">
-        <button type="button" class="button !min-h-[48px]" @click="open = false">Not yet</button>
-        <button
-          type="submit"
-          class="button !min-h-[48px]"
-          :class="kind === 'finish' ? 'button-act' : 'button-danger'"
-        >
-          {{
-            kind === 'abandon'
-              ? 'Abandon batch'
-              : makesPieces
-                ? isMadeInPlace(batch)
-                  ? `Draw stock, ${run.state.live} in place`
-                  : `Draw stock, ${run.state.live} to the tray`
-                : 'Draw stock, take in what was made'
-          }}
-        </button>
-      </div>
-    </form>
-  </BaseDialog>
+    </template>
+  </FieldsDialog>
 </template>

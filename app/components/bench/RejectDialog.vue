@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { Minus, Plus } from '@lucide/vue'
 import { partNounPlural, type BatchStep } from '~~/core/batches'
 import { faultOf } from '~~/core/safety'
 import { noun } from '~~/core/units'
@@ -34,45 +33,23 @@ function reject(reason: string): void {
 
 <template>
   <BaseDialog v-model="open" title="Reject">
-    <div class="mb-4 flex items-center gap-3 text-xl">
-      <button
-        type="button"
-        class="button !min-h-[56px] !min-w-[56px] text-2xl"
-        aria-label="One less"
-        :disabled="count <= 1"
-        @click="count -= 1"
-      >
-        <Minus class="size-6" aria-hidden="true" />
-      </button>
-      <span aria-live="polite" class="min-w-28 text-center"
-        >{{ count }} {{ noun(count, part, partNounPlural(part)) }}</span
-      >
-      <button
-        type="button"
-        class="button !min-h-[56px] !min-w-[56px] text-2xl"
-        aria-label="One more"
-        :disabled="count >= most"
-        @click="count += 1"
-      >
-        <Plus class="size-6" aria-hidden="true" />
-      </button>
-    </div>
-    <div v-if="done > 0 && left > 0" class="mb-4 flex" role="group" aria-label="Which pieces">
-      <button
-        v-for="[key, words] in [
-          ['open', `not yet done here (${left})`],
-          ['done', `done here already (${done})`],
-        ] as const"
-        :key="key"
-        type="button"
-        class="button !min-h-[48px]"
-        :class="{ 'button-act': of === key }"
-        :aria-pressed="of === key"
-        @click="of = key"
-      >
-        {{ words }}
-      </button>
-    </div>
+    <CountField
+      v-model="count"
+      class="mb-4 text-xl"
+      :most="most"
+      :words="`${count} ${noun(count, part, partNounPlural(part))}`"
+    />
+    <SwitchField
+      v-if="done > 0 && left > 0"
+      v-model="of"
+      class="mb-4"
+      label="Which pieces"
+      hide-label
+      :options="[
+        { value: 'open', words: `not yet done here (${left})` },
+        { value: 'done', words: `done here already (${done})` },
+      ]"
+    />
     <p class="label">Why</p>
     <div class="flex flex-wrap gap-2">
       <button
@@ -89,5 +66,8 @@ function reject(reason: string): void {
       <TextField v-model="own" label="Another reason" class="flex-1" />
       <button type="submit" class="button mb-[20px]" :disabled="own.trim() === ''">Reject</button>
     </form>
+    <div class="mt-2 flex justify-end">
+      <button type="button" class="button !min-h-[48px]" @click="open = false">Leave it</button>
+    </div>
   </BaseDialog>
 </template>

@@ -63,6 +63,21 @@ const others = computed(() =>
     )
     .sort((a, b) => (a.off ?? 50) - (b.off ?? 50)),
 )
+const offers = computed(() => [
+  ...others.value.slice(0, MOST_OFFERED).map(({ key, line, label, jar }, i) => ({
+    value: i === 0 ? '' : key,
+    words: `${line.name}: ${label}${jar ? ` (${jar})` : ''}`,
+  })),
+  ...(others.value.length > MOST_OFFERED
+    ? [
+        {
+          value: 'rest',
+          words: `and ${others.value.length - MOST_OFFERED} whose tone is farther off`,
+          disabled: true,
+        },
+      ]
+    : []),
+])
 const chosen = ref('')
 async function give(): Promise<void> {
   const place = others.value.find(({ key }) => key === chosen.value) ?? others.value[0]
@@ -90,18 +105,13 @@ const tag = (off: number): string =>
     <div class="flex flex-wrap items-center gap-3">
       <h2>In the lines</h2>
       <template v-if="others.length > 0">
-        <select v-model="chosen" class="field w-80" aria-label="Line and slot that is to take it">
-          <option value="">
-            {{ others[0] ? `${others[0].line.name}: ${others[0].label}` : ''
-            }}{{ others[0]?.jar ? ` (${others[0].jar})` : '' }}
-          </option>
-          <option v-for="place in others.slice(1, MOST_OFFERED)" :key="place.key" :value="place.key">
-            {{ place.line.name }}: {{ place.label }}{{ place.jar ? ` (${place.jar})` : '' }}
-          </option>
-          <option v-if="others.length > MOST_OFFERED" disabled>
-            and {{ others.length - MOST_OFFERED }} whose tone is farther off
-          </option>
-        </select>
+        <SelectField
+          v-model="chosen"
+          cell
+          class="w-80"
+          label="Line and slot that is to take it"
+          :options="offers"
+        />
         <button type="button" class="button button-small" @click="give">Give it to that line</button>
       </template>
     </div>

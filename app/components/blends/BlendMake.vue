@@ -105,11 +105,6 @@ function takeTouchUp(): void {
   if (reading.kind === 'ok') emit('change', { touchUp: reading.value })
 }
 
-function chooseMesh(event: Event): void {
-  const value = Number((event.target as HTMLSelectElement).value)
-  emit('change', { sieveMm: value > 0 ? value : undefined })
-}
-
 const { isShort } = useMixAmounts(
   () => props.mixed,
   () => ml.value,
@@ -165,15 +160,17 @@ async function plan(start: boolean): Promise<void> {
         :fault="touchFault"
         @change="takeTouchUp"
       />
-      <label class="text-sm text-soft"
-        >Sieve
-        <select class="field w-44" :value="blend.sieveMm ?? 0" :disabled="locked" @change="chooseMesh">
-          <option :value="0">not sieved</option>
-          <option v-for="mesh in meshes" :key="mesh.openingMm" :value="mesh.openingMm">
-            {{ meshWords(mesh.openingMm) }}
-          </option>
-        </select></label
-      >
+      <SelectField
+        class="w-44"
+        label="Sieve"
+        :model-value="blend.sieveMm ?? 0"
+        :disabled="locked"
+        :options="[
+          { value: 0, words: 'not sieved' },
+          ...meshes.map(({ openingMm }) => ({ value: openingMm, words: meshWords(openingMm) })),
+        ]"
+        @update:model-value="(mesh) => emit('change', { sieveMm: mesh > 0 ? mesh : undefined })"
+      />
       <p class="pt-6 text-sm">
         <template v-if="wanted.rows.length > 0">
           Still to be mixed for

@@ -10,6 +10,7 @@ import {
 } from '~~/core/blends'
 import { sealers, sealerWords } from '~~/core/colour'
 import { plainNumber } from '~~/core/units'
+import { choicesOf, namedChoices } from '../../parts/fields/choice'
 import type { ReadTarget } from '../../stores/blends'
 
 /** What a blend is to look like once sealed, what it is for, and how it is fixed. */
@@ -112,33 +113,27 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
       }}
     </p>
     <div class="grid gap-2">
-      <label class="text-sm text-soft"
-        >It is to match
-        <select class="field" :value="blend.target.kind" @change="chooseKind(choose($event))">
-          <option v-for="(words, kind) in kinds" :key="kind" :value="kind" :disabled="!can(kind)">
-            {{ words }}
-          </option>
-        </select></label
-      >
+      <SelectField
+        label="It is to match"
+        :model-value="blend.target.kind"
+        :options="choicesOf(kinds).map((one) => ({ ...one, disabled: !can(one.value) }))"
+        @update:model-value="chooseKind"
+      />
       <div v-if="tone" class="grid gap-2">
-        <select
-          class="field"
-          aria-label="Line to match"
-          :value="tone.lineId"
-          @change="emit('change', { target: { ...tone, lineId: choose($event) } })"
-        >
-          <option v-for="line in offered" :key="line.id" :value="line.id">{{ line.name }}</option>
-        </select>
-        <select
-          class="field"
-          aria-label="Tone to match"
-          :value="tone.tone"
-          @change="
-            emit('change', { target: { ...tone, tone: choose($event) as (typeof toneNames)[number] } })
-          "
-        >
-          <option v-for="name in toneNames" :key="name" :value="name">{{ toneName[name] }}</option>
-        </select>
+        <SelectField
+          cell
+          label="Line to match"
+          :model-value="tone.lineId"
+          :options="namedChoices(offered)"
+          @update:model-value="(lineId) => emit('change', { target: { ...tone!, lineId } })"
+        />
+        <SelectField
+          cell
+          label="Tone to match"
+          :model-value="tone.tone"
+          :options="toneNames.map((name) => ({ value: name, words: toneName[name] }))"
+          @update:model-value="(name) => emit('change', { target: { ...tone!, tone: name } })"
+        />
       </div>
       <div v-else-if="blend.target.kind === 'colour'" class="flex items-start gap-2">
         <input
@@ -157,63 +152,45 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
           @change="takeColour(typed)"
         />
       </div>
-      <select
+      <SelectField
         v-else-if="blend.target.kind === 'material'"
-        class="field"
-        aria-label="Ground to match"
-        :value="blend.target.materialId"
-        @change="emit('change', { target: { kind: 'material', materialId: choose($event) } })"
-      >
-        <option v-for="material in grounds" :key="material.id" :value="material.id">
-          {{ material.name }}
-        </option>
-      </select>
-      <select
+        cell
+        label="Ground to match"
+        :model-value="blend.target.materialId"
+        :options="namedChoices(grounds)"
+        @update:model-value="(materialId) => emit('change', { target: { kind: 'material', materialId } })"
+      />
+      <SelectField
         v-else-if="blend.target.kind === 'blend'"
-        class="field"
-        aria-label="Blend to match"
-        :value="blend.target.blendId"
-        @change="emit('change', { target: { kind: 'blend', blendId: choose($event) } })"
-      >
-        <option v-for="other in others" :key="other.id" :value="other.id">{{ other.name }}</option>
-      </select>
+        cell
+        label="Blend to match"
+        :model-value="blend.target.blendId"
+        :options="namedChoices(others)"
+        @update:model-value="(blendId) => emit('change', { target: { kind: 'blend', blendId } })"
+      />
       <button type="button" class="button button-small justify-self-start" @click="emit('photo')">
         Take it from a photograph…
       </button>
-      <label class="text-sm text-soft"
-        >For
-        <select
-          class="field"
-          :value="blend.use"
-          :disabled="locked"
-          @change="emit('change', { use: choose($event) as Blend['use'] })"
-        >
-          <option v-for="use in blendUses" :key="use" :value="use">{{ blendUseWords[use] }}</option>
-        </select></label
-      >
-      <label class="text-sm text-soft"
-        >Grain
-        <select
-          class="field"
-          :value="blend.texture"
-          @change="emit('change', { texture: choose($event) as Blend['texture'] })"
-        >
-          <option v-for="texture in textures" :key="texture" :value="texture">
-            {{ textureWords[texture] }}
-          </option>
-        </select></label
-      >
-      <label class="text-sm text-soft"
-        >Fixed with
-        <select
-          class="field"
-          :value="blend.sealer"
-          :disabled="locked"
-          @change="emit('change', { sealer: choose($event) as Blend['sealer'] })"
-        >
-          <option v-for="sealer in sealers" :key="sealer" :value="sealer">{{ sealerWords[sealer] }}</option>
-        </select></label
-      >
+      <SelectField
+        label="For"
+        :model-value="blend.use"
+        :disabled="locked"
+        :options="blendUses.map((use) => ({ value: use, words: blendUseWords[use] }))"
+        @update:model-value="(use) => emit('change', { use })"
+      />
+      <SelectField
+        label="Grain"
+        :model-value="blend.texture"
+        :options="textures.map((texture) => ({ value: texture, words: textureWords[texture] }))"
+        @update:model-value="(texture) => emit('change', { texture })"
+      />
+      <SelectField
+        label="Fixed with"
+        :model-value="blend.sealer"
+        :disabled="locked"
+        :options="sealers.map((sealer) => ({ value: sealer, words: sealerWords[sealer] }))"
+        @update:model-value="(sealer) => emit('change', { sealer })"
+      />
       <p class="text-xs text-soft">{{ sealingWords }}</p>
     </div>
   </section>

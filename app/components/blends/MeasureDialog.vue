@@ -188,12 +188,17 @@ const act = computed(() =>
           >{{ picture ? 'Another picture…' : 'Picture or camera…'
           }}<input class="sr-only" type="file" accept="image/*" capture="environment" @change="take"
         /></label>
-        <label class="text-sm text-soft"
-          >The card is
-          <select v-model="card" class="field w-56">
-            <option v-for="(row, kind) in cards" :key="kind" :value="kind">{{ row.name }}</option>
-          </select></label
-        >
+        <SelectField
+          v-model="card"
+          class="w-56"
+          label="The card is"
+          :options="
+            Object.entries(cards).map(([kind, { name }]) => ({
+              value: kind as keyof typeof cards,
+              words: name,
+            }))
+          "
+        />
         <TextField v-model="light" label="Light" class="w-52" />
       </div>
       <template v-if="picture">

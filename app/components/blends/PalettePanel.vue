@@ -12,6 +12,7 @@ import {
 } from '~~/core/blends'
 import { counted, plainNumber } from '~~/core/units'
 import { removePalette, savePalette } from '../../db/commands/blends'
+import { namedChoices } from '../../parts/fields/choice'
 
 /** The commission's palette, made first and kept; every blend of it against it. */
 const props = defineProps<{ blends: readonly Blend[] }>()
@@ -26,6 +27,14 @@ const own = computed<PaletteRecord | undefined>(() =>
 )
 const others = computed(() => workshop.palettes.filter(({ id }) => id !== own.value?.id))
 const looked = ref('own')
+const palettes = computed(() => [
+  {
+    value: 'own',
+    words: own.value ? `${own.value.name} (this commission’s)` : 'this commission has none yet',
+  },
+  ...namedChoices(others.value),
+  ...referencePalettes.map(({ id, name }) => ({ value: id, words: `reference: ${name}` })),
+])
 const shown = computed<{ name: string; words: string; colours: readonly PaletteColour[] } | undefined>(() => {
   const reference = referencePalettes.find(({ id }) => id === looked.value)
   if (reference) return reference
@@ -137,15 +146,7 @@ function propose(): void {
   <section class="border-t-2 border-ink px-5 py-3" aria-label="Palette">
     <div class="flex flex-wrap items-center gap-3">
       <h2>Palette</h2>
-      <select v-model="looked" class="field w-64" aria-label="Palette to look at">
-        <option value="own">
-          {{ own ? `${own.name} (this commission’s)` : 'this commission has none yet' }}
-        </option>
-        <option v-for="other in others" :key="other.id" :value="other.id">{{ other.name }}</option>
-        <option v-for="row in referencePalettes" :key="row.id" :value="row.id">
-          reference: {{ row.name }}
-        </option>
-      </select>
+      <SelectField v-model="looked" cell class="w-64" label="Palette to look at" :options="palettes" />
       <button
         v-if="looked !== 'own' && shown"
         type="button"

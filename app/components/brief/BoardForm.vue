@@ -8,10 +8,11 @@ import {
   USUAL_BOARD_DEPTH_MM,
   type Commission,
 } from '~~/core/commissions'
-import { isTropical, seasonLaws, shiftsAt, type SeasonLaw } from '~~/core/plants'
+import { isTropical, shiftsAt, type SeasonLaw } from '~~/core/plants'
 import { counted, formatRealLength, plainNumber, readBounded, toRealMm } from '~~/core/units'
 import { changeCommission } from '../../db/commands/brief'
 import { placeOf } from '../../stores/in-hand'
+import { choicesOf } from '../../parts/fields/choice'
 
 /** What is seldom set: stature, how deep the board is to seem, how colours are lightened, how the seasons fall. */
 const props = defineProps<{ commission: Commission }>()
@@ -106,28 +107,18 @@ const season = computed(() => {
         :fault="fault.factor"
         @change="leaveFactor"
       />
-      <div>
-        <label class="label" for="haze">Colours lightened for scale</label>
-        <select
-          id="haze"
-          class="field"
-          :value="commission.haze ?? USUAL_HAZE"
-          @change="store({ haze: ($event.target as HTMLSelectElement).value as HazeLaw })"
-        >
-          <option v-for="law in hazeLaws" :key="law" :value="law">{{ hazeOption(law) }}</option>
-        </select>
-      </div>
-      <div>
-        <label class="label" for="season-law">Seasons follow the place</label>
-        <select
-          id="season-law"
-          class="field"
-          :value="commission.seasonLaw ?? 'gentle'"
-          @change="store({ seasonLaw: ($event.target as HTMLSelectElement).value as SeasonLaw })"
-        >
-          <option v-for="law in seasonLaws" :key="law" :value="law">{{ lawWords[law] }}</option>
-        </select>
-      </div>
+      <SelectField
+        label="Colours lightened for scale"
+        :model-value="commission.haze ?? USUAL_HAZE"
+        :options="hazeLaws.map((law) => ({ value: law, words: hazeOption(law) }))"
+        @update:model-value="(haze) => store({ haze })"
+      />
+      <SelectField
+        label="Seasons follow the place"
+        :model-value="commission.seasonLaw ?? 'gentle'"
+        :options="choicesOf(lawWords)"
+        @update:model-value="(seasonLaw) => store({ seasonLaw })"
+      />
       <TextField
         v-model="text.spring"
         label="Spring later, d"

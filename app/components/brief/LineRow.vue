@@ -15,6 +15,7 @@ import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { changeLine, removeLine } from '../../db/commands/brief'
 import { mixText } from './mix-text'
 import type { Plant } from '../../stores/plant'
+import { choicesOf, plainChoices } from '../../parts/fields/choice'
 
 /**
  * One line of the brief. Height and crown are proposed by the species and can be overwritten; the model size
@@ -132,14 +133,14 @@ async function chooseKind(kind: string): Promise<void> {
       <span v-if="faults" class="block text-sm text-hip" role="alert">{{ faults }}</span>
     </td>
     <td>
-      <select
-        class="field field-cell !w-[124px]"
-        aria-label="Age"
-        :value="line.age"
-        @change="store({ age: ($event.target as HTMLSelectElement).value as Line['age'] })"
-      >
-        <option v-for="age in ages" :key="age" :value="age">{{ age }}</option>
-      </select>
+      <SelectField
+        cell
+        class="w-[124px]"
+        label="Age"
+        :model-value="line.age"
+        :options="plainChoices(ages)"
+        @update:model-value="(age) => store({ age })"
+      />
     </td>
     <td class="number">
       <span class="flex justify-end gap-1">
@@ -150,25 +151,25 @@ async function chooseKind(kind: string): Promise<void> {
           :fault="fault.amount"
           @change="leaveAmount"
         />
-        <select
-          class="field field-cell !w-[92px]"
-          aria-label="Counted as"
-          :value="kindNow"
-          @change="chooseKind(($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="(words, key) in kinds" :key="key" :value="key">{{ words }}</option>
-        </select>
+        <SelectField
+          cell
+          class="w-[92px]"
+          label="Counted as"
+          :model-value="kindNow"
+          :options="choicesOf(kinds)"
+          @update:model-value="chooseKind"
+        />
       </span>
     </td>
     <td>
-      <select
-        class="field field-cell !w-[84px]"
-        aria-label="Zone"
-        :value="line.zone"
-        @change="store({ zone: ($event.target as HTMLSelectElement).value as Line['zone'] })"
-      >
-        <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
-      </select>
+      <SelectField
+        cell
+        class="w-[92px]"
+        label="Zone"
+        :model-value="line.zone"
+        :options="plainChoices(zones)"
+        @update:model-value="(zone) => store({ zone })"
+      />
     </td>
     <td class="number">
       <CellField

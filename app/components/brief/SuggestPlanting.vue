@@ -4,6 +4,7 @@ import { ages, habitatById, habitats, regions, type HabitatId } from '~~/core/pl
 import { readPieces, zones } from '~~/core/commissions'
 import { parseLength, readBounded, readNumber, toRealMm } from '~~/core/units'
 import { changeCommission, saveLines } from '../../db/commands/brief'
+import { plainChoices } from '../../parts/fields/choice'
 
 /** Lines suggested for an area and its habitats, with reasons; changed and left out as wished before they are taken. */
 const open = defineModel<boolean>({ required: true })
@@ -151,13 +152,14 @@ function toggle(id: HabitatId): void {
   <BaseDialog v-model="open" title="Suggest a planting" widest>
     <form class="grid gap-3" @submit.prevent="suggest">
       <div class="wish">
-        <div>
-          <label class="label" for="area-of">Area given as</label>
-          <select id="area-of" v-model="areaOf" class="field">
-            <option value="board">size on the board</option>
-            <option value="real">size in reality</option>
-          </select>
-        </div>
+        <SelectField
+          v-model="areaOf"
+          label="Area given as"
+          :options="[
+            { value: 'board', words: 'size on the board' },
+            { value: 'real', words: 'size in reality' },
+          ]"
+        />
         <TextField v-model="text.width" label="Width" :placeholder="areaOf === 'board' ? '0.9 m' : '80 m'" />
         <TextField v-model="text.depth" label="Depth" :placeholder="areaOf === 'board' ? '0.4 m' : '40 m'" />
         <TextField v-model="text.pieces" label="Pieces at most" />
@@ -193,13 +195,15 @@ function toggle(id: HabitatId): void {
         <label v-for="age in ages" :key="age" class="flex items-center gap-1.5 text-sm"
           >{{ age }} <input v-model="mixText[age]" class="field field-cell !w-16" inputmode="numeric"
         /></label>
-        <label class="flex items-center gap-1.5 text-sm"
-          >Where pieces are fewer than nature has
-          <select v-model="spread" class="field field-cell">
-            <option value="all">thin over all of it</option>
-            <option value="part">natural spacing on part of it</option>
-          </select></label
-        >
+        <SelectField
+          v-model="spread"
+          beside
+          label="Where pieces are fewer than nature has"
+          :options="[
+            { value: 'all', words: 'thin over all of it' },
+            { value: 'part', words: 'natural spacing on part of it' },
+          ]"
+        />
         <label class="flex items-center gap-1.5 text-sm"
           ><input v-model="tallInFront" type="checkbox" class="h-5 w-5 accent-moss" /> Tall growth may stand
           in front</label
@@ -253,9 +257,13 @@ function toggle(id: HabitatId): void {
               />
             </td>
             <td>
-              <select v-model="line.zone" class="field field-cell !w-24" :aria-label="`Zone of ${line.name}`">
-                <option v-for="zone in zones" :key="zone" :value="zone">{{ zone }}</option>
-              </select>
+              <SelectField
+                v-model="line.zone"
+                cell
+                class="w-24"
+                :label="`Zone of ${line.name}`"
+                :options="plainChoices(zones)"
+              />
             </td>
             <td class="leading-tight text-soft">{{ line.reason }}</td>
           </tr>

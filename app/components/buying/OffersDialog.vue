@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { offerStocks, type Offer, type Supplier } from '~~/core/buying'
-import { formatMoney, formatQuantity, parseMoney, parseQuantity, unitName } from '~~/core/units'
+import { formatMoney, formatQuantity, parseQuantity, unitName, type StockUnit } from '~~/core/units'
 import { removeOffer, saveOffer } from '../../db/commands/buying'
+import { namedChoices, plainChoices } from '../../parts/fields/choice'
+import { money as moneyField, picked, words, type Field } from '../../parts/fields/field'
+import { useFields } from '../../parts/fields/use-fields'
 
 /** What a supplier sells, offer by offer: typed, changed, taken out. */
 const props = defineProps<{ supplier: Supplier }>()
@@ -24,36 +27,50 @@ const materials = computed(() =>
     .filter(({ blendId }) => blendId === undefined)
     .sort((a, b) => a.name.localeCompare(b.name)),
 )
-const text = reactive({ materialId: '', pack: '', price: '' })
-const fault = reactive({ pack: '', price: '' })
-const chosen = computed(() => workshop.materials.find(({ id }) => id === text.materialId))
-watch(chosen, (material) => {
-  text.pack = material?.packQuantity === undefined ? '' : formatQuantity(material.packQuantity, material.unit)
-  text.price = material?.packPriceMinor === undefined ? '' : formatMoney(material.packPriceMinor, '')
-})
-async function add(): Promise<void> {
-  if (!chosen.value) return
-  const pack = parseQuantity(text.pack, chosen.value.unit)
-  const price = parseMoney(text.price)
-  fault.pack = pack.kind === 'none' ? pack.because : ''
-  fault.price = price.kind === 'none' ? price.because : ''
-  if (pack.kind === 'none' || price.kind === 'none') return
-  const answer = await workshop.dispatch(saveOffer, {
-    supplierId: props.supplier.id,
-    materialId: chosen.value.id,
-    packQuantity: pack.value,
-    priceMinor: price.value,
-    stock: 'not said',
-    seen: buying.now,
-    origin: 'typed',
-  })
-  if (answer.kind === 'ok') text.materialId = ''
-}
-async function setStock(offer: Offer, event: Event): Promise<void> {
+const form = useFields(
+  {
+    materialId: picked({ label: 'Material', placeholder: 'choose', wide: true }),
+    packQuantity: {
+      ...words({ label: 'Pack' }),
+      read: (typed, { materialId }) => parseQuantity(typed, unitOf(materialId ?? '')),
+    } satisfies Field<number>,
+    priceMinor: moneyField({ label: 'Price' }),
+  },
+  {
+    send: (values) =>
+      workshop.dispatch(saveOffer, {
+        supplierId: props.supplier.id,
+        ...values,
+        stock: 'not said',
+        seen: buying.now,
+        origin: 'typed',
+      }),
+    look: ({ materialId }) => ({
+      materialId: { choices: namedChoices(materials.value) },
+      packQuantity: { label: materialId ? `Pack, ${unitName(unitOf(materialId))}` : 'Pack' },
+    }),
+  },
+)
+const unitOf = (id: string): StockUnit => stock.stateById.get(id)?.material.unit ?? 'g'
+watch(
+  () => form.texts.value.materialId,
+  (id) => {
+    const material = stock.stateById.get(id ?? '')?.material
+    form.set(
+      'packQuantity',
+      material?.packQuantity === undefined ? '' : formatQuantity(material.packQuantity, material.unit),
+    )
+    form.set(
+      'priceMinor',
+      material?.packPriceMinor === undefined ? '' : formatMoney(material.packPriceMinor, ''),
+    )
+  },
+)
+async function setStock(offer: Offer, now: Offer['stock']): Promise<void> {
   const { fieldsAt: _fieldsAt, changedAt: _changedAt, ...draft } = offer
   await workshop.dispatch(saveOffer, {
     ...draft,
-    stock: (event.target as HTMLSelectElement).value as Offer['stock'],
+    stock: now,
     seen: buying.now,
   })
 }
@@ -61,24 +78,7 @@ async function setStock(offer: Offer, event: Event): Promise<void> {
 
 <template>
   <BaseDialog v-model="open" wide :title="`Offers of ${supplier.name}`">
-    <form class="grid grid-cols-[1fr_120px_110px_auto] items-start gap-2" @submit.prevent="add">
-      <div>
-        <label class="label" for="offer-material">Material</label>
-        <select id="offer-material" v-model="text.materialId" class="field">
-          <option value="">choose</option>
-          <option v-for="material in materials" :key="material.id" :value="material.id">
-            {{ material.name }}
-          </option>
-        </select>
-      </div>
-      <TextField
-        v-model="text.pack"
-        :label="chosen ? `Pack, ${unitName(chosen.unit)}` : 'Pack'"
-        :fault="fault.pack"
-      />
-      <TextField v-model="text.price" label="Price" :fault="fault.price" />
-      <button type="submit" class="button mt-[22px]" :disabled="!chosen">Add</button>
-    </form>
+    <FieldsForm :form="form" act="Add" no-leave />
     <TextField
       v-if="rows.length > 12 || wanted"
       v-model="wanted"
@@ -93,14 +93,13 @@ async function setStock(offer: Offer, event: Event): Promise<void> {
             <td class="number">{{ formatQuantity(offer.packQuantity, material?.unit ?? 'g') }}</td>
             <td class="number">{{ money(offer.priceMinor) }}</td>
             <td class="w-32">
-              <select
-                class="field field-cell"
-                :value="offer.stock"
-                :aria-label="`Stock of ${material?.name}`"
-                @change="setStock(offer, $event)"
-              >
-                <option v-for="word in offerStocks" :key="word">{{ word }}</option>
-              </select>
+              <SelectField
+                cell
+                :model-value="offer.stock"
+                :label="`Stock of ${material?.name}`"
+                :options="plainChoices(offerStocks)"
+                @update:model-value="(now) => setStock(offer, now)"
+              />
             </td>
             <td class="number">
               <button

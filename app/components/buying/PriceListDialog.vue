@@ -2,6 +2,7 @@
 import { changesOf, type ListedOffer } from '~~/core/buying'
 import { counted, formatQuantity } from '~~/core/units'
 import { takePriceList } from '../../db/commands/buying'
+import { namedChoices } from '../../parts/fields/choice'
 import type { FoundList } from '../../composables/price-lists'
 
 /** A price list before it is taken over: what it changes, what it has that nobody here knows, what is wrong in it. */
@@ -87,20 +88,15 @@ async function take(): Promise<void> {
                   {{ formatQuantity(row.packQuantity, row.unit) }}, {{ money(row.priceMinor) }}
                 </td>
                 <td class="w-64">
-                  <select
+                  <SelectField
                     v-model="said[row.article]"
-                    class="field field-cell"
-                    :aria-label="`What is ${row.name}`"
-                  >
-                    <option :value="undefined">leave it</option>
-                    <option
-                      v-for="material in materials.filter(({ unit }) => unit === row.unit)"
-                      :key="material.id"
-                      :value="material.id"
-                    >
-                      {{ material.name }}
-                    </option>
-                  </select>
+                    cell
+                    :label="`What is ${row.name}`"
+                    :options="[
+                      { value: undefined, words: 'leave it' },
+                      ...namedChoices(materials.filter(({ unit }) => unit === row.unit)),
+                    ]"
+                  />
                 </td>
               </tr>
             </tbody>

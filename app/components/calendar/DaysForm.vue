@@ -96,7 +96,7 @@ async function read(): Promise<void> {
     <form class="flex flex-wrap items-end gap-2" @submit.prevent="add">
       <DateField v-model="text.from" class="w-40" label="First day" />
       <DateField v-model="text.to" class="w-40" label="Last day" />
-      <PersonPick id="off-who" v-model="text.who" label="Who" />
+      <PersonPick v-model="text.who" label="Who" />
       <TextField v-model="text.why" class="min-w-28 flex-1" label="Why" />
       <button type="submit" class="button mb-[22px]">Add days off</button>
     </form>
@@ -110,7 +110,7 @@ async function read(): Promise<void> {
       }}
     </p>
     <div class="mt-1 flex flex-wrap items-end gap-2">
-      <PersonPick id="busy-who" v-model="fileWho" label="Whose" possessive />
+      <PersonPick v-model="fileWho" label="Whose" possessive />
       <label class="button" :aria-busy="reading"
         >{{ reading ? 'Reading…' : 'Read calendar file'
         }}<input

@@ -2,8 +2,10 @@
 import type { Batch } from '~~/core/batches'
 import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commissions'
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
-import { counted, formatMinutes, ok, type Reading } from '~~/core/units'
+import { counted, formatMinutes, none, ok, type Reading } from '~~/core/units'
 import { planBatches } from '../../db/commands/calendar'
+import { day as dayField, hidable, maybe, picked, tick, words } from '../../parts/fields/field'
+import { useFields } from '../../parts/fields/use-fields'
 import { amountOf, type Plant } from '../../stores/plant'
 import type { Asked, Variant } from '../../composables/asking'
 
@@ -19,72 +21,87 @@ const { open } = useDialog(() => emit('close'))
 const { ask } = useAsking()
 
 const plants = computed(() => commission.plants)
-const offered = computed(() =>
-  windowOf(
-    plants.value,
-    plants.value.findIndex(({ line }) => line.id === lineId.value),
-  ),
-)
 /** What is wanted still, of what is known how to make, first. */
-const likely = computed(
-  () =>
-    plants.value.find(({ line, progress }) => progress.left > 0 && line.methodId !== undefined) ??
-    plants.value[0],
-)
-const lineId = ref(insteadOf?.lineId ?? likely.value?.line.id ?? '')
-const plant = computed(() => plants.value.find(({ line }) => line.id === lineId.value))
-const text = reactive({ count: '', by: commission.current?.deadline ?? '' })
-const pilot = ref(false)
+const likely =
+  plants.value.find(({ line, progress }) => progress.left > 0 && line.methodId !== undefined) ??
+  plants.value[0]
 /** What is left of a line, or all of it where nothing is: "12", "1.2 m", "600 cm²". */
 const wordsOf = (
   { line, progress }: Pick<Plant, 'line' | 'progress'>,
   size = progress.left || progress.wanted,
 ): string => amountText(amountOf(line.amount, size), workshop.settings.units)
 const asks = { pieces: 'How many', length: 'How long', area: 'How much' } as const
-const kind = computed(() => plant.value?.line.amount.kind ?? 'pieces')
+const plantOf = (id: string | undefined): Plant | undefined => plants.value.find(({ line }) => line.id === id)
+const kindOf = (id: string | undefined) => plantOf(id)?.line.amount.kind ?? 'pieces'
+
+/** The number of pieces, or the mm or cm² that are asked for. */
+function readCount(typed: string, { lineId }: Readonly<Record<string, string>>): Reading<number> {
+  const plant = plantOf(lineId)
+  if (!plant) return none('Choose a line.')
+  if (plant.line.amount.kind === 'pieces') return readPieces(typed, asks.pieces)
+  const amount = readAmount(typed, plant.line.amount, workshop.settings.units)
+  return amount.kind === 'none' ? amount : ok(sizeOfAmount(amount.value))
+}
+const form = useFields(
+  {
+    lineId: picked({
+      label: `Of ${commission.current?.name ?? ''}`,
+      start: insteadOf?.lineId ?? likely?.line.id,
+      wide: true,
+    }),
+    count: { ...words({ label: asks.pieces }), read: readCount },
+    by: maybe(dayField({ label: 'By', start: commission.current?.deadline })),
+    pilot: hidable(tick({ label: 'a pilot piece is finished and judged before the rest', wide: true })),
+  },
+  {
+    stays: true,
+    async send({ lineId, count, by, pilot }) {
+      fault.value = ''
+      const plant = plantOf(lineId)
+      if (!plant) return { kind: 'none' }
+      try {
+        const answer = await ask(plant, count, {
+          due: by,
+          pilot: pilot === true,
+          insteadOf: insteadOf?.id,
+        })
+        if (answer.kind === 'none') fault.value = answer.because
+        else found.value = answer.value
+      } catch (error) {
+        fault.value = error instanceof Error ? error.message : String(error)
+      }
+    },
+    look: ({ lineId }) => ({
+      lineId: {
+        choices: windowOf(
+          plants.value,
+          plants.value.findIndex(({ line }) => line.id === lineId),
+        ).map(({ line, progress }) => ({
+          value: line.id,
+          words: `${line.name} (${progress.left > 0 ? wordsOf({ line, progress }) : 0} left)`,
+          disabled: insteadOf !== undefined && line.id !== insteadOf.lineId,
+        })),
+      },
+      count: { label: asks[kindOf(lineId)] },
+      pilot: { hidden: kindOf(lineId) !== 'pieces' },
+    }),
+  },
+)
+const text = form.texts
 watch(
-  plant,
-  (now) => {
-    text.count = now ? wordsOf(now, insteadOf?.plan.expectedGood) : ''
-    if (now?.line.amount.kind !== 'pieces') pilot.value = false
+  () => text.value.lineId,
+  (id) => {
+    const plant = plantOf(id)
+    form.set('count', plant ? wordsOf(plant, insteadOf?.plan.expectedGood) : '')
+    if (kindOf(id) !== 'pieces') form.set('pilot', '')
   },
   { immediate: true },
 )
-const fault = reactive({ count: '', general: '' })
-const asking = ref(false)
+const fault = ref('')
 const found = shallowRef<Asked>()
-watch([lineId, () => text.count, () => text.by, pilot], () => {
+watch(text, () => {
   found.value = undefined
 })
-
-/** The number of pieces, or the mm or cm² that are asked for. */
-function read({ line }: Plant): Reading<number> {
-  if (line.amount.kind === 'pieces') return readPieces(text.count, asks.pieces)
-  const amount = readAmount(text.count, line.amount, workshop.settings.units)
-  return amount.kind === 'none' ? amount : ok(sizeOfAmount(amount.value))
-}
-
-async function put(): Promise<void> {
-  if (!plant.value) return
-  const count = read(plant.value)
-  fault.count = count.kind === 'none' ? count.because : ''
-  fault.general = ''
-  if (count.kind === 'none') return
-  asking.value = true
-  try {
-    const answer = await ask(plant.value, count.value, {
-      due: text.by === '' ? undefined : text.by,
-      pilot: pilot.value,
-      insteadOf: insteadOf?.id,
-    })
-    if (answer.kind === 'none') fault.general = answer.because
-    else found.value = answer.value
-  } catch (error) {
-    fault.general = error instanceof Error ? error.message : String(error)
-  } finally {
-    asking.value = false
-  }
-}
 
 const answer = computed(() => found.value?.best.answer)
 const { day, moment, holdersOf } = useBenchWords(() => answer.value?.bench)
@@ -94,9 +111,10 @@ const sure = computed(() => (answer.value?.promised ? quantile(answer.value.prom
 /** How likely it is by the day that is asked for. */
 const chance = computed(() => {
   const { promised, bench } = answer.value ?? {}
-  if (!promised || !bench || text.by === '') return undefined
+  const { by } = text.value
+  if (!promised || !bench || !by) return undefined
   const done = promised.ends.filter(
-    (end) => end < Infinity && wallAt(msOf(bench.originMs, end), calendar.zone).date <= text.by,
+    (end) => end < Infinity && wallAt(msOf(bench.originMs, end), calendar.zone).date <= by,
   )
   return done.length / promised.ends.length
 })
@@ -141,13 +159,14 @@ const gainWords = computed(() => {
 })
 
 onMounted(() => {
-  if (insteadOf) void put()
+  if (insteadOf) void form.submit()
 })
 
 async function plan(variant: Variant): Promise<void> {
-  const due = text.by !== '' && text.by !== commission.current?.deadline ? text.by : undefined
+  const { by, pilot } = text.value
+  const due = by && by !== commission.current?.deadline ? by : undefined
   const answered = await workshop.dispatch(planBatches, variant.drafts, {
-    pilot: pilot.value,
+    pilot: pilot === 'yes',
     ...(due === undefined ? {} : { due }),
     ...(insteadOf ? { insteadOf: insteadOf.id } : {}),
   })
@@ -170,25 +189,8 @@ async function plan(variant: Variant): Promise<void> {
       top left.
     </p>
     <template v-else>
-      <form class="grid grid-cols-[2fr_1fr_1fr_auto] items-start gap-3" @submit.prevent="put">
-        <div>
-          <label class="label" for="asked-line">Of {{ commission.current?.name }}</label>
-          <select id="asked-line" v-model="lineId" class="field" :disabled="insteadOf !== undefined">
-            <option v-for="{ line, progress } in offered" :key="line.id" :value="line.id">
-              {{ line.name }} ({{ progress.left > 0 ? wordsOf({ line, progress }) : 0 }} left)
-            </option>
-          </select>
-        </div>
-        <TextField v-model="text.count" :label="asks[kind]" :fault="fault.count" />
-        <DateField v-model="text.by" label="By" />
-        <button type="submit" class="button button-act mt-[22px]" :disabled="asking">
-          {{ asking ? 'Trying…' : 'Ask' }}
-        </button>
-      </form>
-      <label v-if="kind === 'pieces'" class="flex items-center gap-2"
-        ><input v-model="pilot" type="checkbox" /> a pilot piece is finished and judged before the rest</label
-      >
-      <p v-if="fault.general" class="mt-2 text-hip" role="alert">{{ fault.general }}</p>
+      <FieldsForm :form="form" :act="form.busy.value ? 'Trying…' : 'Ask'" no-leave />
+      <p v-if="fault" class="mt-2 text-hip" role="alert">{{ fault }}</p>
 
       <section v-if="found && answer" class="mt-4" aria-label="Answer" aria-live="polite">
         <template v-if="answer.planEnd !== undefined && half !== undefined && sure !== undefined">
@@ -200,7 +202,7 @@ async function plan(variant: Variant): Promise<void> {
             v-if="chance !== undefined"
             :class="chance >= 0.9 ? 'text-moss' : chance >= 0.5 ? 'text-larch' : 'text-hip'"
           >
-            By {{ formatWeekday(text.by) }}: {{ Math.round(100 * chance) }} in a hundred.
+            By {{ formatWeekday(text.by ?? '') }}: {{ Math.round(100 * chance) }} in a hundred.
           </p>
           <p class="text-soft">
             By the plan it is done {{ moment(answer.planEnd)

@@ -66,13 +66,14 @@ async function add(): Promise<void> {
       </li>
     </ul>
     <form class="flex flex-wrap items-end gap-2" @submit.prevent="add">
-      <div>
-        <label class="label" for="session-day">On</label>
-        <select id="session-day" v-model="text.day" class="field">
-          <option v-for="(day, i) in days" :key="day" :value="String(i + 1)">{{ day }}s</option>
-          <option value="once">one day only</option>
-        </select>
-      </div>
+      <SelectField
+        v-model="text.day"
+        label="On"
+        :options="[
+          ...days.map((day, i) => ({ value: String(i + 1), words: `${day}s` })),
+          { value: 'once', words: 'one day only' },
+        ]"
+      />
       <DateField v-if="text.day === 'once'" v-model="text.date" class="w-40" label="Day" />
       <div>
         <label class="label" for="session-from">From</label>
@@ -82,7 +83,7 @@ async function add(): Promise<void> {
         <label class="label" for="session-to">To</label>
         <input id="session-to" v-model="text.to" class="field" type="time" />
       </div>
-      <PersonPick id="session-who" v-model="text.who" label="Who" />
+      <PersonPick v-model="text.who" label="Who" />
       <button type="submit" class="button">Add session</button>
     </form>
     <p v-if="fault" class="mt-1 text-sm text-hip" role="alert">{{ fault }}</p>

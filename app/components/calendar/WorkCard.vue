@@ -72,10 +72,6 @@ const others = computed(() =>
 async function change(what: { due?: string | undefined; follows?: string | undefined }): Promise<void> {
   if (told.value) await workshop.dispatch(changeLaying, told.value.batchId, what)
 }
-const orNone = (event: Event): string | undefined => {
-  const { value } = event.target as HTMLInputElement | HTMLSelectElement
-  return value === '' ? undefined : value
-}
 const whole = ref(false)
 async function moveTo(from: number): Promise<void> {
   const target = evenings.value.find((one) => one.from === from)
@@ -122,16 +118,13 @@ async function togglePin(): Promise<void> {
     <p v-for="line in held" :key="line.by" class="text-sm text-soft">No earlier: {{ heldWords(line) }}.</p>
     <div class="mt-3 flex flex-wrap items-end gap-2">
       <div class="min-w-40 flex-1">
-        <label class="label" for="move-to">Move it to</label>
-        <select
-          id="move-to"
-          class="field"
-          :value="here"
-          @change="moveTo(Number(($event.target as HTMLSelectElement).value))"
-        >
-          <option v-if="here === undefined" :value="undefined">–</option>
-          <option v-for="one in evenings" :key="one.from" :value="one.from">{{ one.words }}</option>
-        </select>
+        <SelectField
+          label="Move it to"
+          empty="–"
+          :model-value="here"
+          :options="evenings.map(({ from, words }) => ({ value: from, words }))"
+          @update:model-value="(from) => from !== undefined && moveTo(from)"
+        />
       </div>
       <button v-if="spot" type="button" class="button" :aria-pressed="told.pinned" @click="togglePin">
         {{ told.pinned ? 'Unpin' : 'Pin here' }}
@@ -149,16 +142,15 @@ async function togglePin(): Promise<void> {
         @update:model-value="(due: string) => change({ due: due === '' ? undefined : due })"
       />
       <div class="min-w-28 flex-1">
-        <label class="label" for="batch-follows">Begun after</label>
-        <select
-          id="batch-follows"
-          class="field"
-          :value="laying?.follows ?? ''"
-          @change="change({ follows: orNone($event) })"
-        >
-          <option value="">nothing else</option>
-          <option v-for="id in others" :key="id" :value="id">{{ names.get(id) }}</option>
-        </select>
+        <SelectField
+          label="Begun after"
+          :model-value="laying?.follows ?? ''"
+          :options="[
+            { value: '', words: 'nothing else' },
+            ...others.map((id) => ({ value: id, words: names.get(id) ?? id })),
+          ]"
+          @update:model-value="(id) => change({ follows: id || undefined })"
+        />
       </div>
     </div>
   </section>

@@ -55,30 +55,24 @@ const deficit = computed(() =>
     <h2>Settings</h2>
     <TextField v-model="text.name" label="Name of the workshop" :fault="fault.name" @change="leaveName" />
     <div class="grid grid-cols-3 gap-3">
-      <div>
-        <label class="label" for="units">Lengths</label>
-        <select
-          id="units"
-          class="field"
-          :value="workshop.settings.units"
-          @change="store({ units: ($event.target as HTMLSelectElement).value as Settings['units'] })"
-        >
-          <option value="metric">mm and metres</option>
-          <option value="imperial">inches and feet</option>
-        </select>
-      </div>
-      <div>
-        <label class="label" for="paper">Paper</label>
-        <select
-          id="paper"
-          class="field"
-          :value="workshop.settings.paper"
-          @change="store({ paper: ($event.target as HTMLSelectElement).value as Settings['paper'] })"
-        >
-          <option value="A4">A4</option>
-          <option value="Letter">US Letter</option>
-        </select>
-      </div>
+      <SelectField
+        label="Lengths"
+        :model-value="workshop.settings.units"
+        :options="[
+          { value: 'metric', words: 'mm and metres' },
+          { value: 'imperial', words: 'inches and feet' },
+        ]"
+        @update:model-value="(units) => store({ units })"
+      />
+      <SelectField
+        label="Paper"
+        :model-value="workshop.settings.paper"
+        :options="[
+          { value: 'A4', words: 'A4' },
+          { value: 'Letter', words: 'US Letter' },
+        ]"
+        @update:model-value="(paper) => store({ paper })"
+      />
       <TextField v-model="text.currency" label="Currency" placeholder="€, £, kr" @change="leaveCurrency" />
     </div>
     <p class="-mt-1 text-sm text-soft">Every field reads both: 8ft6, 2.6 m, 31mm, 3/4in.</p>

@@ -73,19 +73,17 @@ function save(as: 'png' | 'svg' | 'copy'): void {
     >
       Pieces
     </button>
-    <label class="against"
-      >Beside
-      <select
-        class="field field-cell"
-        :value="view.againstId ?? ''"
-        :disabled="view.pieces"
-        aria-label="Show the chosen line beside"
-        @change="view.againstId = ($event.target as HTMLSelectElement).value || undefined"
-      >
-        <option value="">all</option>
-        <option v-for="{ line } in others" :key="line.id" :value="line.id">{{ line.name }}</option>
-      </select></label
-    >
+    <SelectField
+      beside
+      label="Show the chosen line beside"
+      :model-value="view.againstId ?? ''"
+      :disabled="view.pieces"
+      :options="[
+        { value: '', words: 'all' },
+        ...others.map(({ line }) => ({ value: line.id, words: line.name })),
+      ]"
+      @update:model-value="(id) => (view.againstId = id || undefined)"
+    />
     <button type="button" class="tool" :aria-pressed="view.lens" @click="view.lens = !view.lens">Lens</button>
     <div class="group" role="group" aria-label="Nearer and further">
       <button
@@ -165,16 +163,6 @@ function save(as: 'png' | 'svg' | 'copy'): void {
   border-bottom-color: var(--color-moss);
   color: var(--color-moss);
   font-weight: 650;
-}
-.against {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  padding-left: 6px;
-}
-.against .field {
-  width: 128px;
-  min-height: 32px;
 }
 .says {
   margin-left: auto;

@@ -130,15 +130,18 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
         >{{ counted(own.discs.length, 'disc') }} of {{ plainNumber(pad.thicknessMm / pad.layers, 1) }} mm on a
         tree of the usual size, the first {{ Math.round(own.discs[0]?.atMm ?? 0) }} mm up</span
       >
-      <label class="flex items-center gap-2 text-sm">
-        <span class="text-soft">Stem of</span>
-        <select v-model.number="tree" class="field field-cell !w-auto" aria-label="Stem of">
-          <option :value="0">the usual tree</option>
-          <option v-for="(size, i) in planned" :key="i" :value="i + 1">
-            tree {{ i + 1 }}, {{ Math.round(size.heightMm) }} mm
-          </option>
-        </select>
-      </label>
+      <SelectField
+        v-model="tree"
+        beside
+        label="Stem of"
+        :options="[
+          { value: 0, words: 'the usual tree' },
+          ...planned.map((size, i) => ({
+            value: i + 1,
+            words: `tree ${i + 1}, ${Math.round(size.heightMm)} mm`,
+          })),
+        ]"
+      />
       <span class="ml-auto">
         <TemplateButtons :templates="() => [stem]" :title="`${title} stem`" what="order on the stem" />
       </span>
@@ -200,12 +203,13 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
           </span>
         </div>
         <div v-if="count > 0" class="px-4 pt-2">
-          <label v-if="count > MANY" class="flex items-center gap-2 pb-2 text-sm">
-            <span class="text-soft">Pad</span>
-            <select v-model.number="shown" class="field field-cell !w-auto" aria-label="Pad">
-              <option v-for="(_, i) in count" :key="i" :value="i">{{ i + 1 }} of {{ count }}</option>
-            </select>
-          </label>
+          <SelectField
+            v-if="count > MANY"
+            v-model="shown"
+            beside
+            label="Pad"
+            :options="Array.from({ length: count }, (_, i) => ({ value: i, words: `${i + 1} of ${count}` }))"
+          />
           <div v-else class="flex flex-wrap gap-1 pb-2" role="group" aria-label="Pads">
             <button
               v-for="(_, i) in count"

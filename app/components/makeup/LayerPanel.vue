@@ -6,7 +6,6 @@ import {
   layerSchema,
   movedLayer,
   readsAs,
-  swardTones,
   swardToneWords,
   withOneMore,
   type GrassLayer,
@@ -15,6 +14,7 @@ import type { MakeUp } from '~~/core/makeup'
 import { coverFigure, layerPlanOf, layersOf, seenFigure } from '~~/core/methods'
 import { counted, formatMinutes, formatQuantity, plainNumber, readBounded } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
+import { choicesOf, plainChoices } from '../../parts/fields/choice'
 import type { Plant } from '../../stores/plant'
 
 /** Grass in layers: what each is, takes and covers; changed, dropped, moved and seen at once. */
@@ -177,30 +177,24 @@ const cover = computed(() => plan.value && coverFigure(plan.value, own.value))
               />
             </td>
             <td>
-              <select
-                class="field field-cell !w-28"
-                :value="row.layer.tone"
-                :aria-label="`Tone of layer ${i + 1}`"
-                @change="
-                  changed(i, { tone: ($event.target as HTMLSelectElement).value as GrassLayer['tone'] })
-                "
-              >
-                <option v-for="tone in swardTones" :key="tone" :value="tone">
-                  {{ swardToneWords[tone] }}
-                </option>
-              </select>
+              <SelectField
+                cell
+                class="w-28"
+                :model-value="row.layer.tone"
+                :label="`Tone of layer ${i + 1}`"
+                :options="choicesOf(swardToneWords)"
+                @update:model-value="(tone) => changed(i, { tone })"
+              />
             </td>
             <td>
-              <select
-                class="field field-cell !w-26"
-                :value="row.layer.glue"
-                :aria-label="`Glue of layer ${i + 1}`"
-                @change="
-                  changed(i, { glue: ($event.target as HTMLSelectElement).value as GrassLayer['glue'] })
-                "
-              >
-                <option v-for="glue in gluings" :key="glue" :value="glue">{{ glue }}</option>
-              </select>
+              <SelectField
+                cell
+                class="w-26"
+                :model-value="row.layer.glue"
+                :label="`Glue of layer ${i + 1}`"
+                :options="plainChoices(gluings)"
+                @update:model-value="(glue) => changed(i, { glue })"
+              />
             </td>
             <td class="number">
               <CellField

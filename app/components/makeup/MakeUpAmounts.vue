@@ -33,6 +33,13 @@ const lacks = computed<ReadonlyMap<string, Lack>>(() => {
   const { lacks: all } = allocate([...shelf.claimsBefore(props.line), own], stock.states, shelf.beingMade)
   return new Map((all.get('this') ?? []).map((lack) => [lack.materialId, lack]))
 })
+/** What stands first among the materials for a slot: what is proposed, or that nothing is. */
+const proposedWords = (parts: Filled['parts'], chosen: boolean): string =>
+  parts.length === 0
+    ? 'open'
+    : chosen
+      ? 'as proposed'
+      : `${parts.map(({ material }) => material.name).join(' + ')} (proposed)`
 const slotTone = (slotId: string): string | undefined => {
   const [first] = props.makeUp.slots.find(({ slot }) => slot.id === slotId)?.parts ?? []
   return first && toneOf(first.material)
@@ -82,17 +89,13 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
       <legend class="sr-only">How it is made</legend>
       <div v-for="option in makeUp.method.options" :key="option.id" class="flex items-center gap-2">
         <span class="text-sm text-soft">{{ option.name }}</span>
-        <select
-          class="field field-cell !w-auto"
-          :aria-label="option.name"
-          :title="option.choices.find(({ id }) => id === makeUp.choices[option.id])?.words"
-          :value="makeUp.choices[option.id]"
-          @change="emit('option', option.id, ($event.target as HTMLSelectElement).value)"
-        >
-          <option v-for="choice in option.choices" :key="choice.id" :value="choice.id">
-            {{ choice.name }}
-          </option>
-        </select>
+        <SelectField
+          cell
+          :label="option.name"
+          :model-value="makeUp.choices[option.id]"
+          :options="option.choices.map(({ id, name, words }) => ({ value: id, words: name, title: words }))"
+          @update:model-value="(choice) => choice !== undefined && emit('option', option.id, choice)"
+        />
       </div>
     </fieldset>
     <p v-if="makeUp.missing.length > 0" class="px-4 pt-3 text-hip" role="alert">
@@ -124,25 +127,20 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
                   :style="{ background: parts[0] && colourOf(parts[0].material.of) }"
                   aria-hidden="true"
                 />
-                <select
-                  class="field field-cell max-w-64 min-w-40"
-                  :aria-label="`Material for ${slot.label}`"
-                  :value="chosen ? parts[0]?.material.id : ''"
-                  @change="emit('choose', slot.id, ($event.target as HTMLSelectElement).value)"
-                >
-                  <option value="">
-                    {{
-                      chosen || parts.length === 0
-                        ? parts.length === 0
-                          ? 'open'
-                          : 'as proposed'
-                        : `${parts.map(({ material }) => material.name).join(' + ')} (proposed)`
-                    }}
-                  </option>
-                  <option v-for="material in choices" :key="material.id" :value="material.id">
-                    {{ material.name }}{{ held(material.id) ? '' : ', none in stock' }}
-                  </option>
-                </select>
+                <SelectField
+                  cell
+                  class="max-w-64 min-w-40"
+                  :label="`Material for ${slot.label}`"
+                  :model-value="chosen ? (parts[0]?.material.id ?? '') : ''"
+                  :options="[
+                    { value: '', words: proposedWords(parts, chosen) },
+                    ...choices.map(({ id, name }) => ({
+                      value: id,
+                      words: held(id) ? name : `${name}, none in stock`,
+                    })),
+                  ]"
+                  @update:model-value="(id) => emit('choose', slot.id, id)"
+                />
               </span>
               <span v-if="realWords(slot, parts)" class="block text-xs text-soft">{{
                 realWords(slot, parts)

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { jobWords, waySorts, waySortWords, type Way, type WaySort } from '~~/core/makeup'
+import { jobWords, waySortWords, type Way, type WaySort } from '~~/core/makeup'
 import { makeOrBuy } from '~~/core/buying'
 import { missingWords } from '~~/core/tools'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, noun } from '~~/core/units'
+import { choicesOf } from '../../parts/fields/choice'
 import type { Plant } from '../../stores/plant'
 
 /** The ways to make a piece side by side: as it would look, what it takes, what is missing, and why. */
@@ -105,12 +106,13 @@ const standing = {
       another size or zone.
     </p>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1 text-sm">
-      <label class="flex items-center gap-2">
-        <span class="text-soft">Ways, by</span>
-        <select v-model="by" class="field field-cell !w-auto" aria-label="Order of the ways">
-          <option v-for="sort in waySorts" :key="sort" :value="sort">{{ waySortWords[sort] }}</option>
-        </select>
-      </label>
+      <SelectField
+        v-model="by"
+        beside
+        class="w-44"
+        label="Order of the ways"
+        :options="choicesOf(waySortWords)"
+      />
       <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
       <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
       <button

@@ -2,6 +2,7 @@
 import type { Line } from '~~/core/commissions'
 import { groupingWords } from '~~/core/planting'
 import type { PlantedRow, PlantedRun } from '../../composables/planted'
+import { choicesOf } from '../../parts/fields/choice'
 
 /** What stands on the plan, line by line: pieces in their groups; hedges and grass as they are drawn. */
 defineProps<{ rows: readonly PlantedRow[]; runs: readonly PlantedRun[] }>()
@@ -34,17 +35,17 @@ const emit = defineEmits<{
         <td>{{ bed.zone }}</td>
         <td class="number">{{ bed.crownsMm.length }}</td>
         <td>
-          <select
-            class="field field-cell !w-60"
-            :aria-label="`How ${plant?.line.name} stands`"
-            :value="plant?.line.stands ?? ''"
-            @change="emit('stand', bed.lineId, ($event.target as HTMLSelectElement).value)"
-          >
-            <option value="">
-              {{ plant ? `as usual: ${groupingWords[plant.species.groups.as]}` : '' }}
-            </option>
-            <option v-for="(words, as) in groupingWords" :key="as" :value="as">{{ words }}</option>
-          </select>
+          <SelectField
+            cell
+            class="w-60"
+            :label="`How ${plant?.line.name} stands`"
+            :model-value="plant?.line.stands ?? ''"
+            :options="[
+              { value: '', words: plant ? `as usual: ${groupingWords[plant.species.groups.as]}` : '' },
+              ...choicesOf(groupingWords),
+            ]"
+            @update:model-value="(as) => emit('stand', bed.lineId, as)"
+          />
         </td>
         <td>{{ groups }}</td>
         <td>

@@ -2,6 +2,7 @@
 import { faultsOf, speciesSchema, speciesTable, type Place, type Species } from '~~/core/plants'
 import { saveSpecies } from '../../db/commands/species'
 import { rowOf, speciesFields, textOf } from './fields'
+import { plainChoices } from '../../parts/fields/choice'
 
 /** A species of the maker's own, field by field, with the plant beside them as it would be drawn. */
 const props = defineProps<{ base: Species; isNew: boolean; date: string; place: Place }>()
@@ -93,15 +94,15 @@ const others = computed(() =>
       <legend>{{ group }}</legend>
       <div class="fields">
         <div v-for="field in speciesFields.filter((row) => row.group === group)" :key="field.path">
-          <label class="label" :for="`s-${field.path}`">{{ field.label }}</label>
-          <select
+          <label v-if="field.kind !== 'choice'" class="label" :for="`s-${field.path}`">{{
+            field.label
+          }}</label>
+          <SelectField
             v-if="field.kind === 'choice'"
-            :id="`s-${field.path}`"
-            v-model="text[field.path]"
-            class="field"
-          >
-            <option v-for="value in field.choices" :key="value" :value="value">{{ value }}</option>
-          </select>
+            v-model="text[field.path]!"
+            :label="field.label"
+            :options="plainChoices(field.choices ?? [])"
+          />
           <span v-else-if="field.kind === 'colour'" class="flex items-center gap-1.5">
             <input
               :id="`s-${field.path}`"

@@ -11,7 +11,8 @@ import {
   type StuffName,
 } from '~~/core/stock'
 import { readWire } from '~~/core/armature'
-import { plainNumber, readNumber, type Reading, type StockUnit } from '~~/core/units'
+import { none, ok, plainNumber, readNumber, stockUnits, type Reading, type StockUnit } from '~~/core/units'
+import type { Field } from '../../parts/fields/field'
 
 /** A field of a stuff, or a measure that all materials may have. With choices it is picked, else typed as a number. */
 export interface MaterialField {
@@ -106,32 +107,38 @@ export function commonMeasures(stuff: StuffName, unit: StockUnit): MaterialField
   ]
 }
 
-/** Numbers and words of a record as a form shows them. */
-export const textOf = (of: Record<string, unknown>): Record<string, string> =>
-  Object.fromEntries(
-    Object.entries(of).flatMap(([name, value]) =>
-      typeof value === 'number'
-        ? [[name, plainNumber(value, 4)]]
-        : typeof value === 'string'
-          ? [[name, value]]
-          : [],
+/** All measures that some stuff in some unit can use. */
+export const allMeasures: readonly string[] = [
+  ...new Set(
+    (Object.keys(stuffFields) as StuffName[]).flatMap((stuff) =>
+      stockUnits.flatMap((unit) => commonMeasures(stuff, unit).map(({ name }) => name)),
     ),
-  )
+  ),
+]
 
-/** Reads a field. @throws RangeError that names it */
-export function readMeasure(field: MaterialField, typed: string): number | string | undefined {
-  if (field.choices) return typed || field.choices[0]
-  if (typed.trim() === '') {
-    if (field.needed) throw new RangeError(`${field.label}: it is needed.`)
-    return undefined
+/** What is typed of a property of a stuff. @param of the record that it begins with */
+export function measureField(of: MaterialField, record: object): Field<number | string | undefined> {
+  const was: unknown = (record as Record<string, unknown>)[of.name]
+  const start = typeof was === 'number' ? plainNumber(was, 4) : typeof was === 'string' ? was : ''
+  const { label, choices } = of
+  if (choices)
+    return {
+      label,
+      kind: 'choice',
+      choices: choices.map((value) => ({ value, words: value.replaceAll('-', ' ') })),
+      start: start || (choices[0] ?? ''),
+      read: ok,
+    }
+  const read = of.read ?? aboveZero
+  return {
+    label,
+    kind: 'text',
+    start,
+    read: (typed) =>
+      typed.trim() === '' ? (of.needed ? none('It is needed.') : ok(undefined)) : read(typed),
   }
-  if (field.read) {
-    const own = field.read(typed)
-    if (own.kind === 'none') throw new RangeError(`${field.label}: ${own.because}`)
-    return own.value
-  }
+}
+function aboveZero(typed: string): Reading<number> {
   const read = readNumber(typed)
-  if (read === undefined || read <= 0)
-    throw new RangeError(`${field.label}: read “${typed}”; allowed is a number above zero.`)
-  return read
+  return read === undefined || read <= 0 ? none(`Read “${typed}”; allowed is a number above zero.`) : ok(read)
 }

@@ -34,6 +34,7 @@ onBeforeUnmount(leave)
     <div class="fixed inset-0 overflow-y-auto">
       <div class="flex min-h-full items-center justify-center p-4">
         <DialogPanel
+          data-floats
           class="w-full rounded-md border border-line bg-paper p-5"
           :class="widest ? 'max-w-5xl' : wide ? 'max-w-3xl' : 'max-w-lg'"
         >

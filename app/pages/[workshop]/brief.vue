@@ -48,6 +48,6 @@ useStation('Brief', () => {
       </p>
       <button type="button" class="button button-act" @click="making = true">New commission</button>
     </div>
-    <NewCommission v-model="making" />
+    <NewCommission v-if="making" @close="making = false" />
   </div>
 </template>

@@ -24,6 +24,10 @@ const boxes = computed(() =>
     .flatMap((state) => state.lots.filter(({ onHand }) => onHand > 0).map((lot) => ({ state, lot }))),
 )
 const chosen = ref('')
+const chosenBox = computed({
+  get: () => box.value?.lot.lot.id ?? '',
+  set: (id) => (chosen.value = id),
+})
 const box = computed(() => boxes.value.find(({ lot }) => lot.lot.id === chosen.value) ?? boxes.value[0])
 
 const { own, tap, undo, clear, counts, curved } = useTally(() => box.value?.lot.lot.id)
@@ -148,19 +152,18 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
   <div>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 pt-3 pb-2">
       <h1>Sorting</h1>
-      <label v-if="box" class="flex items-center gap-2">
-        <span class="text-sm text-soft">Box</span>
-        <select
-          class="field field-cell !w-auto"
-          aria-label="Box"
-          :value="box.lot.lot.id"
-          @change="chosen = ($event.target as HTMLSelectElement).value"
-        >
-          <option v-for="{ state, lot } in boxes" :key="lot.lot.id" :value="lot.lot.id">
-            {{ lot.lot.label }} ({{ state.material.name }}, {{ lot.onHand }} in the books)
-          </option>
-        </select>
-      </label>
+      <SelectField
+        v-if="box"
+        v-model="chosenBox"
+        beside
+        label="Box"
+        :options="
+          boxes.map(({ state, lot }) => ({
+            value: lot.lot.id,
+            words: `${lot.lot.label} (${state.material.name}, ${lot.onHand} in the books)`,
+          }))
+        "
+      />
       <span class="ml-auto"
         ><TemplateButtons :templates="() => [gauge]" title="Sorting gauge" what="gauge"
       /></span>

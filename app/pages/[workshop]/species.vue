@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { habitats, habits, type HabitatId, type Species } from '~~/core/plants'
+import { namedChoices, plainChoices } from '../../parts/fields/choice'
 import { removeSpecies } from '../../db/commands/species'
 
 /** The species library: every kind drawn on the day in hand, what is known of it, and the maker's own. */
@@ -77,15 +78,24 @@ async function remove(): Promise<void> {
           aria-label="Name of a species"
           autocomplete="off"
         />
-        <select v-model="habit" class="field field-cell !w-32" aria-label="Habit">
-          <option value="">all habits</option>
-          <option v-for="value in habits" :key="value" :value="value">{{ value }}</option>
-          <option value="own">my own</option>
-        </select>
-        <select v-model="habitat" class="field field-cell !w-44" aria-label="Habitat">
-          <option value="">all habitats</option>
-          <option v-for="row in habitats" :key="row.id" :value="row.id">{{ row.name }}</option>
-        </select>
+        <SelectField
+          v-model="habit"
+          cell
+          class="w-32"
+          label="Habit"
+          :options="[
+            { value: '', words: 'all habits' },
+            ...plainChoices(habits),
+            { value: 'own', words: 'my own' },
+          ]"
+        />
+        <SelectField
+          v-model="habitat"
+          cell
+          class="w-44"
+          label="Habitat"
+          :options="[{ value: '', words: 'all habitats' }, ...namedChoices(habitats)]"
+        />
         <span class="text-sm text-soft">{{ found.length }} kinds, on {{ formatDay(commission.date) }}</span>
       </div>
       <ul v-if="found.length > 0" class="kinds">
