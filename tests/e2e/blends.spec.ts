@@ -188,7 +188,7 @@ test('six tiles are tried and judged; one is measured; its recipe is mixed again
   await expect(tiles.locator('tbody tr')).toHaveCount(6)
   await tiles.getByRole('button', { name: 'Judge Beech, old, shade, tile 2' }).click()
   const dialog = page.getByRole('dialog')
-  await dialog.getByRole('button', { name: 'too dark' }).click()
+  await dialog.getByRole('radio', { name: 'too dark' }).click()
   await dialog.getByLabel('Good for').fill('the foot of the wood')
   await dialog.getByRole('button', { name: 'Keep the tile' }).click()
   await expect(tiles.locator('tr', { hasText: 'tile 2' })).toContainText('the foot of the wood')

@@ -111,7 +111,7 @@ test('a piece that was done is rejected after its window, and the round still cl
   await page.getByRole('button', { name: 'Piece done' }).click()
   await page.getByRole('button', { name: 'Reject a piece' }).click()
   const dialog = page.getByRole('dialog')
-  await dialog.getByRole('button', { name: 'done here already (4)' }).click()
+  await dialog.getByRole('radio', { name: 'done here already (4)' }).click()
   await dialog.getByLabel('Another reason').fill('dropped')
   await dialog.getByRole('button', { name: 'Reject', exact: true }).click()
   await expect(page.getByText('7 good of 8 started · 1 rejected')).toBeVisible()

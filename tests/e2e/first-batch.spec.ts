@@ -42,7 +42,7 @@ test('from a new commission to the log, through a closed browser', async ({ base
       const bush = await maker.addLine('Blackthorn', 'blackth', 40, '1.5 m')
       await expect(bush.getByLabel('Model size')).toContainText('19.7 mm')
       await maker.addLine('Tufted hair-grass', 'Deschampsia', 60, '0.5 m')
-      await expect(page.getByLabel('Pieces').nth(2)).toHaveValue('60')
+      await expect(page.getByRole('textbox', { name: 'Pieces' }).nth(2)).toHaveValue('60')
     })
 
     await test.step('line-up: true sizes beside a person', async () => {

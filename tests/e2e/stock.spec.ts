@@ -103,7 +103,7 @@ test('730 ml are wanted: the packs that cost least, sent, taken in, and on the s
     ['C1,Dried sprigs,35,piece,19', 'C4,Dried sprigs,12,piece,6', 'C3,Gold dust,5,g,80'],
     info.outputPath('good.csv'),
   )
-  await expect(dialog.getByText('Gold dust')).toBeVisible()
+  await expect(dialog.getByText('Gold dust', { exact: true })).toBeVisible()
   await dialog.getByRole('button', { name: 'Take over' }).click()
   // 25 sprigs: three of twelve are 18.00, one of 35 is 19.00.
   const parcel = page.getByRole('region', { name: 'The cellar' })

@@ -2,6 +2,7 @@
 import { jarWords, sieved, type Blend, type MixedBlend } from '~~/core/blends'
 import { sealedHex, type Sealing } from '~~/core/colour'
 import { formatQuantity, plainNumber } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 /** What goes into so much of a blend, in every measure of the bench; and what its sieve makes of it. */
 const props = defineProps<{ blend: Blend; mixed: MixedBlend; sealing: Sealing; ml: number }>()
@@ -26,42 +27,36 @@ const sides = computed(() =>
     }
   }),
 )
+type Row = (typeof rows.value)[number]
+const columns: readonly Column<Row>[] = [
+  { id: 'name', head: 'Goes in', text: ({ material }) => material.name, cell: '!pl-0 leading-tight' },
+  { id: 'parts', head: 'Parts', number: true, by: ({ portion }) => portion.parts },
+  { id: 'ml', head: 'ml', number: true, text: ({ ml }) => plainNumber(ml, ml < 10 ? 1 : 0) },
+  { id: 'weigh', head: 'Weigh', number: true },
+  { id: 'packs', head: 'Packs', number: true, text: ({ packs }) => packWords(packs) },
+  { id: 'handfuls', head: 'Handfuls', number: true, text: ({ handfuls }) => plainNumber(handfuls, 1) },
+  { id: 'scoops', head: 'Scoops', number: true, text: ({ scoops }) => plainNumber(scoops, 1) },
+  {
+    id: 'free',
+    head: 'Free',
+    number: true,
+    by: ({ free }) => free,
+    text: ({ free }) => formatQuantity(free, 'g'),
+  },
+  { id: 'state', head: 'State' },
+]
 </script>
 
 <template>
   <div>
-    <table class="ruled w-full self-start">
-      <thead>
-        <tr>
-          <th class="!pl-0">Goes in</th>
-          <th class="number">Parts</th>
-          <th class="number">ml</th>
-          <th class="number">Weigh</th>
-          <th class="number">Packs</th>
-          <th class="number">Handfuls</th>
-          <th class="number">Scoops</th>
-          <th class="number">Free</th>
-          <th>State</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.material.id">
-          <td class="!pl-0 leading-tight">{{ row.material.name }}</td>
-          <td class="number">{{ row.portion.parts }}</td>
-          <td class="number">{{ plainNumber(row.ml, row.ml < 10 ? 1 : 0) }}</td>
-          <td class="number"><FigureButton :figure="row.figure" :label="row.material.name" /></td>
-          <td class="number">{{ packWords(row.packs) }}</td>
-          <td class="number">{{ plainNumber(row.handfuls, 1) }}</td>
-          <td class="number">{{ plainNumber(row.scoops, 1) }}</td>
-          <td class="number">{{ formatQuantity(row.free, 'g') }}</td>
-          <td>
-            <span class="tag" :class="row.lacking > 0 ? 'tag-hip' : 'tag-moss'">{{
-              row.lacking > 0 ? `short ${formatQuantity(row.lacking, 'g')}` : 'covered'
-            }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable label="What goes in" :rows="rows" :columns="columns" :key-of="({ material }) => material.id">
+      <template #weigh="{ row }"><FigureButton :figure="row.figure" :label="row.material.name" /></template>
+      <template #state="{ row }">
+        <span class="tag" :class="row.lacking > 0 ? 'tag-hip' : 'tag-moss'">{{
+          row.lacking > 0 ? `short ${formatQuantity(row.lacking, 'g')}` : 'covered'
+        }}</span>
+      </template>
+    </DataTable>
     <div v-if="split" class="mt-2 flex flex-wrap gap-x-8 text-sm">
       <div v-for="side in sides" :key="side.jar" class="flex items-center gap-3 py-1">
         <SwatchDrawing

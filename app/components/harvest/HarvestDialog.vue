@@ -44,7 +44,7 @@ const form = useFields(
   },
   {
     check: ({ from, to }) =>
-      from > to
+      from && to && from > to
         ? { to: `Read ${formatDate(from)} to ${formatDate(to)}; the last day can’t come before the first.` }
         : {},
     send: (values) =>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CommissionLog } from '~~/core/batches'
+import type { Column } from '../../parts/table/column'
 
 /** What each commission has drawn of the shelf so far, with leftovers counted and written off. */
 defineProps<{ rows: readonly CommissionLog[] }>()
@@ -11,31 +12,59 @@ const nameOf = (id: string | undefined): string =>
   'For the shelf, or of lines that are gone'
 const unpriced = ({ unpricedMaterialIds }: CommissionLog): string =>
   unpricedMaterialIds.map((id) => stock.stateById.get(id)?.material.name ?? id).join(', ')
+const sum = (rows: readonly CommissionLog[], of: (row: CommissionLog) => number): number =>
+  rows.reduce((total, row) => total + of(row), 0)
+const columns: readonly Column<CommissionLog>[] = [
+  {
+    id: 'commission',
+    head: 'Commission',
+    by: ({ commissionId }) => nameOf(commissionId),
+    cell: 'font-semibold',
+    total: () => 'Together',
+  },
+  {
+    id: 'batches',
+    head: 'Batches',
+    number: true,
+    by: ({ batches }) => batches,
+    total: (rows) => String(sum(rows, ({ batches }) => batches)),
+  },
+  {
+    id: 'good',
+    head: 'Good pieces',
+    number: true,
+    by: ({ good }) => good,
+    text: ({ good }) => (good > 0 ? String(good) : ''),
+    total: (rows) => String(sum(rows, ({ good }) => good)),
+  },
+  {
+    id: 'drawn',
+    head: 'Drawn so far',
+    number: true,
+    by: ({ usedMinor }) => usedMinor,
+    text: ({ usedMinor }) => money(usedMinor),
+    total: (rows) => money(sum(rows, ({ usedMinor }) => usedMinor)),
+  },
+  {
+    id: 'left',
+    head: 'Leftovers written off',
+    number: true,
+    by: ({ writtenOffMinor }) => writtenOffMinor,
+    text: ({ writtenOffMinor }) => money(writtenOffMinor),
+    total: (rows) => money(sum(rows, ({ writtenOffMinor }) => writtenOffMinor)),
+  },
+  { id: 'unpriced', head: 'Without a price', text: unpriced, cell: 'text-sm text-soft' },
+]
 </script>
 
 <template>
   <section aria-label="By commission">
-    <table class="ruled w-full">
-      <thead>
-        <tr>
-          <th class="!pl-5">Commission</th>
-          <th class="number">Batches</th>
-          <th class="number">Good pieces</th>
-          <th class="number">Drawn so far</th>
-          <th class="number">Leftovers written off</th>
-          <th>Without a price</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.commissionId ?? 'shelf'">
-          <td class="!pl-5 font-semibold">{{ nameOf(row.commissionId) }}</td>
-          <td class="number">{{ row.batches }}</td>
-          <td class="number">{{ row.good > 0 ? row.good : '' }}</td>
-          <td class="number">{{ money(row.usedMinor) }}</td>
-          <td class="number">{{ money(row.writtenOffMinor) }}</td>
-          <td class="text-sm text-soft">{{ unpriced(row) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      page
+      label="By commission"
+      :rows="rows"
+      :columns="columns"
+      :key-of="({ commissionId }) => commissionId ?? 'shelf'"
+    />
   </section>
 </template>

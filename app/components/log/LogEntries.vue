@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LogEntry } from '~~/core/batches'
 import { formatMinutes, formatQuantity } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 /** Batch by batch: planned against real, and the cost of a good piece against a bought one. */
 defineProps<{ entries: readonly LogEntry[] }>()
@@ -20,99 +21,111 @@ const off = (used: number, planned: number): string =>
     : Math.abs(used / planned - 1) < 0.005
       ? 'as planned'
       : `${used > planned ? '+' : '−'}${Math.abs(Math.round((used / planned - 1) * 100))} %`
+/** What a good piece cost, of those that came out; absent where none did. */
+const each = (entry: LogEntry, minor: number): number | undefined =>
+  entry.good > 0 ? minor / entry.good : undefined
+const eachWords = (minor: number | undefined): string => (minor === undefined ? '–' : moneyEach(minor))
+const columns: readonly Column<LogEntry>[] = [
+  { id: 'batch', head: 'Batch', by: ({ batch }) => batch.name },
+  { id: 'ended', head: 'Ended', by: ({ at }) => at },
+  {
+    id: 'good',
+    head: 'Good / started',
+    number: true,
+    by: ({ good }) => good,
+    text: ({ good, batch }) => `${good} / ${batch.pieces}`,
+  },
+  { id: 'minutes', head: 'Minutes, planned', number: true, by: ({ realMin }) => realMin },
+  { id: 'tray', head: 'Tray', by: ({ tray }) => tray ?? '' },
+  {
+    id: 'cost',
+    head: 'A good one cost',
+    number: true,
+    by: (entry) => each(entry, entry.cost.usedMinor),
+    text: (entry) => eachWords(each(entry, entry.cost.usedMinor)),
+  },
+  {
+    id: 'off',
+    head: 'written off',
+    number: true,
+    by: (entry) => each(entry, entry.cost.writtenOffMinor),
+    text: (entry) => eachWords(each(entry, entry.cost.writtenOffMinor)),
+  },
+  {
+    id: 'bought',
+    head: 'A bought one',
+    number: true,
+    by: boughtOf,
+    text: (entry) => eachWords(boughtOf(entry)),
+  },
+]
 </script>
 
 <template>
-  <table class="ruled w-full border-t-2 border-ink">
-    <thead>
-      <tr>
-        <th class="!pl-5">Batch</th>
-        <th>Ended</th>
-        <th class="number">Good / started</th>
-        <th class="number">Minutes, planned</th>
-        <th>Tray</th>
-        <th class="number">A good one cost</th>
-        <th class="number">written off</th>
-        <th class="number">A bought one</th>
-      </tr>
-    </thead>
-    <tbody v-for="entry in entries" :key="entry.batch.id">
-      <tr>
-        <td class="!pl-5">
-          <RowToggle
-            class="font-semibold"
-            :open="opened.has(entry.batch.id)"
-            @toggle="toggle(entry.batch.id)"
-            >{{ entry.batch.name }}</RowToggle
-          >
-        </td>
-        <td>
-          <span v-if="entry.ended === 'abandoned'" class="tag tag-hip mr-2">abandoned</span
-          >{{ formatMoment(entry.at) }}
-        </td>
-        <td class="number">{{ entry.good }} / {{ entry.batch.pieces }}</td>
-        <td class="number">
-          {{ formatMinutes(entry.realMin) }}
-          <span class="text-soft">{{ formatMinutes(entry.plannedMin) }}</span>
-        </td>
-        <td>{{ entry.tray }}</td>
-        <td class="number">{{ entry.good > 0 ? moneyEach(entry.cost.usedMinor / entry.good) : '–' }}</td>
-        <td class="number">
-          {{ entry.good > 0 ? moneyEach(entry.cost.writtenOffMinor / entry.good) : '–' }}
-        </td>
-        <td class="number">{{ boughtOf(entry) === undefined ? '–' : moneyEach(boughtOf(entry) ?? 0) }}</td>
-      </tr>
-      <tr v-if="opened.has(entry.batch.id)" class="detail">
-        <td colspan="8" class="!pl-11">
-          <SetAsideNote :entries="entry.setAside" />
-          <div class="grid gap-6 py-1 lg:grid-cols-[minmax(0,1fr)_320px]">
-            <table class="ruled w-full">
-              <thead>
-                <tr>
-                  <th>Material</th>
-                  <th class="number">Planned</th>
-                  <th class="number">Used</th>
-                  <th class="number">Off by</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="row in entry.amounts" :key="row.materialId">
-                  <td>{{ name(row.materialId) }}</td>
-                  <td class="number">{{ show(row.materialId, row.planned) }}</td>
-                  <td class="number">{{ show(row.materialId, row.used) }}</td>
-                  <td class="number">{{ off(row.used, row.planned) }}</td>
-                </tr>
-              </tbody>
-            </table>
-            <div class="text-sm">
-              <p v-for="(reject, i) in entry.rejects" :key="i">
-                <span class="tag tag-hip mr-1">{{ reject.count }} rejected</span>{{ reject.reason }}, at “{{
-                  entry.batch.plan.steps[reject.step]?.title
-                }}”
-              </p>
-              <p v-if="entry.lateRounds > 0" class="mt-1">
-                {{ entry.lateRounds }} {{ entry.lateRounds === 1 ? 'round' : 'rounds' }} went on after the
-                window had closed.
-              </p>
-              <p v-if="entry.note" class="mt-1">{{ entry.note }}</p>
-              <p class="mt-2 text-soft">
-                Materials drawn: {{ money(entry.cost.usedMinor) }} at what the lots cost;
-                {{ money(entry.cost.writtenOffMinor) }} with what is left in them written off.
-              </p>
-              <p v-if="entry.cost.unpricedMaterialIds.length > 0" class="mt-1 text-larch">
-                Without a price, counted as nothing:
-                {{ entry.cost.unpricedMaterialIds.map(name).join(', ') }}.
-              </p>
-            </div>
-          </div>
-        </td>
-      </tr>
-    </tbody>
-  </table>
+  <DataTable
+    page
+    class="border-t-2 border-ink"
+    label="Batches"
+    :rows="entries"
+    :columns="columns"
+    :key-of="({ batch }) => batch.id"
+    :open="opened"
+  >
+    <template #batch="{ row: entry }">
+      <RowToggle class="font-semibold" :open="opened.has(entry.batch.id)" @toggle="toggle(entry.batch.id)">{{
+        entry.batch.name
+      }}</RowToggle>
+    </template>
+    <template #ended="{ row: entry }"
+      ><span v-if="entry.ended === 'abandoned'" class="tag tag-hip mr-2">abandoned</span
+      >{{ formatMoment(entry.at) }}</template
+    >
+    <template #minutes="{ row: entry }"
+      >{{ formatMinutes(entry.realMin) }}
+      <span class="text-soft">{{ formatMinutes(entry.plannedMin) }}</span></template
+    >
+    <template #opened="{ row: entry }">
+      <SetAsideNote :entries="entry.setAside" />
+      <div class="grid gap-6 py-1 lg:grid-cols-[minmax(0,1fr)_320px]">
+        <table class="ruled w-full">
+          <thead>
+            <tr>
+              <th>Material</th>
+              <th class="number">Planned</th>
+              <th class="number">Used</th>
+              <th class="number">Off by</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in entry.amounts" :key="row.materialId">
+              <td>{{ name(row.materialId) }}</td>
+              <td class="number">{{ show(row.materialId, row.planned) }}</td>
+              <td class="number">{{ show(row.materialId, row.used) }}</td>
+              <td class="number">{{ off(row.used, row.planned) }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <div class="text-sm">
+          <p v-for="(reject, i) in entry.rejects" :key="i">
+            <span class="tag tag-hip mr-1">{{ reject.count }} rejected</span>{{ reject.reason }}, at “{{
+              entry.batch.plan.steps[reject.step]?.title
+            }}”
+          </p>
+          <p v-if="entry.lateRounds > 0" class="mt-1">
+            {{ entry.lateRounds }} {{ entry.lateRounds === 1 ? 'round' : 'rounds' }} went on after the window
+            had closed.
+          </p>
+          <p v-if="entry.note" class="mt-1">{{ entry.note }}</p>
+          <p class="mt-2 text-soft">
+            Materials drawn: {{ money(entry.cost.usedMinor) }} at what the lots cost;
+            {{ money(entry.cost.writtenOffMinor) }} with what is left in them written off.
+          </p>
+          <p v-if="entry.cost.unpricedMaterialIds.length > 0" class="mt-1 text-larch">
+            Without a price, counted as nothing:
+            {{ entry.cost.unpricedMaterialIds.map(name).join(', ') }}.
+          </p>
+        </div>
+      </div>
+    </template>
+  </DataTable>
 </template>
-
-<style scoped>
-.detail > td {
-  background: var(--color-hover);
-}
-</style>

@@ -28,7 +28,7 @@ const form = useFields(
   },
   {
     check: ({ count, to }) => {
-      const decided = decideMove(tray, count, from, to)
+      const decided = decideMove(tray, count ?? NaN, from, to ?? from)
       return decided.kind === 'none' ? { count: decided.because } : {}
     },
     async send(move) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { trayStates, type Tray, type TrayState } from '~~/core/batches'
+import type { Column } from '../../parts/table/column'
 
 /** Finished pieces: where they stand, and what has become of them. Moved on, or back, at any time. */
 const workshop = useWorkshop()
@@ -12,45 +13,51 @@ const rows = computed(() =>
     .sort((a, b) => b.tray.counts['to be planted'] - a.tray.counts['to be planted']),
 )
 const lineOf = (id: string | undefined): string => workshop.lines.find((line) => line.id === id)?.name ?? ''
+type Row = (typeof rows.value)[number]
+const columns: readonly Column<Row>[] = [
+  { id: 'tray', head: 'Tray', by: ({ tray }) => tray.name, cell: 'font-semibold' },
+  { id: 'of', head: 'Pieces of', by: ({ batch }) => batch?.name ?? '' },
+  ...trayStates.map((state): Column<Row> => ({
+    id: state,
+    head: state,
+    number: true,
+    by: ({ tray }) => tray.counts[state],
+    total: (all) => String(all.reduce((sum, { tray }) => sum + tray.counts[state], 0)),
+  })),
+]
 </script>
 
 <template>
   <section aria-label="Trays">
-    <table class="ruled w-full">
-      <thead>
-        <tr>
-          <th class="!pl-5">Tray</th>
-          <th>Pieces of</th>
-          <th v-for="state in trayStates" :key="state" class="number">{{ state }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="{ tray, batch } in rows" :key="`${tray.batchId}|${tray.name}`">
-          <td class="!pl-5 font-semibold">{{ tray.name }}</td>
-          <td>
-            {{ batch?.name }}
-            <span v-if="batch?.lineId" class="text-sm text-soft">{{ lineOf(batch.lineId) }}</span>
-          </td>
-          <td v-for="state in trayStates" :key="state" class="number">
-            <button
-              v-if="tray.counts[state] > 0"
-              type="button"
-              class="button button-quiet button-small"
-              :aria-label="`Move the ${tray.counts[state]} ${state} on ${tray.name}`"
-              @click="moving = { tray, from: state }"
-            >
-              {{ tray.counts[state] }}
-            </button>
-            <span
-              v-else-if="tray.counts[state] < 0"
-              class="tag tag-hip"
-              title="Two copies of the workshop moved the same pieces"
-              >{{ tray.counts[state] }}: count them</span
-            >
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      page
+      label="Trays"
+      :rows="rows"
+      :columns="columns"
+      :key-of="({ tray }) => `${tray.batchId}|${tray.name}`"
+    >
+      <template #of="{ row: { batch } }">
+        {{ batch?.name }}
+        <span v-if="batch?.lineId" class="text-sm text-soft">{{ lineOf(batch.lineId) }}</span>
+      </template>
+      <template v-for="state in trayStates" :key="state" #[state]="{ row: { tray } }">
+        <button
+          v-if="tray.counts[state] > 0"
+          type="button"
+          class="button button-quiet button-small"
+          :aria-label="`Move the ${tray.counts[state]} ${state} on ${tray.name}`"
+          @click="moving = { tray, from: state }"
+        >
+          {{ tray.counts[state] }}
+        </button>
+        <span
+          v-else-if="tray.counts[state] < 0"
+          class="tag tag-hip"
+          title="Two copies of the workshop moved the same pieces"
+          >{{ tray.counts[state] }}: count them</span
+        >
+      </template>
+    </DataTable>
     <MoveDialog v-if="moving" v-bind="moving" @close="moving = undefined" />
   </section>
 </template>

@@ -44,6 +44,7 @@ const form = useFields(
   },
   {
     check: ({ have, worn }) => {
+      if (have === undefined || worn === undefined) return {}
       const lent = loansOf(loans.value, have, worn)
       return lent.kind === 'none' ? { lent: lent.because } : {}
     },

@@ -6,8 +6,8 @@ import type { Field, FieldLook, Fields, TextsOf, ValuesOf } from './field'
 type Faults<F extends Fields> = Partial<Record<keyof F & string, string>>
 
 interface How<F extends Fields> {
-  /** What is wrong with the whole, by the field that it is said at; read once each field by itself is right. */
-  check?: (values: ValuesOf<F>) => Faults<F>
+  /** What is wrong with the whole, by the field that it is said at, of what could be read so far. */
+  check?: (values: Partial<ValuesOf<F>>) => Faults<F>
   /** Sends it; an answer that is not ok leaves the form as it is, and has been told elsewhere. */
   send: (values: ValuesOf<F>) => Promise<{ kind: string } | undefined | void>
   /** How fields look by what is typed: labels, hints, which are asked for. */
@@ -54,10 +54,7 @@ export function useFields<F extends Fields>(table: F, how: How<F>): FieldsForm {
       else if (reading.value !== undefined) values[name] = reading.value
     }
     const whole = values as ValuesOf<F>
-    return {
-      values: whole,
-      faults: (Object.keys(faults).length > 0 ? faults : told(how.check?.(whole) ?? {})) as Faults<F>,
-    }
+    return { values: whole, faults: { ...told(how.check?.(whole) ?? {}), ...faults } as Faults<F> }
   }
 
   const form = useForm({
