@@ -211,4 +211,10 @@ export default tseslint.config(
     files: ['scripts/**', 'bench/**', 'tests/**'],
     rules: { 'no-console': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
   },
+  {
+    // What Jest reads files with is asked for the old way.
+    files: ['tests/support/*.cjs'],
+    languageOptions: { sourceType: 'commonjs', globals: { require: 'readonly', module: 'writable' } },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
 )

@@ -13,7 +13,11 @@ export default defineNuxtConfig({
     { path: '~/components', pathPrefix: false },
     { path: '~/parts', pathPrefix: false },
   ],
-  typescript: { strict: true, typeCheck: false, tsConfig: { include: ['../types/*.d.ts'] } },
+  typescript: {
+    strict: true,
+    typeCheck: false,
+    tsConfig: { include: ['../types/*.d.ts', '../tests/components/*.ts'] },
+  },
   app: {
     head: {
       title: 'Hardy Thicket',
@@ -41,6 +45,13 @@ export default defineNuxtConfig({
         },
       ],
       additionalManifestEntries: [{ url: '/', revision: String(Date.now()) }],
+    },
+  },
+  hooks: {
+    // The page of all parts is for those who make them: it comes with the dev server alone.
+    'pages:extend': (pages) => {
+      const at = pages.findIndex(({ path }) => path === '/parts')
+      if (process.env.NODE_ENV === 'production' && at >= 0) pages.splice(at, 1)
     },
   },
   // Other stations are fetched once by the service worker, for use without a connection; no need to run them

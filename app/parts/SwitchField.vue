@@ -9,7 +9,7 @@ const value = defineModel<V>({ required: true })
 
 <template>
   <RadioGroup v-model="value">
-    <RadioGroupLabel class="label" :class="{ 'sr-only': hideLabel }">{{ label }}</RadioGroupLabel>
+    <RadioGroupLabel as="span" class="label" :class="{ 'sr-only': hideLabel }">{{ label }}</RadioGroupLabel>
     <div class="flex flex-wrap">
       <RadioGroupOption
         v-for="option in options"

@@ -48,10 +48,11 @@ export async function planBuying(task: BuyingTask, solve: Solver, money: MoneyWo
     const late = own.obstacles
       .filter((one) => one.kind === 'late' && (one.soonest ?? '') > (soonest.get(one.material.id) ?? ''))
       .map(({ material }) => material)
-    const others = obstacles.filter(({ kind }) => kind !== 'late').length
-    // What nobody has does not count against one of them.
-    const whole = lacks.length === others ? await solve(own.problem) : undefined
-    const missing = new Set(obstacles.map(({ material }) => material.id))
+    // What nobody has does not count against one of them; what is late with others must be had all the same.
+    const missing = new Set(
+      obstacles.filter(({ kind }) => kind !== 'late').map(({ material }) => material.id),
+    )
+    const whole = lacks.length === missing.size ? await solve(own.problem) : undefined
     alone.push({
       supplier,
       ...(whole ? { netMinor: whole.netMinor } : {}),

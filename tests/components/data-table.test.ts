@@ -1,3 +1,4 @@
+import { describe, expect, it } from '@jest/globals'
 import { screen, waitFor, within } from '@testing-library/dom'
 import { h } from 'vue'
 import { mount } from '@vue/test-utils'
@@ -74,6 +75,12 @@ describe('a table of data', () => {
     await press('Price')
     expect(names().slice(0, 3)).toEqual(['Fibre', 'Foam 10', 'Foam 2'])
   })
+  it('may be empty when it is ordered, and is filled later', async () => {
+    const wrapper = await show(DataTable, table({ rows: [] }))
+    await press('Jar')
+    await wrapper.setProps({ rows: jars })
+    expect(names().slice(0, 3)).toEqual(['Fibre', 'Foam 2', 'Foam 10'])
+  })
   it('keeps its order when rows change', async () => {
     const wrapper = await show(DataTable, table())
     await press('Held')
@@ -92,7 +99,7 @@ describe('a table of data', () => {
   it('shows what an opened row holds, over its whole width', async () => {
     const wrapper = mount(DataTable, {
       props: { ...table(), open: new Set(['b']) } as never,
-      slots: { opened: ({ row }: { row: Jar }) => `lots of ${row.name}` },
+      slots: { opened: ({ row }: { row: object }) => `lots of ${(row as Jar).name}` },
       attachTo: document.body,
     })
     const cell = screen.getByText('lots of Foam 2')
@@ -103,7 +110,9 @@ describe('a table of data', () => {
   it('is gone through by the arrows, from row to row in one column', async () => {
     mount(DataTable, {
       props: table() as never,
-      slots: { act: ({ row }: { row: Jar }) => h('button', { type: 'button' }, `Count ${row.id}`) },
+      slots: {
+        act: ({ row }: { row: object }) => h('button', { type: 'button' }, `Count ${(row as Jar).id}`),
+      },
       attachTo: document.body,
     })
     screen.getByRole('button', { name: 'Count a' }).focus()

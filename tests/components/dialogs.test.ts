@@ -1,3 +1,4 @@
+import { describe, expect, it } from '@jest/globals'
 import { screen, waitFor } from '@testing-library/dom'
 import { saveMaterial, receiveLot } from '../../app/db/commands/stock'
 import SupplierDialog from '../../app/components/buying/SupplierDialog.vue'

@@ -1,3 +1,4 @@
+import { describe, expect, it } from '@jest/globals'
 import { screen, waitFor } from '@testing-library/dom'
 import { defineComponent, h } from 'vue'
 import { z } from 'zod'

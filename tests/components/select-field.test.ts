@@ -1,3 +1,4 @@
+import { describe, expect, it } from '@jest/globals'
 import { screen, waitFor } from '@testing-library/dom'
 import SelectField from '../../app/parts/SelectField.vue'
 import { hand, pick, show } from '../support/page'
@@ -43,7 +44,7 @@ describe('one of a list', () => {
     await zone()
     await hand.click(field())
     const list = await screen.findByRole('listbox')
-    expect(list.parentElement?.tagName).toBe('MAIN')
+    expect(list.parentElement?.dataset.floats).toBe('')
     expect(list.style.position).toBe('fixed')
   })
   it('is gone through with the arrows, past what can’t be chosen; Escape leaves it as it was', async () => {

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { besides, stations } from '../../shared/stations'
 import { Maker } from './support/maker'
 
 async function serious(page: Page): Promise<string[]> {
@@ -17,20 +18,9 @@ async function serious(page: Page): Promise<string[]> {
     )
 }
 
-/** Stations as the navigation names them; planting out is reached from the planting plan. */
-const stations = [
-  'Brief',
-  'Line-up',
-  'Make-up',
-  'Blends',
-  'Stock',
-  'Bench',
-  'Log',
-  'Workshop',
-  'Species',
-  'Planting',
-] as const
-const half = Math.ceil(stations.length / 2)
+/** All that the navigation leads to; planting out is reached from the planting plan. */
+const names = [...stations, ...besides].map(({ name }) => name)
+const half = Math.ceil(names.length / 2)
 
 /** Goes from station to station as a maker does, without loading the app anew, and looks at each. */
 async function visit(page: Page, workshop: 'demo' | 'mine', names: readonly string[]): Promise<void> {
@@ -49,19 +39,35 @@ async function visit(page: Page, workshop: 'demo' | 'mine', names: readonly stri
 }
 
 for (const workshop of ['demo', 'mine'] as const)
-  for (const [which, names] of [
-    ['first', stations.slice(0, half)],
-    ['other', stations.slice(half)],
+  for (const [which, own] of [
+    ['first', names.slice(0, half)],
+    ['other', names.slice(half)],
   ] as const)
     test(`the ${which} stations of ${workshop} have no serious or critical finding`, async ({ page }) => {
       await page.goto(`/${workshop}/${which === 'first' ? 'species' : 'brief'}`)
       await expect(page.locator('#station h1').first()).toBeAttached()
-      await visit(page, workshop, names)
-      if (!names.includes('Planting')) return
+      await visit(page, workshop, own)
+      if (!own.includes('Planting')) return
       await page.goto(`/${workshop}/planting-out`)
       await expect(page.locator('#station h1').first()).toBeAttached()
       expect.soft(await serious(page)).toEqual([])
     })
+
+test('at 200 % zoom, in forced colours and without motion no station has a serious or critical finding', async ({
+  page,
+}) => {
+  // A window of 1280 × 800 looked at twice as large has room for half as much.
+  await page.setViewportSize({ width: 640, height: 400 })
+  await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' })
+  for (const { path, name } of [...stations, ...besides]) {
+    await page.goto(`/demo/${path}`)
+    await expect(page.locator('#station h1').first()).toBeAttached()
+    expect.soft([name, await serious(page)]).toEqual([name, []])
+    // Nothing runs out of the window sideways.
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+    expect.soft([name, over]).toEqual([name, 0])
+  }
+})
 
 test('the rooms of Stock have no serious or critical finding', async ({ page }) => {
   await page.goto('/demo/stock/ahead')
@@ -108,7 +114,12 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   [
     'a tool',
     'stock/tools',
-    (page) => page.getByRole('region', { name: 'Tools' }).getByRole('button').first().click(),
+    (page) =>
+      page
+        .getByRole('region', { name: 'Tools' })
+        .getByRole('button', { name: /^Change/ })
+        .first()
+        .click(),
   ],
   ['weighing', 'bench', (page) => page.getByRole('button', { name: 'Weigh' }).click()],
   ['rejecting', 'bench', (page) => page.getByRole('button', { name: 'Reject a piece' }).click()],

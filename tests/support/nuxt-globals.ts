@@ -1,3 +1,4 @@
+import { afterEach, beforeEach, jest } from '@jest/globals'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { createPinia, defineStore, setActivePinia, storeToRefs } from 'pinia'

@@ -9,10 +9,10 @@ configure({ asyncUtilTimeout: 20_000, getElementError: (message) => new Error(me
 
 /** A component on a page, as the app would have it: with room for what opens beside a button. */
 export async function show(component: Component, props: Record<string, unknown> = {}): Promise<VueWrapper> {
-  const main = document.createElement('main')
-  main.dataset.floats = ''
-  document.body.append(main)
-  const wrapper = mount(component, { props, attachTo: main })
+  const place = document.createElement('div')
+  place.dataset.floats = ''
+  document.body.append(place)
+  const wrapper = mount(component, { props, attachTo: place })
   await flushPromises()
   return wrapper
 }

@@ -57,6 +57,7 @@ const placeWords = computed(() => [
 
 <template>
   <div class="step">
+    <StepPicture class="picture" :batch="batch" :step-index="state.stepIndex" :width="340" :height="400" />
     <section class="do">
       <h2 class="title">{{ step.title }}</h2>
       <p class="text">{{ step.text }}</p>
@@ -101,7 +102,7 @@ const placeWords = computed(() => [
       <p v-if="state.paused" class="paused" role="status">Paused. Waits go on drying.</p>
     </section>
 
-    <StepMind :step="step" />
+    <StepMind class="mind" :step="step" />
     <BenchFoot>
       <template #back><slot name="back" /></template>
       <WaitActs
@@ -158,11 +159,20 @@ const placeWords = computed(() => [
 
 <style scoped>
 .step {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 340px;
+  display: flex;
   flex: 1;
 }
+.picture {
+  flex: none;
+  align-content: start;
+  padding: 18px 0 0 24px;
+}
+.mind {
+  flex: 0 0 320px;
+}
 .do {
+  flex: 1;
+  min-width: 0;
   padding: 18px 24px;
 }
 .title {
@@ -209,9 +219,17 @@ const placeWords = computed(() => [
   font-weight: 650;
   color: var(--color-larch-deep);
 }
+@media (max-width: 1200px) {
+  .picture {
+    display: none;
+  }
+}
 @media (max-width: 900px) {
   .step {
-    grid-template-columns: minmax(0, 1fr);
+    flex-direction: column;
+  }
+  .mind {
+    flex: none;
   }
   .count {
     min-width: 0;

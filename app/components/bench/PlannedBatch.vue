@@ -2,6 +2,7 @@
 import { needsOfBatch, partOf, partNounPlural, type Batch } from '~~/core/batches'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 /** A batch that is planned and not begun: lay out what it takes. */
 const props = defineProps<{ batch: Batch }>()
@@ -14,6 +15,23 @@ const lackOf = (id: string): string => {
   const lack = shelf.lacksOfBatch(props.batch.id).find(({ materialId }) => materialId === id)
   return lack ? lackWords(lack, stock.stateById.get(id)?.material.unit ?? 'g') : ''
 }
+const materialOf = (id: string) => stock.stateById.get(id)?.material
+const columns: readonly Column<Batch['plan']['amounts'][number]>[] = [
+  {
+    id: 'material',
+    head: 'Material',
+    text: ({ materialId, label }) => materialOf(materialId)?.name ?? label,
+  },
+  {
+    id: 'much',
+    head: 'How much',
+    number: true,
+    text: ({ materialId, lies, quantity }) =>
+      formatQuantity(lies ?? quantity, materialOf(materialId)?.unit ?? 'g'),
+    cell: 'font-semibold',
+  },
+  { id: 'lack', head: 'Stock' },
+]
 </script>
 
 <template>
@@ -21,36 +39,42 @@ const lackOf = (id: string): string => {
     <h2 class="text-[26px]">
       Lay out for {{ counted(batch.pieces, partOf(batch), partNounPlural(partOf(batch))) }}
     </h2>
-    <table class="ruled mt-3 text-lg">
-      <tbody>
-        <tr v-for="amount in batch.plan.amounts" :key="`${amount.materialId}|${amount.step}`">
-          <td>{{ stock.stateById.get(amount.materialId)?.material.name ?? amount.label }}</td>
-          <td class="number font-semibold">
-            {{
-              formatQuantity(
-                amount.lies ?? amount.quantity,
-                stock.stateById.get(amount.materialId)?.material.unit ?? 'g',
-              )
-            }}
-          </td>
-          <td>
+    <div class="flex gap-10">
+      <div class="min-w-0 flex-1">
+        <DataTable
+          class="mt-3 !w-auto text-lg"
+          bare
+          label="What it takes"
+          :rows="batch.plan.amounts"
+          :columns="columns"
+          :key-of="({ materialId, step }) => `${materialId}|${step}`"
+        >
+          <template #lack="{ row: amount }">
             <span v-if="lackOf(amount.materialId)" class="tag tag-hip">{{ lackOf(amount.materialId) }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-if="tools.length > 0" class="mt-3 text-lg">Tools: {{ tools.join(', ') }}.</p>
-    <BeforeStart
-      :needs="needsOfBatch(batch)"
-      :steps="batch.plan.steps"
-      :pieces="batch.pieces"
-      promised
-      class="mt-3 text-lg"
-    />
-    <p class="mt-3 text-soft">
-      {{ formatMinutes(batch.plan.handsMin) }} of hands, {{ formatMinutes(batch.plan.elapsedMin) }} from start
-      to end.
-    </p>
+          </template>
+        </DataTable>
+        <p v-if="tools.length > 0" class="mt-3 text-lg">Tools: {{ tools.join(', ') }}.</p>
+        <BeforeStart
+          :needs="needsOfBatch(batch)"
+          :steps="batch.plan.steps"
+          :pieces="batch.pieces"
+          promised
+          class="mt-3 text-lg"
+        />
+        <p class="mt-3 text-soft">
+          {{ formatMinutes(batch.plan.handsMin) }} of hands, {{ formatMinutes(batch.plan.elapsedMin) }} from
+          start to end.
+        </p>
+      </div>
+      <StepPicture
+        class="hidden self-start xl:grid"
+        :batch="batch"
+        :step-index="batch.plan.steps.length - 1"
+        :width="420"
+        :height="440"
+        caption="when it is done"
+      />
+    </div>
     <BenchFoot>
       <button type="button" class="button button-act huge" @click="emit('start')">Start batch</button>
       <template #reject

@@ -5,6 +5,7 @@ import { isKindOf } from '~~/core/stock'
 import { plainNumber, type Breathing } from '~~/core/units'
 import { changeLine } from '../../db/commands/brief'
 import type { LineStock } from '../../stores/shelf'
+import type { Column } from '../../parts/table/column'
 
 /** Where a blend is used: slots of lines that take it, how far it is off there now, and who else could take it. */
 const props = defineProps<{ mixed: MixedBlend }>()
@@ -98,6 +99,12 @@ const tag = (off: number): string =>
   ({ same: 'tag-moss', close: 'tag-moss', near: 'tag-larch', other: 'tag-hip', wrong: 'tag-hip' })[
     nearnessOf(off)
   ]
+const columns: readonly Column<Place>[] = [
+  { id: 'line', head: 'Line', text: ({ line }) => line.name, cell: '!pl-0' },
+  { id: 'slot', head: 'For', text: ({ label, jar }) => (jar ? `${label}, ${jar}` : label) },
+  { id: 'tone', head: 'Tone' },
+  { id: 'act', head: 'Actions', number: true },
+]
 </script>
 
 <template>
@@ -115,33 +122,32 @@ const tag = (off: number): string =>
         <button type="button" class="button button-small" @click="give">Give it to that line</button>
       </template>
     </div>
-    <table v-if="used.length > 0" class="ruled mt-1 w-full">
-      <tbody>
-        <tr v-for="place in used.slice(0, MOST_OFFERED)" :key="place.key">
-          <td class="!pl-0">{{ place.line.name }}</td>
-          <td>{{ place.label }}{{ place.jar ? `, ${place.jar}` : '' }}</td>
-          <td>
-            <span v-if="place.off !== undefined" class="tag" :class="tag(place.off)"
-              >{{ differenceWords(place.off) }}, ΔE {{ plainNumber(place.off, 1) }} on the day depicted</span
-            >
-          </td>
-          <td class="text-right">
-            <button
-              type="button"
-              class="button button-quiet button-small"
-              :aria-label="`Take it back from ${place.line.name}, ${place.label}`"
-              @click="takeBack(place)"
-            >
-              take it back
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <p v-if="used.length > MOST_OFFERED" class="text-sm text-soft">
-      And {{ used.length - MOST_OFFERED }} more lines take it.
-    </p>
-    <p v-else-if="used.length === 0" class="text-sm text-soft">
+    <DataTable
+      v-if="used.length > 0"
+      class="mt-1"
+      bare
+      label="Lines that take it"
+      :rows="used"
+      :columns="columns"
+      :key-of="({ key }) => key"
+    >
+      <template #tone="{ row: place }">
+        <span v-if="place.off !== undefined" class="tag" :class="tag(place.off)"
+          >{{ differenceWords(place.off) }}, ΔE {{ plainNumber(place.off, 1) }} on the day depicted</span
+        >
+      </template>
+      <template #act="{ row: place }">
+        <button
+          type="button"
+          class="button button-quiet button-small"
+          :aria-label="`Take it back from ${place.line.name}, ${place.label}`"
+          @click="takeBack(place)"
+        >
+          take it back
+        </button>
+      </template>
+    </DataTable>
+    <p v-else class="text-sm text-soft">
       {{
         others.length > 0
           ? 'No line takes it yet. What a line takes is promised to it here and in Stock.'

@@ -10,6 +10,7 @@ import {
   type Tile,
 } from '~~/core/blends'
 import { removeTile, saveTiles } from '../../db/commands/blends'
+import type { Column } from '../../parts/table/column'
 
 /** Test tiles of a blend: what was mixed and put on what, what it looked like, what was thought of it. */
 const props = defineProps<{ blend: Blend; locked: boolean }>()
@@ -64,6 +65,14 @@ async function trial(): Promise<void> {
   asking.value = false
 }
 const short = (name: string): string => name.replace(/^[^,]*, /, '').replace(/^Static fibre /, '')
+const columns: readonly Column<(typeof rows.value)[number]>[] = [
+  { id: 'tile', head: 'Tile', by: ({ tile }) => tile.name, cell: '!pl-0 leading-tight' },
+  { id: 'recipe', head: 'Recipe', cell: 'text-sm leading-tight' },
+  { id: 'colours', head: 'Dry, sealed', cell: 'whitespace-nowrap' },
+  { id: 'verdict', head: 'Verdict', by: ({ tile }) => tile.verdict },
+  { id: 'good', head: 'Good for', text: ({ tile }) => tile.goodFor ?? '', cell: 'text-sm' },
+  { id: 'act', head: 'Actions', headless: true, number: true },
+]
 </script>
 
 <template>
@@ -92,101 +101,84 @@ const short = (name: string): string => name.replace(/^[^,]*, /, '').replace(/^S
         New tile
       </button>
     </div>
-    <table v-if="rows.length > 0" class="ruled mt-1 w-full">
-      <thead>
-        <tr>
-          <th class="!pl-0">Tile</th>
-          <th>Recipe</th>
-          <th>Dry, sealed</th>
-          <th>Verdict</th>
-          <th>Good for</th>
-          <th><span class="sr-only">Actions</span></th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.tile.id">
-          <td class="!pl-0 leading-tight">
-            <span class="flex items-center gap-2">
-              <img
-                v-if="row.tile.photo"
-                :src="row.tile.photo"
-                :alt="`Photo of ${row.tile.name}`"
-                class="photo"
-              />
-              <span
-                >{{ row.tile.name
-                }}<span class="block text-xs text-soft"
-                  >{{ formatDate(row.tile.date) }}{{ row.tile.ground ? `, on ${row.tile.ground}` : '' }}</span
-                ></span
-              >
-            </span>
-          </td>
-          <td class="text-sm leading-tight">
-            <template v-for="({ grain, parts }, i) in row.portions" :key="grain.material.id"
-              ><template v-if="i > 0"> + </template>{{ parts }} {{ short(grain.material.name) }}</template
-            >
-          </td>
-          <td class="whitespace-nowrap">
-            <span class="two" aria-hidden="true"
-              ><i :style="{ background: row.dry }" /><i :style="{ background: row.sealed }"
-            /></span>
-            <span class="ml-1 text-xs text-soft">{{
-              row.tile.measured
-                ? `measured, ${row.tile.measured.light}`
-                : row.tile.sealed
-                  ? 'by eye'
-                  : 'foretold'
-            }}</span>
-          </td>
-          <td>
-            <span
-              v-if="row.tile.verdict"
-              class="tag"
-              :class="row.tile.verdict === 'good' ? 'tag-moss' : 'tag-larch'"
-              >{{ row.tile.verdict }}</span
-            >
-            <span v-else class="text-sm text-soft">not judged</span>
-          </td>
-          <td class="text-sm">{{ row.tile.goodFor }}</td>
-          <td class="text-right whitespace-nowrap">
-            <button
-              v-for="which in ['dry', 'sealed'] as const"
-              :key="which"
-              type="button"
-              class="button button-quiet button-small"
-              :aria-label="`Measure ${row.tile.name} ${which}`"
-              @click="measuring = { tile: row.tile, which }"
-            >
-              measure {{ which }}
-            </button>
-            <button
-              type="button"
-              class="button button-quiet button-small"
-              :aria-label="`Judge ${row.tile.name}`"
-              @click="editing = row.tile"
-            >
-              judge
-            </button>
-            <button
-              type="button"
-              class="button button-quiet button-small"
-              :aria-label="`Mix ${row.tile.name} again`"
-              @click="emit('take', row.tile)"
-            >
-              again
-            </button>
-            <button
-              type="button"
-              class="button button-quiet button-small"
-              :aria-label="`Remove ${row.tile.name}`"
-              @click="workshop.dispatch(removeTile, row.tile.id)"
-            >
-              ×
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="rows.length > 0"
+      class="mt-1"
+      label="Test tiles"
+      :rows="rows"
+      :columns="columns"
+      :key-of="({ tile }) => tile.id"
+    >
+      <template #tile="{ row }">
+        <span class="flex items-center gap-2">
+          <img v-if="row.tile.photo" :src="row.tile.photo" :alt="`Photo of ${row.tile.name}`" class="photo" />
+          <span
+            >{{ row.tile.name
+            }}<span class="block text-xs text-soft"
+              >{{ formatDate(row.tile.date) }}{{ row.tile.ground ? `, on ${row.tile.ground}` : '' }}</span
+            ></span
+          >
+        </span>
+      </template>
+      <template #recipe="{ row }">
+        <template v-for="({ grain, parts }, i) in row.portions" :key="grain.material.id"
+          ><template v-if="i > 0"> + </template>{{ parts }} {{ short(grain.material.name) }}</template
+        >
+      </template>
+      <template #colours="{ row }">
+        <span class="two" aria-hidden="true"
+          ><i :style="{ background: row.dry }" /><i :style="{ background: row.sealed }"
+        /></span>
+        <span class="ml-1 text-xs text-soft">{{
+          row.tile.measured ? `measured, ${row.tile.measured.light}` : row.tile.sealed ? 'by eye' : 'foretold'
+        }}</span>
+      </template>
+      <template #verdict="{ row }">
+        <span
+          v-if="row.tile.verdict"
+          class="tag"
+          :class="row.tile.verdict === 'good' ? 'tag-moss' : 'tag-larch'"
+          >{{ row.tile.verdict }}</span
+        >
+        <span v-else class="text-sm text-soft">not judged</span>
+      </template>
+      <template #act="{ row }">
+        <button
+          v-for="which in ['dry', 'sealed'] as const"
+          :key="which"
+          type="button"
+          class="button button-quiet button-small"
+          :aria-label="`Measure ${row.tile.name} ${which}`"
+          @click="measuring = { tile: row.tile, which }"
+        >
+          measure {{ which }}
+        </button>
+        <button
+          type="button"
+          class="button button-quiet button-small"
+          :aria-label="`Judge ${row.tile.name}`"
+          @click="editing = row.tile"
+        >
+          judge
+        </button>
+        <button
+          type="button"
+          class="button button-quiet button-small"
+          :aria-label="`Mix ${row.tile.name} again`"
+          @click="emit('take', row.tile)"
+        >
+          again
+        </button>
+        <button
+          type="button"
+          class="button button-quiet button-small"
+          :aria-label="`Remove ${row.tile.name}`"
+          @click="workshop.dispatch(removeTile, row.tile.id)"
+        >
+          ×
+        </button>
+      </template>
+    </DataTable>
     <p v-else class="text-sm text-soft">
       Before a big mix: six small tiles, sealed, each with a verdict and the scene that it would suit. Keep
       them.

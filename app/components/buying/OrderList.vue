@@ -2,6 +2,7 @@
 import type { OrderProgress } from '~~/core/buying'
 import { formatQuantity } from '~~/core/units'
 import { closeOrder } from '../../db/commands/buying'
+import type { Column } from '../../parts/table/column'
 
 /** Orders: sent, partly come, come; what is missing of each. */
 const workshop = useWorkshop()
@@ -24,6 +25,19 @@ async function close({ order }: OrderProgress, on: string | undefined): Promise<
   const who = buying.supplierName(order.supplierId)
   notices.done(on ? `Nothing more is waited for of ${who}.` : `The rest of ${who} is waited for again.`)
 }
+const columns: readonly Column<OrderProgress>[] = [
+  { id: 'who', head: 'Supplier', cell: 'align-top' },
+  { id: 'lines', head: 'What', cell: 'align-top text-sm' },
+  { id: 'state', head: 'State', cell: 'align-top' },
+  {
+    id: 'sum',
+    head: 'Together',
+    number: true,
+    text: ({ totalMinor }) => money(totalMinor),
+    cell: 'align-top',
+  },
+  { id: 'act', head: 'Actions', number: true, cell: 'align-top' },
+]
 </script>
 
 <template>
@@ -41,55 +55,56 @@ async function close({ order }: OrderProgress, on: string | undefined): Promise<
       </button>
     </div>
     <p v-if="shown.length === 0" class="px-5 pb-2 text-sm text-soft">Nothing is on its way.</p>
-    <table v-else class="ruled w-full">
-      <tbody>
-        <tr v-for="one in shown" :key="one.order.id" class="align-top">
-          <td class="!pl-5">
-            <span class="font-semibold">{{ buying.supplierName(one.order.supplierId) }}</span>
-            <span class="block text-sm text-soft">sent {{ formatDate(one.order.sent) }}</span>
-          </td>
-          <td class="text-sm">
-            <span v-for="(line, i) in one.lines" :key="i" class="block">
-              {{ line.packs }} ×
-              {{ formatQuantity(line.packQuantity, materialOf(line.materialId)?.unit ?? 'g') }}
-              {{ materialOf(line.materialId)?.name ?? line.materialId }}
-              <span v-if="line.come > 0 && line.waiting > 0" class="text-larch"
-                >· {{ formatQuantity(line.come, materialOf(line.materialId)?.unit ?? 'g') }} came</span
-              >
-              <span v-else-if="line.come > 0" class="text-moss">· came</span>
-            </span>
-          </td>
-          <td>
-            <span class="tag" :class="`tag-${tones[one.state]}`">{{ one.state }}</span>
-            <span v-if="one.overdue" class="tag tag-hip ml-1"
-              >was due {{ formatDay(one.order.expected) }}</span
-            >
-            <span v-else-if="isOpen(one)" class="block text-sm text-soft"
-              >due {{ formatDate(one.order.expected) }}</span
-            >
-          </td>
-          <td class="number">{{ money(one.totalMinor) }}</td>
-          <td class="number">
-            <template v-if="isOpen(one)">
-              <button type="button" class="button button-small mr-1" @click="receiving = one">
-                Take in<span class="sr-only"> {{ buying.supplierName(one.order.supplierId) }}</span>
-              </button>
-              <button type="button" class="button button-quiet button-small" @click="close(one, buying.now)">
-                No more comes
-              </button>
-            </template>
-            <button
-              v-else-if="one.state === 'closed short'"
-              type="button"
-              class="button button-quiet button-small"
-              @click="close(one, undefined)"
-            >
-              Wait for the rest again
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-else
+      page
+      bare
+      label="Orders"
+      :rows="shown"
+      :columns="columns"
+      :key-of="({ order }) => order.id"
+    >
+      <template #who="{ row: one }">
+        <span class="font-semibold">{{ buying.supplierName(one.order.supplierId) }}</span>
+        <span class="block text-sm text-soft">sent {{ formatDate(one.order.sent) }}</span>
+      </template>
+      <template #lines="{ row: one }">
+        <span v-for="(line, i) in one.lines" :key="i" class="block">
+          {{ line.packs }} ×
+          {{ formatQuantity(line.packQuantity, materialOf(line.materialId)?.unit ?? 'g') }}
+          {{ materialOf(line.materialId)?.name ?? line.materialId }}
+          <span v-if="line.come > 0 && line.waiting > 0" class="text-larch"
+            >· {{ formatQuantity(line.come, materialOf(line.materialId)?.unit ?? 'g') }} came</span
+          >
+          <span v-else-if="line.come > 0" class="text-moss">· came</span>
+        </span>
+      </template>
+      <template #state="{ row: one }">
+        <span class="tag" :class="`tag-${tones[one.state]}`">{{ one.state }}</span>
+        <span v-if="one.overdue" class="tag tag-hip ml-1">was due {{ formatDay(one.order.expected) }}</span>
+        <span v-else-if="isOpen(one)" class="block text-sm text-soft"
+          >due {{ formatDate(one.order.expected) }}</span
+        >
+      </template>
+      <template #act="{ row: one }">
+        <template v-if="isOpen(one)">
+          <button type="button" class="button button-small mr-1" @click="receiving = one">
+            Take in<span class="sr-only"> {{ buying.supplierName(one.order.supplierId) }}</span>
+          </button>
+          <button type="button" class="button button-quiet button-small" @click="close(one, buying.now)">
+            No more comes
+          </button>
+        </template>
+        <button
+          v-else-if="one.state === 'closed short'"
+          type="button"
+          class="button button-quiet button-small"
+          @click="close(one, undefined)"
+        >
+          Wait for the rest again
+        </button>
+      </template>
+    </DataTable>
     <ReceiveOrderDialog v-if="receiving" :progress="receiving" @close="receiving = undefined" />
   </section>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Parcel } from '~~/core/buying'
 import { formatQuantity } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 /** What one supplier sends: packs, what they cost, and why these. */
 const props = defineProps<{ parcel: Parcel }>()
@@ -12,6 +13,17 @@ const postage = computed(() => {
   const left = supplier.freeFromMinor === undefined ? 0 : supplier.freeFromMinor - goodsMinor
   return `${money(postageMinor)} postage${left > 0 ? `, free from ${money(left)} more` : ''}`
 })
+const columns: readonly Column<Parcel['lines'][number]>[] = [
+  {
+    id: 'packs',
+    head: 'Packs',
+    number: true,
+    text: ({ packs, offer, material }) => `${packs} × ${formatQuantity(offer.packQuantity, material.unit)}`,
+    cell: 'w-40',
+  },
+  { id: 'what', head: 'Material' },
+  { id: 'cost', head: 'Cost', number: true, text: ({ costMinor }) => money(costMinor), cell: 'w-24' },
+]
 </script>
 
 <template>
@@ -26,22 +38,21 @@ const postage = computed(() => {
         Note as sent<span class="sr-only">: {{ parcel.supplier.name }}</span>
       </button>
     </div>
-    <table class="ruled w-full">
-      <tbody>
-        <tr v-for="line in parcel.lines" :key="line.offer.id">
-          <td class="number w-40 !pl-5">
-            {{ line.packs }} × {{ formatQuantity(line.offer.packQuantity, line.material.unit) }}
-          </td>
-          <td>
-            {{ line.material.name }}
-            <span v-if="line.reasons.length > 0" class="block text-xs text-soft">{{
-              line.reasons.join(' · ')
-            }}</span>
-          </td>
-          <td class="number w-24">{{ money(line.costMinor) }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      page
+      bare
+      :label="parcel.supplier.name"
+      :rows="parcel.lines"
+      :columns="columns"
+      :key-of="({ offer }) => offer.id"
+    >
+      <template #what="{ row: line }">
+        {{ line.material.name }}
+        <span v-if="line.reasons.length > 0" class="block text-xs text-soft">{{
+          line.reasons.join(' · ')
+        }}</span>
+      </template>
+    </DataTable>
   </section>
 </template>
 

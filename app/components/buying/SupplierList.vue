@@ -2,6 +2,7 @@
 import type { Supplier } from '~~/core/buying'
 import { counted } from '~~/core/units'
 import { removeSupplier } from '../../db/commands/buying'
+import type { Column } from '../../parts/table/column'
 
 /** Who sells: terms of each, how many offers and how old they are; their prices asked for, or read from a file. */
 const emit = defineEmits<{ edit: [supplier: Supplier] }>()
@@ -45,6 +46,11 @@ async function readFile(supplier: Supplier, event: Event): Promise<void> {
 async function remove(): Promise<void> {
   if (removing.value) await workshop.dispatch(removeSupplier, removing.value.id)
 }
+const columns: readonly Column<(typeof rows.value)[number]>[] = [
+  { id: 'who', head: 'Supplier' },
+  { id: 'offers', head: 'Offers', cell: 'text-sm' },
+  { id: 'act', head: 'Actions', number: true },
+]
 </script>
 
 <template>
@@ -53,51 +59,55 @@ async function remove(): Promise<void> {
     <p v-if="rows.length === 0" class="px-5 pb-4 text-soft">
       Nobody yet. Add who sells to you; then read their price list from a file, or type their offers.
     </p>
-    <table v-else class="ruled w-full">
-      <tbody>
-        <tr v-for="{ supplier, offers, soldOut, seen } in rows" :key="supplier.id">
-          <td class="!pl-5">
-            <span class="font-semibold">{{ supplier.name }}</span>
-            <span class="block text-sm text-soft">{{ terms(supplier) }}</span>
-          </td>
-          <td class="text-sm">
-            <button type="button" class="button button-quiet button-small -ml-2" @click="offering = supplier">
-              {{ offers === 0 ? 'Type its offers' : counted(offers, 'offer') }}
-            </button>
-            <span v-if="soldOut > 0" class="text-larch">{{ soldOut }} sold out</span>
-            <span v-if="seen" class="block text-soft">seen {{ formatDate(seen) }}</span>
-          </td>
-          <td class="number">
-            <span v-if="prices.asking.value === supplier.id" class="mr-2 text-sm text-soft" role="status"
-              >Asking…</span
-            >
-            <button
-              v-if="supplier.listed"
-              type="button"
-              class="button button-small mr-1"
-              :disabled="prices.asking.value !== undefined"
-              @click="prices.ask(supplier)"
-            >
-              Ask for prices<span class="sr-only">: {{ supplier.name }}</span>
-            </button>
-            <label class="button button-small mr-1 cursor-pointer"
-              >Read a price list<input
-                type="file"
-                class="sr-only"
-                accept=".csv,text/csv"
-                :aria-label="`Read a price list of ${supplier.name}`"
-                @change="readFile(supplier, $event)"
-            /></label>
-            <button type="button" class="button button-quiet button-small" @click="emit('edit', supplier)">
-              Change<span class="sr-only"> {{ supplier.name }}</span>
-            </button>
-            <button type="button" class="button button-quiet button-small" @click="removing = supplier">
-              Take out<span class="sr-only"> {{ supplier.name }}</span>
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-else
+      page
+      bare
+      label="Suppliers"
+      :rows="rows"
+      :columns="columns"
+      :key-of="({ supplier }) => supplier.id"
+    >
+      <template #who="{ row: { supplier } }">
+        <span class="font-semibold">{{ supplier.name }}</span>
+        <span class="block text-sm text-soft">{{ terms(supplier) }}</span>
+      </template>
+      <template #offers="{ row: { supplier, offers, soldOut, seen } }">
+        <button type="button" class="button button-quiet button-small -ml-2" @click="offering = supplier">
+          {{ offers === 0 ? 'Type its offers' : counted(offers, 'offer') }}
+        </button>
+        <span v-if="soldOut > 0" class="text-larch">{{ soldOut }} sold out</span>
+        <span v-if="seen" class="block text-soft">seen {{ formatDate(seen) }}</span>
+      </template>
+      <template #act="{ row: { supplier } }">
+        <span v-if="prices.asking.value === supplier.id" class="mr-2 text-sm text-soft" role="status"
+          >Asking…</span
+        >
+        <button
+          v-if="supplier.listed"
+          type="button"
+          class="button button-small mr-1"
+          :disabled="prices.asking.value !== undefined"
+          @click="prices.ask(supplier)"
+        >
+          Ask for prices<span class="sr-only">: {{ supplier.name }}</span>
+        </button>
+        <label class="button button-small mr-1 cursor-pointer"
+          >Read a price list<input
+            type="file"
+            class="sr-only"
+            accept=".csv,text/csv"
+            :aria-label="`Read a price list of ${supplier.name}`"
+            @change="readFile(supplier, $event)"
+        /></label>
+        <button type="button" class="button button-quiet button-small" @click="emit('edit', supplier)">
+          Change<span class="sr-only"> {{ supplier.name }}</span>
+        </button>
+        <button type="button" class="button button-quiet button-small" @click="removing = supplier">
+          Take out<span class="sr-only"> {{ supplier.name }}</span>
+        </button>
+      </template>
+    </DataTable>
     <PriceListDialog
       v-if="prices.found.value"
       :found="prices.found.value"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { FaultyRecord } from '../../db/sound'
+import type { Column } from '../../parts/table/column'
 
 /** Stored records that are not what they should be: what is wrong with each, and the way to be rid of it. */
 const workshop = useWorkshop()
@@ -13,6 +14,16 @@ async function wipe(): Promise<void> {
   await db.table(record.table).delete(record.id)
   notices.done('The record is gone.')
 }
+const columns: readonly Column<FaultyRecord>[] = [
+  {
+    id: 'record',
+    head: 'Record',
+    text: ({ table, id }) => `${table}, ${id}`,
+    cell: 'font-semibold whitespace-nowrap',
+  },
+  { id: 'because', head: 'What is wrong', text: ({ because }) => because, cell: 'text-hip' },
+  { id: 'act', head: 'Actions', number: true },
+]
 </script>
 
 <template>
@@ -21,19 +32,19 @@ async function wipe(): Promise<void> {
     <p class="text-sm text-soft">
       They are kept as they are, and left out of everything else. Export before you remove one.
     </p>
-    <table class="ruled w-full">
-      <tbody>
-        <tr v-for="record in workshop.faultyRecords" :key="`${record.table}|${record.id}`">
-          <td class="font-semibold whitespace-nowrap">{{ record.table }}, {{ record.id }}</td>
-          <td class="text-hip">{{ record.because }}</td>
-          <td class="number">
-            <button type="button" class="button button-small" @click="wiping = record">
-              Remove<span class="sr-only"> {{ record.id }}</span>
-            </button>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      bare
+      label="Records that are wrong"
+      :rows="workshop.faultyRecords"
+      :columns="columns"
+      :key-of="({ table, id }) => `${table}|${id}`"
+    >
+      <template #act="{ row: record }">
+        <button type="button" class="button button-small" @click="wiping = record">
+          Remove<span class="sr-only"> {{ record.id }}</span>
+        </button>
+      </template>
+    </DataTable>
     <ConfirmDialog
       :model-value="wiping !== undefined"
       title="Remove this record?"

@@ -59,6 +59,23 @@ const columns: readonly Column<LogEntry>[] = [
     text: (entry) => eachWords(boughtOf(entry)),
   },
 ]
+const amountColumns: readonly Column<LogEntry['amounts'][number]>[] = [
+  { id: 'material', head: 'Material', by: ({ materialId }) => name(materialId) },
+  {
+    id: 'planned',
+    head: 'Planned',
+    number: true,
+    text: ({ materialId, planned }) => show(materialId, planned),
+  },
+  { id: 'used', head: 'Used', number: true, text: ({ materialId, used }) => show(materialId, used) },
+  {
+    id: 'off',
+    head: 'Off by',
+    number: true,
+    by: ({ used, planned }) => (planned > 0 ? used / planned - 1 : undefined),
+    text: ({ used, planned }) => off(used, planned),
+  },
+]
 </script>
 
 <template>
@@ -87,24 +104,12 @@ const columns: readonly Column<LogEntry>[] = [
     <template #opened="{ row: entry }">
       <SetAsideNote :entries="entry.setAside" />
       <div class="grid gap-6 py-1 lg:grid-cols-[minmax(0,1fr)_320px]">
-        <table class="ruled w-full">
-          <thead>
-            <tr>
-              <th>Material</th>
-              <th class="number">Planned</th>
-              <th class="number">Used</th>
-              <th class="number">Off by</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in entry.amounts" :key="row.materialId">
-              <td>{{ name(row.materialId) }}</td>
-              <td class="number">{{ show(row.materialId, row.planned) }}</td>
-              <td class="number">{{ show(row.materialId, row.used) }}</td>
-              <td class="number">{{ off(row.used, row.planned) }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable
+          label="Amounts"
+          :rows="entry.amounts"
+          :columns="amountColumns"
+          :key-of="({ materialId }) => materialId"
+        />
         <div class="text-sm">
           <p v-for="(reject, i) in entry.rejects" :key="i">
             <span class="tag tag-hip mr-1">{{ reject.count }} rejected</span>{{ reject.reason }}, at “{{

@@ -13,16 +13,25 @@ const rows = computed(() =>
     .sort((a, b) => b.tray.counts['to be planted'] - a.tray.counts['to be planted']),
 )
 const lineOf = (id: string | undefined): string => workshop.lines.find((line) => line.id === id)?.name ?? ''
+/** A count, where there is one. */
+const some = (count: number): string => (count === 0 ? '' : String(count))
 type Row = (typeof rows.value)[number]
 const columns: readonly Column<Row>[] = [
-  { id: 'tray', head: 'Tray', by: ({ tray }) => tray.name, cell: 'font-semibold' },
+  {
+    id: 'tray',
+    head: 'Tray',
+    by: ({ tray }) => tray.name,
+    cell: 'font-semibold',
+    total: () => 'Together',
+  },
   { id: 'of', head: 'Pieces of', by: ({ batch }) => batch?.name ?? '' },
   ...trayStates.map((state): Column<Row> => ({
     id: state,
     head: state,
     number: true,
     by: ({ tray }) => tray.counts[state],
-    total: (all) => String(all.reduce((sum, { tray }) => sum + tray.counts[state], 0)),
+    text: () => '',
+    total: (all) => some(all.reduce((sum, { tray }) => sum + tray.counts[state], 0)),
   })),
 ]
 </script>

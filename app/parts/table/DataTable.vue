@@ -2,7 +2,6 @@
 import {
   createSortedRowModel,
   rowSortingFeature,
-  sortFn_alphanumeric,
   tableFeatures,
   useTable,
   type ColumnDef,
@@ -34,6 +33,8 @@ const props = withDefaults(
     busy?: boolean
     /** Over the whole width of a page: the first column keeps the page's margin. */
     page?: boolean
+    /** Its heads are read out, not shown: where what stands in the cells says what it is. */
+    bare?: boolean
     rowPx?: number
   }>(),
   { open: () => new Set<string>(), isChosen: () => false, empty: '', fault: '', rowPx: 40 },
@@ -43,8 +44,11 @@ const slots = useSlots()
 const features = tableFeatures({
   rowSortingFeature,
   sortedRowModel: createSortedRowModel(),
-  sortFns: { alphanumeric: sortFn_alphanumeric },
 })
+/** Names as people count them: Foam 2 before Foam 10. */
+const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
+const compare = (a: unknown, b: unknown): number =>
+  typeof a === 'number' && typeof b === 'number' ? a - b : names.compare(String(a), String(b))
 const shownColumns = computed(() => props.columns.filter(({ hidden }) => !hidden))
 const sorting = ref<SortingState>([])
 const table = useTable<typeof features, Row>({
@@ -57,7 +61,7 @@ const table = useTable<typeof features, Row>({
       enableSorting: by !== undefined,
       sortUndefined: 'last',
       sortDescFirst: false,
-      ...(by && typeof by(props.rows[0] ?? ({} as Row)) === 'string' ? { sortFn: 'alphanumeric' } : {}),
+      sortFn: (a, b) => compare(by?.(a.original), by?.(b.original)),
     })),
   ),
   getRowId: (row) => props.keyOf(row),
@@ -95,7 +99,7 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
     :aria-busy="busy || undefined"
     @keydown="moveInRows"
   >
-    <thead>
+    <thead :class="{ 'sr-only': bare }">
       <tr>
         <th
           v-for="column in shownColumns"

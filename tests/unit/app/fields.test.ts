@@ -38,7 +38,9 @@ describe('a field of a form', () => {
   })
   it('keeps a number to the bounds of its schema, and names them', () => {
     expect(read(number(days), '365')).toBe(365)
-    expect(() => read(number(days), '366')).toThrow('Days: read “366”; allowed is a whole number from 0 to 365.')
+    expect(() => read(number(days), '366')).toThrow(
+      'Days: read “366”; allowed is a whole number from 0 to 365.',
+    )
     expect(() => read(number(days), '2.5')).toThrow('allowed is a whole number')
   })
   it('may be left empty where that means something', () => {

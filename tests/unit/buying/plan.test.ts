@@ -108,6 +108,29 @@ describe('what to buy', () => {
     ])
   })
 
+  test('one who does not have what is late with the others lacks it, and no sum is made without it', async () => {
+    const { alone } = await planBuying(
+      task({
+        wanted: [
+          wanted('glue', [{ by: '2026-12-10', quantity: 200 }]),
+          wanted('foam', [{ by: '2026-11-27', quantity: 60 }], 'g'),
+          wanted('moss', [{ by: '2026-12-10', quantity: 5 }], 'g'),
+        ],
+        offers: [offer('a', 'glue', 500, 560), offer('a', 'foam', 80, 700), offer('b', 'glue', 500, 500)],
+        suppliers: [supplier('a', 5), supplier('b', 5)],
+      }),
+      solve,
+      money,
+    )
+    // Nobody has moss: that counts against neither.
+    expect(
+      alone.map(({ supplier: { id }, netMinor, lacks }) => [id, netMinor, lacks.map((one) => one.id)]),
+    ).toEqual([
+      ['a', 1260, []],
+      ['b', undefined, ['foam']],
+    ])
+  })
+
   test('reasons say what else there was, in packs and money', async () => {
     const { basket } = await planBuying(two, solve, money)
     const [foam, glue] = basket!.parcels[0]!.lines

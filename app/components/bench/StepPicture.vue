@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { stageAfter, type Batch } from '~~/core/batches'
+import { plantMethods } from '~~/core/methods'
+
+/** The piece as it looks once a step is done: on the skeleton that its line is drawn with, bare or dressed. */
+const props = withDefaults(
+  defineProps<{ batch: Batch; stepIndex: number; width: number; height: number; caption?: string }>(),
+  { caption: '' },
+)
+const commission = useCommission()
+const stock = useStock()
+const plant = computed(() => commission.plants.find(({ line }) => line.id === props.batch.lineId))
+const rendering = computed(
+  () => plantMethods.find(({ id }) => id === props.batch.methodId)?.profile.rendering,
+)
+const stage = computed(() =>
+  stageAfter(props.batch.plan.steps, props.stepIndex, (id) => stock.stateById.get(id)?.material.of.stuff),
+)
+/** Of grass there is nothing to see before it is sown. */
+const isShown = computed(
+  () => plant.value && (stage.value !== 'bare' || plant.value.species.crownForm !== 'blades'),
+)
+</script>
+
+<template>
+  <figure v-if="plant && isShown" class="grid justify-items-center">
+    <WayDrawing
+      :plant="plant"
+      :rendering="rendering"
+      :bare="stage === 'bare'"
+      :label="`${plant.line.name}, ${stage}`"
+      :width="width"
+      :height="height"
+    />
+    <figcaption class="text-sm text-soft">{{ caption || `after this step: ${stage}` }}</figcaption>
+  </figure>
+</template>
