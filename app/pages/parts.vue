@@ -129,7 +129,16 @@ const tones = ['moss', 'larch', 'hip', 'rain', 'plain'] as const
       />
     </section>
     <section aria-label="Questions" class="flex gap-3">
-      <h2 class="w-full">Questions</h2>
+      <h2 class="w-full">Menus and questions</h2>
+      <ActionMenu
+        label="What can be done"
+        button="button"
+        :choices="[
+          { words: 'Ask', act: () => (asking = true) },
+          { words: 'Go home', to: '/', beside: 'away' },
+        ]"
+        >Menu</ActionMenu
+      >
       <button type="button" class="button" @click="asking = true">Ask</button>
       <button type="button" class="button" @click="harming = true">Ask before something is lost</button>
       <ConfirmDialog v-model="asking" title="Is it dry?" act="It is dry"

@@ -2,7 +2,7 @@ import { describe, expect, it } from '@jest/globals'
 import { screen, waitFor } from '@testing-library/dom'
 import axe from 'axe-core'
 import PartsPage from '../../app/pages/parts.vue'
-import { press, show } from '../support/page'
+import { hand, press, show } from '../support/page'
 
 /** What has no size and no colour here is seen to in the browser. */
 async function findings(): Promise<string[]> {
@@ -24,6 +24,13 @@ describe('all parts in all their states', () => {
     expect(await findings()).toEqual([])
     screen.getByLabelText('One of a list').click()
     await waitFor(() => expect(screen.queryByRole('listbox')).toBeNull())
+    await press('What can be done')
+    expect((await screen.findAllByRole('menuitem')).map((one) => one.textContent?.trim())).toEqual([
+      'Ask',
+      'Go home away',
+    ])
+    expect(await findings()).toEqual([])
+    await hand.keyboard('{Escape}')
     await press('Ask')
     await screen.findByRole('dialog')
     expect(await findings()).toEqual([])

@@ -39,11 +39,13 @@ const files = new Map(
     .flatMap((folder) => filesIn(folder, '.vue'))
     .map((file) => [nameOf(file), file]),
 )
-define('componentNamed', () => (name: string) => {
+const componentNamed = (name: string): unknown => {
   const file = files.get(name)
   if (name === 'NuxtLink') return link
   return file ? (jest.requireActual(file) as { default: unknown }).default : vue.resolveComponent(name)
-})
+}
+define('componentNamed', () => componentNamed)
+define('resolveComponent', () => componentNamed)
 
 const link = {
   props: ['to'],

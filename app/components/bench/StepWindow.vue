@@ -15,6 +15,10 @@ const rounds = computed(
 )
 const round = computed(() => props.state.round)
 const windowLeftMs = computed(() => (round.value ? round.value.closesMs - nowMs.value : 0))
+/** What is left of the wet time, as a share of it. */
+const windowShare = computed(() =>
+  round.value ? Math.max(0, windowLeftMs.value / (round.value.closesMs - round.value.sinceMs)) : 0,
+)
 const leftInRound = computed(() => (round.value ? Math.min(left.value, round.value.left) : 0))
 const nextRound = computed(() => Math.min(props.step.atOnce?.count ?? left.value, left.value))
 /** What the wait before this step allows at most: glue that stays tacky for a day. */
@@ -43,6 +47,7 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
       <p class="big" role="timer" aria-live="off">
         {{ windowLeftMs > 0 ? formatCountdown(windowLeftMs) : 'Closed' }}
       </p>
+      <div class="drains" aria-hidden="true"><i :style="{ width: `${100 * windowShare}%` }" /></div>
       <p class="says">
         {{
           windowLeftMs > 0
@@ -76,10 +81,20 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
   padding: 10px 18px;
   border-left: 6px solid var(--color-line);
   background: var(--color-bench);
-  max-width: 640px;
   display: grid;
   gap: 8px;
   justify-items: start;
+}
+/* The wet time runs out from the right. */
+.drains {
+  width: 100%;
+  height: 16px;
+  background: #fff;
+}
+.drains i {
+  display: block;
+  height: 100%;
+  background: var(--color-larch-strong);
 }
 .window.closing {
   border-color: var(--color-larch-strong);

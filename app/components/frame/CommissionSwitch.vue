@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { ChevronDown } from '@lucide/vue'
 import { formatRatio } from '~~/core/units'
+import type { MenuChoice } from '../../parts/menu-choice'
 
 const workshop = useWorkshop()
 const commission = useCommission()
@@ -13,41 +12,33 @@ const facts = computed(() => {
   const due = current.deadline === undefined ? '' : ` · by ${formatDay(current.deadline)}`
   return `${formatRatio(current.ratio)} · ${formatPlace(current.latitudeDeg, current.altitudeM)}${due}`
 })
+const choices = computed<MenuChoice[]>(() => [
+  ...workshop.commissions.map(({ id, name, ratio }) => ({
+    words: name,
+    beside: formatRatio(ratio),
+    act: () => commission.chooseCommission(id),
+  })),
+  {
+    words: 'New commission…',
+    looks: 'border-t border-line text-moss',
+    act: () => void navigateTo({ path: to('brief'), query: { new: 'commission' } }),
+  },
+])
 </script>
 
 <template>
   <div class="min-w-0">
     <div class="flex items-center gap-2">
-      <Menu v-if="workshop.commissions.length > 0" as="div" class="relative min-w-0">
-        <MenuButton class="flex max-w-full items-center gap-1 text-left" aria-label="Change commission">
-          <span class="truncate font-title text-lg leading-tight font-semibold">{{
-            commission.current?.name
-          }}</span>
-          <ChevronDown class="size-4 flex-none" aria-hidden="true" />
-        </MenuButton>
-        <MenuItems class="menu absolute left-0 top-full z-30 mt-1 w-72">
-          <MenuItem v-for="row in workshop.commissions" :key="row.id" v-slot="{ active }" as="template">
-            <button
-              type="button"
-              class="item"
-              :class="{ on: active }"
-              @click="commission.chooseCommission(row.id)"
-            >
-              {{ row.name }} <span class="text-sm text-soft">{{ formatRatio(row.ratio) }}</span>
-            </button>
-          </MenuItem>
-          <MenuItem v-slot="{ active }" as="template">
-            <button
-              type="button"
-              class="item border-t border-line text-moss"
-              :class="{ on: active }"
-              @click="navigateTo({ path: to('brief'), query: { new: 'commission' } })"
-            >
-              New commission…
-            </button>
-          </MenuItem>
-        </MenuItems>
-      </Menu>
+      <ActionMenu
+        v-if="workshop.commissions.length > 0"
+        class="min-w-0"
+        label="Change commission"
+        :choices="choices"
+      >
+        <span class="truncate font-title text-lg leading-tight font-semibold">{{
+          commission.current?.name
+        }}</span>
+      </ActionMenu>
       <p v-else class="truncate font-title text-lg font-semibold">{{ workshop.settings.name }}</p>
       <DemoTag v-if="workshop.isDemo && workshop.status === 'open'" />
     </div>

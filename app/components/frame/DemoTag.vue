@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { ChevronDown } from '@lucide/vue'
 import { fillDemo } from '../../db/open'
 
 /** Says that this is the demo, kept apart from the maker's own workshop, and leads out of it. */
@@ -19,23 +17,22 @@ async function afresh(): Promise<void> {
 </script>
 
 <template>
-  <Menu as="div" class="relative flex-none print:hidden">
-    <MenuButton class="tag tag-rain flex items-center gap-1" aria-label="This is the demo workshop">
-      Demo <ChevronDown class="size-3.5" aria-hidden="true" />
-    </MenuButton>
-    <MenuItems class="menu absolute left-0 top-full z-30 mt-1 w-72">
-      <p class="px-3 py-2 text-sm text-soft">
-        This is the demo workshop: invented, and kept apart from your own.
-      </p>
-      <MenuItem v-slot="{ active }" as="template">
-        <NuxtLink to="/mine/line-up" class="item" :class="{ on: active }">Go to my own workshop</NuxtLink>
-      </MenuItem>
-      <MenuItem v-slot="{ active }" as="template">
-        <button type="button" class="item" :class="{ on: active }" @click="asking = true">
-          Start the demo afresh…
-        </button>
-      </MenuItem>
-    </MenuItems>
+  <div class="flex-none print:hidden">
+    <ActionMenu
+      label="This is the demo workshop"
+      button="tag tag-rain flex items-center gap-1"
+      :choices="[
+        { words: 'Go to my own workshop', to: '/mine/line-up' },
+        { words: 'Start the demo afresh…', act: () => (asking = true) },
+      ]"
+    >
+      Demo
+      <template #says>
+        <p class="px-3 py-2 text-sm text-soft">
+          This is the demo workshop: invented, and kept apart from your own.
+        </p>
+      </template>
+    </ActionMenu>
     <LazyConfirmDialog
       v-if="asking"
       v-model="asking"
@@ -44,5 +41,5 @@ async function afresh(): Promise<void> {
       @confirm="afresh"
       >What you did in the demo is thrown away. Your own workshop is not touched.</LazyConfirmDialog
     >
-  </Menu>
+  </div>
 </template>
