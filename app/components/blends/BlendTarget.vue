@@ -205,7 +205,7 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
   width: 44px;
   height: 40px;
   padding: 2px;
-  border: 1px solid #8b988f;
+  border: 1px solid var(--color-edge);
   border-radius: 4px;
   background: #fff;
 }

@@ -65,8 +65,8 @@ const between = computed(() => (here.value ? undefined : props.ratio))
   color: var(--color-soft);
 }
 .rung svg {
-  fill: #7d8b82;
-  border-bottom: 1px solid #aab6ac;
+  fill: var(--color-edge);
+  border-bottom: 1px solid var(--color-line);
 }
 .rung:hover svg {
   fill: var(--color-ink);

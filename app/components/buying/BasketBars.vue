@@ -89,7 +89,7 @@ const best = computed(() => props.plan.basket)
   background: var(--color-moss);
 }
 .bar-soft {
-  background: #9fb0a4;
+  background: var(--color-quiet-bar);
 }
 .bar-line {
   background: var(--color-line);

@@ -245,15 +245,15 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
   align-items: center;
   gap: 5px;
   padding: 0 8px;
-  border-right: 1px solid #cdbf97;
+  border-right: 1px solid var(--color-wood-edge);
 }
 .box {
   width: 74px;
   height: 28px;
   padding: 0 6px;
-  border: 1px solid #9c8a58;
+  border: 1px solid var(--color-wood-line);
   border-radius: 3px;
-  background: #fffdf6;
+  background: var(--color-wood-pale);
   font-size: 14px;
 }
 .box[aria-invalid='true'] {
@@ -287,7 +287,7 @@ line {
 }
 text {
   font-size: 11px;
-  fill: #4f4222;
+  fill: var(--color-wood-ink);
   font-variant-numeric: tabular-nums;
 }
 .real line {
@@ -328,7 +328,7 @@ text {
   color: var(--color-hip);
 }
 .reading-chosen {
-  color: #235036;
+  color: var(--color-moss-deep);
 }
 @media (max-width: 700px) {
   .strip,

@@ -133,11 +133,11 @@ const said = computed(() =>
   stroke: transparent;
 }
 .track.on {
-  stroke: #e6ebe3;
+  stroke: var(--color-bench);
 }
 .arc {
   fill: none;
-  stroke: #c3d3c3;
+  stroke: var(--color-line);
 }
 .arc.open {
   stroke: var(--color-moss);
@@ -160,7 +160,7 @@ const said = computed(() =>
 }
 .want {
   fill: var(--color-larch);
-  stroke: #f6f8f4;
+  stroke: var(--color-paper);
   stroke-width: 1;
 }
 .want.lacking {

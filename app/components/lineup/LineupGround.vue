@@ -20,8 +20,8 @@ const view = useLineUp()
   <svg class="layer" :width="width" :height="height" aria-hidden="true">
     <defs>
       <linearGradient id="soil" x1="0" x2="0" y1="0" y2="1">
-        <stop offset="0" stop-color="#8d8f74" stop-opacity="0.34" />
-        <stop offset="1" stop-color="#8d8f74" stop-opacity="0" />
+        <stop offset="0" stop-color="var(--color-earth-pale)" stop-opacity="0.34" />
+        <stop offset="1" stop-color="var(--color-earth-pale)" stop-opacity="0" />
       </linearGradient>
     </defs>
     <line
@@ -60,13 +60,13 @@ const view = useLineUp()
   inset: 0;
 }
 .minor {
-  stroke: #e3e8e0;
+  stroke: var(--color-bench);
 }
 .major {
-  stroke: #cfd7cd;
+  stroke: var(--color-line);
 }
 .shadow {
-  fill: #4b4d38;
+  fill: var(--color-earth);
   opacity: 0.16;
 }
 </style>

@@ -104,7 +104,7 @@ onBeforeUnmount(() => cancelAnimationFrame(frame))
 .lens {
   position: absolute;
   pointer-events: none;
-  border: 3px solid #b9a877;
+  border: 3px solid var(--color-wood-edge);
   border-radius: 50%;
   overflow: hidden;
   background: var(--color-paper);

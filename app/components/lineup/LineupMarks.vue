@@ -105,7 +105,7 @@ function plateAt(stand: Stand): string {
   fill: var(--color-paper);
 }
 .ground {
-  stroke: #5d5f48;
+  stroke: var(--color-earth);
   stroke-width: 1.5;
   stroke-linecap: round;
 }

@@ -119,7 +119,7 @@ function open(plant: Plant): void {
   background: var(--color-hover);
 }
 .chosen {
-  background: #eaf0ea;
+  background: var(--color-hover);
   box-shadow: inset 5px 0 0 var(--color-moss);
 }
 </style>

@@ -157,7 +157,7 @@ function save(as: 'png' | 'svg' | 'copy'): void {
   background: var(--color-bench);
 }
 .tool:disabled {
-  color: #7b887f;
+  color: var(--color-edge);
 }
 .tool[aria-pressed='true'] {
   border-bottom-color: var(--color-moss);

@@ -141,7 +141,14 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
       />
       <svg class="absolute inset-0" :width="width" :height="HEIGHT" aria-hidden="true">
         <template v-if="!fromAbove">
-          <line x1="14" :x2="width - 14" :y1="GROUND" :y2="GROUND" stroke="#5d5f48" stroke-width="1.5" />
+          <line
+            x1="14"
+            :x2="width - 14"
+            :y1="GROUND"
+            :y2="GROUND"
+            stroke="var(--color-earth)"
+            stroke-width="1.5"
+          />
           <path class="measure" :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
           <text :x="width - 76" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
         </template>

@@ -84,7 +84,7 @@ circle {
   stroke: var(--color-hip);
 }
 .fold {
-  stroke: #6c8f9c;
+  stroke: var(--color-water);
 }
 path.label {
   stroke: var(--color-ink);

@@ -261,21 +261,21 @@ const told = computed(() => {
   inset: 0;
 }
 .board {
-  fill: #e9e6d3;
-  stroke: #6b5a34;
+  fill: var(--color-wood);
+  stroke: var(--color-wood-line);
   stroke-width: 1px;
   vector-effect: non-scaling-stroke;
 }
 .line {
   fill: none;
-  stroke: #bdb291;
+  stroke: var(--color-wood-edge);
   stroke-linejoin: round;
 }
 .shape {
-  fill: #bdb291;
+  fill: var(--color-wood-edge);
 }
 .bed {
-  fill: #8b7a60;
+  fill: var(--color-wood-line);
   fill-opacity: 0.55;
 }
 .new {
@@ -291,13 +291,13 @@ const told = computed(() => {
   vector-effect: non-scaling-stroke;
 }
 .spot path {
-  stroke: #17211c;
+  stroke: var(--color-ink);
   stroke-width: 1;
 }
 .spot text {
   font-size: 10px;
   font-weight: 650;
-  fill: #17211c;
+  fill: var(--color-ink);
   paint-order: stroke;
   stroke: #fff;
   stroke-width: 2.5px;

@@ -171,7 +171,7 @@ legend {
   width: 54px;
   height: 40px;
   padding: 2px;
-  border: 1px solid #8b988f;
+  border: 1px solid var(--color-edge);
   border-radius: 4px;
   background: #fff;
 }

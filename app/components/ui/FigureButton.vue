@@ -152,7 +152,7 @@ function settle(event: MouseEvent): void {
   min-height: 28px;
   padding: 0 3px;
   margin: 0 -3px;
-  border-bottom: 1px dotted #8b988f;
+  border-bottom: 1px dotted var(--color-edge);
   font: inherit;
   font-variant-numeric: tabular-nums;
   white-space: nowrap;

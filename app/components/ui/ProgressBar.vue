@@ -23,7 +23,7 @@ const words = computed(
   display: inline-flex;
   width: 80px;
   height: 9px;
-  background: #dde4db;
+  background: var(--color-bench);
   vertical-align: middle;
   overflow: hidden;
 }
@@ -31,6 +31,10 @@ const words = computed(
   background: var(--color-moss);
 }
 .hand {
-  background: repeating-linear-gradient(135deg, #b97a12 0 3px, #e6c98f 3px 6px);
+  background: repeating-linear-gradient(
+    135deg,
+    var(--color-larch-strong) 0 3px,
+    var(--color-larch-hatch) 3px 6px
+  );
 }
 </style>

@@ -266,7 +266,7 @@ async function rename(): Promise<void> {
 }
 .title:hover,
 .title:focus {
-  border-color: #8b988f;
+  border-color: var(--color-edge);
   background: #fff;
 }
 </style>

@@ -196,7 +196,7 @@ async function remove(): Promise<void> {
 }
 .kind[aria-pressed='true'] {
   border-color: var(--color-moss);
-  background: #eaf0ea;
+  background: var(--color-hover);
 }
 .name {
   font-size: 13px;
