@@ -31,7 +31,9 @@ const link = resolveComponent('NuxtLink')
         >
           <slot name="choice" :choice="choice">
             <span v-if="choice.mark !== undefined" class="w-4 text-sm text-soft">{{ choice.mark }}</span>
-            <span :class="{ 'flex-1': choice.mark !== undefined }">{{ choice.words }}{{ choice.beside ? ' ' : '' }}</span>
+            <span :class="{ 'flex-1': choice.mark !== undefined }"
+              >{{ choice.words }}{{ choice.beside ? ' ' : '' }}</span
+            >
             <span v-if="choice.beside" class="text-sm text-soft">{{ choice.beside }}</span>
           </slot>
         </component>

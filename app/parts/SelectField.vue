@@ -49,7 +49,7 @@ const { place, floatingStyles } = useFloat(
     <ListboxButton
       ref="button"
       class="field flex items-center gap-2 text-left disabled:text-soft"
-      :class="cell || beside ? 'field-cell' : ''"
+      :class="[{ 'field-cell': cell || beside }, { '!w-auto max-w-60': beside }]"
       :title="chosen?.title"
       :aria-invalid="fault !== '' || undefined"
       :aria-describedby="cell || beside ? undefined : `${id}-says`"

@@ -70,6 +70,23 @@ async function faults(page: Page, main: string): Promise<string[]> {
       if (overflow === 'hidden' && textOverflow !== 'ellipsis' && of.scrollWidth > of.clientWidth + 2)
         wrong.push(`cut: ${nameOf(of)}`)
     }
+    /** Whether it stands in the flow, up to a place that holds another too: it is not meant to lie over it. */
+    const flows = (one: Element, other: Element): boolean => {
+      for (let around: Element | null = one; around && !around.contains(other); around = around.parentElement)
+        if (!['static', 'relative'].includes(getComputedStyle(around).position)) return false
+      return true
+    }
+    const controls = [...document.querySelectorAll('button, input, select')].filter(shown)
+    for (const control of controls) {
+      const box = clipped(control.getBoundingClientRect(), control)
+      for (const word of words) {
+        if (control.contains(word.of) || word.of.contains(control)) continue
+        const wide = Math.min(word.box.right, box.right) - Math.max(word.box.left, box.left)
+        const high = Math.min(word.box.bottom, box.bottom) - Math.max(word.box.top, box.top)
+        if (wide > 3 && high > 3 && flows(control, word.of) && flows(word.of, control))
+          wrong.push(`${nameOf(control) || control.tagName} lies over ${word.text}`)
+      }
+    }
     for (const field of document.querySelectorAll<HTMLInputElement>('input:not([type="date"], .sr-only)'))
       if (shown(field) && field.value !== '' && field.scrollWidth > field.clientWidth + 2)
         wrong.push(`cut: ${field.value}`)

@@ -106,13 +106,7 @@ const standing = {
       another size or zone.
     </p>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1 text-sm">
-      <SelectField
-        v-model="by"
-        beside
-        class="w-44"
-        label="Order of the ways"
-        :options="choicesOf(waySortWords)"
-      />
+      <SelectField v-model="by" beside label="Order of the ways" :options="choicesOf(waySortWords)" />
       <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
       <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
       <button
