@@ -81,6 +81,10 @@ describe('a table of data', () => {
     await wrapper.setProps({ rows: jars })
     expect(names().slice(0, 3)).toEqual(['Fibre', 'Foam 2', 'Foam 10'])
   })
+  it('shows two rows that go by one key as two', async () => {
+    await show(DataTable, table({ rows: [...jars, jars[0]] }))
+    expect(names().filter((name) => name === 'Foam 10')).toHaveLength(2)
+  })
   it('keeps its order when rows change', async () => {
     const wrapper = await show(DataTable, table())
     await press('Held')

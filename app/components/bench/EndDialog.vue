@@ -158,6 +158,7 @@ async function end(deed: Extract<BatchAction, { type: 'finish' | 'abandon' }>) {
 async function drawAllTheSame(): Promise<void> {
   allowed.value = true
   if (await form.submit()) dialog.value?.close()
+  else allowed.value = false
 }
 const act = computed(() =>
   kind === 'abandon'

@@ -10,6 +10,8 @@ const props = withDefaults(
 const commission = useCommission()
 const stock = useStock()
 const plant = computed(() => commission.plants.find(({ line }) => line.id === props.batch.lineId))
+/** Its line is of the commission in hand: the picture has its room before it is worked out. */
+const isComing = computed(() => !plant.value && commission.lines.some(({ id }) => id === props.batch.lineId))
 const rendering = computed(
   () => plantMethods.find(({ id }) => id === props.batch.methodId)?.profile.rendering,
 )
@@ -23,7 +25,8 @@ const isShown = computed(
 </script>
 
 <template>
-  <figure v-if="plant && isShown" class="grid justify-items-center">
+  <div v-if="isComing" :style="{ width: `${width}px` }" aria-hidden="true" />
+  <figure v-else-if="plant && isShown" class="grid justify-items-center">
     <WayDrawing
       :plant="plant"
       :rendering="rendering"

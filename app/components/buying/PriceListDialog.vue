@@ -89,13 +89,14 @@ async function take(): Promise<void> {
                 </td>
                 <td class="w-64">
                   <SelectField
-                    v-model="said[row.article]"
+                    :model-value="said[row.article] ?? ''"
                     cell
                     :label="`What is ${row.name}`"
                     :options="[
-                      { value: undefined, words: 'leave it' },
+                      { value: '', words: 'leave it' },
                       ...namedChoices(materials.filter(({ unit }) => unit === row.unit)),
                     ]"
+                    @update:model-value="(id) => (said[row.article] = id)"
                   />
                 </td>
               </tr>

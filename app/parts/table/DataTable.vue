@@ -71,7 +71,16 @@ const table = useTable<typeof features, Row>({
   },
 })
 const ordered = computed(() => table.getRowModel().rows.map((row) => row.original))
-const byKey = computed(() => new Map(ordered.value.map((row) => [props.keyOf(row), row])))
+/** Rows by keys of their own, in their order: two that go by one key are two rows all the same. */
+const byKey = computed(() => {
+  const rows = new Map<string, Row>()
+  for (const row of ordered.value) {
+    let key = props.keyOf(row)
+    while (rows.has(key)) key += '′'
+    rows.set(key, row)
+  }
+  return rows
+})
 const order = (id: string): 'ascending' | 'descending' | undefined => {
   const [first] = sorting.value
   return first?.id === id ? (first.desc ? 'descending' : 'ascending') : undefined
@@ -137,7 +146,7 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
           <slot :name="column.id" :row="row">{{ column.text?.(row) ?? column.by?.(row) }}</slot>
         </td>
       </tr>
-      <tr v-if="slots.opened && open.has(key)" class="row-opened">
+      <tr v-if="slots.opened && open.has(keyOf(row))" class="row-opened">
         <td :colspan="shownColumns.length"><slot name="opened" :row="row" /></td>
       </tr>
     </tbody>
