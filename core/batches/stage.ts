@@ -2,7 +2,7 @@ import type { Material } from '../stock'
 import type { BatchStep } from './records'
 
 /** How far a piece is dressed: not at all, with more to come, or with all that its way puts on it. */
-export type Stage = 'bare' | 'dressed in part' | 'dressed'
+type Dress = 'bare' | 'dressed in part' | 'dressed'
 
 /** What leaves, needles and blades are made of, whatever glues them on. */
 const DRESSING: ReadonlySet<Material['of']['stuff']> = new Set(['foam', 'fibre', 'pad'])
@@ -16,7 +16,7 @@ export function stageAfter(
   steps: readonly Pick<BatchStep, 'materialIds'>[],
   index: number,
   stuffOf: (materialId: string) => Material['of']['stuff'] | undefined,
-): Stage {
+): Dress {
   const dressing = steps.flatMap(({ materialIds }, at) =>
     materialIds.some((id) => {
       const stuff = stuffOf(id)
