@@ -154,14 +154,14 @@ onBeforeUnmount(() => workshop.close())
   padding: 0 6px;
   font-size: 13px;
   color: var(--color-ink);
-  background: #fff;
+  background: var(--color-white);
   font-family: inherit;
 }
 .skip {
   position: absolute;
   left: -999px;
   z-index: 30;
-  background: #fff;
+  background: var(--color-white);
   padding: 8px 12px;
 }
 .skip:focus {

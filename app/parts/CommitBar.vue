@@ -21,7 +21,7 @@ defineProps<{ label: string }>()
   min-height: 56px;
   padding: 8px 24px;
   border-top: 1px solid var(--color-edge);
-  background: #fff;
+  background: var(--color-white);
 }
 @media (max-width: 1100px) {
   .bar {

@@ -197,7 +197,7 @@ const placeWords = computed(() => [
 .button-larch {
   border-color: var(--color-larch);
   color: var(--color-larch-deep);
-  background: #fff;
+  background: var(--color-white);
 }
 .time {
   margin-top: 12px;

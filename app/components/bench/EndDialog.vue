@@ -18,11 +18,10 @@ import {
   parseQuantity,
   plainNumber,
   readNumber,
-  type Reading,
   type StockUnit,
 } from '~~/core/units'
 import { endBatch } from '../../db/commands/bench'
-import { hidable, note, words, type Field } from '../../parts/fields/field'
+import { hidable, note, own, typed, words, type Field } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 import { storageFault } from '../../db/storage-faults'
 
@@ -32,7 +31,6 @@ const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const stock = useStock()
 const notices = useNotices()
-const dialog = useTemplateRef<{ close: () => void }>('dialog')
 
 const uses = proposedUse(props.batch, props.run)
 const materialOf = (id: string) => stock.stateById.get(id)?.material
@@ -58,15 +56,8 @@ function shown(quantity: number, unit: StockUnit): string {
 /** A cell for an amount: what stands there as proposed is taken whole. */
 function amountField(label: string, proposed: number, unit: StockUnit): Field<number> {
   const start = shown(proposed, unit)
-  return {
-    label,
-    kind: 'own',
-    start,
-    read: (typed) =>
-      typed === start
-        ? ok(unit === 'piece' ? Math.round(proposed) : proposed)
-        : parseQuantity(typed, unit, { zero: true }),
-  }
+  const whole = unit === 'piece' ? Math.round(proposed) : proposed
+  return own(label, (text) => (text === start ? ok(whole) : parseQuantity(text, unit, { zero: true })), start)
 }
 const makesPieces = computed(() => props.batch.makes.kind !== 'stock')
 const uncovered = ref('')
@@ -76,10 +67,11 @@ const openWeighings = computed(() =>
 
 /** Said of what stock does not cover: it is drawn all the same. */
 const allowed = ref(false)
-const drawn = uses.map(({ materialId, proposed }) => ({ materialId, proposed, key: `draw-${materialId}` }))
+const drawn = uses.map((one) => ({ ...one, key: `draw-${one.materialId}` }))
 const kept = yields.map((one) => ({ ...one, key: `kept-${one.materialId}` }))
 const { kind, batch, run } = props
 const inPlace = isMadeInPlace(batch)
+const usualTray = inPlace ? 'On the scene' : `Tray ${workshop.batches.length}`
 const amounts = Object.fromEntries([
   ...drawn.map(({ materialId, proposed, key }): [string, Field<number>] => [
     key,
@@ -97,25 +89,25 @@ const form = useFields(
       words(
         {
           label: inPlace ? 'Where it is' : 'Tray',
-          start: inPlace ? 'On the scene' : `Tray ${workshop.batches.length}`,
+          start: usualTray,
           hidden: kind !== 'finish' || !makesPieces.value,
         },
         'The tray needs a name.',
       ),
     ),
     reason: hidable(words({ label: 'Why', hidden: kind !== 'abandon' }, 'Say why: the log learns from it.')),
-    handsMin: {
-      ...words({
+    handsMin: typed<number>(
+      {
         label: 'Hands-on minutes',
         start: plainNumber(run.state.handsMs / 60_000, 1),
         hint:
           run.state.gapMs > 60_000 ? `breaks of ${Math.round(run.state.gapMs / 60_000)} min left out` : '',
-      }),
-      read: (typed: string): Reading<number> => {
-        const minutes = readNumber(typed)
-        return minutes === undefined ? none(`Read “${typed}”; allowed is a number of minutes.`) : ok(minutes)
       },
-    },
+      (text) => {
+        const minutes = readNumber(text)
+        return minutes === undefined ? none(`Read “${text}”; allowed is a number of minutes.`) : ok(minutes)
+      },
+    ),
     note: note({ label: 'Note for the log', hidden: kind !== 'finish' }),
   },
   {
@@ -126,7 +118,7 @@ const form = useFields(
         quantity: values[key] as number,
       })
       const told = { handsMin: read.handsMin, used: drawn.map(amountOf), kept: kept.map(amountOf) }
-      const tray = read.tray ?? `Tray ${workshop.batches.length}`
+      const tray = read.tray ?? usualTray
       const deed: Extract<BatchAction, { type: 'finish' | 'abandon' }> =
         kind === 'finish'
           ? { type: 'finish', tray, date: today(), ...told, ...(read.note ? { note: read.note } : {}) }
@@ -157,7 +149,7 @@ async function end(deed: Extract<BatchAction, { type: 'finish' | 'abandon' }>) {
 }
 async function drawAllTheSame(): Promise<void> {
   allowed.value = true
-  if (await form.submit()) dialog.value?.close()
+  if (await form.submit()) emit('close')
   else allowed.value = false
 }
 const act = computed(() =>
@@ -171,7 +163,6 @@ const act = computed(() =>
 
 <template>
   <FieldsDialog
-    ref="dialog"
     :title="kind === 'finish' ? `Finish “${batch.name}”` : `Abandon “${batch.name}”`"
     wide
     large
@@ -196,13 +187,13 @@ const act = computed(() =>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(use, i) in uses" :key="use.materialId">
+          <tr v-for="use in drawn" :key="use.materialId">
             <td class="font-semibold">{{ materialOf(use.materialId)?.name ?? use.materialId }}</td>
             <td class="number">{{ formatQuantity(use.planned, unitOf(use.materialId)) }}</td>
             <td class="number">
               {{ use.measured === undefined ? '–' : formatQuantity(use.measured, unitOf(use.materialId)) }}
             </td>
-            <td><FormCell :form="form" :name="drawn[i]!.key" /></td>
+            <td><FormCell :form="form" :name="use.key" /></td>
           </tr>
         </tbody>
       </table>

@@ -65,7 +65,7 @@ const dryAt = computed(() =>
 .bar {
   width: 100%;
   height: 10px;
-  background: #fff;
+  background: var(--color-white);
 }
 .bar i {
   display: block;

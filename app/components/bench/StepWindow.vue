@@ -89,7 +89,7 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
 .drains {
   width: 100%;
   height: 16px;
-  background: #fff;
+  background: var(--color-white);
 }
 .drains i {
   display: block;

@@ -94,7 +94,7 @@ const stands = ({ onHand, coming, mixed }: (typeof rows.value)[number]): string 
 }
 .blend[aria-pressed='true'] {
   border-bottom-color: var(--color-moss);
-  background: #fff;
+  background: var(--color-white);
 }
 .name {
   display: block;

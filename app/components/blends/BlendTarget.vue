@@ -1,14 +1,6 @@
 <script setup lang="ts">
-import {
-  blendUses,
-  blendUseWords,
-  textures,
-  textureWords,
-  toneNames,
-  type Blend,
-  type BlendTarget,
-} from '~~/core/blends'
-import { sealers, sealerWords } from '~~/core/colour'
+import { blendUseWords, textureWords, type Blend, type BlendTarget } from '~~/core/blends'
+import { sealerWords } from '~~/core/colour'
 import { plainNumber } from '~~/core/units'
 import { choicesOf, namedChoices } from '../../parts/fields/choice'
 import type { ReadTarget } from '../../stores/blends'
@@ -131,7 +123,7 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
           cell
           label="Tone to match"
           :model-value="tone.tone"
-          :options="toneNames.map((name) => ({ value: name, words: toneName[name] }))"
+          :options="choicesOf(toneName)"
           @update:model-value="(name) => emit('change', { target: { ...tone!, tone: name } })"
         />
       </div>
@@ -175,20 +167,20 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
         label="For"
         :model-value="blend.use"
         :disabled="locked"
-        :options="blendUses.map((use) => ({ value: use, words: blendUseWords[use] }))"
+        :options="choicesOf(blendUseWords)"
         @update:model-value="(use) => emit('change', { use })"
       />
       <SelectField
         label="Grain"
         :model-value="blend.texture"
-        :options="textures.map((texture) => ({ value: texture, words: textureWords[texture] }))"
+        :options="choicesOf(textureWords)"
         @update:model-value="(texture) => emit('change', { texture })"
       />
       <SelectField
         label="Fixed with"
         :model-value="blend.sealer"
         :disabled="locked"
-        :options="sealers.map((sealer) => ({ value: sealer, words: sealerWords[sealer] }))"
+        :options="choicesOf(sealerWords)"
         @update:model-value="(sealer) => emit('change', { sealer })"
       />
       <p class="text-xs text-soft">{{ sealingWords }}</p>
@@ -207,6 +199,6 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
   padding: 2px;
   border: 1px solid var(--color-edge);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
 }
 </style>

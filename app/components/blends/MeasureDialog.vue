@@ -276,7 +276,7 @@ const act = computed(() =>
 }
 .patch {
   position: absolute;
-  border: 2px solid #fff;
+  border: 2px solid var(--color-white);
   outline: 1px solid var(--color-ink);
   pointer-events: none;
 }
@@ -288,7 +288,7 @@ const act = computed(() =>
   font-size: 12px;
   font-style: normal;
   background: var(--color-ink);
-  color: #fff;
+  color: var(--color-white);
 }
 .result {
   flex: none;

@@ -121,7 +121,7 @@ const total = computed(() => rows.value.reduce((sum, { parts }) => sum + parts, 
   min-height: 32px;
   border: 1px solid var(--color-line);
   border-radius: 3px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 17px;
   line-height: 1;
 }

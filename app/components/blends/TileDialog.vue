@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { verdicts, type Blend, type Tile, type Verdict } from '~~/core/blends'
-import { sealers, sealerWords } from '~~/core/colour'
+import { sealerWords } from '~~/core/colour'
 import { saveTile } from '../../db/commands/blends'
-import { plainChoices } from '../../parts/fields/choice'
+import { choicesOf, plainChoices } from '../../parts/fields/choice'
 import { choice, day, maybe, note, oneOf, own, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
@@ -12,21 +12,26 @@ defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
 const { tile: was, blend } = props
 const photo = ref(was?.photo)
-/** Of a tile that was measured its colours stay; of a new one its parts are those of the blend now. */
+/** Of a tile that is there, all that is not asked for stays; of a new one its parts are those of the blend now. */
 function kept() {
   if (!was) return { blendId: blend.id, parts: blend.parts.map((part) => ({ ...part })) }
-  const { id, blendId, lotId, parts, dry, sealed, measured } = was
-  return { id, blendId, lotId, parts, dry, sealed, measured }
+  const {
+    changedAt: _at,
+    fieldsAt: _fields,
+    verdict: _verdict,
+    goodFor: _for,
+    note: _note,
+    photo: _photo,
+    ...rest
+  } = was
+  return rest
 }
 
 const form = useFields(
   {
     name: words({ label: 'Name', start: was?.name ?? `${blend.name.slice(0, 90)}, tile`, wide: true }),
     date: day({ label: 'Day', start: was?.date ?? today(), past: true }),
-    sealer: choice(
-      sealers.map((value) => ({ value, words: sealerWords[value] })),
-      { label: 'Fixed with', start: was?.sealer ?? blend.sealer },
-    ),
+    sealer: choice(choicesOf(sealerWords), { label: 'Fixed with', start: was?.sealer ?? blend.sealer }),
     ground: maybe(words({ label: 'On', start: was?.ground ?? 'card in the ground colour', wide: true }), ''),
     verdict: maybe(
       oneOf<Verdict | ''>([{ value: '', words: 'not judged yet' }, ...plainChoices(verdicts)], {

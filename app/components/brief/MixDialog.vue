@@ -60,7 +60,7 @@ function readMix(): Reading<MixedIn[]> {
       )
 }
 const form = useFields(
-  { kinds: { ...own('Kinds'), read: readMix } },
+  { kinds: own('Kinds', readMix) },
   {
     send: ({ kinds: mix }) =>
       workshop.dispatch(changeLine, props.plant.line.id, { mix: mix.length === 0 ? undefined : mix }),

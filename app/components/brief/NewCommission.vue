@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { parseRatio } from '~~/core/units'
 import { saveCommission } from '../../db/commands/brief'
-import { words } from '../../parts/fields/field'
+import { typed, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
 /** Asks for no more than a name and a scale; the rest is filled in fairly and changed in the Brief. */
@@ -15,10 +15,10 @@ const form = useFields(
       { label: 'Name', placeholder: 'what you call the job', wide: true },
       'A commission needs a name.',
     ),
-    scale: {
-      ...words({ label: 'Scale', hint: 'Pick one below, or type 1:43.5, 4mm/ft, 1/4in', wide: true }),
-      read: parseRatio,
-    },
+    scale: typed(
+      { label: 'Scale', hint: 'Pick one below, or type 1:43.5, 4mm/ft, 1/4in', wide: true },
+      parseRatio,
+    ),
   },
   {
     async send({ name, scale }) {

@@ -319,7 +319,7 @@ function toggle(id: HabitatId): void {
   padding: 0 10px;
   border: 1px solid var(--color-line);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 13px;
 }
 .habitat[aria-pressed='true'] {

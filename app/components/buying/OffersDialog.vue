@@ -3,7 +3,7 @@ import { offerStocks, type Offer, type Supplier } from '~~/core/buying'
 import { formatMoney, formatQuantity, parseQuantity, unitName, type StockUnit } from '~~/core/units'
 import { removeOffer, saveOffer } from '../../db/commands/buying'
 import { namedChoices, plainChoices } from '../../parts/fields/choice'
-import { money as moneyField, picked, words, type Field } from '../../parts/fields/field'
+import { money as moneyField, picked, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
 /** What a supplier sells, offer by offer: typed, changed, taken out. */
@@ -30,10 +30,9 @@ const materials = computed(() =>
 const form = useFields(
   {
     materialId: picked({ label: 'Material', placeholder: 'choose', wide: true }),
-    packQuantity: {
-      ...words({ label: 'Pack' }),
-      read: (typed, { materialId }) => parseQuantity(typed, unitOf(materialId ?? '')),
-    } satisfies Field<number>,
+    packQuantity: typed<number>({ label: 'Pack' }, (text, { materialId }) =>
+      parseQuantity(text, unitOf(materialId ?? '')),
+    ),
     priceMinor: moneyField({ label: 'Price' }),
   },
   {

@@ -32,7 +32,7 @@ const words = computed(() => {
   padding: 4px 9px;
   border: 1px solid var(--color-moss);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 13px;
   pointer-events: none;
 }

@@ -273,7 +273,7 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
   gap: 5px;
   overflow: hidden;
   padding: 0 4px;
-  background: #fff;
+  background: var(--color-white);
   border: 1px solid var(--color-soft);
   border-radius: 3px;
   text-align: left;
@@ -306,7 +306,7 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
 }
 .late {
   border: 2px solid var(--color-hip);
-  background: repeating-linear-gradient(135deg, #fff 0 5px, var(--color-hip-pale) 5px 10px);
+  background: repeating-linear-gradient(135deg, var(--color-white) 0 5px, var(--color-hip-pale) 5px 10px);
 }
 .pinned::after {
   content: '';

@@ -4,7 +4,7 @@ import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commis
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, none, ok, type Reading } from '~~/core/units'
 import { planBatches } from '../../db/commands/calendar'
-import { day as dayField, hidable, maybe, picked, tick, words } from '../../parts/fields/field'
+import { day as dayField, hidable, maybe, picked, tick, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 import { amountOf, type Plant } from '../../stores/plant'
 import type { Asked, Variant } from '../../composables/asking'
@@ -49,7 +49,7 @@ const form = useFields(
       start: insteadOf?.lineId ?? likely?.line.id,
       wide: true,
     }),
-    count: { ...words({ label: asks.pieces }), read: readCount },
+    count: typed({ label: asks.pieces }, readCount),
     by: maybe(dayField({ label: 'By', start: commission.current?.deadline })),
     pilot: hidable(tick({ label: 'a pilot piece is finished and judged before the rest', wide: true })),
   },

@@ -34,7 +34,7 @@
   height: 13px;
   border: 1px solid var(--color-soft);
   border-radius: 2px;
-  background: #fff;
+  background: var(--color-white);
 }
 .key.tight {
   border: 2px solid var(--color-ink);
@@ -45,7 +45,7 @@
 }
 .key.late {
   border: 2px solid var(--color-hip);
-  background: repeating-linear-gradient(135deg, #fff 0 4px, var(--color-hip-pale) 4px 8px);
+  background: repeating-linear-gradient(135deg, var(--color-white) 0 4px, var(--color-hip-pale) 4px 8px);
 }
 .line {
   width: 22px;

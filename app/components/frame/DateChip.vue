@@ -29,7 +29,7 @@ function take(event: Event): void {
   padding: 3px 10px;
   border: 1px solid var(--color-edge);
   border-radius: 3px;
-  background: #fff;
+  background: var(--color-white);
   line-height: 20px;
   white-space: nowrap;
 }

@@ -36,7 +36,7 @@ const shown = computed(() =>
 <style scoped>
 .list {
   border-top: 1px solid var(--color-line);
-  background: #fff;
+  background: var(--color-white);
 }
 .in-dialog {
   margin-top: 16px;

@@ -264,7 +264,7 @@ const flip = (mm: number): boolean => x(mm) > width.value - 170
   left: 8px;
   bottom: 40px;
   padding: 4px 8px;
-  background: #fff;
+  background: var(--color-white);
   border: 1px solid var(--color-hip);
   border-radius: 3px;
   color: var(--color-hip);

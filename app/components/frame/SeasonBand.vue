@@ -281,7 +281,7 @@ function press(event: KeyboardEvent): void {
   bottom: 0;
   width: 3px;
   background: var(--color-ink);
-  box-shadow: 0 0 0 1px #fff;
+  box-shadow: 0 0 0 1px var(--color-white);
 }
 /* Over the ribbons and beside its line: months stay readable. */
 .flag {
@@ -291,7 +291,7 @@ function press(event: KeyboardEvent): void {
   padding: 0 7px;
   border-radius: 3px;
   background: var(--color-ink);
-  color: #fff;
+  color: var(--color-white);
   font-size: 13px;
   line-height: 18px;
   white-space: nowrap;
@@ -309,7 +309,7 @@ function press(event: KeyboardEvent): void {
   padding: 6px 10px;
   border: 1px solid var(--color-soft);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 13px;
   line-height: 1.3;
   z-index: 20;

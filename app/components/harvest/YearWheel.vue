@@ -155,7 +155,7 @@ const said = computed(() =>
   pointer-events: none;
 }
 .name.open {
-  fill: #fff;
+  fill: var(--color-white);
   font-weight: 600;
 }
 .want {

@@ -132,7 +132,7 @@ text {
   stroke-width: 1.5;
 }
 .plate {
-  fill: #fff;
+  fill: var(--color-white);
   stroke: var(--color-moss);
 }
 .strong {

@@ -184,7 +184,7 @@ function save(as: 'png' | 'svg' | 'copy'): void {
   padding: 4px;
   border: 1px solid var(--color-soft);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   position-area: bottom span-right;
 }
 .menu button {

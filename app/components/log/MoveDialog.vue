@@ -3,7 +3,7 @@ import { decideMove, trayStates, type Tray, type TrayState } from '~~/core/batch
 import { counted, ok, readNumber } from '~~/core/units'
 import { movePieces } from '../../db/commands/bench'
 import { plainChoices } from '../../parts/fields/choice'
-import { oneOf, words } from '../../parts/fields/field'
+import { oneOf, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
 /** So many pieces of a tray, moved on or back. */
@@ -15,10 +15,10 @@ const { tray, from } = props
 
 const form = useFields(
   {
-    count: {
-      ...words({ label: 'How many', start: String(Math.max(1, tray.counts[from])), wide: true }),
-      read: (typed: string) => ok(readNumber(typed) ?? NaN),
-    },
+    count: typed<number>(
+      { label: 'How many', start: String(Math.max(1, tray.counts[from])), wide: true },
+      (text) => ok(readNumber(text) ?? NaN),
+    ),
     // The usual way on: what waits is planted; what is elsewhere goes back to waiting.
     to: oneOf<TrayState>(plainChoices(trayStates.filter((other) => other !== from)), {
       label: 'Now they are',

@@ -285,7 +285,7 @@ const told = computed(() => {
   stroke-linejoin: round;
 }
 .point {
-  fill: #fff;
+  fill: var(--color-white);
   stroke: var(--color-rain);
   stroke-width: 1.5px;
   vector-effect: non-scaling-stroke;
@@ -299,7 +299,7 @@ const told = computed(() => {
   font-weight: 650;
   fill: var(--color-ink);
   paint-order: stroke;
-  stroke: #fff;
+  stroke: var(--color-white);
   stroke-width: 2.5px;
 }
 .edge {
@@ -311,7 +311,7 @@ const told = computed(() => {
   padding: 3px 8px;
   border: 1px solid var(--color-soft);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 13px;
   pointer-events: none;
   white-space: nowrap;

@@ -173,7 +173,7 @@ legend {
   padding: 2px;
   border: 1px solid var(--color-edge);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
 }
 .colour.none {
   opacity: 0.4;

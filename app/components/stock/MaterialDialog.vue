@@ -11,6 +11,7 @@ import {
   note,
   number,
   tick,
+  typed,
   words,
   type Field,
 } from '../../parts/fields/field'
@@ -55,12 +56,15 @@ const form = useFields(
       allMeasures.map((name): [string, Measure] => [name, measureField({ name, label: name }, was ?? {})]),
     ),
     family: maybe(words({ label: 'Family, if it has several tones or lengths', start: was?.family })),
-    packQuantity: maybe<number>({
-      label: 'Usual pack',
-      kind: 'text',
-      start: was?.packQuantity === undefined ? '' : formatQuantity(was.packQuantity, was.unit),
-      read: (typed, { unit }) => parseQuantity(typed, unit as StockUnit),
-    }),
+    packQuantity: maybe(
+      typed<number>(
+        {
+          label: 'Usual pack',
+          start: was?.packQuantity === undefined ? '' : formatQuantity(was.packQuantity, was.unit),
+        },
+        (text, { unit }) => parseQuantity(text, unit as StockUnit),
+      ),
+    ),
     packPriceMinor: maybe(money({ label: 'Price of a pack', start: was?.packPriceMinor })),
     keepsDays: maybe(
       number(materialFields.keepsDays, {

@@ -175,7 +175,7 @@ function settle(event: MouseEvent): void {
   padding: 12px 14px;
   border: 1px solid var(--color-soft);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   color: var(--color-ink);
   text-align: left;
   white-space: normal;

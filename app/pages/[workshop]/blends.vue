@@ -267,6 +267,6 @@ async function rename(): Promise<void> {
 .title:hover,
 .title:focus {
   border-color: var(--color-edge);
-  background: #fff;
+  background: var(--color-white);
 }
 </style>

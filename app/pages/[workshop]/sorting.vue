@@ -296,7 +296,7 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
   padding: 0 14px;
   border: 1px solid var(--color-line);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 17px;
   font-variant-numeric: tabular-nums;
   overflow: hidden;
@@ -322,7 +322,7 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
 .finish:not(:disabled) {
   background: var(--color-moss);
   border-color: var(--color-moss);
-  color: #fff;
+  color: var(--color-white);
   font-weight: 600;
 }
 .other {

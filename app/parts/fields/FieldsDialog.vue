@@ -17,7 +17,6 @@ withDefaults(
 )
 const emit = defineEmits<{ close: [] }>()
 const { open } = useDialog(() => emit('close'))
-defineExpose({ close: () => (open.value = false) })
 const slots = useSlots()
 </script>
 

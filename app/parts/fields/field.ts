@@ -60,18 +60,19 @@ export function maybe<V>(field: Field<V>, empty?: unknown): Field<unknown> {
 export const hidable = <V>(field: Field<V>): Field<V | undefined> => field
 
 /** Words that must not be missing. */
-export const words = (
-  look: Look<string>,
-  because = `${look.label}: something is needed.`,
-): Field<string> => ({
-  ...looks(look),
-  kind: 'text',
-  start: look.start ?? '',
-  read: (typed) => (typed.trim() === '' ? none(because) : ok(typed.trim())),
-})
+export const words = (look: Look<string>, because = `${look.label}: something is needed.`): Field<string> =>
+  typed(look, (text) => (text.trim() === '' ? none(because) : ok(text.trim())))
 /** Words that may be missing. */
 export const note = (look: Partial<Look<string>> = {}): Field<string | undefined> =>
   maybe(words({ label: 'Note', wide: true, ...look }))
+
+/** What is typed in ways of its own. */
+export const typed = <V>(look: Look<string>, read: Field<V>['read']): Field<V> => ({
+  ...looks(look),
+  kind: 'text',
+  start: look.start ?? '',
+  read,
+})
 
 /** A number within the bounds of its schema. */
 export const number = (field: NumberField, look: Partial<Look<number>> = {}): Field<number> => ({
@@ -139,10 +140,13 @@ export const tick = (look: Look<boolean>): Field<boolean> => ({
   start: look.start ? 'yes' : '',
   read: (typed) => ok(typed === 'yes'),
 })
-/** What the form draws itself, in a slot of this name; its check says what is wrong with it. */
-export const own = (label: string): Field<undefined> => ({
-  label,
-  kind: 'own',
-  start: '',
-  read: () => ok(undefined),
-})
+/** What the form draws itself, in a slot of this name: with a text that it holds, or without. */
+export function own(label: string): Field<undefined>
+export function own<V>(label: string, read: Field<V>['read'], start?: string): Field<V>
+export function own(
+  label: string,
+  read: Field<unknown>['read'] = () => ok(undefined),
+  start = '',
+): Field<unknown> {
+  return { label, kind: 'own', start, read }
+}

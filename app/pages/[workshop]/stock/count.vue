@@ -297,7 +297,7 @@ const share = computed(() => {
   padding: 0 16px;
   border: 2px solid var(--color-ink);
   border-radius: 4px;
-  background: #fff;
+  background: var(--color-white);
   font-size: 38px;
   font-variant-numeric: tabular-nums;
 }
