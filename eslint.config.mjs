@@ -208,6 +208,23 @@ export default tseslint.config(
     },
   },
   {
+    files: ['app/components/**', 'app/pages/**', 'app/parts/**'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['**/db/commands/*'],
+              allowTypeImports: true,
+              message: 'Pages and components write by useDeed: they name a command and do not import it.',
+            },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['scripts/**', 'bench/**', 'tests/**'],
     rules: { 'no-console': 'off', '@typescript-eslint/no-non-null-assertion': 'off' },
   },

@@ -7,7 +7,11 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', '@vite-pwa/nuxt'],
   css: ['~/assets/main.css'],
-  vite: { plugins: [tailwindcss()] },
+  vite: {
+    plugins: [tailwindcss()],
+    // What works away from the page is fetched in parts, as pages are.
+    worker: { format: 'es' },
+  },
   imports: { scan: true },
   components: [
     { path: '~/components', pathPrefix: false },

@@ -5,7 +5,7 @@ import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/sche
 import { addDays, none, ok, type Reading } from '~~/core/units'
 import { newId, nowIso } from '../db/ids'
 import type { Plant } from '../stores/plant'
-import type { Answer } from '../workers/calendar.worker'
+import type { Answer } from '../workers/calendar'
 
 /** Batches that a number could be made in, with when they would be done. */
 export interface Variant {

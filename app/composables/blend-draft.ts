@@ -9,13 +9,13 @@ import {
   type MixedBlend,
 } from '~~/core/blends'
 import { none, ok, type Reading } from '~~/core/units'
-import { changeBlend } from '../db/commands/blends'
 
 const REST_MS = 180
 
 /** The blend in hand as it is on the page: a change shows at once, and is stored behind it. */
 export function useBlendDraft(stored: () => Blend | undefined) {
   const workshop = useWorkshop()
+  const changeBlend = useDeed('changeBlend')
   const blends = useBlends()
   const draft = shallowRef<Blend>()
   let saving = 0
@@ -33,7 +33,7 @@ export function useBlendDraft(stored: () => Blend | undefined) {
     if (!own) return none('No blend is in hand.')
     draft.value = { ...own, ...fields }
     saving += 1
-    const answer = await workshop.dispatch(changeBlend, own.id, fields)
+    const answer = await changeBlend(own.id, fields)
     saving -= 1
     if (answer.kind === 'none' && draft.value.id === own.id) draft.value = stored()
     return answer

@@ -1,6 +1,7 @@
+import * as Comlink from 'comlink'
 import type { BusyFile, BusyOrder } from '~~/core/schedule/busy-file'
 import { none, type Reading } from '~~/core/units'
-import type { BusySaid } from '../workers/busy-file.worker'
+import { startService } from '../workers/service'
 
 /** An entry that takes longer than this comes to no end, ms. */
 const ENTRY_MS = 1_500
@@ -14,13 +15,14 @@ function tried(
   order: BusyOrder,
   until: number,
 ): Promise<Reading<BusyFile> | { kind: 'stuck'; line: number }> {
-  const worker = new Worker(new URL('../workers/busy-file.worker.ts', import.meta.url), { type: 'module' })
   return new Promise((resolve) => {
+    const unread = (because: string): void => end(none(`The file could not be read: ${because}.`))
+    const { service, end: endThread } = startService('busy-file', unread)
     let line = 0
     let timer: ReturnType<typeof setTimeout> | undefined
     const end = (answer: Reading<BusyFile> | { kind: 'stuck'; line: number }): void => {
       clearTimeout(timer)
-      worker.terminate()
+      endThread()
       resolve(answer)
     }
     // Until the first line is told the worker itself is being fetched.
@@ -29,15 +31,14 @@ function tried(
       timer = setTimeout(() => end({ kind: 'stuck', line }), Math.max(0, Math.min(ms, until - Date.now())))
     }
     watch(FILE_MS)
-    worker.onmessage = ({ data }: MessageEvent<BusySaid>) => {
-      if (data.kind === 'read') end(data.file)
-      else {
-        line = data.line
-        watch(ENTRY_MS)
-      }
+    const at = (come: number): void => {
+      line = come
+      watch(ENTRY_MS)
     }
-    worker.onerror = ({ message }) => end(none(`The file could not be read: ${message}.`))
-    worker.postMessage(order)
+    service
+      .read(order, Comlink.proxy(at))
+      .then(end)
+      .catch((error: unknown) => unread(error instanceof Error ? error.message : String(error)))
   })
 }
 

@@ -2,7 +2,6 @@ import { gatheringById, windowsFrom, type Harvest } from '~~/core/harvest'
 import { batchName, planFrom } from '~~/core/batches'
 import { makeUp } from '~~/core/makeup'
 import { gatherMethodFor } from '~~/core/methods'
-import { beginHarvest } from '../db/commands/harvest'
 
 const leaveOf: Record<Harvest['permission'], string> = {
   'own ground': 'own',
@@ -14,6 +13,7 @@ const leaveOf: Record<Harvest['permission'], string> = {
 /** Going out to gather, or sowing: a harvest becomes a batch at the bench. */
 export function useHarvestPlans() {
   const workshop = useWorkshop()
+  const beginHarvest = useDeed('beginHarvest')
   const stock = useStock()
   const estimates = useEstimates()
   const harvests = useHarvests()
@@ -31,11 +31,7 @@ export function useHarvestPlans() {
       ...estimates.contextOf(method.id),
     })
     const number = workshop.batches.filter(({ methodId }) => methodId === method.id).length + 1
-    const answer = await workshop.dispatch(
-      beginHarvest,
-      harvest.id,
-      planFrom(work, undefined, batchName(method.name, number)),
-    )
+    const answer = await beginHarvest(harvest.id, planFrom(work, undefined, batchName(method.name, number)))
     if (answer.kind === 'ok') await navigateTo({ path: to('bench'), query: { batch: answer.value.id } })
   }
   /** When it is sown for a cut that is still to come, where it is sown at all. */

@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { takes, type Blend } from '~~/core/blends'
-import { blendWorker } from '../stores/blends'
-import type { MixAnswer, MixOrder } from '../workers/blend.worker'
+import { serviceOf } from '../workers/service'
+import type { MixAnswer, MixOrder } from '../workers/blend'
 
 /** Less than this in a jar is dust, g. */
 const LEAST_G = 0.05
@@ -59,7 +59,7 @@ export function useMixSearch(blend: () => Blend | undefined) {
     const turn = (asked += 1)
     searching.value = true
     try {
-      const found = await blendWorker().propose(own)
+      const found = await serviceOf('blend').propose(own)
       if (turn === asked) answer.value = found
     } catch (error) {
       if (turn === asked)

@@ -9,19 +9,20 @@ import {
   type ToneName,
 } from '~~/core/blends'
 import { labToHex, sealers, toLab, type Lab } from '~~/core/colour'
-import { saveBlend, saveBlends } from '../db/commands/blends'
-import { blendWorker } from '../stores/blends'
+import { serviceOf } from '../workers/service'
 
 /** Makes new blends: one to begin with, a set of three for the line in hand, or one for each colour of a palette. */
 export function useNewBlends(choose: (id: string) => Promise<unknown>) {
   const workshop = useWorkshop()
+  const saveBlend = useDeed('saveBlend')
+  const saveBlends = useDeed('saveBlends')
   const commission = useCommission()
   const store = useBlends()
   const notices = useNotices()
   const { orderFor } = useMixOrder()
   async function create(): Promise<void> {
     const line = commission.selected?.line
-    const answer = await workshop.dispatch(saveBlend, {
+    const answer = await saveBlend({
       name: line ? `${line.name}, base` : 'New blend',
       ...(commission.current ? { commissionId: commission.current.id } : {}),
       target: line
@@ -93,7 +94,7 @@ export function useNewBlends(choose: (id: string) => Promise<unknown>) {
           moved && blend.target.kind === 'tone' && wish
             ? { ...wish, wanted: labToHex(moved(toLab(wish.wanted))) }
             : wish
-        const found = steps && (await blendWorker().propose(steps))
+        const found = steps && (await serviceOf('blend').propose(steps))
         const parts = found?.proposal.kind === 'found' ? found.proposal.simplest.parts : []
         drafts.push({ ...blend, parts: parts.map((part) => ({ ...part })) })
         const { portions } = portionsOf(parts, store.grains)
@@ -102,7 +103,7 @@ export function useNewBlends(choose: (id: string) => Promise<unknown>) {
           moved = (tone) => steppedFrom(tone, aim.lab, is)
         }
       }
-      const saved = await workshop.dispatch(saveBlends, drafts)
+      const saved = await saveBlends(drafts)
       const shownFirst = saved.kind === 'ok' ? saved.value[0] : undefined
       if (shownFirst) await choose(shownFirst.id)
     } catch (error) {

@@ -1,7 +1,6 @@
 import type { Line } from '~~/core/commissions'
 import type { Species } from '~~/core/plants'
 import type { Reading } from '~~/core/units'
-import { saveLine } from '../db/commands/brief'
 
 /** How many of a kind a new line begins with: tufts by the tray, bushes by the batch, trees by the evening. */
 const firstCount = ({ crownForm, habit }: Species): number =>
@@ -9,11 +8,11 @@ const firstCount = ({ crownForm, habit }: Species): number =>
 
 /** Adds a line of a kind to the commission in hand, and takes it in hand; nothing where there is no commission. */
 export function useNewLine(): (species: Species) => Promise<Reading<Line> | undefined> {
-  const workshop = useWorkshop()
+  const saveLine = useDeed('saveLine')
   const commission = useCommission()
   return async (species) => {
     if (!commission.current) return undefined
-    const answer = await workshop.dispatch(saveLine, {
+    const answer = await saveLine({
       commissionId: commission.current.id,
       name: species.common,
       speciesId: species.id,

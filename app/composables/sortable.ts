@@ -1,5 +1,4 @@
 import Sortable from 'sortablejs'
-import { moveLine } from '../db/commands/brief'
 
 /**
  * Rows that can be dragged to another place by their grip, with mouse, pen or finger.
@@ -52,7 +51,7 @@ export function useLineOrder(
   draggable: string,
   placeOf: (row: number) => number | undefined,
 ) {
-  const workshop = useWorkshop()
+  const moveLine = useDeed('moveLine')
   const commission = useCommission()
   async function move(from: number, to: number): Promise<void> {
     const [line, other] = [commission.plants[from]?.line, commission.plants[to]?.line]
@@ -60,7 +59,7 @@ export function useLineOrder(
     // The table leaves out lines that can't be worked out: the place counts them too.
     const others = commission.lines.filter(({ id }) => id !== line.id)
     const place = others.findIndex(({ id }) => id === other.id) + (to > from ? 1 : 0)
-    await workshop.dispatch(moveLine, line.id, place)
+    await moveLine(line.id, place)
   }
   useSortable(rows, draggable, (from, to) => {
     const [left, came] = [placeOf(from), placeOf(to)]

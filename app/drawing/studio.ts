@@ -2,7 +2,7 @@ import * as Comlink from 'comlink'
 import type { DrawingSubject } from '../../core/commissions'
 import type { Rendering } from '../../core/renderings'
 import type { PlantDrawing } from '../../core/drawing'
-import type { Grower } from '../workers/grow.worker'
+import { serviceOf } from '../workers/service'
 
 /** Enough for a few commissions; the oldest goes first. */
 const KEPT = 400
@@ -17,19 +17,19 @@ export const stopped = ref(false)
 export const underWay = ref(0)
 export const shareDone = ref(0)
 
-let grower: Comlink.Remote<Grower> | undefined
+let listening = false
 let serial = 0
 
-function worker(): Comlink.Remote<Grower> {
-  if (grower) return grower
-  grower = Comlink.wrap<Grower>(
-    new Worker(new URL('../workers/grow.worker.ts', import.meta.url), { type: 'module' }),
-  )
-  void grower.report(
-    Comlink.proxy((_id: number, share: number) => {
-      shareDone.value = share
-    }),
-  )
+function worker() {
+  const grower = serviceOf('grow')
+  if (!listening) {
+    listening = true
+    void grower.report(
+      Comlink.proxy((_id: number, share: number) => {
+        shareDone.value = share
+      }),
+    )
+  }
   return grower
 }
 

@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink'
 import type { Nesting, NestOrder, Sorting, WantedTree, WireOrder, WirePlan } from '~~/core/armature'
 import type { DrawingSubject } from '~~/core/commissions'
-import type { Armaturer } from '../workers/armature.worker'
+import { serviceOf } from '../workers/service'
 
 /** Plans kept; the oldest goes first. */
 const KEPT = 240
@@ -24,15 +24,9 @@ export const useArmature = defineStore('armature', () => {
   const nests = shallowReactive(new Map<string, NestState>())
   const asked = new Set<string>()
   const ids = new Map<string, number>()
-  let worker: Comlink.Remote<Armaturer> | undefined
   let serial = 0
 
-  function remote(): Comlink.Remote<Armaturer> {
-    worker ??= Comlink.wrap<Armaturer>(
-      new Worker(new URL('../workers/armature.worker.ts', import.meta.url), { type: 'module' }),
-    )
-    return worker
-  }
+  const remote = () => serviceOf('armature')
   function keep<T>(map: Map<string, T>, key: string, value: T): void {
     const oldest = toRaw(map).keys().next().value
     if (toRaw(map).size >= KEPT && oldest !== undefined && oldest !== key) map.delete(oldest)

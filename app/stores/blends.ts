@@ -1,5 +1,4 @@
 import { useDebounceFn } from '@vueuse/core'
-import * as Comlink from 'comlink'
 import { difference2000, toLab, type Lab } from '~~/core/colour'
 import {
   grainsOf,
@@ -14,7 +13,6 @@ import {
 } from '~~/core/blends'
 import type { Material } from '~~/core/stock'
 import { linePiece } from '~~/core/commissions'
-import type { BlendWorker } from '../workers/blend.worker'
 
 /** What a target asks for: the colour once sealed, and where it comes from. */
 export interface ReadTarget {
@@ -25,15 +23,6 @@ export interface ReadTarget {
 
 /** How long a blend must rest before the shelf follows it. */
 const SETTLE_MS = 300
-
-let remote: Comlink.Remote<BlendWorker> | undefined
-/** The worker that searches for mixes; begun when it is first asked. */
-export function blendWorker(): Comlink.Remote<BlendWorker> {
-  remote ??= Comlink.wrap<BlendWorker>(
-    new Worker(new URL('../workers/blend.worker.ts', import.meta.url), { type: 'module' }),
-  )
-  return remote
-}
 
 /** Blends as they stand: their mixtures, their jars as materials, and what they aim at. Derived, never stored. */
 export const useBlends = defineStore('blends', () => {

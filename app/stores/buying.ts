@@ -1,5 +1,4 @@
 import { until as untilIt } from '@vueuse/core'
-import * as Comlink from 'comlink'
 import {
   arrivalsOf,
   orderBy,
@@ -14,14 +13,7 @@ import {
   type Waiting,
 } from '~~/core/buying'
 import { aheadOfEach, LEAD_DAYS, takersOf, type Ahead, type Arrival } from '~~/core/stock'
-import type { BasketWorker } from '../workers/basket.worker'
-
-let remote: Comlink.Remote<BasketWorker> | undefined
-/** The worker that looks for baskets; begun when it is first asked. */
-const buyer = (): Comlink.Remote<BasketWorker> =>
-  (remote ??= Comlink.wrap<BasketWorker>(
-    new Worker(new URL('../workers/basket.worker.ts', import.meta.url), { type: 'module' }),
-  ))
+import { serviceOf } from '../workers/service'
 
 const NO_AHEADS: ReadonlyMap<string, Ahead> = new Map()
 
@@ -118,7 +110,7 @@ export const useBuying = defineStore('buying', () => {
     const own = await settledTask()
     if (turn !== asked) return
     const solve: Solver = async (problem, options) =>
-      buyer().cheapest(
+      serviceOf('basket').cheapest(
         JSON.parse(JSON.stringify(problem)) as typeof problem,
         options && (JSON.parse(JSON.stringify(options)) as typeof options),
       )

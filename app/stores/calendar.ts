@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink'
 import type { Batch, Run } from '~~/core/batches'
 import {
   BORING_MIN,
@@ -20,13 +19,10 @@ import {
   type Target,
 } from '~~/core/schedule'
 import { keepLaying } from '../db/commands/calendar'
-import type { CalendarLayer, Found } from '../workers/calendar.worker'
+import type { Found } from '../workers/calendar'
+import { serviceOf } from '../workers/service'
 
-let layer: Comlink.Remote<CalendarLayer> | undefined
-const worker = (): Comlink.Remote<CalendarLayer> =>
-  (layer ??= Comlink.wrap<CalendarLayer>(
-    new Worker(new URL('../workers/calendar.worker.ts', import.meta.url), { type: 'module' }),
-  ))
+const worker = () => serviceOf('calendar')
 
 type Placements = readonly (ActivitySlot | undefined)[]
 

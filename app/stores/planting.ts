@@ -1,12 +1,6 @@
-import * as Comlink from 'comlink'
 import { bedsOf, boardOf, type Beds, type PlantingPlan } from '~~/core/planting'
-import type { Planner } from '../workers/plan.worker'
-
-let planner: Comlink.Remote<Planner> | undefined
-const worker = (): Comlink.Remote<Planner> =>
-  (planner ??= Comlink.wrap<Planner>(
-    new Worker(new URL('../workers/plan.worker.ts', import.meta.url), { type: 'module' }),
-  ))
+import { serviceOf } from '../workers/service'
+import type { Service } from '../workers/service.worker'
 
 /** The planting plan of the commission in hand: derived from its board, lines and keep-outs, never stored. */
 export const usePlanting = defineStore('planting', () => {
@@ -48,10 +42,10 @@ export const usePlanting = defineStore('planting', () => {
         seed,
       } = JSON.parse(order.value) as {
         board: PlantingPlan['board']
-        beds: Parameters<Planner['plan']>[1]
+        beds: Parameters<Service<'plan'>['plan']>[1]
         seed: string
       }
-      const made = await worker().plan(on, of, seed)
+      const made = await serviceOf('plan').plan(on, of, seed)
       if (mine === serial) plan.value = made
     } catch (error) {
       if (mine === serial) fault.value = error instanceof Error ? error.message : String(error)

@@ -4,7 +4,7 @@ import type { RunEvent } from '~~/core/batches'
 import type { OwnCoefficient } from '~~/core/quantities'
 import { speciesTable, type Species } from '~~/core/plants'
 import type { Lot, LotBalance, Movement } from '~~/core/stock'
-import { counted, type Reading } from '~~/core/units'
+import { counted, none } from '~~/core/units'
 import {
   defaultSettings,
   plainSpecies,
@@ -22,6 +22,9 @@ import { bringBack, type TakenAway } from '../db/taken-away'
 import { ValidRows, type FaultyRecord } from '../db/sound'
 import { storageFault } from '../db/storage-faults'
 import { workshopRows } from './workshop-rows'
+
+/** Why a command did nothing. */
+type Refusal = ReturnType<typeof none>
 
 /**
  * The open workshop: its records as live queries, and the way to give commands. Another window's changes
@@ -281,18 +284,23 @@ export const useWorkshop = defineStore('workshop', () => {
     return { db: db.value, now: nowIso, newId, tookAway }
   }
 
-  /** Dispatches a command; a refusal is shown as a notice as well as returned. */
-  async function dispatch<A extends unknown[], R>(
-    command: (context: CommandContext, ...args: A) => Promise<Reading<R>>,
+  /** Gives a command; what can't be stored is a refusal like others, which the caller tells. */
+  const attempt = <A extends unknown[], R>(
+    command: (context: CommandContext, ...args: A) => Promise<R>,
     ...args: A
-  ): Promise<Reading<R>> {
-    const answer = await Promise.resolve()
+  ): Promise<R | Refusal> =>
+    Promise.resolve()
       .then(() => command(context(), ...args))
-      .catch((error: unknown): Reading<R> => ({
-        kind: 'none',
-        because: `It could not be stored: ${storageFault(error)}`,
-      }))
-    if (answer.kind === 'none') useNotices().fault(answer.because)
+      .catch((error: unknown) => none(`It could not be stored: ${storageFault(error)}`))
+
+  /** Gives a command; a refusal is shown as a notice as well as returned. */
+  async function dispatch<A extends unknown[], R extends { readonly kind: string }>(
+    command: (context: CommandContext, ...args: A) => Promise<R>,
+    ...args: A
+  ): Promise<R | Refusal> {
+    const answer = await attempt(command, ...args)
+    const { kind, because }: { kind: string; because?: string } = answer
+    if (kind === 'none' && because !== undefined) useNotices().fault(because)
     return answer
   }
 
@@ -319,6 +327,7 @@ export const useWorkshop = defineStore('workshop', () => {
     open,
     close,
     context,
+    attempt,
     dispatch,
   }
 })

@@ -33,12 +33,7 @@ export const commandModules = {
   tools: toolCommands,
 }
 /** What they export that changes nothing by itself. */
-export const NO_COMMANDS: ReadonlySet<string> = new Set([
-  'tablesOfEnding',
-  'cameOf',
-  'csvTables',
-  'previewTable',
-])
+export const NO_COMMANDS: ReadonlySet<string> = new Set(['tablesOfEnding', 'cameOf', 'previewTable'])
 
 const { id: _id, madeAt: _madeAt, ...plain } = batch()
 /** Batches here are of one step, and take glue of the honest shelf and nothing else. */

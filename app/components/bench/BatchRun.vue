@@ -3,11 +3,12 @@ import { useEventListener } from '@vueuse/core'
 import { partOf, partNounPlural, stepAt, type Batch, type BatchAction, type Run } from '~~/core/batches'
 import { mindedNow } from '~~/core/makeup'
 import { counted } from '~~/core/units'
-import { doDeed, undoDeed } from '../../db/commands/bench'
 
 /** One batch at the bench: its step, large; what was done, undo, rejects, weighing, and the end. */
 const props = defineProps<{ batch: Batch; run: Run }>()
 const workshop = useWorkshop()
+const doDeed = useDeed('doDeed')
+const undoDeed = useDeed('undoDeed')
 const weighing = ref(false)
 const ending = ref<'finish' | 'abandon'>()
 
@@ -33,7 +34,7 @@ async function act(deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'un
   if (busy.value) return
   busy.value = true
   try {
-    await workshop.dispatch(doDeed, props.batch.id, deed)
+    await doDeed(props.batch.id, deed)
   } finally {
     busy.value = false
   }
@@ -43,7 +44,7 @@ async function undo(): Promise<void> {
   if (!lastDeed.value || busy.value) return
   busy.value = true
   try {
-    await workshop.dispatch(undoDeed, props.batch.id, lastDeed.value.id)
+    await undoDeed(props.batch.id, lastDeed.value.id)
   } finally {
     busy.value = false
   }

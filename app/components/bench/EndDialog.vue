@@ -20,15 +20,14 @@ import {
   readNumber,
   type StockUnit,
 } from '~~/core/units'
-import { endBatch } from '../../db/commands/bench'
 import { hidable, note, own, typed, words, type Field } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
-import { storageFault } from '../../db/storage-faults'
 
 /** Finishes or abandons: what was used is looked over, then stock, tray and log are written in one go. */
 const props = defineProps<{ batch: Batch; run: Run; kind: 'finish' | 'abandon' }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const endBatch = useDeed('endBatch')
 const stock = useStock()
 const notices = useNotices()
 
@@ -123,7 +122,7 @@ const form = useFields(
         kind === 'finish'
           ? { type: 'finish', tray, date: today(), ...told, ...(read.note ? { note: read.note } : {}) }
           : { type: 'abandon', reason: read.reason ?? '', ...told }
-      const answer = await end(deed)
+      const answer = await endBatch(batch.id, deed, allowed.value)
       if (answer.kind === 'uncovered') uncovered.value = answer.because
       if (answer.kind !== 'ok') return { kind: 'none' }
       notices.done(
@@ -137,16 +136,6 @@ const form = useFields(
     },
   },
 )
-async function end(deed: Extract<BatchAction, { type: 'finish' | 'abandon' }>) {
-  const answer = await endBatch(workshop.context(), batch.id, deed, allowed.value).catch(
-    (error: unknown) => ({
-      kind: 'none' as const,
-      because: `It could not be stored: ${storageFault(error)}`,
-    }),
-  )
-  if (answer.kind === 'none') notices.fault(answer.because)
-  return answer
-}
 async function drawAllTheSame(): Promise<void> {
   allowed.value = true
   if (await form.submit()) emit('close')

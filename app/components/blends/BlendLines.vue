@@ -3,13 +3,13 @@ import { blendOff, differenceWords, nearnessOf, type MixedBlend } from '~~/core/
 import type { Line } from '~~/core/commissions'
 import { isKindOf } from '~~/core/stock'
 import { plainNumber, type Breathing } from '~~/core/units'
-import { changeLine } from '../../db/commands/brief'
 import type { LineStock } from '../../stores/shelf'
 import type { Column } from '../../parts/table/column'
 
 /** Where a blend is used: slots of lines that take it, how far it is off there now, and who else could take it. */
 const props = defineProps<{ mixed: MixedBlend }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 const shelf = useShelf()
 const notices = useNotices()
 
@@ -83,14 +83,14 @@ const chosen = ref('')
 async function give(): Promise<void> {
   const place = others.value.find(({ key }) => key === chosen.value) ?? others.value[0]
   if (!place) return
-  const answer = await workshop.dispatch(changeLine, place.line.id, (stored: Line) => ({
+  const answer = await changeLine(place.line.id, (stored: Line) => ({
     materials: { ...stored.materials, [place.slot]: place.materialId },
   }))
   chosen.value = ''
   if (answer.kind === 'ok') notices.done(`“${place.line.name}” takes it for ${place.label.toLowerCase()}.`)
 }
 async function takeBack(place: Place): Promise<void> {
-  await workshop.dispatch(changeLine, place.line.id, (stored: Line) => {
+  await changeLine(place.line.id, (stored: Line) => {
     const { [place.slot]: _was, ...rest } = stored.materials ?? {}
     return { materials: rest }
   })

@@ -22,7 +22,6 @@ import {
   withinBounds,
   type Reading,
 } from '~~/core/units'
-import { planBatch } from '../../db/commands/bench'
 
 /** How much of a blend is made, from which jars, how it is sieved; then it is made. */
 const props = defineProps<{ blend: Blend; mixed: MixedBlend; sealing: Sealing; locked: boolean }>()
@@ -31,6 +30,7 @@ const emit = defineEmits<{
   swap: [outId: string, inId: string]
 }>()
 const workshop = useWorkshop()
+const planBatch = useDeed('planBatch')
 const stock = useStock()
 const shelf = useShelf()
 const estimates = useEstimates()
@@ -130,11 +130,9 @@ async function plan(start: boolean): Promise<void> {
   const number =
     workshop.batches.filter(({ plan: { yields } }) => yields.some(({ materialId }) => own.has(materialId)))
       .length + 1
-  const answer = await workshop.dispatch(
-    planBatch,
-    planFrom(work.value, undefined, batchName(props.blend.name, number)),
-    { start },
-  )
+  const answer = await planBatch(planFrom(work.value, undefined, batchName(props.blend.name, number)), {
+    start,
+  })
   taking.value = false
   if (answer.kind === 'none') return
   if (start) await navigateTo({ path: to('bench'), query: { batch: answer.value.id } })

@@ -2,7 +2,7 @@
 import { differenceWords, mixtureOf, portionsOf, type Solution } from '~~/core/blends'
 import type { Sealing } from '~~/core/colour'
 import { plainNumber } from '~~/core/units'
-import type { MixAnswer } from '../../workers/blend.worker'
+import type { MixAnswer } from '../../workers/blend'
 
 /** What the search found: three that differ in kind, the simplest that is as good, and what would help. */
 const props = defineProps<{ answer?: MixAnswer; searching: boolean; sealing: Sealing; locked: boolean }>()

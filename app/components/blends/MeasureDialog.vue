@@ -4,7 +4,6 @@ import { difference2000, toLab } from '~~/core/colour'
 import { differenceWords, type Blend, type BlendTarget, type Tile } from '~~/core/blends'
 import { cards, measureColour, type CardKind, type PixelPatch, type Picture } from '~~/core/inspection'
 import { plainNumber, type Reading } from '~~/core/units'
-import { changeBlend, measureMaterial, saveTile } from '../../db/commands/blends'
 import { picturePixels } from '../../drawing/photo'
 
 /**
@@ -21,6 +20,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const changeBlend = useDeed('changeBlend', 'here')
+const measureMaterial = useDeed('measureMaterial', 'here')
+const saveTile = useDeed('saveTile', 'here')
 const { open } = useDialog(() => emit('close'))
 
 const picture = shallowRef<Picture & { canvas: HTMLCanvasElement }>()
@@ -144,14 +146,13 @@ async function storeAs(
   colour: string,
   how: { date: string; light: string; spread: number },
 ): Promise<Reading<unknown> | undefined> {
-  const context = workshop.context()
   if (props.tile) {
     const { tile, which } = props.tile
     const { changedAt: _changedAt, fieldsAt: _fieldsAt, ...kept } = tile
-    return saveTile(context, { ...kept, [which]: colour, measured: how })
+    return saveTile({ ...kept, [which]: colour, measured: how })
   }
   if (props.lot)
-    return saveTile(context, {
+    return saveTile({
       name: props.lot.label.slice(0, 120),
       lotId: props.lot.id,
       parts: [{ materialId: props.lot.materialId, parts: 1 }],
@@ -161,9 +162,9 @@ async function storeAs(
       dry: colour,
       measured: how,
     })
-  if (props.materialId !== undefined) return measureMaterial(context, props.materialId, colour, how)
+  if (props.materialId !== undefined) return measureMaterial(props.materialId, colour, how)
   const target: BlendTarget = { kind: 'colour', colour, from: 'photo' }
-  return props.blend && changeBlend(context, props.blend.id, { target })
+  return props.blend && changeBlend(props.blend.id, { target })
 }
 const act = computed(() =>
   props.tile

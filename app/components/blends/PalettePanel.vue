@@ -11,13 +11,14 @@ import {
   type PaletteRecord,
 } from '~~/core/blends'
 import { counted, plainNumber } from '~~/core/units'
-import { removePalette, savePalette } from '../../db/commands/blends'
 import { namedChoices } from '../../parts/fields/choice'
 
 /** The commission's palette, made first and kept; every blend of it against it. */
 const props = defineProps<{ blends: readonly Blend[] }>()
 const emit = defineEmits<{ propose: [colours: { name: string; colour: string; use: BlendUse }[]] }>()
 const workshop = useWorkshop()
+const removePalette = useDeed('removePalette')
+const savePalette = useDeed('savePalette')
 const commission = useCommission()
 const store = useBlends()
 const notices = useNotices()
@@ -65,7 +66,7 @@ const rows = computed(() =>
   }),
 )
 async function keep(name: string, colours: readonly PaletteColour[]): Promise<void> {
-  const answer = await workshop.dispatch(savePalette, {
+  const answer = await savePalette({
     ...(own.value ? { id: own.value.id } : {}),
     name: name.slice(0, 120),
     ...(commission.current ? { commissionId: commission.current.id } : {}),
@@ -119,7 +120,7 @@ async function take(as: 'added' | 'instead' | 'new'): Promise<void> {
   if (as === 'added') await keep(there.name, both)
   else if (as === 'instead') await keep(palette.name, palette.colours)
   else {
-    const answer = await workshop.dispatch(savePalette, {
+    const answer = await savePalette({
       name: palette.name.slice(0, 120),
       colours: palette.colours.map((colour) => ({ ...colour })),
     })
@@ -184,7 +185,7 @@ function propose(): void {
         v-if="own && looked === 'own'"
         type="button"
         class="button button-quiet button-small"
-        @click="workshop.dispatch(removePalette, own.id)"
+        @click="removePalette(own.id)"
       >
         Remove
       </button>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { verdicts, type Blend, type Tile, type Verdict } from '~~/core/blends'
 import { sealerWords } from '~~/core/colour'
-import { saveTile } from '../../db/commands/blends'
 import { choicesOf, plainChoices } from '../../parts/fields/choice'
 import { choice, day, maybe, note, oneOf, own, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -9,7 +8,7 @@ import { useFields } from '../../parts/fields/use-fields'
 /** A test tile: on what, fixed with what, and what the eye said of it. */
 const props = defineProps<{ tile?: Tile; blend: Blend }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const saveTile = useDeed('saveTile')
 const { tile: was, blend } = props
 const photo = ref(was?.photo)
 /** Of a tile that is there, all that is not asked for stays; of a new one its parts are those of the blend now. */
@@ -48,7 +47,7 @@ const form = useFields(
   },
   {
     send: ({ picture: _picture, verdict, ...values }) =>
-      workshop.dispatch(saveTile, {
+      saveTile({
         ...kept(),
         ...values,
         ...(verdict ? { verdict } : {}),

@@ -9,13 +9,14 @@ import {
   type Blend,
   type Tile,
 } from '~~/core/blends'
-import { removeTile, saveTiles } from '../../db/commands/blends'
 import type { Column } from '../../parts/table/column'
 
 /** Test tiles of a blend: what was mixed and put on what, what it looked like, what was thought of it. */
 const props = defineProps<{ blend: Blend; locked: boolean }>()
 const emit = defineEmits<{ take: [tile: Tile] }>()
 const workshop = useWorkshop()
+const removeTile = useDeed('removeTile')
+const saveTiles = useDeed('saveTiles')
 const store = useBlends()
 const editing = ref<Tile | 'new'>()
 const measuring = ref<{ tile: Tile; which: 'dry' | 'sealed' }>()
@@ -51,8 +52,7 @@ async function trial(): Promise<void> {
   if (asking.value) return
   asking.value = true
   const day = today()
-  await workshop.dispatch(
-    saveTiles,
+  await saveTiles(
     trialTiles(props.blend.parts, MOST_PARTS).map((parts, i) => ({
       name: `${props.blend.name.slice(0, 100)}, tile ${i + 1}`,
       blendId: props.blend.id,
@@ -173,7 +173,7 @@ const columns: readonly Column<(typeof rows.value)[number]>[] = [
           type="button"
           class="button button-quiet button-small"
           :aria-label="`Remove ${row.tile.name}`"
-          @click="workshop.dispatch(removeTile, row.tile.id)"
+          @click="removeTile(row.tile.id)"
         >
           ×
         </button>

@@ -10,13 +10,13 @@ import {
 } from '~~/core/commissions'
 import { isTropical, shiftsAt, type SeasonLaw } from '~~/core/plants'
 import { counted, formatRealLength, plainNumber, readBounded, toRealMm } from '~~/core/units'
-import { changeCommission } from '../../db/commands/brief'
 import { placeOf } from '../../stores/in-hand'
 import { choicesOf } from '../../parts/fields/choice'
 
 /** What is seldom set: stature, how deep the board is to seem, how colours are lightened, how the seasons fall. */
 const props = defineProps<{ commission: Commission }>()
 const workshop = useWorkshop()
+const changeCommission = useDeed('changeCommission')
 const days = (value: number | undefined): string => (value === undefined ? '' : String(value))
 const { text, fault, take } = useFieldTexts(
   () => props.commission.id,
@@ -31,8 +31,7 @@ const { text, fault, take } = useFieldTexts(
   },
 )
 
-const store = (change: Partial<Commission>) =>
-  workshop.dispatch(changeCommission, props.commission.id, change)
+const store = (change: Partial<Commission>) => changeCommission(props.commission.id, change)
 const leaveStature = () =>
   take('stature', readBounded(commissionFields.stature, text.stature), (stature) => store({ stature }))
 const leaveFactor = () =>

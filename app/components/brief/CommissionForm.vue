@@ -11,7 +11,6 @@ import {
   readBounded,
   readBoundedLength,
 } from '~~/core/units'
-import { changeCommission, removeCommission } from '../../db/commands/brief'
 
 /**
  * The commission's own facts. A field is stored when it is left; what can't be read stays in the field with
@@ -20,6 +19,8 @@ import { changeCommission, removeCommission } from '../../db/commands/brief'
 const props = defineProps<{ commission: Commission }>()
 const emit = defineEmits<{ makeNew: [] }>()
 const workshop = useWorkshop()
+const changeCommission = useDeed('changeCommission')
+const removeCommission = useDeed('removeCommission')
 const notices = useNotices()
 const removing = ref(false)
 
@@ -48,8 +49,7 @@ const { text, fault, take } = useFieldTexts(
 )
 type Field = keyof typeof text
 
-const store = (change: Partial<Commission>) =>
-  workshop.dispatch(changeCommission, props.commission.id, change)
+const store = (change: Partial<Commission>) => changeCommission(props.commission.id, change)
 
 const leaveBoard = (
   field: 'width' | 'depth',
@@ -97,7 +97,7 @@ function leave(field: Field): Promise<void> {
   }
 }
 async function remove(): Promise<void> {
-  const answer = await workshop.dispatch(removeCommission, props.commission.id)
+  const answer = await removeCommission(props.commission.id)
   if (answer.kind === 'ok')
     notices.done(`“${props.commission.name}” and its lines are out of sight. Its batches stay in the log.`)
 }

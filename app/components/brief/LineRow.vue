@@ -12,7 +12,6 @@ import {
 } from '~~/core/commissions'
 import { ages } from '~~/core/plants'
 import { none, ok, plainNumber, readBounded } from '~~/core/units'
-import { changeLine, removeLine } from '../../db/commands/brief'
 import { mixText } from './mix-text'
 import type { Plant } from '../../stores/plant'
 import { choicesOf, plainChoices } from '../../parts/fields/choice'
@@ -24,6 +23,8 @@ import { choicesOf, plainChoices } from '../../parts/fields/choice'
 const props = defineProps<{ plant: Plant }>()
 const emit = defineEmits<{ move: [by: -1 | 1] }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
+const removeLine = useDeed('removeLine')
 const commission = useCommission()
 const { model, real } = useFormat()
 const removing = ref(false)
@@ -54,7 +55,7 @@ const typedSize = computed(() => {
   return lineSize(as, commission.current, props.plant.species)
 })
 
-const store = (change: Partial<Line>) => workshop.dispatch(changeLine, line.value.id, change)
+const store = (change: Partial<Line>) => changeLine(line.value.id, change)
 const leaveName = () =>
   take('name', text.name.trim() === '' ? none('A line needs a name.') : ok(text.name), (name) =>
     store({ name }),
@@ -226,7 +227,7 @@ async function chooseKind(kind: string): Promise<void> {
         :title="`Remove “${line.name}”?`"
         act="Remove line"
         danger
-        @confirm="workshop.dispatch(removeLine, line.id)"
+        @confirm="removeLine(line.id)"
         >Its finished batches stay in the log.</ConfirmDialog
       >
     </td>

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { removeLine } from '../../db/commands/brief'
-
 /** The lines of the commission, in the order that every station shows them in. */
-const workshop = useWorkshop()
+const removeLine = useDeed('removeLine')
 const commission = useCommission()
 const rows = useTemplateRef<HTMLElement>('rows')
 const table = useTemplateRef<HTMLElement>('table')
@@ -58,11 +56,7 @@ const rowOf = (row: unknown): unknown => (row as { $el?: unknown } | null)?.$el
           <td class="!pl-1 font-semibold">{{ line.name }}</td>
           <td colspan="7" class="text-hip">{{ because }}</td>
           <td class="number">
-            <button
-              type="button"
-              class="button button-quiet button-small"
-              @click="workshop.dispatch(removeLine, line.id)"
-            >
+            <button type="button" class="button button-quiet button-small" @click="removeLine(line.id)">
               Remove<span class="sr-only"> {{ line.name }}</span>
             </button>
           </td>

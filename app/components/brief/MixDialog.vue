@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { mixedInSchema, mixSchema, MOST_MIXED, ownShare, type MixedIn } from '~~/core/commissions'
 import { none, ok, plainNumber, readBounded, type Reading } from '~~/core/units'
-import { changeLine } from '../../db/commands/brief'
 import { own } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 import type { Plant } from '../../stores/plant'
@@ -10,6 +9,7 @@ import type { Plant } from '../../stores/plant'
 const props = defineProps<{ plant: Plant }>()
 defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 
 const SHARE = { name: 'Share', schema: mixedInSchema.shape.share, unit: '%', per: 100 } as const
 const rows = ref(
@@ -62,8 +62,7 @@ function readMix(): Reading<MixedIn[]> {
 const form = useFields(
   { kinds: own('Kinds', readMix) },
   {
-    send: ({ kinds: mix }) =>
-      workshop.dispatch(changeLine, props.plant.line.id, { mix: mix.length === 0 ? undefined : mix }),
+    send: ({ kinds: mix }) => changeLine(props.plant.line.id, { mix: mix.length === 0 ? undefined : mix }),
   },
 )
 </script>

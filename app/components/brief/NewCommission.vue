@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { parseRatio } from '~~/core/units'
-import { saveCommission } from '../../db/commands/brief'
 import { typed, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
 /** Asks for no more than a name and a scale; the rest is filled in fairly and changed in the Brief. */
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const saveCommission = useDeed('saveCommission')
 const commission = useCommission()
 
 const form = useFields(
@@ -22,7 +21,7 @@ const form = useFields(
   },
   {
     async send({ name, scale }) {
-      const answer = await workshop.dispatch(saveCommission, {
+      const answer = await saveCommission({
         name,
         ratio: Math.round(scale * 100) / 100,
         dateDepicted: `${today().slice(0, 4)}-06-20`,

@@ -3,12 +3,13 @@ import { suggestedPiecesSchema, suggestPlanting, type SuggestedLine } from '~~/c
 import { ages, habitatById, habitats, regions, type HabitatId } from '~~/core/plants'
 import { readPieces, zones } from '~~/core/commissions'
 import { parseLength, readBounded, readNumber, toRealMm } from '~~/core/units'
-import { changeCommission, saveLines } from '../../db/commands/brief'
 import { plainChoices } from '../../parts/fields/choice'
 
 /** Lines suggested for an area and its habitats, with reasons; changed and left out as wished before they are taken. */
 const open = defineModel<boolean>({ required: true })
 const workshop = useWorkshop()
+const changeCommission = useDeed('changeCommission')
+const saveLines = useDeed('saveLines')
 const commission = useCommission()
 const notices = useNotices()
 const { real, model } = useFormat()
@@ -115,8 +116,7 @@ function setPieces(line: SuggestedLine, value: string): void {
 async function take(): Promise<void> {
   const job = commission.current
   if (!job || taken.value.length === 0) return
-  const answer = await workshop.dispatch(
-    saveLines,
+  const answer = await saveLines(
     job.id,
     taken.value.map(({ speciesId, name, age, pieces, zone, crownWidthM, stands }) => ({
       commissionId: job.id,
@@ -131,7 +131,7 @@ async function take(): Promise<void> {
   )
   if (answer.kind === 'none') return
   const share = plantedShare.value < 1 ? Math.max(0.02, plantedShare.value) : undefined
-  if (job.plantedShare !== share) await workshop.dispatch(changeCommission, job.id, { plantedShare: share })
+  if (job.plantedShare !== share) await changeCommission(job.id, { plantedShare: share })
   notices.done(`${answer.value.length} lines, ${total.value} pieces, are in the brief.`)
   open.value = false
 }

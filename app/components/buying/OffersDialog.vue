@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { offerStocks, type Offer, type Supplier } from '~~/core/buying'
 import { formatMoney, formatQuantity, parseQuantity, unitName, type StockUnit } from '~~/core/units'
-import { removeOffer, saveOffer } from '../../db/commands/buying'
 import { namedChoices, plainChoices } from '../../parts/fields/choice'
 import { money as moneyField, picked, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -10,6 +9,8 @@ import { useFields } from '../../parts/fields/use-fields'
 const props = defineProps<{ supplier: Supplier }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const removeOffer = useDeed('removeOffer')
+const saveOffer = useDeed('saveOffer')
 const buying = useBuying()
 const stock = useStock()
 const { money } = useFormat()
@@ -37,7 +38,7 @@ const form = useFields(
   },
   {
     send: (values) =>
-      workshop.dispatch(saveOffer, {
+      saveOffer({
         supplierId: props.supplier.id,
         ...values,
         stock: 'not said',
@@ -67,7 +68,7 @@ watch(
 )
 async function setStock(offer: Offer, now: Offer['stock']): Promise<void> {
   const { fieldsAt: _fieldsAt, changedAt: _changedAt, ...draft } = offer
-  await workshop.dispatch(saveOffer, {
+  await saveOffer({
     ...draft,
     stock: now,
     seen: buying.now,
@@ -101,11 +102,7 @@ async function setStock(offer: Offer, now: Offer['stock']): Promise<void> {
               />
             </td>
             <td class="number">
-              <button
-                type="button"
-                class="button button-quiet button-small"
-                @click="workshop.dispatch(removeOffer, offer.id)"
-              >
+              <button type="button" class="button button-quiet button-small" @click="removeOffer(offer.id)">
                 Take out<span class="sr-only"> {{ material?.name }}</span>
               </button>
             </td>

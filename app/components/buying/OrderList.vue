@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import type { OrderProgress } from '~~/core/buying'
 import { formatQuantity } from '~~/core/units'
-import { closeOrder } from '../../db/commands/buying'
 import type { Column } from '../../parts/table/column'
 
 /** Orders: sent, partly come, come; what is missing of each. */
-const workshop = useWorkshop()
+const closeOrder = useDeed('closeOrder')
 const buying = useBuying()
 const stock = useStock()
 const notices = useNotices()
@@ -20,7 +19,7 @@ const tones = { sent: 'plain', 'partly come': 'larch', come: 'moss', 'closed sho
 
 /** Nothing more of an order is waited for; or it is again. */
 async function close({ order }: OrderProgress, on: string | undefined): Promise<void> {
-  const answer = await workshop.dispatch(closeOrder, order.id, on)
+  const answer = await closeOrder(order.id, on)
   if (answer.kind !== 'ok') return
   const who = buying.supplierName(order.supplierId)
   notices.done(on ? `Nothing more is waited for of ${who}.` : `The rest of ${who} is waited for again.`)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { changesOf, type ListedOffer } from '~~/core/buying'
 import { counted, formatQuantity } from '~~/core/units'
-import { takePriceList } from '../../db/commands/buying'
 import { namedChoices } from '../../parts/fields/choice'
 import type { FoundList } from '../../composables/price-lists'
 
@@ -9,6 +8,7 @@ import type { FoundList } from '../../composables/price-lists'
 const props = defineProps<{ found: FoundList }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const takePriceList = useDeed('takePriceList')
 const buying = useBuying()
 const notices = useNotices()
 const { money } = useFormat()
@@ -39,7 +39,7 @@ function changeWords(one: ListedOffer): string {
     .join(', ')
 }
 async function take(): Promise<void> {
-  const answer = await workshop.dispatch(takePriceList, {
+  const answer = await takePriceList({
     supplierId: props.found.supplier.id,
     listed: JSON.parse(JSON.stringify(listed.value)) as ListedOffer[],
     origin: props.found.origin,

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import type { OrderProgress } from '~~/core/buying'
 import { formatQuantity, type StockUnit } from '~~/core/units'
-import { receiveOrder } from '../../db/commands/buying'
 import { day, quantity, words, type Field } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
 /** Takes in what came of an order: each line as it was ordered, or as it really is. */
 const props = defineProps<{ progress: OrderProgress }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const receiveOrder = useDeed('receiveOrder')
 const buying = useBuying()
 const stock = useStock()
 const notices = useNotices()
@@ -43,7 +42,7 @@ const form = useFields(
         quantity: quantities[key] ?? 0,
         label: label as string,
       }))
-      const answer = await workshop.dispatch(receiveOrder, order.id, come, date as string)
+      const answer = await receiveOrder(order.id, come, date as string)
       if (answer.kind === 'ok') notices.done(`${answer.value.length} taken in.`)
       return answer
     },

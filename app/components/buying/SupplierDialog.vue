@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { daysSchema, type Supplier } from '~~/core/buying'
-import { saveSupplier } from '../../db/commands/buying'
 import { plainChoices } from '../../parts/fields/choice'
 import { maybe, money, note, number, picked, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -8,7 +7,7 @@ import { useFields } from '../../parts/fields/use-fields'
 /** Who sells, and what a parcel costs. */
 const props = defineProps<{ supplier?: Supplier }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const saveSupplier = useDeed('saveSupplier')
 const was = props.supplier
 const listed = usePriceLists().names
 
@@ -27,7 +26,7 @@ const form = useFields(
     note: note({ start: was?.note }),
   },
   {
-    send: (values) => workshop.dispatch(saveSupplier, { ...(was && { id: was.id }), ...values }),
+    send: (values) => saveSupplier({ ...(was && { id: was.id }), ...values }),
     look: () => ({
       listed: {
         choices: [

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Supplier } from '~~/core/buying'
 import { counted } from '~~/core/units'
-import { removeSupplier } from '../../db/commands/buying'
 import type { Column } from '../../parts/table/column'
 
 /** Who sells: terms of each, how many offers and how old they are; their prices asked for, or read from a file. */
 const emit = defineEmits<{ edit: [supplier: Supplier] }>()
 const workshop = useWorkshop()
+const removeSupplier = useDeed('removeSupplier')
 const buying = useBuying()
 const prices = usePriceLists()
 const { money } = useFormat()
@@ -44,7 +44,7 @@ async function readFile(supplier: Supplier, event: Event): Promise<void> {
   input.value = ''
 }
 async function remove(): Promise<void> {
-  if (removing.value) await workshop.dispatch(removeSupplier, removing.value.id)
+  if (removing.value) await removeSupplier(removing.value.id)
 }
 const columns: readonly Column<(typeof rows.value)[number]>[] = [
   { id: 'who', head: 'Supplier' },

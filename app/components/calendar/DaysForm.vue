@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { addDays, counted } from '~~/core/units'
 import { momentAt, type TimeOf } from '~~/core/schedule'
-import { removeTime, saveTime, takeBusy } from '../../db/commands/calendar'
 
 /** Days without sessions, and what else keeps people busy, as from a calendar file. */
 const workshop = useWorkshop()
+const removeTime = useDeed('removeTime')
+const saveTime = useDeed('saveTime')
+const takeBusy = useDeed('takeBusy')
 const calendar = useCalendar()
 const notices = useNotices()
 
@@ -31,7 +33,7 @@ async function add(): Promise<void> {
     fault.value = 'Pick both days.'
     return
   }
-  const answer = await workshop.dispatch(saveTime, {
+  const answer = await saveTime({
     kind: 'off',
     from,
     to,
@@ -67,7 +69,7 @@ async function read(): Promise<void> {
   }
   const { times, faults } = read.value
   leftOut.value = faults.map(({ line, because }) => `Line ${line}: ${because}`)
-  const answer = await workshop.dispatch(takeBusy, fileWho.value === '' ? [] : [fileWho.value], times)
+  const answer = await takeBusy(fileWho.value === '' ? [] : [fileWho.value], times)
   if (answer.kind === 'ok')
     notices.done(
       `${counted(answer.value.added, 'busy time')} read${answer.value.replaced > 0 ? `, in place of ${answer.value.replaced} before` : ''}${faults.length > 0 ? `; ${counted(faults.length, 'entry', 'entries')} left out` : ''}.`,
@@ -84,11 +86,7 @@ async function read(): Promise<void> {
           >{{ dayWords(time)
           }}<span class="ml-2 text-soft"> {{ nameOf(time.people[0]) }} {{ time.why }}</span></span
         >
-        <button
-          type="button"
-          class="button button-small button-quiet"
-          @click="workshop.dispatch(removeTime, time.id)"
-        >
+        <button type="button" class="button button-small button-quiet" @click="removeTime(time.id)">
           Take out<span class="sr-only"> {{ dayWords(time) }}</span>
         </button>
       </li>

@@ -2,11 +2,11 @@
 import { BORING_MIN, isZone } from '~~/core/schedule'
 import { none, ok, readBounded, type NumberField } from '~~/core/units'
 import { settingsSchema, type Settings } from '~~/core/workshop'
-import { changeSettings } from '../../db/commands/brief'
 import { USUAL_RESERVE_DAYS } from '../../stores/calendar'
 
 /** What laying goes by besides sessions: reserve, boredom, daylight, the clock on the wall. */
 const workshop = useWorkshop()
+const changeSettings = useDeed('changeSettings')
 const calendar = useCalendar()
 const { shape } = settingsSchema
 const fields = {
@@ -27,7 +27,7 @@ const { text, fault, take } = useFieldTexts(
     }
   },
 )
-const store = (change: Partial<Settings>) => workshop.dispatch(changeSettings, change)
+const store = (change: Partial<Settings>) => changeSettings(change)
 const leave = (field: keyof typeof fields) =>
   take(field, text[field].trim() === '' ? ok(undefined) : readBounded(fields[field], text[field]), (value) =>
     store({ [field]: value }),

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { isOutdoors, outdoorsToAsk, wallAt, type Bench, type Session } from '~~/core/schedule'
-import { saveTime } from '../../db/commands/calendar'
 
 /** Work outdoors is laid into hours that the maker has called dry and still: it asks before it takes one. */
 const props = defineProps<{ bench: Bench }>()
 const workshop = useWorkshop()
+const saveTime = useDeed('saveTime')
 const calendar = useCalendar()
 
 /** The longest step that wants to be outdoors, minutes; 0 where none does. */
@@ -29,7 +29,7 @@ const asked = computed<Session[]>(() => {
 })
 const clock = (ms: number): string => wallAt(ms, calendar.zone).time
 async function say({ date, fromMs, toMs }: Session, fit: boolean): Promise<void> {
-  await workshop.dispatch(saveTime, { kind: 'outdoors', date, from: clock(fromMs), to: clock(toMs), fit })
+  await saveTime({ kind: 'outdoors', date, from: clock(fromMs), to: clock(toMs), fit })
 }
 </script>
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { removePerson, savePerson } from '../../db/commands/calendar'
-
 /** Who works at the bench. Nobody named: one pair of hands. */
 const workshop = useWorkshop()
+const removePerson = useDeed('removePerson')
+const savePerson = useDeed('savePerson')
 const name = ref('')
 const fault = ref('')
 
@@ -10,7 +10,7 @@ async function add(): Promise<void> {
   const typed = name.value.trim()
   fault.value = typed === '' ? 'Read nothing; a name is wanted.' : ''
   if (fault.value) return
-  const answer = await workshop.dispatch(savePerson, { name: typed })
+  const answer = await savePerson({ name: typed })
   fault.value = answer.kind === 'none' ? answer.because : ''
   if (answer.kind === 'ok') name.value = ''
 }
@@ -25,11 +25,7 @@ async function add(): Promise<void> {
     <ul class="my-1">
       <li v-for="person in workshop.people" :key="person.id" class="flex items-center gap-2">
         <span class="flex-1">{{ person.name }}</span>
-        <button
-          type="button"
-          class="button button-small button-quiet"
-          @click="workshop.dispatch(removePerson, person.id)"
-        >
+        <button type="button" class="button button-small button-quiet" @click="removePerson(person.id)">
           Take out<span class="sr-only"> {{ person.name }}</span>
         </button>
       </li>

@@ -3,7 +3,6 @@ import type { Batch } from '~~/core/batches'
 import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commissions'
 import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, none, ok, type Reading } from '~~/core/units'
-import { planBatches } from '../../db/commands/calendar'
 import { day as dayField, hidable, maybe, picked, tick, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 import { amountOf, type Plant } from '../../stores/plant'
@@ -14,6 +13,7 @@ import type { Asked, Variant } from '../../composables/asking'
 const { insteadOf } = defineProps<{ insteadOf?: Batch | undefined }>()
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const planBatches = useDeed('planBatches')
 const commission = useCommission()
 const calendar = useCalendar()
 const notices = useNotices()
@@ -165,7 +165,7 @@ onMounted(() => {
 async function plan(variant: Variant): Promise<void> {
   const { by, pilot } = text.value
   const due = by && by !== commission.current?.deadline ? by : undefined
-  const answered = await workshop.dispatch(planBatches, variant.drafts, {
+  const answered = await planBatches(variant.drafts, {
     pilot: pilot === 'yes',
     ...(due === undefined ? {} : { due }),
     ...(insteadOf ? { insteadOf: insteadOf.id } : {}),

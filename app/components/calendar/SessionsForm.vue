@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { TimeOf } from '~~/core/schedule'
-import { removeTime, saveTime } from '../../db/commands/calendar'
 
 /** Sessions of the week, and of single days. */
 const workshop = useWorkshop()
+const removeTime = useDeed('removeTime')
+const saveTime = useDeed('saveTime')
 const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday']
 
 type Session = TimeOf<'weekly'> | TimeOf<'once'>
@@ -37,8 +38,7 @@ async function add(): Promise<void> {
     return
   }
   const people = text.who === '' ? [] : [text.who]
-  const answer = await workshop.dispatch(
-    saveTime,
+  const answer = await saveTime(
     day === 'once'
       ? { kind: 'once', date, from, to, people }
       : { kind: 'weekly', weekday: Number(day), from, to, people },
@@ -56,11 +56,7 @@ async function add(): Promise<void> {
         <span class="w-28">{{ dayWords(time) }}</span>
         <span class="w-28 tabular-nums">{{ time.from }}–{{ time.to }}</span>
         <span class="flex-1 text-soft">{{ whoWords(time) }}</span>
-        <button
-          type="button"
-          class="button button-small button-quiet"
-          @click="workshop.dispatch(removeTime, time.id)"
-        >
+        <button type="button" class="button button-small button-quiet" @click="removeTime(time.id)">
           Take out<span class="sr-only"> {{ dayWords(time) }} {{ time.from }}</span>
         </button>
       </li>

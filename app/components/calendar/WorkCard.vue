@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { heldUp, unplacedWords, type Bench, type Held, type ActivitySlot } from '~~/core/schedule'
 import { counted, formatMinutes } from '~~/core/units'
-import { changeLaying } from '../../db/commands/calendar'
 
 /** A step that is laid: when, what it waits for, why no earlier; pinned, or moved to another evening. */
 const props = defineProps<{
@@ -10,7 +9,7 @@ const props = defineProps<{
   work: number
   names: ReadonlyMap<string, string>
 }>()
-const workshop = useWorkshop()
+const changeLaying = useDeed('changeLaying')
 const calendar = useCalendar()
 const notices = useNotices()
 
@@ -70,7 +69,7 @@ const others = computed(() =>
   [...new Set(props.bench.works.map(({ batchId }) => batchId))].filter((id) => id !== told.value?.batchId),
 )
 async function change(what: { due?: string | undefined; follows?: string | undefined }): Promise<void> {
-  if (told.value) await workshop.dispatch(changeLaying, told.value.batchId, what)
+  if (told.value) await changeLaying(told.value.batchId, what)
 }
 const whole = ref(false)
 async function moveTo(from: number): Promise<void> {

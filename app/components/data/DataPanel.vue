@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { MAX_FILE_CHARACTERS, type Decision } from '~~/core/workshop'
-import { deleteWorkshop, wipeWorkshop } from '../../db/commands/data'
 import { DEMO_KEY, OWN_KEY, workshopKeys } from '../../db/database'
 import { storageFault } from '../../db/storage-faults'
 import { save } from '../../composables/save'
-import type { Contents } from '../../workers/workshop-file.worker'
+import type { Contents } from '../../workers/workshop-file'
 
 /** Export, import, wipe; and the workshops that are in this browser. */
 const workshop = useWorkshop()
@@ -97,13 +96,13 @@ const askWipe = () =>
   })
 const wipe = () =>
   whileBusy(async () => {
-    await wipeWorkshop(workshop.context())
+    await files.wipe()
     notices.done('The workshop is empty.')
   })
 const deleting = ref<string>()
 const removeKey = (key: string) =>
   whileBusy(async () => {
-    await deleteWorkshop(key)
+    await files.remove(key)
     await refresh()
   })
 const keyWords = (key: string): string =>

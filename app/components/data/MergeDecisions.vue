@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Decision, OtherWay } from '~~/core/workshop'
-import { removeCommission, removeLine } from '../../db/commands/brief'
-import { changeLaying } from '../../db/commands/calendar'
-import { countLot } from '../../db/commands/stock'
 
 /** What was decided when a file was merged in, why, and the other way of each. */
 const props = defineProps<{ decisions: readonly Decision[] }>()
-const workshop = useWorkshop()
+const removeCommission = useDeed('removeCommission')
+const removeLine = useDeed('removeLine')
+const changeLaying = useDeed('changeLaying')
+const countLot = useDeed('countLot')
 const changed = ref<ReadonlySet<number>>(new Set())
 watch(
   () => props.decisions,
@@ -18,15 +18,15 @@ watch(
 async function take(other: OtherWay): Promise<boolean> {
   switch (other.kind) {
     case 'count':
-      return (await workshop.dispatch(countLot, other.lotId, other.quantity, 'after merging')).kind === 'ok'
+      return (await countLot(other.lotId, other.quantity, 'after merging')).kind === 'ok'
     case 'order':
       // The order that was kept goes first, so that the two make no ring.
-      await workshop.dispatch(changeLaying, other.first, { follows: undefined })
-      return (await workshop.dispatch(changeLaying, other.then, { follows: other.first })).kind === 'ok'
+      await changeLaying(other.first, { follows: undefined })
+      return (await changeLaying(other.then, { follows: other.first })).kind === 'ok'
     case 'remove':
       return other.table === 'lines'
-        ? (await workshop.dispatch(removeLine, other.id)).kind === 'ok'
-        : (await workshop.dispatch(removeCommission, other.id)).kind === 'ok'
+        ? (await removeLine(other.id)).kind === 'ok'
+        : (await removeCommission(other.id)).kind === 'ok'
   }
 }
 async function change(i: number): Promise<void> {

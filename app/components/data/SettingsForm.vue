@@ -3,9 +3,9 @@ import { commissionFields } from '~~/core/commissions'
 import { none, ok, plainNumber, readBounded } from '~~/core/units'
 import { vapourDeficitHPa } from '~~/core/adhesives'
 import { settingsFields, type Settings } from '~~/core/workshop'
-import { changeSettings } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
+const changeSettings = useDeed('changeSettings')
 const estimates = useEstimates()
 const harvests = useHarvests()
 const { text, fault, take } = useFieldTexts(
@@ -23,7 +23,7 @@ const { text, fault, take } = useFieldTexts(
   },
 )
 
-const store = (change: Partial<Settings>) => workshop.dispatch(changeSettings, change)
+const store = (change: Partial<Settings>) => changeSettings(change)
 
 const leave = (field: keyof typeof settingsFields) =>
   take(field, readBounded(settingsFields[field], text[field]), (read) => store({ [field]: read }))

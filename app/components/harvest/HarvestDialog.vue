@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { permissions, type Gathering, type Harvest, type Outlook, type Permission } from '~~/core/harvest'
 import { formatQuantity, originWords } from '~~/core/units'
-import { removeHarvest, saveHarvest } from '../../db/commands/harvest'
 import { plainChoices } from '../../parts/fields/choice'
 import { choice, day, maybe, note, quantity, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -9,7 +8,8 @@ import { useFields } from '../../parts/fields/use-fields'
 /** A harvest that is meant to be: how much, in which days, where, and how it stands with leave. */
 const props = defineProps<{ gathering: Gathering; harvest?: Harvest; outlook?: Outlook }>()
 const emit = defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const removeHarvest = useDeed('removeHarvest')
+const saveHarvest = useDeed('saveHarvest')
 const stock = useStock()
 const harvests = useHarvests()
 const buying = useBuying()
@@ -48,7 +48,7 @@ const form = useFields(
         ? { to: `Read ${formatDate(from)} to ${formatDate(to)}; the last day can’t come before the first.` }
         : {},
     send: (values) =>
-      workshop.dispatch(saveHarvest, {
+      saveHarvest({
         ...(was && { id: was.id }),
         ...(was?.batchId === undefined ? {} : { batchId: was.batchId }),
         gather: gathering.id,
@@ -59,7 +59,7 @@ const form = useFields(
 )
 const needsLeave = computed(() => ['not asked', 'asked'].includes(form.texts.value.permission ?? ''))
 async function forget(): Promise<void> {
-  if (was && (await workshop.dispatch(removeHarvest, was.id)).kind === 'ok') emit('close')
+  if (was && (await removeHarvest(was.id)).kind === 'ok') emit('close')
 }
 </script>
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { decideMove, trayStates, type Tray, type TrayState } from '~~/core/batches'
 import { counted, ok, readNumber } from '~~/core/units'
-import { movePieces } from '../../db/commands/bench'
 import { plainChoices } from '../../parts/fields/choice'
 import { oneOf, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -9,7 +8,7 @@ import { useFields } from '../../parts/fields/use-fields'
 /** So many pieces of a tray, moved on or back. */
 const props = defineProps<{ tray: Tray; from: TrayState }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const movePieces = useDeed('movePieces')
 const notices = useNotices()
 const { tray, from } = props
 
@@ -32,7 +31,7 @@ const form = useFields(
       return decided.kind === 'none' ? { count: decided.because } : {}
     },
     async send(move) {
-      const answer = await workshop.dispatch(movePieces, {
+      const answer = await movePieces({
         batchId: tray.batchId,
         tray: tray.name,
         from,

@@ -4,12 +4,12 @@ import { plannerOf, type MakeUp } from '~~/core/makeup'
 import { worthOf, type Coefficient } from '~~/core/quantities'
 import { stripPlanOf, twigPlanOf } from '~~/core/methods'
 import { counted, formatQuantity, parseQuantity, plainNumber } from '~~/core/units'
-import { changeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/plant'
 
 /** A hedge along its line: gates and gaps, twigs by length with their holes, or strips from sheets. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 
 const totalMm = computed(() =>
   props.plant.line.amount.kind === 'length' ? props.plant.line.amount.lengthMm : 0,
@@ -71,7 +71,7 @@ const lengths = computed(() => {
 const text = reactive({ at: '', width: '' })
 const fault = ref('')
 async function set(next: readonly Gap[]): Promise<void> {
-  await workshop.dispatch(changeLine, props.plant.line.id, {
+  await changeLine(props.plant.line.id, {
     gaps: next.length === 0 ? undefined : next.map((gap) => ({ ...gap })),
   })
 }

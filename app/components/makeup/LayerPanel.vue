@@ -13,13 +13,13 @@ import {
 import type { MakeUp } from '~~/core/makeup'
 import { coverFigure, layerPlanOf, layersOf, seenFigure } from '~~/core/methods'
 import { counted, formatMinutes, formatQuantity, plainNumber, readBounded } from '~~/core/units'
-import { changeLine } from '../../db/commands/brief'
 import { choicesOf, plainChoices } from '../../parts/fields/choice'
 import type { Plant } from '../../stores/plant'
 
 /** Grass in layers: what each is, takes and covers; changed, dropped, moved and seen at once. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 
 const plan = computed(() => layerPlanOf(props.makeUp, workshop.ownValues))
 const layers = computed(() => [...layersOf(props.plant.job)])
@@ -29,7 +29,7 @@ const sward = computed(() => props.plant.piece.sward)
 const personMm = computed(() => 1750 / props.plant.piece.realRatio)
 
 async function set(next: readonly GrassLayer[] | undefined): Promise<void> {
-  await workshop.dispatch(changeLine, props.plant.line.id, {
+  await changeLine(props.plant.line.id, {
     layers: next === undefined ? undefined : [...next],
   })
 }

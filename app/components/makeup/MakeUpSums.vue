@@ -3,7 +3,6 @@ import { amountText } from '~~/core/commissions'
 import { partNoun, type MakeUp } from '~~/core/makeup'
 import { partNounPlural } from '~~/core/batches'
 import { counted, parseMoney, formatMoney } from '~~/core/units'
-import { changeLine } from '../../db/commands/brief'
 import { amountOf, type Plant } from '../../stores/plant'
 
 /** Pieces, time, cost, and what to do next. */
@@ -11,6 +10,7 @@ const props = defineProps<{ plant: Plant; makeUp: MakeUp; startedFault: string }
 const started = defineModel<string>('started', { required: true })
 const emit = defineEmits<{ plan: [start: boolean] }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 
 const { text, fault, left } = useFieldTexts(
   () => props.plant.line.id,
@@ -26,7 +26,7 @@ async function leaveBought(): Promise<void> {
     fault.bought = reading.because
     return
   }
-  await workshop.dispatch(changeLine, props.plant.line.id, { boughtPriceMinor: reading?.value })
+  await changeLine(props.plant.line.id, { boughtPriceMinor: reading?.value })
 }
 const part = computed(() => partNoun(props.makeUp.share))
 const ready = computed(() => props.makeUp.missing.length === 0 && props.startedFault === '')

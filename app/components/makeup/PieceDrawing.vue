@@ -2,7 +2,6 @@
 import { lineFields, shownMm } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
-import { changeLine } from '../../db/commands/brief'
 import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import { inTurn, outOfTurn } from '../../drawing/in-turn'
 import { arrived, drawingAsked } from '../../drawing/studio'
@@ -11,7 +10,7 @@ import { partsOf } from '../../stores/line-up'
 
 /** The piece from the front, the side or above, dressed as on the day or bare, with its measures. */
 const props = defineProps<{ plant: Plant }>()
-const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 const commission = useCommission()
 const { model, real } = useFormat()
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
@@ -123,7 +122,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
     field,
     orNothing(typed[field], (text) => readBounded(lineFields[field], text)),
     (read) =>
-      workshop.dispatch(changeLine, props.plant.line.id, {
+      changeLine(props.plant.line.id, {
         [field]: field !== 'seeThrough' && read === 0 ? undefined : read,
       }),
   )

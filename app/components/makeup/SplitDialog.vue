@@ -3,7 +3,6 @@ import { zones, type Line } from '~~/core/commissions'
 import { rankMethods } from '~~/core/makeup'
 import { plantMethods } from '~~/core/methods'
 import { z } from 'zod'
-import { splitLine } from '../../db/commands/brief'
 import { plainChoices } from '../../parts/fields/choice'
 import { choice, number, picked } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -12,7 +11,7 @@ import type { Plant } from '../../stores/plant'
 /** Some of a line made another way: three in wire at the front, forty in sprig behind. */
 const props = defineProps<{ plant: Plant; methodId?: string }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const splitLine = useDeed('splitLine')
 const commission = useCommission()
 const notices = useNotices()
 const { line, progress, job } = props.plant
@@ -44,7 +43,7 @@ const form = useFields(
   },
   {
     async send(values) {
-      const answer = await workshop.dispatch(splitLine, line.id, values, progress.left)
+      const answer = await splitLine(line.id, values, progress.left)
       if (answer.kind === 'none') return answer
       notices.done(
         `“${answer.value.name}” is a line of its own; “${line.name}” wants ${wanted - values.pieces}.`,

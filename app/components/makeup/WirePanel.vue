@@ -13,12 +13,12 @@ import { STRANDS_CHOICE, strandsSet, wireOrderOf } from '~~/core/methods'
 import { costOfDraw } from '~~/core/stock'
 import { counted, plainNumber, readBounded } from '~~/core/units'
 import { z } from 'zod'
-import { changeLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/plant'
 
 /** The armature of twisted wire: what to cut, in which order to twist, and the sheet to lay it on. */
 const props = defineProps<{ plant: Plant; makeUp: MakeUp }>()
 const workshop = useWorkshop()
+const changeLine = useDeed('changeLine')
 const armature = useArmature()
 const stock = useStock()
 const { moneyEach } = useFormat()
@@ -53,7 +53,7 @@ const leave = () =>
       readBounded({ name: 'Strands', schema: z.number().int().min(least).max(most) }, typed),
     ),
     (read) =>
-      workshop.dispatch(changeLine, props.plant.line.id, (stored: Line) => {
+      changeLine(props.plant.line.id, (stored: Line) => {
         const { [STRANDS_CHOICE]: _was, ...others } = stored.choices ?? {}
         return { choices: read === undefined ? others : { ...others, [STRANDS_CHOICE]: String(read) } }
       }),

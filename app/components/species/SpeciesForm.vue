@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { faultsOf, speciesSchema, speciesTable, type Place, type Species } from '~~/core/plants'
-import { saveSpecies } from '../../db/commands/species'
 import { rowOf, speciesFields, textOf } from './fields'
 import { plainChoices } from '../../parts/fields/choice'
 
@@ -8,6 +7,7 @@ import { plainChoices } from '../../parts/fields/choice'
 const props = defineProps<{ base: Species; isNew: boolean; date: string; place: Place }>()
 const emit = defineEmits<{ saved: [id: string]; leave: [] }>()
 const workshop = useWorkshop()
+const saveSpecies = useDeed('saveSpecies')
 const text = reactive(textOf(props.base))
 const faults = ref<Record<string, string>>({})
 const groups = [...new Set(speciesFields.map(({ group }) => group))]
@@ -45,7 +45,7 @@ async function keep(): Promise<void> {
     : checked.error.issues.map((issue) => [issue.path.join('.'), issue.message] as const)
   faults.value = { ...Object.fromEntries(found), ...unread }
   if (!checked.success || Object.keys(faults.value).length > 0) return
-  const answer = await workshop.dispatch(saveSpecies, checked.data)
+  const answer = await saveSpecies(checked.data)
   if (answer.kind === 'ok') emit('saved', id)
 }
 const faultOf = (path: string): string =>

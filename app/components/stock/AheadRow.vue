@@ -2,12 +2,12 @@
 import { differenceWords } from '~~/core/blends'
 import { enoughFor, enoughWords, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
 import { capitalised, counted, formatQuantity, plainNumber } from '~~/core/units'
-import { substituteMaterial } from '../../db/commands/brief'
 
 /** A material's shelf ahead: drawn, with the day that it runs out; opened, day by day, and what could stand in. */
 const props = defineProps<{ ahead: Ahead; toDay: string; open: boolean }>()
 const emit = defineEmits<{ toggle: [] }>()
 const workshop = useWorkshop()
+const substituteMaterial = useDeed('substituteMaterial')
 const buying = useBuying()
 const shelf = useShelf()
 const stock = useStock()
@@ -75,8 +75,7 @@ function substituteWords({ free, off, sizeRatio }: Substitute): string {
   ].join(', ')
 }
 async function take({ substitute, takers: willing }: StandIn): Promise<void> {
-  const answer = await workshop.dispatch(
-    substituteMaterial,
+  const answer = await substituteMaterial(
     willing.map(({ lineId, slot }) => ({ lineId, slot })),
     substitute.materialId,
   )

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import type { LotState, Material } from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
-import { countLot } from '../../db/commands/stock'
 import { note, quantity } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
 /** Sets a lot right by what was found in it. */
 const props = defineProps<{ state: LotState; material: Material }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const countLot = useDeed('countLot')
 const notices = useNotices()
 const { unit, packQuantity } = props.material
 
@@ -19,7 +18,7 @@ const form = useFields(
   },
   {
     async send({ found, note: why }) {
-      const answer = await workshop.dispatch(countLot, props.state.lot.id, found, why)
+      const answer = await countLot(props.state.lot.id, found, why)
       if (answer.kind === 'none') return answer
       const difference = formatQuantity(Math.abs(answer.value), unit)
       notices.done(

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { counted } from '~~/core/units'
 import { writeLots, writeMaterials, writeMovements, writeOffers } from '~~/core/workshop'
-import { csvTables, previewTable, takeTable, type CsvTable, type TableIn } from '../../db/commands/tables'
+import type { CsvTable, TableIn } from '../../db/commands/tables'
 import { save } from '../../composables/save'
 
 /** Tables of the shelf as CSV: out, and in with all that is wrong told line by line before anything is written. */
 const emit = defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const previewTable = useDeed('previewTable')
+const takeTable = useDeed('takeTable')
 const buying = useBuying()
 const notices = useNotices()
 const { open } = useDialog(() => emit('close'))
@@ -75,13 +77,13 @@ async function read(table: CsvTable, event: Event): Promise<void> {
     return
   }
   const text = await file.text()
-  const told = await workshop.dispatch(previewTable, table, text, buying.now)
+  const told = await previewTable(table, text, buying.now)
   if (told.kind === 'ok') found.value = { table, file: file.name, text, told: told.value }
 }
 async function take(): Promise<void> {
   if (!found.value) return
   const { table, text } = found.value
-  const answer = await workshop.dispatch(takeTable, table, text, buying.now)
+  const answer = await takeTable(table, text, buying.now)
   if (answer.kind === 'none') return
   const { added, changed } = answer.value
   notices.done(`${words[table].name}: ${added} new, ${changed} changed.`)
@@ -95,20 +97,20 @@ async function take(): Promise<void> {
       <p class="text-soft">CSV (RFC 4180): a table that a spreadsheet opens. Save one to see its columns.</p>
       <table class="ruled mt-2 w-full">
         <tbody>
-          <tr v-for="table in csvTables" :key="table">
+          <tr v-for="(word, table) in words" :key="table">
             <td>
-              {{ words[table].name }} <span class="block text-sm text-soft">{{ words[table].says }}</span>
+              {{ word.name }} <span class="block text-sm text-soft">{{ word.says }}</span>
             </td>
             <td class="number">
               <button type="button" class="button button-small mr-1" @click="out(table)">
-                Save<span class="sr-only"> {{ words[table].name }} as CSV</span>
+                Save<span class="sr-only"> {{ word.name }} as CSV</span>
               </button>
               <label class="button button-small cursor-pointer"
                 >Read in<input
                   type="file"
                   class="sr-only"
                   accept=".csv,text/csv"
-                  :aria-label="`Read in ${words[table].name}`"
+                  :aria-label="`Read in ${word.name}`"
                   @change="read(table, $event)"
               /></label>
             </td>

@@ -4,7 +4,6 @@ import { makeUp } from '~~/core/makeup'
 import { stockMethodFor } from '~~/core/methods'
 import type { Material } from '~~/core/stock'
 import { formatQuantity, parseQuantity } from '~~/core/units'
-import { planBatch } from '../../db/commands/bench'
 import { quantity } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
@@ -12,6 +11,7 @@ import { useFields } from '../../parts/fields/use-fields'
 const props = defineProps<{ material: Material }>()
 defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const planBatch = useDeed('planBatch')
 const estimates = useEstimates()
 const to = useStationPath()
 const { material } = props
@@ -27,11 +27,9 @@ const form = useFields(
       if (!work.value || work.value.missing.length > 0) return { kind: 'none' }
       const { method } = work.value
       const number = workshop.batches.filter(({ methodId }) => methodId === method.id).length + 1
-      const answer = await workshop.dispatch(
-        planBatch,
-        planFrom(work.value, undefined, batchName(material.name, number)),
-        { start: true },
-      )
+      const answer = await planBatch(planFrom(work.value, undefined, batchName(material.name, number)), {
+        start: true,
+      })
       if (answer.kind === 'ok') await navigateTo({ path: to('bench'), query: { batch: answer.value.id } })
       return answer
     },

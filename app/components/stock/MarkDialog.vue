@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Lot } from '~~/core/stock'
-import { saveMark } from '../../db/commands/stock'
 import { maybe, own, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
@@ -8,6 +7,7 @@ import { useFields } from '../../parts/fields/use-fields'
 const props = defineProps<{ lot: Lot; material: string }>()
 defineEmits<{ close: [] }>()
 const workshop = useWorkshop()
+const saveMark = useDeed('saveMark')
 const mark = workshop.lotMarks.find(({ id }) => id === props.lot.id)
 const photo = ref(mark?.photo)
 
@@ -19,7 +19,7 @@ const form = useFields(
   },
   {
     send: ({ picture: _picture, ...values }) =>
-      workshop.dispatch(saveMark, {
+      saveMark({
         id: props.lot.id,
         ...values,
         ...(photo.value === undefined ? {} : { photo: photo.value }),

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { materialFields, stuffNames, type Material, type StuffName } from '~~/core/stock'
 import { formatQuantity, parseQuantity, stockUnits, unitName, type StockUnit } from '~~/core/units'
-import { saveMaterial } from '../../db/commands/stock'
 import { choicesOf } from '../../parts/fields/choice'
 import {
   choice,
@@ -21,7 +20,7 @@ import { allMeasures, blankStuff, commonMeasures, measureField, stuffFields } fr
 /** A material: what stuff it is, in which unit it is counted, and the measures that the arithmetic needs. */
 const props = defineProps<{ material?: Material }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const saveMaterial = useDeed('saveMaterial')
 const was = props.material
 type Measure = Field<number | string | undefined>
 
@@ -88,7 +87,7 @@ const form = useFields(
       const own = Object.fromEntries(
         ofStuff.filter(({ stuff }) => stuff === kind).map(({ key, field }) => [field.name, values[key]]),
       )
-      return workshop.dispatch(saveMaterial, {
+      return saveMaterial({
         ...(was && { id: was.id }),
         name: read.name as string,
         unit: read.unit as StockUnit,

@@ -2,7 +2,6 @@
 import type { Harvest } from '~~/core/harvest'
 import type { LotSource, Material } from '~~/core/stock'
 import { formatMoney, formatQuantity } from '~~/core/units'
-import { receiveLot } from '../../db/commands/stock'
 import { plainChoices } from '../../parts/fields/choice'
 import { day, hidable, maybe, money, note, oneOf, quantity, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -10,7 +9,7 @@ import { useFields } from '../../parts/fields/use-fields'
 /** Takes in a pack, a harvest or something home-made. */
 const props = defineProps<{ material: Material; harvest?: Harvest }>()
 defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const receiveLot = useDeed('receiveLot')
 const notices = useNotices()
 
 type Source = Exclude<LotSource, 'unrecorded' | 'by-product'>
@@ -50,7 +49,7 @@ const form = useFields(
   },
   {
     async send({ label, place, ...values }) {
-      const answer = await workshop.dispatch(receiveLot, {
+      const answer = await receiveLot({
         materialId: material.id,
         ...values,
         label: label ?? `${values.source === 'bought' ? 'Pack' : 'Lot'} of ${formatDate(values.date)}`,

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { loansOf, toolFields, type ToolRecord } from '~~/core/tools'
 import { plainNumber } from '~~/core/units'
-import { forgetTool, saveTool } from '../../db/commands/tools'
 import { day, hidable, maybe, money, note, number, own as ownField, words } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 
@@ -15,7 +14,8 @@ const props = defineProps<{
   countable: boolean
 }>()
 const emit = defineEmits<{ close: [] }>()
-const workshop = useWorkshop()
+const forgetTool = useDeed('forgetTool')
+const saveTool = useDeed('saveTool')
 const buying = useBuying()
 const { record: was, toolId, own } = props
 const loans = ref(
@@ -52,12 +52,12 @@ const form = useFields(
       const lent = loansOf(loans.value, values.have, values.worn)
       if (lent.kind === 'none') return lent
       const id = was?.id ?? toolId
-      return workshop.dispatch(saveTool, { ...(id === undefined ? {} : { id }), ...values, lent: lent.value })
+      return saveTool({ ...(id === undefined ? {} : { id }), ...values, lent: lent.value })
     },
   },
 )
 async function forget(): Promise<void> {
-  if (was && (await workshop.dispatch(forgetTool, was.id)).kind === 'ok') emit('close')
+  if (was && (await forgetTool(was.id)).kind === 'ok') emit('close')
 }
 </script>
 

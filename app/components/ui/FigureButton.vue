@@ -2,7 +2,6 @@
 import { methodCoefficient } from '~~/core/methods'
 import { amountOf, explain, keyOf, type Figure, type Leaf } from '~~/core/quantities'
 import { originWords, plainNumber, readNumber } from '~~/core/units'
-import { setCoefficient } from '../../db/commands/coefficients'
 
 /** A figure that can be asked where it comes from: one click shows its formula and what went into it. */
 const props = defineProps<{ figure: Figure; label: string; text?: string }>()
@@ -14,7 +13,7 @@ const explained = computed(() => (open.value ? explain(props.figure) : undefined
 const percent = (share: number): string => `${Math.round(share * 100)} %`
 const place = ref<Record<string, string>>({})
 
-const workshop = useWorkshop()
+const setCoefficient = useDeed('setCoefficient', 'here')
 /** The coefficient that is being set by its maker, and what is typed for it. */
 const setting = ref('')
 const typed = ref('')
@@ -25,7 +24,7 @@ function begin({ coefficient, value }: Leaf): void {
   fault.value = ''
 }
 async function set(id: string, value: number | undefined): Promise<void> {
-  const answer = await setCoefficient(workshop.context(), id, value)
+  const answer = await setCoefficient(id, value)
   fault.value = answer.kind === 'none' ? answer.because : ''
   if (answer.kind === 'ok') setting.value = ''
 }

@@ -4,8 +4,7 @@ import { bookMovements } from '../derived'
 import type { CommandContext } from './context'
 
 /** The tables that come in as CSV. */
-export const csvTables = ['materials', 'lots', 'movements', 'offers'] as const
-export type CsvTable = (typeof csvTables)[number]
+export type CsvTable = 'materials' | 'lots' | 'movements' | 'offers'
 
 /** What a table in a file would do; with any fault nothing is written. */
 export interface TableIn {

@@ -9,11 +9,13 @@ import {
   type Solution,
 } from '~~/core/blends'
 import { noSealing, toLab } from '~~/core/colour'
-import { changeBlend, removeBlend, saveBlend } from '../../db/commands/blends'
 
 const route = useRoute()
 const router = useRouter()
 const workshop = useWorkshop()
+const changeBlend = useDeed('changeBlend')
+const removeBlend = useDeed('removeBlend')
+const saveBlend = useDeed('saveBlend')
 const commission = useCommission()
 const store = useBlends()
 const notices = useNotices()
@@ -88,13 +90,13 @@ async function copy(): Promise<void> {
   const own = draft.value
   if (!own) return
   const { id: _id, changedAt: _changedAt, fieldsAt: _fieldsAt, date: _date, ...rest } = own
-  const answer = await workshop.dispatch(saveBlend, { ...rest, name: `${own.name.slice(0, 110)}, again` })
+  const answer = await saveBlend({ ...rest, name: `${own.name.slice(0, 110)}, again` })
   if (answer.kind === 'ok') await choose(answer.value.id)
 }
 async function remove(): Promise<void> {
   if (!draft.value) return
   const { name, id } = draft.value
-  const answer = await workshop.dispatch(removeBlend, id)
+  const answer = await removeBlend(id)
   if (answer.kind === 'ok') {
     notices.done(`“${name}” is gone; what was mixed of it stays on the shelf.`)
     await router.replace({ query: {} })
@@ -115,7 +117,7 @@ async function again(tile: Tile): Promise<void> {
     return
   }
   const { id: _id, changedAt: _changedAt, fieldsAt: _fieldsAt, date: _date, ...rest } = own
-  const answer = await workshop.dispatch(saveBlend, { ...rest, name: tile.name, parts, sealer: tile.sealer })
+  const answer = await saveBlend({ ...rest, name: tile.name, parts, sealer: tile.sealer })
   if (answer.kind === 'ok') await choose(answer.value.id)
 }
 
@@ -129,7 +131,7 @@ watch(
 )
 async function rename(): Promise<void> {
   if (!draft.value) return
-  const answer = await workshop.dispatch(changeBlend, draft.value.id, { name: name.value })
+  const answer = await changeBlend(draft.value.id, { name: name.value })
   if (answer.kind === 'none') name.value = draft.value.name
 }
 </script>

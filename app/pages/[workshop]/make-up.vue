@@ -7,10 +7,10 @@ import { readBounded } from '~~/core/units'
 import { methodName, plantMethodById } from '~~/core/methods'
 import { mixText } from '../../components/brief/mix-text'
 import { planPanels } from '../../components/makeup/plan-panels'
-import { planBatch } from '../../db/commands/bench'
-import { changeLine } from '../../db/commands/brief'
 
 const workshop = useWorkshop()
+const planBatch = useDeed('planBatch')
+const changeLine = useDeed('changeLine')
 const commission = useCommission()
 const estimates = useEstimates()
 const notices = useNotices()
@@ -72,18 +72,18 @@ const makeUp = computed(() => {
 const panel = computed(() => method.value?.planner && planPanels[method.value.planner.kind])
 
 async function choose(id: string): Promise<void> {
-  if (plant.value) await workshop.dispatch(changeLine, plant.value.line.id, { methodId: id })
+  if (plant.value) await changeLine(plant.value.line.id, { methodId: id })
 }
 async function chooseMaterial(slot: string, materialId: string): Promise<void> {
   if (!plant.value) return
-  await workshop.dispatch(changeLine, plant.value.line.id, (stored: Line) => {
+  await changeLine(plant.value.line.id, (stored: Line) => {
     const { [slot]: _was, ...others } = stored.materials ?? {}
     return { materials: materialId === '' ? others : { ...others, [slot]: materialId } }
   })
 }
 async function chooseOption(option: string, choice: string): Promise<void> {
   if (!plant.value) return
-  await workshop.dispatch(changeLine, plant.value.line.id, (stored: Line) => ({
+  await changeLine(plant.value.line.id, (stored: Line) => ({
     choices: { ...stored.choices, [option]: choice },
   }))
 }
@@ -92,8 +92,7 @@ async function plan(start: boolean): Promise<void> {
   const { line } = plant.value
   if (line.methodId !== makeUp.value.method.id) await choose(makeUp.value.method.id)
   const already = workshop.batches.filter(({ lineId }) => lineId === line.id).length
-  const answer = await workshop.dispatch(
-    planBatch,
+  const answer = await planBatch(
     planFrom(makeUp.value, line.id, batchName(`${line.name}, batch`, already + 1)),
     { start },
   )

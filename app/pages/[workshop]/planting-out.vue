@@ -7,12 +7,12 @@ import { amountText, individualSizes } from '~~/core/commissions'
 import { counted, plainNumber } from '~~/core/units'
 import { crownTopArea } from '~~/core/plants'
 import { lowered } from '../../components/brief/mix-text'
-import { plantOut } from '../../db/commands/bench'
-import { saveLine } from '../../db/commands/brief'
 import type { Plant } from '../../stores/plant'
 
 /** Planting out: in which order, with what, and ticked off as pieces leave their trays. */
 const workshop = useWorkshop()
+const plantOut = useDeed('plantOut', 'here')
+const saveLine = useDeed('saveLine')
 const commission = useCommission()
 const stock = useStock()
 const planting = usePlanting()
@@ -56,7 +56,7 @@ const planted = (lineId: string): number =>
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})
 async function move(lineId: string, count: number, back: boolean): Promise<void> {
-  const answer = await plantOut(workshop.context(), lineId, count, back)
+  const answer = await plantOut(lineId, count, back)
   fault[lineId] = answer.kind === 'none' ? answer.because : ''
   if (answer.kind === 'none') return
   notices.done(`${counted(count, 'piece')}: ${back ? 'to be planted' : 'planted'}.`)
@@ -71,7 +71,7 @@ const underCm2 = ({ line, size }: Plant): number =>
       )
     : 0
 /** The litter under a line of trees as a line of its own; undefined where there is one, or nothing falls. */
-function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[1] | undefined {
+function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[0] | undefined {
   const plant = commission.plants.find(({ line }) => line.id === row.lineId)
   if (!plant || !row.litter || row.amount.kind !== 'pieces' || row.layer !== 'tree') return undefined
   const { speciesId, age, zone, commissionId } = plant.line
@@ -91,8 +91,8 @@ function litterUnder({ row }: RunSheetRow): Parameters<typeof saveLine>[1] | und
     methodId: floorMethod.id,
   }
 }
-async function planLitter(draft: Parameters<typeof saveLine>[1]): Promise<void> {
-  const answer = await workshop.dispatch(saveLine, draft)
+async function planLitter(draft: Parameters<typeof saveLine>[0]): Promise<void> {
+  const answer = await saveLine(draft)
   if (answer.kind === 'ok')
     notices.done(`“${answer.value.name}” is a line of its own: ${amountText(answer.value.amount)} of ground.`)
 }

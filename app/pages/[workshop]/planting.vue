@@ -3,11 +3,13 @@ import type { Commission, KeepOut, Line } from '~~/core/commissions'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { planSvg } from '~~/core/planting'
 import { formatModelLength, formatRatio } from '~~/core/units'
-import { changeCommission, changeLine, removeKeepOut } from '../../db/commands/brief'
 import { fileNameOf, save } from '../../composables/save'
 
 /** Where each piece stands on the board, and the sheets to drill by. */
 const workshop = useWorkshop()
+const changeCommission = useDeed('changeCommission')
+const changeLine = useDeed('changeLine')
+const removeKeepOut = useDeed('removeKeepOut')
 const commission = useCommission()
 const planting = usePlanting()
 const to = useStationPath()
@@ -21,30 +23,26 @@ const keepOuts = computed(() => commission.current?.keepOuts ?? [])
 
 const draft = usePlanDraft(async (made, lineId) => {
   if (lineId === undefined) await keep((stored) => [...stored, made])
-  else await workshop.dispatch(changeLine, lineId, { drawn: made.points })
+  else await changeLine(lineId, { drawn: made.points })
 })
 const { drawing, drawnFor, least } = draft
 /** From above, to drill by; or as it will be seen. */
 const seen = ref(false)
 async function keep(change: (stored: readonly KeepOut[]) => KeepOut[]): Promise<void> {
   if (commission.current)
-    await workshop.dispatch(
-      changeCommission,
-      commission.current.id,
-      ({ keepOuts: stored = [] }: Commission) => ({
-        keepOuts: change(stored),
-      }),
-    )
+    await changeCommission(commission.current.id, ({ keepOuts: stored = [] }: Commission) => ({
+      keepOuts: change(stored),
+    }))
 }
 async function takeKeepOut(id: string): Promise<void> {
-  if (commission.current) await workshop.dispatch(removeKeepOut, commission.current.id, id)
+  if (commission.current) await removeKeepOut(commission.current.id, id)
 }
 async function stand(lineId: string, as: string): Promise<void> {
-  await workshop.dispatch(changeLine, lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
+  await changeLine(lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
 }
 async function another(): Promise<void> {
   if (commission.current)
-    await workshop.dispatch(changeCommission, commission.current.id, ({ planSeed = 0 }: Commission) => ({
+    await changeCommission(commission.current.id, ({ planSeed = 0 }: Commission) => ({
       planSeed: (planSeed + 1) % 1_000_000,
     }))
 }
@@ -53,7 +51,7 @@ const { rows, runs } = usePlanted()
 async function takeDrawn(lineId: string): Promise<void> {
   const hedge = planting.plan?.hedges.find((run) => run.lineId === lineId)
   const patch = planting.plan?.patches.find((run) => run.lineId === lineId)
-  await workshop.dispatch(changeLine, lineId, ({ amount }: Line) =>
+  await changeLine(lineId, ({ amount }: Line) =>
     amount.kind === 'length' && hedge
       ? { amount: { ...amount, lengthMm: Math.round(hedge.lengthMm) } }
       : amount.kind === 'area' && patch

@@ -6,10 +6,10 @@ import { plantMethodById, twigsWanted } from '~~/core/methods'
 import { isSortable } from '~~/core/stock'
 import { counted, noun, rangeWords, readBounded } from '~~/core/units'
 import { z } from 'zod'
-import { sortBox } from '../../db/commands/stock'
 
 /** A box of sprigs, twigs or heads is sorted by a tally, and shared out to the trees that are wanted. */
 const workshop = useWorkshop()
+const sortBox = useDeed('sortBox')
 const stock = useStock()
 const shelf = useShelf()
 const commission = useCommission()
@@ -124,8 +124,7 @@ async function finish(): Promise<void> {
     return
   }
   const { state, lot } = box.value
-  const done = await workshop.dispatch(
-    sortBox,
+  const done = await sortBox(
     lot.lot.id,
     {
       heaps: sizeClasses.map((own, i) => ({ ...own, count: counts.value[i] ?? 0 })),

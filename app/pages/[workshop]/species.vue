@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { habitats, habits, type HabitatId, type Species } from '~~/core/plants'
 import { namedChoices, plainChoices } from '../../parts/fields/choice'
-import { removeSpecies } from '../../db/commands/species'
 
 /** The species library: every kind drawn on the day in hand, what is known of it, and the maker's own. */
 const route = useRoute()
 const workshop = useWorkshop()
+const removeSpecies = useDeed('removeSpecies')
 const commission = useCommission()
 const notices = useNotices()
 const find = ref('')
@@ -51,7 +51,7 @@ async function addToBrief(): Promise<void> {
 async function remove(): Promise<void> {
   const row = chosen.value
   if (!row) return
-  const answer = await workshop.dispatch(removeSpecies, row.id)
+  const answer = await removeSpecies(row.id)
   if (answer.kind === 'ok') choose('beech')
 }
 </script>

@@ -3,11 +3,11 @@ import { useDebounceFn } from '@vueuse/core'
 import { orderFor, shoppingText, type Order, type Parcel, type Supplier } from '~~/core/buying'
 import { gatheringOf } from '~~/core/harvest'
 import { counted, formatQuantity } from '~~/core/units'
-import { changeSettings } from '../../../db/commands/brief'
-import { sendOrders } from '../../../db/commands/buying'
 
 /** What is lacking becomes a basket: of whom, in which packs, and why; orders as they come; who sells what. */
 const workshop = useWorkshop()
+const changeSettings = useDeed('changeSettings')
+const sendOrders = useDeed('sendOrders')
 const buying = useBuying()
 const notices = useNotices()
 const to = useStationPath()
@@ -41,12 +41,12 @@ async function setLead(): Promise<void> {
   const days = Number(lead.value)
   const whole = lead.value.trim() !== '' && Number.isInteger(days) && days >= 0 && days <= 365
   leadFault.value = whole ? '' : `Read “${lead.value}”; allowed are whole days from 0 to 365.`
-  if (whole) await workshop.dispatch(changeSettings, { leadDays: days })
+  if (whole) await changeSettings({ leadDays: days })
 }
 
 async function send(parcels: readonly Parcel[]): Promise<void> {
   const drafts: Omit<Order, 'id' | 'changedAt'>[] = parcels.map((parcel) => orderFor(parcel, buying.now))
-  const answer = await workshop.dispatch(sendOrders, drafts)
+  const answer = await sendOrders(drafts)
   if (answer.kind === 'ok')
     notices.done(
       `${counted(parcels.length, 'order')} noted: ${parcels.map(({ supplier }) => supplier.name).join(', ')}.`,

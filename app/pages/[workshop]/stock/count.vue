@@ -3,11 +3,11 @@ import { useEventListener } from '@vueuse/core'
 import { unitsPerGram, type Found, type LotState, type Material } from '~~/core/stock'
 import { counted, formatQuantity, noun, parseQuantity, readNumber, unitName } from '~~/core/units'
 import { z } from 'zod'
-import { countLots } from '../../../db/commands/stock'
 import { nowIso } from '../../../db/ids'
 
 /** The whole shelf, jar by jar: big, for one hand; weighed or counted; the differences at the end, written at once. */
 const workshop = useWorkshop()
+const countLots = useDeed('countLots')
 const stock = useStock()
 const notices = useNotices()
 useStation('Stock-take')
@@ -129,7 +129,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 })
 
 async function write(): Promise<void> {
-  const answer = await workshop.dispatch(countLots, found.value)
+  const answer = await countLots(found.value)
   if (answer.kind === 'none') return
   notices.done(`${counted(found.value.length, 'jar')} counted, ${answer.value} put right.`)
   found.value = []

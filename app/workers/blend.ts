@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink'
 import { toLab, type Sealing } from '../../core/colour'
 import {
   aimAt,
@@ -42,7 +41,7 @@ const grainsIn = (materials: readonly Material[]): Grain[] =>
   })
 
 /** Searches for mixes away from the page. */
-const blender = {
+export const service = {
   propose(order: MixOrder): MixAnswer {
     const search = {
       grains: grainsIn(order.jars),
@@ -62,5 +61,3 @@ const blender = {
 }
 /** Nearer than this nothing is bought for. */
 const NEAR = 1.5
-export type BlendWorker = typeof blender
-Comlink.expose(blender)

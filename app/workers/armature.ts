@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink'
 import {
   nesting,
   shareSprigs,
@@ -22,7 +21,7 @@ const breath = (): Promise<void> =>
   })
 
 /** Armatures away from the page: wire from a skeleton, discs into pads, sprigs to trees. */
-const armaturer = {
+export const service = {
   /** Plans the armature of the plant that is drawn. @throws RangeError as {@link wirePlan} */
   wire(sitter: DrawingSubject, order: WireOrder): WirePlan {
     const growth = drawnSkeleton(sitter.habitus, sitter.dress, sitter.seed)
@@ -63,5 +62,3 @@ const armaturer = {
   },
   share: shareSprigs,
 }
-export type Armaturer = typeof armaturer
-Comlink.expose(armaturer)

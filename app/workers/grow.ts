@@ -59,7 +59,7 @@ async function draw(job: Job): Promise<PlantDrawing | undefined> {
  * Grows drawings away from the page: one after the other, with word of how far it is, and an end when nobody
  * wants them any more.
  */
-const grower = {
+export const service = {
   /** Where word of progress goes. */
   report(to: (id: number, share: number) => void): void {
     progress = to
@@ -90,5 +90,3 @@ const grower = {
     }
   },
 }
-export type Grower = typeof grower
-Comlink.expose(grower)

@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink'
 import {
   countsOf,
   readWorkshopFile,
@@ -42,7 +41,7 @@ async function within<T>(key: string, work: (context: CommandContext) => Promise
 let read: WorkshopDocument | undefined
 
 /** Reads, checks and writes whole workshops away from the page: they may be large. */
-const files = {
+export const service = {
   /** Reads a file and keeps it, to be taken in. @returns what is in it, or what is wrong with it */
   async read(file: Blob): Promise<Reading<Contents>> {
     const reading = readWorkshopFile(await file.text())
@@ -78,5 +77,3 @@ const files = {
   counts: (key: string): Promise<Reading<Record<TableName, number>>> =>
     within(key, async (context) => countsOf(await readWorkshop(context))),
 }
-export type WorkshopFiles = typeof files
-Comlink.expose(files)

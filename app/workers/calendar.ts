@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink'
 import {
   benchOf,
   bestExtra,
@@ -112,7 +111,7 @@ function nowhere(asked: Bench, job: number): Answer {
 }
 
 /** Lays batches away from the page. What is opened stays: a drag does not send the workshop again. */
-const layer = {
+export const service = {
   open(order: BenchOrder, layings: ReadonlyMap<string, Pick<Laying, 'works'>>): Opened {
     bench = benchOf(order)
     search = undefined
@@ -188,5 +187,3 @@ const layer = {
     return { ...answer, promised, held: heldUp(problem, last, plan), ...(gain ? { gain } : {}) }
   },
 }
-export type CalendarLayer = typeof layer
-Comlink.expose(layer)

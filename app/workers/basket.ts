@@ -1,4 +1,3 @@
-import * as Comlink from 'comlink'
 import {
   cheapestBasket,
   type BasketOptions,
@@ -7,9 +6,7 @@ import {
 } from '../../core/buying'
 
 /** Looks for baskets away from the page. */
-const buyer = {
+export const service = {
   cheapest: (problem: BasketProblem, options?: BasketOptions): BasketSolution | undefined =>
     cheapestBasket(problem, options),
 }
-export type BasketWorker = typeof buyer
-Comlink.expose(buyer)

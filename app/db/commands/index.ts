@@ -1,0 +1,12 @@
+/** What a maker can do to a workshop: each one action, in one transaction. Whole workshops come by `data`. */
+export * from './bench'
+export * from './blends'
+export * from './brief'
+export * from './buying'
+export * from './calendar'
+export * from './coefficients'
+export * from './harvest'
+export * from './species'
+export * from './stock'
+export * from './tables'
+export * from './tools'
