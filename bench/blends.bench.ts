@@ -1,5 +1,13 @@
 import highsLoader from 'highs'
-import { aimAt, grainsToCover, mixtureOf, nearestMix, paintSwatch, sitesOn } from '../core/blends'
+import {
+  aimAt,
+  grainsToCover,
+  mixtureOf,
+  nearestMix,
+  paintSwatch,
+  proposeMixes,
+  sitesOn,
+} from '../core/blends'
 import { toLab, usualSealing } from '../core/colour'
 import { seededRandom } from '../core/units'
 import { flocks, leafColour } from '../tests/support/grains'
@@ -52,6 +60,21 @@ report(
 report(
   `within ${WITHIN} ΔE00 of its optimum: ${REFERENCES - nearer} of ${REFERENCES}; median ΔE00 ${median(off).toFixed(3)}`,
   nearer === 0,
+)
+
+/** Three proposals and the simplest, of few jars and of many: a maker waits for them. */
+const MOST_WAIT_MS = 1_000
+const waits = [12, 30, 60, 120, 300].map((jars) => {
+  const orders = Array.from({ length: 8 }, () => ({
+    grains: flocks(jars, random),
+    aim: aimAt(toLab(leafColour(random)), usualSealing),
+    texture: 'any' as const,
+  }))
+  return Math.max(...orders.map((order) => timed(() => proposeMixes(order)).ms))
+})
+report(
+  `proposals of 12, 30, 60, 120 and 300 jars: the slowest of eight ${waits.map((ms) => ms.toFixed(0)).join(', ')} ms (target ${MOST_WAIT_MS})`,
+  Math.max(...waits) <= MOST_WAIT_MS,
 )
 
 /** A part changed by hand: the mixture worked out and 4 000 grains drawn dry and sealed. Beside it the bare filling. */

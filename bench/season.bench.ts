@@ -49,7 +49,7 @@ const page = await (
 ).newPage()
 let workerAt = ''
 page.on('worker', (worker) => {
-  if (worker.url().includes('grow')) workerAt = worker.url()
+  if (worker.url().includes('service')) workerAt = worker.url()
 })
 await page.goto(`${address}/mine/workshop`)
 await page.getByLabel('Import a file…').setInputFiles({
@@ -142,6 +142,9 @@ const sitters = Array.from({ length: 40 }, (_, i) => {
 const { ms, longest, tips } = await page.evaluate(
   async ({ url, orders }) => {
     const worker = new Worker(url, { type: 'module' })
+    const { port1: port, port2 } = new MessageChannel()
+    worker.postMessage({ name: 'grow', port: port2 }, [port2])
+    port.start()
     let beat = performance.now()
     let longestGap = 0
     const heart = setInterval(() => {
@@ -153,13 +156,13 @@ const { ms, longest, tips } = await page.evaluate(
     const ask = (sitter: unknown, i: number): Promise<{ marks: Float32Array }> =>
       new Promise((resolve) => {
         const id = `bench-${i}`
-        worker.addEventListener(
+        port.addEventListener(
           'message',
           ({ data }: MessageEvent<{ id: string; value: { marks: Float32Array } }>) => {
             if (data.id === id) resolve(data.value)
           },
         )
-        worker.postMessage({
+        port.postMessage({
           id,
           type: 'APPLY',
           path: ['grow'],

@@ -2,8 +2,8 @@ import type { Grain } from './grains'
 import { keepsTexture } from './mixture'
 import { distanceOf, type Best, type Pool } from './pool'
 
-/** Improvements from so many beginnings before the proof is begun. */
-const BEGINNINGS = 24
+/** Improvements from so many beginnings before the proof is begun; from fewer where the proof is to be short. */
+const BEGINNINGS = { most: 24, least: 3, patienceEach: 12_000 }
 
 /**
  * Improves mixtures by exchanging one part for another, adding one or taking one away, by their distance in
@@ -14,7 +14,8 @@ export function exchange(pool: Pool, best: Best): void {
   const near = Array.from({ length: count }, (_, i) => i).sort(
     (a, b) => distanceOf(pool, a) - distanceOf(pool, b),
   )
-  const beginnings = Math.min(BEGINNINGS, count)
+  const worth = BEGINNINGS.least + Math.floor(best.patience / BEGINNINGS.patienceEach)
+  const beginnings = Math.min(BEGINNINGS.most, worth, count)
   for (let run = 0; run < beginnings && !best.done; run += 1) {
     const counts = Int32Array.from(pool.least)
     const seed = near[run]

@@ -1,7 +1,10 @@
 import { distanceOf, type Best, type Pool } from './pool'
 
-/** Grains that halves of two are made of, nearest first; parts of a half of one and of two; halves that are kept. */
-const NEAREST = 32
+/**
+ * Grains that halves of two are made of, nearest first, in a thorough search and in a short one; parts of a half of one
+ * and of two; halves that are kept.
+ */
+const NEAREST = { thorough: 32, short: 16 }
 const ONE_PARTS = 6
 const TWO_PARTS = 11
 const MOST_HALVES = 32_000
@@ -15,7 +18,7 @@ export function halfMixes(pool: Pool, best: Best): void {
   const order = Array.from({ length: pool.count }, (_, i) => i)
     .filter((i) => (pool.most[i] ?? 0) > 0)
     .sort((a, b) => distanceOf(pool, a) - distanceOf(pool, b))
-  const near = order.slice(0, NEAREST)
+  const near = order.slice(0, best.thorough ? NEAREST.thorough : NEAREST.short)
   if (pool.forcedParts > 0) return
   const halves: { readonly grains: readonly [a: number, p: number, b: number, q: number] }[] = []
   const pull = new Float64Array(MOST_HALVES * 3)
@@ -49,6 +52,7 @@ export function halfMixes(pool: Pool, best: Best): void {
     else cells.set(own, [at])
   }
   const counts = new Int32Array(pool.count)
+  let offers = 0
   const tryBoth = (at: number, other: number): void => {
     const whole = (weight[at] ?? 0) + (weight[other] ?? 0)
     const x = (pull[at * 3] ?? 0) + (pull[other * 3] ?? 0)
@@ -62,6 +66,7 @@ export function halfMixes(pool: Pool, best: Best): void {
       counts[a] = (counts[a] ?? 0) + p
       counts[b] = (counts[b] ?? 0) + q
     }
+    offers += 1
     best.offer(counts)
   }
   for (let at = 0; at < halves.length; at += 1) {
@@ -73,13 +78,13 @@ export function halfMixes(pool: Pool, best: Best): void {
         for (let dz = -reach; dz <= reach; dz += 1)
           for (const other of cells.get(key(x + dx, y + dy, z + dz)) ?? []) {
             if (other > at) tryBoth(at, other)
-            if (best.done) return
+            if (best.done || offers > best.mostOffers) return
           }
   }
 }
 
 /** Grains that pairs and threes are tried of. */
-const FEW = 30
+const FEW = { thorough: 30, short: 14 }
 /** What is so much further in stretched light may still be nearer to the eye. */
 const STRETCHED = 1.12
 
@@ -90,8 +95,9 @@ export function fewGrains(pool: Pool, best: Best): void {
   const order = Array.from({ length: pool.count }, (_, i) => i)
     .filter((i) => (pool.most[i] ?? 0) > 0)
     .sort((a, b) => distanceOf(pool, a) - distanceOf(pool, b))
-    .slice(0, FEW)
+    .slice(0, best.thorough ? FEW.thorough : FEW.short)
   const counts = new Int32Array(pool.count)
+  let offers = 0
   const at = (i: number, axis: number): number => (area[i] ?? 0) * (place[i * 3 + axis] ?? 0)
   for (let first = 0; first < order.length; first += 1)
     for (let second = first + 1; second < order.length; second += 1)
@@ -110,8 +116,9 @@ export function fewGrains(pool: Pool, best: Best): void {
               counts[a] = p
               counts[b] = q
               if (!pair) counts[c] = r
+              offers += 1
               best.offer(counts)
-              if (best.done) return
+              if (best.done || offers > best.mostOffers) return
             }
       }
 }

@@ -10,6 +10,9 @@ import type { Group } from './uses'
 const ENOUGH = 0.1
 /** Mixtures that a proof looks at before it gives up. */
 const PATIENCE = 500_000
+const THOROUGH = 100_000
+/** Of what a proof looks at, one in so many is offered by what goes before it. */
+const PER_OFFER = 25
 /** What is nearer in the next answer by less than this is no nearer. */
 const STEP = 1e-9
 
@@ -75,6 +78,14 @@ export class Best {
     this.patience = search.patience ?? PATIENCE
   }
   readonly patience: number
+  /** Whether the nearest itself is looked for, and not only whether something will do. */
+  get thorough(): boolean {
+    return this.patience >= THOROUGH
+  }
+  /** Mixes that a way of finding them offers at most before it leaves off. */
+  get mostOffers(): number {
+    return this.patience / PER_OFFER
+  }
 
   /** Only what is nearer than this is worth looking for. */
   get nearerThan(): number {

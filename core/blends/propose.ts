@@ -19,6 +19,11 @@ export interface Proposal {
 
 /** How many answers that differ in kind are looked for. */
 const ANSWERS = 3
+/**
+ * Mixtures that each proof looks at: a maker waits for all of them together, and no longer for many jars than for few.
+ * The nearest is worth most; whether fewer parts do is asked often.
+ */
+const PATIENCE = { nearest: 120_000, others: 50_000, simplest: 15_000, quiet: 30_000 }
 /** What comes as near to the best as this is as good: a step that is just seen. */
 const AS_GOOD = 1
 
@@ -57,9 +62,7 @@ function isLoud(search: BlendSearch, { parts }: Solution): boolean {
  * The search among the closest tones that come about as near as all of them: close ones read as one, loud ones as dots.
  * What a bound asks for stays in. The search itself where no quiet mix comes as near.
  */
-function amongCloseTones(search: BlendSearch): BlendSearch {
-  const whole = nearestMix(search)
-  if (whole.kind === 'none') return search
+function amongCloseTones(search: BlendSearch, nearest: Solution): BlendSearch {
   const bounds = search.bounds ?? []
   const asked = new Set(bounds.flatMap(({ materialId, least = 0 }) => (least > 0 ? [materialId] : [])))
   const of = (fits: (grain: Grain) => boolean): BlendSearch => ({
@@ -67,7 +70,9 @@ function amongCloseTones(search: BlendSearch): BlendSearch {
     grains: search.grains.filter((grain) => asked.has(grain.material.id) || fits(grain)),
   })
   const does = (narrow: BlendSearch): boolean => {
-    const found = narrow.grains.length > 0 && nearestMix({ ...narrow, within: whole.off + FOR_QUIET })
+    const found =
+      narrow.grains.length > 0 &&
+      nearestMix({ ...narrow, within: nearest.off + FOR_QUIET, patience: PATIENCE.quiet })
     return found !== false && found.kind === 'found' && !isLoud(narrow, found)
   }
   for (const most of CLOSE) {
@@ -82,8 +87,9 @@ function amongCloseTones(search: BlendSearch): BlendSearch {
 export function proposeMixes(search: BlendSearch): Proposal | NoSolution {
   const first = proposeAmong(search)
   if (first.kind === 'none') return first
-  const isQuiet = ![first.simplest, ...first.best.slice(0, 1)].some((one) => isLoud(search, one))
-  const close = isQuiet ? search : amongCloseTones(search)
+  const [nearest] = first.best
+  const isQuiet = nearest === undefined || ![first.simplest, nearest].some((one) => isLoud(search, one))
+  const close = isQuiet ? search : amongCloseTones(search, nearest)
   return close === search ? first : proposeAmong(close, true)
 }
 
@@ -93,6 +99,7 @@ function proposeAmong(search: BlendSearch, quiet = false): Proposal | NoSolution
     const found = nearestMix({
       ...search,
       unlike: best.map(({ parts }) => parts),
+      patience: answer === 0 ? PATIENCE.nearest : PATIENCE.others,
     })
     if (found.kind === 'none') {
       if (answer === 0) return found
@@ -111,7 +118,14 @@ function proposeAmong(search: BlendSearch, quiet = false): Proposal | NoSolution
 function simplestOf(search: BlendSearch, best: Solution): Solution {
   const goodEnough = best.off + AS_GOOD
   const within = (mostMaterials: number, mostParts: number): Solution | undefined => {
-    const found = nearestMix({ ...search, mostMaterials, mostParts, enough: goodEnough, within: goodEnough })
+    const found = nearestMix({
+      ...search,
+      mostMaterials,
+      mostParts,
+      enough: goodEnough,
+      within: goodEnough,
+      patience: PATIENCE.simplest,
+    })
     return found.kind === 'found' ? found : undefined
   }
   for (let materials = 1; materials <= best.parts.length; materials += 1) {
@@ -119,9 +133,12 @@ function simplestOf(search: BlendSearch, best: Solution): Solution {
     if (!found) continue
     const partsOf = ({ parts }: Solution): number => parts.reduce((sum, { parts: own }) => sum + own, 0)
     let simplest = found
-    for (let parts = materials; parts < partsOf(simplest); parts += 1) {
+    // What can be done with so many parts can be done with more: halved until the fewest are known.
+    for (let least = materials; least < partsOf(simplest);) {
+      const parts = Math.floor((least + partsOf(simplest) - 1) / 2)
       const fewer = within(materials, parts)
       if (fewer) simplest = fewer
+      else least = parts + 1
     }
     // Of what is as simple, the nearest.
     const nearest = nearestMix({
@@ -129,6 +146,7 @@ function simplestOf(search: BlendSearch, best: Solution): Solution {
       mostMaterials: materials,
       mostParts: partsOf(simplest),
       within: goodEnough,
+      patience: PATIENCE.simplest,
     })
     return nearest.kind === 'found' ? nearest : simplest
   }

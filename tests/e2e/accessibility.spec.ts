@@ -1,71 +1,25 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { besides, stations } from '../../shared/stations'
 import { Maker } from './support/maker'
+import { serious } from './support/serious'
 
-async function serious(page: Page): Promise<string[]> {
-  // Only what is wrong is worked out to the last node; there are no frames to be asked in a page of their own.
-  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode()
-  const { violations } = await axe.analyze()
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(
-      ({ id, nodes }) =>
-        `${id}: ${nodes
-          .map(({ target, failureSummary }) => `${target.join(' ')} ${failureSummary?.split('\n')[1] ?? ''}`)
-          .slice(0, 4)
-          .join(' | ')}`,
-    )
-}
-
-/** All that the navigation leads to; planting out is reached from the planting plan. */
-const names = [...stations, ...besides].map(({ name }) => name)
-const half = Math.ceil(names.length / 2)
-
-/** Goes from station to station as a maker does, without loading the app anew, and looks at each. */
-async function visit(page: Page, workshop: 'demo' | 'mine', names: readonly string[]): Promise<void> {
+/**
+ * Goes through an empty workshop from station to station as a maker does, by the navigation; with the demo
+ * `stations.spec` does.
+ */
+test('the stations of an empty workshop have no serious or critical finding', async ({ page }) => {
   const maker = new Maker(page)
   const refused: string[] = []
   page.on('console', (message) => {
     if (/content security policy/i.test(message.text())) refused.push(message.text())
   })
-  for (const name of names) {
+  await maker.open('species')
+  for (const { name } of [...stations, ...besides]) {
     await maker.go(`${name}( ,.*)?$`)
-    await expect(page).toHaveURL(new RegExp(`/${workshop}/${name.toLowerCase()}$`))
+    await expect(page).toHaveURL(new RegExp(`/mine/${name.toLowerCase()}$`))
     expect.soft([name, await serious(page)]).toEqual([name, []])
     // Nothing on a page asks for what its policy forbids: styles and scripts written into it.
     expect.soft([name, refused]).toEqual([name, []])
-  }
-}
-
-for (const workshop of ['demo', 'mine'] as const)
-  for (const [which, own] of [
-    ['first', names.slice(0, half)],
-    ['other', names.slice(half)],
-  ] as const)
-    test(`the ${which} stations of ${workshop} have no serious or critical finding`, async ({ page }) => {
-      await page.goto(`/${workshop}/${which === 'first' ? 'species' : 'brief'}`)
-      await expect(page.locator('#station h1').first()).toBeAttached()
-      await visit(page, workshop, own)
-      if (!own.includes('Planting')) return
-      await page.goto(`/${workshop}/planting-out`)
-      await expect(page.locator('#station h1').first()).toBeAttached()
-      expect.soft(await serious(page)).toEqual([])
-    })
-
-test('at 200 % zoom, in forced colours and without motion no station has a serious or critical finding', async ({
-  page,
-}) => {
-  // A window of 1280 × 800 looked at twice as large has room for half as much.
-  await page.setViewportSize({ width: 640, height: 400 })
-  await page.emulateMedia({ forcedColors: 'active', reducedMotion: 'reduce' })
-  for (const { path, name } of [...stations, ...besides]) {
-    await page.goto(`/demo/${path}`)
-    await expect(page.locator('#station h1').first()).toBeAttached()
-    expect.soft([name, await serious(page)]).toEqual([name, []])
-    // Nothing runs out of the window sideways.
-    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
-    expect.soft([name, over]).toEqual([name, 0])
   }
 })
 

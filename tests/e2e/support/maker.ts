@@ -1,6 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { expect, type Locator, type Page } from '@playwright/test'
 
+/** The element that the app is mounted on. */
+interface Mounted {
+  readonly __vue_app__: {
+    readonly config: {
+      readonly globalProperties: { readonly $router: { push(to: string): Promise<unknown> } }
+    }
+  }
+}
+
 /** What a maker does, in a maker's words; so that the specs read as a day at the bench. */
 export class Maker {
   constructor(readonly page: Page) {}
@@ -23,12 +32,28 @@ export class Maker {
     const name = new RegExp(station)
     const link = stations.getByRole('link', { name }).or(stations.getByRole('menuitem', { name }))
     const there = new URL((await link.getAttribute('href')) ?? '', this.page.url()).pathname
+    if (new URL(this.page.url()).pathname === there) return link.click()
+    await this.arriveAt(there, () => link.click())
+  }
+
+  /** Goes to a place that has no link here, as a press on one would, without loading the app anew. */
+  async goWithin(address: string): Promise<void> {
+    if (new URL(this.page.url()).pathname === address) return
+    await this.arriveAt(address, () =>
+      this.page.evaluate((to) => {
+        const root = document.querySelector('#__nuxt') as unknown as Mounted
+        return root.__vue_app__.config.globalProperties.$router.push(to)
+      }, address),
+    )
+  }
+
+  /** Sets out, and is there when the heading of another station stands. */
+  private async arriveAt(address: string, setOut: () => Promise<unknown>): Promise<void> {
     const heading = this.page.locator('#station h1')
     await expect(heading.first()).toBeAttached()
-    if (new URL(this.page.url()).pathname === there) return link.click()
     await heading.evaluateAll((left) => left.forEach((one) => one.setAttribute('data-left', '')))
-    await link.click()
-    await this.page.waitForURL((url) => url.pathname === there)
+    await setOut()
+    await this.page.waitForURL((url) => url.pathname === address)
     await expect(this.page.locator('#station h1:not([data-left])').first()).toBeAttached()
   }
 

@@ -106,7 +106,7 @@ describe('counts are observations', () => {
         expect(new Set(texts).size).toBe(1)
         for (const { db } of all) db.close()
       }),
-      { numRuns: 15 },
+      { numRuns: 10 },
     )
   }, 60_000)
 })

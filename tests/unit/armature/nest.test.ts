@@ -66,14 +66,14 @@ describe('discs nested in pads', () => {
 
   test('until all discs have had their turn it says so, and word comes meanwhile', () => {
     const asked = order({
-      radiiMm: Array.from({ length: 900 }, (_, i) => 4 + (i % 9)),
-      sheets: Array.from({ length: 14 }, () => ({ widthMm: 200, heightMm: 150 })),
+      radiiMm: Array.from({ length: 600 }, (_, i) => 4 + (i % 9)),
+      sheets: Array.from({ length: 10 }, () => ({ widthMm: 200, heightMm: 150 })),
       tries: 0,
     })
     const told = [...nesting(asked)]
     expect(told.filter(({ whole }) => !whole).length).toBeGreaterThan(3)
     expect(told.at(-1)!.whole).toBe(true)
-    for (const { placed, left } of told) expect(placed.length + left.length).toBe(900)
+    for (const { placed, left } of told) expect(placed.length + left.length).toBe(600)
     isSound(last(asked), asked)
   })
 
@@ -93,7 +93,7 @@ describe('discs nested in pads', () => {
   })
 
   test('mixed discs cover at least 78 % where there are enough small ones, and never more than all', () => {
-    for (let seed = 1; seed <= 8; seed += 1) {
+    for (let seed = 1; seed <= 5; seed += 1) {
       const random = seededRandom(seed)
       const radiiMm = Array.from({ length: 190 }, () => 5 + 27 * random() ** 3)
       const asked = order({ radiiMm, sheets: [{ widthMm: 400, heightMm: 300 }], seed, tries: 3 })

@@ -1,18 +1,10 @@
-import { expect, test, type Page } from '@playwright/test'
-import { places } from '../../shared/stations'
-
-/** Desk, small laptop, phone in the hand. */
-const sizes = [
-  [1280, 800],
-  [1024, 768],
-  [390, 844],
-] as const
+import type { Page } from '@playwright/test'
 
 /**
  * What is wrong with a page as a hand meets it: a main action that does not lie in the window whole, or has something
  * over it; a page wider than its window; words cut off without a sign; words laid over other words.
  */
-async function faults(page: Page, main: string): Promise<string[]> {
+export async function faultsInView(page: Page, main: string): Promise<string[]> {
   return page.evaluate((pattern) => {
     const wrong: string[] = []
     const nameOf = (of: Element): string =>
@@ -100,16 +92,3 @@ async function faults(page: Page, main: string): Promise<string[]> {
     return [...new Set(wrong)].slice(0, 12)
   }, main)
 }
-
-for (const [width, height] of sizes)
-  test(`at ${width} × ${height} each station has its main action in view, and no words cut or over others`, async ({
-    page,
-  }) => {
-    await page.setViewportSize({ width, height })
-    for (const { path, main } of places) {
-      await page.goto(`/demo/${path}`)
-      await expect(page.locator('#station h1').first()).toBeAttached()
-      // What is worked out in parts comes little by little.
-      await expect.poll(() => faults(page, main), { timeout: 20_000, message: path }).toEqual([])
-    }
-  })
