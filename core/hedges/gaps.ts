@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { none, ok, parseQuantity, plainNumber, type Reading } from '../units'
 
 /** A gate or gap in a hedge: where it begins along the line, and how wide it is; mm. */
 export const gapSchema = z.strictObject({
@@ -48,3 +49,27 @@ export const grownMm = (lengthMm: number, gaps: readonly Gap[] = []): number =>
 /** Length of all runs together, mm. */
 export const runsMm = (runs: readonly HedgeRun[]): number =>
   runs.reduce((sum, { fromMm, toMm }) => sum + toMm - fromMm, 0)
+
+/**
+ * The gaps of a hedge with one more, in order along it.
+ * @param text where it begins and how wide it is, as typed; mm where no unit is
+ * @param lengthMm of the hedge along its line
+ */
+export function withGap(
+  gaps: readonly Gap[],
+  text: { readonly at: string; readonly width: string },
+  lengthMm: number,
+): Reading<readonly Gap[]> {
+  const at = parseQuantity(text.at, 'mm', { zero: true })
+  if (at.kind === 'none') return none(`Gap from: ${at.because}`)
+  const width = parseQuantity(text.width, 'mm')
+  if (width.kind === 'none') return none(`Width: ${width.because}`)
+  const gap = gapSchema.safeParse({ atMm: at.value, widthMm: width.value })
+  if (!gap.success) return none('A gap is 1 mm to 10 m wide.')
+  if (at.value >= lengthMm)
+    return none(
+      `Gap from: read ${plainNumber(at.value, 0)} mm; the hedge ends at ${plainNumber(lengthMm, 0)} mm.`,
+    )
+  const all = [...gaps, gap.data].sort((a, b) => a.atMm - b.atMm)
+  return grownMm(lengthMm, all) <= 0 ? none('With this gap nothing of the hedge would be left.') : ok(all)
+}

@@ -1,4 +1,5 @@
 import { normal, requireRange, seededRandom, type Random } from '../units'
+import { msOf, wallAt } from './clock'
 import { endOf } from './cost'
 import { SerialScheme } from './lay'
 import type { BatchActivities, Lag, Problem, Activity } from './model'
@@ -61,6 +62,20 @@ export interface PromiseOrder {
 export function quantile({ ends }: Pick<Promised, 'ends'>, share: number): number {
   requireRange('share', share, '', { min: 0, max: 1 })
   return ends[Math.max(0, Math.ceil(share * ends.length) - 1)] ?? Infinity
+}
+
+/**
+ * How likely all is done by a day: the share of runs that end on it or before, by the clock of a place.
+ * @param originMs what the minutes of the runs count from, ms since 1970 @param date "2026-12-12"
+ */
+export function chanceBy(
+  { ends }: Pick<Promised, 'ends'>,
+  originMs: number,
+  zone: string,
+  date: string,
+): number {
+  const inTime = ends.filter((end) => end < Infinity && wallAt(msOf(originMs, end), zone).date <= date)
+  return ends.length === 0 ? 0 : inTime.length / ends.length
 }
 
 /**

@@ -1,8 +1,14 @@
 <script setup lang="ts">
-import { suggestedPiecesSchema, suggestPlanting, type SuggestedLine } from '~~/core/planting'
+import {
+  readAgeShares,
+  readSides,
+  suggestedPiecesSchema,
+  suggestPlanting,
+  type SuggestedLine,
+} from '~~/core/planting'
 import { ages, habitatById, habitats, regions, type HabitatId } from '~~/core/plants'
 import { readPieces, zones } from '~~/core/commissions'
-import { parseLength, readBounded, readNumber, toRealMm } from '~~/core/units'
+import { readBounded } from '~~/core/units'
 import { plainChoices } from '../../parts/fields/choice'
 
 /** Lines suggested for an area and its habitats, with reasons; changed and left out as wished before they are taken. */
@@ -42,60 +48,39 @@ watch(open, (is) => {
 })
 
 /** Real sides of the area, mm; or what can't be read. */
-const sides = computed<[number, number] | string>(() => {
-  const ratio = commission.current?.ratio ?? 1
-  const read = (
-    [
-      ['Width', text.width],
-      ['Depth', text.depth],
-    ] as const
-  ).map(([name, value]) => ({
-    name,
-    value,
-    reading: parseLength(value, areaOf.value === 'board' ? 'mm' : 'm'),
-  }))
-  const wrong = read.find(({ reading }) => reading.kind === 'none' || reading.value <= 0)
-  if (wrong)
-    return wrong.value.trim() === ''
-      ? `${wrong.name} of the area is needed.`
-      : `${wrong.name}: ${wrong.reading.kind === 'none' ? wrong.reading.because : 'it must be above 0.'}`
-  const [w = 0, d = 0] = read.map(({ reading }) => (reading.kind === 'ok' ? reading.value : 0))
-  return areaOf.value === 'board' ? [toRealMm(w, ratio), toRealMm(d, ratio)] : [w, d]
+const sides = computed(() => readSides(text, areaOf.value, commission.current?.ratio ?? 1))
+const areaWords = computed(() => {
+  if (sides.value.kind === 'none') return ''
+  const [width, depth] = sides.value.value
+  return `${real(width)} × ${real(depth)}, ${((width * depth) / 1e10).toPrecision(2)} ha`
 })
-const areaWords = computed(() =>
-  typeof sides.value === 'string'
-    ? ''
-    : `${real(sides.value[0])} × ${real(sides.value[1])}, ${((sides.value[0] * sides.value[1]) / 1e10).toPrecision(2)} ha`,
-)
 
 function suggest(): void {
   found.value = []
-  if (typeof sides.value === 'string') {
-    fault.value = sides.value
+  if (sides.value.kind === 'none') {
+    fault.value = sides.value.because
     return
   }
+  const [widthMm, depthMm] = sides.value.value
   const reading = readBounded({ name: 'Pieces', schema: suggestedPiecesSchema }, text.pieces)
   if (reading.kind === 'none') {
     fault.value = reading.because
     return
   }
   const pieces = reading.value
-  const shares = ages.map((age) =>
-    mixText[age].trim() === '' ? 0 : (readNumber(mixText[age].replace('%', '')) ?? -1),
-  )
-  if (shares.some((share) => share < 0)) {
-    fault.value = 'Ages: each share is a number from 0 to 100, or empty.'
+  const mix = readAgeShares(mixText)
+  if (mix.kind === 'none') {
+    fault.value = mix.because
     return
   }
-  const mix = shares.some((share) => share > 0) ? (shares as [number, number, number, number]) : undefined
   const suggested = suggestPlanting(
     {
-      areaM2: (sides.value[0] * sides.value[1]) / 1e6,
+      areaM2: (widthMm * depthMm) / 1e6,
       habitats: chosen.value,
       pieces,
       spread: spread.value,
       tallInFront: tallInFront.value,
-      ...(mix && { ages: mix }),
+      ...(mix.value && { ages: mix.value }),
     },
     workshop.kinds,
   )

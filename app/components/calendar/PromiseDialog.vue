@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Batch } from '~~/core/batches'
 import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commissions'
-import { msOf, quantile, unplacedWords, wallAt, type Held } from '~~/core/schedule'
+import { chanceBy, quantile, unplacedWords, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, none, ok, type Reading } from '~~/core/units'
 import { day as dayField, hidable, maybe, picked, tick, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
@@ -112,11 +112,7 @@ const sure = computed(() => (answer.value?.promised ? quantile(answer.value.prom
 const chance = computed(() => {
   const { promised, bench } = answer.value ?? {}
   const { by } = text.value
-  if (!promised || !bench || !by) return undefined
-  const done = promised.ends.filter(
-    (end) => end < Infinity && wallAt(msOf(bench.originMs, end), calendar.zone).date <= by,
-  )
-  return done.length / promised.ends.length
+  return promised && bench && by ? chanceBy(promised, bench.originMs, calendar.zone, by) : undefined
 })
 const lostWords = ({ answer: { lost, bench } }: Variant): string =>
   lost ? `${bench.works[lost[0]]?.step.title ?? ''}: ${unplacedWords(bench, lost[0], lost[1], moment)}` : ''

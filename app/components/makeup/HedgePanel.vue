@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { gapSchema, grownMm, holeSheet, type Gap } from '~~/core/hedges'
+import { grownMm, holeSheet, withGap, type Gap } from '~~/core/hedges'
 import { plannerOf, type MakeUp } from '~~/core/makeup'
 import { worthOf, type Coefficient } from '~~/core/quantities'
 import { stripPlanOf, twigPlanOf } from '~~/core/methods'
-import { counted, formatQuantity, parseQuantity, plainNumber } from '~~/core/units'
+import { counted, formatQuantity } from '~~/core/units'
 import type { Plant } from '../../stores/plant'
 
 /** A hedge along its line: gates and gaps, twigs by length with their holes, or strips from sheets. */
@@ -76,19 +76,10 @@ async function set(next: readonly Gap[]): Promise<void> {
   })
 }
 async function add(): Promise<void> {
-  const at = parseQuantity(text.at, 'mm', { zero: true })
-  const width = parseQuantity(text.width, 'mm')
-  fault.value =
-    at.kind === 'none' ? `Gap from: ${at.because}` : width.kind === 'none' ? `Width: ${width.because}` : ''
-  if (at.kind === 'none' || width.kind === 'none') return
-  const read = gapSchema.safeParse({ atMm: at.value, widthMm: width.value })
-  if (!read.success) fault.value = 'A gap is 1 mm to 10 m wide.'
-  else if (at.value >= totalMm.value)
-    fault.value = `Gap from: read ${plainNumber(at.value, 0)} mm; the hedge ends at ${plainNumber(totalMm.value, 0)} mm.`
-  else if (grownMm(totalMm.value, [...gaps.value, read.data]) <= 0)
-    fault.value = 'With this gap nothing of the hedge would be left.'
-  if (fault.value !== '' || !read.success) return
-  await set([...gaps.value, read.data].sort((a, b) => a.atMm - b.atMm))
+  const next = withGap(gaps.value, text, totalMm.value)
+  fault.value = next.kind === 'none' ? next.because : ''
+  if (next.kind === 'none') return
+  await set(next.value)
   Object.assign(text, { at: '', width: '' })
 }
 </script>

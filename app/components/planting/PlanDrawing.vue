@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import type { KeepOut } from '~~/core/commissions'
 import { sitterOf } from '~~/core/commissions'
-import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
+import {
+  keepOutPath,
+  namesApart,
+  spotName,
+  type Corner,
+  type PlantingPlan,
+  type Spot,
+} from '~~/core/planting'
 import { formatQuantity } from '~~/core/units'
 import { paintPlant, paletteOf } from '~~/core/painting'
 import { arrived, drawingAsked } from '../../drawing/studio'
@@ -79,6 +86,7 @@ function click(event: MouseEvent): void {
     (PAD + boardPx.value.h - (event.clientY - bounds.top)) / scale.value,
   )
 }
+const NUMBER_HEIGHT = 10
 const numberPx = (spot: Spot): number => spotName(spot).length * 6.2
 /** A number stands to the right of its cross; at the board's right edge to the left of it. */
 const numberX = (spot: Spot): number =>
@@ -86,23 +94,14 @@ const numberX = (spot: Spot): number =>
     ? px(spot.x) - 4 - numberPx(spot)
     : px(spot.x) + 4
 /** Numbers that don't lie over each other; those of trees and shrubs are set first. The pointer tells the rest. */
-const shownNumbers = computed(() => {
-  const taken: { x: number; y: number; w: number }[] = []
-  const shown = new Set<string>()
-  for (const spot of [...props.plan.spots].sort((a, b) => b.crownMm - a.crownMm)) {
-    const name = spotName(spot)
-    const box = { x: numberX(spot), y: py(spot.y) - 2, w: numberPx(spot) }
-    if (
-      taken.some(
-        (other) => Math.abs(other.y - box.y) < 10 && box.x < other.x + other.w && other.x < box.x + box.w,
-      )
-    )
-      continue
-    taken.push(box)
-    shown.add(name)
-  }
-  return shown
-})
+const shownNumbers = computed(() =>
+  namesApart(
+    [...props.plan.spots]
+      .sort((a, b) => b.crownMm - a.crownMm)
+      .map((spot) => ({ name: spotName(spot), x: numberX(spot), y: py(spot.y) - 2, width: numberPx(spot) })),
+    NUMBER_HEIGHT,
+  ),
+)
 const pathOf = (points: readonly Corner[]): string =>
   `M${points.map(([x, y]) => `${x} ${props.plan.board.depthMm - y}`).join('L')}`
 const colourOf = (lineId: string): string => plants.value.get(lineId)?.look.overall ?? '#56635b'

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { gaugeSheet, lengthsOfTally, sizeClasses, type Sorting } from '~~/core/armature'
+import {
+  gaugeSheet,
+  heapLengths,
+  lengthsOfTally,
+  sharesByLine,
+  sizeClasses,
+  type Sorting,
+} from '~~/core/armature'
 import { individualSizes, pieceOf } from '~~/core/commissions'
 import { plantMethodById, twigsWanted } from '~~/core/methods'
 import { isSortable } from '~~/core/stock'
@@ -62,8 +69,7 @@ const sortedLengths = computed(() =>
   stock.states.flatMap(({ material: { of }, onHand }) => {
     if (of.stuff !== 'twig' || of.twig !== kind.value || !of.sorted) return []
     const { fromMm = 0, toMm = 0 } = of
-    const count = Math.max(0, Math.floor(onHand))
-    return Array.from({ length: count }, (_, i) => fromMm + ((i + 0.5) / count) * (toMm - fromMm))
+    return heapLengths({ fromMm, toMm }, Math.max(0, Math.floor(onHand)))
   }),
 )
 const answer = shallowRef<{ one: Sorting; two: Sorting; lengths: readonly number[] }>()
@@ -82,31 +88,25 @@ watch(
   },
   { immediate: true },
 )
-/** Trees of a line that a sharing serves. */
+const NOBODY: Pick<Sorting, 'served'> = { served: [] }
+/** What each line has of the sharing, and would have of twice the box. */
 const rows = computed(() => {
-  let from = 0
-  return lines.value.map(({ line, job, wanted }) => {
-    const [first, last] = [from, from + wanted.length]
-    from = last
-    const servedBy = (sorting?: Sorting): number =>
-      sorting?.served.filter(({ wanted: at }) => at >= first && at < last).length ?? 0
+  const trees = lines.value.map(({ wanted }) => wanted.length)
+  const { one, two, lengths = [] } = answer.value ?? {}
+  const shares = sharesByLine(one ?? NOBODY, trees, lengths)
+  const twice = sharesByLine(two ?? NOBODY, trees, lengths)
+  return lines.value.map(({ line, job, wanted }, i) => {
     const heights = wanted.map(({ heightMm }) => heightMm)
-    const lengths = (answer.value?.one.served ?? [])
-      .filter(({ wanted: at }) => at >= first && at < last)
-      .flatMap(({ sprigs }) => sprigs.map((sprig) => answer.value?.lengths[sprig] ?? 0))
-    const taken = sizeClasses.flatMap(({ fromMm, toMm }) => {
-      const count = lengths.filter((mm) => mm >= fromMm && mm < toMm).length
-      return count > 0 ? [`${count} of ${fromMm}–${toMm}`] : []
-    })
+    const { served: servedNow = 0, taken = [] } = shares[i] ?? {}
     return {
-      taken: taken.join(', '),
+      taken: taken.map(({ count, fromMm, toMm }) => `${count} of ${fromMm}–${toMm}`).join(', '),
       line,
       job,
       wanted: wanted.length,
       sprigs: wanted[0]?.sprigs ?? 1,
       heights: `${rangeWords(Math.round(Math.min(...heights)), Math.round(Math.max(...heights)))} mm`,
-      one: servedBy(answer.value?.one),
-      two: servedBy(answer.value?.two),
+      one: servedNow,
+      two: twice[i]?.served ?? 0,
     }
   })
 })

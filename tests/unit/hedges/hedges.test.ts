@@ -1,5 +1,13 @@
 import fc from 'fast-check'
-import { grownMm, holeSheet, runsBetween, stripPlan, twigCuts, twigHoles } from '../../../core/hedges'
+import {
+  grownMm,
+  holeSheet,
+  runsBetween,
+  stripPlan,
+  twigCuts,
+  twigHoles,
+  withGap,
+} from '../../../core/hedges'
 
 describe('gates and gaps', () => {
   test('what is left between them, however they lie', () => {
@@ -22,6 +30,30 @@ describe('gates and gaps', () => {
       { fromMm: 500, toMm: 980 },
     ])
     expect(grownMm(300, [{ atMm: 0, widthMm: 300 }])).toBe(0)
+  })
+
+  test('one more is put where it belongs along the hedge, in whatever unit it is typed', () => {
+    const gate = { atMm: 600, widthMm: 50 }
+    expect(withGap([gate], { at: '12 cm', width: '20' }, 1000)).toEqual({
+      kind: 'ok',
+      value: [{ atMm: 120, widthMm: 20 }, gate],
+    })
+    expect(withGap([], { at: '0', width: '0.3 m' }, 1000)).toEqual({
+      kind: 'ok',
+      value: [{ atMm: 0, widthMm: 300 }],
+    })
+  })
+
+  test.each([
+    ['', '20', /^Gap from: /],
+    ['100', 'wide', /^Width: .*wide/],
+    ['100', '0.5', /1 mm to 10 m wide/],
+    ['100', '11 m', /1 mm to 10 m wide/],
+    ['1000', '20', /read 1000 mm; the hedge ends at 1000 mm/],
+    ['0', '600', /nothing of the hedge would be left/],
+  ])('from “%s”, “%s” wide, is refused', (at, width, because) => {
+    const refused = withGap([{ atMm: 600, widthMm: 400 }], { at, width }, 1000)
+    expect(refused).toEqual({ kind: 'none', because: expect.stringMatching(because) })
   })
 })
 

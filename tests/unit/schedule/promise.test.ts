@@ -2,6 +2,7 @@ import type { StepDraft } from '../../../core/makeup'
 import {
   benchOf,
   bestExtra,
+  chanceBy,
   SerialScheme,
   promiseOf,
   quantile,
@@ -139,5 +140,25 @@ describe('an evening more', () => {
     const gain = bestExtra(bench.problem, 0, order, [{ from: 40 * DAY, to: 40 * DAY + 150 }, sunday])
     expect(gain).toEqual({ ...sunday, minutes: end - (sunday.from + 50) })
     expect(bestExtra(bench.problem, 0, order, [])).toBeUndefined()
+  })
+})
+
+describe('how likely it is by a day', () => {
+  // Counted from the 5th of December, 18:00 in London; a day is 1440 minutes.
+  const origin = Date.UTC(2026, 11, 5, 18, 0)
+  const ends = [60, 359, 360, 1440, Infinity]
+
+  it('counts the runs that end on that day or before, by the clock there', () => {
+    expect(chanceBy({ ends }, origin, 'Europe/London', '2026-12-04')).toBe(0)
+    // 19:00 and 23:59 are still the 5th; midnight is the 6th.
+    expect(chanceBy({ ends }, origin, 'Europe/London', '2026-12-05')).toBe(2 / 5)
+    expect(chanceBy({ ends }, origin, 'Europe/London', '2026-12-06')).toBe(4 / 5)
+    // In Auckland the 6th has long begun.
+    expect(chanceBy({ ends }, origin, 'Pacific/Auckland', '2026-12-05')).toBe(0)
+  })
+
+  it('a run that ends in no session is never in time, and of no runs none are', () => {
+    expect(chanceBy({ ends }, origin, 'Europe/London', '2099-01-01')).toBe(4 / 5)
+    expect(chanceBy({ ends: [] }, origin, 'Europe/London', '2099-01-01')).toBe(0)
   })
 })
