@@ -1,4 +1,5 @@
 import type { Bench, ActivitySlot, Sitting, Thread } from '~~/core/schedule'
+import { namesInLines } from '~~/core/templates'
 
 export type Zoom = 'tonight' | 'week' | 'season'
 
@@ -19,6 +20,11 @@ const sizesOf: Record<Zoom, Sizes> = {
 export const LEFT = 132
 export const NAMES = 54
 const LEAST_WIDTH = 7
+/** Room that a letter takes in a box and under a strip, at most; lines of names under a strip, px. */
+const NAME_CHAR_PX = 7.2
+const UNDER_CHAR_PX = 6.6
+const UNDER_LINES = 3
+const UNDER_PX = 16
 /** Minutes that are drawn of every sitting at least, and of free time after its last step. */
 const LEAST_SHOWN = 90
 const FREE_REST = 40
@@ -33,6 +39,7 @@ export interface Row {
     readonly worker: number
     readonly y: number
     readonly open: readonly OpenBox[]
+    readonly names: readonly UnderName[]
   }[]
 }
 export interface Box {
@@ -40,6 +47,14 @@ export interface Box {
   readonly y: number
   readonly width: number
   readonly height: number
+}
+
+/** A name that does not fit into its step's box, under the strip; and where its line comes down from, px. */
+export interface UnderName {
+  readonly work: number
+  readonly x: number
+  readonly y: number
+  readonly from: Pick<Box, 'x' | 'y'>
 }
 
 /** Open time; the minute until which it is free beyond what is drawn. */
@@ -69,6 +84,8 @@ export function useStackLayout(
   sittings: () => readonly Sitting[],
   zoom: () => Zoom,
   width: () => number,
+  /** How a step is called beside its box. */
+  nameOf: (work: number) => string,
 ) {
   const sizes = computed(() => sizesOf[zoom()])
   /** As far into a sitting as anything reaches, and a bit: the free rest of a long one is told in words. */
@@ -82,27 +99,58 @@ export function useStackLayout(
   const left = computed(() => LEFT + (bench().problem.workers.length > 1 ? NAMES : 0))
   const pxPerMin = computed(() => (width() - left.value - 12) / longest.value)
 
+  const widthOf = ({ start, end }: ActivitySlot): number =>
+    Math.max(LEAST_WIDTH, (end - start) * pxPerMin.value - 1)
+  /** Whether a step's name stands in its box whole. */
+  const nameFits = (work: number): boolean => {
+    const spot = placed()[work]
+    return spot !== undefined && nameOf(work).length * NAME_CHAR_PX + 12 <= widthOf(spot)
+  }
+  /** Names of the steps of a strip that stand under it, as far as there is room. */
+  function namesUnder(sitting: Sitting, own: readonly number[], foot: number): UnderName[] {
+    if (zoom() === 'season') return []
+    const unfit = own
+      .flatMap((work) => {
+        const spot = placed()[work]
+        return spot && !nameFits(work) ? [{ work, x: xAt({ sitting }, spot.start) }] : []
+      })
+      .sort((a, b) => a.x - b.x)
+    const lines = namesInLines(
+      unfit.map(({ work, x }) => ({ x, width: nameOf(work).length * UNDER_CHAR_PX + 10 })),
+      UNDER_LINES,
+      width() - 4,
+    )
+    return unfit.flatMap(({ work, x }, i) => {
+      const place = lines[i]
+      return place ? [{ work, x: place.x, y: foot + 2 + place.line * UNDER_PX, from: { x, y: foot } }] : []
+    })
+  }
+
   const rows = computed<Row[]>(() => {
     const { strip, gap, above } = sizes.value
     let y = 0
     return sittings().map((sitting): Row => {
       const top = y + above
-      const strips = sitting.strips.map(({ worker, open }, i) => {
-        const own = top + i * (strip + gap)
+      let own = top
+      const strips = sitting.strips.map(({ worker, open, works: steps }) => {
+        const at = own
+        const names = namesUnder(sitting, steps, at + strip)
+        const foot = Math.max(at + strip, ...names.map((name) => name.y + UNDER_PX))
+        own = foot + gap
         return {
           worker,
-          y: own,
+          names,
+          y: at,
           open: open.flatMap(({ from, to }) => {
             const end = Math.min(to, sitting.from + longest.value)
             const x = left.value + (from - sitting.from) * pxPerMin.value
             const width = (end - from) * pxPerMin.value
-            return width > 0 ? [{ x, y: own, width, height: strip, ...(end < to ? { freeTo: to } : {}) }] : []
+            return width > 0 ? [{ x, y: at, width, height: strip, ...(end < to ? { freeTo: to } : {}) }] : []
           }),
         }
       })
-      const height = above + sitting.strips.length * (strip + gap)
-      y += height
-      return { sitting, y: top, height: height - above, strips }
+      y = own
+      return { sitting, y: top, height: own - top, strips }
     })
   })
   const height = computed(() => {
@@ -122,7 +170,7 @@ export function useStackLayout(
     return {
       x: xAt(row, spot.start),
       y: strip.y,
-      width: Math.max(LEAST_WIDTH, (spot.end - spot.start) * pxPerMin.value - 1),
+      width: widthOf(spot),
       height: sizes.value.strip,
     }
   }
@@ -144,11 +192,10 @@ export function useStackLayout(
   }
   /** The strip under a point, with the sitting that it belongs to. */
   function stripAt(x: number, y: number): { sitting: Sitting; worker: number } | undefined {
-    const { above, strip, gap } = sizes.value
+    const { above } = sizes.value
     const row = rows.value.find((own) => y >= own.y - above && y < own.y + own.height)
     if (!row || x < 0) return undefined
-    const i = Math.min(row.strips.length - 1, Math.max(0, Math.floor((y - row.y) / (strip + gap))))
-    const worker = row.strips[i]?.worker
+    const worker = (row.strips.findLast((own) => y >= own.y) ?? row.strips[0])?.worker
     return worker === undefined ? undefined : { sitting: row.sitting, worker }
   }
   /** Full hours of a row, as far as it is drawn. @param clock the wall's words for a minute, "19:30" */
@@ -174,5 +221,5 @@ export function useStackLayout(
     return { x, y: box.y + box.height - TAIL, width: xAt(row, end) - x, height: TAIL }
   }
   const works = computed(() => bench().works)
-  return { hoursOf, tailOf, rows, boxes, height, pathOf, stripAt, boxAt, works, xAt, sizes }
+  return { nameFits, hoursOf, tailOf, rows, boxes, height, pathOf, stripAt, boxAt, works, xAt, sizes }
 }

@@ -19,12 +19,17 @@ const calendar = useCalendar()
 const frame = ref<HTMLElement>()
 const width = useWidth(frame)
 const sittings = computed(() => shownSittings(calendar.sittings, props.zoom, props.placed))
+function nameOf(work: number): string {
+  const own = props.bench.works[work]
+  return own ? `${props.letters.get(own.batchId) ?? ''} ${own.step.title}` : ''
+}
 const layout = useStackLayout(
   () => props.bench,
   () => props.placed,
   () => sittings.value,
   () => props.zoom,
   () => Math.max(420, width.value),
+  nameOf,
 )
 const { rows, boxes, height, sizes } = layout
 const states = computed(() => workStates(props.bench, props.placed))
@@ -82,7 +87,14 @@ const { drag, answer, ghosts, press, move, drop, leave, key } = useStackDrag({
     selected.value = props.bench.works.findIndex((_, i) => keyOf(i) === key)
   },
 })
-const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.value[work]?.width ?? 0) > 58
+const under = computed(() => rows.value.flatMap(({ strips }) => strips.flatMap(({ names }) => names)))
+const isUnder = computed(() => new Set(under.value.map(({ work }) => work)))
+/** In the box where it fits, or where there is no room for it under the strip: cut then, as far as it can be read. */
+const LEAST_READ_PX = 58
+const titleShown = (work: number): boolean =>
+  props.zoom !== 'season' &&
+  !isUnder.value.has(work) &&
+  (layout.nameFits(work) || (boxes.value[work]?.width ?? 0) > LEAST_READ_PX)
 </script>
 
 <template>
@@ -136,6 +148,7 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
       </template>
     </template>
     <StackRuler v-if="zoom !== 'season'" :hours="hours" :tails="tails" />
+    <StackNames :names="under" :words-of="nameOf" :is-mine="isMine" />
     <svg class="threads" :height="height" width="100%" aria-hidden="true">
       <path
         v-for="thread in threads"
@@ -172,7 +185,7 @@ const titleFits = (work: number): boolean => props.zoom !== 'season' && (boxes.v
         @keydown="key($event, work)"
       >
         <span v-if="box.width >= 10" class="letter">{{ letters.get(bench.works[work]?.batchId ?? '') }}</span>
-        <span v-if="titleFits(work)" class="title">{{ bench.works[work]?.step.title }}</span>
+        <span v-if="titleShown(work)" class="title">{{ bench.works[work]?.step.title }}</span>
       </button>
     </template>
     <div

@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import type { KeepOut } from '~~/core/commissions'
 import { sitterOf } from '~~/core/commissions'
-import {
-  keepOutPath,
-  namesApart,
-  spotName,
-  type Corner,
-  type PlantingPlan,
-  type Spot,
-} from '~~/core/planting'
+import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
+import { namesApart } from '~~/core/templates'
 import { formatQuantity } from '~~/core/units'
 import { paintPlant, paletteOf } from '~~/core/painting'
 import { arrived, drawingAsked } from '../../drawing/studio'

@@ -1,4 +1,4 @@
-import { namesApart, readAgeShares, readSides } from '../../../core/planting'
+import { readAgeShares, readSides } from '../../../core/planting'
 
 describe('the sides of an area', () => {
   test('on the board they are scaled, in reality they stand as they are', () => {
@@ -41,16 +41,5 @@ describe('shares of the ages', () => {
       kind: 'none',
       because: expect.stringMatching(/from 0 to 100/),
     })
-  })
-})
-
-describe('names on a drawing', () => {
-  const box = (name: string, x: number, y: number) => ({ name, x, y, width: 12 })
-  test('what comes first keeps its place; who would lie over it is left out, and covers nobody', () => {
-    const shown = namesApart([box('A1', 0, 0), box('B1', 8, 4), box('C1', 16, 4), box('D1', 8, 20)], 10)
-    expect([...shown]).toEqual(['A1', 'C1', 'D1'])
-  })
-  test('side by side and one above the other they all stand', () => {
-    expect(namesApart([box('A1', 0, 0), box('A2', 12, 0), box('A3', 0, 10)], 10).size).toBe(3)
   })
 })
