@@ -67,7 +67,7 @@ const help = computed(() => {
             ? best.off < 1
               ? 'As near as an eye can tell.'
               : best.proven
-                ? `No mix ${among} is nearer: proven.`
+                ? `Proven: no mix ${among} is nearer by more than ΔE 0.1.`
                 : `The nearest that was found; no mix ${among} can be nearer than ΔE ${plainNumber(best.nothingBelow, 1)}.`
             : ''
       }}</span>
