@@ -5,9 +5,10 @@ import { missingWords } from '~~/core/tools'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, noun } from '~~/core/units'
 import { choicesOf } from '../../parts/fields/choice'
+import type { Column } from '../../parts/table/column'
 import type { Plant } from '../../stores/plant'
 
-/** The ways to make a piece side by side: as it would look, what it takes, what is missing, and why. */
+/** The ways to make a piece, one under the other: as it would look, what it takes, what is lacking; and why. */
 const props = defineProps<{
   plant: Plant
   ways: readonly Way[]
@@ -20,8 +21,8 @@ const tools = useTools()
 const stock = useStock()
 const { moneyEach } = useFormat()
 
-const WIDTH = 112
-const HEIGHT = 122
+/** As a way would look, small: enough to tell a puff from branches. */
+const LOOK = { width: 44, height: 44 }
 const verdicts = {
   suits: { tone: 'moss', word: 'suits' },
   possible: { tone: 'larch', word: 'possible' },
@@ -29,32 +30,43 @@ const verdicts = {
 } as const
 const shown = computed(() => props.ways.filter(({ suit }) => suit.verdict !== 'unsuited'))
 const others = computed(() => props.ways.filter(({ suit }) => suit.verdict === 'unsuited'))
-/** One that was chosen though it does not suit is drawn with the others. */
-const columns = computed(() => [
-  ...shown.value,
-  ...others.value.filter(
-    ({ method }) =>
-      method.id === props.plant.line.methodId || (shown.value.length === 0 && method.id === props.methodId),
-  ),
-])
-const rest = computed(() => others.value.filter((way) => !columns.value.includes(way)))
-const chosen = computed(() => props.ways.find(({ method }) => method.id === props.methodId))
-
-/** The chosen way is in view, however many there are. */
-const strip = useTemplateRef<HTMLElement>('strip')
+/** The way that was chosen when the line came is the first where nothing else orders them; rows don't move under a hand. */
+const first = ref<string>()
 watch(
-  () => [props.plant.line.id, props.methodId, columns.value.length],
+  () => props.plant.line.id,
   () => {
-    const box = strip.value
-    const cell = box?.querySelector<HTMLElement>('td.on')
-    if (!box || !cell) return
-    const room = box.clientWidth - cell.offsetWidth
-    if (cell.offsetLeft > box.scrollLeft + room || cell.offsetLeft < box.scrollLeft + 120)
-      box.scrollLeft = Math.max(0, cell.offsetLeft - room)
+    first.value = props.methodId
   },
-  { flush: 'post', immediate: true },
+  { immediate: true },
 )
-
+/** One that was chosen though it does not suit stands with the others. */
+const rows = computed(() => {
+  const all = [
+    ...shown.value,
+    ...others.value.filter(
+      ({ method }) =>
+        method.id === props.plant.line.methodId || (shown.value.length === 0 && method.id === props.methodId),
+    ),
+  ]
+  const isFirst = ({ method }: Way): boolean => by.value === 'suits' && method.id === first.value
+  return [...all.filter(isFirst), ...all.filter((way) => !isFirst(way))]
+})
+const columns: readonly Column<Way>[] = [
+  { id: 'look', head: 'As it would look', headless: true, cell: 'look' },
+  { id: 'way', head: 'Way' },
+  { id: 'hands', head: 'Hands each', number: true },
+  { id: 'cost', head: 'Cost each', number: true },
+  { id: 'elapsed', head: 'Start to end', number: true },
+  { id: 'wants', head: 'Lacking' },
+]
+/** Shares of the most that any of them takes, for the bars. */
+const most = computed(() => ({
+  hands: Math.max(0, ...rows.value.map(({ eachMin }) => eachMin)),
+  cost: Math.max(0, ...rows.value.map(({ costMinor = 0 }) => costMinor)),
+  elapsed: Math.max(0, ...rows.value.map(({ elapsedMin }) => elapsedMin)),
+}))
+const opened = computed(() => new Set(props.methodId === undefined ? [] : [props.methodId]))
+const rest = computed(() => others.value.filter((way) => !rows.value.includes(way)))
 const handsWords = (min: number): string =>
   min < 1 ? `${Math.round(min * 60)} s` : min < 100 ? `${min.toFixed(1)} min` : formatMinutes(min)
 function lackOf({ lacks, open }: Way): { word: string; title: string } {
@@ -72,17 +84,28 @@ function lackOf({ lacks, open }: Way): { word: string; title: string } {
     : { word: `${words.length} short`, title: words.join('\n') }
 }
 const toolPrice = (way: Way): number => way.toolsMissing.reduce((sum, { priceMinor }) => sum + priceMinor, 0)
+/** Beside a bought one, where its price is known. */
 function buyWords(way: Way): string {
   const bought = props.plant.line.boughtPriceMinor
-  if (bought === undefined || way.costMinor === undefined) return '–'
+  if (bought === undefined || way.costMinor === undefined) return ''
   const answer = makeOrBuy(way.costMinor, bought, toolPrice(way))
   switch (answer.kind) {
     case 'makes at once':
-      return `saves ${moneyEach(answer.savedMinor)} each`
+      return `saves ${moneyEach(answer.savedMinor)}`
     case 'pays from':
       return `pays from ${counted(answer.pieces, 'piece')}`
     case 'never pays':
       return `dearer by ${moneyEach(answer.dearerMinor)}`
+  }
+}
+function toolWords({ toolsMissing, ...way }: Way): { word: string; title: string } {
+  const price = toolPrice({ toolsMissing, ...way })
+  if (toolsMissing.length === 0) return { word: tools.said ? '' : 'list your tools in Workshop', title: '' }
+  return {
+    word: `${toolsMissing.map(missingWords).join(', ')}${price > 0 ? ` (${moneyEach(price)})` : ''}`,
+    title: toolsMissing
+      .map((tool) => `${missingWords(tool)}${tool.instead ? `; or ${tool.instead}` : ''}`)
+      .join('\n'),
   }
 }
 const togetherWords = ([least, most]: readonly [number, number]): string =>
@@ -118,121 +141,85 @@ const standing = {
         Make some another way…
       </button>
     </div>
-    <div ref="strip" class="strip" tabindex="0" role="group" aria-label="Ways to make it">
-      <table class="ways">
-        <tbody>
-          <tr>
-            <th scope="row"><span class="sr-only">As it would look</span></th>
-            <td v-for="{ method } in columns" :key="method.id" :class="{ on: method.id === methodId }">
-              <WayDrawing
-                :plant="plant"
-                :rendering="method.profile.rendering"
-                :bare="bare"
-                :width="WIDTH"
-                :height="HEIGHT"
-              />
-            </td>
-          </tr>
-          <tr>
-            <th scope="row"><span class="sr-only">Way</span></th>
-            <td
-              v-for="{ method, suit } in columns"
-              :key="method.id"
-              class="way"
-              :class="{ on: method.id === methodId }"
-            >
-              <label class="flex cursor-pointer gap-1.5">
-                <input
-                  type="radio"
-                  name="method"
-                  class="mt-0.5 size-5 flex-none accent-moss"
-                  :value="method.id"
-                  :checked="method.id === plant.line.methodId"
-                  @change="emit('choose', method.id)"
-                />
-                <span
-                  ><span class="block font-semibold leading-tight">{{ method.name }}</span
-                  ><span class="tag !leading-[19px]" :class="`tag-${verdicts[suit.verdict].tone}`">{{
-                    verdicts[suit.verdict].word
-                  }}</span></span
-                >
-              </label>
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Hands each</th>
-            <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
-              {{ handsWords(way.eachMin) }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Cost each</th>
-            <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
-              {{ way.costMinor === undefined ? '–' : moneyEach(way.costMinor) }}
-            </td>
-          </tr>
-          <tr v-if="plant.line.boughtPriceMinor !== undefined">
-            <th scope="row">Against bought</th>
-            <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
-              {{ buyWords(way) }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Start to end</th>
-            <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
-              {{ formatMinutes(way.elapsedMin) }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Once it stands</th>
-            <td v-for="{ method } in columns" :key="method.id" :class="{ on: method.id === methodId }">
-              {{ standing[method.profile.handling] }}
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Materials</th>
-            <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
-              <span
-                :class="way.lacks.length + way.open.length > 0 ? 'text-hip' : 'text-moss'"
-                :title="lackOf(way).title"
-                >{{ lackOf(way).word }}</span
-              >
-            </td>
-          </tr>
-          <tr>
-            <th scope="row">Tools</th>
-            <td v-for="way in columns" :key="way.method.id" :class="{ on: way.method.id === methodId }">
-              <span
-                :class="way.toolsMissing.length > 0 ? 'text-hip' : tools.said ? 'text-moss' : 'text-soft'"
-                :title="
-                  way.toolsMissing
-                    .map((tool) => `${missingWords(tool)}${tool.instead ? `; or ${tool.instead}` : ''}`)
-                    .join('\n')
-                "
-                >{{
-                  way.toolsMissing.length > 0
-                    ? `${way.toolsMissing.map(missingWords).join(', ')}${toolPrice(way) > 0 ? ` (${moneyEach(toolPrice(way))})` : ''}`
-                    : tools.said
-                      ? 'all there'
-                      : 'list your tools in Workshop'
-                }}</span
-              >
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <div v-if="chosen" class="reasons px-4 pt-1.5 pb-2 text-sm">
-      <p>{{ chosen.method.makes }}</p>
-      <p class="text-soft">
-        Shows {{ chosen.method.profile.shows === 'puff' ? 'a puff' : 'branches' }} ·
-        {{ chosen.method.profile.effort }} · {{ togetherWords(chosen.method.profile.together) }} ·
-        {{ chosen.method.profile.sizeMm.join('–') }} mm · {{ chosen.method.profile.seasons }}
-      </p>
-      <ul>
-        <li v-for="reason in chosen.suit.reasonsFor" :key="reason" class="for">{{ reason }}</li>
-        <li v-for="reason in chosen.suit.reasonsAgainst" :key="reason" class="against">{{ reason }}</li>
-      </ul>
+    <div class="ways" role="group" aria-label="Ways to make it" tabindex="0">
+      <DataTable
+        label="Ways to make it"
+        :rows="rows"
+        :columns="columns"
+        :key-of="({ method }) => method.id"
+        :is-chosen="({ method }) => method.id === methodId"
+        :open="opened"
+        :row-px="50"
+      >
+        <template #look="{ row: { method } }">
+          <WayDrawing
+            :plant="plant"
+            :rendering="method.profile.rendering"
+            :bare="bare"
+            :width="LOOK.width"
+            :height="LOOK.height"
+          />
+        </template>
+        <template #way="{ row: { method, suit } }">
+          <label class="flex cursor-pointer items-start gap-2">
+            <input
+              type="radio"
+              name="method"
+              class="mt-0.5 size-5 flex-none accent-moss"
+              :value="method.id"
+              :checked="method.id === plant.line.methodId"
+              @change="emit('choose', method.id)"
+            />
+            <span class="leading-tight"
+              ><span class="block font-semibold">{{ method.name }}</span>
+              <span class="tag !leading-[18px]" :class="`tag-${verdicts[suit.verdict].tone}`">{{
+                verdicts[suit.verdict].word
+              }}</span>
+              <span class="note bears">{{ standing[method.profile.handling] }}</span>
+            </span>
+          </label>
+        </template>
+        <template #hands="{ row }">
+          {{ handsWords(row.eachMin) }}<ShareBar :of="row.eachMin" :most="most.hands" />
+        </template>
+        <template #cost="{ row }">
+          {{ row.costMinor === undefined ? '–' : moneyEach(row.costMinor) }}
+          <ShareBar :of="row.costMinor ?? 0" :most="most.cost" />
+          <span v-if="buyWords(row)" class="note">{{ buyWords(row) }}</span>
+        </template>
+        <template #elapsed="{ row }">
+          {{ formatMinutes(row.elapsedMin) }}<ShareBar :of="row.elapsedMin" :most="most.elapsed" />
+        </template>
+        <template #wants="{ row }">
+          <span
+            class="block"
+            :class="row.lacks.length + row.open.length > 0 ? 'text-hip' : 'text-moss'"
+            :title="lackOf(row).title"
+            >{{ lackOf(row).word }}</span
+          >
+          <span
+            v-if="toolWords(row).word"
+            class="note"
+            :class="{ 'text-hip': row.toolsMissing.length > 0 }"
+            :title="toolWords(row).title"
+            >{{ toolWords(row).word }}</span
+          >
+        </template>
+        <template #opened="{ row: { method, suit } }">
+          <div class="reasons text-sm">
+            <p>{{ method.makes }}</p>
+            <p class="text-soft">
+              Shows {{ method.profile.shows === 'puff' ? 'a puff' : 'branches' }} ·
+              {{ method.profile.effort }} · {{ togetherWords(method.profile.together) }} ·
+              {{ method.profile.sizeMm.join('–') }} mm · {{ method.profile.seasons }}
+            </p>
+            <ul>
+              <li v-for="reason in suit.reasonsFor" :key="reason" class="for">{{ reason }}</li>
+              <li v-for="reason in suit.reasonsAgainst" :key="reason" class="against">{{ reason }}</li>
+            </ul>
+          </div>
+        </template>
+      </DataTable>
     </div>
     <details v-if="rest.length > 0" class="px-4 pb-2 text-sm">
       <summary class="cursor-pointer text-soft">
@@ -249,40 +236,37 @@ const standing = {
 </template>
 
 <style scoped>
-.strip {
+/* On a phone the table is wider than its window: it is moved by itself. */
+.ways {
   overflow-x: auto;
 }
-.ways {
-  font-size: 13px;
-  font-variant-numeric: tabular-nums;
-  border-collapse: collapse;
+.ways :deep(table) {
+  min-width: 560px;
+  font-size: 14px;
 }
-.ways th {
-  position: sticky;
-  left: 0;
-  background: var(--color-paper);
-  font-weight: 400;
-  text-align: left;
-  color: var(--color-soft);
-  padding: 0 6px 0 16px;
-  white-space: nowrap;
-  z-index: 1;
-}
-.ways td {
-  width: 126px;
-  min-width: 126px;
-  padding: 1px 7px;
-  border-left: 1px solid var(--color-line);
+.ways :deep(td) {
+  padding-top: 2px;
+  padding-bottom: 2px;
   line-height: 18px;
 }
-.ways tr:nth-child(n + 3) {
-  border-top: 1px solid var(--color-line);
+.ways :deep(.row-opened > td) {
+  padding: 6px 16px 8px 82px;
 }
-.way {
-  vertical-align: top;
+.ways :deep(td.look) {
+  padding-left: 16px;
 }
-.on {
-  background: var(--color-bench);
+.note {
+  display: block;
+  font-size: 13px;
+  line-height: 16px;
+  color: var(--color-soft);
+}
+.note.bears {
+  display: inline;
+  margin-left: 6px;
+}
+.note.text-hip {
+  color: var(--color-hip);
 }
 .toggle {
   min-height: 32px;
