@@ -28,9 +28,16 @@ export function startService<Name extends ServiceName>(
 
 const kept: { [Name in ServiceName]?: Started<Name> } = {}
 
-/** A service that all share, as long as the page is open; started when it is first asked for. */
+/**
+ * A service that all share, as long as the page is open; started when it is first asked for, and anew where it could
+ * not be fetched.
+ */
 export function serviceOf<Name extends ServiceName>(name: Name): Comlink.Remote<Service<Name>> {
-  const started: Started<Name> = kept[name] ?? startService(name)
+  const started: Started<Name> =
+    kept[name] ??
+    startService(name, () => {
+      delete kept[name]
+    })
   kept[name] = started as (typeof kept)[Name]
   return started.service
 }

@@ -27,5 +27,13 @@ export interface Opening {
 }
 
 self.addEventListener('message', ({ data: { name, port } }: MessageEvent<Opening>) => {
-  void services[name]().then(({ service }) => Comlink.expose(service, port))
+  services[name]().then(
+    ({ service }) => Comlink.expose(service, port),
+    (error: unknown) => {
+      // The page hears of what is thrown, not of a promise that is broken.
+      setTimeout(() => {
+        throw error
+      })
+    },
+  )
 })

@@ -25,7 +25,7 @@ const props = withDefaults(
   { bare: false, label: '' },
 )
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const GROUND = 10
+const ground = computed(() => Math.min(10, props.height / 8))
 
 const raster = useRaster(
   canvas,
@@ -46,7 +46,7 @@ function paint(isOver: () => boolean): boolean {
   const reachMm = drawn.map(({ drawing, offsetMm }) => 2 * Math.abs(offsetMm) + drawing.widthMm)
   const wideMm = Math.max(size.crownWidthMm, ...reachMm)
   const pxPerMm = Math.min(
-    (props.height - GROUND - 6) / (size.heightMm * 1.04),
+    (props.height - ground.value - 6) / (size.heightMm * 1.04),
     (props.width - 6) / (wideMm * 1.08),
   )
   let isDone = true
@@ -55,7 +55,7 @@ function paint(isOver: () => boolean): boolean {
       const palette = paletteOf(inOne(of.look))
       const at = {
         x: (props.width / 2 + offsetMm * pxPerMm) * k,
-        groundY: (props.height - GROUND) * k,
+        groundY: (props.height - ground.value) * k,
         pxPerMm: pxPerMm * k,
       }
       if (readied(pixels, drawing, palette, at, isOver)) paintPlant(pixels, drawing, palette, at, props.bare)
