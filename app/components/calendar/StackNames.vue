@@ -37,6 +37,8 @@ const px = (value: number): string => `${value}px`
 }
 .name {
   position: absolute;
+  /* Over the lines from step to step. */
+  z-index: 1;
   padding: 0 3px 0 5px;
   background: var(--color-paper);
   font-size: 12px;
