@@ -98,9 +98,9 @@ function buyWords(way: Way): string {
       return `dearer by ${moneyEach(answer.dearerMinor)}`
   }
 }
-function toolWords({ toolsMissing, ...way }: Way): { word: string; title: string } {
-  const price = toolPrice({ toolsMissing, ...way })
-  if (toolsMissing.length === 0) return { word: tools.said ? '' : 'list your tools in Workshop', title: '' }
+function toolWords(way: Way): { word: string; title: string } {
+  const { toolsMissing } = way
+  const price = toolPrice(way)
   return {
     word: `${toolsMissing.map(missingWords).join(', ')}${price > 0 ? ` (${moneyEach(price)})` : ''}`,
     title: toolsMissing
@@ -112,7 +112,7 @@ const togetherWords = ([least, most]: readonly [number, number]): string =>
   most === 1 ? 'one part at a time' : `${least}–${most} at once`
 /** What a finished piece bears, in words that say what to do. */
 const standing = {
-  protected: 'leave it alone',
+  protected: 'not to be touched',
   'reached over': 'a sleeve may pass',
   handled: 'can be handled',
 } as const
@@ -141,6 +141,9 @@ const standing = {
         Make some another way…
       </button>
     </div>
+    <p v-if="!tools.said" class="px-4 pt-1 text-sm text-soft">
+      List your tools in Workshop, and what a way lacks of them is said too.
+    </p>
     <div class="ways" role="group" aria-label="Ways to make it" tabindex="0">
       <DataTable
         label="Ways to make it"
@@ -197,13 +200,9 @@ const standing = {
             :title="lackOf(row).title"
             >{{ lackOf(row).word }}</span
           >
-          <span
-            v-if="toolWords(row).word"
-            class="note"
-            :class="{ 'text-hip': row.toolsMissing.length > 0 }"
-            :title="toolWords(row).title"
-            >{{ toolWords(row).word }}</span
-          >
+          <span v-if="row.toolsMissing.length > 0" class="note text-hip" :title="toolWords(row).title">{{
+            toolWords(row).word
+          }}</span>
         </template>
         <template #opened="{ row: { method, suit } }">
           <div class="reasons text-sm">
