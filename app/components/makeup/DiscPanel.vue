@@ -53,17 +53,20 @@ const held = (slot: string): number => stock.stateById.get(material(slot)?.id ??
 const padsThere = computed(() => Math.floor(held('pad')))
 /** How many trees the pads that are there make, where they are too few for all. */
 const treesDone = ref<number>()
+let asked = 0
 watch(
   [best, padsThere, () => state.value?.share],
   async () => {
     const [nested, own] = [best.value, order.value]
+    const mine = (asked += 1)
     treesDone.value = undefined
     if (!nested || !own || state.value?.share !== undefined) return
     const [sheet] = own.sheets
     if (nested.sheets <= padsThere.value || !sheet) return
     const there = { ...own, sheets: Array.from({ length: padsThere.value }, () => sheet) }
     const made = padsThere.value === 0 ? 0 : await armature.treesFitting(there, own.treeOf)
-    if (order.value === own) treesDone.value = made
+    // An order that is worked out anew meanwhile is often the same: what is asked last counts.
+    if (mine === asked) treesDone.value = made
   },
   { immediate: true },
 )
