@@ -86,6 +86,8 @@ export function useStackLayout(
   width: () => number,
   /** How a step is called beside its box. */
   nameOf: (work: number) => string,
+  /** Steps whose names come first where there is not room for all. */
+  isFirst: (work: number) => boolean,
 ) {
   const sizes = computed(() => sizesOf[zoom()])
   /** As far into a sitting as anything reaches, and a bit: the free rest of a long one is told in words. */
@@ -102,10 +104,12 @@ export function useStackLayout(
   const widthOf = ({ start, end }: ActivitySlot): number =>
     Math.max(LEAST_WIDTH, (end - start) * pxPerMin.value - 1)
   /** Whether a step's name stands in its box whole. */
-  const nameFits = (work: number): boolean => {
-    const spot = placed()[work]
-    return spot !== undefined && nameOf(work).length * NAME_CHAR_PX + 12 <= widthOf(spot)
-  }
+  const fitting = computed(() =>
+    placed().map(
+      (spot, work) => spot !== undefined && nameOf(work).length * NAME_CHAR_PX + 12 <= widthOf(spot),
+    ),
+  )
+  const nameFits = (work: number): boolean => fitting.value[work] ?? false
   /** Names of the steps of a strip that stand under it, as far as there is room. */
   function namesUnder(sitting: Sitting, own: readonly number[], foot: number): UnderName[] {
     if (zoom() === 'season') return []
@@ -116,7 +120,11 @@ export function useStackLayout(
       })
       .sort((a, b) => a.x - b.x)
     const lines = namesInLines(
-      unfit.map(({ work, x }) => ({ x, width: nameOf(work).length * UNDER_CHAR_PX + 10 })),
+      unfit.map(({ work, x }) => ({
+        x,
+        width: nameOf(work).length * UNDER_CHAR_PX + 10,
+        first: isFirst(work),
+      })),
       UNDER_LINES,
       width() - 4,
     )

@@ -28,9 +28,7 @@ export const useWorkshop = defineStore('workshop', () => {
 
   const followed: Followed = {
     isOpen: (opened) => db.value === opened,
-    broken: (error) => {
-      if (status.value === 'open') fail(error)
-    },
+    broken: fail,
   }
   const following = workshopFollowing(followed)
   const { ledger, followRuns, followLots, end: endLedger } = workshopLedger(followed, following)

@@ -36,6 +36,7 @@ export function serviceOf<Name extends ServiceName>(name: Name): Comlink.Remote<
   const started: Started<Name> =
     kept[name] ??
     startService(name, () => {
+      kept[name]?.end()
       delete kept[name]
     })
   kept[name] = started as (typeof kept)[Name]

@@ -24,20 +24,38 @@ export function namesApart(boxes: readonly NameBox[], height: number): ReadonlyS
 /**
  * Names under what they belong to, one below the other where there is no room side by side: for each the line that it
  * stands on, 0 for the first, and where it begins; undefined where there is no room on any.
- * @param names from left to right: where each would begin, and how wide it is, px
+ * @param names from left to right: where each would begin, and how wide it is, px; where there is not room for all,
+ * those that come first have theirs first
  * @param lines at most @param within they end here at the latest, px
  */
 export function namesInLines(
-  names: readonly { readonly x: number; readonly width: number }[],
+  names: readonly { readonly x: number; readonly width: number; readonly first?: boolean }[],
   lines: number,
   within: number,
 ): ({ readonly line: number; readonly x: number } | undefined)[] {
-  const ends = Array.from({ length: lines }, () => -Infinity)
-  return names.map(({ x: wanted, width }) => {
-    const x = Math.max(0, Math.min(wanted, within - width))
-    const line = ends.findIndex((end) => end <= x)
-    if (line < 0) return undefined
-    ends[line] = x + width
-    return { line, x }
-  })
+  const all = names.map((_, i) => i)
+  const asTheyCome = inLines(names, all, lines, within)
+  if (!asTheyCome.includes(undefined)) return asTheyCome
+  const isFirst = (i: number): boolean => names[i]?.first ?? false
+  return inLines(names, [...all.filter(isFirst), ...all.filter((i) => !isFirst(i))], lines, within)
+}
+
+/** Each name in turn on the first line where nothing has its place. */
+function inLines(
+  names: readonly { readonly x: number; readonly width: number }[],
+  turn: readonly number[],
+  lines: number,
+  within: number,
+): ({ readonly line: number; readonly x: number } | undefined)[] {
+  const placed: ({ line: number; x: number } | undefined)[] = names.map(() => undefined)
+  const taken = Array.from({ length: lines }, (): { from: number; to: number }[] => [])
+  for (const i of turn) {
+    const name = names[i]
+    if (!name) continue
+    const x = Math.max(0, Math.min(name.x, within - name.width))
+    const line = taken.findIndex((spans) => spans.every(({ from, to }) => to <= x || from >= x + name.width))
+    taken[line]?.push({ from: x, to: x + name.width })
+    if (line >= 0) placed[i] = { line, x }
+  }
+  return placed
 }

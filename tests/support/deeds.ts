@@ -1,14 +1,4 @@
-import * as benchCommands from '../../app/db/commands/bench'
-import * as blendCommands from '../../app/db/commands/blends'
-import * as briefCommands from '../../app/db/commands/brief'
-import * as buyingCommands from '../../app/db/commands/buying'
-import * as calendarCommands from '../../app/db/commands/calendar'
-import * as coefficientCommands from '../../app/db/commands/coefficients'
-import * as harvestCommands from '../../app/db/commands/harvest'
-import * as speciesCommands from '../../app/db/commands/species'
-import * as stockCommands from '../../app/db/commands/stock'
-import * as tableCommands from '../../app/db/commands/tables'
-import * as toolCommands from '../../app/db/commands/tools'
+import * as commands from '../../app/db/commands'
 import { bringBack } from '../../app/db/taken-away'
 import { foldRun } from '../../core/batches'
 import { shared } from '../../core/makeup'
@@ -18,22 +8,13 @@ import { writeMaterials } from '../../core/workshop'
 import type { Hand } from './hand'
 import { batch, commission, line } from './workshop'
 
-/** Every module of commands; what they export is what a registry of deeds must know. */
-export const commandModules = {
-  bench: benchCommands,
-  blends: blendCommands,
-  brief: briefCommands,
-  buying: buyingCommands,
-  calendar: calendarCommands,
-  coefficients: coefficientCommands,
-  harvest: harvestCommands,
-  species: speciesCommands,
-  stock: stockCommands,
-  tables: tableCommands,
-  tools: toolCommands,
-}
-/** What they export that changes nothing by itself. */
-export const NO_COMMANDS: ReadonlySet<string> = new Set(['tablesOfEnding', 'cameOf', 'previewTable'])
+/** What the commands export that changes nothing by itself. */
+const NO_COMMANDS: ReadonlySet<string> = new Set(['tablesOfEnding', 'cameOf', 'previewTable'])
+/** Every command there is: each has a deed below. */
+export const commandNames: readonly string[] = [
+  ...Object.keys(commands).filter((name) => !NO_COMMANDS.has(name)),
+  'bringBack',
+]
 
 const { id: _id, madeAt: _madeAt, ...plain } = batch()
 /** Batches here are of one step, and take glue of the honest shelf and nothing else. */
@@ -53,16 +34,16 @@ const GLUE = 'pva'
 export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> = {
   // Bench
   planBatch: async (h) =>
-    benchCommands.planBatch(h.context, draft(await h.id('lines'), h.name()), { start: h.int(0, 1) === 1 }),
+    commands.planBatch(h.context, draft(await h.id('lines'), h.name()), { start: h.int(0, 1) === 1 }),
   doDeed: async (h) =>
-    benchCommands.doDeed(
+    commands.doDeed(
       h.context,
       await h.id('batches'),
       h.of([
         { type: 'start' as const },
         { type: 'pieces' as const, step: h.int(0, 2), count: h.int(1, 5) },
         { type: 'pause' as const, reason: 'tea' },
-      ]) as Parameters<typeof benchCommands.doDeed>[2],
+      ]) as Parameters<typeof commands.doDeed>[2],
     ),
   endBatch: async (h) => {
     // A batch is ended at the bench that it was planned at: there is one of it.
@@ -73,11 +54,11 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
     const used = [{ materialId: GLUE, quantity: h.int(1, 5) }]
     const through = h.int(0, 2) > 0
     if (through) {
-      await benchCommands.doDeed(h.context, id, { type: 'start' })
-      await benchCommands.doDeed(h.context, id, { type: 'pieces', step: 0, count: pieces })
+      await commands.doDeed(h.context, id, { type: 'start' })
+      await commands.doDeed(h.context, id, { type: 'pieces', step: 0, count: pieces })
     }
     return h.moving(() =>
-      benchCommands.endBatch(
+      commands.endBatch(
         h.context,
         id,
         through
@@ -92,75 +73,75 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
     const found = own.length > 0 ? h.of(own) : undefined
     if (!found) return undefined
     const run = foldRun(found, await h.context.db.events.where('batchId').equals(found.id).toArray())
-    return h.moving(() => benchCommands.undoDeed(h.context, found.id, run.history.at(-1)?.id ?? 'nobody'))
+    return h.moving(() => commands.undoDeed(h.context, found.id, run.history.at(-1)?.id ?? 'nobody'))
   },
   movePieces: async (h) =>
-    benchCommands.movePieces(h.context, {
+    commands.movePieces(h.context, {
       batchId: (await h.context.db.trayEntries.toArray()).at(-1)?.batchId ?? 'nobody',
       tray: 'T1',
       count: 1,
       from: 'to be planted',
       to: 'planted',
     }),
-  plantOut: async (h) => benchCommands.plantOut(h.context, await h.id('lines'), h.int(1, 3)),
+  plantOut: async (h) => commands.plantOut(h.context, await h.id('lines'), h.int(1, 3)),
   // Blends
   saveBlend: (h) =>
-    blendCommands.saveBlend(h.context, {
+    commands.saveBlend(h.context, {
       name: h.name(),
       target: { kind: 'colour', colour: '#556b2f', from: 'typed' },
       use: 'crown',
       texture: 'any',
       parts: [{ materialId: 'foam-fine-mid', parts: h.int(1, 5) }],
       sealer: 'none',
-    } as unknown as Parameters<typeof blendCommands.saveBlend>[1]),
-  changeBlend: async (h) => blendCommands.changeBlend(h.context, await h.id('blends'), { name: h.name() }),
-  saveBlends: (h) => blendCommands.saveBlends(h.context, []),
-  removeBlend: async (h) => blendCommands.removeBlend(h.context, await h.id('blends')),
+    } as unknown as Parameters<typeof commands.saveBlend>[1]),
+  changeBlend: async (h) => commands.changeBlend(h.context, await h.id('blends'), { name: h.name() }),
+  saveBlends: (h) => commands.saveBlends(h.context, []),
+  removeBlend: async (h) => commands.removeBlend(h.context, await h.id('blends')),
   saveTile: (h) =>
-    blendCommands.saveTile(h.context, {
+    commands.saveTile(h.context, {
       name: h.name(),
       parts: [{ materialId: 'foam-fine-mid', parts: 1 }],
       date: h.day(),
       ground: 'card',
       sealer: 'none',
-    } as unknown as Parameters<typeof blendCommands.saveTile>[1]),
-  saveTiles: (h) => blendCommands.saveTiles(h.context, []),
-  removeTile: async (h) => blendCommands.removeTile(h.context, await h.id('tiles')),
+    } as unknown as Parameters<typeof commands.saveTile>[1]),
+  saveTiles: (h) => commands.saveTiles(h.context, []),
+  removeTile: async (h) => commands.removeTile(h.context, await h.id('tiles')),
   savePalette: (h) =>
-    blendCommands.savePalette(h.context, { name: h.name(), colours: [{ name: 'moss', colour: '#556b2f' }] }),
-  removePalette: async (h) => blendCommands.removePalette(h.context, await h.id('palettes')),
+    commands.savePalette(h.context, { name: h.name(), colours: [{ name: 'moss', colour: '#556b2f' }] }),
+  removePalette: async (h) => commands.removePalette(h.context, await h.id('palettes')),
   measureMaterial: async (h) =>
-    blendCommands.measureMaterial(h.context, await h.id('materials'), '#6b8e23', {
+    commands.measureMaterial(h.context, await h.id('materials'), '#6b8e23', {
       date: h.day(),
       light: 'window',
     }),
   // Brief
   saveCommission: (h) =>
-    briefCommands.saveCommission(h.context, {
+    commands.saveCommission(h.context, {
       ...commission({ name: h.name() }),
       id: h.of(['c1', 'c2', 'c3']),
     }),
-  removeCommission: async (h) => briefCommands.removeCommission(h.context, await h.id('commissions')),
+  removeCommission: async (h) => commands.removeCommission(h.context, await h.id('commissions')),
   saveLine: async (h) => {
     const { id: _line, ...rest } = line({ commissionId: await h.id('commissions'), name: h.name() })
-    return briefCommands.saveLine(h.context, rest)
+    return commands.saveLine(h.context, rest)
   },
   saveLines: async (h) => {
     const { id: _line, changedAt: _changed, order: _order, ...rest } = line({ name: h.name() })
-    return briefCommands.saveLines(h.context, await h.id('commissions'), [rest, rest])
+    return commands.saveLines(h.context, await h.id('commissions'), [rest, rest])
   },
-  moveLine: async (h) => briefCommands.moveLine(h.context, await h.id('lines'), h.int(0, 4)),
+  moveLine: async (h) => commands.moveLine(h.context, await h.id('lines'), h.int(0, 4)),
   splitLine: async (h) =>
-    briefCommands.splitLine(
+    commands.splitLine(
       h.context,
       await h.id('lines'),
       { pieces: 2, methodId: 'sprig-tree', zone: 'back' },
       h.int(2, 12),
     ),
-  removeLine: async (h) => briefCommands.removeLine(h.context, await h.id('lines')),
-  removeKeepOut: async (h) => briefCommands.removeKeepOut(h.context, await h.id('commissions'), 'k1'),
+  removeLine: async (h) => commands.removeLine(h.context, await h.id('lines')),
+  removeKeepOut: async (h) => commands.removeKeepOut(h.context, await h.id('commissions'), 'k1'),
   changeCommission: async (h) =>
-    briefCommands.changeCommission(
+    commands.changeCommission(
       h.context,
       await h.id('commissions'),
       h.of([
@@ -180,26 +161,26 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
             },
           ],
         },
-      ]) as Parameters<typeof briefCommands.changeCommission>[2],
+      ]) as Parameters<typeof commands.changeCommission>[2],
     ),
   changeLine: async (h) =>
-    briefCommands.changeLine(
+    commands.changeLine(
       h.context,
       await h.id('lines'),
       h.of([{ name: h.name() }, { zone: 'back' as const }, { note: h.name() }, { heightM: h.int(1, 30) }]),
     ),
-  changeSettings: (h) => briefCommands.changeSettings(h.context, { roomC: h.int(5, 30) }),
+  changeSettings: (h) => commands.changeSettings(h.context, { roomC: h.int(5, 30) }),
   substituteMaterial: async (h) =>
-    briefCommands.substituteMaterial(
+    commands.substituteMaterial(
       h.context,
       [{ lineId: await h.id('lines'), slot: 'canopy' }],
       await h.id('materials'),
     ),
   // Buying
-  saveSupplier: (h) => buyingCommands.saveSupplier(h.context, { name: h.name(), days: 3, postageMinor: 300 }),
-  removeSupplier: async (h) => buyingCommands.removeSupplier(h.context, await h.id('suppliers')),
+  saveSupplier: (h) => commands.saveSupplier(h.context, { name: h.name(), days: 3, postageMinor: 300 }),
+  removeSupplier: async (h) => commands.removeSupplier(h.context, await h.id('suppliers')),
   saveOffer: async (h) =>
-    buyingCommands.saveOffer(h.context, {
+    commands.saveOffer(h.context, {
       supplierId: await h.id('suppliers'),
       materialId: await h.id('materials'),
       packQuantity: 100,
@@ -208,21 +189,21 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
       seen: h.day(),
       origin: 'typed',
     }),
-  removeOffer: async (h) => buyingCommands.removeOffer(h.context, await h.id('offers')),
+  removeOffer: async (h) => commands.removeOffer(h.context, await h.id('offers')),
   takePriceList: async (h) =>
-    buyingCommands.takePriceList(h.context, {
+    commands.takePriceList(h.context, {
       supplierId: await h.id('suppliers'),
       listed: [
         {
           row: { article: 'A1', packQuantity: 100, priceMinor: h.int(100, 900), stock: 'in stock' },
           materialId: await h.id('materials'),
         },
-      ] as unknown as Parameters<typeof buyingCommands.takePriceList>[1]['listed'],
+      ] as unknown as Parameters<typeof commands.takePriceList>[1]['listed'],
       origin: 'file',
       seen: h.day(),
     }),
   sendOrders: async (h) =>
-    buyingCommands.sendOrders(h.context, [
+    commands.sendOrders(h.context, [
       {
         supplierId: await h.id('suppliers'),
         sent: '2026-10-01',
@@ -231,13 +212,12 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
         lines: [{ materialId: GLUE, packs: 1, packQuantity: 100, priceMinor: 400 }],
       },
     ]),
-  closeOrder: async (h) =>
-    buyingCommands.closeOrder(h.context, await h.id('orders'), h.of([undefined, h.day()])),
+  closeOrder: async (h) => commands.closeOrder(h.context, await h.id('orders'), h.of([undefined, h.day()])),
   receiveOrder: async (h) => {
     const orderId = await h.id('orders')
     // A parcel holds what it holds, whoever takes it in, and it comes once.
     if ((await h.context.db.lots.toArray()).some(({ order }) => order?.orderId === orderId)) return undefined
-    const answer = await buyingCommands.receiveOrder(
+    const answer = await commands.receiveOrder(
       h.context,
       orderId,
       [{ line: 0, quantity: 100, label: 'a bottle' }],
@@ -247,38 +227,37 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
     return answer
   },
   // Calendar
-  savePerson: (h) => calendarCommands.savePerson(h.context, { name: h.name() }),
-  removePerson: async (h) => calendarCommands.removePerson(h.context, await h.id('people')),
+  savePerson: (h) => commands.savePerson(h.context, { name: h.name() }),
+  removePerson: async (h) => commands.removePerson(h.context, await h.id('people')),
   saveTime: async (h) =>
-    calendarCommands.saveTime(h.context, {
+    commands.saveTime(h.context, {
       kind: 'once',
       date: h.day(),
       from: '19:00',
       to: '21:00',
       people: [await h.id('people')],
     }),
-  removeTime: async (h) => calendarCommands.removeTime(h.context, await h.id('times')),
+  removeTime: async (h) => commands.removeTime(h.context, await h.id('times')),
   takeBusy: async (h) =>
-    calendarCommands.takeBusy(h.context, [await h.id('people')], [
+    commands.takeBusy(h.context, [await h.id('people')], [
       {
         uid: `u${h.int(1, 3)}`,
         fromMs: Date.UTC(2026, 9, h.int(1, 28), 18),
         toMs: Date.UTC(2026, 9, 29, 20),
         why: 'choir',
       },
-    ] as unknown as Parameters<typeof calendarCommands.takeBusy>[2]),
-  keepLaying: async (h) =>
-    calendarCommands.keepLaying(h.context, [{ batchId: await h.id('batches'), works: [] }]),
+    ] as unknown as Parameters<typeof commands.takeBusy>[2]),
+  keepLaying: async (h) => commands.keepLaying(h.context, [{ batchId: await h.id('batches'), works: [] }]),
   changeLaying: async (h) =>
-    calendarCommands.changeLaying(
+    commands.changeLaying(
       h.context,
       await h.id('batches'),
       h.of([{ follows: await h.id('batches') }, { due: h.day() }, { follows: undefined }]) as Parameters<
-        typeof calendarCommands.changeLaying
+        typeof commands.changeLaying
       >[2],
     ),
   planBatches: async (h) =>
-    calendarCommands.planBatches(
+    commands.planBatches(
       h.context,
       [draft(await h.id('lines'), h.name()), draft(await h.id('lines'), h.name())],
       { pilot: h.int(0, 1) === 1 },
@@ -286,14 +265,14 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
   // Coefficients, harvest, species, tools
   setCoefficient: (h) => {
     const coefficient = h.of(Object.values(shared))
-    return coefficientCommands.setCoefficient(
+    return commands.setCoefficient(
       h.context,
       coefficient.id,
       h.of([undefined, coefficient.range[0], coefficient.range[1]]),
     )
   },
   saveHarvest: (h) =>
-    harvestCommands.saveHarvest(h.context, {
+    commands.saveHarvest(h.context, {
       gather: 'flower-heads',
       materialId: 'flower-heads',
       quantity: h.int(10, 99),
@@ -302,38 +281,37 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
       place: 'the lane',
       permission: 'given',
     }),
-  changeHarvest: async (h) =>
-    harvestCommands.changeHarvest(h.context, await h.id('harvests'), { place: h.name() }),
-  removeHarvest: async (h) => harvestCommands.removeHarvest(h.context, await h.id('harvests')),
+  changeHarvest: async (h) => commands.changeHarvest(h.context, await h.id('harvests'), { place: h.name() }),
+  removeHarvest: async (h) => commands.removeHarvest(h.context, await h.id('harvests')),
   beginHarvest: async (h) => {
     const { lineId: _lineId, ...rest } = draft('', h.name())
-    return harvestCommands.beginHarvest(h.context, await h.id('harvests'), rest)
+    return commands.beginHarvest(h.context, await h.id('harvests'), rest)
   },
   saveSpecies: (h) =>
-    speciesCommands.saveSpecies(h.context, {
+    commands.saveSpecies(h.context, {
       ...speciesTable[0]!,
       id: h.of(['mine-1', 'mine-2']),
       common: h.name(),
     }),
-  removeSpecies: (h) => speciesCommands.removeSpecies(h.context, h.of(['mine-1', 'mine-2'])),
+  removeSpecies: (h) => commands.removeSpecies(h.context, h.of(['mine-1', 'mine-2'])),
   saveTool: (h) =>
-    toolCommands.saveTool(h.context, {
+    commands.saveTool(h.context, {
       id: h.of(['t1', 't2']),
       name: h.name(),
       have: h.int(0, 9),
       lent: [],
       worn: 0,
     }),
-  forgetTool: async (h) => toolCommands.forgetTool(h.context, await h.id('tools')),
+  forgetTool: async (h) => commands.forgetTool(h.context, await h.id('tools')),
   // Stock
   saveMaterial: async (h) => {
     const stored = await h.context.db.materials.get(await h.id('materials'))
     if (!stored) return undefined
     const { changedAt: _changed, fieldsAt: _fields, removed: _removed, ...rest } = stored
-    return stockCommands.saveMaterial(h.context, { ...rest, name: h.name() })
+    return commands.saveMaterial(h.context, { ...rest, name: h.name() })
   },
   receiveLot: async (h) => {
-    const answer = await stockCommands.receiveLot(h.context, {
+    const answer = await commands.receiveLot(h.context, {
       materialId: GLUE,
       source: 'bought',
       label: h.name(),
@@ -347,7 +325,7 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
     const { db } = h.context
     const date = h.day()
     const box = { materialId: 'sprigs', source: 'bought' as const, label: h.name(), date, quantity: 20 }
-    const bought = await stockCommands.receiveLot(h.context, box)
+    const bought = await commands.receiveLot(h.context, box)
     if (bought.kind === 'none') return bought
     const balances = new Map((await db.balances.toArray()).map((row) => [row.id, row]))
     const lots = await db.lots.toArray()
@@ -360,15 +338,14 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
     )
     const heaps = [{ fromMm: 80, toMm: 100, count: h.int(1, 40) }]
     return (
-      state &&
-      stockCommands.sortBox(h.context, bought.value.id, { heaps, curved: 0, leftIn: h.int(0, 10) }, state)
+      state && commands.sortBox(h.context, bought.value.id, { heaps, curved: 0, leftIn: h.int(0, 10) }, state)
     )
   },
   countLot: async (h) => {
     const known = await h.knownJars()
     if (known.length === 0) return undefined
     const lotId = h.of(known)
-    return stockCommands.countLot(h.context, lotId, h.shelf.get(lotId) ?? 0)
+    return commands.countLot(h.context, lotId, h.shelf.get(lotId) ?? 0)
   },
   countLots: async (h) => {
     const found = (await h.knownJars()).map((lotId) => ({
@@ -376,12 +353,12 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
       counted: h.shelf.get(lotId) ?? 0,
       books: h.shelf.get(lotId) ?? 0,
     }))
-    return stockCommands.countLots(h.context, found)
+    return commands.countLots(h.context, found)
   },
-  saveMark: async (h) => stockCommands.saveMark(h.context, { id: await h.id('lots'), shelf: h.name() }),
+  saveMark: async (h) => commands.saveMark(h.context, { id: await h.id('lots'), shelf: h.name() }),
   // Tables, and what was taken away
   takeTable: async (h) =>
-    tableCommands.takeTable(
+    commands.takeTable(
       h.context,
       'materials',
       writeMaterials((await h.context.db.materials.toArray()).slice(0, 2)),

@@ -28,27 +28,15 @@ useNextHand(() => [
 ])
 const part = computed(() => partOf(props.batch))
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
-const busy = ref(false)
-/** One deed at a time: a second tap while the first is being written is not a second piece. */
-async function act(deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>): Promise<void> {
-  if (busy.value) return
-  busy.value = true
-  try {
-    await doDeed(props.batch.id, deed)
-  } finally {
-    busy.value = false
-  }
-}
+const inTurn = useTurns()
+/** One deed after the other: a second tap on the same while the first is being written is not a second piece. */
+const act = (deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>): void =>
+  inTurn(deed.type, () => doDeed(props.batch.id, deed))
 const lastDeed = computed(() => props.run.history.at(-1))
-async function undo(): Promise<void> {
-  if (!lastDeed.value || busy.value) return
-  busy.value = true
-  try {
-    await undoDeed(props.batch.id, lastDeed.value.id)
-  } finally {
-    busy.value = false
-  }
-}
+const undo = (): void =>
+  inTurn('undo', async () => {
+    if (lastDeed.value) await undoDeed(props.batch.id, lastDeed.value.id)
+  })
 const reject = (count: number, reason: string, of: 'done' | 'open') =>
   act({ type: 'reject', step: state.value.stepIndex, count, reason, of })
 const pieceDone = (count: number) => act({ type: 'pieces', step: state.value.stepIndex, count })
@@ -62,11 +50,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     !(event.target instanceof HTMLButtonElement)
   ) {
     event.preventDefault()
-    void pieceDone(1)
+    pieceDone(1)
   }
   if (event.key === 'z') {
     event.preventDefault()
-    void undo()
+    undo()
   }
 })
 </script>

@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { ChevronRight } from '@lucide/vue'
 import { threadsOf, workStates, type Bench, type ActivitySlot } from '~~/core/schedule'
-import { formatMinutes } from '~~/core/units'
 import { useStackDrag } from '../../composables/stack-drag'
-import { LEFT, NAMES, shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
+import { shownSittings, useStackLayout, type Zoom } from '../../composables/stack-layout'
 
 /** Evenings as they come, one under the other: hands in strips, and waits as threads down to where they are taken up. */
 const props = defineProps<{
@@ -23,6 +21,11 @@ function nameOf(work: number): string {
   const own = props.bench.works[work]
   return own ? `${props.letters.get(own.batchId) ?? ''} ${own.step.title}` : ''
 }
+const jobOf = (work: number | undefined): number | undefined =>
+  work === undefined ? undefined : props.bench.problem.works[work]?.job
+/** A step of the batch that is picked. */
+const isMine = (work: number): boolean =>
+  selected.value !== undefined && jobOf(work) === jobOf(selected.value)
 const layout = useStackLayout(
   () => props.bench,
   () => props.placed,
@@ -30,6 +33,7 @@ const layout = useStackLayout(
   () => props.zoom,
   () => Math.max(420, width.value),
   nameOf,
+  isMine,
 )
 const { rows, boxes, height, sizes } = layout
 const states = computed(() => workStates(props.bench, props.placed))
@@ -41,10 +45,6 @@ const threads = computed(() =>
     return path && (mine || thread.closesAt !== undefined) ? [{ ...thread, path, mine }] : []
   }),
 )
-const jobOf = (work: number | undefined): number | undefined =>
-  work === undefined ? undefined : props.bench.problem.works[work]?.job
-const isMine = (work: number): boolean =>
-  selected.value !== undefined && jobOf(work) === jobOf(selected.value)
 
 const { clock, personOf, severalPeople } = useBenchWords(() => props.bench)
 /** Full hours over the strips, as far as their words fit, and what dries behind the steps. */
@@ -99,54 +99,15 @@ const titleShown = (work: number): boolean =>
 
 <template>
   <div ref="frame" class="stack" :style="{ height: `${height}px` }" @keydown.esc="leave">
-    <div
-      v-for="row in rows"
-      :key="row.sitting.from"
-      class="row"
-      :class="{ small: zoom === 'season' }"
-      :style="{ top: `${row.y}px`, height: `${row.height}px`, width: `${LEFT - 8}px` }"
-    >
-      <p class="date">{{ formatWeekday(row.sitting.date) }}</p>
-      <p v-if="zoom !== 'season'" class="says">
-        {{ clock(row.sitting.from) }}–{{ clock(row.sitting.to)
-        }}<template v-if="row.sitting.busyMin > 0"> · {{ formatMinutes(row.sitting.busyMin) }}</template>
-      </p>
-    </div>
-    <template v-for="row in rows" :key="row.sitting.from">
-      <template v-for="strip in row.strips" :key="strip.worker">
-        <div
-          v-for="box in strip.open"
-          :key="box.x"
-          class="strip"
-          :class="{
-            over: drag.over.startsWith(`${row.sitting.from}|${strip.worker}|`),
-            refused: answer?.kind === 'none',
-          }"
-          :style="{
-            left: `${box.x}px`,
-            top: `${box.y}px`,
-            width: `${box.width}px`,
-            height: `${box.height}px`,
-          }"
-        >
-          <span v-if="zoom !== 'season' && box.freeTo !== undefined" class="free"
-            >free to {{ clock(box.freeTo) }} <ChevronRight class="inline size-3.5" aria-hidden="true"
-          /></span>
-        </div>
-        <p
-          v-if="severalPeople"
-          class="who"
-          :style="{
-            left: `${LEFT}px`,
-            top: `${strip.y}px`,
-            width: `${NAMES}px`,
-            lineHeight: `${sizes.strip}px`,
-          }"
-        >
-          {{ personOf(strip.worker) }}
-        </p>
-      </template>
-    </template>
+    <StackEvenings
+      :rows="rows"
+      :zoom="zoom"
+      :strip-px="sizes.strip"
+      :clock="clock"
+      :person-of="severalPeople ? personOf : undefined"
+      :over="drag.over"
+      :refused="answer?.kind === 'none'"
+    />
     <StackRuler v-if="zoom !== 'season'" :hours="hours" :tails="tails" />
     <StackNames :names="under" :words-of="nameOf" :is-mine="isMine" />
     <svg class="threads" :height="height" width="100%" aria-hidden="true">
@@ -208,56 +169,6 @@ const titleShown = (work: number): boolean =>
 .stack {
   position: relative;
   user-select: none;
-}
-.row {
-  position: absolute;
-  left: 0;
-  text-align: right;
-  line-height: 1.2;
-}
-.date {
-  font-weight: 600;
-  white-space: nowrap;
-}
-.says {
-  font-size: 12px;
-  color: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
-}
-.small .date {
-  font-size: 12px;
-  font-weight: 450;
-}
-.strip {
-  position: absolute;
-  background: var(--color-bench);
-  border-radius: 2px;
-}
-.strip.over {
-  background: var(--color-moss-pale);
-  outline: 2px solid var(--color-moss);
-}
-.strip.over.refused {
-  background: var(--color-hip-pale);
-  outline: 2px dashed var(--color-hip);
-}
-.who {
-  position: absolute;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  padding-right: 6px;
-  font-size: 12px;
-  color: var(--color-soft);
-}
-.free {
-  position: absolute;
-  right: 6px;
-  top: 50%;
-  transform: translateY(-50%);
-  font-size: 12px;
-  color: var(--color-soft);
 }
 .threads {
   position: absolute;

@@ -21,6 +21,11 @@ const tools = useTools()
 const stock = useStock()
 const { moneyEach } = useFormat()
 
+/** A word in the row, and what it stands for where the hand rests on it. */
+interface Said {
+  readonly word: string
+  readonly title: string
+}
 /** As a way would look, small: enough to tell a puff from branches. */
 const LOOK = { width: 44, height: 44 }
 const verdicts = {
@@ -69,7 +74,7 @@ const opened = computed(() => new Set(props.methodId === undefined ? [] : [props
 const rest = computed(() => others.value.filter((way) => !rows.value.includes(way)))
 const handsWords = (min: number): string =>
   min < 1 ? `${Math.round(min * 60)} s` : min < 100 ? `${min.toFixed(1)} min` : formatMinutes(min)
-function lackOf({ lacks, open }: Way): { word: string; title: string } {
+function lackOf({ lacks, open }: Way): Said {
   if (open.length > 0)
     return {
       word: `open: ${open[0]?.toLowerCase() ?? ''}${open.length > 1 ? ` +${open.length - 1}` : ''}`,
@@ -98,7 +103,7 @@ function buyWords(way: Way): string {
       return `dearer by ${moneyEach(answer.dearerMinor)}`
   }
 }
-function toolWords(way: Way): { word: string; title: string } {
+function toolWords(way: Way): Said {
   const { toolsMissing } = way
   const price = toolPrice(way)
   return {
@@ -108,6 +113,10 @@ function toolWords(way: Way): { word: string; title: string } {
       .join('\n'),
   }
 }
+/** What each of the rows lacks, worked out once a row. */
+const lacking = computed(
+  () => new Map(rows.value.map((way) => [way.method.id, { stuff: lackOf(way), tools: toolWords(way) }])),
+)
 const togetherWords = ([least, most]: readonly [number, number]): string =>
   most === 1 ? 'one part at a time' : `${least}–${most} at once`
 /** What a finished piece bears, in words that say what to do. */
@@ -197,12 +206,15 @@ const standing = {
           <span
             class="block"
             :class="row.lacks.length + row.open.length > 0 ? 'text-hip' : 'text-moss'"
-            :title="lackOf(row).title"
-            >{{ lackOf(row).word }}</span
+            :title="lacking.get(row.method.id)?.stuff.title"
+            >{{ lacking.get(row.method.id)?.stuff.word }}</span
           >
-          <span v-if="row.toolsMissing.length > 0" class="note text-hip" :title="toolWords(row).title">{{
-            toolWords(row).word
-          }}</span>
+          <span
+            v-if="row.toolsMissing.length > 0"
+            class="note text-hip"
+            :title="lacking.get(row.method.id)?.tools.title"
+            >{{ lacking.get(row.method.id)?.tools.word }}</span
+          >
         </template>
         <template #opened="{ row: { method, suit } }">
           <div class="reasons text-sm">

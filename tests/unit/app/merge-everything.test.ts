@@ -1,4 +1,6 @@
 import 'fake-indexeddb/auto'
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
 import fc from 'fast-check'
 import type { CommandContext } from '../../../app/db/commands/context'
 import { ensureWorkshop, mergeIntoWorkshop, readWorkshop } from '../../../app/db/commands/data'
@@ -8,7 +10,7 @@ import { balancesOf } from '../../../core/stock'
 import { seededRandom } from '../../../core/units'
 import { canonical } from '../../../core/workshop'
 import { saveCommission, saveLine } from '../../../app/db/commands/brief'
-import { commandModules, deeds, NO_COMMANDS } from '../../support/deeds'
+import { commandNames, deeds } from '../../support/deeds'
 import { Hand } from '../../support/hand'
 import { commission, ids, line } from '../../support/workshop'
 
@@ -100,10 +102,17 @@ async function history(seed: number): Promise<void> {
 
 describe('merging whatever was done', () => {
   test('the registry has a deed for every command there is', () => {
-    const commands = Object.values(commandModules)
-      .flatMap((module) => Object.keys(module))
-      .filter((name) => !NO_COMMANDS.has(name))
-    expect(Object.keys(deeds).sort()).toEqual([...commands, 'bringBack'].sort())
+    expect(Object.keys(deeds).sort()).toEqual([...commandNames].sort())
+  })
+
+  test('every module of commands is in the index that pages know them by', () => {
+    const folder = join(__dirname, '../../../app/db/commands')
+    const index = readFileSync(join(folder, 'index.ts'), 'utf8')
+    // What they work with, and whole workshops, are no commands of a page.
+    const others = ['context', 'data', 'index', 'records']
+    const modules = readdirSync(folder).map((file) => file.replace('.ts', ''))
+    const listed = [...index.matchAll(/from '\.\/(\w+)'/g)].map(([, name]) => name)
+    expect(listed.sort()).toEqual(modules.filter((name) => !others.includes(name)).sort())
   })
 
   test('each command can be done by chance, and is not always refused', async () => {

@@ -30,6 +30,11 @@ describe('names in lines', () => {
     const names = [0, 1, 2, 45].map((x) => ({ x, width: 40 }))
     expect(namesInLines(names, 2, 500).map((one) => one?.line)).toEqual([0, 1, undefined, 0])
   })
+  test('where there is no room for all, those that come first have theirs; where there is, nothing moves', () => {
+    const names = [0, 1, 2, 45].map((x) => ({ x, width: 40, first: x === 2 }))
+    expect(namesInLines(names, 2, 500).map((one) => one?.line)).toEqual([1, undefined, 0, 0])
+    expect(namesInLines(names, 3, 500).map((one) => one?.line)).toEqual([0, 1, 2, 0])
+  })
   test('at the edge they begin sooner; nothing begins before the drawing', () => {
     expect(namesInLines([{ x: 480, width: 60 }], 1, 500)).toEqual([{ line: 0, x: 440 }])
     expect(namesInLines([{ x: 10, width: 600 }], 1, 500)).toEqual([{ line: 0, x: 0 }])
