@@ -60,7 +60,7 @@ export default defineNuxtConfig({
   },
   // Other stations are fetched once by the service worker, for use without a connection; no need to run them
   // ahead of time.
-  experimental: { defaults: { nuxtLink: { prefetch: false } } },
+  experimental: { defaults: { nuxtLink: { prefetch: false } }, viteEnvironmentApi: true },
   runtimeConfig: { public: { demo: false } },
   nitro: {
     errorHandler: '~~/server/error.ts',

@@ -23,7 +23,7 @@ export const places = [
   { path: 'line-up', name: 'Line-up', key: '2', rule: true, main: '^Nearer$' },
   { path: 'make-up', name: 'Make-up', key: '3', rule: true, ledger: true, main: '^Start batch of ' },
   { path: 'blends', name: 'Blends', key: '4', rule: false, main: '^Start mixing' },
-  { path: 'stock', name: 'Stock', key: '5', rule: false, ledger: true, main: '^Receive' },
+  { path: 'stock', name: 'Stock', key: '5', rule: false, ledger: true, main: '^(Buy|Mix|Make|Gather|Receive) ' },
   { path: 'calendar', name: 'Calendar', key: '6', rule: false, main: '^(Lay anew|Keep this plan|Stop)$' },
   { path: 'bench', name: 'Bench', key: '7', rule: false, ledger: true, main: '^Piece done$' },
   { path: 'log', name: 'Log', key: '8', rule: false, ledger: true, main: '^Move the ' },

@@ -10,6 +10,8 @@ defineProps<{
   width?: string
   button?: string
   nav?: boolean
+  /** Its list ends where the button ends: for one at the right edge. */
+  right?: boolean
 }>()
 const link = resolveComponent('NuxtLink')
 </script>
@@ -19,7 +21,10 @@ const link = resolveComponent('NuxtLink')
     <MenuButton :class="button ?? 'flex max-w-full items-center gap-1 text-left'" :aria-label="label">
       <slot /><ChevronDown class="size-4 flex-none" aria-hidden="true" />
     </MenuButton>
-    <MenuItems class="menu absolute top-full left-0 z-30 mt-1" :class="width ?? 'w-72'">
+    <MenuItems
+      class="menu absolute top-full z-30 mt-1"
+      :class="[width ?? 'w-72', right ? 'right-0' : 'left-0']"
+    >
       <slot name="says" />
       <MenuItem v-for="(choice, i) in choices" :key="i" v-slot="{ active }" as="template">
         <component

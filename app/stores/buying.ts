@@ -57,6 +57,12 @@ export const useBuying = defineStore('buying', () => {
     }
     return byMaterial
   })
+  /** The day that more of a material comes, where it is on its way. */
+  const comingOn = (materialId: string): string | undefined =>
+    arrivals.value
+      .get(materialId)
+      ?.map(({ on }) => on)
+      .sort()[0]
   /** Each material's shelf from today on, where anything is there, wanted or on its way. */
   const aheads = useSettled(() => {
     const wanted = takersOf(shelf.claims)
@@ -134,6 +140,7 @@ export const useBuying = defineStore('buying', () => {
     offersOf,
     orders,
     arrivals,
+    comingOn,
     aheads,
     leadDays,
     orderByDay,

@@ -2,6 +2,7 @@ import { difference2000, toLab } from '../colour'
 import { daysBetween } from '../units'
 import type { StockState } from './ledger'
 import { sizeOf } from './substitutes'
+import type { Material } from './records'
 import { colourOf, stuffNames } from './stuffs'
 import { stockValue } from './value'
 
@@ -95,55 +96,12 @@ export function searchShelf(
   return near ? rows.sort((a, b) => (a.off ?? 0) - (b.off ?? 0)) : rows
 }
 
-/** What the shelf can be sorted by. */
-export type ShelfSort = 'kind' | 'name' | 'on hand' | 'over' | 'grain' | 'age' | 'worth' | 'colour' | 'near'
-
 /**
- * Rows in another order; what has no such figure comes last either way. Of equals the name decides.
- * @param over what is over of a material when all who want of it are served, in its unit
+ * Where a material's colour stands round the wheel of hues, degrees; greys, which have none, by lightness before it;
+ * undefined where it has no colour.
  */
-export function sortShelf(
-  rows: readonly ShelfRow[],
-  by: Exclude<ShelfSort, 'kind'>,
-  descending: boolean,
-  over: (materialId: string) => number,
-): ShelfRow[] {
-  const figure = (row: ShelfRow): number | undefined => {
-    switch (by) {
-      case 'name':
-        return 0
-      case 'on hand':
-        return row.state.onHand
-      case 'over':
-        return over(row.state.material.id)
-      case 'grain':
-        return row.sizeMm
-      case 'age':
-        return row.days
-      case 'worth':
-        return row.worthMinor
-      case 'colour':
-        return hueOf(row)
-      case 'near':
-        return row.off
-    }
-  }
-  const sign = descending ? -1 : 1
-  return rows
-    .map((row) => ({ row, at: figure(row), name: row.state.material.name }))
-    .sort((a, b) => {
-      const names = a.name.localeCompare(b.name)
-      if (by === 'name') return sign * names
-      if (a.at === undefined || b.at === undefined)
-        return Number(a.at === undefined) - Number(b.at === undefined) || names
-      return sign * (a.at - b.at) || names
-    })
-    .map(({ row }) => row)
-}
-
-/** Round the wheel of hues; greys, which have none, by lightness before it. */
-function hueOf({ state }: ShelfRow): number | undefined {
-  const colour = colourOf(state.material.of)
+export function hueTurn({ of }: Material): number | undefined {
+  const colour = colourOf(of)
   if (colour === undefined) return undefined
   const [lightness, a, b] = toLab(colour)
   const GREY = 6

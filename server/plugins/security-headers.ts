@@ -14,7 +14,8 @@ function policy(html = ''): string {
   return [
     "default-src 'self'",
     `script-src 'self' ${[...new Set(hashes)].join(' ')}`.trim(),
-    "style-src 'self'",
+    // While it is being written, styles come with scripts and change as they are written.
+    import.meta.dev ? "style-src 'self' 'unsafe-inline'" : "style-src 'self'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
     "connect-src 'self'",

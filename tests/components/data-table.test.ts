@@ -138,4 +138,16 @@ describe('a table of data', () => {
     await waitFor(() => expect(names().length).toBeLessThan(400))
     expect(screen.getByRole('table', { name: 'Jars' }).getAttribute('aria-rowcount')).toBe('5001')
   })
+  it('stands under heads of groups as long as nothing else orders it; most first where a column says so', async () => {
+    const groups = { groupOf: ({ name }: Jar) => name.split(' ')[0] ?? '' }
+    const most = columns.map((column) => (column.id === 'grams' ? { ...column, mostFirst: true } : column))
+    await show(DataTable, table({ ...groups, columns: most }))
+    expect(screen.getAllByRole('rowheader').map((head) => head.textContent?.trim())).toEqual([
+      'Foam',
+      'Fibre',
+    ])
+    await press('Held')
+    expect(screen.queryAllByRole('rowheader')).toHaveLength(0)
+    expect(names().slice(0, 3)).toEqual(['Foam 2', 'Foam 10', 'Fibre'])
+  })
 })

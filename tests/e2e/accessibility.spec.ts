@@ -52,7 +52,14 @@ const dialogs: [string, string, (page: Page) => Promise<void>][] = [
   ['a test tile', 'blends', (page) => page.getByRole('button', { name: 'New tile' }).click()],
   ['receiving a pack', 'stock', (page) => page.getByRole('button', { name: 'Receive Matte medium' }).click()],
   ['a new material', 'stock', (page) => page.getByRole('button', { name: 'New material' }).click()],
-  ['files', 'stock', (page) => page.getByRole('button', { name: 'Files' }).click()],
+  [
+    'files',
+    'stock',
+    async (page) => {
+      await page.getByRole('button', { name: 'More' }).click()
+      await page.getByRole('menuitem', { name: 'Files' }).click()
+    },
+  ],
   ['a supplier', 'stock/buying', (page) => page.getByRole('button', { name: 'New supplier' }).click()],
   [
     'offers',

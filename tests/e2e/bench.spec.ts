@@ -80,7 +80,7 @@ test.describe('the Bench', () => {
     await page.getByRole('link', { name: /Rowan, batch 1/ }).click()
     await expect(page.getByRole('heading', { name: 'Lay out for 5 pieces' })).toBeVisible()
     await maker.go('Stock')
-    await expect(page.locator('tr.row').filter({ hasText: 'Dried sprigs' }).locator('td').nth(2)).toHaveText(
+    await expect(page.locator('tr.row').filter({ hasText: 'Dried sprigs' }).locator('td').nth(4)).toHaveText(
       /^\d+$/,
     )
     await maker.go('Bench')

@@ -86,10 +86,9 @@ test('two commissions want one jar: the nearer deadline comes first, the other s
   await dialog.getByLabel('Quantity, pieces').fill('25')
   await dialog.getByRole('button', { name: /^Receive/ }).click()
   await expect(dialog).toBeHidden()
-  const short = page.getByRole('region', { name: 'Short' })
-  const inHand = short.getByText(/^\s*Rowan:/)
+  const inHand = page.getByRole('region', { name: 'The shelf now' }).getByText(/^\s*Rowan:/)
   // Each starts 22 for 20 and takes 1.1 sprigs for a tree: 25; there are as many as one of them wants.
-  await expect(short.getByRole('listitem').filter({ hasText: 'Dried sprigs' })).toContainText('short 25')
+  await expect(maker.short.filter({ hasText: 'Dried sprigs' })).toContainText('short 25')
   await expect(inHand).not.toContainText('Dried sprigs')
   await page.getByRole('button', { name: 'Change commission' }).click()
   await page.getByRole('menuitem', { name: /Later job/ }).click()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { NEAR, type ShelfQuery } from '~~/core/stock'
 import { plainNumber, readNumber } from '~~/core/units'
-import { shelfColumns, type ShelfColumn } from './shelf-columns'
+import { shelfChoices, type ShelfColumn } from './shelf-columns'
 
 /** Finds on the shelf: by words, near a colour, by grain, by age; and says which columns are shown. */
 const query = defineModel<ShelfQuery>('query', { required: true })
@@ -43,7 +43,7 @@ function clear(): void {
 }
 const isShown = (id: ShelfColumn): boolean => columns.value.includes(id)
 function show(id: ShelfColumn): void {
-  columns.value = shelfColumns
+  columns.value = shelfChoices
     .map((column) => column.id)
     .filter((column) => (column === id ? !isShown(id) : isShown(column)))
 }
@@ -51,18 +51,20 @@ function show(id: ShelfColumn): void {
 
 <template>
   <section class="px-5 py-2" aria-label="Search">
-    <div class="flex flex-wrap items-end gap-3">
+    <div class="flex flex-wrap items-center gap-3">
       <TextField
         v-model="text.words"
-        class="w-72"
+        class="w-64"
         type="search"
         label="Find on the shelf"
+        hide-label
         placeholder="fine foam, straw, box 3"
       />
+      <slot />
       <button type="button" class="choice" :aria-expanded="more" @click="more = !more">
         colour, grain, age, columns
       </button>
-      <p v-if="asked" class="pb-2 text-sm" role="status">
+      <p v-if="asked" class="text-sm" role="status">
         {{ found }} of {{ of }}
         <button type="button" class="button button-quiet button-small" @click="clear">Clear</button>
       </p>
@@ -88,7 +90,7 @@ function show(id: ShelfColumn): void {
       <TextField v-model="text.days" class="w-40" label="A jar older than, days" :fault="fault.days" />
       <fieldset class="flex flex-wrap gap-x-4">
         <legend class="label">Columns</legend>
-        <label v-for="column in shelfColumns" :key="column.id" class="flex min-h-9 items-center gap-1.5">
+        <label v-for="column in shelfChoices" :key="column.id" class="flex min-h-9 items-center gap-1.5">
           <input
             type="checkbox"
             class="size-5 accent-moss"

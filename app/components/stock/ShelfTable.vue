@@ -1,23 +1,23 @@
 <script setup lang="ts">
-import { stockMethodFor } from '~~/core/methods'
 import {
-  sortShelf,
+  colourOf,
+  lackWords,
   stuffNames,
+  volumeWords,
   type Material,
   type ShelfRow,
-  type ShelfSort,
+  type StockState,
   type StuffName,
 } from '~~/core/stock'
-import { shelfColumns, type ShelfColumn } from './shelf-columns'
+import { formatQuantity } from '~~/core/units'
+import type { Order } from '../../parts/table/column'
+import { columnsOf, type ShelfColumn, type ShelfItem } from './shelf-columns'
 
-/**
- * The shelf as a table: by kind, or sorted by a column’s head. Long ones stay quick: only the rows in the window are
- * drawn. Arrow keys go from row to row.
- */
+/** The shelf as one table: what is short first, then by what it is, or as its heads order it. */
 const props = defineProps<{
   rows: readonly ShelfRow[]
   columns: readonly ShelfColumn[]
-  opened: Set<string>
+  opened: ReadonlySet<string>
 }>()
 const emit = defineEmits<{
   toggle: [id: string]
@@ -25,138 +25,125 @@ const emit = defineEmits<{
   edit: [of: Material]
   make: [of: Material]
 }>()
-const sort = defineModel<{ by: ShelfSort; down: boolean }>('sort', { required: true })
+const order = defineModel<Order>('order')
 const shelf = useShelf()
+const buying = useBuying()
+const to = useStationPath()
+const { money } = useFormat()
 
-/** By what they are; what is mixed by a recipe stands together, first. */
-type GroupName = StuffName | 'blends'
-const groupNames: Record<GroupName, string> = { blends: 'Blends', ...stuffNames }
-const groupOf = ({ state: { material } }: ShelfRow): GroupName =>
-  material.blendId === undefined ? material.of.stuff : 'blends'
-
-type Item =
-  | { readonly key: string; readonly head: string; readonly row?: undefined }
-  | { readonly key: string; readonly row: ShelfRow; readonly head?: undefined }
-const item = (row: ShelfRow): Item => ({ key: row.state.material.id, row })
-const items = computed<Item[]>(() => {
-  const { by, down } = sort.value
-  if (by !== 'kind') return sortShelf(props.rows, by, down, shelf.overOf).map(item)
-  return (Object.keys(groupNames) as GroupName[]).flatMap((kind): Item[] => {
-    const own = props.rows.filter((row) => groupOf(row) === kind)
-    return own.length === 0 ? [] : [{ key: `kind:${kind}`, head: groupNames[kind] }, ...own.map(item)]
+/** By what they are; what is short, and what is mixed by a recipe, stand together, first. */
+type GroupName = StuffName | 'short' | 'blends'
+const groupNames: Record<GroupName, string> = { short: 'Short', blends: 'Blends', ...stuffNames }
+const groupOf = ({ short, state: { material } }: ShelfItem): GroupName =>
+  short ? 'short' : material.blendId === undefined ? material.of.stuff : 'blends'
+const NO_DAY = '9999'
+const outOn = ({ state }: ShelfItem): string => buying.aheads.get(state.material.id)?.runsOut?.on ?? NO_DAY
+const items = computed<ShelfItem[]>(() => {
+  const all = props.rows.map((row): ShelfItem => {
+    const { id } = row.state.material
+    const short = shelf.shortageOf.get(id)
+    return { ...row, claimed: shelf.allocation.claimed.get(id) ?? 0, ...(short ? { short } : {}) }
+  })
+  return (Object.keys(groupNames) as GroupName[]).flatMap((name) => {
+    const own = all.filter((item) => groupOf(item) === name)
+    // What runs out first is what has to be got first.
+    return name === 'short' ? own.sort((a, b) => outOn(a).localeCompare(outOn(b))) : own
   })
 })
-const table = useTemplateRef<HTMLElement>('table')
-const ROW_PX = 42
-const { shown, above, below, measure } = useVirtualRows(
-  () => items.value.map(({ key }) => key),
-  table,
-  ROW_PX,
-)
-const ROWS_AT_ONCE = 10
-const grown = useGrowing(() => shown.value.length, ROWS_AT_ONCE)
-
-const heads = computed(() => shelfColumns.filter(({ id }) => props.columns.includes(id)))
-/** First as it is most wanted: much before little, old before new; names from A. */
-function sortBy(by: ShelfSort): void {
-  const { by: was, down } = sort.value
-  const most = by === 'on hand' || by === 'age' || by === 'worth'
-  if (was !== by) sort.value = { by, down: most }
-  else sort.value = down === most ? { by, down: !down } : { by: 'kind', down: false }
-}
-const sorted = (by: ShelfSort | undefined): 'ascending' | 'descending' | undefined =>
-  by === undefined || sort.value.by !== by ? undefined : sort.value.down ? 'descending' : 'ascending'
-const arrow = (by: ShelfSort | undefined): string =>
-  sorted(by) === undefined ? '' : sorted(by) === 'ascending' ? '↑' : '↓'
-
-/** Up and down from one row’s name to the next. */
-function walk(event: KeyboardEvent, step: 1 | -1): void {
-  const names = [...(table.value?.querySelectorAll<HTMLElement>('.row [aria-expanded]') ?? [])]
-  const at = names.indexOf(event.target as HTMLElement)
-  const next = at < 0 ? undefined : names[at + step]
-  if (!next) return
-  event.preventDefault()
-  next.focus()
-}
-const makeable = ({ id, blendId }: Material): boolean =>
-  blendId !== undefined || stockMethodFor(id) !== undefined
+const columns = computed(() => columnsOf(props.columns, money))
+const show = (quantity: number, { unit }: Material): string => formatQuantity(quantity, unit)
+const volumeOf = ({ onHand, material }: StockState): string =>
+  onHand > 0 ? volumeWords(material, onHand) : ''
+const packsMinor = computed(() => shelf.shortages.reduce((sum, row) => sum + (row.packsCostMinor ?? 0), 0))
 </script>
 
 <template>
-  <table
-    ref="table"
-    class="ruled w-full border-t-2 border-ink"
-    :aria-rowcount="items.length + 1"
-    @keydown.down="walk($event, 1)"
-    @keydown.up="walk($event, -1)"
+  <DataTable
+    v-model:order="order"
+    label="Materials"
+    page
+    class="shelf"
+    :rows="items"
+    :columns="columns"
+    :key-of="({ state }) => state.material.id"
+    :group-of="(row) => groupNames[groupOf(row)]"
+    :open="opened"
+    :row-px="44"
   >
-    <thead>
-      <tr>
-        <th class="!pl-5" :aria-sort="sorted('name')">
-          <button type="button" class="head" @click="sortBy('name')">Material {{ arrow('name') }}</button>
-          <button type="button" class="head ml-3 font-normal" @click="sortBy('colour')">
-            by colour {{ arrow('colour') }}
-          </button>
-        </th>
-        <th
-          v-for="head in heads"
-          :key="head.id"
-          :class="{ number: 'number' in head }"
-          :aria-sort="'sort' in head ? sorted(head.sort) : undefined"
-        >
-          <button v-if="'sort' in head" type="button" class="head" @click="sortBy(head.sort)">
-            {{ head.word }} {{ arrow(head.sort) }}
-          </button>
-          <template v-else>{{ head.word }}</template>
-        </th>
-        <th><span class="sr-only">Actions</span></th>
-      </tr>
-    </thead>
-    <RowGap :px="above" :columns="columns.length + 2" />
-    <tbody v-for="{ index, key } in shown.slice(0, grown)" :key="key" :ref="measure" :data-index="index">
-      <tr v-if="items[index]?.head">
-        <th :colspan="columns.length + 2" class="kind" scope="rowgroup">{{ items[index].head }}</th>
-      </tr>
-      <MaterialRow
-        v-else-if="items[index]?.row"
-        :row="items[index].row"
-        :columns="columns"
-        :claimed="shelf.allocation.claimed.get(key) ?? 0"
-        :short="shelf.shortageOf.get(key)"
-        :makeable="makeable(items[index].row.state.material)"
-        :open="opened.has(key)"
-        @toggle="emit('toggle', key)"
-        @receive="emit('receive', items[index].row.state.material)"
-        @edit="emit('edit', items[index].row.state.material)"
-        @make="emit('make', items[index].row.state.material)"
+    <template #group="{ head }">
+      <span v-if="head === groupNames.short" class="beside">
+        <template v-if="packsMinor > 0">about {{ money(packsMinor) }} in whole packs · </template>
+        <NuxtLink class="underline" :to="to('stock/buying')">what to buy of whom</NuxtLink>
+      </span>
+    </template>
+    <template #colour="{ row: { state } }">
+      <i
+        class="dot"
+        :class="{ none: !colourOf(state.material.of) }"
+        :style="{ background: colourOf(state.material.of) }"
+        aria-hidden="true"
       />
-    </tbody>
-    <RowGap :px="below" :columns="columns.length + 2" />
-  </table>
+    </template>
+    <template #name="{ row: { state } }">
+      <RowToggle :open="opened.has(state.material.id)" @toggle="emit('toggle', state.material.id)">{{
+        state.material.name
+      }}</RowToggle>
+    </template>
+    <template #onHand="{ row: { state } }">
+      {{ show(state.onHand, state.material)
+      }}<span v-if="volumeOf(state)" class="block text-xs text-soft">{{ volumeOf(state) }}</span>
+    </template>
+    <template #bar="{ row }"><HeldBar :held="row.state.onHand" :wanted="row.claimed" /></template>
+    <template #over="{ row }">
+      <strong v-if="row.short" class="text-hip">{{ lackWords(row.short, row.state.material.unit) }}</strong>
+      <template v-else>{{ show(row.state.onHand - row.claimed, row.state.material) }}</template>
+      <span class="narrow text-sm"><ShelfState :row="row" /></span>
+    </template>
+    <template #state="{ row }"><ShelfState :row="row" /></template>
+    <template #act="{ row }">
+      <ShelfAct
+        :row="row"
+        @receive="emit('receive', row.state.material)"
+        @make="emit('make', row.state.material)"
+      />
+    </template>
+    <template #opened="{ row }">
+      <MaterialJars
+        :state="row.state"
+        @receive="emit('receive', row.state.material)"
+        @edit="emit('edit', row.state.material)"
+        @make="emit('make', row.state.material)"
+      />
+    </template>
+  </DataTable>
 </template>
 
 <style scoped>
-.kind {
-  font-family: var(--font-title);
-  font-weight: 650 !important;
-  font-size: 15px !important;
-  color: var(--color-ink) !important;
-  padding: 12px 20px 3px !important;
+.shelf :deep(td) {
+  padding-top: 2px;
+  padding-bottom: 2px;
 }
-thead th {
-  position: sticky;
-  top: -1px;
-  z-index: 1;
-  background: var(--color-paper);
-  box-shadow: inset 0 -1px var(--color-line);
+.shelf :deep(td.state) {
+  white-space: nowrap;
+  line-height: 18px;
 }
-.head {
-  min-height: 32px;
-  text-align: inherit;
-  cursor: pointer;
+.shelf :deep(td.colour) {
+  width: 40px;
 }
-.head:hover {
-  color: var(--color-ink);
-  text-decoration: underline;
+.beside {
+  margin-left: 12px;
+  font-family: var(--font-sans);
+  font-weight: 450;
+  font-size: 13px;
+  color: var(--color-soft);
+}
+.dot {
+  display: block;
+  width: 20px;
+  height: 20px;
+  border: 1px solid var(--color-line);
+}
+.dot.none {
+  border-color: transparent;
 }
 </style>

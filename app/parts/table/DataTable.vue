@@ -8,13 +8,14 @@ import {
   type SortingState,
 } from '@tanstack/vue-table'
 import { ArrowDown, ArrowUp } from '@lucide/vue'
-import type { Column } from './column'
+import type { Column, Order } from './column'
 import { moveInRows } from './move-in-rows'
 
 /**
  * Rows of data under columns: ordered by a head that is pressed (up, down, as they come), gone through with the arrows,
- * drawn only where they are looked at when they are many. A slot of a column's name draws its cells; `opened` what a row
- * holds when it is opened.
+ * drawn only where they are looked at when they are many, a few with each frame. Under heads of groups as long as they
+ * are in no other order. A slot of a column's name draws its cells; `opened` what a row holds when it is opened; `group`
+ * what stands beside a group's name.
  */
 const props = withDefaults(
   defineProps<{
@@ -26,6 +27,8 @@ const props = withDefaults(
     /** Keys of the rows that are open. */
     open?: ReadonlySet<string>
     isChosen?: (row: Row) => boolean
+    /** The group that a row stands under; those of one group come together. */
+    groupOf?: (row: Row) => string
     /** Said where there is no row. */
     empty?: string
     /** Said in place of the rows. */
@@ -40,6 +43,7 @@ const props = withDefaults(
   { open: () => new Set<string>(), isChosen: () => false, empty: '', fault: '', rowPx: 40 },
 )
 const slots = useSlots()
+const order = defineModel<Order>('order')
 
 const features = tableFeatures({
   rowSortingFeature,
@@ -50,49 +54,60 @@ const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
 const compare = (a: unknown, b: unknown): number =>
   typeof a === 'number' && typeof b === 'number' ? a - b : names.compare(String(a), String(b))
 const shownColumns = computed(() => props.columns.filter(({ hidden }) => !hidden))
-const sorting = ref<SortingState>([])
+const sorting = computed<SortingState>(() =>
+  order.value ? [{ id: order.value.by, desc: order.value.down }] : [],
+)
 const table = useTable<typeof features, Row>({
   features,
   data: computed(() => props.rows as Row[]),
   columns: computed(() =>
-    shownColumns.value.map(({ id, by }): ColumnDef<typeof features, Row> => ({
+    shownColumns.value.map(({ id, by, mostFirst = false }): ColumnDef<typeof features, Row> => ({
       id,
       accessorFn: (row) => by?.(row),
       enableSorting: by !== undefined,
       sortUndefined: 'last',
-      sortDescFirst: false,
+      sortDescFirst: mostFirst,
       sortFn: (a, b) => compare(by?.(a.original), by?.(b.original)),
     })),
   ),
   getRowId: (row) => props.keyOf(row),
   state: computed(() => ({ sorting: sorting.value })),
   onSortingChange: (now) => {
-    sorting.value = typeof now === 'function' ? now(sorting.value) : now
+    const [first] = typeof now === 'function' ? now(sorting.value) : now
+    order.value = first && { by: first.id, down: first.desc }
   },
 })
 const ordered = computed(() => table.getRowModel().rows.map((row) => row.original))
-/** Rows by keys of their own, in their order: two that go by one key are two rows all the same. */
-const byKey = computed(() => {
-  const rows = new Map<string, Row>()
-  for (const row of ordered.value) {
-    let key = props.keyOf(row)
-    while (rows.has(key)) key += '′'
-    rows.set(key, row)
-  }
-  return rows
-})
-const order = (id: string): 'ascending' | 'descending' | undefined => {
-  const [first] = sorting.value
-  return first?.id === id ? (first.desc ? 'descending' : 'ascending') : undefined
-}
+const orderOf = (id: string): 'ascending' | 'descending' | undefined =>
+  order.value?.by !== id ? undefined : order.value.down ? 'descending' : 'ascending'
 const turn = (id: string): void => table.getColumn(id)?.toggleSorting()
 
+/** A row, or the head of a group of them. */
+type Item =
+  { readonly row: Row; readonly head?: undefined } | { readonly head: string; readonly row?: undefined }
+/** By keys of their own, in their order: two rows that go by one key are two rows all the same. */
+const items = computed(() => {
+  const all = new Map<string, Item>()
+  let group: string | undefined
+  for (const row of ordered.value) {
+    const own = order.value ? undefined : props.groupOf?.(row)
+    if (own !== undefined && own !== group) all.set(`group ${own}`, { head: own })
+    group = own
+    let key = props.keyOf(row)
+    while (all.has(key)) key += '′'
+    all.set(key, { row })
+  }
+  return all
+})
+
 const own = useTemplateRef<HTMLElement>('own')
-const { shown, above, below, measure } = useVirtualRows(() => [...byKey.value.keys()], own, props.rowPx)
+const { shown, above, below, measure } = useVirtualRows(() => [...items.value.keys()], own, props.rowPx)
+const ROWS_AT_ONCE = 12
+const grown = useGrowing(() => shown.value.length, ROWS_AT_ONCE)
 const visible = computed(() =>
-  shown.value.flatMap(({ key, index }) => {
-    const row = byKey.value.get(key)
-    return row ? [{ key, index, row }] : []
+  shown.value.slice(0, grown.value).flatMap(({ key, index }) => {
+    const item = items.value.get(key)
+    return item ? [{ key, index, item }] : []
   }),
 )
 const totals = computed(() => shownColumns.value.some(({ total }) => total))
@@ -102,9 +117,9 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
   <table
     ref="own"
     class="ruled w-full"
-    :class="{ 'ruled-page': page }"
+    :class="{ 'ruled-page': page, 'ruled-stay': page && !bare }"
     :aria-label="label"
-    :aria-rowcount="rows.length + 1"
+    :aria-rowcount="items.size + 1"
     :aria-busy="busy || undefined"
     @keydown="moveInRows"
   >
@@ -113,17 +128,17 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
         <th
           v-for="column in shownColumns"
           :key="column.id"
-          :class="{ number: column.number }"
-          :aria-sort="order(column.id)"
+          :class="[column.cell, { number: column.number }]"
+          :aria-sort="orderOf(column.id)"
         >
           <button v-if="column.by" type="button" class="order" @click="turn(column.id)">
             {{ column.head
             }}<ArrowUp
-              v-if="order(column.id) === 'ascending'"
+              v-if="orderOf(column.id) === 'ascending'"
               class="inline size-3"
               aria-hidden="true"
             /><ArrowDown
-              v-else-if="order(column.id) === 'descending'"
+              v-else-if="orderOf(column.id) === 'descending'"
               class="inline size-3"
               aria-hidden="true"
             />
@@ -140,15 +155,28 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
         </td>
       </tr>
     </tbody>
-    <tbody v-for="{ key, index, row } in fault ? [] : visible" :key="key" :ref="measure" :data-index="index">
-      <tr :class="{ 'row-chosen': isChosen(row) }" :aria-rowindex="index + 2">
-        <td v-for="column in shownColumns" :key="column.id" :class="[column.cell, { number: column.number }]">
-          <slot :name="column.id" :row="row">{{ column.text?.(row) ?? column.by?.(row) }}</slot>
-        </td>
+    <tbody v-for="{ key, index, item } in fault ? [] : visible" :key="key" :ref="measure" :data-index="index">
+      <tr v-if="item.head !== undefined">
+        <th :colspan="shownColumns.length" class="group" scope="rowgroup">
+          {{ item.head }} <slot name="group" :head="item.head" />
+        </th>
       </tr>
-      <tr v-if="slots.opened && open.has(keyOf(row))" class="row-opened">
-        <td :colspan="shownColumns.length"><slot name="opened" :row="row" /></td>
-      </tr>
+      <template v-else>
+        <tr :class="['row', { 'row-chosen': isChosen(item.row) }]" :aria-rowindex="index + 2">
+          <td
+            v-for="column in shownColumns"
+            :key="column.id"
+            :class="[column.cell, { number: column.number }]"
+          >
+            <slot :name="column.id" :row="item.row">{{
+              column.text?.(item.row) ?? column.by?.(item.row)
+            }}</slot>
+          </td>
+        </tr>
+        <tr v-if="slots.opened && open.has(keyOf(item.row))" class="row-opened">
+          <td :colspan="shownColumns.length"><slot name="opened" :row="item.row" /></td>
+        </tr>
+      </template>
     </tbody>
     <RowGap :px="below" :columns="shownColumns.length" />
     <tfoot v-if="totals && rows.length > 0">

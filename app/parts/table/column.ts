@@ -6,6 +6,8 @@ export interface Column<Row> {
   readonly text?: (row: Row) => string
   /** What rows are ordered by when the head is pressed; absent: they are not. */
   readonly by?: (row: Row) => number | string | undefined
+  /** The first press of its head brings the most to the top: much before little, old before new. */
+  readonly mostFirst?: boolean
   /** Figures stand at the right. */
   readonly number?: boolean
   /** Its head is read out, not shown. */
@@ -13,5 +15,12 @@ export interface Column<Row> {
   readonly hidden?: boolean
   /** What stands under the rows. */
   readonly total?: (rows: readonly Row[]) => string
+  /** A class of its head and cells; `wide` is left out on a phone. */
   readonly cell?: string
+}
+
+/** The column that rows are ordered by, and which way; absent: as they come. */
+export interface Order {
+  readonly by: string
+  readonly down: boolean
 }

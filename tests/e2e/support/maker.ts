@@ -106,20 +106,23 @@ export class Maker {
   /** Receives a pack of everything that the Stock says is short, in the packs that it proposes. */
   async receiveWhatIsShort(): Promise<string[]> {
     const received: string[] = []
-    const short = this.page.getByRole('region', { name: 'Short' })
     for (let i = 0; i < 40; i += 1) {
-      const button = short.getByRole('button', { name: 'Receive' }).first()
-      if ((await button.count()) === 0) break
-      const item = short.getByRole('listitem').first()
-      const name = (await item.locator('.font-semibold').textContent()) ?? ''
-      const before = await item.textContent()
-      await button.click()
+      const row = this.short.first()
+      if ((await row.count()) === 0) break
+      const name = (await row.getByRole('button').first().textContent())?.trim() ?? ''
+      const before = await row.innerText()
+      await row.getByRole('button', { name: `Receive ${name}` }).click()
       await this.page.getByRole('dialog').getByRole('button', { name: 'Receive pack' }).click()
       await expect(this.page.getByRole('dialog')).toBeHidden()
-      await expect(short.getByText(before ?? '', { exact: true })).toHaveCount(0)
+      await expect.poll(async () => (await this.short.allInnerTexts()).includes(before)).toBe(false)
       received.push(name)
     }
     return received
+  }
+
+  /** Rows of the shelf that say what is lacking. */
+  get short(): Locator {
+    return this.page.locator('tr.row').filter({ has: this.page.getByText(/^(tray )?short /) })
   }
 
   /** On-hand figure of a material, as the Stock shows it. */

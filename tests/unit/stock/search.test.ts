@@ -1,4 +1,4 @@
-import { searchShelf, sortShelf, type LotState, type StockState } from '../../../core/stock'
+import { hueTurn, searchShelf, type LotState, type StockState } from '../../../core/stock'
 import { difference2000, toLab } from '../../../core/colour'
 import { materials } from '../../support/workshop'
 
@@ -62,34 +62,20 @@ describe('searching the shelf', () => {
   })
 })
 
-describe('sorting the shelf', () => {
-  const rows = searchShelf(shelf, {}, today)
-  const sorted = (by: Parameters<typeof sortShelf>[1], descending = false): string[] =>
-    sortShelf(rows, by, descending, (id) => (id === 'pva' ? -5 : 1)).map((row) => row.state.material.id)
+describe('the turn of a hue', () => {
+  const turn = (colour: string): number | undefined =>
+    hueTurn({ ...materials[0]!, of: { stuff: 'foam', form: 'ground', grainMm: 1, colour } })
 
-  test('by what there is, what is over, size, age and worth', () => {
-    expect(sorted('on hand', true).slice(0, 3)).toEqual(['pva', 'foam-fine-mid', 'static-straw-6'])
-    expect(sorted('over')[0]).toBe('pva')
-    expect(sorted('grain').slice(0, 4)).toEqual([
-      'foam-fine-light',
-      'foam-fine-mid',
-      'wire-070',
-      'static-straw-6',
-    ])
-    expect(sorted('age', true)[0]).toBe('static-straw-6')
-    // 800 at 1 and 30 at 12.
-    expect(sorted('worth', true).slice(0, 2)).toEqual(['pva', 'foam-fine-mid'])
+  test('goes round from red over yellow and green to blue; greys stand before it, dark to light', () => {
+    // Hue angles of the sRGB primaries in CIELAB: red 40°, green 136°, blue 306° (that is −54°); from memory.
+    expect(turn('#ff0000')).toBeCloseTo(40, 0)
+    expect(turn('#00ff00')).toBeCloseTo(136, 0)
+    expect(turn('#0000ff')).toBeCloseTo(-54, 0)
+    const [dark = 0, light = 0] = ['#333333', '#cccccc'].map((grey) => turn(grey))
+    expect(dark).toBeLessThan(light)
+    expect(light).toBeLessThan(-180)
   })
-
-  test('what has no such figure comes last, up and down', () => {
-    expect(sorted('grain').at(-1)).toBe('pva')
-    expect(sorted('grain', true).at(-1)).toBe('pva')
-    expect(new Set(sorted('age', true).slice(-2))).toEqual(new Set(['foam-fine-light', 'wire-070']))
-  })
-
-  test('names go both ways, and no order loses a row', () => {
-    expect(sorted('name')).toEqual([...sorted('name', true)].reverse())
-    for (const by of ['name', 'on hand', 'over', 'grain', 'age', 'worth', 'colour', 'near'] as const)
-      expect(new Set(sorted(by))).toEqual(new Set(rows.map((row) => row.state.material.id)))
+  test('what has no colour has none', () => {
+    expect(hueTurn(materials.find(({ id }) => id === 'pva')!)).toBeUndefined()
   })
 })

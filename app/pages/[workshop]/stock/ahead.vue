@@ -39,8 +39,7 @@ const last = computed(() => {
 
 <template>
   <div>
-    <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-1">
-      <h1>Ahead</h1>
+    <StockNav title="Ahead">
       <ChoiceRow
         v-model="only"
         label="Which materials"
@@ -49,8 +48,7 @@ const last = computed(() => {
           ['wanted', `all that changes (${rows.length})`],
         ]"
       />
-    </div>
-    <StockNav />
+    </StockNav>
     <p v-if="!workshop.ledgerRead" class="px-5 py-3 text-soft" role="status">Reading the shelf…</p>
     <p v-else-if="shown.length === 0" class="px-5 py-4 text-moss">
       {{

@@ -73,16 +73,13 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
 
 <template>
   <div>
-    <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-1">
-      <h1>Buying</h1>
-      <span class="flex-1" />
+    <StockNav title="Buying">
       <template v-if="shown">
         <button type="button" class="button" @click="copy">Copy the list</button>
         <button type="button" class="button" @click="list.print(shown)">Print the list</button>
       </template>
       <button type="button" class="button" @click="editing = 'new'">New supplier</button>
-    </div>
-    <StockNav />
+    </StockNav>
 
     <section class="asked" aria-label="What the basket is for">
       <TextField

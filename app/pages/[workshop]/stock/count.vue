@@ -156,12 +156,10 @@ const share = computed(() => {
 
 <template>
   <div>
-    <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-1">
-      <h1>Stock-take</h1>
+    <StockNav title="Stock-take">
       <p class="text-soft">
         {{ found.length }} of {{ found.length + left.length }} {{ noun(found.length + left.length, 'jar') }}
       </p>
-      <span class="flex-1" />
       <button type="button" class="button" :disabled="found.length === 0" @click="undo">Undo</button>
       <button type="button" class="button" @click="scanning = true">Find a jar</button>
       <button
@@ -175,8 +173,7 @@ const share = computed(() => {
         See the differences
       </button>
       <button v-else type="button" class="button" @click="reviewing = false">Go on counting</button>
-    </div>
-    <StockNav />
+    </StockNav>
     <div class="done" aria-hidden="true"><div :style="{ width: `${share}%` }" /></div>
 
     <TakeDifferences

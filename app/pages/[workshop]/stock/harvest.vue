@@ -98,14 +98,12 @@ const known = computed(() => {
 
 <template>
   <div>
-    <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-1">
-      <h1>Harvest</h1>
+    <StockNav title="Harvest">
       <span class="text-sm text-soft"
         >{{ formatPlace(place.latitudeDeg, place.altitudeM)
         }}{{ harvests.place.from ? `, as ${harvests.place.from}: Workshop sets your own` : '' }}</span
       >
-    </div>
-    <StockNav />
+    </StockNav>
     <p v-if="!workshop.ledgerRead" class="px-5 py-3 text-soft" role="status">Reading the shelf…</p>
     <template v-else>
       <p v-if="tropical" class="px-5 pt-3 text-larch">

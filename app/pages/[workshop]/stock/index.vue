@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { searchShelf, stockValue, type Material, type ShelfQuery, type ShelfSort } from '~~/core/stock'
+import { searchShelf, stockValue, type Material, type ShelfQuery } from '~~/core/stock'
 import { counted, noun } from '~~/core/units'
-import { shelfColumns, usualColumns, type ShelfColumn } from '../../../components/stock/shelf-columns'
+import { shelfChoices, usualColumns, type ShelfColumn } from '../../../components/stock/shelf-columns'
+import type { Order } from '../../../parts/table/column'
 
 const route = useRoute()
 const stock = useStock()
@@ -24,6 +25,15 @@ function make(material: Material): void {
   if (material.blendId === undefined) making.value = material
   else void navigateTo({ path: to('blends'), query: { blend: material.blendId } })
 }
+const others = computed(() => [
+  { words: 'Sort a box', to: to('sorting') },
+  {
+    words: 'Files',
+    act: () => {
+      filing.value = true
+    },
+  },
+])
 const workshop = useWorkshop()
 const notices = useNotices()
 /** Opens the material that a jar's code named, and says which jar it is. */
@@ -49,11 +59,8 @@ watch(
 
 /** What is looked for, in which order, and which columns are shown. */
 const query = shallowRef<ShelfQuery>({})
-const sort = ref<{ by: ShelfSort; down: boolean }>({ by: 'kind', down: false })
-const columns = useKept<ShelfColumn[]>('hardy-thicket-shelf-columns', [...usualColumns])
-const shownColumns = computed(() =>
-  shelfColumns.map(({ id }) => id).filter((id) => columns.value.includes(id)),
-)
+const order = shallowRef<Order>()
+const columns = useKept<ShelfColumn[]>('hardy-thicket-shelf-columns-2', [...usualColumns])
 const now = useToday()
 const { placeOf } = useLotMarks()
 const among = computed(() =>
@@ -77,8 +84,8 @@ const beyond = computed(() =>
 watch(
   () => query.value.near === undefined,
   (none) => {
-    sort.value = none ? { by: 'kind', down: false } : { by: 'near', down: false }
-    columns.value = shelfColumns
+    order.value = none ? undefined : { by: 'off', down: false }
+    columns.value = shelfChoices
       .map(({ id }) => id)
       .filter((id) => (id === 'off' ? !none : columns.value.includes(id)))
   },
@@ -87,8 +94,18 @@ watch(
 
 <template>
   <div>
-    <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-2">
-      <h1>Stock</h1>
+    <StockNav title="Stock">
+      <button type="button" class="button" @click="scanning = true">Find a jar</button>
+      <button type="button" class="button" @click="editing = 'new'">New material</button>
+      <ActionMenu label="More" button="button" right :choices="others">More</ActionMenu>
+    </StockNav>
+    <ShelfSearch
+      v-model:query="query"
+      :columns="columns"
+      :found="rows.length"
+      :of="among.length"
+      @update:columns="columns = [...$event]"
+    >
       <ChoiceRow
         v-model="only"
         label="Which materials"
@@ -98,33 +115,13 @@ watch(
           ['all', 'all materials'],
         ]"
       />
-      <span class="flex-1" />
-      <button type="button" class="button" @click="filing = true">Files</button>
-      <button type="button" class="button" @click="scanning = true">Find a jar</button>
-      <NuxtLink class="button" :to="to('sorting')">Sort a box</NuxtLink>
-      <button type="button" class="button" @click="editing = 'new'">New material</button>
-    </div>
-    <StockNav />
-    <ShelfSearch
-      v-model:query="query"
-      :columns="shownColumns"
-      :found="rows.length"
-      :of="among.length"
-      @update:columns="columns = [...$event]"
-    />
-    <ShortNow
-      v-if="!asked"
-      @receive="
-        (id) => {
-          receiving = stock.stateById.get(id)?.material
-        }
-      "
-    />
+    </ShelfSearch>
+    <ShelfNow v-if="!asked" />
     <LaterPart v-if="rows.length > 0">
       <ShelfTable
-        v-model:sort="sort"
+        v-model:order="order"
         :rows="rows"
-        :columns="shownColumns"
+        :columns="columns"
         :opened="opened"
         @toggle="toggle"
         @receive="receiving = $event"

@@ -94,12 +94,9 @@ const isNamed = (what: string): boolean =>
 
 <template>
   <div>
-    <div class="flex items-center gap-3 px-5 pt-3 pb-1">
-      <h1>Tools and holders</h1>
-      <span class="flex-1" />
+    <StockNav title="Tools and holders">
       <button type="button" class="button" @click="editing = { what: '', countable: false }">New tool</button>
-    </div>
-    <StockNav />
+    </StockNav>
     <p class="px-5 py-2 text-sm text-soft">
       What nothing is said of counts as there. What is lent, worn or sold is missing: ways of making that want
       it say so, and holders limit how many pieces are under way at once.

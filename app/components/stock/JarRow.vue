@@ -3,7 +3,7 @@ import { colourOf, type LotState, type Material } from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
 
 /** One jar of a material: what it holds, what it cost, where it stands. */
-const props = defineProps<{ lot: LotState; material: Material; columns: number }>()
+const props = defineProps<{ lot: LotState; material: Material }>()
 const { money } = useFormat()
 const { marks, placeOf } = useLotMarks()
 const labels = useJarLabels()
@@ -26,8 +26,8 @@ const said = computed(() =>
 </script>
 
 <template>
-  <tr class="lot">
-    <td class="!pl-14">
+  <div class="lot">
+    <p class="name">
       {{ lot.lot.label }}
       <span class="text-soft"
         >· {{ lot.lot.source }} {{ formatDate(lot.lot.date) }}{{ lot.lot.place ? `, ${lot.lot.place}` : ''
@@ -39,10 +39,10 @@ const said = computed(() =>
         :alt="`Picture of ${lot.lot.label}`"
         class="ml-2 inline-block h-9 border border-line"
       />
-    </td>
-    <td class="number" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</td>
-    <td class="text-soft" :colspan="columns - 1">{{ said }}</td>
-    <td class="number">
+    </p>
+    <p class="held" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</p>
+    <p class="said text-soft">{{ said }}</p>
+    <div class="acts">
       <button
         v-if="canMeasure"
         type="button"
@@ -77,13 +77,31 @@ const said = computed(() =>
         @close="dialog = undefined"
       />
       <CountDialog v-if="dialog === 'count'" :state="lot" :material="material" @close="dialog = undefined" />
-    </td>
-  </tr>
+    </div>
+  </div>
 </template>
 
 <style scoped>
-.lot td {
-  background: var(--color-hover);
-  font-size: 13px;
+.lot {
+  display: grid;
+  grid-template-columns: minmax(0, 1.6fr) 72px minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0 16px;
+  min-height: 44px;
+  border-bottom: 1px solid var(--color-line);
+}
+.held {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.acts {
+  display: flex;
+  justify-content: end;
+  gap: 2px;
+}
+@media (max-width: 700px) {
+  .lot {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
 }
 </style>
