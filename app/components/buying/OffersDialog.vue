@@ -4,6 +4,7 @@ import { formatMoney, formatQuantity, parseQuantity, unitName, type StockUnit } 
 import { namedChoices, plainChoices } from '../../parts/fields/choice'
 import { money as moneyField, picked, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
+import type { Column } from '../../parts/table/column'
 
 /** What a supplier sells, offer by offer: typed, changed, taken out. */
 const props = defineProps<{ supplier: Supplier }>()
@@ -23,6 +24,25 @@ const rows = computed(() =>
     .filter(({ material }) => material?.name.toLowerCase().includes(wanted.value.trim().toLowerCase()))
     .sort((a, b) => (a.material?.name ?? '').localeCompare(b.material?.name ?? '')),
 )
+type Row = (typeof rows.value)[number]
+const columns: readonly Column<Row>[] = [
+  { id: 'name', head: 'Material', by: ({ material }) => material?.name ?? 'a material that is gone' },
+  {
+    id: 'pack',
+    head: 'Pack',
+    number: true,
+    text: ({ offer, material }) => formatQuantity(offer.packQuantity, material?.unit ?? 'g'),
+  },
+  {
+    id: 'price',
+    head: 'Price',
+    number: true,
+    by: ({ offer }) => offer.priceMinor,
+    text: ({ offer }) => money(offer.priceMinor),
+  },
+  { id: 'stock', head: 'Stock', by: ({ offer }) => offer.stock },
+  { id: 'act', head: 'Actions', headless: true, number: true },
+]
 const materials = computed(() =>
   [...workshop.materials]
     .filter(({ blendId }) => blendId === undefined)
@@ -86,29 +106,30 @@ async function setStock(offer: Offer, now: Offer['stock']): Promise<void> {
       label="Find among its offers"
     />
     <div class="mt-2 max-h-96 overflow-y-auto">
-      <table class="ruled w-full text-sm">
-        <tbody>
-          <tr v-for="{ offer, material } in rows.slice(0, 400)" :key="offer.id">
-            <td>{{ material?.name ?? 'a material that is gone' }}</td>
-            <td class="number">{{ formatQuantity(offer.packQuantity, material?.unit ?? 'g') }}</td>
-            <td class="number">{{ money(offer.priceMinor) }}</td>
-            <td class="w-32">
-              <SelectField
-                cell
-                :model-value="offer.stock"
-                :label="`Stock of ${material?.name}`"
-                :options="plainChoices(offerStocks)"
-                @update:model-value="(now) => setStock(offer, now)"
-              />
-            </td>
-            <td class="number">
-              <button type="button" class="button button-quiet button-small" @click="removeOffer(offer.id)">
-                Take out<span class="sr-only"> {{ material?.name }}</span>
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        label="Offers"
+        class="text-sm"
+        :rows="rows"
+        :columns="columns"
+        :key-of="({ offer }) => offer.id"
+        empty="No offer is known yet."
+      >
+        <template #stock="{ row: { offer, material } }">
+          <SelectField
+            cell
+            class="w-32"
+            :model-value="offer.stock"
+            :label="`Stock of ${material?.name}`"
+            :options="plainChoices(offerStocks)"
+            @update:model-value="(now) => setStock(offer, now)"
+          />
+        </template>
+        <template #act="{ row: { offer, material } }">
+          <button type="button" class="button button-quiet button-small" @click="removeOffer(offer.id)">
+            Take out<span class="sr-only"> {{ material?.name }}</span>
+          </button>
+        </template>
+      </DataTable>
     </div>
     <div class="mt-4 flex justify-end">
       <button type="button" class="button" @click="open = false">Done</button>

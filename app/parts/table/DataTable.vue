@@ -14,7 +14,8 @@ import { moveInRows } from './move-in-rows'
 /**
  * Rows of data under columns: ordered by a head that is pressed (up, down, as they come), gone through with the arrows,
  * drawn only where they are looked at when they are many, a few with each frame. Under heads of groups as long as they
- * are in no other order. A slot of a column's name draws its cells; `opened` what a row holds when it is opened; `group`
+ * are in no other order. A slot of a column's name draws its cells, `head-` and its
+ * name its head; `opened` what a row holds when it is opened; `group`
  * what stands beside a group's name.
  */
 const props = withDefaults(
@@ -143,7 +144,9 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
               aria-hidden="true"
             />
           </button>
-          <span v-else :class="{ 'sr-only': column.headless }">{{ column.head }}</span>
+          <slot v-else :name="`head-${column.id}`"
+            ><span :class="{ 'sr-only': column.headless }">{{ column.head }}</span></slot
+          >
         </th>
       </tr>
     </thead>

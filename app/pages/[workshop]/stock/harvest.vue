@@ -8,8 +8,10 @@ import {
   type Harvest,
   type Outlook,
 } from '~~/core/harvest'
-import { isTropical, REFERENCE_PLACE } from '~~/core/plants'
+import { isTropical } from '~~/core/plants'
+import type { Ahead } from '~~/core/stock'
 import { formatQuantity } from '~~/core/units'
+import type { Column } from '../../../parts/table/column'
 
 /** What can be gathered near the workshop in which weeks, held against what planned work will want. */
 const workshop = useWorkshop()
@@ -17,7 +19,6 @@ const stock = useStock()
 const harvests = useHarvests()
 const buying = useBuying()
 const taken = useYearUse(gatherings.map(({ materialId }) => materialId))
-const chosen = ref<string>()
 const editing = ref<{ gathering: Gathering; harvest?: Harvest; outlook?: Outlook }>()
 const taking = ref<Harvest>()
 useStation('Harvest', () => {
@@ -28,7 +29,7 @@ const place = computed(() => harvests.place.at)
 const tropical = computed(() => isTropical(place.value))
 const rows = computed(() =>
   gatherings
-    .map((gathering) => {
+    .map((gathering): Row => {
       const ahead = buying.aheads.get(gathering.materialId)
       const outlook = outlookOf(
         gathering,
@@ -42,27 +43,34 @@ const rows = computed(() =>
     .sort((a, b) => comes(a.outlook).localeCompare(comes(b.outlook))),
 )
 const comes = ({ window, isOpen }: Outlook): string => (isOpen ? '' : (window?.from ?? '9999'))
-/** What has the longest time lies innermost, where the way round is short; the same all year and everywhere. */
-const ringed = gatherings
-  .map((gathering) => ({ gathering, days: stretchAt(gathering, REFERENCE_PLACE)?.days ?? 0 }))
-  .sort((a, b) => b.days - a.days)
-const rings = computed(() =>
-  ringed.map(({ gathering }) => {
-    const row = rows.value.find((one) => one.gathering.id === gathering.id)
-    const stretch = stretchAt(gathering, place.value)
-    const sowing = gathering.sowing && stretchAt(gathering.sowing, place.value)
-    return {
-      id: gathering.id,
-      name: gathering.name,
-      ...(stretch ? { stretch } : {}),
-      ...(sowing ? { sowing } : {}),
-      isOpen: row?.outlook.isOpen ?? false,
-      wants: (row?.ahead?.days ?? []).flatMap(({ what, on, after }) =>
-        what === 'wanted' && on !== undefined ? [{ on, lacking: after < 0 }] : [],
-      ),
-    }
-  }),
-)
+interface Row {
+  readonly gathering: Gathering
+  readonly ahead: Ahead | undefined
+  readonly outlook: Outlook
+}
+const columns: readonly Column<Row>[] = [
+  { id: 'what', head: 'What', by: ({ gathering }) => gathering.name },
+  { id: 'year', head: 'The year', cell: 'year wide' },
+  { id: 'next', head: 'Next time', by: ({ outlook }) => comes(outlook) },
+  { id: 'there', head: 'There', number: true, cell: 'wide' },
+  { id: 'wanted', head: 'Wanted', number: true, cell: 'wide' },
+  { id: 'bring', head: 'Bring home' },
+  { id: 'act', head: 'Actions', headless: true, number: true },
+]
+/** The weeks of a year in which it can be gathered, and the days that work wants of it. */
+const yearOf = ({ gathering, ahead, outlook: { isOpen } }: Row) => {
+  const stretch = stretchAt(gathering, place.value)
+  const sowing = gathering.sowing && stretchAt(gathering.sowing, place.value)
+  return {
+    name: gathering.name,
+    isOpen,
+    ...(stretch ? { stretch } : {}),
+    ...(sowing ? { sowing } : {}),
+    wants: (ahead?.days ?? []).flatMap(({ what, on, after }) =>
+      what === 'wanted' && on !== undefined ? [{ on, lacking: after < 0 }] : [],
+    ),
+  }
+}
 const show = (quantity: number, { materialId }: Gathering): string =>
   formatQuantity(quantity, stock.stateById.get(materialId)?.material.unit ?? 'g')
 
@@ -111,62 +119,46 @@ const known = computed(() => {
         that you give it.
       </p>
       <HarvestList v-if="due.length > 0" label="Due now" :rows="due" @edit="change" @take="taking = $event" />
-      <div class="layout">
-        <YearWheel v-model:chosen="chosen" :rings="rings" :today="buying.now" class="mt-2 ml-5" />
-        <table class="ruled self-start">
-          <thead>
-            <tr>
-              <th>What</th>
-              <th>Next time</th>
-              <th class="number">There</th>
-              <th class="number">Wanted</th>
-              <th>Bring home</th>
-              <th><span class="sr-only">Actions</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="{ gathering, outlook } in rows"
-              :key="gathering.id"
-              :class="{ chosen: chosen === gathering.id }"
-              @mouseenter="chosen = gathering.id"
-            >
-              <td>{{ gathering.name }}</td>
-              <td>
-                <template v-if="outlook.window"
-                  ><span :class="{ 'font-semibold text-moss': outlook.isOpen }">{{
-                    outlook.isOpen
-                      ? `now, to ${formatDay(outlook.window.to)}`
-                      : `${formatDay(outlook.window.from)} – ${formatDate(outlook.window.to)}`
-                  }}</span></template
-                >
-              </td>
-              <td class="number">{{ outlook.there > 0 ? show(outlook.there, gathering) : '' }}</td>
-              <td class="number">
-                {{ outlook.wanted > 0 ? show(outlook.wanted, gathering) : ''
-                }}<span v-if="outlook.tooSoon > 0" class="block text-xs text-hip"
-                  >{{ show(outlook.tooSoon, gathering) }} sooner</span
-                >
-              </td>
-              <td>
-                <span :class="outlook.bring > 0 ? 'font-semibold' : 'text-soft'">{{
-                  bringWords(outlook)
-                }}</span>
-                <span v-if="outlook.coming > 0" class="block text-xs text-soft"
-                  >{{ show(outlook.coming, gathering) }} on its way</span
-                >
-              </td>
-              <td class="number">
-                <button type="button" class="button button-small" @click="plan(outlook)">
-                  Plan<span class="sr-only"> {{ gathering.name }}</span>
-                </button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <DataTable
+        label="What can be gathered"
+        page
+        :rows="rows"
+        :columns="columns"
+        :key-of="({ gathering }) => gathering.id"
+      >
+        <template #what="{ row: { gathering } }">{{ gathering.name }}</template>
+        <template #head-year><span class="sr-only">The year</span><MonthAxis /></template>
+        <template #year="{ row }"><YearRibbon v-bind="yearOf(row)" :today="buying.now" /></template>
+        <template #next="{ row: { outlook } }">
+          <span v-if="outlook.window" :class="{ 'font-semibold text-moss': outlook.isOpen }">{{
+            outlook.isOpen
+              ? `now, to ${formatDay(outlook.window.to)}`
+              : `${formatDay(outlook.window.from)} – ${formatDate(outlook.window.to)}`
+          }}</span>
+        </template>
+        <template #there="{ row: { gathering, outlook } }">{{
+          outlook.there > 0 ? show(outlook.there, gathering) : ''
+        }}</template>
+        <template #wanted="{ row: { gathering, outlook } }">
+          {{ outlook.wanted > 0 ? show(outlook.wanted, gathering) : ''
+          }}<span v-if="outlook.tooSoon > 0" class="block text-xs text-hip"
+            >{{ show(outlook.tooSoon, gathering) }} sooner</span
+          >
+        </template>
+        <template #bring="{ row: { gathering, outlook } }">
+          <span :class="outlook.bring > 0 ? 'font-semibold' : 'text-soft'">{{ bringWords(outlook) }}</span>
+          <span v-if="outlook.coming > 0" class="block text-xs text-soft"
+            >{{ show(outlook.coming, gathering) }} on its way</span
+          >
+        </template>
+        <template #act="{ row: { gathering, outlook } }">
+          <button type="button" class="button button-small" @click="plan(outlook)">
+            Plan<span class="sr-only"> {{ gathering.name }}</span>
+          </button>
+        </template>
+      </DataTable>
       <p class="px-5 py-2 text-sm text-soft">
-        Wanted is what planned work takes within a year; a mark on the wheel shows when, red where it will be
+        Wanted is what planned work takes within a year; a mark on the ribbon shows when, red where it will be
         lacking. “Sooner” is lacking before anything gathered could be dry: buy it, or make it another way.
         Ask owner and authority before picking, and mind what is protected.
       </p>
@@ -200,17 +192,9 @@ const known = computed(() => {
 </template>
 
 <style scoped>
-.layout {
-  display: grid;
-  grid-template-columns: minmax(300px, 440px) minmax(0, 1fr);
-  gap: 0 24px;
-}
-.chosen td {
-  background: var(--color-hover);
-}
-@media (max-width: 900px) {
-  .layout {
-    grid-template-columns: minmax(0, 1fr);
-  }
+:deep(td.year) {
+  width: 36%;
+  padding-top: 0;
+  padding-bottom: 0;
 }
 </style>
