@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { besides, stations } from '../../shared/stations'
+import { faultsInView, sizes } from './support/in-view'
 import { Maker } from './support/maker'
 import { serious } from './support/serious'
 
@@ -31,7 +32,7 @@ test('the rooms of Stock have no serious or critical finding', async ({ page }) 
   for (const [room, shown] of [
     ['Ahead', 'tbody tr'],
     ['Buying', '[aria-label="What it costs"]'],
-    ['Harvest', 'svg'],
+    ['Harvest', 'tbody tr'],
     ['Tools', 'tbody tr'],
     ['Stock-take', 'input'],
   ] as const) {
@@ -42,71 +43,88 @@ test('the rooms of Stock have no serious or critical finding', async ({ page }) 
   }
 })
 
-const dialogs: [string, string, (page: Page) => Promise<void>][] = [
-  ['finding a jar', 'stock', (page) => page.getByRole('button', { name: 'Find a jar' }).click()],
-  [
-    'a colour from a photograph',
-    'blends',
-    (page) => page.getByRole('button', { name: 'Take it from a photograph…' }).click(),
-  ],
-  ['a test tile', 'blends', (page) => page.getByRole('button', { name: 'New tile' }).click()],
-  ['receiving a pack', 'stock', (page) => page.getByRole('button', { name: 'Receive Matte medium' }).click()],
-  ['a new material', 'stock', (page) => page.getByRole('button', { name: 'New material' }).click()],
-  [
-    'files',
-    'stock',
-    async (page) => {
+/** A dialog: where it is, its main answer, and how it is opened. */
+interface Asked {
+  readonly what: string
+  readonly at: string
+  readonly main: string
+  readonly open: (page: Page) => Promise<void>
+}
+const pressed =
+  (name: string | RegExp) =>
+  (page: Page): Promise<void> =>
+    page.getByRole('button', { name }).first().click()
+const dialogs: readonly Asked[] = [
+  { what: 'finding a jar', at: 'stock', main: '^Find$', open: pressed('Find a jar') },
+  { what: 'receiving a pack', at: 'stock', main: '^Receive pack$', open: pressed('Receive Matte medium') },
+  { what: 'a new material', at: 'stock', main: '^Store material$', open: pressed('New material') },
+  {
+    what: 'files',
+    at: 'stock',
+    main: '^(Done|Close|Leave it)$',
+    open: async (page) => {
       await page.getByRole('button', { name: 'More' }).click()
       await page.getByRole('menuitem', { name: 'Files' }).click()
     },
-  ],
-  ['a supplier', 'stock/buying', (page) => page.getByRole('button', { name: 'New supplier' }).click()],
-  [
-    'offers',
-    'stock/buying',
-    (page) =>
-      page
-        .getByRole('button', { name: /^\d+ offers$/ })
-        .first()
-        .click(),
-  ],
-  ['what came of an order', 'stock/buying', (page) => page.getByRole('button', { name: /^Take in/ }).click()],
-  ['a harvest', 'stock/harvest', (page) => page.getByRole('button', { name: 'Plan Sprigs' }).click()],
-  [
-    'a tool',
-    'stock/tools',
-    (page) =>
+  },
+  {
+    what: 'a colour from a photograph',
+    at: 'blends',
+    main: '.',
+    open: pressed('Take it from a photograph…'),
+  },
+  { what: 'a test tile', at: 'blends', main: '^Keep', open: pressed('New tile') },
+  { what: 'a supplier', at: 'stock/buying', main: '^Keep$', open: pressed('New supplier') },
+  { what: 'offers', at: 'stock/buying', main: '^Add$', open: pressed(/^\d+ offers$/) },
+  { what: 'what came of an order', at: 'stock/buying', main: '^Take in$', open: pressed(/^Take in/) },
+  { what: 'a harvest', at: 'stock/harvest', main: '^(Keep|Plan)', open: pressed('Plan Sprigs') },
+  {
+    what: 'a tool',
+    at: 'stock/tools',
+    main: '^Keep$',
+    open: (page) =>
       page
         .getByRole('region', { name: 'Tools' })
         .getByRole('button', { name: /^Change/ })
         .first()
         .click(),
-  ],
-  ['weighing', 'bench', (page) => page.getByRole('button', { name: 'Weigh' }).click()],
-  ['rejecting', 'bench', (page) => page.getByRole('button', { name: 'Reject a piece' }).click()],
-  ['ending a batch', 'bench', (page) => page.getByRole('button', { name: 'Abandon' }).click()],
-  ['a new commission', 'brief', (page) => page.getByRole('button', { name: 'New commission' }).click()],
-  [
-    'a suggested planting',
-    'brief',
-    async (page) => {
+  },
+  { what: 'weighing', at: 'bench', main: '.', open: pressed('Weigh') },
+  { what: 'rejecting', at: 'bench', main: '^broke$', open: pressed('Reject a piece') },
+  { what: 'ending a batch', at: 'bench', main: '^Abandon', open: pressed('Abandon') },
+  { what: 'a new commission', at: 'brief', main: '^Make', open: pressed('New commission') },
+  {
+    what: 'a suggested planting',
+    at: 'brief',
+    main: '^(Take|Add)',
+    open: async (page) => {
       await page.getByRole('button', { name: 'Suggest a planting…' }).click()
       await page.getByRole('dialog').getByRole('button', { name: 'Suggest', exact: true }).click()
     },
-  ],
-  ['finding', 'line-up', (page) => page.getByRole('button', { name: /^Find/ }).click()],
-  ['wiping', 'workshop', (page) => page.getByRole('button', { name: /Wipe/ }).click()],
+  },
+  { what: 'finding', at: 'line-up', main: '', open: pressed(/^Find/) },
+  { what: 'a promise', at: 'calendar', main: '^(Ask|Leave it)', open: pressed('Can I have…?') },
+  { what: 'people and sessions', at: 'calendar', main: '^Done$', open: pressed('People and sessions') },
+  { what: 'keys', at: 'line-up', main: '', open: (page) => page.keyboard.press('?') },
+  { what: 'wiping', at: 'workshop', main: '^Wipe', open: pressed(/Wipe/) },
 ]
-for (const station of new Set(dialogs.map(([, own]) => own)))
-  test(`the dialogs of ${station} have no serious or critical finding, and Escape closes them`, async ({
+for (const station of new Set(dialogs.map(({ at }) => at)))
+  test(`the dialogs of ${station}: nothing serious found by axe, their answer in view at three sizes, Escape closes them`, async ({
     page,
   }) => {
     await page.goto(`/demo/${station}`)
     await expect(page.locator('#station h1').first()).toBeAttached()
-    for (const [what, , open] of dialogs.filter(([, own]) => own === station)) {
+    for (const { what, main, open } of dialogs.filter(({ at }) => at === station)) {
       await open(page)
       await expect(page.getByRole('dialog')).toBeVisible()
       expect.soft([what, await serious(page)]).toEqual([what, []])
+      for (const [width, height] of sizes) {
+        await page.setViewportSize({ width, height })
+        await expect
+          .poll(() => faultsInView(page, main), { message: `${what} at ${width} × ${height}` })
+          .toEqual([])
+      }
+      await page.setViewportSize({ width: 1280, height: 800 })
       await page.keyboard.press('Escape')
       await expect(page.getByRole('dialog')).toHaveCount(0)
     }

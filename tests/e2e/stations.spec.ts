@@ -1,15 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { places } from '../../shared/stations'
-import { faultsInView } from './support/in-view'
+import { faultsInView, sizes } from './support/in-view'
 import { Maker } from './support/maker'
 import { serious } from './support/serious'
 
-/** Desk, small laptop, phone in the hand. */
-const sizes = [
-  [1280, 800],
-  [1024, 768],
-  [390, 844],
-] as const
 /** A window of 1280 × 800 looked at twice as large has room for half as much. */
 const TWICE_AS_LARGE = { width: 640, height: 400 }
 

@@ -22,6 +22,7 @@ import {
 } from '~~/core/units'
 import { hidable, note, own, typed, words, type Field } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
+import type { Column } from '../../parts/table/column'
 
 /** Finishes or abandons: what was used is looked over, then stock, tray and log are written in one go. */
 const props = defineProps<{ batch: Batch; run: Run; kind: 'finish' | 'abandon' }>()
@@ -68,6 +69,34 @@ const openWeighings = computed(() =>
 const allowed = ref(false)
 const drawn = uses.map((one) => ({ ...one, key: `draw-${one.materialId}` }))
 const kept = yields.map((one) => ({ ...one, key: `kept-${one.materialId}` }))
+const usedColumns: readonly Column<(typeof drawn)[number]>[] = [
+  { id: 'material', head: 'Material', text: ({ materialId }) => materialOf(materialId)?.name ?? materialId },
+  {
+    id: 'planned',
+    head: 'Planned',
+    number: true,
+    text: ({ materialId, planned: quantity }) => formatQuantity(quantity, unitOf(materialId)),
+  },
+  {
+    id: 'measured',
+    head: 'Measured',
+    number: true,
+    cell: 'wide',
+    text: ({ materialId, measured }) =>
+      measured === undefined ? '–' : formatQuantity(measured, unitOf(materialId)),
+  },
+  { id: 'draw', head: 'Draw from stock', cell: 'amount' },
+]
+const keptColumns: readonly Column<(typeof kept)[number]>[] = [
+  { id: 'label', head: 'Comes out besides', text: ({ label }) => label },
+  {
+    id: 'planned',
+    head: 'Planned',
+    number: true,
+    text: ({ materialId, quantity }) => (quantity > 0 ? formatQuantity(quantity, yieldUnit(materialId)) : ''),
+  },
+  { id: 'keep', head: 'Keep as a lot', cell: 'amount' },
+]
 const { kind, batch, run } = props
 const inPlace = isMadeInPlace(batch)
 const usualTray = inPlace ? 'On the scene' : `Tray ${workshop.batches.length}`
@@ -166,44 +195,25 @@ const act = computed(() =>
         Still weighed in and not out: {{ openWeighings.join(', ') }}. Without a weigh-out the plan’s figure is
         taken.
       </p>
-      <table class="ruled col-span-2 w-full">
-        <thead>
-          <tr>
-            <th>Material</th>
-            <th class="number">Planned</th>
-            <th class="number">Measured</th>
-            <th>Draw from stock</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="use in drawn" :key="use.materialId">
-            <td class="font-semibold">{{ materialOf(use.materialId)?.name ?? use.materialId }}</td>
-            <td class="number">{{ formatQuantity(use.planned, unitOf(use.materialId)) }}</td>
-            <td class="number">
-              {{ use.measured === undefined ? '–' : formatQuantity(use.measured, unitOf(use.materialId)) }}
-            </td>
-            <td><FormCell :form="form" :name="use.key" /></td>
-          </tr>
-        </tbody>
-      </table>
-      <table v-if="kept.length > 0" class="ruled col-span-2 w-full">
-        <thead>
-          <tr>
-            <th>Comes out besides</th>
-            <th class="number">Planned</th>
-            <th>Keep as a lot</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="one in kept" :key="one.materialId">
-            <td class="font-semibold">{{ one.label }}</td>
-            <td class="number">
-              {{ one.quantity > 0 ? formatQuantity(one.quantity, yieldUnit(one.materialId)) : '' }}
-            </td>
-            <td><FormCell :form="form" :name="one.key" /></td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        label="What was used"
+        class="col-span-2"
+        :rows="drawn"
+        :columns="usedColumns"
+        :key-of="({ key }) => key"
+      >
+        <template #draw="{ row }"><FormCell :form="form" :name="row.key" /></template>
+      </DataTable>
+      <DataTable
+        v-if="kept.length > 0"
+        label="What comes out besides"
+        class="col-span-2"
+        :rows="kept"
+        :columns="keptColumns"
+        :key-of="({ key }) => key"
+      >
+        <template #keep="{ row }"><FormCell :form="form" :name="row.key" /></template>
+      </DataTable>
     </template>
     <template #after>
       <div v-if="uncovered" class="col-span-2 border-l-[6px] border-hip bg-hip-pale p-3" role="alert">
@@ -215,3 +225,9 @@ const act = computed(() =>
     </template>
   </FieldsDialog>
 </template>
+
+<style scoped>
+:deep(td.amount) {
+  width: 136px;
+}
+</style>

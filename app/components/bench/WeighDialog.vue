@@ -9,6 +9,7 @@ import {
 } from '~~/core/batches'
 import { unitsPerGram, type Material } from '~~/core/stock'
 import { formatQuantity, parseQuantity } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 type WeighDeed = Extract<BatchAction, { type: 'weigh-in' | 'weigh-out' | 'use' }>
 
@@ -49,6 +50,27 @@ const whyNot = (material: Material): string => {
     : `${scale.because} Until then type what was used.`
 }
 const weighedIn = (id: string) => props.run.state.weighing.get(id)
+
+const columns: readonly Column<Material>[] = [
+  { id: 'name', head: 'Material' },
+  {
+    id: 'in',
+    head: 'In',
+    number: true,
+    text: ({ id }) => (weighedIn(id) ? `${weighedIn(id)?.grams} g` : ''),
+  },
+  {
+    id: 'used',
+    head: 'Used so far',
+    number: true,
+    cell: 'wide',
+    text: ({ id, unit }) => {
+      const measured = props.run.state.measured.get(id)
+      return measured === undefined ? '–' : formatQuantity(measured, unit)
+    },
+  },
+  { id: 'now', head: 'Now', cell: 'now' },
+]
 
 function weigh(material: Material): void {
   const reading = parseQuantity(text[material.id] ?? '', 'g', { zero: true })
@@ -92,60 +114,40 @@ function use(material: Material): void {
     <p class="mb-2 text-soft">
       Weigh the container before you begin and when you are done: what is missing was used. Pieces are typed.
     </p>
-    <table class="ruled w-full">
-      <thead>
-        <tr>
-          <th>Material</th>
-          <th>In</th>
-          <th class="number">Used so far</th>
-          <th>Now</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="material in materials" :key="material.id">
-          <td class="font-semibold">
-            {{ material.name
-            }}<span v-if="fault[material.id]" class="block text-sm font-normal text-hip" role="alert">{{
-              fault[material.id]
-            }}</span
-            ><span
-              v-if="alarm[material.id]"
-              class="block max-w-80 text-sm font-normal text-hip"
-              role="alert"
-              >{{ alarm[material.id] }}</span
-            ><span v-else-if="reclaim(material.id)" class="block text-xs font-normal text-soft"
-              >expect about {{ formatQuantity(reclaim(material.id)?.back ?? 0, material.unit) }} back of
-              {{ formatQuantity(reclaim(material.id)?.thrown ?? 0, material.unit) }}</span
-            ><span v-if="whyNot(material)" class="block max-w-72 text-xs font-normal text-soft">{{
-              whyNot(material)
-            }}</span>
-          </td>
-          <td>{{ weighedIn(material.id) ? `${weighedIn(material.id)?.grams} g` : '' }}</td>
-          <td class="number">
-            {{
-              run.state.measured.has(material.id)
-                ? formatQuantity(run.state.measured.get(material.id) ?? 0, material.unit)
-                : '–'
-            }}
-          </td>
-          <td>
-            <form class="flex gap-2" @submit.prevent="weighable(material) ? weigh(material) : use(material)">
-              <input
-                v-model="text[material.id]"
-                class="field !min-h-[44px] w-28"
-                inputmode="decimal"
-                :placeholder="weighable(material) ? 'grams' : 'used'"
-                :aria-label="`${material.name}, ${weighable(material) ? (weighedIn(material.id) ? 'grams out' : 'grams in') : 'used'}`"
-              />
-              <button type="submit" class="button !min-h-[44px] min-w-28">
-                {{ weighable(material) ? (weighedIn(material.id) ? 'Weigh out' : 'Weigh in') : 'Add used' }}
-              </button>
-            </form>
-          </td>
-        </tr>
-      </tbody>
-    </table>
-    <div class="mt-4 flex justify-end">
+    <DataTable label="Materials of the step" :rows="materials" :columns="columns" :key-of="({ id }) => id">
+      <template #name="{ row: material }">
+        <span class="font-semibold">{{ material.name }}</span>
+        <span v-if="fault[material.id]" class="block text-sm text-hip" role="alert">{{
+          fault[material.id]
+        }}</span>
+        <span v-if="alarm[material.id]" class="block max-w-80 text-sm text-hip" role="alert">{{
+          alarm[material.id]
+        }}</span>
+        <span v-else-if="reclaim(material.id)" class="block text-xs text-soft"
+          >expect about {{ formatQuantity(reclaim(material.id)?.back ?? 0, material.unit) }} back of
+          {{ formatQuantity(reclaim(material.id)?.thrown ?? 0, material.unit) }}</span
+        >
+        <span v-if="whyNot(material)" class="block max-w-72 text-xs text-soft">{{ whyNot(material) }}</span>
+      </template>
+      <template #now="{ row: material }">
+        <form
+          class="flex flex-wrap gap-2"
+          @submit.prevent="weighable(material) ? weigh(material) : use(material)"
+        >
+          <input
+            v-model="text[material.id]"
+            class="field !min-h-[44px] !w-28"
+            inputmode="decimal"
+            :placeholder="weighable(material) ? 'grams' : 'used'"
+            :aria-label="`${material.name}, ${weighable(material) ? (weighedIn(material.id) ? 'grams out' : 'grams in') : 'used'}`"
+          />
+          <button type="submit" class="button !min-h-[44px] w-28">
+            {{ weighable(material) ? (weighedIn(material.id) ? 'Weigh out' : 'Weigh in') : 'Add used' }}
+          </button>
+        </form>
+      </template>
+    </DataTable>
+    <div class="answers mt-4">
       <button type="button" class="button button-act !min-h-[48px]" @click="open = false">
         Back to the step
       </button>

@@ -183,6 +183,7 @@ function toggle(id: HabitatId): void {
         <SelectField
           v-model="spread"
           beside
+          class="flex-wrap"
           label="Where pieces are fewer than nature has"
           :options="[
             { value: 'all', words: 'thin over all of it' },
@@ -215,10 +216,10 @@ function toggle(id: HabitatId): void {
           <tr>
             <th><span class="sr-only">Take</span></th>
             <th>Plant</th>
-            <th class="number">Stands</th>
+            <th class="number wide">Stands</th>
             <th class="number">Pieces</th>
             <th>Zone</th>
-            <th>Why</th>
+            <th class="wide">Why</th>
           </tr>
         </thead>
         <tbody>
@@ -231,7 +232,7 @@ function toggle(id: HabitatId): void {
               <input v-model="line.taken" type="checkbox" class="tick" :aria-label="`Take ${line.name}`" />
             </td>
             <td class="font-semibold">{{ line.name }}</td>
-            <td class="number">{{ real(line.heightM * 1000) }}</td>
+            <td class="number wide">{{ real(line.heightM * 1000) }}</td>
             <td class="number">
               <input
                 class="field field-cell !w-16 text-right"
@@ -250,11 +251,11 @@ function toggle(id: HabitatId): void {
                 :options="plainChoices(zones)"
               />
             </td>
-            <td class="leading-tight text-soft">{{ line.reason }}</td>
+            <td class="wide leading-tight text-soft">{{ line.reason }}</td>
           </tr>
         </tbody>
       </table>
-      <div class="mt-3 flex items-center justify-end gap-2">
+      <div class="answers mt-3 items-center">
         <p class="mr-auto text-sm text-soft">Densities are our estimate; change what you know better.</p>
         <button type="button" class="button" @click="open = false">Leave it</button>
         <button type="button" class="button button-act" :disabled="taken.length === 0" @click="take">

@@ -31,6 +31,7 @@ const columns: readonly Column<Row>[] = [
     id: 'pack',
     head: 'Pack',
     number: true,
+    cell: 'wide',
     text: ({ offer, material }) => formatQuantity(offer.packQuantity, material?.unit ?? 'g'),
   },
   {
@@ -40,7 +41,7 @@ const columns: readonly Column<Row>[] = [
     by: ({ offer }) => offer.priceMinor,
     text: ({ offer }) => money(offer.priceMinor),
   },
-  { id: 'stock', head: 'Stock', by: ({ offer }) => offer.stock },
+  { id: 'stock', head: 'Stock', cell: 'wide', by: ({ offer }) => offer.stock },
   { id: 'act', head: 'Actions', headless: true, number: true },
 ]
 const materials = computed(() =>
@@ -131,7 +132,7 @@ async function setStock(offer: Offer, now: Offer['stock']): Promise<void> {
         </template>
       </DataTable>
     </div>
-    <div class="mt-4 flex justify-end">
+    <div class="answers mt-4">
       <button type="button" class="button" @click="open = false">Done</button>
     </div>
   </BaseDialog>

@@ -105,7 +105,7 @@ async function take(): Promise<void> {
         </template>
       </div>
     </template>
-    <div class="mt-4 flex justify-end gap-2">
+    <div class="answers mt-4">
       <button type="button" class="button" @click="open = false">Leave it</button>
       <button
         v-if="!isWrong"

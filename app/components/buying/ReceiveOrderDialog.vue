@@ -32,7 +32,7 @@ const form = useFields(
       ]),
     ),
     date: day({ label: 'Day', start: buying.now, past: true }),
-    label: words({ label: 'Written on each', start: `${supplier} ${formatDate(buying.now)}` }),
+    label: words({ label: 'Written on each', wide: true, start: `${supplier} ${formatDate(buying.now)}` }),
   },
   {
     async send({ date, label, ...came }) {
@@ -53,8 +53,10 @@ const form = useFields(
 <template>
   <FieldsDialog wide :title="`What came of ${supplier}`" :form="form" act="Take in" @close="$emit('close')">
     <template v-for="{ line, key } in waiting" :key="key" #[key]="{ look, fault }">
-      <div class="col-span-2 grid grid-cols-[1fr_176px_auto] items-center gap-3 border-b border-line pb-1">
-        <p>
+      <div
+        class="col-span-2 grid grid-cols-[1fr_auto] items-center gap-x-3 border-b border-line pb-1 sm:grid-cols-[1fr_176px_auto]"
+      >
+        <p class="max-sm:col-span-2">
           {{ nameOf(line.materialId) }}
           <span class="block text-sm text-soft"
             >{{ line.packs }} ×

@@ -92,8 +92,8 @@ async function read(): Promise<void> {
       </li>
     </ul>
     <form class="flex flex-wrap items-end gap-2" @submit.prevent="add">
-      <DateField v-model="text.from" class="w-40" label="First day" />
-      <DateField v-model="text.to" class="w-40" label="Last day" />
+      <DateField v-model="text.from" class="w-36" label="First day" />
+      <DateField v-model="text.to" class="w-36" label="Last day" />
       <PersonPick v-model="text.who" label="Who" />
       <TextField v-model="text.why" class="min-w-28 flex-1" label="Why" />
       <button type="submit" class="button mb-[22px]">Add days off</button>

@@ -245,7 +245,7 @@ async function plan(variant: Variant): Promise<void> {
         </table>
       </section>
     </template>
-    <div class="mt-4 flex justify-end">
+    <div class="answers mt-4">
       <button type="button" class="button" @click="open = false">Close</button>
     </div>
   </BaseDialog>

@@ -53,8 +53,8 @@ async function add(): Promise<void> {
     <p v-if="sessions.length === 0" class="text-sm text-soft">None yet.</p>
     <ul class="my-1">
       <li v-for="time in sessions" :key="time.id" class="flex items-center gap-2">
-        <span class="w-28">{{ dayWords(time) }}</span>
-        <span class="w-28 tabular-nums">{{ time.from }}–{{ time.to }}</span>
+        <span class="w-24">{{ dayWords(time) }}</span>
+        <span class="w-24 tabular-nums">{{ time.from }}–{{ time.to }}</span>
         <span class="flex-1 text-soft">{{ whoWords(time) }}</span>
         <button type="button" class="button button-small button-quiet" @click="removeTime(time.id)">
           Take out<span class="sr-only"> {{ dayWords(time) }} {{ time.from }}</span>

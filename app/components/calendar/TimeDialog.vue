@@ -6,17 +6,17 @@ const { open } = useDialog(() => emit('close'))
 
 <template>
   <BaseDialog v-model="open" title="People and sessions" widest>
-    <div class="grid gap-x-8 gap-y-4 md:grid-cols-2">
-      <div class="grid content-start gap-4">
+    <div class="grid grid-cols-1 gap-x-8 gap-y-4 md:grid-cols-2">
+      <div class="grid grid-cols-1 content-start gap-4">
         <SessionsForm />
         <PeopleForm />
       </div>
-      <div class="grid content-start gap-4">
+      <div class="grid grid-cols-1 content-start gap-4">
         <DaysForm />
         <LayingSettings />
       </div>
     </div>
-    <div class="mt-3 flex justify-end">
+    <div class="answers mt-3">
       <button type="button" class="button button-act" @click="open = false">Done</button>
     </div>
   </BaseDialog>

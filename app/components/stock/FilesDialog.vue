@@ -134,7 +134,7 @@ async function take(): Promise<void> {
         already.
       </p>
     </template>
-    <div class="mt-4 flex justify-end gap-2">
+    <div class="answers mt-4">
       <button v-if="found" type="button" class="button" @click="found = undefined">Leave it</button>
       <button v-else type="button" class="button" @click="open = false">Done</button>
       <button

@@ -51,7 +51,7 @@ async function submit(): Promise<void> {
       </slot>
     </template>
     <slot name="after" />
-    <div class="col-span-2 mt-2 flex flex-wrap justify-end gap-2">
+    <div class="answers col-span-2">
       <slot name="aside" />
       <button
         v-if="!noLeave"

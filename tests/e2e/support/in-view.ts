@@ -1,5 +1,12 @@
 import type { Page } from '@playwright/test'
 
+/** Desk, small laptop, phone in the hand. */
+export const sizes = [
+  [1280, 800],
+  [1024, 768],
+  [390, 844],
+] as const
+
 /**
  * What is wrong with a page as a hand meets it: a main action that does not lie in the window whole, or has something
  * over it; a page wider than its window; words cut off without a sign; words laid over other words.
@@ -68,6 +75,13 @@ export async function faultsInView(page: Page, main: string): Promise<string[]> 
         if (!['static', 'relative'].includes(getComputedStyle(around).position)) return false
       return true
     }
+    const panel = document.querySelector('[role="dialog"] [data-floats]')
+    for (const control of panel?.querySelectorAll('button, input, select') ?? [])
+      if (
+        shown(control) &&
+        clipped(control.getBoundingClientRect(), control).right > panel!.getBoundingClientRect().right
+      )
+        wrong.push(`${nameOf(control) || control.tagName} stands out of its dialog`)
     const controls = [...document.querySelectorAll('button, input, select')].filter(shown)
     for (const control of controls) {
       const box = clipped(control.getBoundingClientRect(), control)
