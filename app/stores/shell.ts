@@ -7,9 +7,11 @@ export const useShell = defineStore('shell', () => {
   const dialogs = ref<readonly symbol[]>([])
   /** Whether the scale rule was opened or closed by hand; undefined: as the place has it. */
   const rule = ref<boolean>()
+  /** Px to a model millimetre of what is drawn, where the rule is to have the same measure. */
+  const pxPerMm = ref<number>()
   /** What `n` makes at the station that is shown. */
   const makeNew = shallowRef<() => void>()
-  return { find, keys, title, dialogs, rule, makeNew }
+  return { find, keys, title, dialogs, rule, pxPerMm, makeNew }
 })
 
 /** Names the page, and says what `n` makes here while it is shown. */

@@ -115,8 +115,16 @@ test.describe('the frame', () => {
     await page.getByRole('button', { name: /^Rowan, 95 mm/ }).click()
     await expect(rule).toContainText('95 mm = 8.3 m')
     const face = (await rule.locator('.face').boundingBox())!
-    // The spruce of 241 mm makes it a rule of 260 mm.
-    await page.mouse.move(face.x + 14 + ((face.width - 28) * 100) / 260, face.y + 20)
+    // The rule begins 14 px from its end, and has the measure of the drawing above it.
+    const [low, high] = await Promise.all(
+      ['100', '200'].map(
+        async (mm) => (await page.locator('#station').getByText(mm, { exact: true }).boundingBox())!.y,
+      ),
+    )
+    const pxPerMm = (low! - high!) / 100
+    const chosen = Number(await rule.locator('line.chosen').getAttribute('x1'))
+    expect(chosen - 14).toBeCloseTo(95 * pxPerMm, 0)
+    await page.mouse.move(face.x + 14 + 100 * pxPerMm, face.y + 20)
     await expect(rule).toContainText('100 mm = 8.7 m')
     await rule.getByLabel('Real length').fill('8ft6')
     await expect(rule.getByLabel('Model length')).toHaveValue('30 mm')

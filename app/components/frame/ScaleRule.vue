@@ -32,11 +32,14 @@ const neededMm = computed(
 )
 const INSET = 14
 const FACE_PX = 38
-const scale = computed(() =>
-  scaleLinear([0, neededMm.value], [INSET, Math.max(INSET + 1, width.value - INSET)])
-    .nice()
-    .clamp(true),
-)
+/** As long as a drawing on the page has it, so that both have one measure; else so that all fits. */
+const scale = computed(() => {
+  const end = Math.max(INSET + 1, width.value - INSET)
+  const drawn = shell.pxPerMm
+  return drawn === undefined
+    ? scaleLinear([0, neededMm.value], [INSET, end]).nice().clamp(true)
+    : scaleLinear([0, (end - INSET) / drawn], [INSET, end]).clamp(true)
+})
 const x = (mm: number): number => scale.value(mm)
 
 interface Mark {
@@ -311,11 +314,13 @@ text {
 }
 .reading {
   position: absolute;
-  top: 11px;
-  margin-left: 4px;
-  padding: 0 5px;
+  /* Over figures whole, not over half of them. */
+  top: 0;
+  height: 38px;
+  margin-left: 2px;
+  padding: 0 6px;
   font-size: 13px;
-  line-height: 15px;
+  line-height: 38px;
   font-weight: 650;
   white-space: nowrap;
   background: var(--color-wood);

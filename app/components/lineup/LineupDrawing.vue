@@ -35,6 +35,14 @@ const layout = computed(() => layOut(view.subjects, personMm.value, room.value, 
 const sight = computed(() => view.sight)
 const ground = computed(() => GROUND + sight.value.panY)
 const pxPerMm = computed(() => layout.value.pxPerMm * sight.value.zoom)
+const shell = useShell()
+// The rule below is held against what is drawn to scale.
+watchEffect(() => {
+  shell.pxPerMm = view.mode === 'true' && pxPerMm.value > 0 ? pxPerMm.value : undefined
+})
+onBeforeUnmount(() => {
+  shell.pxPerMm = undefined
+})
 const chosen = computed(() =>
   view.pieces
     ? undefined

@@ -51,7 +51,7 @@ function save(as: 'png' | 'svg' | 'copy'): void {
   <div class="tools">
     <div class="group" role="group" aria-label="Size">
       <button type="button" class="tool" :aria-pressed="view.mode === 'true'" @click="view.mode = 'true'">
-        True size
+        To scale
       </button>
       <button
         type="button"
