@@ -150,4 +150,23 @@ describe('a table of data', () => {
     expect(screen.queryAllByRole('rowheader')).toHaveLength(0)
     expect(names().slice(0, 3)).toEqual(['Foam 2', 'Foam 10', 'Fibre'])
   })
+  it('has a tick for each row where several may be chosen, and one for all', async () => {
+    let chosen: ReadonlySet<string> = new Set()
+    const choosing = {
+      choosing: ({ name }: Jar) => name,
+      'onUpdate:chosen': (now: ReadonlySet<string>) => {
+        chosen = now
+      },
+    }
+    const wrapper = await show(DataTable, table({ ...choosing, chosen }))
+    await hand.click(screen.getByRole('checkbox', { name: 'Choose Fibre' }))
+    expect([...chosen]).toEqual(['c'])
+    await wrapper.setProps({ chosen })
+    expect(screen.getByRole<HTMLInputElement>('checkbox', { name: 'Choose all' }).indeterminate).toBe(true)
+    await hand.click(screen.getByRole('checkbox', { name: 'Choose all' }))
+    expect([...chosen].sort()).toEqual(['a', 'b', 'c'])
+    await wrapper.setProps({ chosen })
+    await hand.click(screen.getByRole('checkbox', { name: 'Choose all' }))
+    expect([...chosen]).toEqual([])
+  })
 })

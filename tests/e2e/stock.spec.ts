@@ -2,6 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { cardPicture } from './support/card-picture'
 import { Maker } from './support/maker'
+import { readPdf } from './support/pdf'
 
 /** A supplier, as a maker types one. */
 async function supplier(page: Page, name: string, days: string, postage: string): Promise<void> {
@@ -194,6 +195,22 @@ test('a shelf is counted jar by jar, with a slip taken back, and written at the 
   await expect(page.getByRole('img', { name: 'The jar' })).toBeVisible()
   await page.getByRole('dialog').getByRole('button', { name: 'Keep' }).click()
   await expect(page.getByRole('img', { name: 'Picture of Litre of PVA' })).toBeVisible()
+  await test.step('several are chosen: their jars get labels on one sheet', async () => {
+    await page.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('menuitem', { name: 'Choose several' }).click()
+    for (const name of ['PVA', 'Latex'])
+      await page.getByRole('checkbox', { name: `Choose ${name}`, exact: true }).check()
+    const bar = page.getByRole('region', { name: 'Chosen materials' })
+    await expect(bar).toContainText('2 materials, 2 jars')
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      bar.getByRole('button', { name: 'Print 2 labels' }).click(),
+    ])
+    const [sheet] = await readPdf(readFileSync(await download.path()))
+    for (const name of ['PVA', 'Latex']) expect(sheet?.text).toContain(name)
+    await bar.getByRole('button', { name: 'Done choosing' }).click()
+    await expect(page.getByRole('checkbox', { name: 'Choose all' })).toHaveCount(0)
+  })
   await page.getByRole('link', { name: 'Stock-take' }).click()
   // What has a place is counted first, place by place.
   await expect(page.getByText('left wall, glues')).toBeVisible()

@@ -18,6 +18,8 @@ const props = defineProps<{
   rows: readonly ShelfRow[]
   columns: readonly ShelfColumn[]
   opened: ReadonlySet<string>
+  /** Several may be chosen. */
+  choosing?: boolean
 }>()
 const emit = defineEmits<{
   toggle: [id: string]
@@ -26,6 +28,7 @@ const emit = defineEmits<{
   make: [of: Material]
 }>()
 const order = defineModel<Order>('order')
+const chosen = defineModel<ReadonlySet<string>>('chosen')
 const shelf = useShelf()
 const buying = useBuying()
 const to = useStationPath()
@@ -60,6 +63,8 @@ const packsMinor = computed(() => shelf.shortages.reduce((sum, row) => sum + (ro
 <template>
   <DataTable
     v-model:order="order"
+    v-model:chosen="chosen"
+    :choosing="choosing ? ({ state }) => state.material.name : undefined"
     label="Materials"
     page
     class="shelf"

@@ -16,7 +16,7 @@ import { moveInRows } from './move-in-rows'
  * drawn only where they are looked at when they are many, a few with each frame. Under heads of groups as long as they
  * are in no other order. A slot of a column's name draws its cells, `head-` and its
  * name its head; `opened` what a row holds when it is opened; `group`
- * what stands beside a group's name.
+ * what stands beside a group's name. Where several may be chosen each row has a tick, and the head one for all.
  */
 const props = withDefaults(
   defineProps<{
@@ -40,11 +40,15 @@ const props = withDefaults(
     /** Its heads are read out, not shown: where what stands in the cells says what it is. */
     bare?: boolean
     rowPx?: number
+    /** Several may be chosen: what each is called, for those who hear it. */
+    choosing?: ((row: Row) => string) | undefined
   }>(),
   { open: () => new Set<string>(), isChosen: () => false, empty: '', fault: '', rowPx: 40 },
 )
 const slots = useSlots()
 const order = defineModel<Order>('order')
+/** Keys of the rows that are chosen. */
+const chosen = defineModel<ReadonlySet<string>>('chosen', { default: () => new Set<string>() })
 
 const features = tableFeatures({
   rowSortingFeature,
@@ -111,6 +115,18 @@ const visible = computed(() =>
     return item ? [{ key, index, item }] : []
   }),
 )
+/** All that are shown, whatever is beyond the window. */
+const all = computed(() => [...items.value].flatMap(([key, { row }]) => (row ? [key] : [])))
+const areAll = computed(() => all.value.length > 0 && all.value.every((key) => chosen.value.has(key)))
+function choose(keys: readonly string[], is: boolean): void {
+  const next = new Set(chosen.value)
+  for (const key of keys) {
+    if (is) next.add(key)
+    else next.delete(key)
+  }
+  chosen.value = next
+}
+const columnCount = computed(() => shownColumns.value.length + (props.choosing ? 1 : 0))
 const totals = computed(() => shownColumns.value.some(({ total }) => total))
 </script>
 
@@ -126,6 +142,15 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
   >
     <thead :class="{ 'sr-only': bare }">
       <tr>
+        <th v-if="choosing" class="choose">
+          <input
+            type="checkbox"
+            aria-label="Choose all"
+            :checked="areAll"
+            :indeterminate="!areAll && chosen.size > 0"
+            @change="choose(all, !areAll)"
+          />
+        </th>
         <th
           v-for="column in shownColumns"
           :key="column.id"
@@ -150,22 +175,30 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
         </th>
       </tr>
     </thead>
-    <RowGap :px="above" :columns="shownColumns.length" />
+    <RowGap :px="above" :columns="columnCount" />
     <tbody v-if="fault || (rows.length === 0 && (busy || empty))">
       <tr>
-        <td :colspan="shownColumns.length" :class="fault ? 'text-hip' : 'text-soft'" role="status">
+        <td :colspan="columnCount" :class="fault ? 'text-hip' : 'text-soft'" role="status">
           {{ fault || (busy ? 'A moment…' : empty) }}
         </td>
       </tr>
     </tbody>
     <tbody v-for="{ key, index, item } in fault ? [] : visible" :key="key" :ref="measure" :data-index="index">
       <tr v-if="item.head !== undefined">
-        <th :colspan="shownColumns.length" class="group" scope="rowgroup">
+        <th :colspan="columnCount" class="group" scope="rowgroup">
           {{ item.head }} <slot name="group" :head="item.head" />
         </th>
       </tr>
       <template v-else>
         <tr :class="['row', { 'row-chosen': isChosen(item.row) }]" :aria-rowindex="index + 2">
+          <td v-if="choosing" class="choose">
+            <input
+              type="checkbox"
+              :aria-label="`Choose ${choosing(item.row)}`"
+              :checked="chosen.has(key)"
+              @change="choose([key], !chosen.has(key))"
+            />
+          </td>
           <td
             v-for="column in shownColumns"
             :key="column.id"
@@ -177,13 +210,14 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
           </td>
         </tr>
         <tr v-if="slots.opened && open.has(keyOf(item.row))" class="row-opened">
-          <td :colspan="shownColumns.length"><slot name="opened" :row="item.row" /></td>
+          <td :colspan="columnCount"><slot name="opened" :row="item.row" /></td>
         </tr>
       </template>
     </tbody>
-    <RowGap :px="below" :columns="shownColumns.length" />
+    <RowGap :px="below" :columns="columnCount" />
     <tfoot v-if="totals && rows.length > 0">
       <tr>
+        <td v-if="choosing" />
         <td v-for="column in shownColumns" :key="column.id" :class="{ number: column.number }">
           {{ column.total?.(rows) }}
         </td>

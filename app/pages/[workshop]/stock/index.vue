@@ -25,7 +25,15 @@ function make(material: Material): void {
   if (material.blendId === undefined) making.value = material
   else void navigateTo({ path: to('blends'), query: { blend: material.blendId } })
 }
+/** Keys of materials that are chosen, while several may be. */
+const chosenOnes = shallowRef<ReadonlySet<string>>()
 const others = computed(() => [
+  {
+    words: 'Choose several',
+    act: () => {
+      chosenOnes.value = new Set()
+    },
+  },
   { words: 'Sort a box', to: to('sorting') },
   {
     words: 'Files',
@@ -120,6 +128,8 @@ watch(
     <LaterPart v-if="rows.length > 0">
       <ShelfTable
         v-model:order="order"
+        v-model:chosen="chosenOnes"
+        :choosing="chosenOnes !== undefined"
         :rows="rows"
         :columns="columns"
         :opened="opened"
@@ -162,6 +172,7 @@ watch(
       :material="receiving"
       @close="receiving = undefined"
     />
+    <ChosenBar v-if="chosenOnes" :chosen="chosenOnes" @close="chosenOnes = undefined" />
     <FilesDialog v-if="filing" @close="filing = false" />
     <ScanDialog v-if="scanning" @close="scanning = false" @found="show" />
     <MakeStockDialog v-if="making" :material="making" @close="making = undefined" />
