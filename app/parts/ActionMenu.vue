@@ -12,13 +12,18 @@ defineProps<{
   nav?: boolean
   /** Its list ends where the button ends: for one at the right edge. */
   right?: boolean
+  disabled?: boolean
 }>()
 const link = resolveComponent('NuxtLink')
 </script>
 
 <template>
   <Menu :as="nav ? 'nav' : 'div'" class="relative" :aria-label="nav ? label : undefined">
-    <MenuButton :class="button ?? 'flex max-w-full items-center gap-1 text-left'" :aria-label="label">
+    <MenuButton
+      :class="button ?? 'flex max-w-full items-center gap-1 text-left'"
+      :aria-label="label"
+      :disabled="disabled"
+    >
       <slot /><ChevronDown class="size-4 flex-none" aria-hidden="true" />
     </MenuButton>
     <MenuItems

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { MOST_LABELS } from '../../shared/labels'
 
 const line = z.string().max(120)
 
@@ -18,6 +19,6 @@ export const labelsOrderSchema = z.strictObject({
       }),
     )
     .min(1)
-    .max(300),
+    .max(MOST_LABELS),
 })
 export type LabelsOrder = z.infer<typeof labelsOrderSchema>

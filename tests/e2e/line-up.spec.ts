@@ -156,7 +156,7 @@ test.describe('the line-up', () => {
       await page.getByRole('button', { name: 'Picture' }).click()
       const [download] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('button', { name }).click(),
+        page.getByRole('menuitem', { name }).click(),
       ])
       return readFileSync(await download.path())
     }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { months } from './year-ribbon'
+import { months } from './stretches'
 
 /** The months over ribbons of a year. */
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { yearShare, type YearSpan } from '~~/core/harvest'
-import { growing, months, stretches } from './year-ribbon'
+import { growing, months, stretches } from './stretches'
 
 /**
  * The weeks of the year in which something can be gathered, as a ribbon; a thin one from sowing to the cut; a mark where

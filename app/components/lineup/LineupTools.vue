@@ -40,11 +40,18 @@ const slow = refDebounced(
   350,
 )
 const busy = computed(() => slow.value && underWay.value > 0)
-const menu = useTemplateRef<HTMLElement>('menu')
-function save(as: 'png' | 'svg' | 'copy'): void {
-  menu.value?.hidePopover()
-  emit('save', as)
-}
+const pictures = (
+  [
+    ['png', 'Save as PNG'],
+    ['svg', 'Save as SVG, true size'],
+    ['copy', 'Copy picture'],
+  ] as const
+).map(([as, words]) => ({
+  words,
+  act: () => {
+    emit('save', as)
+  },
+}))
 </script>
 
 <template>
@@ -99,14 +106,13 @@ function save(as: 'png' | 'svg' | 'copy'): void {
         <Plus class="size-4" aria-hidden="true" />
       </button>
     </div>
-    <button type="button" class="tool" popovertarget="line-up-picture" :disabled="saving">
-      {{ saving ? 'Drawing…' : 'Picture' }}
-    </button>
-    <div id="line-up-picture" ref="menu" popover class="menu">
-      <button type="button" @click="save('png')">Save as PNG</button
-      ><button type="button" @click="save('svg')">Save as SVG, true size</button
-      ><button type="button" @click="save('copy')">Copy picture</button>
-    </div>
+    <ActionMenu
+      label="Picture"
+      button="tool flex items-center gap-1"
+      :choices="pictures"
+      :disabled="saving"
+      >{{ saving ? 'Drawing…' : 'Picture' }}</ActionMenu
+    >
     <p class="says" role="status">
       <template v-if="busy"
         >Growing {{ underWay }} {{ underWay === 1 ? 'plant' : 'plants'
@@ -145,7 +151,8 @@ function save(as: 'png' | 'svg' | 'copy'): void {
 .group {
   display: flex;
 }
-.tool {
+.tool,
+:deep(.tool) {
   min-height: 34px;
   min-width: 34px;
   padding: 0 9px;
@@ -176,25 +183,5 @@ function save(as: 'png' | 'svg' | 'copy'): void {
   color: var(--color-moss);
   text-decoration: underline;
   min-height: 24px;
-}
-.menu {
-  position: fixed;
-  inset: auto;
-  margin: 0;
-  padding: 4px;
-  border: 1px solid var(--color-soft);
-  border-radius: 4px;
-  background: var(--color-white);
-  position-area: bottom span-right;
-}
-.menu button {
-  display: block;
-  width: 100%;
-  min-height: 40px;
-  padding: 0 14px;
-  text-align: left;
-}
-.menu button:hover {
-  background: var(--color-bench);
 }
 </style>

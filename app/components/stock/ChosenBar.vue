@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { counted } from '~~/core/units'
+import { MOST_LABELS } from '~~/shared/labels'
 import { listOf } from './chosen'
 
 /** What is done with all materials that are chosen on the shelf. */
@@ -40,7 +41,8 @@ async function copy(): Promise<void> {
     <button
       type="button"
       class="button button-act"
-      :disabled="jars.length === 0"
+      :disabled="jars.length === 0 || jars.length > MOST_LABELS"
+      :title="jars.length > MOST_LABELS ? `${MOST_LABELS} labels at most are printed at once` : undefined"
       @click="labels.print(jars, 'Jar labels')"
     >
       Print {{ counted(jars.length, 'label') }}

@@ -1,4 +1,4 @@
-import { growing, months, stretches } from '../../../app/components/harvest/year-ribbon'
+import { growing, months, stretches } from '../../../app/components/harvest/stretches'
 
 describe('the year as a ribbon', () => {
   test('new year’s day is at its left end; a quarter of the days is a quarter of it', () => {

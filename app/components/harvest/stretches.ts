@@ -1,4 +1,4 @@
-import type { YearSpan } from '~~/core/harvest'
+import type { YearSpan } from '../../../core/harvest'
 
 /** A stretch of a ribbon from new year's day to the year's end: where it begins and how long it is, %. */
 export interface Stretch {
