@@ -31,11 +31,22 @@ const over = computed(() => state.value.phase === 'finished' || state.value.phas
 const inTurn = useTurns()
 /** One deed after the other: a second tap on the same while the first is being written is not a second piece. */
 const act = (deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>): void =>
-  inTurn(deed.type, () => doDeed(props.batch.id, deed))
-const lastDeed = computed(() => props.run.history.at(-1))
+  inTurn(deed.type, async () => {
+    const answer = await doDeed(props.batch.id, deed)
+    if (answer.kind === 'ok') written.value = answer.value.id
+  })
+/** The entry that was written last; the run shows it a moment later. */
+const written = ref<string>()
+const lastDeed = computed(() => {
+  const { history } = props.run
+  const isShown = written.value === undefined || history.some(({ id }) => id === written.value)
+  return isShown ? history.at(-1)?.id : written.value
+})
 const undo = (): void =>
   inTurn('undo', async () => {
-    if (lastDeed.value) await undoDeed(props.batch.id, lastDeed.value.id)
+    const target = lastDeed.value
+    written.value = undefined
+    if (target !== undefined) await undoDeed(props.batch.id, target)
   })
 const reject = (count: number, reason: string, of: 'done' | 'open') =>
   act({ type: 'reject', step: state.value.stepIndex, count, reason, of })
