@@ -70,6 +70,7 @@ const columns: readonly Column<Jar>[] = [
 ]
 const keyOf = ({ id }: Jar): string => id
 const opened = new Set(['olive'])
+const ticked = shallowRef<ReadonlySet<string>>(new Set(['straw']))
 const tones = ['moss', 'larch', 'hip', 'rain', 'plain'] as const
 </script>
 
@@ -117,6 +118,15 @@ const tones = ['moss', 'larch', 'hip', 'rain', 'plain'] as const
         :columns="columns"
         :key-of="keyOf"
         :is-chosen="({ id }) => id === 'straw'"
+      />
+      <DataTable
+        v-model:chosen="ticked"
+        label="In groups, several chosen"
+        :rows="jars"
+        :columns="columns"
+        :key-of="keyOf"
+        :group-of="({ name }) => name.split(',')[0] ?? ''"
+        :choosing="({ name }) => name"
       />
       <DataTable label="None" :rows="[]" :columns="columns" :key-of="keyOf" empty="No jar stands here." />
       <DataTable label="Not known yet" :rows="[]" :columns="columns" :key-of="keyOf" busy />

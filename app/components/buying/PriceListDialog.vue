@@ -3,6 +3,7 @@ import { changesOf, type ListedOffer } from '~~/core/buying'
 import { counted, formatQuantity } from '~~/core/units'
 import { namedChoices } from '../../parts/fields/choice'
 import type { FoundList } from '../../composables/price-lists'
+import type { Column } from '../../parts/table/column'
 
 /** A price list before it is taken over: what it changes, what it has that nobody here knows, what is wrong in it. */
 const props = defineProps<{ found: FoundList }>()
@@ -38,6 +39,16 @@ function changeWords(one: ListedOffer): string {
     })
     .join(', ')
 }
+const changes: readonly Column<ListedOffer>[] = [
+  { id: 'name', head: 'Material', text: ({ row }) => row.name },
+  {
+    id: 'pack',
+    head: 'Pack',
+    number: true,
+    text: ({ row }) => formatQuantity(row.packQuantity, row.unit),
+  },
+  { id: 'change', head: 'What changes', number: true, text: changeWords },
+]
 async function take(): Promise<void> {
   const answer = await takePriceList({
     supplierId: props.found.supplier.id,
@@ -69,15 +80,14 @@ async function take(): Promise<void> {
         >
       </p>
       <div class="mt-2 max-h-80 overflow-y-auto">
-        <table class="ruled w-full text-sm">
-          <tbody>
-            <tr v-for="one in changed.slice(0, 300)" :key="one.row.article">
-              <td>{{ one.row.name }}</td>
-              <td class="number">{{ formatQuantity(one.row.packQuantity, one.row.unit) }}</td>
-              <td class="number">{{ changeWords(one) }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable
+          label="New or changed"
+          bare
+          class="text-sm"
+          :rows="changed"
+          :columns="changes"
+          :key-of="({ row }) => row.article"
+        />
         <template v-if="found.comparison.unknown.length > 0">
           <h3 class="mt-3">Not known here</h3>
           <table class="ruled w-full text-sm">

@@ -215,7 +215,7 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
       </template>
     </tbody>
     <RowGap :px="below" :columns="columnCount" />
-    <tfoot v-if="totals && rows.length > 0">
+    <tfoot v-if="totals && rows.length > 0 && !fault">
       <tr>
         <td v-if="choosing" />
         <td v-for="column in shownColumns" :key="column.id" :class="{ number: column.number }">
