@@ -29,7 +29,7 @@ export const places = [
     key: '5',
     rule: false,
     ledger: true,
-    main: '^(Buy|Mix|Make|Gather|Receive) ',
+    main: '^(Buy|Mix|Make|Gather|Receive)',
   },
   { path: 'calendar', name: 'Calendar', key: '6', rule: false, main: '^(Lay anew|Keep this plan|Stop)$' },
   { path: 'bench', name: 'Bench', key: '7', rule: false, ledger: true, main: '^Piece done$' },
