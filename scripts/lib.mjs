@@ -122,7 +122,16 @@ function* filesIn(path) {
 /** Builds the app when its sources have changed since the last build. */
 export function ensureBuild() {
   const hash = createHash('sha256')
-  for (const part of ['app', 'core', 'server', 'shared', 'modules', 'public', 'nuxt.config.ts', 'package-lock.json'])
+  for (const part of [
+    'app',
+    'core',
+    'server',
+    'shared',
+    'modules',
+    'public',
+    'nuxt.config.ts',
+    'package-lock.json',
+  ])
     for (const file of filesIn(join(root, part)))
       hash.update(file.slice(root.length)).update(readFileSync(file))
   const wanted = hash.digest('hex')
