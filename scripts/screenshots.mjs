@@ -103,9 +103,7 @@ try {
       document.querySelector('#station > .scroller').scrollBy(0, -80)
     })
   })
-  await picture('stock', '/demo/stock', async () => {
-    await page.getByRole('button', { name: 'Dried sprigs', exact: true }).click()
-  })
+  await picture('stock', '/demo/stock')
   const laid = async () => {
     await page.locator('.work').first().waitFor()
     const yes = page.getByRole('button', { name: 'It will be' }).first()
