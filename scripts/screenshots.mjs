@@ -38,6 +38,7 @@ async function picture(name, path, act = async () => {}) {
 
 /** Waits until nothing is painted any more: all canvases the same, four looks in a row. */
 async function settled(of) {
+  await of.waitForFunction(() => !document.querySelector('canvas[aria-busy="true"]'), null, { timeout: 60_000 })
   const look = () =>
     of.evaluate(() =>
       [...document.querySelectorAll('canvas')]

@@ -1,15 +1,22 @@
 import { until } from '@vueuse/core'
-import { paintPlant, paletteOf } from '~~/core/painting'
+import type { Look } from '~~/core/plants'
 import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
 import { labelOf, layOut } from '../drawing/line-up'
-import { lineUpSvg, marginOf, standsIn, type LineUpPicture, type Placed } from '../drawing/picture'
+import { lineUpSvg, marginOf, standIn, type LineUpPicture, type Place } from '../drawing/picture'
 import { drawingAsked, underWay } from '../drawing/studio'
+import { serviceOf } from '../workers/service'
 import { roundStep } from '../drawing/ticks'
 import { drawnAt } from '../stores/line-up'
 import { fileNameOf, save } from './save'
 
 /** The room that a picture is laid out in. */
 const PAPER = { widthPx: 1600, groundPx: 520, topPx: 10, leftPx: 0, rightPx: 0, shelfPx: 56 }
+
+/** A plant at its place: of which drawing, on what day. */
+interface Planted extends Place {
+  readonly drawing: number
+  readonly look: Look
+}
 
 /** The line-up as a picture to keep: PNG, SVG at true size, or in the clipboard. */
 export function useLineUpPicture() {
@@ -20,25 +27,26 @@ export function useLineUpPicture() {
   const saving = ref(false)
 
   /** The whole line-up laid out for paper, with everything grown. */
-  function picture(): LineUpPicture | undefined {
+  function picture(): { readonly drawn: LineUpPicture; readonly plants: readonly Planted[] } | undefined {
     const job = commission.current
     if (!job) return undefined
     const personMm = toModelMm(1750, job.ratio)
     const layout = layOut(view.subjects, personMm, PAPER, view.mostShelves)
     const mm = (px: number): number => px / layout.pxPerMm
-    const placed: Placed[] = layout.stands.flatMap(({ plant, xs, lift }) =>
+    const plants = layout.stands.flatMap(({ plant, xs, lift }) =>
       xs.flatMap((x, i) =>
         drawnAt(plant, i).flatMap(({ sitter, look, offsetMm }) => {
           const drawing = drawingAsked(sitter)
           const xMm = mm(x) + offsetMm * plant.shrink
-          return drawing ? [{ drawing, look, xMm, liftMm: mm(lift), shrink: plant.shrink }] : []
+          return drawing
+            ? [{ drawing: drawing.id, look: toRaw(look), xMm, liftMm: mm(lift), shrink: plant.shrink }]
+            : []
         }),
       ),
     )
-    return {
+    const drawn = {
       title: job.name,
       under: `${formatRatio(job.ratio)} · ${formatPlace(job.latitudeDeg, job.altitudeM)} · ${formatDate(commission.date)}${view.mode === 'seen' ? ' · as seen from the viewing point' : ''}`,
-      placed,
       labels: layout.stands.map(({ plant, left, right, lift }) => ({
         text: labelOf(plant),
         under: model(plant.trueHeightMm),
@@ -52,8 +60,9 @@ export function useLineUpPicture() {
       shelvesMm: layout.shelves.map(mm),
       shelfTopMm: layout.topMm,
       gridMm: roundStep(layout.pxPerMm, 60),
-      realOf: (height) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
+      realOf: (height: number) => (height === 0 ? 'real' : real(toRealMm(height, job.ratio))),
     }
+    return { drawn, plants }
   }
 
   async function keep(as: 'png' | 'svg' | 'copy'): Promise<void> {
@@ -62,14 +71,15 @@ export function useLineUpPicture() {
     try {
       picture()
       await until(underWay).toBe(0, { timeout: 60_000, throwOnTimeout: true })
-      const drawn = picture()
-      if (!drawn) return
+      const found = picture()
+      if (!found) return
+      const { drawn, plants } = found
       const name = `${fileNameOf(drawn.title)}-line-up`
       if (as === 'svg') {
-        save(new Blob([lineUpSvg(drawn)], { type: 'image/svg+xml' }), `${name}.svg`)
+        save(new Blob([await svgOf(drawn, plants)], { type: 'image/svg+xml' }), `${name}.svg`)
         return
       }
-      const png = pngOf(drawn)
+      const png = pngOf(drawn, plants)
       if (as === 'png') save(await png, `${name}.png`)
       else {
         await navigator.clipboard.write([new ClipboardItem({ 'image/png': png })])
@@ -88,8 +98,8 @@ export function useLineUpPicture() {
 const PNG_WIDTH = 2400
 
 /** The words and lines of a picture as its SVG has them, the plants as they are painted on the screen. */
-async function pngOf(picture: LineUpPicture): Promise<Blob> {
-  const lines = lineUpSvg({ ...picture, placed: [] })
+async function pngOf(picture: LineUpPicture, plants: readonly Planted[]): Promise<Blob> {
+  const lines = lineUpSvg(picture, [])
   const address = URL.createObjectURL(new Blob([lines], { type: 'image/svg+xml' }))
   try {
     const image = new Image()
@@ -101,7 +111,7 @@ async function pngOf(picture: LineUpPicture): Promise<Blob> {
     })
     const context = canvas.getContext('2d')
     context?.drawImage(image, 0, 0, canvas.width, canvas.height)
-    context?.drawImage(plantsOf(picture, canvas.width, canvas.height), 0, 0)
+    context?.drawImage(await paintedOf(picture, plants, canvas.width, canvas.height), 0, 0)
     return await new Promise((resolve, reject) => {
       canvas.toBlob((blob) => {
         if (blob) resolve(blob)
@@ -113,13 +123,34 @@ async function pngOf(picture: LineUpPicture): Promise<Blob> {
   }
 }
 
-function plantsOf(picture: LineUpPicture, width: number, height: number): HTMLCanvasElement {
-  const image = new ImageData(width, height)
-  const raster = { width, height, pixels: new Uint32Array(image.data.buffer) }
+/** The line-up as lines: each plant's strokes in its place. */
+async function svgOf(picture: LineUpPicture, plants: readonly Planted[]): Promise<string> {
+  const painter = serviceOf('paint')
+  const lines = plants.map(async ({ drawing, look, ...place }) => ({
+    ...place,
+    svg: (await painter.svgOf(drawing, look)) ?? '',
+  }))
+  return lineUpSvg(picture, await Promise.all(lines))
+}
+
+async function paintedOf(
+  picture: LineUpPicture,
+  plants: readonly Planted[],
+  width: number,
+  height: number,
+): Promise<HTMLCanvasElement> {
   const scale = width / (picture.widthMm + 2 * marginOf(picture))
-  for (const { place, ...at } of standsIn(picture, scale))
-    paintPlant(raster, place.drawing, paletteOf(place.look), at)
+  const { pixels } = await serviceOf('paint').paintOnce({
+    width,
+    height,
+    coarse: false,
+    places: plants.map(({ drawing, look, ...place }) => ({
+      drawing,
+      look,
+      ...standIn(picture, place, scale),
+    })),
+  })
   const canvas = Object.assign(document.createElement('canvas'), { width, height })
-  canvas.getContext('2d')?.putImageData(image, 0, 0)
+  canvas.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
   return canvas
 }

@@ -1,76 +1,57 @@
-import { select } from 'd3-selection'
-import { zoom, zoomIdentity, zoomTransform, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom'
 import type { Room } from '../drawing/line-up'
-import { keptInSight, MOST_ZOOM, sightOf, transformOf, type Sight } from '../drawing/sight'
+import type { Zooming } from '../drawing/zooming'
 
-/** A drag of fewer pixels is a click. */
-const CLICK_PX = 4
 const STEP_PX = 60
 
 /**
- * Looking nearer and further at the line-up: by wheel, pinch and keys, and moved by dragging. The whole keeps
- * still, so that the page scrolls over it.
+ * Looking nearer and further at the line-up: by wheel, pinch and keys, and moved by dragging. What that takes is
+ * fetched when a hand comes near.
  * @param box what is looked at
  * @param room its measures
  */
 export function useSight(box: Readonly<Ref<HTMLElement | null>>, room: Readonly<Ref<Room>>) {
   const view = useLineUp()
-  const ground = (): number => room.value.groundPx
-  const asTransform = (sight: Sight): ZoomTransform => {
-    const { k, x, y } = transformOf(sight, ground())
-    return zoomIdentity.translate(x, y).scale(k)
-  }
-  const behaviour = zoom<HTMLElement, unknown>()
-    .scaleExtent([1, MOST_ZOOM])
-    .clickDistance(CLICK_PX)
-    .filter((event: WheelEvent | MouseEvent | TouchEvent) => {
-      if (event.type === 'wheel') {
-        const wheel = event as WheelEvent
-        return view.sight.zoom > 1 || wheel.ctrlKey || wheel.metaKey || wheel.deltaY < 0
-      }
-      if (event.type === 'mousedown' && (event as MouseEvent).button !== 0) return false
-      return view.sight.zoom > 1 || ('touches' in event && event.touches.length > 1)
-    })
-    .constrain((transform) => asTransform(keptInSight(sightOf(transform, ground()), room.value)))
-    .on('zoom', ({ transform }: D3ZoomEvent<HTMLElement, unknown>) => {
-      view.sight = sightOf(transform, ground())
-    })
-  const whileThere = (work: (element: HTMLElement) => void): void => {
-    if (box.value) work(box.value)
-  }
+  let fetched: Promise<Zooming | undefined> | undefined
+  let gone = false
+  /** The box as it zooms; undefined when it has gone meanwhile. */
+  const zooming = (): Promise<Zooming | undefined> =>
+    (fetched ??= import('../drawing/zooming').then((drawing) => {
+      if (!box.value || gone) return undefined
+      const made = drawing.zooming(
+        box.value,
+        () => view.sight,
+        () => room.value,
+        (sight) => {
+          view.sight = sight
+        },
+      )
+      made.take(view.sight)
+      return made
+    }))
+  useNearHand(box, () => void zooming())
   onMounted(() => {
-    whileThere((element) => select(element).call(behaviour).on('dblclick.zoom', null))
+    if (view.sight.zoom > 1) void zooming()
   })
   onBeforeUnmount(() => {
-    whileThere((element) => select(element).on('.zoom', null))
+    gone = true
+    void fetched?.then((made) => made?.end())
   })
-  // What sets the sight back, as another commission does, is told to the behaviour.
+  // What sets the sight back, as another commission does, is told to what zooms.
   watch(
     () => view.sight,
-    (sight) => {
-      whileThere((element) => {
-        const wanted = transformOf(sight, ground())
-        const { k, x, y } = zoomTransform(element)
-        if (k !== wanted.k || x !== wanted.x || y !== wanted.y)
-          behaviour.transform(select(element), asTransform(sight))
-      })
-    },
+    (sight) => void fetched?.then((made) => made?.take(sight)),
   )
 
   /** Magnifies about a place, px of the box. */
   const nearer = (factor: number, at: { x: number; y: number }): void => {
-    whileThere((element) => {
-      behaviour.scaleBy(select(element), factor, [at.x, at.y])
-    })
+    void zooming().then((made) => made?.nearer(factor, at))
   }
   const moveBy = (x: number, y: number): void => {
-    whileThere((element) => {
-      behaviour.translateBy(select(element), x / view.sight.zoom, y / view.sight.zoom)
-    })
+    void zooming().then((made) => made?.moveBy(x, y))
   }
   /** Keys of the drawing: plus, minus, 0 and the arrows. */
   function press(event: KeyboardEvent): void {
-    const middle = { x: room.value.widthPx / 2, y: ground() * 0.6 }
+    const middle = { x: room.value.widthPx / 2, y: room.value.groundPx * 0.6 }
     const deeds: Record<string, () => void> = {
       '+': () => nearer(1.4, middle),
       '=': () => nearer(1.4, middle),

@@ -1,7 +1,8 @@
-import Sortable from 'sortablejs'
+import type Sortable from 'sortablejs'
 
 /**
- * Rows that can be dragged to another place by their grip, with mouse, pen or finger.
+ * Rows that can be dragged to another place by their grip, with mouse, pen or finger; what that takes is fetched when a
+ * hand comes near.
  * @param list the element whose children are the rows @param draggable selector of those that can be moved
  * @param moved told which place a row left and which it came to, 0 for the first
  */
@@ -10,14 +11,19 @@ function useSortable(
   draggable: string,
   moved: (from: number, to: number) => void,
 ): void {
+  const dragging = shallowRef<typeof Sortable>()
+  useNearHand(list, () => {
+    void import('sortablejs').then((fetched) => {
+      dragging.value = fetched.default
+    })
+  })
   let sortable: Sortable | undefined
   let next: ChildNode | null = null
-  watch(
-    list,
-    (element) => {
-      sortable?.destroy()
-      sortable = element
-        ? Sortable.create(element, {
+  watch([list, dragging], ([element, Dragging]) => {
+    sortable?.destroy()
+    sortable =
+      element && Dragging
+        ? Dragging.create(element, {
             draggable,
             handle: '.grip',
             animation: 120,
@@ -34,9 +40,7 @@ function useSortable(
             },
           })
         : undefined
-    },
-    { immediate: true },
-  )
+  })
   onBeforeUnmount(() => {
     sortable?.destroy()
   })

@@ -1,38 +1,46 @@
 import type { DrawingSubject } from '../../core/commissions'
-import { paintPlant, paletteOf, readied, type Raster } from '../../core/painting'
+import type { View } from '../../core/growth'
 import { crownProfile, type Look } from '../../core/plants'
+import type { Rendering } from '../../core/renderings'
+import type { PlaceToPaint } from '../workers/paint'
 import { drawingAsked } from './studio'
 
 /** A plant at a place in a picture: its foot and scale in px of the page. */
 export interface Placed {
   readonly sitter: DrawingSubject
+  /** As a way of making shows it; absent: as it grew. */
+  readonly rendering?: Rendering
   readonly look: Look
   readonly x: number
   readonly groundY: number
   readonly pxPerMm: number
+  readonly view?: View
+  /** Without leaves, flowers and fruit. */
+  readonly bare?: boolean
 }
 
-/** Time for making plates in one frame, ms; the rest wait for the next. */
-const FRAME_MS = 24
-
-/**
- * Paints all that have grown and can be painted within a frame; what there is no time for is begun.
- * @param k px of the raster to one of the page
- * @returns those that are still to come
- */
-export function paintAll(raster: Raster, wanted: readonly Placed[], k: number): Placed[] {
-  const until = performance.now() + FRAME_MS
-  const isOver = (): boolean => performance.now() > until
-  return wanted.filter((place) => {
-    const drawing = drawingAsked(place.sitter)
-    if (!drawing) return true
-    const palette = paletteOf(place.look)
-    const at = { x: place.x * k, groundY: place.groundY * k, pxPerMm: place.pxPerMm * k }
-    // One at least is worked at in each frame.
-    if (!readied(raster, drawing, palette, at, isOver)) return true
-    paintPlant(raster, drawing, palette, at)
-    return false
-  })
+/** What the painter is asked for: places of a picture whose plants have grown, px of the raster. */
+export function placesToPaint(
+  places: readonly Placed[],
+  k: number,
+): { readonly ready: PlaceToPaint[]; readonly waiting: Placed[] } {
+  const ready: PlaceToPaint[] = []
+  const waiting: Placed[] = []
+  for (const place of places) {
+    const drawing = drawingAsked(place.sitter, place.rendering)
+    if (!drawing) waiting.push(place)
+    else
+      ready.push({
+        drawing: drawing.id,
+        look: toRaw(place.look),
+        x: place.x * k,
+        groundY: place.groundY * k,
+        pxPerMm: place.pxPerMm * k,
+        ...(place.view && { view: place.view }),
+        ...(place.bare && { bare: true }),
+      })
+  }
+  return { ready, waiting }
 }
 
 /** Steps along an outline, from its foot to its top. */

@@ -1,20 +1,20 @@
-import type { Look } from '../../core/plants'
-import { strokesOf, type PlantDrawing, type Stroke } from '../../core/drawing'
 import { personPaths } from './person-outline'
 
 /** A place in a picture of its own: the foot of a plant, in mm at the model; its shelf so far above the lowest. */
-export interface Placed {
-  readonly drawing: PlantDrawing
-  readonly look: Look
+export interface Place {
   readonly xMm: number
   readonly liftMm: number
   readonly shrink: number
 }
 
+/** A plant as lines, y up, in mm. */
+export interface PlantLines extends Place {
+  readonly svg: string
+}
+
 export interface LineUpPicture {
   readonly title: string
   readonly under: string
-  readonly placed: readonly Placed[]
   readonly labels: readonly {
     readonly text: string
     readonly under: string
@@ -40,22 +40,22 @@ const n = (value: number): string => String(Math.round(value * 100) / 100)
 export const marginOf = (picture: Pick<LineUpPicture, 'topMm' | 'widthMm'>): number =>
   Math.max(picture.topMm, picture.widthMm * 0.3) * 0.16
 
-/** Where the picture's plants stand in one of so many px to a mm: their feet, px, and the px to a mm of each. */
-export function standsIn(
+/** Where a plant stands in a picture of so many px to a mm: its foot, px, and the px to a mm of it. */
+export function standIn(
   picture: LineUpPicture,
+  { xMm, liftMm, shrink }: Place,
   scale: number,
-): { readonly place: Placed; readonly x: number; readonly groundY: number; readonly pxPerMm: number }[] {
+): { readonly x: number; readonly groundY: number; readonly pxPerMm: number } {
   const m = marginOf(picture)
-  return picture.placed.map((place) => ({
-    place,
-    x: (m + place.xMm) * scale,
-    groundY: (picture.topMm + m - place.liftMm) * scale,
-    pxPerMm: place.shrink * scale,
-  }))
+  return {
+    x: (m + xMm) * scale,
+    groundY: (picture.topMm + m - liftMm) * scale,
+    pxPerMm: shrink * scale,
+  }
 }
 
 /** The line-up as SVG at its true size: a millimetre of the drawing is a millimetre of the model. */
-export function lineUpSvg(picture: LineUpPicture): string {
+export function lineUpSvg(picture: LineUpPicture, plants: readonly PlantLines[]): string {
   const m = marginOf(picture)
   const [wide, high] = [picture.widthMm + 2 * m, picture.topMm + 2 * m]
   const ground = picture.topMm + m
@@ -71,9 +71,9 @@ export function lineUpSvg(picture: LineUpPicture): string {
         `<text x="${n(m * 0.9)}" y="${n(y + font * 0.35)}" text-anchor="end">${mm === 0 ? '0 mm' : n(mm)}</text><text x="${n(m * 1.1 + picture.widthMm)}" y="${n(y + font * 0.35)}">${escape(picture.realOf(mm))}</text>`,
       )
     }
-  for (const place of picture.placed)
+  for (const place of plants)
     parts.push(
-      `<g transform="translate(${n(m + place.xMm)} ${n(ground - place.liftMm)}) scale(${n(place.shrink)} ${n(-place.shrink)})">${plantSvg(place.drawing, place.look)}</g>`,
+      `<g transform="translate(${n(m + place.xMm)} ${n(ground - place.liftMm)}) scale(${n(place.shrink)} ${n(-place.shrink)})">${place.svg}</g>`,
     )
   parts.push(
     `<g fill="#17211c" transform="translate(${n(m + picture.personXMm)} ${n(ground)}) scale(${n(picture.personMm)} ${n(-picture.personMm)})">${personPaths.map((path) => `<path d="M${path.map(([x, y]) => `${x} ${y}`).join('L')}Z"/>`).join('')}<circle cy=".93" r=".066"/></g>`,
@@ -92,39 +92,4 @@ export function lineUpSvg(picture: LineUpPicture): string {
     `<text x="${n(m)}" y="${n(m * 0.42)}" font-size="${n(font * 1.7)}" fill="#17211c" font-family="Petrona, Georgia, serif">${escape(picture.title)}</text><text x="${n(m)}" y="${n(m * 0.42 + font * 1.5)}">${escape(picture.under)}</text>`,
   )
   return `<svg xmlns="http://www.w3.org/2000/svg" width="${n(wide)}mm" height="${n(high)}mm" viewBox="0 0 ${n(wide)} ${n(high)}" font-family="'Atkinson Hyperlegible Next', system-ui, sans-serif" font-size="${n(font)}" fill="#56635b"><rect width="100%" height="100%" fill="#f6f8f4"/>${parts.join('')}</svg>\n`
-}
-
-/** One plant on a day, y up, in mm: its strokes, those of one colour and width that follow each other as one path. */
-export function plantSvg(drawing: PlantDrawing, look: Look): string {
-  const parts: string[] = []
-  let key = ''
-  let path: string[] = []
-  const flush = (): void => {
-    if (path.length > 0) parts.push(`<path ${key} d="${path.join('')}"/>`)
-  }
-  for (const { colour, widthMm, x1, y1, x2, y2 } of inRuns(strokesOf(drawing, look))) {
-    const own = `stroke="${colour}" stroke-width="${n(Math.max(0.06, Math.round(widthMm * 12) / 12))}"`
-    if (own !== key) {
-      flush()
-      key = own
-      path = []
-    }
-    path.push(x1 === x2 && y1 === y2 ? `M${n(x1)} ${n(y1)}h0` : `M${n(x1)} ${n(y1)}L${n(x2)} ${n(y2)}`)
-  }
-  flush()
-  return `<g fill="none" stroke-linecap="round">${parts.join('')}</g>`
-}
-
-/** How many strokes are sorted among themselves by colour: few enough that what is near stays near. */
-const RUN = 400
-
-function inRuns(strokes: readonly Stroke[]): Stroke[] {
-  const sorted: Stroke[] = []
-  for (let i = 0; i < strokes.length; i += RUN)
-    sorted.push(
-      ...strokes
-        .slice(i, i + RUN)
-        .sort((a, b) => (a.colour < b.colour ? -1 : a.colour > b.colour ? 1 : a.widthMm - b.widthMm)),
-    )
-  return sorted
 }

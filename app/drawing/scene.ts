@@ -1,16 +1,13 @@
 import type { Point3, Projection } from '../../core/planting'
 import { paintPerson } from './person'
-import { isGrown, spriteOf } from './sprites'
+import { spriteOf } from './sprites'
 import type { Standing } from './standing'
-
-/** Time for painting sprites in one frame, ms. */
-const FRAME_MS = 28
 
 /**
  * Paints what stands on the board from far to near, a shadow under each, and a person of 1.75 m among them.
  * @param elevationDeg of the eye: from higher up a plant is seen less tall
  * @param fine px of the canvas to one of the picture
- * @returns how many are still to come that have grown already
+ * @returns how many are still to come
  */
 export function paintStanding(
   context: CanvasRenderingContext2D,
@@ -20,16 +17,12 @@ export function paintStanding(
     elevationDeg,
     person,
     fine,
-    patient,
   }: {
     readonly elevationDeg: number
     readonly person: Point3 & { readonly heightMm: number }
     readonly fine: number
-    /** However long it takes: for a picture that is kept. */
-    readonly patient: boolean
   },
 ): number {
-  const start = performance.now()
   const shown = standing
     .flatMap((one) => {
       const seen = project(one)
@@ -51,12 +44,11 @@ export function paintStanding(
     const { look } = one
     const { size } = one.plant
     const pxPerMm = seen.pxPerMm * one.share
-    const hurry = !patient && performance.now() - start > FRAME_MS
-    const sprite = spriteOf(one.sitter, look, pxPerMm * fine, hurry)
+    const sprite = spriteOf(one.sitter, look, pxPerMm * fine)
     const crownPx = size.crownWidthMm * pxPerMm
     shadow(context, seen.x, seen.y, crownPx * 0.42)
     if (!sprite) {
-      if (isGrown(one.sitter)) waiting += 1
+      waiting += 1
       context.fillStyle = `${look.overall}66`
       context.beginPath()
       context.ellipse(

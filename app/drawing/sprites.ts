@@ -1,7 +1,7 @@
 import type { DrawingSubject } from '../../core/commissions'
-import { paintPlant, paletteOf } from '../../core/painting'
 import type { Look } from '../../core/plants'
-import { drawingAsked, drawingOf } from './studio'
+import { serviceOf } from '../workers/service'
+import { arrived, drawingAsked, growAgain } from './studio'
 
 /** A plant painted once at a size, to be drawn wherever it is seen at about that size. */
 export interface Sprite {
@@ -32,39 +32,51 @@ const numberOf = (one: object): number => {
 /** The size that a sprite is painted at for one that is seen at another, px to a mm. */
 const sizeStep = (pxPerMm: number): number => STEP ** Math.ceil(Math.log(pxPerMm) / Math.log(STEP) - 0.25)
 
+/** Sprites that are being painted; few at once, as another size may be wanted before they are there. */
+const asked = new Set<string>()
+const ASKED_AT_ONCE = 16
+
 /**
- * The sprite of a sitter on a day; undefined while it grows, or where there is no time to paint it now.
- * @param pxPerMm that it is seen at @param hurry leave it for later where it is not there yet
+ * The sprite of a sitter on a day; undefined while it grows or is painted: it is asked for, and `arrived` of the studio
+ * tells when it is there.
+ * @param pxPerMm that it is seen at
  */
-export function spriteOf(
-  sitter: DrawingSubject,
-  look: Look,
-  pxPerMm: number,
-  hurry: boolean,
-): Sprite | undefined {
+export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): Sprite | undefined {
   const drawing = drawingAsked(sitter)
   if (!drawing) return undefined
   const size = sizeStep(pxPerMm)
-  const key = `${numberOf(drawing)} ${numberOf(look)} ${size.toFixed(4)}`
+  const key = `${drawing.id} ${numberOf(look)} ${size.toFixed(4)}`
   const known = kept.get(key)
-  if (known) return known
-  if (hurry) return undefined
+  if (known || asked.has(key) || asked.size >= ASKED_AT_ONCE) return known
+  asked.add(key)
   const wide = Math.max(drawing.widthMm * 0.8, drawing.heightMm * 0.35) + 2 / size
   const leans = (sitter.habitus.leanDeg ?? 0) !== 0 || (sitter.habitus.wind ?? 0) !== 0
   const half = Math.ceil(wide * (leans ? 1.8 : 1) * size) + 2
-  const high = Math.ceil(drawing.heightMm * 1.06 * size) + 3
-  const image = new ImageData(half * 2, high)
-  const raster = { width: half * 2, height: high, pixels: new Uint32Array(image.data.buffer) }
-  paintPlant(raster, drawing, paletteOf(look), { x: half, groundY: high - 1, pxPerMm: size })
-  const picture = document.createElement('canvas')
-  Object.assign(picture, { width: half * 2, height: high })
-  picture.getContext('2d')?.putImageData(image, 0, 0)
-  const sprite = { picture, footX: half, footY: high - 1, pxPerMm: size }
-  kept.set(key, sprite)
-  const oldest = kept.keys().next().value
-  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
-  return sprite
+  const height = Math.ceil(drawing.heightMm * 1.06 * size) + 3
+  const place = { drawing: drawing.id, look: toRaw(look), x: half, groundY: height - 1, pxPerMm: size }
+  void serviceOf('paint')
+    .paintOnce({ width: half * 2, height, coarse: false, places: [place] })
+    .then(({ pixels, lost }) => {
+      growAgain(lost)
+      if (lost.length === 0) keep(key, half, height, size, pixels)
+    })
+    .finally(() => {
+      asked.delete(key)
+      arrived.value += 1
+    })
+  return undefined
 }
 
-/** Whether a sitter has grown: its sprite is only a matter of time. */
-export const isGrown = (sitter: DrawingSubject): boolean => drawingOf(sitter) !== undefined
+function keep(
+  key: string,
+  half: number,
+  height: number,
+  pxPerMm: number,
+  pixels: Uint8ClampedArray<ArrayBuffer>,
+): void {
+  const picture = Object.assign(document.createElement('canvas'), { width: half * 2, height })
+  picture.getContext('2d')?.putImageData(new ImageData(pixels, half * 2, height), 0, 0)
+  kept.set(key, { picture, footX: half, footY: height - 1, pxPerMm })
+  const oldest = kept.keys().next().value
+  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
+}

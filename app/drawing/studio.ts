@@ -1,13 +1,23 @@
 import * as Comlink from 'comlink'
 import type { DrawingSubject } from '../../core/commissions'
 import type { Rendering } from '../../core/renderings'
-import type { PlantDrawing } from '../../core/drawing'
+import { handedOver, type GrownDrawing } from '../workers/drawings'
 import { serviceOf } from '../workers/service'
 
 /** Enough for a few commissions; the oldest goes first. */
 const KEPT = 400
 
-const grown = shallowReactive(new Map<string, PlantDrawing>())
+/** A drawing that has grown: it stands with the painter, and this is what the page needs to know of it. */
+export interface Grown {
+  /** What the painter knows it by. */
+  readonly id: number
+  readonly widthMm: number
+  readonly heightMm: number
+  /** How far it reaches from its foot, mm. */
+  readonly reach: { readonly left: number; readonly right: number }
+}
+
+const grown = shallowReactive(new Map<string, Grown>())
 const asked = new Map<string, number>()
 /** Goes up by one with each drawing that arrives; what draws watches it. */
 export const arrived = ref(0)
@@ -49,7 +59,7 @@ function keyOf(sitter: DrawingSubject): string {
  * The drawing of a sitter, if it has been grown. A computed value that looks for one is worked out again when
  * it is there; {@link arrived} tells of any.
  */
-export const drawingOf = (sitter: DrawingSubject, rendering?: Rendering): PlantDrawing | undefined =>
+export const drawingOf = (sitter: DrawingSubject, rendering?: Rendering): Grown | undefined =>
   grown.get(asRendered(sitter, rendering))
 const asRendered = (sitter: DrawingSubject, rendering?: Rendering): string =>
   rendering ? `${rendering}|${keyOf(sitter)}` : keyOf(sitter)
@@ -59,7 +69,7 @@ const asRendered = (sitter: DrawingSubject, rendering?: Rendering): string =>
  * computes.
  * @param rendering as a way of making shows it; absent: as it grew
  */
-export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): PlantDrawing | undefined {
+export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): Grown | undefined {
   const key = asRendered(sitter, rendering)
   const known = grown.get(key)
   if (known || asked.has(key) || stopped.value) return known
@@ -68,8 +78,8 @@ export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): Pla
   underWay.value = asked.size
   void worker()
     .grow(id, structuredClone(toRawDeep(sitter)), rendering)
-    .then((drawing) => {
-      if (drawing) keep(key, drawing)
+    .then((found) => {
+      if (found) keep(key, id, found)
     })
     .finally(() => {
       asked.delete(key)
@@ -90,12 +100,24 @@ export function goOnGrowing(): void {
   arrived.value += 1
 }
 
-function keep(key: string, drawing: PlantDrawing): void {
+function keep(key: string, id: number, { drawing, reach }: GrownDrawing): void {
+  const painter = serviceOf('paint')
   // What is dropped is not asked for again until it is painted again.
   const plain = toRaw(grown)
-  const oldest = plain.keys().next().value
-  if (plain.size >= KEPT && oldest !== undefined) plain.delete(oldest)
-  grown.set(key, drawing)
+  const [oldest] = plain
+  if (plain.size >= KEPT && oldest) {
+    plain.delete(oldest[0])
+    void painter.drop(oldest[1].id)
+  }
+  const { widthMm, heightMm } = drawing
+  void painter.keep(id, handedOver(drawing))
+  grown.set(key, { id, widthMm, heightMm, reach })
+}
+
+/** Drawings that the painter does not have, as one that was started anew: they are grown again when they are wanted. */
+export function growAgain(lost: readonly number[]): void {
+  for (const [key, { id }] of toRaw(grown)) if (lost.includes(id)) grown.delete(key)
+  if (lost.length > 0) arrived.value += 1
 }
 
 const toRawDeep = (sitter: DrawingSubject): DrawingSubject => ({

@@ -12,7 +12,6 @@ import {
   type SitterPart,
 } from '~~/core/commissions'
 import type { Look } from '~~/core/plants'
-import { sidewaysReach } from '~~/core/drawing'
 import type { Lined } from '../drawing/line-up'
 import { WHOLE, type Sight } from '../drawing/sight'
 import { drawingOf } from '../drawing/studio'
@@ -49,7 +48,7 @@ export const drawnAt = (
 function reachOf(sitter: DrawingSubject, crownWidthMm: number): { left: number; right: number } {
   const leans = (sitter.habitus.leanDeg ?? 0) !== 0 || (sitter.habitus.wind ?? 0) !== 0
   const drawing = leans ? drawingOf(sitter) : undefined
-  return drawing ? sidewaysReach(drawing) : { left: crownWidthMm / 2, right: crownWidthMm / 2 }
+  return drawing?.reach ?? { left: crownWidthMm / 2, right: crownWidthMm / 2 }
 }
 
 /** Pieces of one line that are shown side by side. */

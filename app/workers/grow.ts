@@ -1,7 +1,7 @@
-import * as Comlink from 'comlink'
 import type { DrawingSubject } from '../../core/commissions'
 import { renderedDrawing, type Rendering } from '../../core/renderings'
-import { drawingPlant, type PlantDrawing } from '../../core/drawing/plant-drawing'
+import { drawingPlant, sidewaysReach, type PlantDrawing } from '../../core/drawing/plant-drawing'
+import { handedOverWith, type GrownDrawing } from './drawings'
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
 const SLICE_MS = 12
@@ -65,21 +65,12 @@ export const service = {
     progress = to
   },
   /** The drawing of a sitter, as a way of making shows it where one is named; undefined when it was cancelled. */
-  async grow(id: number, sitter: DrawingSubject, rendering?: Rendering): Promise<PlantDrawing | undefined> {
+  async grow(id: number, sitter: DrawingSubject, rendering?: Rendering): Promise<GrownDrawing | undefined> {
     const drawing = await new Promise<PlantDrawing | undefined>((done, fail) => {
       queue.push({ id, sitter, ...(rendering && { rendering }), done, fail })
       void work()
     })
-    return (
-      drawing &&
-      Comlink.transfer(drawing, [
-        drawing.wood.buffer,
-        drawing.blades.buffer,
-        drawing.bladeTraits.buffer,
-        drawing.marks.buffer,
-        drawing.markTraits.buffer,
-      ])
-    )
+    return drawing && handedOverWith({ drawing, reach: sidewaysReach(drawing) })
   },
   /** Takes jobs back: those that wait go at once, the one in hand at its next breath. */
   cancel(ids: readonly number[]): void {

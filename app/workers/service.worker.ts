@@ -11,6 +11,7 @@ const services = {
   'busy-file': () => import('./busy-file'),
   calendar: () => import('./calendar'),
   grow: () => import('./grow'),
+  paint: () => import('./paint'),
   plan: () => import('./plan'),
   'workshop-file': () => import('./workshop-file'),
 }

@@ -206,12 +206,8 @@ function organsOf(organs: readonly Organ[]): Pick<PlantDrawing, 'organs' | 'orga
   return { organs: numbers, organTraits: bytes }
 }
 
-const reaches = new WeakMap<PlantDrawing, { left: number; right: number }>()
-
 /** How far a drawing reaches to the left and right of its foot, seen from the front, mm; both at least 0. */
 export function sidewaysReach(drawing: PlantDrawing): { readonly left: number; readonly right: number } {
-  const known = reaches.get(drawing)
-  if (known) return known
   const reach = { left: 0, right: 0 }
   const widen = (x: number, r: number): void => {
     reach.left = Math.max(reach.left, r - x)
@@ -224,6 +220,5 @@ export function sidewaysReach(drawing: PlantDrawing): { readonly left: number; r
     }
   for (let i = 0; i < drawing.marks.length; i += MARK_STRIDE)
     widen(drawing.marks[i] ?? 0, Math.abs(drawing.marks[i + 3] ?? 0))
-  reaches.set(drawing, reach)
   return reach
 }

@@ -16,6 +16,12 @@ const props = defineProps<{
   today: string
 }>()
 const at = (date: string): string => `${100 * yearShare(date)}%`
+/** The marks in words: what is lacking is said so. */
+const said = computed(() =>
+  props.wants
+    .map(({ on, lacking }) => `Wanted ${formatDate(on)}${lacking ? ', lacking then' : ''}.`)
+    .join(' '),
+)
 const ribbons = computed(() => (props.stretch ? stretches(props.stretch) : []))
 const grows = computed(() =>
   props.stretch && props.sowing ? stretches(growing(props.sowing, props.stretch)) : [],
@@ -48,6 +54,7 @@ const grows = computed(() =>
       :title="`${name} wanted ${formatDate(on)}`"
     />
   </div>
+  <p v-if="said" class="sr-only">{{ said }}</p>
 </template>
 
 <style scoped>

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { toModelMm, toRealMm } from '~~/core/units'
 import { layOut, type Stand as StandOf } from '../../drawing/line-up'
-import { paintAll, paintOutline, type Placed } from '../../drawing/painter'
+import { paintOutline } from '../../drawing/painter'
 import { paintPerson } from '../../drawing/person'
 import { movedTo, seenX } from '../../drawing/sight'
-import { arrived, drawingOf } from '../../drawing/studio'
 import { drawnAt, type Subject } from '../../stores/line-up'
 import { gridLines } from './grid'
 
@@ -35,6 +34,7 @@ const layout = computed(() => layOut(view.subjects, personMm.value, room.value, 
 const sight = computed(() => view.sight)
 const ground = computed(() => GROUND + sight.value.panY)
 const pxPerMm = computed(() => layout.value.pxPerMm * sight.value.zoom)
+const groundOf = (lift: number): number => ground.value - lift * sight.value.zoom
 const shell = useShell()
 // The rule below is held against what is drawn to scale.
 watchEffect(() => {
@@ -50,76 +50,31 @@ const chosen = computed(() =>
 )
 const measured = computed(() => (view.against ? layout.value.stands : chosen.value ? [chosen.value] : []))
 
-const raster = useRaster(canvas, width, ref(HEIGHT))
-let frame = 0
-/** The frame to come goes on with a picture; nothing has moved since. */
-let goesOn = false
-/** What was not there yet when the picture was painted last. */
-let waiting: readonly Placed[] = []
 /** The sight that the picture was painted at; on the way to another it is pushed and stretched. */
 const paintedAt = shallowRef(sight.value)
-function paint(): void {
-  frame = 0
-  paintedAt.value = sight.value
-  const wanted = layout.value.stands.flatMap(({ plant, xs, lift }) =>
-    xs.flatMap((x, i) =>
-      drawnAt(plant, i).map(({ sitter, look, offsetMm }) => ({
-        sitter,
-        look,
-        x: seenX(sight.value, x) + offsetMm * pxPerMm.value * plant.shrink,
-        groundY: groundOf(lift),
-        pxPerMm: pxPerMm.value * plant.shrink,
-      })),
+const { isWhole } = usePlantsPicture(canvas, width, ref(HEIGHT), () => {
+  const [from, scale] = [sight.value, pxPerMm.value]
+  const [personX, groundY, person] = [seenX(from, layout.value.personX), ground.value, personMm.value]
+  return {
+    places: layout.value.stands.flatMap(({ plant, xs, lift }) =>
+      xs.flatMap((x, i) =>
+        drawnAt(plant, i).map(({ sitter, look, offsetMm }) => ({
+          sitter,
+          look,
+          x: seenX(from, x) + offsetMm * scale * plant.shrink,
+          groundY: groundOf(lift),
+          pxPerMm: scale * plant.shrink,
+        })),
+      ),
     ),
-  )
-  raster.paint(
-    (pixels, k, kept) => {
-      waiting = paintAll(pixels, kept ? waiting : wanted, k)
-    },
-    (context) => {
+    over: (context, waiting) => {
+      paintedAt.value = from
       for (const place of waiting) paintOutline(context, place)
-      goOn()
-      paintPerson(
-        context,
-        seenX(sight.value, layout.value.personX),
-        ground.value,
-        personMm.value * pxPerMm.value,
-      )
+      paintPerson(context, personX, groundY, person * scale)
     },
-    goesOn,
-  )
-}
-function schedule(): void {
-  goesOn = false
-  if (frame === 0) frame = requestAnimationFrame(paint)
-}
-/** What is grown but had no time in this frame is painted in the next. */
-function goOn(): void {
-  if (frame !== 0 || !waiting.some(({ sitter }) => drawingOf(sitter))) return
-  goesOn = true
-  frame = requestAnimationFrame(paint)
-}
-watch([() => view.subjects, layout, arrived, raster.scale], schedule, { flush: 'post' })
-/** From near a picture takes a moment: it is painted when one has come to rest, ms. */
-const REST_MS = 140
-let resting: ReturnType<typeof setTimeout> | undefined
-watch(
-  sight,
-  ({ zoom }) => {
-    clearTimeout(resting)
-    if (zoom > 1) resting = setTimeout(schedule, REST_MS)
-    else schedule()
-  },
-  { flush: 'post' },
-)
-const moved = computed(() => movedTo(paintedAt.value, sight.value, GROUND))
-onMounted(schedule)
-onBeforeUnmount(() => {
-  cancelAnimationFrame(frame)
-  clearTimeout(resting)
+  }
 })
-
-const groundOf = (lift: number): number => ground.value - lift * sight.value.zoom
+const moved = computed(() => movedTo(paintedAt.value, sight.value, GROUND))
 const grid = computed(() =>
   gridLines(layout.value.shelves, pxPerMm.value, groundOf, HEIGHT, layout.value.topMm),
 )
@@ -187,6 +142,7 @@ function anchor(): { x: number; y: number } {
     <canvas
       ref="canvas"
       class="layer"
+      :aria-busy="!isWhole"
       :style="{ width: `${width}px`, height: `${HEIGHT}px`, transform: moved, transformOrigin: '0 0' }"
       aria-hidden="true"
     />

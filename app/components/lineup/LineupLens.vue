@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import type { LineUp } from '../../drawing/line-up'
 import { paintPerson } from '../../drawing/person'
-import { paintPlant, paletteOf } from '~~/core/painting'
 import { seenX } from '../../drawing/sight'
-import { arrived, drawingAsked } from '../../drawing/studio'
 import { drawnAt, type Subject } from '../../stores/line-up'
 
 /**
@@ -25,7 +23,6 @@ const SIDE = 230
 const NEARER = 5
 /** How far below the middle of the lens the ground lies when it looks at what is small, px of the drawing. */
 const FOOT_BELOW = 11
-const raster = useRaster(canvas, ref(SIDE), ref(SIDE))
 const centre = computed(() => {
   const { at } = props
   if (at) {
@@ -49,43 +46,36 @@ const place = computed(() => ({
   top: Math.max(6, Math.min(376 - SIDE - 30, centre.value.y - SIDE / 2)),
 }))
 
-let frame = 0
-function paint(): void {
-  frame = 0
-  const x = (at: number): number => (seenX(view.sight, at) - centre.value.x) * NEARER + SIDE / 2
+const { isWhole } = usePlantsPicture(canvas, ref(SIDE), ref(SIDE), () => {
+  const centreX = centre.value.x
+  const x = (at: number): number => (seenX(view.sight, at) - centreX) * NEARER + SIDE / 2
   const groundY = (props.ground - centre.value.y) * NEARER + SIDE / 2
   const pxPerMm = props.layout.pxPerMm * view.sight.zoom * NEARER
-  raster.paint(
-    (pixels, k) => {
-      for (const { plant, xs, lift } of props.layout.stands)
-        xs.forEach((at, i) => {
-          const reach = plant.crownWidthMm * pxPerMm
-          if (x(at) < -reach || x(at) > SIDE + reach) return
-          for (const { sitter, look, offsetMm } of drawnAt(plant, i)) {
-            const drawing = drawingAsked(sitter)
-            if (drawing)
-              paintPlant(pixels, drawing, paletteOf(look), {
-                x: (x(at) + offsetMm * pxPerMm * plant.shrink) * k,
-                groundY: (groundY - lift * view.sight.zoom * NEARER) * k,
-                pxPerMm: pxPerMm * plant.shrink * k,
-              })
-          }
-        })
-    },
-    (context) => {
-      paintPerson(context, x(props.layout.personX), groundY, props.personMm * pxPerMm)
+  const footY = (lift: number): number => groundY - lift * view.sight.zoom * NEARER
+  const personX = x(props.layout.personX)
+  const feet = props.layout.shelves.map(footY)
+  const { personMm } = props
+  return {
+    places: props.layout.stands.flatMap(({ plant, xs, lift }) =>
+      xs.flatMap((at, i) => {
+        const reach = plant.crownWidthMm * pxPerMm
+        if (x(at) < -reach || x(at) > SIDE + reach) return []
+        return drawnAt(plant, i).map(({ sitter, look, offsetMm }) => ({
+          sitter,
+          look,
+          x: x(at) + offsetMm * pxPerMm * plant.shrink,
+          groundY: footY(lift),
+          pxPerMm: pxPerMm * plant.shrink,
+        }))
+      }),
+    ),
+    over: (context) => {
+      paintPerson(context, personX, groundY, personMm * pxPerMm)
       context.fillStyle = '#5d5f48'
-      for (const lift of props.layout.shelves)
-        context.fillRect(0, groundY - lift * view.sight.zoom * NEARER, SIDE, 1.5)
+      for (const y of feet) context.fillRect(0, y, SIDE, 1.5)
     },
-  )
-}
-function schedule(): void {
-  if (frame === 0) frame = requestAnimationFrame(paint)
-}
-watch([centre, () => props.layout, () => view.sight, arrived], schedule, { flush: 'post' })
-onMounted(schedule)
-onBeforeUnmount(() => cancelAnimationFrame(frame))
+  }
+})
 </script>
 
 <template>
@@ -95,7 +85,7 @@ onBeforeUnmount(() => cancelAnimationFrame(frame))
     role="img"
     aria-label="Lens, five times nearer"
   >
-    <canvas ref="canvas" :style="{ width: `${SIDE}px`, height: `${SIDE}px` }" />
+    <canvas ref="canvas" :aria-busy="!isWhole" :style="{ width: `${SIDE}px`, height: `${SIDE}px` }" />
     <span class="scale">×{{ NEARER }}</span>
   </div>
 </template>

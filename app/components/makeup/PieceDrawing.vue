@@ -2,9 +2,6 @@
 import { lineFields, shownMm } from '~~/core/commissions'
 import { views, type View } from '~~/core/growth'
 import { formatRatio, plainNumber, readBounded, toRealMm } from '~~/core/units'
-import { paintPlant, paletteOf, readied } from '~~/core/painting'
-import { inTurn, outOfTurn } from '../../drawing/in-turn'
-import { arrived, drawingAsked } from '../../drawing/studio'
 import type { Plant } from '../../stores/plant'
 import { partsOf } from '../../stores/line-up'
 
@@ -40,35 +37,20 @@ const pxPerMm = computed(() =>
 const middle = computed(() => width.value / 2 - 6)
 const y = (mm: number): number => GROUND - mm * pxPerMm.value
 
-const raster = useRaster(canvas, width, ref(HEIGHT))
-function paint(isOver: () => boolean): boolean {
-  let isDone = true
-  const drawn = partsOf(props.plant).map((part) => ({ ...part, drawing: drawingAsked(part.sitter) }))
+const { isWhole } = usePlantsPicture(canvas, width, ref(HEIGHT), () => {
   // From its end a hedge shows its section: runs stand one behind the other.
   const along = view.value === 'side' ? 0 : pxPerMm.value
-  raster.paint((pixels, k) => {
-    for (const { drawing, of, offsetMm } of drawn) {
-      if (!drawing) continue
-      const palette = paletteOf(of.look)
-      const at = {
-        x: (middle.value + offsetMm * along) * k,
-        groundY: (fromAbove.value ? (GROUND + 8) / 2 : GROUND) * k,
-        pxPerMm: pxPerMm.value * k,
-        view: view.value,
-      }
-      if (readied(pixels, drawing, palette, at, isOver)) paintPlant(pixels, drawing, palette, at, bare.value)
-      else isDone = false
-    }
-  })
-  return isDone
-}
-const soon = (): void => {
-  inTurn(paint)
-}
-watch([() => props.plant, bare, view, width, raster.scale, arrived], soon, { flush: 'post' })
-onMounted(soon)
-onBeforeUnmount(() => {
-  outOfTurn(paint)
+  return {
+    places: partsOf(props.plant).map(({ sitter, of, offsetMm }) => ({
+      sitter,
+      look: of.look,
+      x: middle.value + offsetMm * along,
+      groundY: fromAbove.value ? (GROUND + 8) / 2 : GROUND,
+      pxPerMm: pxPerMm.value,
+      view: view.value,
+      bare: bare.value,
+    })),
+  }
 })
 
 /** Blades are set by number, not by how much is seen through them. */
@@ -136,6 +118,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         class="absolute inset-0"
         :style="{ width: `${width}px`, height: `${HEIGHT}px` }"
         role="img"
+        :aria-busy="!isWhole"
         :aria-label="`${plant.line.name} from the ${view}, ${bare ? 'bare' : plant.look.words}`"
       />
       <svg class="absolute inset-0" :width="width" :height="HEIGHT" aria-hidden="true">

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { tonesOf } from '~~/core/colour'
 import type { Rendering } from '~~/core/renderings'
-import { paintPlant, paletteOf, readied } from '~~/core/painting'
 import type { Look } from '~~/core/plants'
-import { inTurn, outOfTurn } from '../../drawing/in-turn'
-import { arrived, drawingAsked, drawingOf } from '../../drawing/studio'
+import { drawingOf } from '../../drawing/studio'
 import type { Plant } from '../../stores/plant'
 import { partsOf } from '../../stores/line-up'
 
@@ -27,62 +25,40 @@ const props = withDefaults(
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
 const ground = computed(() => Math.min(10, props.height / 8))
 
-const raster = useRaster(
-  canvas,
-  toRef(() => props.width),
-  toRef(() => props.height),
-)
 const inOne = (look: Look): Look => {
   if (props.colour === undefined) return look
   const tones = tonesOf(props.colour)
   return { ...look, tones, leaves: [{ tones, share: 1, outer: 1 }] }
 }
-function paint(isOver: () => boolean): boolean {
-  const { size } = props.plant
-  const drawn = partsOf(props.plant).flatMap((part) => {
-    const drawing = drawingAsked(part.sitter, props.rendering)
-    return drawing ? [{ ...part, drawing }] : []
-  })
-  const reachMm = drawn.map(({ drawing, offsetMm }) => 2 * Math.abs(offsetMm) + drawing.widthMm)
-  const wideMm = Math.max(size.crownWidthMm, ...reachMm)
-  const pxPerMm = Math.min(
-    (props.height - ground.value - 6) / (size.heightMm * 1.04),
-    (props.width - 6) / (wideMm * 1.08),
-  )
-  let isDone = true
-  raster.paint((pixels, k) => {
-    for (const { drawing, of, offsetMm } of drawn) {
-      const palette = paletteOf(inOne(of.look))
-      const at = {
-        x: (props.width / 2 + offsetMm * pxPerMm) * k,
-        groundY: (props.height - ground.value) * k,
-        pxPerMm: pxPerMm * k,
-      }
-      if (readied(pixels, drawing, palette, at, isOver)) paintPlant(pixels, drawing, palette, at, props.bare)
-      else isDone = false
+const { isWhole } = usePlantsPicture(
+  canvas,
+  toRef(() => props.width),
+  toRef(() => props.height),
+  () => {
+    const { size } = props.plant
+    const parts = partsOf(props.plant)
+    const reachMm = parts.map(({ sitter, offsetMm }) => {
+      const drawing = drawingOf(sitter, props.rendering)
+      return drawing ? 2 * Math.abs(offsetMm) + drawing.widthMm : 0
+    })
+    const wideMm = Math.max(size.crownWidthMm, ...reachMm)
+    const pxPerMm = Math.min(
+      (props.height - ground.value - 6) / (size.heightMm * 1.04),
+      (props.width - 6) / (wideMm * 1.08),
+    )
+    return {
+      places: parts.map(({ sitter, of, offsetMm }) => ({
+        sitter,
+        ...(props.rendering && { rendering: props.rendering }),
+        look: inOne(of.look),
+        x: props.width / 2 + offsetMm * pxPerMm,
+        groundY: props.height - ground.value,
+        pxPerMm,
+        bare: props.bare,
+      })),
     }
-  })
-  return isDone
-}
-/** What there is to draw of it: others' drawings that arrive change nothing. */
-const there = computed(() => partsOf(props.plant).map(({ sitter }) => drawingOf(sitter, props.rendering)))
-const soon = (): void => {
-  inTurn(paint)
-}
-watch(
-  [() => props.plant, () => props.bare, () => props.rendering, () => props.colour, raster.scale, there],
-  soon,
-  {
-    flush: 'post',
   },
 )
-watch(arrived, () => {
-  if (there.value.includes(undefined)) soon()
-})
-onMounted(soon)
-onBeforeUnmount(() => {
-  outOfTurn(paint)
-})
 </script>
 
 <template>
@@ -90,6 +66,7 @@ onBeforeUnmount(() => {
     ref="canvas"
     class="block"
     :style="{ width: `${width}px`, height: `${height}px` }"
+    :aria-busy="!isWhole"
     :role="label ? 'img' : undefined"
     :aria-label="label || undefined"
     :aria-hidden="label ? undefined : 'true'"

@@ -4,8 +4,6 @@ import { sitterOf } from '~~/core/commissions'
 import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
 import { namesApart } from '~~/core/templates'
 import { formatQuantity } from '~~/core/units'
-import { paintPlant, paletteOf } from '~~/core/painting'
-import { arrived, drawingAsked } from '../../drawing/studio'
 
 /**
  * The board from above, its front edge at the foot: every piece where it stands, what is kept clear, and a
@@ -37,39 +35,26 @@ const px = (x: number): number => left.value + x * scale.value
 const py = (y: number): number => PAD + boardPx.value.h - y * scale.value
 
 const plants = computed(() => new Map(commission.plants.map((plant) => [plant.line.id, plant])))
-const raster = useRaster(canvas, width, height)
-let frame = 0
 /** Sizes are told apart in steps of an eighth: pieces of one size are painted from one plate. */
 const stepped = (share: number): number => Math.max(1, Math.round(share * 8)) / 8
 
 /** Each piece from above, the low ones first; a disc stands in until the plant is grown. */
-function paint(): void {
-  frame = 0
-  raster.paint((pixels, k) => {
-    const order = [...props.plan.spots].sort(
-      (a, b) =>
-        (plants.value.get(a.lineId)?.size.heightMm ?? 0) - (plants.value.get(b.lineId)?.size.heightMm ?? 0),
-    )
-    for (const spot of order) {
+const { isWhole } = usePlantsPicture(canvas, width, height, () => ({
+  places: props.plan.spots
+    .flatMap((spot) => {
       const plant = plants.value.get(spot.lineId)
-      if (!plant) continue
-      const drawing = drawingAsked(sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))
-      if (drawing)
-        paintPlant(pixels, drawing, paletteOf(plant.look), {
-          x: px(spot.x) * k,
-          groundY: py(spot.y) * k,
-          pxPerMm: scale.value * stepped(spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)) * k,
-          view: 'top',
-        })
-    }
-  })
-}
-function schedule(): void {
-  if (frame === 0) frame = requestAnimationFrame(paint)
-}
-watch([() => props.plan, plants, scale, width, arrived, raster.scale], schedule, { flush: 'post' })
-onMounted(schedule)
-onBeforeUnmount(() => cancelAnimationFrame(frame))
+      return plant ? [{ spot, plant }] : []
+    })
+    .sort((a, b) => a.plant.size.heightMm - b.plant.size.heightMm)
+    .map(({ spot, plant }) => ({
+      sitter: sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough),
+      look: plant.look,
+      x: px(spot.x),
+      groundY: py(spot.y),
+      pxPerMm: scale.value * stepped(spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)),
+      view: 'top' as const,
+    })),
+}))
 
 function click(event: MouseEvent): void {
   const bounds = box.value?.getBoundingClientRect()
@@ -164,6 +149,7 @@ const told = computed(() => {
       class="layer"
       :style="{ width: `${width}px`, height: `${height}px` }"
       role="img"
+      :aria-busy="!isWhole"
       :aria-label="`Planting plan from above: ${plan.spots.length} pieces on ${model(plan.board.widthMm)} by ${model(plan.board.depthMm)}`"
     />
     <svg class="layer" :width="width" :height="height" aria-hidden="true">

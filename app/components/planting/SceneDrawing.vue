@@ -7,7 +7,7 @@ import { fileNameOf, save } from '../../composables/save'
 import { paintBoard } from '../../drawing/board'
 import { paintStanding } from '../../drawing/scene'
 import { standingOn } from '../../drawing/standing'
-import { arrived, underWay } from '../../drawing/studio'
+import { arrived } from '../../drawing/studio'
 
 /**
  * The planting plan as it will be seen: in true perspective from the viewing point, on the day of the season
@@ -43,13 +43,7 @@ const person = computed(() => ({
 }))
 
 /** Paints the scene into a context of its own size; how many plants are still to come. */
-function paintInto(
-  target: HTMLCanvasElement,
-  widthPx: number,
-  heightPx: number,
-  fine: number,
-  patient: boolean,
-): number {
+function paintInto(target: HTMLCanvasElement, widthPx: number, heightPx: number, fine: number): number {
   const context = target.getContext('2d')
   if (!context || widthPx < 2) return 0
   const [columns, rows] = [Math.round(widthPx * fine), Math.round(heightPx * fine)]
@@ -72,14 +66,15 @@ function paintInto(
     elevationDeg: eye.value.elevationDeg,
     person: person.value,
     fine,
-    patient,
   })
 }
 let frame = 0
+/** Plants that are still to come. */
+const waiting = ref(1)
 function paint(): void {
   frame = 0
-  if (canvas.value && paintInto(canvas.value, width.value, HEIGHT, Math.min(2, pixelRatio.value), false) > 0)
-    schedule()
+  if (canvas.value)
+    waiting.value = paintInto(canvas.value, width.value, HEIGHT, Math.min(2, pixelRatio.value))
 }
 function schedule(): void {
   if (frame === 0) frame = requestAnimationFrame(paint)
@@ -149,11 +144,11 @@ const saving = ref(false)
 async function keep(): Promise<void> {
   saving.value = true
   try {
-    // Whoever has not been painted yet is grown first.
-    await until(underWay).toBe(0, { timeout: 60_000, throwOnTimeout: true })
     const picture = document.createElement('canvas')
     const fine = KEPT_PX / Math.max(1, width.value)
-    paintInto(picture, width.value, HEIGHT, fine, true)
+    // Whoever has not been grown and painted at this size comes first.
+    while (paintInto(picture, width.value, HEIGHT, fine) > 0)
+      await until(arrived).changed({ timeout: 60_000, throwOnTimeout: true })
     const blob = await new Promise<Blob | null>((resolve) => {
       picture.toBlob(resolve, 'image/png')
     })
@@ -181,7 +176,7 @@ async function keep(): Promise<void> {
       @wheel.prevent="nearer($event.deltaY < 0 ? 1.08 : 1 / 1.08)"
       @keydown="press"
     >
-      <canvas ref="canvas" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" />
+      <canvas ref="canvas" :aria-busy="waiting > 0" :style="{ width: `${width}px`, height: `${HEIGHT}px` }" />
     </div>
     <div class="flex flex-wrap items-center gap-2 px-5 py-2 text-sm">
       <span class="text-soft" role="status">Seen {{ words }}</span>

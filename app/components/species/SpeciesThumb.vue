@@ -3,8 +3,6 @@ import { useElementVisibility } from '@vueuse/core'
 import { lineSize, sitterOf } from '~~/core/commissions'
 import { ages, lookOn, type Age, type Place, type Species } from '~~/core/plants'
 import { paintPerson } from '../../drawing/person'
-import { paintPlant, paletteOf } from '~~/core/painting'
-import { drawingAsked, drawingOf, stopped } from '../../drawing/studio'
 
 /** A species drawn on a day: one plant as large as fits, or its four ages side by side with a person, at one scale. */
 const props = withDefaults(
@@ -20,7 +18,6 @@ const props = withDefaults(
   { all: false, bare: false },
 )
 const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
-const raster = useRaster(canvas, toRef(props, 'width'), toRef(props, 'height'))
 const PERSON_M = 1.75
 
 /** Real plants on paper: one mm to a cm will do for a scale, since the paper's room decides. */
@@ -52,44 +49,24 @@ const layout = computed(() => {
 })
 /** Only what can be seen is grown and painted: the library is long. */
 const seen = useElementVisibility(canvas, { rootMargin: '120px' })
-const sitters = computed(() =>
-  seen.value
-    ? layout.value.places.map(({ age, size }) =>
-        sitterOf({ id: `${props.species.id}-${age}` }, props.species, size, props.species.seeThrough),
-      )
-    : [],
-)
-watch(
-  [sitters, stopped],
-  ([all]) => {
-    for (const sitter of all) drawingAsked(sitter)
-  },
-  { immediate: true },
-)
-const drawings = computed(() => sitters.value.map((sitter) => drawingOf(sitter)))
-function paint(): void {
-  if (seen.value)
-    raster.paint(
-      (pixels, k) => {
-        for (const [i, { at }] of layout.value.places.entries()) {
-          const drawing = drawings.value[i]
-          if (drawing)
-            paintPlant(
-              pixels,
-              drawing,
-              paletteOf(look.value),
-              { x: at * k, groundY: (props.height - 3) * k, pxPerMm: layout.value.pxPerMm * k },
-              props.bare,
-            )
-        }
-      },
-      (context) => {
-        if (props.all)
-          paintPerson(context, layout.value.personX, props.height - 3, PERSON_M * 10 * layout.value.pxPerMm)
-      },
-    )
-}
-watch([layout, look, () => props.bare, drawings, raster.scale], paint, { flush: 'post' })
+const { isWhole } = usePlantsPicture(canvas, toRef(props, 'width'), toRef(props, 'height'), () => {
+  if (!seen.value) return { places: [] }
+  const { places, pxPerMm, personX } = layout.value
+  const { all, height } = props
+  return {
+    places: places.map(({ age, size, at }) => ({
+      sitter: sitterOf({ id: `${props.species.id}-${age}` }, props.species, size, props.species.seeThrough),
+      look: look.value,
+      x: at,
+      groundY: height - 3,
+      pxPerMm,
+      bare: props.bare,
+    })),
+    over: (context) => {
+      if (all) paintPerson(context, personX, height - 3, PERSON_M * 10 * pxPerMm)
+    },
+  }
+})
 </script>
 
 <template>
@@ -97,6 +74,7 @@ watch([layout, look, () => props.bare, drawings, raster.scale], paint, { flush: 
     ref="canvas"
     :style="{ width: `${width}px`, height: `${height}px` }"
     role="img"
+    :aria-busy="!isWhole"
     :aria-label="`${species.common}, ${look.words}`"
   />
 </template>

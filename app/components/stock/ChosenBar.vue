@@ -8,7 +8,7 @@ const props = defineProps<{ chosen: ReadonlySet<string> }>()
 const emit = defineEmits<{ close: [] }>()
 const stock = useStock()
 const labels = useJarLabels()
-const notices = useNotices()
+const { copy } = useCopying()
 
 const states = computed(() => stock.states.filter(({ material }) => props.chosen.has(material.id)))
 /** Jars with something in them. */
@@ -17,14 +17,8 @@ const jars = computed(() =>
     lots.filter(({ onHand }) => onHand > 0).map(({ lot }) => ({ material, lot })),
   ),
 )
-async function copy(): Promise<void> {
-  try {
-    await navigator.clipboard.writeText(listOf(states.value))
-    notices.done(`${counted(states.value.length, 'material')} copied as a list.`)
-  } catch {
-    notices.fault('The list could not be copied: the browser does not allow it.')
-  }
-}
+const copyList = (): Promise<void> =>
+  copy(listOf(states.value), `${counted(states.value.length, 'material')} copied as a list.`)
 </script>
 
 <template>
@@ -37,7 +31,9 @@ async function copy(): Promise<void> {
       }}
     </p>
     <button type="button" class="button" @click="emit('close')">Done choosing</button>
-    <button type="button" class="button" :disabled="chosen.size === 0" @click="copy">Copy as a list</button>
+    <button type="button" class="button" :disabled="chosen.size === 0" @click="copyList">
+      Copy as a list
+    </button>
     <button
       type="button"
       class="button button-act"

@@ -59,8 +59,12 @@ const names = new Intl.Collator('en', { numeric: true, sensitivity: 'base' })
 const compare = (a: unknown, b: unknown): number =>
   typeof a === 'number' && typeof b === 'number' ? a - b : names.compare(String(a), String(b))
 const shownColumns = computed(() => props.columns.filter(({ hidden }) => !hidden))
+/** The order kept, as long as the column that it goes by is shown. */
+const heeded = computed(() =>
+  shownColumns.value.some(({ id }) => id === order.value?.by) ? order.value : undefined,
+)
 const sorting = computed<SortingState>(() =>
-  order.value ? [{ id: order.value.by, desc: order.value.down }] : [],
+  heeded.value ? [{ id: heeded.value.by, desc: heeded.value.down }] : [],
 )
 const table = useTable<typeof features, Row>({
   features,
@@ -84,7 +88,7 @@ const table = useTable<typeof features, Row>({
 })
 const ordered = computed(() => table.getRowModel().rows.map((row) => row.original))
 const orderOf = (id: string): 'ascending' | 'descending' | undefined =>
-  order.value?.by !== id ? undefined : order.value.down ? 'descending' : 'ascending'
+  heeded.value?.by !== id ? undefined : heeded.value.down ? 'descending' : 'ascending'
 const turn = (id: string): void => table.getColumn(id)?.toggleSorting()
 
 /** A row, or the head of a group of them. */
@@ -95,7 +99,7 @@ const items = computed(() => {
   const all = new Map<string, Item>()
   let group: string | undefined
   for (const row of ordered.value) {
-    const own = order.value ? undefined : props.groupOf?.(row)
+    const own = heeded.value ? undefined : props.groupOf?.(row)
     if (own !== undefined && own !== group) all.set(`group ${own}`, { head: own })
     group = own
     let key = props.keyOf(row)

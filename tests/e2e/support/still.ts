@@ -3,9 +3,12 @@ import type { Page } from '@playwright/test'
 /** Looks in a row at which the drawings must be the same. */
 const LOOKS = 4
 
-/** Waits until no plant is being grown, something is drawn, and no drawing changes any more. */
+/** Waits until no plant is being grown or painted, something is drawn, and no drawing changes any more. */
 export async function still(page: Page): Promise<void> {
-  await page.waitForFunction(() => !document.body.innerText.includes('Growing '))
+  await page.waitForFunction(
+    () =>
+      !document.body.innerText.includes('Growing ') && !document.querySelector('canvas[aria-busy="true"]'),
+  )
   await page.evaluate(() => delete (window as { looked?: unknown }).looked)
   await page.waitForFunction(
     (looks) => {

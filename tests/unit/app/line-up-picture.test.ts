@@ -1,7 +1,8 @@
 import { lineSize, sitterOf } from '../../../core/commissions'
 import { drawSitter } from '../../support/drawings'
 import { lookOn, speciesById } from '../../../core/plants'
-import { lineUpSvg, marginOf, plantSvg, standsIn } from '../../../app/drawing/picture'
+import { lineUpSvg, marginOf, standIn } from '../../../app/drawing/picture'
+import { plantSvg } from '../../../app/drawing/plant-svg'
 import { movedTo } from '../../../app/drawing/sight'
 import { commission, line } from '../../support/workshop'
 
@@ -16,7 +17,6 @@ describe('the line-up as SVG', () => {
   const picture = {
     title: 'Halt & <more>',
     under: '1:87.1',
-    placed: [{ drawing, look: lookOn(species, '2026-10-04'), xMm: 60, liftMm: 80, shrink: 0.5 }],
     labels: [{ text: 'Rowan “old”', under: '95 mm', xMm: 60, liftMm: 80 }],
     shelvesMm: [80, 0],
     shelfTopMm: 70,
@@ -27,8 +27,9 @@ describe('the line-up as SVG', () => {
     gridMm: 50,
     realOf: (mm: number) => `${mm} real`,
   }
+  const place = { xMm: 60, liftMm: 80, shrink: 0.5 }
   test('is at true size: a millimetre of it is a millimetre of the model', () => {
-    const svg = lineUpSvg(picture)
+    const svg = lineUpSvg(picture, [{ ...place, svg: plantSvg(drawing, lookOn(species, '2026-10-04')) }])
     const m = marginOf(picture)
     expect(svg).toContain(`width="${200 + 2 * m}mm"`)
     expect(svg).toContain(`viewBox="0 0 ${200 + 2 * m} ${150 + 2 * m}"`)
@@ -38,8 +39,11 @@ describe('the line-up as SVG', () => {
   })
   test('painted as a PNG its plants stand where its lines say', () => {
     const m = marginOf(picture)
-    const [stand] = standsIn(picture, 3)
-    expect(stand).toMatchObject({ x: (m + 60) * 3, groundY: (150 + m - 80) * 3, pxPerMm: 1.5 })
+    expect(standIn(picture, place, 3)).toMatchObject({
+      x: (m + 60) * 3,
+      groundY: (150 + m - 80) * 3,
+      pxPerMm: 1.5,
+    })
   })
   test('a plant’s strokes keep their number and colours', () => {
     const svg = plantSvg(drawing, lookOn(species, '2026-10-04'))

@@ -13,6 +13,7 @@ const notices = useNotices()
 const to = useStationPath()
 const { money } = useFormat()
 const list = useShoppingList()
+const { copy } = useCopying()
 
 const editing = ref<Supplier | 'new'>()
 useStation('Buying', () => {
@@ -52,16 +53,6 @@ async function send(parcels: readonly Parcel[]): Promise<void> {
       `${counted(parcels.length, 'order')} noted: ${parcels.map(({ supplier }) => supplier.name).join(', ')}.`,
     )
 }
-async function copy(): Promise<void> {
-  if (!shown.value) return
-  const text = shoppingText(shown.value, money, formatDate)
-  try {
-    await navigator.clipboard.writeText(text)
-    notices.done('The shopping list is copied.')
-  } catch {
-    notices.fault('The browser does not let the list be copied here. Print it instead.')
-  }
-}
 /** Makes a parcel's order by hand for what nobody has in time, and says so. */
 const obstacleWords = {
   'no offer': 'nobody is known who sells it',
@@ -75,7 +66,13 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
   <div>
     <StockNav title="Buying">
       <template v-if="shown">
-        <button type="button" class="button" @click="copy">Copy the list</button>
+        <button
+          type="button"
+          class="button"
+          @click="copy(shoppingText(shown, money, formatDate), 'The shopping list is copied.')"
+        >
+          Copy the list
+        </button>
         <button type="button" class="button" @click="list.print(shown)">Print the list</button>
       </template>
       <button type="button" class="button" @click="editing = 'new'">New supplier</button>
