@@ -12,6 +12,7 @@ import {
 } from '~~/core/blends'
 import { counted, plainNumber } from '~~/core/units'
 import { namedChoices } from '../../parts/fields/choice'
+import type { Column } from '../../parts/table/column'
 
 /** The commission's palette, made first and kept; every blend of it against it. */
 const props = defineProps<{ blends: readonly Blend[] }>()
@@ -65,6 +66,12 @@ const rows = computed(() =>
     ]
   }),
 )
+type Row = (typeof rows.value)[number]
+const columns: readonly Column<Row>[] = [
+  { id: 'blend', head: 'Blend', by: ({ blend }) => blend.name },
+  { id: 'nearest', head: 'In the palette nearest to', by: ({ nearest }) => nearest?.off, mostFirst: true },
+  { id: 'beside', head: 'Beside the others', by: ({ clashes }) => clashes.length, mostFirst: true },
+]
 async function keep(name: string, colours: readonly PaletteColour[]): Promise<void> {
   const answer = await savePalette({
     ...(own.value ? { id: own.value.id } : {}),
@@ -225,35 +232,33 @@ function propose(): void {
       A palette made first and kept beats judging each bag by eye: take one of the three references, the
       blends that are there, or a file.
     </p>
-    <table v-if="own && rows.length > 0" class="ruled mt-2 w-full">
-      <thead>
-        <tr>
-          <th class="!pl-0">Blend</th>
-          <th>In the palette nearest to</th>
-          <th>Beside the others</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.blend.id">
-          <td class="!pl-0">
-            <span class="chip" :style="{ background: row.sealed }" aria-hidden="true" />{{ row.blend.name }}
-          </td>
-          <td>
-            <template v-if="row.nearest">
-              <span class="chip" :style="{ background: row.nearest.colour.colour }" aria-hidden="true" />{{
-                row.nearest.colour.name
-              }}, ΔE {{ plainNumber(row.nearest.off, 1) }}
-            </template>
-          </td>
-          <td>
-            <span v-if="row.clashes.length === 0" class="text-sm text-soft">told apart, and not loud</span>
-            <span v-for="clash in row.clashes" :key="clash.words" class="tag tag-larch mr-1">{{
-              clash.words
-            }}</span>
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      v-if="own && rows.length > 0"
+      class="mt-2"
+      label="Blends against the palette"
+      :rows="rows"
+      :columns="columns"
+      :key-of="({ blend }) => blend.id"
+    >
+      <template #blend="{ row }"
+        ><span class="chip" :style="{ background: row.sealed }" aria-hidden="true" />{{
+          row.blend.name
+        }}</template
+      >
+      <template #nearest="{ row }">
+        <template v-if="row.nearest">
+          <span class="chip" :style="{ background: row.nearest.colour.colour }" aria-hidden="true" />{{
+            row.nearest.colour.name
+          }}, ΔE {{ plainNumber(row.nearest.off, 1) }}
+        </template>
+      </template>
+      <template #beside="{ row }">
+        <span v-if="row.clashes.length === 0" class="text-sm text-soft">told apart, and not loud</span>
+        <span v-for="clash in row.clashes" :key="clash.words" class="tag tag-larch mr-1">{{
+          clash.words
+        }}</span>
+      </template>
+    </DataTable>
   </section>
 </template>
 

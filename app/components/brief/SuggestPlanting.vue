@@ -10,6 +10,7 @@ import { ages, habitatById, habitats, regions, type HabitatId } from '~~/core/pl
 import { readPieces, zones } from '~~/core/commissions'
 import { readBounded } from '~~/core/units'
 import { plainChoices } from '../../parts/fields/choice'
+import type { Column } from '../../parts/table/column'
 
 /** Lines suggested for an area and its habitats, with reasons; changed and left out as wished before they are taken. */
 const open = defineModel<boolean>({ required: true })
@@ -31,7 +32,10 @@ const mixText = reactive<Record<(typeof ages)[number], string>>({
 })
 const spread = ref<'all' | 'part'>('all')
 const tallInFront = ref(false)
-const found = ref<(SuggestedLine & { taken: boolean })[]>([])
+const found = ref<SuggestedLine[]>([])
+/** Those of the lines that are to be taken. */
+const takenKeys = ref<ReadonlySet<string>>(new Set())
+const keyOf = ({ speciesId, age }: SuggestedLine): string => `${speciesId} ${age}`
 /** Share of the ground that is planted, and what was left out. */
 const plantedShare = ref(1)
 const said = ref<readonly string[]>([])
@@ -86,17 +90,36 @@ function suggest(): void {
   )
   fault.value = suggested.kind === 'none' ? suggested.because : ''
   if (suggested.kind === 'none') return
-  found.value = suggested.value.lines.map((line) => ({ ...line, taken: true }))
+  found.value = suggested.value.lines.map((line) => ({ ...line }))
+  takenKeys.value = new Set(found.value.map(keyOf))
   plantedShare.value = suggested.value.plantedShare
   said.value = suggested.value.said
 }
-const taken = computed(() => found.value.filter((line) => line.taken && line.pieces > 0))
+const taken = computed(() =>
+  found.value.filter((line) => takenKeys.value.has(keyOf(line)) && line.pieces > 0),
+)
 const total = computed(() => taken.value.reduce((sum, { pieces }) => sum + pieces, 0))
 function setPieces(line: SuggestedLine, value: string): void {
   const read = readPieces(value, `Pieces of ${line.name}`)
   fault.value = read.kind === 'none' ? `${read.because} It stays at ${line.pieces}.` : ''
   if (read.kind === 'ok') Object.assign(line, { pieces: read.value })
 }
+
+const columns = computed<readonly Column<SuggestedLine>[]>(() => [
+  { id: 'plant', head: 'Plant', by: ({ name }) => name },
+  {
+    id: 'stands',
+    head: 'Stands',
+    number: true,
+    cell: 'wide',
+    by: ({ heightM }) => heightM,
+    mostFirst: true,
+    text: ({ heightM }) => real(heightM * 1000),
+  },
+  { id: 'pieces', head: 'Pieces', number: true, by: ({ pieces }) => pieces, mostFirst: true },
+  { id: 'zone', head: 'Zone', by: ({ zone }) => zones.indexOf(zone) },
+  { id: 'why', head: 'Why', cell: 'wide leading-tight text-soft', text: ({ reason }) => reason },
+])
 
 async function take(): Promise<void> {
   const job = commission.current
@@ -211,50 +234,38 @@ function toggle(id: HabitatId): void {
         {{ Math.round(plantedShare * 100) }} % of the board, from the left
       </div>
       <p v-for="words in said" :key="words" class="mt-1 text-sm text-larch">{{ words }}</p>
-      <table class="ruled mt-2 w-full text-sm">
-        <thead>
-          <tr>
-            <th><span class="sr-only">Take</span></th>
-            <th>Plant</th>
-            <th class="number wide">Stands</th>
-            <th class="number">Pieces</th>
-            <th>Zone</th>
-            <th class="wide">Why</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr
-            v-for="line in found"
-            :key="`${line.speciesId} ${line.age}`"
-            :class="{ 'opacity-60': !line.taken }"
-          >
-            <td>
-              <input v-model="line.taken" type="checkbox" class="tick" :aria-label="`Take ${line.name}`" />
-            </td>
-            <td class="font-semibold">{{ line.name }}</td>
-            <td class="number wide">{{ real(line.heightM * 1000) }}</td>
-            <td class="number">
-              <input
-                class="field field-cell !w-16 text-right"
-                inputmode="numeric"
-                :value="line.pieces"
-                :aria-label="`Pieces of ${line.name}`"
-                @change="setPieces(line, ($event.target as HTMLInputElement).value)"
-              />
-            </td>
-            <td>
-              <SelectField
-                v-model="line.zone"
-                cell
-                class="w-24"
-                :label="`Zone of ${line.name}`"
-                :options="plainChoices(zones)"
-              />
-            </td>
-            <td class="wide leading-tight text-soft">{{ line.reason }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        v-model:chosen="takenKeys"
+        class="mt-2 text-sm"
+        label="Suggested lines"
+        :rows="found"
+        :columns="columns"
+        :key-of="keyOf"
+        :choosing="({ name }) => name"
+        :class-of="(line) => (takenKeys.has(keyOf(line)) ? '' : 'opacity-60')"
+      >
+        <template #plant="{ row: line }"
+          ><strong>{{ line.name }}</strong></template
+        >
+        <template #pieces="{ row: line }">
+          <input
+            class="field field-cell !w-16 text-right"
+            inputmode="numeric"
+            :value="line.pieces"
+            :aria-label="`Pieces of ${line.name}`"
+            @change="setPieces(line, ($event.target as HTMLInputElement).value)"
+          />
+        </template>
+        <template #zone="{ row: line }">
+          <SelectField
+            v-model="line.zone"
+            cell
+            class="w-24"
+            :label="`Zone of ${line.name}`"
+            :options="plainChoices(zones)"
+          />
+        </template>
+      </DataTable>
       <div class="answers mt-3 items-center">
         <p class="mr-auto text-sm text-soft">Densities are our estimate; change what you know better.</p>
         <button type="button" class="button" @click="open = false">Leave it</button>
@@ -312,11 +323,6 @@ function toggle(id: HabitatId): void {
   border-color: var(--color-moss);
   background: var(--color-moss-pale);
   font-weight: 650;
-}
-.tick {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--color-moss);
 }
 @media (max-width: 700px) {
   .wish {

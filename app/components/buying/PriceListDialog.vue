@@ -49,6 +49,17 @@ const changes: readonly Column<ListedOffer>[] = [
   },
   { id: 'change', head: 'What changes', number: true, text: changeWords },
 ]
+const unknownColumns: readonly Column<FoundList['comparison']['unknown'][number]>[] = [
+  { id: 'name', head: 'In the list', text: ({ name }) => name },
+  {
+    id: 'pack',
+    head: 'Pack and price',
+    number: true,
+    text: ({ packQuantity, unit, priceMinor }) =>
+      `${formatQuantity(packQuantity, unit)}, ${money(priceMinor)}`,
+  },
+  { id: 'is', head: 'What it is here', cell: 'w-64' },
+]
 async function take(): Promise<void> {
   const answer = await takePriceList({
     supplierId: props.found.supplier.id,
@@ -90,28 +101,27 @@ async function take(): Promise<void> {
         />
         <template v-if="found.comparison.unknown.length > 0">
           <h3 class="mt-3">Not known here</h3>
-          <table class="ruled w-full text-sm">
-            <tbody>
-              <tr v-for="row in found.comparison.unknown.slice(0, 100)" :key="row.article">
-                <td>{{ row.name }}</td>
-                <td class="number">
-                  {{ formatQuantity(row.packQuantity, row.unit) }}, {{ money(row.priceMinor) }}
-                </td>
-                <td class="w-64">
-                  <SelectField
-                    :model-value="said[row.article] ?? ''"
-                    cell
-                    :label="`What is ${row.name}`"
-                    :options="[
-                      { value: '', words: 'leave it' },
-                      ...namedChoices(materials.filter(({ unit }) => unit === row.unit)),
-                    ]"
-                    @update:model-value="(id) => (said[row.article] = id)"
-                  />
-                </td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            label="Not known here"
+            bare
+            class="text-sm"
+            :rows="found.comparison.unknown"
+            :columns="unknownColumns"
+            :key-of="({ article }) => article"
+          >
+            <template #is="{ row }">
+              <SelectField
+                :model-value="said[row.article] ?? ''"
+                cell
+                :label="`What is ${row.name}`"
+                :options="[
+                  { value: '', words: 'leave it' },
+                  ...namedChoices(materials.filter(({ unit }) => unit === row.unit)),
+                ]"
+                @update:model-value="(id) => (said[row.article] = id)"
+              />
+            </template>
+          </DataTable>
         </template>
       </div>
     </template>

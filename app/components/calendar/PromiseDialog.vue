@@ -6,6 +6,7 @@ import { counted, formatMinutes, none, ok, type Reading } from '~~/core/units'
 import { day as dayField, hidable, maybe, picked, tick, typed } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 import { amountOf, type Plant } from '../../stores/plant'
+import type { Column } from '../../parts/table/column'
 import type { Asked, Variant } from '../../composables/asking'
 
 /** “Can I have forty by the 12th?”: the days by which it is done at even odds and nine times in ten, and what is in the way. */
@@ -154,6 +155,16 @@ const gainWords = computed(() => {
   return `One more evening, ${moment(gain.from)}, would gain ${gain.minutes === Infinity ? 'a place for it' : formatMinutes(gain.minutes)}.`
 })
 
+const variantColumns: readonly Column<Variant>[] = [
+  { id: 'words', head: 'Batches' },
+  {
+    id: 'done',
+    head: 'Done',
+    text: ({ answer: { planEnd } }) => (planEnd === undefined ? 'finds no place' : `done ${moment(planEnd)}`),
+  },
+  { id: 'plan', head: 'Plan', number: true },
+]
+
 onMounted(() => {
   if (insteadOf) void form.submit()
 })
@@ -223,26 +234,23 @@ async function plan(variant: Variant): Promise<void> {
           {{ counted(found.tooLarge.drafts.length, 'batch', 'batches') }} of {{ found.tooLarge.words }} begun
           would find no place. {{ lostWords(found.tooLarge) }}.
         </p>
-        <table class="ruled w-full">
-          <tbody>
-            <tr v-for="variant in found.variants" :key="variant.words">
-              <td>
-                {{ counted(variant.drafts.length, 'batch', 'batches') }}
-                <span class="text-soft">of {{ variant.words }} begun</span>
-              </td>
-              <td>
-                {{
-                  variant.answer.planEnd === undefined
-                    ? 'finds no place'
-                    : `done ${moment(variant.answer.planEnd)}`
-                }}
-              </td>
-              <td class="number">
-                <button type="button" class="button button-small" @click="plan(variant)">Plan it so</button>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable
+          label="Batches to share it out over"
+          bare
+          :rows="found.variants"
+          :columns="variantColumns"
+          :key-of="({ words }) => words"
+        >
+          <template #words="{ row }"
+            >{{ counted(row.drafts.length, 'batch', 'batches') }}
+            <span class="text-soft">of {{ row.words }} begun</span></template
+          >
+          <template #plan="{ row }"
+            ><button type="button" class="button button-small" @click="plan(row)">
+              Plan it so
+            </button></template
+          >
+        </DataTable>
       </section>
     </template>
     <div class="answers mt-4">

@@ -9,6 +9,7 @@ import {
   type Sitting,
 } from '~~/core/schedule'
 import { counted, formatMinutes, readNumber } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 /** The next session as it comes: what to do in which order, what to lay out, what dries until when; or what fits into a while. */
 const props = defineProps<{
@@ -38,6 +39,25 @@ const nameOf = (batchId: string): string => stock.batchById.get(batchId)?.name ?
 const isUnderWay = ({ start, end }: { start: number; end: number }): boolean =>
   start <= nowMin.value && nowMin.value < end
 
+type Turn = (typeof turns.value)[number]
+const columns: readonly Column<Turn>[] = [
+  {
+    id: 'from',
+    head: 'From',
+    number: true,
+    cell: 'w-16 !pl-0 text-lg font-semibold',
+    text: ({ start }) => clock(start),
+  },
+  { id: 'step', head: 'Step' },
+  {
+    id: 'takes',
+    head: 'Takes',
+    number: true,
+    cell: 'text-soft',
+    text: ({ start, end }) => formatMinutes(end - start),
+  },
+]
+
 const spare = ref('25')
 const spareMin = computed(() => readNumber(spare.value) ?? 0)
 const fitting = computed(() =>
@@ -56,29 +76,31 @@ const MOST_FITTING = 4
         No session is ahead. Say when you are at the bench, in the Calendar.
       </p>
       <p v-else-if="turns.length === 0" class="text-soft">Nothing is laid into this session.</p>
-      <table v-else class="ruled w-full">
-        <tbody>
-          <tr v-for="turn in turns" :key="turn.work" :class="{ now: isUnderWay(turn) }">
-            <td class="number w-16 !pl-0 text-lg font-semibold">{{ clock(turn.start) }}</td>
-            <td>
-              <NuxtLink
-                class="font-semibold hover:underline"
-                :to="{ path: to('bench'), query: { batch: bench.works[turn.work]?.batchId } }"
-                >{{ bench.works[turn.work]?.step.title }}</NuxtLink
-              >
-              <p class="text-sm text-soft">
-                {{ nameOf(bench.works[turn.work]?.batchId ?? '') }} ·
-                {{ counted(bench.works[turn.work]?.pieces ?? 0, 'piece')
-                }}<template v-if="severalPeople"> · {{ personOf(turn.worker) }}</template>
-              </p>
-              <p v-if="turn.closesAt !== undefined" class="text-sm font-semibold text-larch">
-                done by {{ clock(turn.closesAt) }}: its window closes
-              </p>
-            </td>
-            <td class="number text-soft">{{ formatMinutes(turn.end - turn.start) }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        v-else
+        label="In which order"
+        bare
+        :rows="turns"
+        :columns="columns"
+        :key-of="({ work }) => String(work)"
+        :is-chosen="isUnderWay"
+      >
+        <template #step="{ row: turn }">
+          <NuxtLink
+            class="font-semibold hover:underline"
+            :to="{ path: to('bench'), query: { batch: bench.works[turn.work]?.batchId } }"
+            >{{ bench.works[turn.work]?.step.title }}</NuxtLink
+          >
+          <p class="text-sm text-soft">
+            {{ nameOf(bench.works[turn.work]?.batchId ?? '') }} ·
+            {{ counted(bench.works[turn.work]?.pieces ?? 0, 'piece')
+            }}<template v-if="severalPeople"> · {{ personOf(turn.worker) }}</template>
+          </p>
+          <p v-if="turn.closesAt !== undefined" class="text-sm font-semibold text-larch">
+            done by {{ clock(turn.closesAt) }}: its window closes
+          </p>
+        </template>
+      </DataTable>
     </section>
     <div>
       <section v-if="layOut.length > 0" aria-label="Lay out">
@@ -115,9 +137,6 @@ const MOST_FITTING = 4
   grid-template-columns: minmax(0, 3fr) minmax(240px, 2fr);
   gap: 8px 32px;
   padding: 8px 12px 16px;
-}
-.now td {
-  background: var(--color-moss-pale);
 }
 @media (max-width: 760px) {
   .tonight {

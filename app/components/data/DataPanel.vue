@@ -3,6 +3,7 @@ import { MAX_FILE_CHARACTERS, type Decision } from '~~/core/workshop'
 import { DEMO_KEY, OWN_KEY, workshopKeys } from '../../db/database'
 import { storageFault } from '../../db/storage-faults'
 import { save } from '../../composables/save'
+import type { Column } from '../../parts/table/column'
 import type { Contents } from '../../workers/workshop-file'
 
 /** Export, import, wipe; and the workshops that are in this browser. */
@@ -14,6 +15,19 @@ const refresh = async (): Promise<void> => {
   keys.value = await workshopKeys()
 }
 onMounted(refresh)
+interface Listed {
+  readonly key: string
+  readonly isThere: boolean
+}
+/** Those that are there; one's own, even where it is still to be begun. */
+const listed = computed<Listed[]>(() => [
+  ...keys.value.map((key) => ({ key, isThere: true })),
+  ...(keys.value.includes(OWN_KEY) ? [] : [{ key: OWN_KEY, isThere: false }]),
+])
+const columns: readonly Column<Listed>[] = [
+  { id: 'name', head: 'Workshop' },
+  { id: 'acts', head: 'What to do with it', number: true },
+]
 
 const busy = ref(false)
 async function whileBusy(work: () => Promise<void>): Promise<void> {
@@ -153,30 +167,31 @@ const keyWords = (key: string): string =>
     <MergeDecisions :decisions="decisions" />
 
     <h3 class="mt-3">Workshops in this browser</h3>
-    <table class="ruled w-full">
-      <tbody>
-        <tr v-for="key in keys" :key="key">
-          <td>{{ keyWords(key) }} <span v-if="key === workshop.key" class="tag tag-moss ml-2">open</span></td>
-          <td class="number">
-            <NuxtLink v-if="key !== workshop.key" :to="`/${key}/line-up`" class="button button-small"
-              >Open</NuxtLink
-            >
-            <button
-              v-if="key !== workshop.key && key !== OWN_KEY"
-              type="button"
-              class="button button-small button-quiet ml-2"
-              @click="deleting = key"
-            >
-              Delete
-            </button>
-          </td>
-        </tr>
-        <tr v-if="!keys.includes(OWN_KEY)">
-          <td>My own workshop</td>
-          <td class="number"><NuxtLink to="/mine/line-up" class="button button-small">Start it</NuxtLink></td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      label="Workshops in this browser"
+      bare
+      :rows="listed"
+      :columns="columns"
+      :key-of="({ key }) => key"
+    >
+      <template #name="{ row }"
+        >{{ keyWords(row.key) }}
+        <span v-if="row.key === workshop.key" class="tag tag-moss ml-2">open</span></template
+      >
+      <template #acts="{ row }">
+        <NuxtLink v-if="row.key !== workshop.key" :to="`/${row.key}/line-up`" class="button button-small">{{
+          row.isThere ? 'Open' : 'Start it'
+        }}</NuxtLink>
+        <button
+          v-if="row.key !== workshop.key && row.key !== OWN_KEY"
+          type="button"
+          class="button button-small button-quiet ml-2"
+          @click="deleting = row.key"
+        >
+          Delete
+        </button>
+      </template>
+    </DataTable>
     <p class="mt-10">
       <button type="button" class="button button-danger" :disabled="busy" @click="askWipe">
         Wipe this workshop…

@@ -14,6 +14,7 @@ import type { MakeUp } from '~~/core/makeup'
 import { coverFigure, layerPlanOf, layersOf, seenFigure } from '~~/core/methods'
 import { counted, formatMinutes, formatQuantity, plainNumber, readBounded } from '~~/core/units'
 import { choicesOf, plainChoices } from '../../parts/fields/choice'
+import type { Column } from '../../parts/table/column'
 import type { Plant } from '../../stores/plant'
 
 /** Grass in layers: what each is, takes and covers; changed, dropped, moved and seen at once. */
@@ -68,6 +69,27 @@ const materialOf = (at: number): string =>
     .join(' + ') ?? ''
 const seen = computed(() => plan.value && seenFigure(plan.value, own.value))
 const cover = computed(() => plan.value && coverFigure(plan.value, own.value))
+
+interface Row {
+  readonly row: NonNullable<typeof plan.value>['layers'][number]
+  readonly i: number
+}
+const rows = computed<Row[]>(() => (plan.value?.layers ?? []).map((row, i) => ({ row, i })))
+const columns: readonly Column<Row>[] = [
+  { id: 'place', head: 'Layer', number: true, cell: '!pl-4', text: ({ i }) => String(i + 1) },
+  { id: 'fibres', head: 'Fibre', cell: 'min-w-36 text-sm' },
+  { id: 'mm', head: 'mm', number: true },
+  { id: 'tone', head: 'Tone' },
+  { id: 'glue', head: 'Glue' },
+  { id: 'count', head: 'a cm²', number: true },
+  { id: 'stands', head: 'Stands', number: true, text: ({ row }) => grams(row.standingG) },
+  { id: 'hopper', head: 'In the hopper', number: true, text: ({ row }) => grams(row.hopperG) },
+  { id: 'back', head: 'Back', number: true, text: ({ row }) => grams(row.backG) },
+  { id: 'glueMl', head: 'Glue', number: true, text: ({ row }) => formatQuantity(row.glueMl, 'ml') },
+  { id: 'hands', head: 'Hands', number: true, text: ({ row }) => formatMinutes(row.minutes) },
+  { id: 'covers', head: 'Covers', number: true, text: ({ row }) => `${Math.round(row.cover * 100)} %` },
+  { id: 'acts', head: 'Order', headless: true, cell: 'whitespace-nowrap' },
+]
 </script>
 
 <template>
@@ -138,111 +160,80 @@ const cover = computed(() => plan.value && coverFigure(plan.value, own.value))
       </dl>
     </div>
     <div class="relative overflow-x-auto">
-      <table class="ruled w-full">
-        <thead>
-          <tr>
-            <th class="!pl-4" colspan="2">Layer</th>
-            <th class="number">mm</th>
-            <th>Tone</th>
-            <th>Glue</th>
-            <th class="number">a cm²</th>
-            <th class="number">Stands</th>
-            <th class="number">In the hopper</th>
-            <th class="number">Back</th>
-            <th class="number">Glue</th>
-            <th class="number">Hands</th>
-            <th class="number">Covers</th>
-            <th class="!pr-4"><span class="sr-only">Order</span></th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(row, i) in plan.layers" :key="i">
-            <td class="number !pl-4">{{ i + 1 }}</td>
-            <td class="min-w-36 text-sm">
-              <span
-                v-for="fibre in row.fibres"
-                :key="fibre.lengthMm"
-                class="mr-1 inline-block h-3 w-3 align-middle"
-                :style="{ background: fibre.colour }"
-                aria-hidden="true"
-              />{{ materialOf(i) || 'nothing on the list' }}
-            </td>
-            <td class="number">
-              <CellField
-                v-model="text[`length-${i}`]!"
-                class="!w-14 text-right"
-                :label="`Length of layer ${i + 1}, mm`"
-                :fault="fault[`length-${i}`]"
-                @change="leave(i, 'lengthMm')"
-              />
-            </td>
-            <td>
-              <SelectField
-                cell
-                class="w-28"
-                :model-value="row.layer.tone"
-                :label="`Tone of layer ${i + 1}`"
-                :options="choicesOf(swardToneWords)"
-                @update:model-value="(tone) => changed(i, { tone })"
-              />
-            </td>
-            <td>
-              <SelectField
-                cell
-                class="w-26"
-                :model-value="row.layer.glue"
-                :label="`Glue of layer ${i + 1}`"
-                :options="plainChoices(gluings)"
-                @update:model-value="(glue) => changed(i, { glue })"
-              />
-            </td>
-            <td class="number">
-              <CellField
-                v-model="text[`count-${i}`]!"
-                class="!w-16 text-right"
-                :label="`Fibres of layer ${i + 1} on a cm²`"
-                :fault="fault[`count-${i}`]"
-                @change="leave(i, 'perCm2')"
-              />
-            </td>
-            <td class="number">{{ grams(row.standingG) }}</td>
-            <td class="number">{{ grams(row.hopperG) }}</td>
-            <td class="number">{{ grams(row.backG) }}</td>
-            <td class="number">{{ formatQuantity(row.glueMl, 'ml') }}</td>
-            <td class="number">{{ formatMinutes(row.minutes) }}</td>
-            <td class="number">{{ Math.round(row.cover * 100) }} %</td>
-            <td class="!pr-4 whitespace-nowrap">
-              <button
-                type="button"
-                class="button button-quiet button-small"
-                :disabled="i === 0"
-                :aria-label="`Layer ${i + 1} earlier`"
-                @click="set(movedLayer(layers, i, -1))"
-              >
-                ↑
-              </button>
-              <button
-                type="button"
-                class="button button-quiet button-small"
-                :disabled="i === layers.length - 1"
-                :aria-label="`Layer ${i + 1} later`"
-                @click="set(movedLayer(layers, i, 1))"
-              >
-                ↓
-              </button>
-              <button
-                type="button"
-                class="button button-quiet button-small"
-                :disabled="layers.length === 1"
-                :aria-label="`Drop layer ${i + 1}`"
-                @click="set(layers.filter((_, at) => at !== i))"
-              >
-                ×
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable label="Layers" class="layers" :rows="rows" :columns="columns" :key-of="({ i }) => String(i)">
+        <template #fibres="{ row: { row, i } }"
+          ><span
+            v-for="fibre in row.fibres"
+            :key="fibre.lengthMm"
+            class="mr-1 inline-block h-3 w-3 align-middle"
+            :style="{ background: fibre.colour }"
+            aria-hidden="true"
+          />{{ materialOf(i) || 'nothing on the list' }}</template
+        >
+        <template #mm="{ row: { i } }"
+          ><CellField
+            v-model="text[`length-${i}`]!"
+            class="!w-14 text-right"
+            :label="`Length of layer ${i + 1}, mm`"
+            :fault="fault[`length-${i}`]"
+            @change="leave(i, 'lengthMm')"
+        /></template>
+        <template #tone="{ row: { row, i } }"
+          ><SelectField
+            cell
+            class="w-28"
+            :model-value="row.layer.tone"
+            :label="`Tone of layer ${i + 1}`"
+            :options="choicesOf(swardToneWords)"
+            @update:model-value="(tone) => changed(i, { tone })"
+        /></template>
+        <template #glue="{ row: { row, i } }"
+          ><SelectField
+            cell
+            class="w-26"
+            :model-value="row.layer.glue"
+            :label="`Glue of layer ${i + 1}`"
+            :options="plainChoices(gluings)"
+            @update:model-value="(glue) => changed(i, { glue })"
+        /></template>
+        <template #count="{ row: { i } }"
+          ><CellField
+            v-model="text[`count-${i}`]!"
+            class="!w-16 text-right"
+            :label="`Fibres of layer ${i + 1} on a cm²`"
+            :fault="fault[`count-${i}`]"
+            @change="leave(i, 'perCm2')"
+        /></template>
+        <template #acts="{ row: { i } }"
+          ><button
+            type="button"
+            class="button button-quiet button-small"
+            :disabled="i === 0"
+            :aria-label="`Layer ${i + 1} earlier`"
+            @click="set(movedLayer(layers, i, -1))"
+          >
+            ↑
+          </button>
+          <button
+            type="button"
+            class="button button-quiet button-small"
+            :disabled="i === layers.length - 1"
+            :aria-label="`Layer ${i + 1} later`"
+            @click="set(movedLayer(layers, i, 1))"
+          >
+            ↓
+          </button>
+          <button
+            type="button"
+            class="button button-quiet button-small"
+            :disabled="layers.length === 1"
+            :aria-label="`Drop layer ${i + 1}`"
+            @click="set(layers.filter((_, at) => at !== i))"
+          >
+            ×
+          </button></template
+        >
+      </DataTable>
     </div>
     <p class="px-4 py-2">
       <button

@@ -15,6 +15,7 @@ import { blendOff, differenceWords, nearnessOf } from '~~/core/blends'
 import { candidatesFor, needsOf, partNoun, type Filled, type MakeUp, type Use } from '~~/core/makeup'
 import type { Figure } from '~~/core/quantities'
 import type { Line } from '~~/core/commissions'
+import type { Column } from '../../parts/table/column'
 
 /** Amounts for one and for the batch, the material in each slot, and mixtures as volumes to pour. */
 const props = defineProps<{ makeUp: MakeUp; line: Line }>()
@@ -44,14 +45,61 @@ const slotTone = (slotId: string): string | undefined => {
   const [first] = props.makeUp.slots.find(({ slot }) => slot.id === slotId)?.parts ?? []
   return first && toneOf(first.material)
 }
-const rows = computed(() =>
-  props.makeUp.slots.map((filled) => ({
-    ...filled,
-    uses: props.makeUp.uses.filter(({ slot }) => slot === filled.slot.id),
-    choices: candidatesFor(filled.slot, stock.states, slotTone, new Set()),
-    off: blendOff(filled.slot, filled.parts[0]?.material),
-  })),
+/** A slot with what fills it, and a use that is made of it: one row a use, one for a slot without any. */
+interface Row {
+  readonly key: string
+  readonly filled: Filled & {
+    readonly choices: ReturnType<typeof candidatesFor>
+    readonly off: number | undefined
+  }
+  readonly use?: Use
+  /** Of the uses of its slot. */
+  readonly isFirst: boolean
+}
+const rows = computed<Row[]>(() =>
+  props.makeUp.slots.flatMap((slotFilled): Row[] => {
+    const filled = {
+      ...slotFilled,
+      choices: candidatesFor(slotFilled.slot, stock.states, slotTone, new Set()),
+      off: blendOff(slotFilled.slot, slotFilled.parts[0]?.material),
+    }
+    const uses = props.makeUp.uses.filter(({ slot }) => slot === filled.slot.id)
+    const key = filled.slot.id
+    if (uses.length === 0) return [{ key, filled, isFirst: true }]
+    return uses.map((use, i) => ({ key: `${key} ${use.label}`, filled, use, isFirst: i === 0 }))
+  }),
 )
+const columns = computed<readonly Column<Row>[]>(() => [
+  { id: 'takes', head: 'Takes', cell: 'min-w-28 !pl-4' },
+  { id: 'material', head: 'Material' },
+  { id: 'one', head: `One ${part.value}`, number: true },
+  { id: 'batch', head: `Batch of ${props.makeUp.started.value}`, number: true },
+  { id: 'tray', head: 'On the tray', number: true },
+  {
+    id: 'held',
+    head: 'On hand',
+    number: true,
+    text: ({ use }) =>
+      use?.material
+        ? formatQuantity(stock.stateById.get(use.material.id)?.onHand ?? 0, use.material.unit)
+        : '',
+  },
+  { id: 'stock', head: 'Stock' },
+])
+const colourIn = ({ parts: [first] }: Filled): string | undefined => first && colourOf(first.material.of)
+const optionsOf = ({ parts, chosen, choices }: Row['filled']) => [
+  { value: '', words: proposedWords(parts, chosen) },
+  ...choices.map(({ id, name }) => ({ value: id, words: held(id) ? name : `${name}, none in stock` })),
+]
+const tagOf = (use: Use): string => (!use.material ? 'tag-larch' : words(use) ? 'tag-hip' : 'tag-moss')
+const pourColumns: readonly Column<MakeUp['pours'][number]['lines'][number]>[] = [
+  { id: 'what', head: 'What', cell: '!pl-4', text: ({ label }) => label },
+  { id: 'amount', head: 'Amount', number: true, cell: 'text-lg' },
+]
+const yieldColumns: readonly Column<MakeUp['yields'][number]>[] = [
+  { id: 'what', head: 'What', cell: '!pl-4', text: ({ label }) => label },
+  { id: 'amount', head: 'Amount', number: true },
+]
 const kept = computed(() => props.makeUp.uses.filter(({ slot }) => slot === 'kept'))
 const held = (id: string): boolean => (stock.stateById.get(id)?.onHand ?? 0) > 0
 const words = ({ material }: Use): string => {
@@ -104,156 +152,87 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
       Take one into Stock; the amounts below hold for what is wanted.
     </p>
     <div class="grid lg:grid-cols-[minmax(0,1fr)_280px]">
-      <table class="ruled w-full">
-        <thead>
-          <tr>
-            <th class="!pl-4">Takes</th>
-            <th>Material</th>
-            <th class="number">One {{ part }}</th>
-            <th class="number">Batch of {{ makeUp.started.value }}</th>
-            <th class="number">On the tray</th>
-            <th class="number">On hand</th>
-            <th>Stock</th>
-          </tr>
-        </thead>
-        <tbody v-for="{ slot, parts, chosen, because, uses, choices, off } in rows" :key="slot.id">
-          <tr>
-            <td class="min-w-28 !pl-4 font-semibold">{{ slot.label }}</td>
-            <td>
-              <span class="flex items-center gap-2">
-                <i
-                  class="dot"
-                  :class="{ none: !parts[0] || !colourOf(parts[0].material.of) }"
-                  :style="{ background: parts[0] && colourOf(parts[0].material.of) }"
-                  aria-hidden="true"
-                />
-                <SelectField
-                  cell
-                  class="max-w-64 min-w-40"
-                  :label="`Material for ${slot.label}`"
-                  :model-value="chosen ? (parts[0]?.material.id ?? '') : ''"
-                  :options="[
-                    { value: '', words: proposedWords(parts, chosen) },
-                    ...choices.map(({ id, name }) => ({
-                      value: id,
-                      words: held(id) ? name : `${name}, none in stock`,
-                    })),
-                  ]"
-                  @update:model-value="(id) => emit('choose', slot.id, id)"
-                />
-              </span>
-              <span v-if="realWords(slot, parts)" class="block text-xs text-soft">{{
-                realWords(slot, parts)
-              }}</span>
-              <span v-if="because" class="block max-w-80 text-xs text-soft">{{ because }}</span>
-              <span
-                v-if="off !== undefined"
-                class="block max-w-80 text-xs"
-                :class="['same', 'close'].includes(nearnessOf(off)) ? 'text-soft' : 'text-hip'"
-                >sealed, {{ differenceWords(off) }} on this day: ΔE {{ plainNumber(off, 1) }}</span
-              >
-            </td>
-            <template v-if="uses[0]">
-              <td class="number">
-                <FigureButton
-                  :figure="uses[0].perPiece"
-                  :label="`${uses[0].label}, one piece`"
-                  :text="eachWords(uses[0])"
-                />
-              </td>
-              <td class="number font-semibold">
-                <FigureButton
-                  :figure="uses[0].total"
-                  :label="`${uses[0].label}, batch`"
-                  :text="taken(uses[0], uses[0].total)"
-                /><span v-if="ofPack(uses[0])" class="block text-xs font-normal text-soft">{{
-                  ofPack(uses[0])
-                }}</span>
-              </td>
-              <td class="number">
-                <FigureButton
-                  v-if="uses[0].dispensed"
-                  :figure="uses[0].dispensed"
-                  :label="`${uses[0].label}, on the tray`"
-                  :text="taken(uses[0], uses[0].dispensed)"
-                />
-              </td>
-              <td class="number">
-                {{
-                  uses[0].material
-                    ? formatQuantity(
-                        stock.stateById.get(uses[0].material.id)?.onHand ?? 0,
-                        uses[0].material.unit,
-                      )
-                    : ''
-                }}
-              </td>
-              <td>
-                <span
-                  class="tag"
-                  :class="!uses[0].material ? 'tag-larch' : words(uses[0]) ? 'tag-hip' : 'tag-moss'"
-                  :title="lackTitle(uses[0])"
-                  >{{
-                    uses[0].material ? words(uses[0]) || 'covered' : slot.optional ? 'left out' : 'open'
-                  }}</span
-                >
-              </td>
-            </template>
-            <td v-else colspan="5" class="text-sm text-soft">
-              {{ parts.length > 0 ? 'not needed on this day' : 'left out until there is one' }}
-            </td>
-          </tr>
-          <tr v-for="use in uses.slice(1)" :key="use.label" class="more">
-            <td class="!pl-4"></td>
-            <td class="text-sm text-soft">{{ use.label }}</td>
-            <td class="number">
-              <FigureButton
-                :figure="use.perPiece"
-                :label="`${use.label}, one piece`"
-                :text="eachWords(use)"
+      <DataTable label="Materials" :rows="rows" :columns="columns" :key-of="({ key }) => key">
+        <template #takes="{ row: { filled, isFirst } }">
+          <strong v-if="isFirst">{{ filled.slot.label }}</strong>
+        </template>
+        <template #material="{ row: { filled, use, isFirst } }">
+          <span v-if="!isFirst" class="text-sm text-soft">{{ use?.label }}</span>
+          <template v-else>
+            <span class="flex items-center gap-2">
+              <i
+                class="dot"
+                :class="{ none: !colourIn(filled) }"
+                :style="{ background: colourIn(filled) }"
+                aria-hidden="true"
               />
-            </td>
-            <td class="number font-semibold">
-              <FigureButton
-                :figure="use.total"
-                :label="`${use.label}, batch`"
-                :text="taken(use, use.total)"
-              /><span v-if="ofPack(use)" class="block text-xs font-normal text-soft">{{ ofPack(use) }}</span>
-            </td>
-            <td class="number">
-              <FigureButton
-                v-if="use.dispensed"
-                :figure="use.dispensed"
-                :label="`${use.label}, on the tray`"
-                :text="taken(use, use.dispensed)"
+              <SelectField
+                cell
+                class="max-w-64 min-w-40"
+                :label="`Material for ${filled.slot.label}`"
+                :model-value="filled.chosen ? (filled.parts[0]?.material.id ?? '') : ''"
+                :options="optionsOf(filled)"
+                @update:model-value="(id) => emit('choose', filled.slot.id, id)"
               />
-            </td>
-            <td class="number">
-              {{
-                use.material
-                  ? formatQuantity(stock.stateById.get(use.material.id)?.onHand ?? 0, use.material.unit)
-                  : ''
-              }}
-            </td>
-            <td>
-              <span class="tag" :class="words(use) ? 'tag-hip' : 'tag-moss'" :title="lackTitle(use)">{{
-                words(use) || 'covered'
-              }}</span>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+            </span>
+            <span v-if="realWords(filled.slot, filled.parts)" class="block text-xs text-soft">{{
+              realWords(filled.slot, filled.parts)
+            }}</span>
+            <span v-if="filled.because" class="block max-w-80 text-xs text-soft">{{ filled.because }}</span>
+            <span
+              v-if="filled.off !== undefined"
+              class="block max-w-80 text-xs"
+              :class="['same', 'close'].includes(nearnessOf(filled.off)) ? 'text-soft' : 'text-hip'"
+              >sealed, {{ differenceWords(filled.off) }} on this day: ΔE
+              {{ plainNumber(filled.off, 1) }}</span
+            >
+          </template>
+        </template>
+        <template #one="{ row: { use } }">
+          <FigureButton
+            v-if="use"
+            :figure="use.perPiece"
+            :label="`${use.label}, one piece`"
+            :text="eachWords(use)"
+          />
+        </template>
+        <template #batch="{ row: { use } }">
+          <template v-if="use">
+            <strong
+              ><FigureButton :figure="use.total" :label="`${use.label}, batch`" :text="taken(use, use.total)"
+            /></strong>
+            <span v-if="ofPack(use)" class="block text-xs text-soft">{{ ofPack(use) }}</span>
+          </template>
+        </template>
+        <template #tray="{ row: { use } }">
+          <FigureButton
+            v-if="use?.dispensed"
+            :figure="use.dispensed"
+            :label="`${use.label}, on the tray`"
+            :text="taken(use, use.dispensed)"
+          />
+        </template>
+        <template #stock="{ row: { filled, use } }">
+          <span v-if="use" class="tag" :class="tagOf(use)" :title="lackTitle(use)">{{
+            use.material ? words(use) || 'covered' : filled.slot.optional ? 'left out' : 'open'
+          }}</span>
+          <span v-else class="text-sm text-soft">{{
+            filled.parts.length > 0 ? 'not needed on this day' : 'left out until there is one'
+          }}</span>
+        </template>
+      </DataTable>
       <div class="border-line lg:border-l">
         <template v-for="pour in makeUp.pours" :key="pour.title">
           <h2 class="px-4 pt-3 pb-1">{{ pour.title }}</h2>
-          <table class="ruled w-full">
-            <tbody>
-              <tr v-for="row in pour.lines" :key="row.label">
-                <td class="!pl-4">{{ row.label }}</td>
-                <td class="number !pr-4 text-lg"><FigureButton :figure="row.figure" :label="row.label" /></td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            :label="pour.title"
+            bare
+            :rows="pour.lines"
+            :columns="pourColumns"
+            :key-of="({ label }) => label"
+          >
+            <template #amount="{ row }"><FigureButton :figure="row.figure" :label="row.label" /></template>
+          </DataTable>
           <p v-if="kept.length > 0" class="px-4 py-1 text-sm text-moss">
             The tub of the batch before is poured in first.
           </p>
@@ -268,14 +247,15 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
         </template>
         <template v-if="makeUp.yields.length > 0">
           <h2 class="px-4 pt-3 pb-1">Comes out besides</h2>
-          <table class="ruled w-full">
-            <tbody>
-              <tr v-for="one in makeUp.yields" :key="one.material.id">
-                <td class="!pl-4">{{ one.label }}</td>
-                <td class="number !pr-4"><FigureButton :figure="one.quantity" :label="one.label" /></td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            label="What it gives"
+            bare
+            :rows="makeUp.yields"
+            :columns="yieldColumns"
+            :key-of="({ material }) => material.id"
+          >
+            <template #amount="{ row }"><FigureButton :figure="row.quantity" :label="row.label" /></template>
+          </DataTable>
         </template>
         <p v-if="makeUp.pours.length + makeUp.yields.length === 0" class="px-4 py-3 text-sm text-soft">
           Nothing to mix for this way.

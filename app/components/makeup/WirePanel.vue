@@ -13,6 +13,7 @@ import { STRANDS_CHOICE, strandsSet, wireOrderOf } from '~~/core/methods'
 import { costOfDraw } from '~~/core/stock'
 import { counted, plainNumber, readBounded } from '~~/core/units'
 import { z } from 'zod'
+import type { Column } from '../../parts/table/column'
 import type { Plant } from '../../stores/plant'
 
 /** The armature of twisted wire: what to cut, in which order to twist, and the sheet to lay it on. */
@@ -82,6 +83,34 @@ const gauges = computed(() => {
     row('thin-wire', 'Thin', own.thinMm, own.two.thinCut),
   ]
 })
+
+/** What is cut of a gauge; below it what all comes to, for one and for the batch. */
+const cutColumns = (
+  head: string,
+  slot: string,
+  cut: CutList,
+): readonly Column<CutList['lengths'][number]>[] => [
+  {
+    id: 'cut',
+    cell: '!pl-4',
+    head,
+    text: ({ count, lengthMm }) => `${count} × ${lengthMm} mm`,
+    total: () =>
+      [
+        `${metres(cut.totalMm)}${gramsOf(slot, cut.totalMm)}, ${metres(cut.wasteMm)} of it cut off again`,
+        costOf(slot),
+      ]
+        .filter(Boolean)
+        .join('; '),
+  },
+  {
+    id: 'batch',
+    head: started.value > 1 ? `× ${started.value}` : '',
+    number: true,
+    text: ({ count }) => (started.value > 1 ? String(count * started.value) : ''),
+    total: () => (started.value > 1 ? metres(cut.totalMm * started.value) : ''),
+  },
+]
 </script>
 
 <template>
@@ -132,29 +161,15 @@ const gauges = computed(() => {
       <TemplateDrawing v-if="sheet" :template="sheet" :max-height="440" class="px-4 py-2" />
       <div class="border-line py-2 lg:border-l">
         <h3 class="px-4 pb-1">Cut for one</h3>
-        <table v-for="{ slot, name, mm, cut } in gauges" :key="slot" class="ruled mb-2 w-full">
-          <thead>
-            <tr>
-              <th class="!pl-4" colspan="2">{{ name }}: {{ gaugeWords(mm) }}</th>
-              <th class="number !pr-4">{{ started > 1 ? `× ${started}` : '' }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="{ lengthMm, count } in cut.lengths" :key="lengthMm">
-              <td class="number w-14 !pl-4">{{ count }} ×</td>
-              <td>{{ lengthMm }} mm</td>
-              <td class="number !pr-4">{{ started > 1 ? count * started : '' }}</td>
-            </tr>
-            <tr class="text-soft">
-              <td class="!pl-4" colspan="2">
-                {{ metres(cut.totalMm) }}{{ gramsOf(slot, cut.totalMm) }}, {{ metres(cut.wasteMm) }} of it cut
-                off again
-                <span v-if="costOf(slot)" class="block">{{ costOf(slot) }}</span>
-              </td>
-              <td class="number !pr-4">{{ started > 1 ? metres(cut.totalMm * started) : '' }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <DataTable
+          v-for="{ slot, name, mm, cut } in gauges"
+          :key="slot"
+          class="mb-2"
+          :label="`${name} wire to cut`"
+          :rows="cut.lengths"
+          :columns="cutColumns(`${name}: ${gaugeWords(mm)}`, slot, cut)"
+          :key-of="({ lengthMm }) => String(lengthMm)"
+        />
         <h3 class="px-4 pt-1 pb-1">Wires that are there</h3>
         <ul class="px-4 text-sm">
           <li v-for="{ wireMm, factor } in plan.fits" :key="wireMm">

@@ -3,6 +3,7 @@ import { counted } from '~~/core/units'
 import { writeLots, writeMaterials, writeMovements, writeOffers } from '~~/core/workshop'
 import type { CsvTable, TableIn } from '../../db/commands/tables'
 import { save } from '../../composables/save'
+import type { Column } from '../../parts/table/column'
 
 /** Tables of the shelf as CSV: out, and in with all that is wrong told line by line before anything is written. */
 const emit = defineEmits<{ close: [] }>()
@@ -21,6 +22,19 @@ const words: Record<CsvTable, { name: string; says: string }> = {
   },
   offers: { name: 'Offers', says: 'who sells which pack at what price' },
 }
+interface Table {
+  readonly table: CsvTable
+  readonly name: string
+  readonly says: string
+}
+const tables: readonly Table[] = (Object.keys(words) as CsvTable[]).map((table) => ({
+  table,
+  ...words[table],
+}))
+const columns: readonly Column<Table>[] = [
+  { id: 'table', head: 'Table' },
+  { id: 'files', head: 'File', number: true },
+]
 const MOST_BYTES = 20_000_000
 
 async function textOf(table: CsvTable): Promise<string> {
@@ -95,28 +109,31 @@ async function take(): Promise<void> {
   <BaseDialog v-model="open" wide title="Files of the shelf">
     <template v-if="!found">
       <p class="text-soft">CSV (RFC 4180): a table that a spreadsheet opens. Save one to see its columns.</p>
-      <table class="ruled mt-2 w-full">
-        <tbody>
-          <tr v-for="(word, table) in words" :key="table">
-            <td>
-              {{ word.name }} <span class="block text-sm text-soft">{{ word.says }}</span>
-            </td>
-            <td class="number">
-              <button type="button" class="button button-small mr-1" @click="out(table)">
-                Save<span class="sr-only"> {{ word.name }} as CSV</span>
-              </button>
-              <label class="button button-small cursor-pointer"
-                >Read in<input
-                  type="file"
-                  class="sr-only"
-                  accept=".csv,text/csv"
-                  :aria-label="`Read in ${word.name}`"
-                  @change="read(table, $event)"
-              /></label>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable
+        class="mt-2"
+        label="Tables of the shelf"
+        bare
+        :rows="tables"
+        :columns="columns"
+        :key-of="({ table }) => table"
+      >
+        <template #table="{ row }">
+          {{ row.name }} <span class="block text-sm text-soft">{{ row.says }}</span>
+        </template>
+        <template #files="{ row }">
+          <button type="button" class="button button-small mr-1" @click="out(row.table)">
+            Save<span class="sr-only"> {{ row.name }} as CSV</span>
+          </button>
+          <label class="button button-small cursor-pointer"
+            >Read in<input
+              type="file"
+              class="sr-only"
+              accept=".csv,text/csv"
+              :aria-label="`Read in ${row.name}`"
+              @change="read(row.table, $event)"
+          /></label>
+        </template>
+      </DataTable>
     </template>
     <template v-else>
       <p class="font-semibold">{{ found.file }}, {{ words[found.table].name.toLowerCase() }}</p>

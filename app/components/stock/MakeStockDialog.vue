@@ -6,6 +6,7 @@ import type { Material } from '~~/core/stock'
 import { formatQuantity, parseQuantity } from '~~/core/units'
 import { quantity } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
+import type { Column } from '../../parts/table/column'
 
 /** Makes stock from stock: so much of it, as a batch at the bench that ends as a lot. */
 const props = defineProps<{ material: Material }>()
@@ -45,6 +46,36 @@ const work = computed(() => {
     ...estimates.contextOf(method.id),
   })
 })
+
+interface Row {
+  readonly what: string
+  readonly amount: string
+  readonly gives?: boolean
+}
+/** What is poured, else what it takes and what it gives. */
+const rows = computed<Row[]>(() => {
+  if (!work.value) return []
+  const { pours, uses, yields } = work.value
+  if (pours.length > 0)
+    return pours.flatMap(({ lines }) =>
+      lines.map(({ label, figure }) => ({ what: label, amount: formatQuantity(figure.value, 'ml') })),
+    )
+  return [
+    ...uses.map(({ material: of, label, total }) => ({
+      what: of?.name ?? label,
+      amount: of ? formatQuantity(total.value, of.unit) : '',
+    })),
+    ...yields.map(({ material: of, quantity: { value } }) => ({
+      what: `gives ${of.name}`,
+      amount: formatQuantity(value, of.unit),
+      gives: true,
+    })),
+  ]
+})
+const columns: readonly Column<Row>[] = [
+  { id: 'what', head: 'What', text: ({ what }) => what },
+  { id: 'amount', head: 'Amount', number: true, text: ({ amount }) => amount },
+]
 </script>
 
 <template>
@@ -56,26 +87,16 @@ const work = computed(() => {
     @close="$emit('close')"
   >
     <template #after>
-      <table v-if="work" class="ruled col-span-2 w-full">
-        <tbody>
-          <tr v-for="line in work.pours.flatMap(({ lines }) => lines)" :key="line.label">
-            <td>{{ line.label }}</td>
-            <td class="number">{{ formatQuantity(line.figure.value, 'ml') }}</td>
-          </tr>
-          <template v-if="work.pours.length === 0">
-            <tr v-for="use in work.uses" :key="use.slot">
-              <td>{{ use.material?.name ?? use.label }}</td>
-              <td class="number">
-                {{ use.material ? formatQuantity(use.total.value, use.material.unit) : '' }}
-              </td>
-            </tr>
-            <tr v-for="made in work.yields" :key="made.material.id" class="text-moss">
-              <td>gives {{ made.material.name }}</td>
-              <td class="number">{{ formatQuantity(made.quantity.value, made.material.unit) }}</td>
-            </tr>
-          </template>
-        </tbody>
-      </table>
+      <DataTable
+        v-if="work"
+        class="col-span-2"
+        label="What it takes and gives"
+        bare
+        :rows="rows"
+        :columns="columns"
+        :key-of="({ what }) => what"
+        :class-of="({ gives }) => (gives ? 'text-moss' : '')"
+      />
       <p v-if="work && work.missing.length > 0" class="col-span-2 text-hip" role="alert">
         Open: {{ work.missing.map(({ because }) => because).join('; ') }}.
       </p>

@@ -7,6 +7,7 @@ import { amountText, individualSizes } from '~~/core/commissions'
 import { counted, plainNumber } from '~~/core/units'
 import { crownTopArea } from '~~/core/plants'
 import { lowered } from '../../components/brief/mix-text'
+import type { Column } from '../../parts/table/column'
 import type { Plant } from '../../stores/plant'
 
 /** Planting out: in which order, with what, and ticked off as pieces leave their trays. */
@@ -105,6 +106,24 @@ function plant(lineId: string): void {
   }
   void move(lineId, count, false)
 }
+const zoneWords = { front: 'Front', middle: 'Middle', back: 'Back' } as const
+const placeOf = computed(() => new Map(rows.value.map(({ row }, i) => [row.lineId, i + 1])))
+const columns: readonly Column<RunSheetRow>[] = [
+  { id: 'place', head: 'No.', number: true, text: ({ row }) => String(placeOf.value.get(row.lineId) ?? '') },
+  { id: 'line', head: 'Line' },
+  { id: 'hole', head: 'Hole', cell: 'whitespace-nowrap' },
+  { id: 'glue', head: 'Glue and prop', cell: 'max-w-64 text-sm' },
+  { id: 'around', head: 'Before and after', cell: 'max-w-60 text-sm' },
+  { id: 'stand', head: 'Stand', number: true, cell: 'wide' },
+  {
+    id: 'waiting',
+    head: 'On trays',
+    number: true,
+    cell: 'wide',
+    text: ({ row }) => String(waiting(row.lineId) || '–'),
+  },
+  { id: 'acts', head: 'Planted now' },
+]
 const { printing, pdf } = useTemplates()
 const print = (): Promise<void> =>
   pdf([], `${commission.current?.name ?? ''}: planting out`, {
@@ -131,100 +150,82 @@ const print = (): Promise<void> =>
       </span>
     </div>
     <div class="overflow-x-auto">
-      <table class="ruled run w-full">
-        <thead>
-          <tr>
-            <th class="number !pl-5">No.</th>
-            <th>Line</th>
-            <th>Hole</th>
-            <th>Glue and prop</th>
-            <th>Before and after</th>
-            <th class="number">Stand</th>
-            <th class="number">On trays</th>
-            <th class="!pr-5">Planted now</th>
-          </tr>
-        </thead>
-        <tbody>
-          <template v-for="(entry, i) in rows" :key="entry.row.lineId">
-            <tr v-if="i === 0 || rows[i - 1]?.row.zone !== entry.row.zone">
-              <th colspan="8" scope="rowgroup" class="!pl-5 text-left">
-                {{ { front: 'Front', middle: 'Middle', back: 'Back' }[entry.row.zone] }}
-              </th>
-            </tr>
-            <tr>
-              <td class="number !pl-5">{{ i + 1 }}</td>
-              <td>
-                <strong>{{ entry.row.code }}</strong> {{ entry.row.name }}
-                <span class="text-sm text-soft">{{
-                  amountText(entry.row.amount, workshop.settings.units)
-                }}</span>
-              </td>
-              <td class="whitespace-nowrap">
-                <template v-if="entry.hole"
-                  >{{ plainNumber(entry.hole.mm, 1) }} mm
-                  <span class="text-sm text-soft">by {{ entry.hole.tool }}</span></template
-                >
-              </td>
-              <td class="max-w-64 text-sm">
-                {{ entry.glue
-                }}<template v-if="entry.propH"> · prop {{ entry.propH }} h, plastic pegs</template>
-              </td>
-              <td class="max-w-60 text-sm">
-                <span v-if="entry.before" class="block"
-                  >{{ entry.before }}
-                  <button
-                    v-if="litterUnder(entry)"
-                    type="button"
-                    class="text-moss underline"
-                    :aria-label="`Plan the litter under ${entry.row.name}`"
-                    @click="planLitter(litterUnder(entry)!)"
-                  >
-                    plan it
-                  </button></span
-                >{{ entry.after }}
-              </td>
-              <td class="number">
-                {{ planted(entry.row.lineId) || '' }}
-                <Check
-                  v-if="planted(entry.row.lineId) > 0 && waiting(entry.row.lineId) === 0"
-                  class="inline size-4 text-moss"
-                  aria-label="all"
-                />
-              </td>
-              <td class="number">{{ waiting(entry.row.lineId) || '–' }}</td>
-              <td class="!pr-5">
-                <form
-                  v-if="waiting(entry.row.lineId) > 0"
-                  class="flex items-center gap-1"
-                  @submit.prevent="plant(entry.row.lineId)"
-                >
-                  <input
-                    v-model="text[entry.row.lineId]"
-                    class="field field-cell !w-16"
-                    inputmode="numeric"
-                    :placeholder="String(waiting(entry.row.lineId))"
-                    :aria-label="`${entry.row.name}: planted now`"
-                    :aria-invalid="(fault[entry.row.lineId] ?? '') !== ''"
-                  />
-                  <button type="submit" class="button button-small">Planted</button>
-                </form>
-                <button
-                  v-else-if="planted(entry.row.lineId) > 0 && entry.row.amount.kind === 'pieces'"
-                  type="button"
-                  class="button button-quiet button-small"
-                  :aria-label="`${entry.row.name}: put back on the tray`"
-                  @click="move(entry.row.lineId, planted(entry.row.lineId), true)"
-                >
-                  put back
-                </button>
-                <span v-if="fault[entry.row.lineId]" class="block text-sm text-hip" role="alert">{{
-                  fault[entry.row.lineId]
-                }}</span>
-              </td>
-            </tr>
-          </template>
-        </tbody>
-      </table>
+      <DataTable
+        class="run"
+        label="Run sheet"
+        page
+        :rows="rows"
+        :columns="columns"
+        :key-of="({ row }) => row.lineId"
+        :group-of="({ row }) => zoneWords[row.zone]"
+      >
+        <template #line="{ row: entry }"
+          ><strong>{{ entry.row.code }}</strong> {{ entry.row.name }}
+          <span class="text-sm text-soft">{{
+            amountText(entry.row.amount, workshop.settings.units)
+          }}</span></template
+        >
+        <template #hole="{ row: entry }"
+          ><template v-if="entry.hole"
+            >{{ plainNumber(entry.hole.mm, 1) }} mm
+            <span class="text-sm text-soft">by {{ entry.hole.tool }}</span></template
+          ></template
+        >
+        <template #glue="{ row: entry }"
+          >{{ entry.glue
+          }}<template v-if="entry.propH"> · prop {{ entry.propH }} h, plastic pegs</template></template
+        >
+        <template #around="{ row: entry }"
+          ><span v-if="entry.before" class="block"
+            >{{ entry.before }}
+            <button
+              v-if="litterUnder(entry)"
+              type="button"
+              class="text-moss underline"
+              :aria-label="`Plan the litter under ${entry.row.name}`"
+              @click="planLitter(litterUnder(entry)!)"
+            >
+              plan it
+            </button></span
+          >{{ entry.after }}</template
+        >
+        <template #stand="{ row: entry }"
+          >{{ planted(entry.row.lineId) || '' }}
+          <Check
+            v-if="planted(entry.row.lineId) > 0 && waiting(entry.row.lineId) === 0"
+            class="inline size-4 text-moss"
+            aria-label="all"
+        /></template>
+        <template #acts="{ row: entry }"
+          ><form
+            v-if="waiting(entry.row.lineId) > 0"
+            class="flex items-center gap-1"
+            @submit.prevent="plant(entry.row.lineId)"
+          >
+            <input
+              v-model="text[entry.row.lineId]"
+              class="field field-cell !w-16"
+              inputmode="numeric"
+              :placeholder="String(waiting(entry.row.lineId))"
+              :aria-label="`${entry.row.name}: planted now`"
+              :aria-invalid="(fault[entry.row.lineId] ?? '') !== ''"
+            />
+            <button type="submit" class="button button-small">Planted</button>
+          </form>
+          <button
+            v-else-if="planted(entry.row.lineId) > 0 && entry.row.amount.kind === 'pieces'"
+            type="button"
+            class="button button-quiet button-small"
+            :aria-label="`${entry.row.name}: put back on the tray`"
+            @click="move(entry.row.lineId, planted(entry.row.lineId), true)"
+          >
+            put back
+          </button>
+          <span v-if="fault[entry.row.lineId]" class="block text-sm text-hip" role="alert">{{
+            fault[entry.row.lineId]
+          }}</span></template
+        >
+      </DataTable>
     </div>
     <p class="px-5 py-3 text-sm">
       <strong class="text-larch">{{ cautions.drilling.title }}.</strong> {{ cautions.drilling.text }}
@@ -242,29 +243,25 @@ const print = (): Promise<void> =>
 <style scoped>
 /* In the hand a piece is a card: what it is, its hole and glue, and what was planted. */
 @media (max-width: 700px) {
-  .run thead {
+  .run :deep(thead) {
     position: absolute;
     clip-path: inset(50%);
   }
-  .run tr {
+  .run :deep(.row) {
     display: grid;
     grid-template-columns: auto minmax(0, 1fr);
     gap: 0 8px;
     padding: 8px 16px;
     border-bottom: 1px solid var(--color-line);
   }
-  .run td {
-    padding: 0 !important;
+  .run :deep(td) {
+    padding: 0;
     border: 0;
     text-align: left;
     max-width: none;
   }
-  .run td:nth-child(n + 3) {
+  .run :deep(td:nth-child(n + 3)) {
     grid-column: 2;
-  }
-  .run td:nth-child(6),
-  .run td:nth-child(7) {
-    display: none;
   }
 }
 </style>

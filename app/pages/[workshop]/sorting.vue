@@ -13,6 +13,7 @@ import { plantMethodById, twigsWanted } from '~~/core/methods'
 import { isSortable } from '~~/core/stock'
 import { counted, noun, rangeWords, readBounded } from '~~/core/units'
 import { z } from 'zod'
+import type { Column } from '../../parts/table/column'
 
 /** A box of sprigs, twigs or heads is sorted by a tally, and shared out to the trees that are wanted. */
 const workshop = useWorkshop()
@@ -110,6 +111,21 @@ const rows = computed(() => {
     }
   })
 })
+type Row = (typeof rows.value)[number]
+const columns: readonly Column<Row>[] = [
+  { id: 'line', head: 'Line', cell: '!pl-4', by: ({ line }) => line.name },
+  { id: 'heights', head: 'Heights', cell: 'text-sm' },
+  { id: 'wanted', head: 'To make', number: true, by: ({ wanted }) => wanted, mostFirst: true },
+  { id: 'one', head: 'From this', number: true, by: ({ one }) => one, mostFirst: true },
+  {
+    id: 'two',
+    head: 'A second box',
+    number: true,
+    by: ({ one, two }) => two - one,
+    mostFirst: true,
+    text: ({ one, two }) => (two > one ? `+ ${two - one}` : '–'),
+  },
+]
 const served = computed(() => rows.value.reduce((sum, { one }) => sum + one, 0))
 const left = computed(() => answer.value?.one.left.length ?? 0)
 
@@ -229,35 +245,27 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
           shared out to its trees.
         </p>
         <template v-else>
-          <table class="ruled w-full">
-            <thead>
-              <tr>
-                <th class="!pl-4">Line</th>
-                <th>Heights</th>
-                <th class="number">To make</th>
-                <th class="number">From this</th>
-                <th class="number !pr-4">A second box</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="row in rows" :key="row.line.id">
-                <td class="!pl-4">
-                  <span class="font-semibold">{{ row.line.name }}</span><span class="block text-xs text-soft"
-                    >{{ row.job.name }}{{ row.sprigs > 1 ? ` · ${row.sprigs} bound together` : '' }}</span
-                  >
-                </td>
-                <td class="text-sm">
-                  {{ row.heights
-                  }}<span v-if="row.taken" class="block text-xs text-soft">{{ row.taken }}</span>
-                </td>
-                <td class="number">{{ row.wanted }}</td>
-                <td class="number font-semibold" :class="row.one < row.wanted ? 'text-larch' : 'text-moss'">
-                  {{ row.one }}
-                </td>
-                <td class="number !pr-4">{{ row.two > row.one ? `+ ${row.two - row.one}` : '–' }}</td>
-              </tr>
-            </tbody>
-          </table>
+          <DataTable
+            label="Lines that this serves"
+            :rows="rows"
+            :columns="columns"
+            :key-of="({ line }) => line.id"
+          >
+            <template #line="{ row }">
+              <span class="font-semibold">{{ row.line.name }}</span><span class="block text-xs text-soft"
+                >{{ row.job.name }}{{ row.sprigs > 1 ? ` · ${row.sprigs} bound together` : '' }}</span
+              >
+            </template>
+            <template #heights="{ row }"
+              >{{ row.heights
+              }}<span v-if="row.taken" class="block text-xs text-soft">{{ row.taken }}</span></template
+            >
+            <template #one="{ row }"
+              ><strong :class="row.one < row.wanted ? 'text-larch' : 'text-moss'">{{
+                row.one
+              }}</strong></template
+            >
+          </DataTable>
           <p class="px-4 pt-2 text-sm" role="status">
             {{ counted(served, 'tree') }} from what is sorted; {{ counted(left, 'piece') }}
             {{ noun(left, 'is', 'are') }} left for tips, bushes and undergrowth{{

@@ -28,6 +28,8 @@ const props = withDefaults(
     /** Keys of the rows that are open. */
     open?: ReadonlySet<string>
     isChosen?: (row: Row) => boolean
+    /** A class of a row, as where it is left out. */
+    classOf?: ((row: Row) => string) | undefined
     /** The group that a row stands under; those of one group come together. */
     groupOf?: (row: Row) => string
     /** Said where there is no row. */
@@ -194,7 +196,10 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
         </th>
       </tr>
       <template v-else>
-        <tr :class="['row', { 'row-chosen': isChosen(item.row) }]" :aria-rowindex="index + 2">
+        <tr
+          :class="['row', classOf?.(item.row), { 'row-chosen': isChosen(item.row) }]"
+          :aria-rowindex="index + 2"
+        >
           <td v-if="choosing" class="choose">
             <input
               type="checkbox"
@@ -222,7 +227,7 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
     <tfoot v-if="totals && rows.length > 0 && !fault">
       <tr>
         <td v-if="choosing" />
-        <td v-for="column in shownColumns" :key="column.id" :class="{ number: column.number }">
+        <td v-for="column in shownColumns" :key="column.id" :class="[column.cell, { number: column.number }]">
           {{ column.total?.(rows) }}
         </td>
       </tr>
