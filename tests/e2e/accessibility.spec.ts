@@ -54,6 +54,15 @@ const pressed =
   (name: string | RegExp) =>
   (page: Page): Promise<void> =>
     page.getByRole('button', { name }).first().click()
+/** Presses what stands in an opened row of the shelf. */
+const inOpenedRow =
+  (name: RegExp) =>
+  async (page: Page): Promise<void> => {
+    const button = page.getByRole('button', { name }).first()
+    const row = page.locator('tr.row').filter({ hasText: 'Ground foam, fine, dark green' })
+    if (!(await button.isVisible())) await row.getByRole('button').first().click()
+    await button.click()
+  }
 const dialogs: readonly Asked[] = [
   { what: 'finding a jar', at: 'stock', main: '^Find$', open: pressed('Find a jar') },
   { what: 'receiving a pack', at: 'stock', main: '^Receive pack$', open: pressed('Receive Matte medium') },
@@ -67,6 +76,9 @@ const dialogs: readonly Asked[] = [
       await page.getByRole('menuitem', { name: 'Files' }).click()
     },
   },
+  { what: 'counting a jar', at: 'stock', main: '^Write count$', open: inOpenedRow(/^Count /) },
+  { what: 'where a jar stands', at: 'stock', main: '^Keep$', open: inOpenedRow(/^Place of/) },
+  { what: 'measuring a jar', at: 'stock', main: '.', open: inOpenedRow(/^Measure the colour/) },
   {
     what: 'a colour from a photograph',
     at: 'blends',
@@ -77,6 +89,20 @@ const dialogs: readonly Asked[] = [
   { what: 'a supplier', at: 'stock/buying', main: '^Keep$', open: pressed('New supplier') },
   { what: 'offers', at: 'stock/buying', main: '^Add$', open: pressed(/^\d+ offers$/) },
   { what: 'what came of an order', at: 'stock/buying', main: '^Take in$', open: pressed(/^Take in/) },
+  {
+    what: 'a price list',
+    at: 'stock/buying',
+    main: '^(Take|Leave)',
+    open: (page) =>
+      page
+        .getByLabel(/^Read a price list of/)
+        .first()
+        .setInputFiles({
+          name: 'list.csv',
+          mimeType: 'text/csv',
+          buffer: Buffer.from('article,name,pack,unit,price\r\nZZ-1,A foam nobody knows,100,g,4.20'),
+        }),
+  },
   { what: 'a harvest', at: 'stock/harvest', main: '^(Keep|Plan)', open: pressed('Plan Sprigs') },
   {
     what: 'a tool',
@@ -100,6 +126,18 @@ const dialogs: readonly Asked[] = [
     open: async (page) => {
       await page.getByRole('button', { name: 'Suggest a planting…' }).click()
       await page.getByRole('dialog').getByRole('button', { name: 'Suggest', exact: true }).click()
+    },
+  },
+  { what: 'the kinds of a hedge', at: 'brief', main: '^Keep the mixture$', open: pressed(/kinds?…$/) },
+  { what: 'making some another way', at: 'make-up', main: '^Split', open: pressed('Make some another way…') },
+  { what: 'moving pieces of a tray', at: 'log', main: '^Move$', open: pressed(/^Move the/) },
+  {
+    what: 'the end of sorting',
+    at: 'sorting',
+    main: '.',
+    open: async (page) => {
+      await page.getByRole('button', { name: /^120 to 145 mm/ }).click()
+      await page.getByRole('button', { name: /^Finish sorting/ }).click()
     },
   },
   { what: 'finding', at: 'line-up', main: '', open: pressed(/^Find/) },

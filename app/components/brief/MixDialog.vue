@@ -91,7 +91,7 @@ const form = useFields(
             >
             <span class="text-sm text-soft">the rest</span>
           </li>
-          <li v-for="(row, i) in rows" :key="row.speciesId" class="flex items-center gap-3">
+          <li v-for="(row, i) in rows" :key="row.speciesId" class="flex flex-wrap items-center gap-x-3 gap-y-1">
             <SelectField
               v-model="row.speciesId"
               cell
