@@ -1,8 +1,20 @@
-/** npm run screenshots: one current picture of each main view, from the demo, into docs/screenshots. */
+/**
+ * npm run screenshots: one current picture of each main view, from the demo, into docs/screenshots. Every station of
+ * the registry has one: of its page as it stands, or one that is staged below under the station's name.
+ */
 import { chromium } from '@playwright/test'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
-import { chromiumFlags, ensureBuild, ensureChromium, ensurePackages, freePort, root, serve } from './lib.mjs'
+import {
+  bundled,
+  chromiumFlags,
+  ensureBuild,
+  ensureChromium,
+  ensurePackages,
+  freePort,
+  root,
+  serve,
+} from './lib.mjs'
 
 ensurePackages()
 const executablePath = ensureChromium()
@@ -23,6 +35,7 @@ page.setDefaultTimeout(15_000)
 
 /** @param name of the picture @param path of the view @param act what to do before it is taken */
 async function picture(name, path, act = async () => {}) {
+  taken.add(path.replace('/demo/', '').split('?')[0])
   if (process.argv[2] && !name.includes(process.argv[2])) return
   await page.goto(address + path)
   await page.locator('#station h1').first().waitFor({ state: 'attached' })
@@ -38,7 +51,9 @@ async function picture(name, path, act = async () => {}) {
 
 /** Waits until nothing is painted any more: all canvases the same, four looks in a row. */
 async function settled(of) {
-  await of.waitForFunction(() => !document.querySelector('canvas[aria-busy="true"]'), null, { timeout: 60_000 })
+  await of.waitForFunction(() => !document.querySelector('canvas[aria-busy="true"]'), null, {
+    timeout: 60_000,
+  })
   const look = () =>
     of.evaluate(() =>
       [...document.querySelectorAll('canvas')]
@@ -66,9 +81,8 @@ async function choose(commission) {
   await page.getByRole('menuitem', { name: new RegExp(commission) }).click()
 }
 
+const taken = new Set()
 try {
-  await picture('brief', '/demo/brief')
-  await picture('line-up', '/demo/line-up')
   await picture('planting', '/demo/planting', async () => {
     await page.getByRole('button', { name: 'Another plan' }).waitFor()
   })
@@ -104,7 +118,6 @@ try {
       document.querySelector('#station > .scroller').scrollBy(0, -80)
     })
   })
-  await picture('stock', '/demo/stock')
   const laid = async () => {
     await page.locator('.work').first().waitFor()
     const yes = page.getByRole('button', { name: 'It will be' }).first()
@@ -127,7 +140,6 @@ try {
   await picture('log', '/demo/log', async () => {
     await page.getByRole('button', { name: 'Old beech, first dozen' }).click()
   })
-  await picture('workshop', '/demo/workshop')
   if (!process.argv[2] || 'bench-phone'.includes(process.argv[2])) {
     await page.setViewportSize({ width: 390, height: 780 })
     await picture('bench-phone', '/demo/bench', async () => {
@@ -135,6 +147,8 @@ try {
     })
     await page.setViewportSize({ width: 1280, height: 800 })
   }
+  const { places } = await import(bundled(join(root, 'shared', 'stations.ts'), 'scripts'))
+  for (const { path, of } of places) if (!of && !taken.has(path)) await picture(path, `/demo/${path}`)
 } finally {
   await browser.close()
   child.kill()

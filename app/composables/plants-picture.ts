@@ -56,7 +56,7 @@ export function usePlantsPicture(
     isBusy = true
     void paint().finally(() => {
       isBusy = false
-      if (isDue && !isGone) schedule()
+      if (isDue && !isGone) begin()
     })
   }
   async function paint(): Promise<void> {

@@ -1,4 +1,4 @@
-import { useVirtualizer } from '@tanstack/vue-virtual'
+import type { useVirtualizer } from '@tanstack/vue-virtual'
 
 /** How many rows are shown whole, so that the browser’s own search finds each; and how many beyond the window. */
 interface Shown {
@@ -69,40 +69,72 @@ export function useVirtualRows(
     cancelAnimationFrame(frame)
   })
   const isLong = computed(() => keys().length > whole)
-  const virtualizer = useVirtualizer<HTMLElement, Element>(
-    computed(() => {
-      const list = keys()
-      return {
-        count: isLong.value ? list.length : 0,
-        getScrollElement: () => scroller.value ?? null,
-        estimateSize: () => rowPx,
-        getItemKey: (index: number) => list[index] ?? index,
-        overscan: beyond,
-        scrollMargin: margin.value,
-        initialRect: { width: 0, height: LIKELY_PX },
-        observeElementRect: toldRect,
-        scrollToFn: scrollOnce,
-        measureElement: (element, entry, { indexFromElement, itemSizeCache }) =>
-          entry ? toldHeight(entry) : (itemSizeCache.get(list[indexFromElement(element)] ?? '') ?? rowPx),
-      }
-    }),
+  type Virtualizer = ReturnType<typeof useVirtualizer<HTMLElement, Element>>
+  /** What finds out which rows stand in the window: fetched for the first list that is long. */
+  const virtual = shallowRef<Virtualizer['value']>()
+  const scope = effectScope()
+  async function fetchIt(): Promise<void> {
+    const fetched = await import('@tanstack/vue-virtual')
+    scope.run(() => {
+      const virtualizer = fetched.useVirtualizer<HTMLElement, Element>(options)
+      // It tells of a change by being the same anew.
+      watch(
+        virtualizer,
+        (now) => {
+          virtual.value = now
+          triggerRef(virtual)
+        },
+        { immediate: true, flush: 'sync' },
+      )
+    })
+  }
+  const options = computed(() => {
+    const list = keys()
+    return {
+      count: isLong.value ? list.length : 0,
+      getScrollElement: () => scroller.value ?? null,
+      estimateSize: () => rowPx,
+      getItemKey: (index: number) => list[index] ?? index,
+      overscan: beyond,
+      scrollMargin: margin.value,
+      initialRect: { width: 0, height: LIKELY_PX },
+      observeElementRect: toldRect,
+      scrollToFn: scrollOnce,
+      measureElement: (
+        element: Element,
+        entry: ResizeObserverEntry | undefined,
+        { indexFromElement, itemSizeCache }: Virtualizer['value'],
+      ) => (entry ? toldHeight(entry) : (itemSizeCache.get(list[indexFromElement(element)] ?? '') ?? rowPx)),
+    }
+  })
+  let asked = false
+  watch(
+    isLong,
+    (long) => {
+      if (!long || asked) return
+      asked = true
+      void fetchIt()
+    },
+    { immediate: true },
   )
-  const shown = computed(() =>
-    isLong.value
-      ? virtualizer.value.getVirtualItems().map(({ index, key }) => ({ index, key: String(key) }))
-      : keys().map((key, index) => ({ index, key })),
-  )
+  const items = computed(() => (isLong.value ? virtual.value?.getVirtualItems() : undefined))
+  const shown = computed(() => {
+    if (items.value) return items.value.map(({ index, key }) => ({ index, key: String(key) }))
+    const all = keys()
+    return all.slice(0, isLong.value ? whole : all.length).map((key, index) => ({ index, key }))
+  })
   const above = computed(() => {
-    const [first] = virtualizer.value.getVirtualItems()
+    const first = items.value?.[0]
     return first ? Math.max(0, first.start - margin.value) : 0
   })
   const below = computed(() => {
-    const last = virtualizer.value.getVirtualItems().at(-1)
-    return last ? Math.max(0, virtualizer.value.getTotalSize() + margin.value - last.end) : 0
+    const last = items.value?.at(-1)
+    if (last && virtual.value) return Math.max(0, virtual.value.getTotalSize() + margin.value - last.end)
+    return (keys().length - shown.value.length) * rowPx
   })
   /** Called with each row's element, so that an open one takes the room that it really takes. */
   const measure = (element: unknown): void => {
-    if (isLong.value && element instanceof HTMLElement) virtualizer.value.measureElement(element)
+    if (isLong.value && element instanceof HTMLElement) virtual.value?.measureElement(element)
   }
   return { shown, above, below, measure }
 }

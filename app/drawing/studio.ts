@@ -1,7 +1,7 @@
-import * as Comlink from 'comlink'
 import type { DrawingSubject } from '../../core/commissions'
 import type { Rendering } from '../../core/renderings'
 import { handedOver, type GrownDrawing } from '../workers/drawings'
+import { Growers } from '../workers/growers'
 import { serviceOf } from '../workers/service'
 
 /** Enough for a few commissions; the oldest goes first. */
@@ -27,21 +27,10 @@ export const stopped = ref(false)
 export const underWay = ref(0)
 export const shareDone = ref(0)
 
-let listening = false
 let serial = 0
-
-function worker() {
-  const grower = serviceOf('grow')
-  if (!listening) {
-    listening = true
-    void grower.report(
-      Comlink.proxy((_id: number, share: number) => {
-        shareDone.value = share
-      }),
-    )
-  }
-  return grower
-}
+const growers = new Growers((share) => {
+  shareDone.value = share
+})
 
 /** Numbers are rounded to what can be seen, so that a hair's breadth does not grow a plant anew. */
 const keys = new WeakMap<DrawingSubject, string>()
@@ -76,7 +65,7 @@ export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): Gro
   const id = (serial += 1)
   asked.set(key, id)
   underWay.value = asked.size
-  void worker()
+  void growers
     .grow(id, structuredClone(toRawDeep(sitter)), rendering)
     .then((found) => {
       if (found) keep(key, id, found)
@@ -92,7 +81,7 @@ export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): Gro
 /** Takes back whatever is still to be grown, until {@link goOnGrowing}. */
 export function stopGrowing(): void {
   stopped.value = true
-  if (asked.size > 0) void worker().cancel([...asked.values()])
+  if (asked.size > 0) growers.cancel([...asked.values()])
 }
 
 export function goOnGrowing(): void {

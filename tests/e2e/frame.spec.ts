@@ -1,23 +1,25 @@
 import { expect, test } from '@playwright/test'
+import { places, stations } from '../../shared/stations'
 import { Maker } from './support/maker'
 import { choose } from './support/choose'
 
 test.describe('the frame', () => {
-  test('number keys go to the stations, / finds, ? lists the keys, brackets walk the lines', async ({
+  test('number keys go to the stations, / finds every place of the registry, ? lists the keys, brackets walk the lines', async ({
     page,
   }) => {
     const maker = new Maker(page)
     await maker.open('line-up', 'demo')
-    for (const [key, heading] of [
-      ['1', 'Brief'],
-      ['3', 'Beech, old'],
-      ['5', 'Stock'],
-      ['8', 'Log'],
-      ['7', 'Young beech, tacky since yesterday'],
-      ['2', 'Line-up'],
-    ] as const) {
+    for (const { key, path } of stations) {
       await page.keyboard.press(key)
-      await expect(page.locator('#station h1').first()).toHaveText(heading)
+      await expect(page).toHaveURL(new RegExp(`/demo/${path}$`))
+      await expect(page.locator('#station h1').first()).toBeAttached()
+    }
+    for (const { name, path } of places) {
+      await page.keyboard.press('/')
+      await page.getByLabel('Find anything').fill(name)
+      await page.getByRole('option', { name: new RegExp(`^${name}\\s*(station|room of)`) }).click()
+      await expect(page).toHaveURL(new RegExp(`/demo/${path}$`))
+      await expect(page.locator('#station h1').first()).toBeAttached()
     }
     await page.keyboard.press('3')
     await page.keyboard.press(']')

@@ -41,7 +41,8 @@ test('woodland edge, 0.9 m × 0.4 m at 1:148: suggested, taken, planned round a 
       '40 to the hectare is usual (woodland edge)',
     )
     await expect(dialog.getByRole('row', { name: /Bramble/ }).first()).toBeVisible()
-    for (const box of await dialog.getByRole('checkbox', { name: /^Take Bramble/ }).all()) await box.uncheck()
+    for (const box of await dialog.getByRole('checkbox', { name: /^Choose Bramble/ }).all())
+      await box.uncheck()
     await dialog.getByLabel('Pieces of Silver birch').first().fill('lots')
     await dialog.getByLabel('Pieces of Silver birch').first().press('Tab')
     await expect(dialog.getByRole('alert')).toContainText(

@@ -91,7 +91,11 @@ const form = useFields(
             >
             <span class="text-sm text-soft">the rest</span>
           </li>
-          <li v-for="(row, i) in rows" :key="row.speciesId" class="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <li
+            v-for="(row, i) in rows"
+            :key="row.speciesId"
+            class="flex flex-wrap items-center gap-x-3 gap-y-1"
+          >
             <SelectField
               v-model="row.speciesId"
               cell

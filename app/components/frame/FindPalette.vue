@@ -8,6 +8,8 @@ import {
   DialogPanel,
 } from '@headlessui/vue'
 
+import type { Station } from '../../../shared/stations'
+
 interface Found {
   readonly id: string
   readonly name: string
@@ -23,7 +25,12 @@ const query = ref('')
 
 const nameOf = computed(() => new Map(workshop.commissions.map(({ id, name }) => [id, name])))
 const everything = computed<Found[]>(() => [
-  ...stations.map(({ path, name }) => ({ id: path, name, kind: 'station', go: () => navigateTo(to(path)) })),
+  ...(places as readonly Station[]).map(({ path, name, of }) => ({
+    id: path,
+    name,
+    kind: of === undefined ? 'station' : `room of ${placeAt(of)?.name ?? ''}`,
+    go: () => navigateTo(to(path)),
+  })),
   ...workshop.commissions.map(({ id, name }) => ({
     id,
     name,
