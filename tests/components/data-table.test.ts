@@ -150,6 +150,17 @@ describe('a table of data', () => {
     expect(screen.queryAllByRole('rowheader')).toHaveLength(0)
     expect(names().slice(0, 3)).toEqual(['Foam 2', 'Foam 10', 'Fibre'])
   })
+  it('heeds no order by a column that is not shown: rows come as they come, under their groups', async () => {
+    const groups = { groupOf: ({ name }: Jar) => name.split(' ')[0] ?? '' }
+    const order = { by: 'price', down: true }
+    const wrapper = await show(DataTable, table({ ...groups, order }))
+    expect(screen.queryAllByRole('rowheader')).toHaveLength(0)
+    expect(names().slice(0, 3)).toEqual(['Fibre', 'Foam 10', 'Foam 2'])
+    const hidden = columns.map((column) => (column.id === 'price' ? { ...column, hidden: true } : column))
+    await wrapper.setProps({ columns: hidden })
+    expect(screen.getAllByRole('rowheader')).toHaveLength(2)
+    expect(names().filter((name) => name.startsWith('F'))).toEqual(['Foam 10', 'Foam 2', 'Fibre'])
+  })
   it('has a tick for each row where several may be chosen, and one for all', async () => {
     let chosen: ReadonlySet<string> = new Set()
     const choosing = {
