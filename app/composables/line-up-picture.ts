@@ -3,7 +3,7 @@ import type { Look } from '~~/core/plants'
 import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
 import { labelOf, layOut } from '../drawing/line-up'
 import { lineUpSvg, marginOf, standIn, type LineUpPicture, type Place } from '../drawing/picture'
-import { drawingAsked, underWay } from '../drawing/studio'
+import { drawingAsked, growAgain, underWay } from '../drawing/studio'
 import { serviceOf } from '../workers/service'
 import { roundStep } from '../drawing/ticks'
 import { drawnAt } from '../stores/line-up'
@@ -69,6 +69,8 @@ export function useLineUpPicture() {
     if (saving.value) return
     saving.value = true
     try {
+      const ids = picture()?.plants.map(({ drawing }) => drawing) ?? []
+      growAgain(await serviceOf('paint').missing(ids))
       picture()
       await until(underWay).toBe(0, { timeout: 60_000, throwOnTimeout: true })
       const found = picture()

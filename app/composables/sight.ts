@@ -1,4 +1,6 @@
+import { useEventListener } from '@vueuse/core'
 import type { Room } from '../drawing/line-up'
+import { wheelFactor, wheelZooms } from '../drawing/wheel'
 import type { Zooming } from '../drawing/zooming'
 
 const STEP_PX = 60
@@ -12,6 +14,7 @@ const STEP_PX = 60
 export function useSight(box: Readonly<Ref<HTMLElement | null>>, room: Readonly<Ref<Room>>) {
   const view = useLineUp()
   let fetched: Promise<Zooming | undefined> | undefined
+  let isThere = false
   let gone = false
   /** The box as it zooms; undefined when it has gone meanwhile. */
   const zooming = (): Promise<Zooming | undefined> =>
@@ -26,9 +29,17 @@ export function useSight(box: Readonly<Ref<HTMLElement | null>>, room: Readonly<
         },
       )
       made.take(view.sight)
+      isThere = true
       return made
     }))
   useNearHand(box, () => void zooming())
+  // Who turns the wheel at once loses nothing: what is turned meanwhile is done when what zooms is there.
+  useEventListener(box, 'wheel', (event: WheelEvent) => {
+    if (isThere || !wheelZooms(event, view.sight)) return
+    event.preventDefault()
+    const { left = 0, top = 0 } = box.value?.getBoundingClientRect() ?? {}
+    nearer(wheelFactor(event), { x: event.clientX - left, y: event.clientY - top })
+  })
   onMounted(() => {
     if (view.sight.zoom > 1) void zooming()
   })

@@ -21,6 +21,8 @@ function useSortable(
   let next: ChildNode | null = null
   watch([list, dragging], ([element, Dragging]) => {
     sortable?.destroy()
+    // Grips show a hand from now on.
+    element?.classList.toggle('sorts', Dragging !== undefined)
     sortable =
       element && Dragging
         ? Dragging.create(element, {

@@ -44,11 +44,11 @@ export function paintStanding(
     const { look } = one
     const { size } = one.plant
     const pxPerMm = seen.pxPerMm * one.share
-    const sprite = spriteOf(one.sitter, look, pxPerMm * fine)
+    const { sprite, isOwn } = spriteOf(one.sitter, look, pxPerMm * fine)
+    if (!isOwn) waiting += 1
     const crownPx = size.crownWidthMm * pxPerMm
     shadow(context, seen.x, seen.y, crownPx * 0.42)
     if (!sprite) {
-      waiting += 1
       context.fillStyle = `${look.overall}66`
       context.beginPath()
       context.ellipse(

@@ -18,6 +18,8 @@ const STEP = 1.22
 const KEPT = 900
 
 const kept = new Map<string, Sprite>()
+/** Of each drawing the sprite that was painted last: it stands in until the one of another size or day is there. */
+const latest = new Map<number, Sprite>()
 const numbers = new WeakMap<object, number>()
 let serial = 0
 /** A number for a drawing or a look, the same as long as it is there. */
@@ -36,18 +38,26 @@ const sizeStep = (pxPerMm: number): number => STEP ** Math.ceil(Math.log(pxPerMm
 const asked = new Set<string>()
 const ASKED_AT_ONCE = 16
 
+/** What a sitter can be drawn with now, and whether that is of its size and day. */
+export interface SpriteFound {
+  readonly sprite?: Sprite | undefined
+  readonly isOwn: boolean
+}
+
 /**
- * The sprite of a sitter on a day; undefined while it grows or is painted: it is asked for, and `arrived` of the studio
- * tells when it is there.
+ * The sprite of a sitter on a day; while it is painted the last one of the sitter, and none while it grows. What is not
+ * there is asked for, and `arrived` of the studio tells when it is.
  * @param pxPerMm that it is seen at
  */
-export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): Sprite | undefined {
+export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): SpriteFound {
   const drawing = drawingAsked(sitter)
-  if (!drawing) return undefined
+  if (!drawing) return { isOwn: false }
   const size = sizeStep(pxPerMm)
   const key = `${drawing.id} ${numberOf(look)} ${size.toFixed(4)}`
   const known = kept.get(key)
-  if (known || asked.has(key) || asked.size >= ASKED_AT_ONCE) return known
+  if (known) return { sprite: known, isOwn: true }
+  const meanwhile = { sprite: latest.get(drawing.id), isOwn: false }
+  if (asked.has(key) || asked.size >= ASKED_AT_ONCE) return meanwhile
   asked.add(key)
   const wide = Math.max(drawing.widthMm * 0.8, drawing.heightMm * 0.35) + 2 / size
   const leans = (sitter.habitus.leanDeg ?? 0) !== 0 || (sitter.habitus.wind ?? 0) !== 0
@@ -58,25 +68,33 @@ export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): S
     .paintOnce({ width: half * 2, height, coarse: false, places: [place] })
     .then(({ pixels, lost }) => {
       growAgain(lost)
-      if (lost.length === 0) keep(key, half, height, size, pixels)
+      if (lost.length > 0) return
+      const sprite = {
+        picture: pictureOf(pixels, half * 2, height),
+        footX: half,
+        footY: height - 1,
+        pxPerMm: size,
+      }
+      keep(kept, key, sprite)
+      keep(latest, drawing.id, sprite)
     })
     .finally(() => {
       asked.delete(key)
       arrived.value += 1
     })
-  return undefined
+  return meanwhile
 }
 
-function keep(
-  key: string,
-  half: number,
-  height: number,
-  pxPerMm: number,
-  pixels: Uint8ClampedArray<ArrayBuffer>,
-): void {
-  const picture = Object.assign(document.createElement('canvas'), { width: half * 2, height })
-  picture.getContext('2d')?.putImageData(new ImageData(pixels, half * 2, height), 0, 0)
-  kept.set(key, { picture, footX: half, footY: height - 1, pxPerMm })
-  const oldest = kept.keys().next().value
-  if (kept.size > KEPT && oldest !== undefined) kept.delete(oldest)
+function pictureOf(pixels: Uint8ClampedArray<ArrayBuffer>, width: number, height: number): HTMLCanvasElement {
+  const picture = Object.assign(document.createElement('canvas'), { width, height })
+  picture.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
+  return picture
+}
+
+/** Keeps what was painted; the oldest goes when there are too many. */
+function keep<Key>(among: Map<Key, Sprite>, key: Key, sprite: Sprite): void {
+  among.delete(key)
+  among.set(key, sprite)
+  const [oldest] = among.keys()
+  if (among.size > KEPT && oldest !== undefined) among.delete(oldest)
 }

@@ -2,6 +2,7 @@ import { select } from 'd3-selection'
 import { zoom, zoomIdentity, zoomTransform, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom'
 import type { Room } from './line-up'
 import { keptInSight, MOST_ZOOM, sightOf, transformOf, type Sight } from './sight'
+import { wheelFactor, wheelZooms } from './wheel'
 
 /** A drag of fewer pixels is a click. */
 const CLICK_PX = 4
@@ -34,11 +35,9 @@ export function zooming(
   const behaviour = zoom<HTMLElement, unknown>()
     .scaleExtent([1, MOST_ZOOM])
     .clickDistance(CLICK_PX)
+    .wheelDelta((event: WheelEvent) => Math.log2(wheelFactor(event)))
     .filter((event: WheelEvent | MouseEvent | TouchEvent) => {
-      if (event.type === 'wheel') {
-        const wheel = event as WheelEvent
-        return sight().zoom > 1 || wheel.ctrlKey || wheel.metaKey || wheel.deltaY < 0
-      }
+      if (event.type === 'wheel') return wheelZooms(event as WheelEvent, sight())
       if (event.type === 'mousedown' && (event as MouseEvent).button !== 0) return false
       return sight().zoom > 1 || ('touches' in event && event.touches.length > 1)
     })

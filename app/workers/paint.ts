@@ -81,6 +81,8 @@ export const service = {
   drop(id: number): void {
     drawings.delete(id)
   },
+  /** Those of some drawings that are not here. */
+  missing: (ids: readonly number[]): number[] => ids.filter((id) => !drawings.has(id)),
   /** Begins a picture that is on the page; what there was no time for is gone on with. */
   paint(id: number, picture: PictureToPaint): Painted {
     const pixels = canvases.get(id)?.raster.pixels

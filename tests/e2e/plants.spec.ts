@@ -68,6 +68,8 @@ test.describe('the line-up, with mouse and fingers', () => {
     }
     const [spruce, young] = [await grip('Norway spruce'), await grip('Beech, young')]
     await page.mouse.move(spruce.x, spruce.y)
+    // What dragging takes is fetched when a hand comes near; grips show a hand then.
+    await expect(page.getByRole('button', { name: /^Move Norway spruce:/ })).toHaveCSS('cursor', 'grab')
     await page.mouse.down()
     await page.mouse.move(spruce.x, spruce.y - 20, { steps: 4 })
     await page.mouse.move(young.x, young.y - 14, { steps: 12 })

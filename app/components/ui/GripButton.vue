@@ -31,8 +31,10 @@ const press = (event: KeyboardEvent): void => {
   width: 28px;
   height: 34px;
   border-radius: 3px;
-  cursor: grab;
   touch-action: none;
+}
+.sorts .grip {
+  cursor: grab;
 }
 .grip:hover {
   background: var(--color-bench);
