@@ -31,7 +31,7 @@ export default {
       displayName: 'core',
       testEnvironment: 'node',
       roots: ['<rootDir>/tests/unit', '<rootDir>/tests/reference'],
-      transformIgnorePatterns: ['/node_modules/(?!(culori|pure-rand|d3-[a-z-]+|internmap)/)'],
+      transformIgnorePatterns: ['/node_modules/(?!(culori|pure-rand|d3-polygon)/)'],
     },
     {
       ...shared,

@@ -4,6 +4,7 @@ import { formatRatio, toModelMm, toRealMm } from '~~/core/units'
 import { labelOf, layOut } from '../drawing/line-up'
 import { lineUpSvg, marginOf, standIn, type LineUpPicture, type Place } from '../drawing/picture'
 import { drawingAsked, growAgain, underWay } from '../drawing/studio'
+import { canvasOf } from '../drawing/put-on'
 import { serviceOf } from '../workers/service'
 import { roundStep } from '../drawing/ticks'
 import { drawnAt } from '../stores/line-up'
@@ -152,7 +153,5 @@ async function paintedOf(
       ...standIn(picture, place, scale),
     })),
   })
-  const canvas = Object.assign(document.createElement('canvas'), { width, height })
-  canvas.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
-  return canvas
+  return canvasOf(pixels, width, height)
 }

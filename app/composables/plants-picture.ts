@@ -1,5 +1,5 @@
-import { useDevicePixelRatio } from '@vueuse/core'
 import { placesToPaint, type Placed } from '../drawing/painter'
+import { putOn } from '../drawing/put-on'
 import { drawingOf, growAgain, stopped } from '../drawing/studio'
 import { serviceOf } from '../workers/service'
 import type { Painted } from '../workers/paint'
@@ -29,8 +29,7 @@ export function usePlantsPicture(
   picture: () => PlantsPicture,
 ) {
   const id = (serial += 1)
-  const { pixelRatio } = useDevicePixelRatio()
-  const scale = computed(() => Math.min(3, Math.max(1, pixelRatio.value)))
+  const scale = useFineness()
   const wanted = computed(picture)
   /** Which of its plants have grown: others' drawings that arrive change nothing. */
   const grown = computed(() =>
@@ -106,12 +105,8 @@ export function usePlantsPicture(
     { over }: PlantsPicture,
     waiting: readonly Placed[],
   ): void {
-    const element = canvas.value
-    const context = element?.getContext('2d', { willReadFrequently: true })
-    if (!element || !context) return
-    if (element.width !== size.width || element.height !== size.height) Object.assign(element, size)
-    context.putImageData(new ImageData(pixels, size.width, size.height), 0, 0)
-    if (!over) return
+    const context = canvas.value && putOn(canvas.value, new ImageData(pixels, size.width, size.height))
+    if (!context || !over) return
     context.setTransform(scale.value, 0, 0, scale.value, 0, 0)
     over(context, waiting)
     context.setTransform(1, 0, 0, 1, 0, 0)

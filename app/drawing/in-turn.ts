@@ -1,12 +1,8 @@
 /** Time that small pictures take of a frame, ms. */
 const FRAME_MS = 20
 
-/**
- * Work that nobody waits for, as drawing one of many small pictures.
- * @param isOver asked now and then whether there is no more time in this frame
- * @returns whether it is done; else it is called again in the next frame
- */
-export type Turn = (isOver: () => boolean) => boolean
+/** Work that nobody waits for, as drawing one of many small pictures. */
+export type Turn = () => void
 
 const waiting = new Set<Turn>()
 let frame = 0
@@ -20,10 +16,10 @@ export function inTurn(work: Turn): void {
 function goOn(): void {
   frame = 0
   const until = performance.now() + FRAME_MS
-  const isOver = (): boolean => performance.now() > until
   for (const work of waiting) {
-    if (work(isOver)) waiting.delete(work)
-    if (isOver()) break
+    waiting.delete(work)
+    work()
+    if (performance.now() > until) break
   }
   if (waiting.size > 0) frame = requestAnimationFrame(goOn)
 }

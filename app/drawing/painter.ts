@@ -46,11 +46,18 @@ export function placesToPaint(
 /** Steps along an outline, from its foot to its top. */
 const STEPS = 24
 
-/** The outline of a plant that is still to come: it stands in its place. */
+/** The outline of a plant that is still to come: it stands in its place; from above a disc does. */
 export function paintOutline(
   context: CanvasRenderingContext2D,
-  { sitter: { habitus }, look, x, groundY, pxPerMm }: Placed,
+  { sitter: { habitus }, look, x, groundY, pxPerMm, view }: Placed,
 ): void {
+  context.fillStyle = 'rgb(91 110 95 / 0.16)'
+  if (view === 'top') {
+    context.beginPath()
+    context.arc(x, groundY, (habitus.crownWidthMm / 2) * pxPerMm, 0, 2 * Math.PI)
+    context.fill()
+    return
+  }
   const { heightMm, crownBaseMm, crownWidthMm, crownForm, trunkMm, row } = habitus
   const at = (half: number, up: number): readonly [number, number] => [
     x + half * pxPerMm,
@@ -61,7 +68,6 @@ export function paintOutline(
     const half = row ? row.lengthMm / 2 : (crownProfile(crownForm, t) * crownWidthMm) / 2
     return [half, crownBaseMm + t * (heightMm - crownBaseMm)] as const
   })
-  context.fillStyle = 'rgb(91 110 95 / 0.16)'
   context.beginPath()
   for (const [half, up] of sides) context.lineTo(...at(half, up))
   for (const [half, up] of [...sides].reverse()) context.lineTo(...at(-half, up))

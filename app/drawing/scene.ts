@@ -44,8 +44,8 @@ export function paintStanding(
     const { look } = one
     const { size } = one.plant
     const pxPerMm = seen.pxPerMm * one.share
-    const { sprite, isOwn } = spriteOf(one.sitter, look, pxPerMm * fine)
-    if (!isOwn) waiting += 1
+    const { sprite, isComing } = spriteOf(one.sitter, look, pxPerMm * fine)
+    if (isComing) waiting += 1
     const crownPx = size.crownWidthMm * pxPerMm
     shadow(context, seen.x, seen.y, crownPx * 0.42)
     if (!sprite) {

@@ -1,7 +1,8 @@
 import type { DrawingSubject } from '../../core/commissions'
 import type { Look } from '../../core/plants'
 import { serviceOf } from '../workers/service'
-import { arrived, drawingAsked, growAgain } from './studio'
+import { canvasOf } from './put-on'
+import { arrived, drawingAsked, growAgain, stopped } from './studio'
 
 /** A plant painted once at a size, to be drawn wherever it is seen at about that size. */
 export interface Sprite {
@@ -38,10 +39,10 @@ const sizeStep = (pxPerMm: number): number => STEP ** Math.ceil(Math.log(pxPerMm
 const asked = new Set<string>()
 const ASKED_AT_ONCE = 16
 
-/** What a sitter can be drawn with now, and whether that is of its size and day. */
+/** What a sitter can be drawn with now, and whether a better one, of its size and day, is on its way. */
 export interface SpriteFound {
   readonly sprite?: Sprite | undefined
-  readonly isOwn: boolean
+  readonly isComing: boolean
 }
 
 /**
@@ -51,12 +52,13 @@ export interface SpriteFound {
  */
 export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): SpriteFound {
   const drawing = drawingAsked(sitter)
-  if (!drawing) return { isOwn: false }
+  // Once growing was stopped, none comes.
+  if (!drawing) return { isComing: !stopped.value }
   const size = sizeStep(pxPerMm)
   const key = `${drawing.id} ${numberOf(look)} ${size.toFixed(4)}`
   const known = kept.get(key)
-  if (known) return { sprite: known, isOwn: true }
-  const meanwhile = { sprite: latest.get(drawing.id), isOwn: false }
+  if (known) return { sprite: known, isComing: false }
+  const meanwhile = { sprite: latest.get(drawing.id), isComing: true }
   if (asked.has(key) || asked.size >= ASKED_AT_ONCE) return meanwhile
   asked.add(key)
   const wide = Math.max(drawing.widthMm * 0.8, drawing.heightMm * 0.35) + 2 / size
@@ -70,7 +72,7 @@ export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): S
       growAgain(lost)
       if (lost.length > 0) return
       const sprite = {
-        picture: pictureOf(pixels, half * 2, height),
+        picture: canvasOf(pixels, half * 2, height),
         footX: half,
         footY: height - 1,
         pxPerMm: size,
@@ -83,12 +85,6 @@ export function spriteOf(sitter: DrawingSubject, look: Look, pxPerMm: number): S
       arrived.value += 1
     })
   return meanwhile
-}
-
-function pictureOf(pixels: Uint8ClampedArray<ArrayBuffer>, width: number, height: number): HTMLCanvasElement {
-  const picture = Object.assign(document.createElement('canvas'), { width, height })
-  picture.getContext('2d')?.putImageData(new ImageData(pixels, width, height), 0, 0)
-  return picture
 }
 
 /** Keeps what was painted; the oldest goes when there are too many. */

@@ -1,5 +1,6 @@
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
+import { Maker } from './support/maker'
 
 /** The scene of a demo commission, everything grown and painted. */
 async function openScene(page: Page, commission: string): Promise<Locator> {
@@ -139,4 +140,29 @@ test.describe('the plan as it will be seen', () => {
     await page.getByRole('button', { name: 'Track or path' }).click()
     await expect(page.getByText('Click its points on the board.')).toBeVisible()
   })
+})
+
+test('a scene is kept though its plants were not grown: what was stopped is not waited for', async ({
+  page,
+}) => {
+  // What grows comes only after it was stopped.
+  let stop = (): void => undefined
+  const stopped = new Promise<void>((resolve) => (stop = resolve))
+  await page.route(/\/grow-[^/]*\.js$/, async (route) => {
+    await stopped
+    await route.continue()
+  })
+  const maker = new Maker(page)
+  await maker.open('line-up', 'demo')
+  await page.getByRole('button', { name: 'Stop', exact: true }).click()
+  stop()
+  await expect(page.getByText('Growing was stopped.')).toBeVisible()
+  await maker.go('Planting')
+  await page.getByRole('button', { name: 'In the scene' }).click()
+  await expect(page.locator('.scene canvas')).toHaveAttribute('aria-busy', 'false')
+  const [picture] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as PNG' }).click(),
+  ])
+  expect(picture.suggestedFilename()).toMatch(/scene\.png$/)
 })

@@ -36,11 +36,10 @@ const most = computed(() => {
 })
 const sites = computed(() => sitesOn(swatch.value.widthMm, swatch.value.heightMm, most.value))
 
-function paint(): boolean {
+function paint(): void {
   raster.paint((pixels, k) => {
     paintSwatch(pixels, props.mixture, sites.value, pxPerMm.value * k, props.sealing)
   })
-  return true
 }
 /** A page has many swatches: each is painted when there is time for it. */
 const paintInTurn = (): void => {

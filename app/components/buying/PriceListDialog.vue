@@ -90,7 +90,7 @@ async function take(): Promise<void> {
           they were.</template
         >
       </p>
-      <div class="mt-2 max-h-80 overflow-y-auto">
+      <div class="scroller relative mt-2 max-h-80 overflow-y-auto">
         <DataTable
           label="New or changed"
           bare

@@ -7,7 +7,6 @@ import {
   Dialog,
   DialogPanel,
 } from '@headlessui/vue'
-
 import type { Station } from '../../../shared/stations'
 
 interface Found {

@@ -160,7 +160,7 @@ const columns: readonly Column<Row>[] = [
       </dl>
     </div>
     <div class="relative overflow-x-auto">
-      <DataTable label="Layers" class="layers" :rows="rows" :columns="columns" :key-of="({ i }) => String(i)">
+      <DataTable label="Layers" :rows="rows" :columns="columns" :key-of="({ i }) => String(i)">
         <template #fibres="{ row: { row, i } }"
           ><span
             v-for="fibre in row.fibres"

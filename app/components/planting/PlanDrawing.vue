@@ -4,6 +4,7 @@ import { sitterOf } from '~~/core/commissions'
 import { keepOutPath, spotName, type Corner, type PlantingPlan, type Spot } from '~~/core/planting'
 import { namesApart } from '~~/core/templates'
 import { formatQuantity } from '~~/core/units'
+import { paintOutline } from '../../drawing/painter'
 
 /**
  * The board from above, its front edge at the foot: every piece where it stands, what is kept clear, and a
@@ -54,6 +55,9 @@ const { isWhole } = usePlantsPicture(canvas, width, height, () => ({
       pxPerMm: scale.value * stepped(spot.crownMm / Math.max(0.1, plant.size.crownWidthMm)),
       view: 'top' as const,
     })),
+  over: (context, waiting) => {
+    for (const place of waiting) paintOutline(context, place)
+  },
 }))
 
 function click(event: MouseEvent): void {
