@@ -12,9 +12,5 @@ const buffersOf = ({ wood, blades, bladeTraits, marks, markTraits, organs, organ
   [wood, blades, bladeTraits, marks, markTraits, organs, organTraits].map(({ buffer }) => buffer)
 
 /** A drawing handed from one thread to another, without a copy: who hands it over does not have it any more. */
-export const handedOver = (drawing: PlantDrawing): PlantDrawing =>
-  Comlink.transfer(drawing, buffersOf(drawing))
-
-/** The same with what is known of it. */
-export const handedOverWith = (grown: GrownDrawing): GrownDrawing =>
+export const handedOver = (grown: GrownDrawing): GrownDrawing =>
   Comlink.transfer(grown, buffersOf(grown.drawing))

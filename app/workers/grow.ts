@@ -1,7 +1,7 @@
 import type { DrawingSubject } from '../../core/commissions'
 import { renderedDrawing, type Rendering } from '../../core/renderings'
 import { drawingPlant, sidewaysReach, type PlantDrawing } from '../../core/drawing/plant-drawing'
-import { handedOverWith, type GrownDrawing } from './drawings'
+import { handedOver, type GrownDrawing } from './drawings'
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
 const SLICE_MS = 12
@@ -70,7 +70,7 @@ export const service = {
       queue.push({ id, sitter, ...(rendering && { rendering }), done, fail })
       void work()
     })
-    return drawing && handedOverWith({ drawing, reach: sidewaysReach(drawing) })
+    return drawing && handedOver({ drawing, reach: sidewaysReach(drawing) })
   },
   /** Takes jobs back: those that wait go at once, the one in hand at its next breath. */
   cancel(ids: readonly number[]): void {

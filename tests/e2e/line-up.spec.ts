@@ -149,6 +149,24 @@ test.describe('the line-up', () => {
       .toEqual(['Beech, by the platform', 'Beech, old'])
   })
 
+  test('what has grown once stands without growing the next time', async ({ page }) => {
+    const maker = new Maker(page)
+    await maker.open('line-up', 'demo')
+    await still(page)
+    let grew = false
+    await page.route(/grow-[^/]*\.js$/, (route) => {
+      grew = true
+      return route.continue()
+    })
+    // Drawings are kept once it is quiet; who comes back sooner may find some of them only.
+    await expect(async () => {
+      grew = false
+      await page.reload()
+      await still(page)
+      expect(grew).toBe(false)
+    }).toPass({ intervals: [2_000, 4_000] })
+  })
+
   test('a picture is saved as PNG and as SVG at true size', async ({ page }) => {
     await new Maker(page).open('line-up', 'demo')
     await still(page)
