@@ -34,18 +34,24 @@ onBeforeUnmount(() => workshop.close())
 
 <template>
   <div class="frame" :class="{ 'frame-bench': isBench }">
-    <a href="#station" class="skip">Skip to the station</a>
-    <StationNav v-if="!isBench" class="frame-nav" />
-    <header class="frame-top">
-      <StationMenu class="frame-menu" />
-      <CommissionSwitch class="frame-title" />
+    <a href="#station" class="skip absolute -left-[999px] z-30 bg-white py-2 px-3">Skip to the station</a>
+    <StationNav v-if="!isBench" class="frame-nav [grid-area:nav]" />
+    <header
+      class="frame-top [grid-area:top] flex items-center gap-3 pt-0 pr-3 pb-0 pl-6 border-b border-b-line min-w-0"
+    >
+      <StationMenu class="frame-menu hidden" />
+      <CommissionSwitch class="frame-title flex-[0_1_auto] min-w-30" />
       <template v-if="!isBench">
-        <SeasonBand v-if="workshop.status === 'open'" class="frame-band" />
-        <DateChip v-if="workshop.status === 'open'" class="frame-date" />
+        <SeasonBand v-if="workshop.status === 'open'" class="frame-band flex-[1_1_560px]" />
+        <DateChip v-if="workshop.status === 'open'" class="frame-date hidden" />
       </template>
-      <div id="strip" class="frame-strip" />
+      <div id="strip" class="frame-strip hidden" />
       <button type="button" class="frame-find button button-quiet button-small" @click="shell.find = true">
-        Find <kbd class="key">/</kbd>
+        Find
+        <kbd
+          class="border border-line rounded-sm py-0 px-1.5 text-[13px] text-ink bg-white [font-family:inherit]"
+          >/</kbd
+        >
       </button>
     </header>
     <main id="station" data-floats class="frame-main" tabindex="-1">
@@ -79,7 +85,7 @@ onBeforeUnmount(() => workshop.close())
       <NoticeList />
       <div id="commit" class="commit" />
     </main>
-    <ScaleRule v-if="!isBench" class="frame-rule" />
+    <ScaleRule v-if="!isBench" class="frame-rule [grid-area:rule]" />
     <LazyFindPalette v-if="shell.find" />
     <LazyKeysHelp v-if="shell.keys" />
   </div>
@@ -93,30 +99,6 @@ onBeforeUnmount(() => workshop.close())
 }
 .frame-bench {
   grid-template: 'top' 48px 'main' minmax(0, 1fr) / minmax(0, 1fr);
-}
-.frame-nav {
-  grid-area: nav;
-}
-.frame-top {
-  grid-area: top;
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 0 12px 0 24px;
-  border-bottom: 1px solid var(--color-line);
-  min-width: 0;
-}
-.frame-title {
-  flex: 0 1 auto;
-  min-width: 120px;
-}
-.frame-band {
-  flex: 1 1 560px;
-}
-.frame-menu,
-.frame-date,
-.frame-strip {
-  display: none;
 }
 .frame-bench .frame-menu {
   display: block;
@@ -144,25 +126,6 @@ onBeforeUnmount(() => workshop.close())
   /* What is there for readers alone is placed within it, and scrolls with it. */
   position: relative;
   overflow: auto;
-}
-.frame-rule {
-  grid-area: rule;
-}
-.key {
-  border: 1px solid var(--color-line);
-  border-radius: 3px;
-  padding: 0 6px;
-  font-size: 13px;
-  color: var(--color-ink);
-  background: var(--color-white);
-  font-family: inherit;
-}
-.skip {
-  position: absolute;
-  left: -999px;
-  z-index: 30;
-  background: var(--color-white);
-  padding: 8px 12px;
 }
 .skip:focus {
   left: 8px;

@@ -8,21 +8,16 @@ defineProps<{ label: string }>()
 
 <template>
   <Teleport defer to="#commit">
-    <section class="bar" :aria-label="label"><slot /></section>
+    <section
+      class="bar flex flex-wrap items-center gap-y-2 gap-x-4 min-h-14 py-2 px-6 border-t border-t-edge bg-white"
+      :aria-label="label"
+    >
+      <slot />
+    </section>
   </Teleport>
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 16px;
-  min-height: 56px;
-  padding: 8px 24px;
-  border-top: 1px solid var(--color-edge);
-  background: var(--color-white);
-}
 @media (max-width: 1100px) {
   .bar {
     padding: 8px 16px;

@@ -102,7 +102,7 @@ const calendar = useTemplateRef<HTMLInputElement>('calendar')
       <button
         v-if="!inline"
         type="button"
-        class="pick"
+        class="absolute right-0 top-0 bottom-0 grid place-items-center w-9 text-soft"
         aria-label="Pick a day"
         @click="calendar?.showPicker()"
       >
@@ -130,15 +130,5 @@ const calendar = useTemplateRef<HTMLInputElement>('calendar')
   height: 1px;
   opacity: 0;
   pointer-events: none;
-}
-.pick {
-  position: absolute;
-  right: 0;
-  top: 0;
-  bottom: 0;
-  display: grid;
-  place-items: center;
-  width: 36px;
-  color: var(--color-soft);
 }
 </style>

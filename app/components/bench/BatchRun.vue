@@ -71,8 +71,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="run">
-    <header class="head">
+  <div class="run flex flex-col flex-1">
+    <header class="head flex flex-wrap items-center gap-y-2 gap-x-5 py-2.5 px-6 border-b border-b-line">
       <div class="min-w-0">
         <h1 class="truncate">{{ batch.name }}</h1>
         <p v-if="batch.makes.kind !== 'stock'" class="text-soft">
@@ -81,8 +81,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           >
         </p>
       </div>
-      <StepTrail :batch="batch" :run="run" class="trail" />
-      <div v-if="!over && state.phase !== 'planned'" class="tools">
+      <StepTrail :batch="batch" :run="run" class="flex-1 min-w-55" />
+      <div v-if="!over && state.phase !== 'planned'" class="flex items-center gap-2">
         <button type="button" class="button" @click="act({ type: state.paused ? 'resume' : 'pause' })">
           {{ state.paused ? 'Go on' : 'Pause' }}
         </button>
@@ -166,28 +166,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </template>
 
 <style scoped>
-.run {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-}
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 20px;
-  padding: 10px 24px;
-  border-bottom: 1px solid var(--color-line);
-}
-.trail {
-  flex: 1;
-  min-width: 220px;
-}
-.tools {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
 /* What destroys stands apart. */
 .button-away {
   margin-left: 32px;

@@ -36,57 +36,36 @@ function says(batch: Batch): { text: string; tone: string } {
 
 <template>
   <Teleport v-if="batches.length > 0" defer to="#strip">
-    <nav class="tabs" aria-label="Open batches">
+    <nav class="flex h-11.75 overflow-x-auto" aria-label="Open batches">
       <NuxtLink
         :to="{ query: { tonight: '1' } }"
-        class="tab tab-tonight"
+        class="flex-none flex flex-col justify-center max-w-60 py-0 px-4 border-r border-r-line border-b-3 border-b-transparent leading-[18px] tab-tonight"
         :class="{ here: !current }"
         :aria-current="current ? undefined : 'true'"
       >
-        <span class="name">Tonight</span><span class="says">in which order</span>
+        <span class="font-semibold whitespace-nowrap overflow-hidden text-ellipsis">Tonight</span
+        ><span class="says">in which order</span>
       </NuxtLink>
       <NuxtLink
         v-for="batch in batches"
         :key="batch.id"
         :to="{ query: { batch: batch.id } }"
-        class="tab"
+        class="flex-none flex flex-col justify-center max-w-60 py-0 px-4 border-r border-r-line border-b-3 border-b-transparent leading-[18px]"
         :class="{ here: batch.id === current?.id }"
         :aria-current="batch.id === current?.id ? 'true' : undefined"
       >
-        <span class="name">{{ batch.name }}</span><span class="says" :class="says(batch).tone">{{
-          says(batch).text
-        }}</span>
+        <span class="font-semibold whitespace-nowrap overflow-hidden text-ellipsis">{{
+          batch.name
+        }}</span><span class="says" :class="says(batch).tone">{{ says(batch).text }}</span>
       </NuxtLink>
     </nav>
   </Teleport>
 </template>
 
 <style scoped>
-.tabs {
-  display: flex;
-  height: 47px;
-  overflow-x: auto;
-}
-.tab {
-  flex: none;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  max-width: 240px;
-  padding: 0 16px;
-  border-right: 1px solid var(--color-line);
-  border-bottom: 3px solid transparent;
-  line-height: 18px;
-}
 .here {
   background: var(--color-paper);
   border-bottom-color: var(--color-moss);
-}
-.name {
-  font-weight: 600;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .says {
   font-size: 13px;

@@ -4,32 +4,18 @@
 
 <template>
   <Teleport defer to="#commit">
-    <section class="foot" aria-label="What is done now">
-      <div class="side"><slot name="back" /></div>
-      <div class="main"><slot /></div>
-      <div class="side"><slot name="reject" /></div>
+    <section
+      class="foot grid grid-cols-[160px_minmax(0,1fr)_160px] gap-6 py-4 px-6 border-t border-t-line bg-bench"
+      aria-label="What is done now"
+    >
+      <div class="side grid"><slot name="back" /></div>
+      <div class="main flex items-stretch gap-3 min-h-26"><slot /></div>
+      <div class="side grid"><slot name="reject" /></div>
     </section>
   </Teleport>
 </template>
 
 <style scoped>
-.foot {
-  display: grid;
-  grid-template-columns: 160px minmax(0, 1fr) 160px;
-  gap: 24px;
-  padding: 16px 24px;
-  border-top: 1px solid var(--color-line);
-  background: var(--color-bench);
-}
-.main {
-  display: flex;
-  align-items: stretch;
-  gap: 12px;
-  min-height: 104px;
-}
-.side {
-  display: grid;
-}
 .main :deep(.button) {
   font-size: 20px;
   white-space: normal;

@@ -56,12 +56,18 @@ const placeWords = computed(() => [
 </script>
 
 <template>
-  <div class="step">
-    <StepPicture class="picture" :batch="batch" :step-index="state.stepIndex" :width="340" :height="400" />
-    <section class="do">
-      <h2 class="title">{{ step.title }}</h2>
-      <p class="text">{{ step.text }}</p>
-      <p v-if="placeWords.length > 0" class="place">{{ placeWords.join('; ') }}.</p>
+  <div class="step flex flex-1">
+    <StepPicture
+      class="picture flex-none content-start pt-4.5 pr-0 pb-0 pl-6"
+      :batch="batch"
+      :step-index="state.stepIndex"
+      :width="340"
+      :height="400"
+    />
+    <section class="do flex-1 min-w-0 py-4.5 px-6">
+      <h2 class="title text-[32px]">{{ step.title }}</h2>
+      <p class="text text-[20px] leading-[1.35] mt-1 max-w-[46ch]">{{ step.text }}</p>
+      <p v-if="placeWords.length > 0" class="mt-1.5 text-[16px] text-rain">{{ placeWords.join('; ') }}.</p>
 
       <StepWait v-if="state.phase === 'waiting' && state.wait" :wait="state.wait" :step="step" />
       <template v-else>
@@ -87,7 +93,7 @@ const placeWords = computed(() => [
           :done="state.doneInStep"
           :live="state.live"
         />
-        <p class="time">
+        <p class="mt-3 text-soft tabular-nums">
           {{ formatCountdown(stepMs) }} at this step, {{ formatMinutes(plannedMin) }} planned<template
             v-if="step.wait"
           >
@@ -95,14 +101,19 @@ const placeWords = computed(() => [
           >
         </p>
       </template>
-      <p v-if="!step.within && step.atOnce && step.atOnce.count < state.live" class="time">
+      <p
+        v-if="!step.within && step.atOnce && step.atOnce.count < state.live"
+        class="mt-3 text-soft tabular-nums"
+      >
         {{ step.atOnce.count }} at once. {{ step.atOnce.what }}
       </p>
-      <p v-if="step.passes" class="passes"><strong>Passes:</strong> {{ step.passes }}</p>
-      <p v-if="state.paused" class="paused" role="status">Paused. Waits go on drying.</p>
+      <p v-if="step.passes" class="mt-3 text-[16px]"><strong>Passes:</strong> {{ step.passes }}</p>
+      <p v-if="state.paused" class="mt-3 text-[20px] font-[650] text-larch-deep" role="status">
+        Paused. Waits go on drying.
+      </p>
     </section>
 
-    <StepMind class="mind" :step="step" />
+    <StepMind class="mind flex-[0_0_320px]" :step="step" />
     <BenchFoot>
       <template #back><slot name="back" /></template>
       <WaitActs
@@ -113,13 +124,13 @@ const placeWords = computed(() => [
         @advance="(early) => emit('advance', early)"
       />
       <template v-else-if="!inAir">
-        <p v-if="!isStock" class="count" aria-live="polite">
+        <p v-if="!isStock" class="count self-center min-w-37.5 text-[26px] tabular-nums" aria-live="polite">
           <strong>{{ state.doneInStep }}</strong> of {{ state.live }}
         </p>
         <button
           v-if="roundAhead > 0"
           type="button"
-          class="button button-larch huge"
+          class="button border-larch text-larch-deep bg-white huge"
           :disabled="state.paused"
           @click="emit('round')"
         >
@@ -158,66 +169,9 @@ const placeWords = computed(() => [
 </template>
 
 <style scoped>
-.step {
-  display: flex;
-  flex: 1;
-}
-.picture {
-  flex: none;
-  align-content: start;
-  padding: 18px 0 0 24px;
-}
-.mind {
-  flex: 0 0 320px;
-}
-.do {
-  flex: 1;
-  min-width: 0;
-  padding: 18px 24px;
-}
-.title {
-  font-size: 32px;
-}
-.text {
-  font-size: 20px;
-  line-height: 1.35;
-  margin-top: 4px;
-  max-width: 46ch;
-}
-.count {
-  align-self: center;
-  min-width: 150px;
-  font-size: 26px;
-  font-variant-numeric: tabular-nums;
-}
 .count strong {
   font-size: 72px;
   line-height: 1;
-}
-.button-larch {
-  border-color: var(--color-larch);
-  color: var(--color-larch-deep);
-  background: var(--color-white);
-}
-.time {
-  margin-top: 12px;
-  color: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-}
-.place {
-  margin-top: 6px;
-  font-size: 16px;
-  color: var(--color-rain);
-}
-.passes {
-  margin-top: 12px;
-  font-size: 16px;
-}
-.paused {
-  margin-top: 12px;
-  font-size: 20px;
-  font-weight: 650;
-  color: var(--color-larch-deep);
 }
 @media (max-width: 1200px) {
   .picture {

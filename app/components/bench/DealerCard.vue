@@ -40,11 +40,13 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="deal" role="status" aria-label="The dealer">
-    <p v-if="enough" class="now">{{ step.deal?.enough ?? 'Enough: all are done.' }}</p>
+  <div class="mb-3.5 pt-2.5 px-0 pb-3 border-y border-y-line" role="status" aria-label="The dealer">
+    <p v-if="enough" class="text-[26px] font-semibold">
+      {{ step.deal?.enough ?? 'Enough: all are done.' }}
+    </p>
     <template v-else>
-      <p class="now">{{ words(at) }}</p>
-      <p class="then">
+      <p class="text-[26px] font-semibold">{{ words(at) }}</p>
+      <p class="text-soft text-[16px]">
         then {{ words(at + 1) }}<template v-if="each > 1"> · {{ at }} of {{ wanted }}</template>
       </p>
     </template>
@@ -63,19 +65,3 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     </div>
   </div>
 </template>
-
-<style scoped>
-.deal {
-  margin-bottom: 14px;
-  padding: 10px 0 12px;
-  border-block: 1px solid var(--color-line);
-}
-.now {
-  font-size: 26px;
-  font-weight: 600;
-}
-.then {
-  color: var(--color-soft);
-  font-size: 16px;
-}
-</style>

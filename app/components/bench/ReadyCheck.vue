@@ -30,14 +30,18 @@ function toggle(id: string): void {
 </script>
 
 <template>
-  <section v-if="items.length > 0" class="ready" aria-label="Ready check">
-    <p class="says">
+  <section
+    v-if="items.length > 0"
+    class="ready mt-0 mx-0 mb-3.5 py-2 px-3.5 border-l-6 border-l-rain bg-rain-pale"
+    aria-label="Ready check"
+  >
+    <p class="text-[17px]">
       <strong>{{ left === 0 ? 'All lies ready.' : 'Before the window opens:' }}</strong>
       {{ left === 0 ? 'Open the glue when you like.' : `${pieces} to do, and this must lie within reach.` }}
     </p>
     <ul>
       <li v-for="{ id, words, hint } in items" :key="id">
-        <label class="item"
+        <label class="item flex items-center gap-2.5 min-h-11 text-[17px]"
           ><input type="checkbox" :checked="checked.has(id)" @change="toggle(id)" />
           <span
             >{{ words }}<em v-if="hint" class="text-soft not-italic">: {{ hint }}</em></span
@@ -49,26 +53,10 @@ function toggle(id: string): void {
 </template>
 
 <style scoped>
-.ready {
-  margin: 0 0 14px;
-  padding: 8px 14px;
-  border-left: 6px solid var(--color-rain);
-  background: var(--color-rain-pale);
-}
-.says {
-  font-size: 17px;
-}
 .ready ul {
   display: flex;
   flex-wrap: wrap;
   gap: 0 22px;
-}
-.item {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 44px;
-  font-size: 17px;
 }
 .item input {
   width: 22px;

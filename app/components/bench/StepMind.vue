@@ -8,17 +8,17 @@ defineProps<{ step: BatchStep }>()
 </script>
 
 <template>
-  <aside class="mind">
-    <div v-for="id in step.cautions" :key="id" class="caution">
-      <TriangleAlert class="sign" aria-hidden="true" />
+  <aside class="mind border-l border-l-line py-4 px-4.5">
+    <div v-for="id in step.cautions" :key="id" class="flex gap-2.5 py-1.5 px-0 text-[18px] leading-[1.3]">
+      <TriangleAlert class="flex-none w-7 h-7 text-larch" aria-hidden="true" />
       <p>
         <strong>{{ cautionOf(id).title }}.</strong> {{ cautionOf(id).text }}
       </p>
     </div>
-    <p v-if="step.cautions.length > 0" class="foot">{{ cautionFootnote }}</p>
+    <p v-if="step.cautions.length > 0" class="text-[13px] text-soft mb-3.5">{{ cautionFootnote }}</p>
     <template v-if="step.faults.length > 0">
       <h3>If it goes wrong</h3>
-      <dl class="faults">
+      <dl class="faults mt-1 text-[14px] leading-[1.3]">
         <template v-for="id in step.faults" :key="id"
           ><dt>
             {{ faultOf(id).looks }} <span>({{ faultOf(id).cause }})</span>
@@ -31,33 +31,6 @@ defineProps<{ step: BatchStep }>()
 </template>
 
 <style scoped>
-.mind {
-  border-left: 1px solid var(--color-line);
-  padding: 16px 18px;
-}
-.caution {
-  display: flex;
-  gap: 10px;
-  padding: 6px 0;
-  font-size: 18px;
-  line-height: 1.3;
-}
-.sign {
-  flex: none;
-  width: 28px;
-  height: 28px;
-  color: var(--color-larch);
-}
-.foot {
-  font-size: 13px;
-  color: var(--color-soft);
-  margin-bottom: 14px;
-}
-.faults {
-  margin-top: 4px;
-  font-size: 14px;
-  line-height: 1.3;
-}
 .faults dt {
   font-weight: 600;
   margin-top: 6px;

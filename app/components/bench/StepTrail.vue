@@ -12,14 +12,14 @@ const at = computed(() =>
 </script>
 
 <template>
-  <ol class="trail" aria-label="Steps">
+  <ol class="flex" aria-label="Steps">
     <li
       v-for="(step, i) in batch.plan.steps"
       :key="step.id"
       :class="i < at ? 'behind' : i === at ? 'here' : 'ahead'"
       :aria-current="i === at ? 'step' : undefined"
     >
-      <span class="mark" aria-hidden="true"
+      <span class="mr-1" aria-hidden="true"
         ><Check v-if="i < at" class="inline size-3.5" /><template v-else>{{ i + 1 }}</template></span
       ><span class="title">{{ step.title }}</span>
     </li>
@@ -27,9 +27,6 @@ const at = computed(() =>
 </template>
 
 <style scoped>
-.trail {
-  display: flex;
-}
 li {
   flex: 1;
   min-width: 0;
@@ -47,9 +44,6 @@ li {
   border-top-color: var(--color-larch-strong);
   color: var(--color-ink);
   font-weight: 650;
-}
-.mark {
-  margin-right: 4px;
 }
 @media (max-width: 900px) {
   .title {

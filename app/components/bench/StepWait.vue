@@ -25,47 +25,31 @@ const dryAt = computed(() =>
 </script>
 
 <template>
-  <div class="wait" :class="{ over: waitLeftMs <= 0 }" role="timer" aria-live="off">
-    <p class="big">{{ waitLeftMs > 0 ? formatCountdown(waitLeftMs) : capitalised(ready) }}</p>
-    <p class="says">
+  <div
+    class="wait mt-4 py-3.5 px-4.5 border-l-6 border-l-rain bg-rain-pale max-w-[640px] grid gap-2 justify-items-start"
+    :class="{ over: waitLeftMs <= 0 }"
+    role="timer"
+    aria-live="off"
+  >
+    <p class="text-[60px] leading-none font-bold tabular-nums">
+      {{ waitLeftMs > 0 ? formatCountdown(waitLeftMs) : capitalised(ready) }}
+    </p>
+    <p class="text-[17px] leading-[1.3]">
       {{ step.wait?.what }}<template v-if="waitLeftMs > 0">, until {{ dryAt }}</template
       ><template v-if="step.wait?.mostMin !== undefined"
         >, {{ formatMinutes(step.wait.mostMin) }} at most</template
       >
     </p>
-    <div class="bar" aria-hidden="true"><i :style="{ width: `${waitShare * 100}%` }" /></div>
+    <div class="bar w-full h-2.5 bg-white" aria-hidden="true">
+      <i :style="{ width: `${waitShare * 100}%` }" />
+    </div>
   </div>
 </template>
 
 <style scoped>
-.big {
-  font-size: 60px;
-  line-height: 1;
-  font-weight: 700;
-  font-variant-numeric: tabular-nums;
-}
-.says {
-  font-size: 17px;
-  line-height: 1.3;
-}
-.wait {
-  margin-top: 16px;
-  padding: 14px 18px;
-  border-left: 6px solid var(--color-rain);
-  background: var(--color-rain-pale);
-  max-width: 640px;
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-}
 .wait.over {
   border-color: var(--color-moss);
   background: var(--color-moss-pale);
-}
-.bar {
-  width: 100%;
-  height: 10px;
-  background: var(--color-white);
 }
 .bar i {
   display: block;

@@ -26,11 +26,15 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
 </script>
 
 <template>
-  <div v-if="state.followByMs !== undefined" class="window" :class="followLeftMs > 0 ? 'closing' : 'closed'">
-    <p class="big" role="timer" aria-live="off">
+  <div
+    v-if="state.followByMs !== undefined"
+    class="window mt-4 py-2.5 px-4.5 border-l-6 border-l-line bg-bench grid gap-2 justify-items-start"
+    :class="followLeftMs > 0 ? 'closing' : 'closed'"
+  >
+    <p class="text-[60px] leading-none font-bold tabular-nums" role="timer" aria-live="off">
       {{ followLeftMs > 0 ? formatCountdown(followLeftMs) : 'Closed' }}
     </p>
-    <p class="says">
+    <p class="text-[17px] leading-[1.3]">
       {{
         followLeftMs > 0
           ? 'Until then what the last step put on stays open.'
@@ -40,15 +44,15 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
   </div>
   <div
     v-if="rounds"
-    class="window"
+    class="window mt-4 py-2.5 px-4.5 border-l-6 border-l-line bg-bench grid gap-2 justify-items-start"
     :class="{ closed: round && windowLeftMs <= 0, closing: round && windowLeftMs > 0 }"
   >
     <template v-if="round">
-      <p class="big" role="timer" aria-live="off">
+      <p class="text-[60px] leading-none font-bold tabular-nums" role="timer" aria-live="off">
         {{ windowLeftMs > 0 ? formatCountdown(windowLeftMs) : 'Closed' }}
       </p>
       <div class="drains" aria-hidden="true"><i :style="{ width: `${100 * windowShare}%` }" /></div>
-      <p class="says">
+      <p class="text-[17px] leading-[1.3]">
         {{
           windowLeftMs > 0
             ? `${leftInRound} more in this round.`
@@ -58,7 +62,7 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
       </p>
     </template>
     <template v-else>
-      <p class="says">
+      <p class="text-[17px] leading-[1.3]">
         <strong>{{ nextRound }} at once.</strong> {{ step.within?.what }} {{ step.atOnce?.what }}
       </p>
     </template>
@@ -66,25 +70,6 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
 </template>
 
 <style scoped>
-.big {
-  font-size: 60px;
-  line-height: 1;
-  font-weight: 700;
-  font-variant-numeric: tabular-nums;
-}
-.says {
-  font-size: 17px;
-  line-height: 1.3;
-}
-.window {
-  margin-top: 16px;
-  padding: 10px 18px;
-  border-left: 6px solid var(--color-line);
-  background: var(--color-bench);
-  display: grid;
-  gap: 8px;
-  justify-items: start;
-}
 /* The wet time runs out from the right. */
 .drains {
   width: 100%;

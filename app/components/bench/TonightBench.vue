@@ -50,12 +50,12 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div class="evening">
+  <div class="flex-1">
     <h1 class="px-6 pt-3">Tonight</h1>
     <NuxtLink
       v-for="one in closing"
       :key="one.batch.id"
-      class="closing"
+      class="closing flex items-center gap-5 my-2 mx-6 py-2 px-4 border-l-6 border-l-larch-strong bg-larch-pale text-[20px]"
       :class="{ gone: one.closes <= nowMs }"
       :to="{ query: { batch: one.batch.id } }"
     >
@@ -76,7 +76,7 @@ onBeforeUnmount(() => {
     </div>
     <TonightList
       v-else-if="calendar.bench"
-      class="large"
+      class="pt-1 px-6 pb-6 text-[17px]"
       :bench="calendar.bench"
       :placed="calendar.live ?? calendar.shown"
       :sitting="sitting"
@@ -100,19 +100,6 @@ onBeforeUnmount(() => {
 </template>
 
 <style scoped>
-.evening {
-  flex: 1;
-}
-.closing {
-  display: flex;
-  align-items: center;
-  gap: 20px;
-  margin: 8px 24px;
-  padding: 8px 16px;
-  border-left: 6px solid var(--color-larch-strong);
-  background: var(--color-larch-pale);
-  font-size: 20px;
-}
 .closing strong {
   font-size: 32px;
   line-height: 36px;
@@ -121,9 +108,5 @@ onBeforeUnmount(() => {
 .closing.gone {
   border-color: var(--color-hip);
   background: var(--color-hip-pale);
-}
-.large {
-  padding: 4px 24px 24px;
-  font-size: 17px;
 }
 </style>

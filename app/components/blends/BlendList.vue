@@ -44,28 +44,32 @@ const stands = ({ onHand, coming, mixed }: (typeof rows.value)[number]): string 
 </script>
 
 <template>
-  <ul class="list" aria-label="Blends">
+  <ul class="flex flex-wrap gap-0" aria-label="Blends">
     <li v-for="row in rows" :key="row.blend.id">
       <button
         type="button"
-        class="blend"
+        class="blend flex items-center gap-2 min-h-11.5 max-w-62.5 pt-0.5 pr-3 pb-0.5 pl-2 text-left border-b-3 border-b-transparent"
         :aria-pressed="row.blend.id === chosenId"
         @click="emit('choose', row.blend.id)"
       >
-        <span class="pair" aria-hidden="true">
+        <span class="flex-none grid w-7.5 h-7.5 border border-line" aria-hidden="true">
           <i :style="{ background: row.target?.colour ?? 'transparent' }" />
           <i :style="{ background: row.mixed?.sealed ?? 'transparent' }" />
         </span>
         <span class="min-w-0">
-          <span class="name">{{ row.blend.name }}</span>
+          <span class="block overflow-hidden text-ellipsis whitespace-nowrap font-[550]">{{
+            row.blend.name
+          }}</span>
           <span class="block text-xs whitespace-nowrap text-soft"
             >{{ stands(row)
             }}<template v-if="row.off !== undefined && row.off >= 2.5">
               ·
-              <span class="tag-word" :class="tags[nearnessOf(row.off)]">{{
+              <span class="py-0 px-1 rounded-[2px]" :class="tags[nearnessOf(row.off)]">{{
                 differenceWords(row.off)
               }}</span></template
-            ><template v-if="row.short"> · <span class="tag-word tag-hip">short</span></template></span
+            ><template v-if="row.short">
+              · <span class="py-0 px-1 rounded-[2px] tag-hip">short</span></template
+            ></span
           >
         </span>
       </button>
@@ -74,44 +78,11 @@ const stands = ({ onHand, coming, mixed }: (typeof rows.value)[number]): string 
 </template>
 
 <style scoped>
-.list {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0;
-}
-.blend {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 46px;
-  max-width: 250px;
-  padding: 2px 12px 2px 8px;
-  text-align: left;
-  border-bottom: 3px solid transparent;
-}
 .blend:hover {
   background: var(--color-bench);
 }
 .blend[aria-pressed='true'] {
   border-bottom-color: var(--color-moss);
   background: var(--color-white);
-}
-.name {
-  display: block;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  font-weight: 550;
-}
-.pair {
-  flex: none;
-  display: grid;
-  width: 30px;
-  height: 30px;
-  border: 1px solid var(--color-line);
-}
-.tag-word {
-  padding: 0 4px;
-  border-radius: 2px;
 }
 </style>

@@ -107,7 +107,7 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
       </span>
     </div>
     <div ref="box">
-      <div v-if="mixed" class="swatches">
+      <div v-if="mixed" class="flex border border-line">
         <figure v-if="target" class="flat" :style="{ width: `${swatchWidth}px`, background: target.colour }">
           <figcaption>target</figcaption>
         </figure>
@@ -132,7 +132,7 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
           />
           <figcaption>dry</figcaption>
         </figure>
-        <figure v-if="plant" class="afar">
+        <figure v-if="plant" class="afar flex-1 flex flex-col min-w-0 border-l border-l-line">
           <span class="flex">
             <WayDrawing
               :plant="plant"
@@ -148,21 +148,23 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
               :label="`${plant.line.name} in this mix`"
             />
           </span>
-          <span class="flats" aria-hidden="true"
+          <span class="flats flex-1 flex" aria-hidden="true"
             ><i :style="{ background: target?.colour ?? 'transparent' }" /><i
               :style="{ background: mixed.sealed }"
           /></span>
           <figcaption>the day’s · this mix</figcaption>
         </figure>
-        <figure v-else class="afar">
-          <span class="flats tall" aria-hidden="true"
+        <figure v-else class="afar flex-1 flex flex-col min-w-0 border-l border-l-line">
+          <span class="flats flex-1 flex tall" aria-hidden="true"
             ><i :style="{ background: target?.colour ?? 'transparent' }" /><i
               :style="{ background: mixed.sealed }"
           /></span>
           <figcaption>from afar: target · this mix</figcaption>
         </figure>
       </div>
-      <p v-else class="empty">Put parts in from the jars on the right, or take a proposal below.</p>
+      <p v-else class="grid place-content-center h-44 border border-dashed border-line text-soft">
+        Put parts in from the jars on the right, or take a proposal below.
+      </p>
     </div>
     <PartsTable
       v-if="mixed"
@@ -194,10 +196,6 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
 </template>
 
 <style scoped>
-.swatches {
-  display: flex;
-  border: 1px solid var(--color-line);
-}
 figure {
   position: relative;
 }
@@ -209,17 +207,6 @@ figcaption {
   font-size: 12px;
   background: rgb(246 248 244 / 88%);
 }
-.afar {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  min-width: 0;
-  border-left: 1px solid var(--color-line);
-}
-.flats {
-  flex: 1;
-  display: flex;
-}
 .flats i {
   flex: 1;
 }
@@ -227,12 +214,5 @@ figcaption {
   position: static;
   line-height: 1.2;
   padding: 3px 6px;
-}
-.empty {
-  display: grid;
-  place-content: center;
-  height: 176px;
-  border: 1px dashed var(--color-line);
-  color: var(--color-soft);
 }
 </style>

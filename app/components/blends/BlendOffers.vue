@@ -76,7 +76,11 @@ const help = computed(() => {
       No mix keeps all of this: take another grain, let jars in again, or look at what could be bought.
     </p>
     <ul v-else class="grid gap-0">
-      <li v-for="row in rows" :key="key(row.solution)" class="offer">
+      <li
+        v-for="row in rows"
+        :key="key(row.solution)"
+        class="flex items-center gap-3 py-1.25 px-0 border-b border-b-line"
+      >
         <SwatchDrawing
           v-if="row.mixture"
           :mixture="row.mixture"
@@ -113,13 +117,3 @@ const help = computed(() => {
     </p>
   </section>
 </template>
-
-<style scoped>
-.offer {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--color-line);
-}
-</style>

@@ -94,7 +94,7 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
   <section class="px-5 py-3" aria-label="Target">
     <h2 class="mb-2">Target, once sealed</h2>
     <div
-      class="swatch"
+      class="h-16 border border-line"
       :style="{ background: target?.colour ?? 'transparent' }"
       role="img"
       :aria-label="target ? `Target ${target.words}: ${target.colour}` : 'No target'"
@@ -130,7 +130,7 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
       <div v-else-if="blend.target.kind === 'colour'" class="flex items-start gap-2">
         <input
           type="color"
-          class="picker"
+          class="w-11 h-10 p-0.5 border border-edge rounded-md bg-white"
           aria-label="Pick the colour"
           :value="blend.target.colour"
           @change="takeColour(choose($event))"
@@ -187,18 +187,3 @@ const choose = (event: Event): string => (event.target as HTMLSelectElement).val
     </div>
   </section>
 </template>
-
-<style scoped>
-.swatch {
-  height: 64px;
-  border: 1px solid var(--color-line);
-}
-.picker {
-  width: 44px;
-  height: 40px;
-  padding: 2px;
-  border: 1px solid var(--color-edge);
-  border-radius: 4px;
-  background: var(--color-white);
-}
-</style>

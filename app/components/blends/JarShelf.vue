@@ -70,20 +70,27 @@ const inMix = (id: string): boolean => props.blend.parts.some(({ materialId }) =
     <div class="px-4 py-2">
       <input v-model="find" class="field field-cell" placeholder="find a jar" aria-label="Find a jar" />
     </div>
-    <div class="jars">
+    <div class="jars overflow-auto max-h-[470px]">
       <div v-for="group in families" :key="group.family">
-        <h3 class="family">{{ group.family }}</h3>
-        <div v-for="row in group.jars" :key="row.grain.material.id" class="jar" :class="{ out: row.out }">
+        <h3 class="pt-1.5 px-4 pb-0.5 text-[13px] text-soft">{{ group.family }}</h3>
+        <div
+          v-for="row in group.jars"
+          :key="row.grain.material.id"
+          class="jar flex items-center pr-2"
+          :class="{ out: row.out }"
+        >
           <button
             type="button"
-            class="put"
+            class="put flex-1 min-w-0 flex items-center gap-2.25 min-h-11 pt-0.75 pr-1 pb-0.75 pl-4 text-left"
             :disabled="locked || row.out"
             :aria-label="`A part of ${row.grain.material.name}`"
             @click="emit('add', row.grain.material.id)"
           >
             <SwatchDrawing :mixture="mixtureAlone(row.grain)" :width="46" :height="34" />
             <span class="min-w-0">
-              <span class="name">{{ row.grain.material.name.replace(/^[^,]*, /, '') }}</span>
+              <span class="block overflow-hidden text-ellipsis whitespace-nowrap">{{
+                row.grain.material.name.replace(/^[^,]*, /, '')
+              }}</span>
               <span class="block text-xs whitespace-nowrap text-soft"
                 >{{ sizeWords(row.grain) }} · {{ there(row) }}</span
               >
@@ -115,10 +122,6 @@ const inMix = (id: string): boolean => props.blend.parts.some(({ materialId }) =
 </template>
 
 <style scoped>
-.jars {
-  overflow: auto;
-  max-height: 470px;
-}
 /* Under the mixture where there is no room beside it: in columns. */
 @media (max-width: 1279px) {
   .jars {
@@ -126,36 +129,10 @@ const inMix = (id: string): boolean => props.blend.parts.some(({ materialId }) =
     max-height: 320px;
   }
 }
-.family {
-  padding: 6px 16px 2px;
-  font-size: 13px;
-  color: var(--color-soft);
-}
-.jar {
-  display: flex;
-  align-items: center;
-  padding-right: 8px;
-}
 .jar.out .put {
   opacity: 0.5;
 }
-.put {
-  flex: 1;
-  min-width: 0;
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  min-height: 44px;
-  padding: 3px 4px 3px 16px;
-  text-align: left;
-}
 .put:hover:not(:disabled) {
   background: var(--color-bench);
-}
-.name {
-  display: block;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 </style>

@@ -217,7 +217,7 @@ const act = computed(() =>
           </button>
         </div>
         <div
-          class="picking"
+          class="relative touch-none cursor-crosshair border border-line"
           :style="{ width: `${picture.width * shrink}px`, height: `${picture.height * shrink}px` }"
           role="application"
           :aria-label="`Picture: tap or drag over ${roles[role]}`"
@@ -229,7 +229,7 @@ const act = computed(() =>
           <template v-for="(words, own) in roles" :key="own">
             <span
               v-if="patches[own]"
-              class="patch"
+              class="patch absolute border-2 border-white [outline:1px_solid_var(--color-ink)] pointer-events-none"
               :class="own"
               :style="{
                 left: `${(patches[own]?.x ?? 0) * shrink}px`,
@@ -244,8 +244,17 @@ const act = computed(() =>
       </template>
       <p v-if="read?.kind === 'none'" class="text-hip" role="alert">{{ read.because }}</p>
       <div v-if="result" class="flex items-center gap-3">
-        <span class="result" :style="{ background: result.colour }" aria-hidden="true" />
-        <span v-if="was" class="result" :style="{ background: was }" aria-hidden="true" />
+        <span
+          class="flex-none w-14 h-10 border border-line"
+          :style="{ background: result.colour }"
+          aria-hidden="true"
+        />
+        <span
+          v-if="was"
+          class="flex-none w-14 h-10 border border-line"
+          :style="{ background: was }"
+          aria-hidden="true"
+        />
         <p role="status">
           {{ result.colour }}, parts of the sample ΔE {{ plainNumber(result.spread, 1) }} from the whole{{
             moved === undefined
@@ -269,18 +278,6 @@ const act = computed(() =>
 </template>
 
 <style scoped>
-.picking {
-  position: relative;
-  touch-action: none;
-  cursor: crosshair;
-  border: 1px solid var(--color-line);
-}
-.patch {
-  position: absolute;
-  border: 2px solid var(--color-white);
-  outline: 1px solid var(--color-ink);
-  pointer-events: none;
-}
 .patch i {
   position: absolute;
   left: 0;
@@ -290,11 +287,5 @@ const act = computed(() =>
   font-style: normal;
   background: var(--color-ink);
   color: var(--color-white);
-}
-.result {
-  flex: none;
-  width: 56px;
-  height: 40px;
-  border: 1px solid var(--color-line);
 }
 </style>

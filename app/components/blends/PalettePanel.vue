@@ -219,7 +219,11 @@ function propose(): void {
         Together they have {{ together.length }} colours; the most is {{ MOST_COLOURS }}.
       </p>
     </BaseDialog>
-    <ul v-if="shown" class="colours" :aria-label="`Colours of ${shown.name}`">
+    <ul
+      v-if="shown"
+      class="colours flex flex-wrap gap-y-1 gap-x-3.5 mt-2"
+      :aria-label="`Colours of ${shown.name}`"
+    >
       <li v-for="(one, i) in shown.colours" :key="i">
         <i :style="{ background: one.colour }" aria-hidden="true" />
         <span class="text-xs"
@@ -241,15 +245,19 @@ function propose(): void {
       :key-of="({ blend }) => blend.id"
     >
       <template #blend="{ row }"
-        ><span class="chip" :style="{ background: row.sealed }" aria-hidden="true" />{{
-          row.blend.name
-        }}</template
+        ><span
+          class="inline-block w-6.5 h-4 mr-2 border border-line align-[-3px]"
+          :style="{ background: row.sealed }"
+          aria-hidden="true"
+        />{{ row.blend.name }}</template
       >
       <template #nearest="{ row }">
         <template v-if="row.nearest">
-          <span class="chip" :style="{ background: row.nearest.colour.colour }" aria-hidden="true" />{{
-            row.nearest.colour.name
-          }}, ΔE {{ plainNumber(row.nearest.off, 1) }}
+          <span
+            class="inline-block w-6.5 h-4 mr-2 border border-line align-[-3px]"
+            :style="{ background: row.nearest.colour.colour }"
+            aria-hidden="true"
+          />{{ row.nearest.colour.name }}, ΔE {{ plainNumber(row.nearest.off, 1) }}
         </template>
       </template>
       <template #beside="{ row }">
@@ -263,12 +271,6 @@ function propose(): void {
 </template>
 
 <style scoped>
-.colours {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-  margin-top: 8px;
-}
 .colours li {
   display: flex;
   align-items: center;
@@ -278,13 +280,5 @@ function propose(): void {
   width: 34px;
   height: 34px;
   border: 1px solid var(--color-line);
-}
-.chip {
-  display: inline-block;
-  width: 26px;
-  height: 16px;
-  margin-right: 8px;
-  border: 1px solid var(--color-line);
-  vertical-align: -3px;
 }
 </style>

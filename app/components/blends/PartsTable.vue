@@ -37,22 +37,27 @@ const columns = computed<readonly Column<Row>[]>(() => [
     :key-of="({ grain }) => grain.material.id"
   >
     <template #grain="{ row }"
-      ><span class="dot" :style="{ background: row.grain.hex }" aria-hidden="true" />{{
-        row.grain.material.name
-      }}</template
+      ><span
+        class="inline-block w-3 h-3 mr-1.75 border border-line align-[-1px]"
+        :style="{ background: row.grain.hex }"
+        aria-hidden="true"
+      />{{ row.grain.material.name }}</template
     >
     <template #measure="{ row }"
       ><span class="flex items-center gap-1.5">
         <button
           type="button"
-          class="step"
+          class="step grid place-items-center flex-none w-7.5 min-h-8 border border-line rounded-sm bg-white text-[17px] leading-none"
           :disabled="locked"
           :aria-label="`One part less of ${row.grain.material.name}`"
           @click="emit('parts', row.grain.material.id, row.parts - 1)"
         >
           <Minus class="size-4" aria-hidden="true" />
         </button>
-        <span class="measure" role="img" :aria-label="counted(row.parts, 'part')"
+        <span
+          class="measure inline-flex gap-px my-0 mx-1.5 align-middle"
+          role="img"
+          :aria-label="counted(row.parts, 'part')"
           ><i
             v-for="n in MOST_PARTS"
             :key="n"
@@ -61,7 +66,7 @@ const columns = computed<readonly Column<Row>[]>(() => [
         /></span>
         <button
           type="button"
-          class="step"
+          class="step grid place-items-center flex-none w-7.5 min-h-8 border border-line rounded-sm bg-white text-[17px] leading-none"
           :disabled="locked || total >= MOST_PARTS"
           :aria-label="`One part more of ${row.grain.material.name}`"
           @click="emit('parts', row.grain.material.id, row.parts + 1)"
@@ -101,40 +106,14 @@ const columns = computed<readonly Column<Row>[]>(() => [
 </template>
 
 <style scoped>
-.dot {
-  display: inline-block;
-  width: 12px;
-  height: 12px;
-  margin-right: 7px;
-  border: 1px solid var(--color-line);
-  vertical-align: -1px;
-}
 .parts :deep(th),
 .parts :deep(td) {
   padding-left: 4px;
   padding-right: 4px;
 }
-.step {
-  display: grid;
-  place-items: center;
-  flex: none;
-  width: 30px;
-  min-height: 32px;
-  border: 1px solid var(--color-line);
-  border-radius: 3px;
-  background: var(--color-white);
-  font-size: 17px;
-  line-height: 1;
-}
 .step:disabled {
   color: var(--color-soft);
   background: var(--color-bench);
-}
-.measure {
-  display: inline-flex;
-  gap: 1px;
-  margin: 0 6px;
-  vertical-align: middle;
 }
 .measure i {
   width: 6px;

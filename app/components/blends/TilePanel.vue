@@ -111,7 +111,12 @@ const columns: readonly Column<(typeof rows.value)[number]>[] = [
     >
       <template #tile="{ row }">
         <span class="flex items-center gap-2">
-          <img v-if="row.tile.photo" :src="row.tile.photo" :alt="`Photo of ${row.tile.name}`" class="photo" />
+          <img
+            v-if="row.tile.photo"
+            :src="row.tile.photo"
+            :alt="`Photo of ${row.tile.name}`"
+            class="w-11 h-8.5 object-cover"
+          />
           <span
             >{{ row.tile.name
             }}<span class="block text-xs text-soft"
@@ -126,7 +131,7 @@ const columns: readonly Column<(typeof rows.value)[number]>[] = [
         >
       </template>
       <template #colours="{ row }">
-        <span class="two" aria-hidden="true"
+        <span class="two inline-flex w-14 h-5.5 align-[-5px] border border-line" aria-hidden="true"
           ><i :style="{ background: row.dry }" /><i :style="{ background: row.sealed }"
         /></span>
         <span class="ml-1 text-xs text-soft">{{
@@ -199,18 +204,6 @@ const columns: readonly Column<(typeof rows.value)[number]>[] = [
 </template>
 
 <style scoped>
-.photo {
-  width: 44px;
-  height: 34px;
-  object-fit: cover;
-}
-.two {
-  display: inline-flex;
-  width: 56px;
-  height: 22px;
-  vertical-align: -5px;
-  border: 1px solid var(--color-line);
-}
 .two i {
   flex: 1;
 }

@@ -87,11 +87,15 @@ const season = computed(() => {
 
 <template>
   <Disclosure v-slot="{ open }" as="div">
-    <p class="says">
+    <p class="text-[13px] leading-[18px] text-soft">
       {{ season }} {{ perspective }}
-      <DisclosureButton class="more">{{ open ? 'Less' : 'More' }}</DisclosureButton>
+      <DisclosureButton class="py-0 px-1 text-moss font-semibold">{{
+        open ? 'Less' : 'More'
+      }}</DisclosureButton>
     </p>
-    <DisclosurePanel class="board">
+    <DisclosurePanel
+      class="board grid grid-cols-[0.8fr_0.9fr_1.5fr_1.7fr_0.8fr_0.8fr] gap-2.5 items-start mt-2"
+    >
       <TextField
         v-model="text.stature"
         label="Stature, %"
@@ -137,23 +141,6 @@ const season = computed(() => {
 </template>
 
 <style scoped>
-.board {
-  display: grid;
-  grid-template-columns: 0.8fr 0.9fr 1.5fr 1.7fr 0.8fr 0.8fr;
-  gap: 10px;
-  align-items: start;
-  margin-top: 8px;
-}
-.says {
-  font-size: 13px;
-  line-height: 18px;
-  color: var(--color-soft);
-}
-.more {
-  padding: 0 4px;
-  color: var(--color-moss);
-  font-weight: 600;
-}
 @media (max-width: 1100px) {
   .board {
     grid-template-columns: repeat(4, 1fr);

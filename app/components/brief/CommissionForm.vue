@@ -112,12 +112,12 @@ async function remove(): Promise<void> {
       </button>
       <button type="button" class="button" @click="emit('makeNew')">New commission</button>
     </div>
-    <p class="sentence">
+    <p class="max-w-[72ch] mt-1.5 text-[18px] leading-[32px]">
       <SentenceField v-model="text.name" label="Name" :fault="fault.name" @change="leave('name')" />, at
       <SentenceField v-model="text.scale" label="Scale" :fault="fault.scale" @change="leave('scale')" />
       <button
         type="button"
-        class="scales"
+        class="inline-grid place-items-center w-6 h-6 align-middle"
         :aria-expanded="laddered"
         aria-label="All scales"
         @click="laddered = !laddered"
@@ -196,19 +196,3 @@ async function remove(): Promise<void> {
     >
   </section>
 </template>
-
-<style scoped>
-.sentence {
-  max-width: 72ch;
-  margin-top: 6px;
-  font-size: 18px;
-  line-height: 32px;
-}
-.scales {
-  display: inline-grid;
-  place-items: center;
-  width: 24px;
-  height: 24px;
-  vertical-align: middle;
-}
-</style>

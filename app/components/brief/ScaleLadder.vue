@@ -18,12 +18,16 @@ const between = computed(() => (here.value ? undefined : props.ratio))
 </script>
 
 <template>
-  <div class="ladder" role="group" aria-label="Standard scales">
+  <div
+    class="grid grid-cols-[repeat(auto-fit,minmax(64px,1fr))] items-end"
+    role="group"
+    aria-label="Standard scales"
+  >
     <button
       v-for="scale in scales"
       :key="scale.ratio"
       type="button"
-      class="rung"
+      class="rung flex flex-col items-center pt-0.5 px-0 pb-1 border-b-3 border-b-transparent min-w-0 text-soft"
       :class="{ here: scale === here }"
       :aria-pressed="scale === here"
       :title="scale.source"
@@ -40,30 +44,16 @@ const between = computed(() => (here.value ? undefined : props.ratio))
           <circle cx="0" cy="-0.925" r="0.068" />
         </g>
       </svg>
-      <span class="ratio">{{ formatRatio(scale.ratio) }}</span>
-      <span class="name">{{ scale.name }}</span>
+      <span class="text-[13px] font-semibold tabular-nums text-ink">{{ formatRatio(scale.ratio) }}</span>
+      <span class="text-[12px] leading-[14px] text-center min-h-7.25">{{ scale.name }}</span>
     </button>
-    <p v-if="between !== undefined" class="between">
+    <p v-if="between !== undefined" class="col-span-full text-[13px] text-soft">
       Yours, {{ formatRatio(between) }}: a person is {{ (PERSON_MM / between).toFixed(1) }} mm tall.
     </p>
   </div>
 </template>
 
 <style scoped>
-.ladder {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(64px, 1fr));
-  align-items: end;
-}
-.rung {
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  padding: 2px 0 4px;
-  border-bottom: 3px solid transparent;
-  min-width: 0;
-  color: var(--color-soft);
-}
 .rung svg {
   fill: var(--color-edge);
   border-bottom: 1px solid var(--color-line);
@@ -77,22 +67,5 @@ const between = computed(() => (here.value ? undefined : props.ratio))
 }
 .here svg {
   fill: var(--color-moss);
-}
-.ratio {
-  font-size: 13px;
-  font-weight: 600;
-  font-variant-numeric: tabular-nums;
-  color: var(--color-ink);
-}
-.name {
-  font-size: 12px;
-  line-height: 14px;
-  text-align: center;
-  min-height: 29px;
-}
-.between {
-  grid-column: 1 / -1;
-  font-size: 13px;
-  color: var(--color-soft);
 }
 </style>

@@ -159,7 +159,7 @@ function toggle(id: HabitatId): void {
 <template>
   <BaseDialog v-model="open" title="Suggest a planting" widest>
     <form class="grid gap-3" @submit.prevent="suggest">
-      <div class="wish">
+      <div class="wish grid grid-cols-[1.3fr_1fr_1fr_1fr_1.6fr] gap-2.5 items-start">
         <SelectField
           v-model="areaOf"
           label="Area given as"
@@ -175,11 +175,11 @@ function toggle(id: HabitatId): void {
       </div>
       <fieldset>
         <legend class="label">What grows there</legend>
-        <div class="habitats">
+        <div class="flex flex-wrap gap-y-1 gap-x-4.5">
           <div
             v-for="{ region, places } in byRegion"
             :key="region"
-            class="region"
+            class="region flex flex-wrap items-center gap-1"
             role="group"
             :aria-label="region"
           >
@@ -188,7 +188,7 @@ function toggle(id: HabitatId): void {
               v-for="habitat in places"
               :key="habitat.id"
               type="button"
-              class="habitat"
+              class="habitat min-h-9 py-0 px-2.5 border border-line rounded-md bg-white text-[13px]"
               :aria-pressed="chosen.includes(habitat.id)"
               :title="habitat.words"
               @click="toggle(habitat.id)"
@@ -226,7 +226,7 @@ function toggle(id: HabitatId): void {
     <template v-if="found.length > 0">
       <div v-if="plantedShare < 1" class="mt-2 flex items-center gap-3 text-sm">
         <span
-          class="part"
+          class="part block w-60 h-5.5 border border-soft bg-bench"
           role="img"
           :aria-label="`${Math.round(plantedShare * 100)} % of the board is planted`"
           ><i :style="{ width: `${plantedShare * 100}%` }"
@@ -278,45 +278,13 @@ function toggle(id: HabitatId): void {
 </template>
 
 <style scoped>
-.part {
-  display: block;
-  width: 240px;
-  height: 22px;
-  border: 1px solid var(--color-soft);
-  background: var(--color-bench);
-}
 .part i {
   display: block;
   height: 100%;
   background: var(--color-moss);
 }
-.wish {
-  display: grid;
-  grid-template-columns: 1.3fr 1fr 1fr 1fr 1.6fr;
-  gap: 10px;
-  align-items: start;
-}
-.habitats {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-}
-.region {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px;
-}
 .region > span {
   color: var(--color-soft);
-  font-size: 13px;
-}
-.habitat {
-  min-height: 36px;
-  padding: 0 10px;
-  border: 1px solid var(--color-line);
-  border-radius: 4px;
-  background: var(--color-white);
   font-size: 13px;
 }
 .habitat[aria-pressed='true'] {

@@ -98,7 +98,7 @@ const titleShown = (work: number): boolean =>
 </script>
 
 <template>
-  <div ref="frame" class="stack" :style="{ height: `${height}px` }" @keydown.esc="leave">
+  <div ref="frame" class="relative select-none" :style="{ height: `${height}px` }" @keydown.esc="leave">
     <StackEvenings
       :rows="rows"
       :zoom="zoom"
@@ -110,7 +110,12 @@ const titleShown = (work: number): boolean =>
     />
     <StackRuler v-if="zoom !== 'season'" :hours="hours" :tails="tails" />
     <StackNames :names="under" :words-of="nameOf" :is-mine="isMine" />
-    <svg class="threads" :height="height" width="100%" aria-hidden="true">
+    <svg
+      class="threads absolute inset-0 pointer-events-none"
+      :height="height"
+      width="100%"
+      aria-hidden="true"
+    >
       <path
         v-for="thread in threads"
         :key="`${thread.from}-${thread.to}`"
@@ -145,14 +150,18 @@ const titleShown = (work: number): boolean =>
         @click="selected = work"
         @keydown="key($event, work)"
       >
-        <span v-if="box.width >= 10" class="letter">{{ letters.get(bench.works[work]?.batchId ?? '') }}</span>
-        <span v-if="titleShown(work)" class="title">{{ bench.works[work]?.step.title }}</span>
+        <span v-if="box.width >= 10" class="letter font-bold flex-none">{{
+          letters.get(bench.works[work]?.batchId ?? '')
+        }}</span>
+        <span v-if="titleShown(work)" class="overflow-hidden text-ellipsis whitespace-nowrap">{{
+          bench.works[work]?.step.title
+        }}</span>
       </button>
     </template>
     <div
       v-for="{ work, box } in ghosts"
       :key="`ghost-${keyOf(work)}`"
-      class="ghost"
+      class="absolute border-2 border-dashed border-moss rounded-sm pointer-events-none z-3"
       :style="{ left: `${box.x}px`, top: `${box.y}px`, width: `${box.width}px`, height: `${box.height}px` }"
     />
     <DragAnswer
@@ -166,15 +175,6 @@ const titleShown = (work: number): boolean =>
 </template>
 
 <style scoped>
-.stack {
-  position: relative;
-  user-select: none;
-}
-.threads {
-  position: absolute;
-  inset: 0;
-  pointer-events: none;
-}
 .threads path {
   fill: none;
   stroke: var(--color-rain);
@@ -211,15 +211,6 @@ const titleShown = (work: number): boolean =>
   font-size: 11px;
   justify-content: center;
 }
-.letter {
-  font-weight: 700;
-  flex: none;
-}
-.title {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
 .tight {
   border-width: 2px;
   border-color: var(--color-ink);
@@ -255,12 +246,5 @@ const titleShown = (work: number): boolean =>
 }
 .lifted {
   opacity: 0.35;
-}
-.ghost {
-  position: absolute;
-  border: 2px dashed var(--color-moss);
-  border-radius: 3px;
-  pointer-events: none;
-  z-index: 3;
 }
 </style>

@@ -27,8 +27,8 @@ const px = (value: number): string => `${value}px`
     :class="{ small: zoom === 'season' }"
     :style="{ top: px(row.y), height: px(row.height), width: px(LEFT - 8) }"
   >
-    <p class="date">{{ formatWeekday(row.sitting.date) }}</p>
-    <p v-if="zoom !== 'season'" class="says">
+    <p class="date font-semibold whitespace-nowrap">{{ formatWeekday(row.sitting.date) }}</p>
+    <p v-if="zoom !== 'season'" class="text-[12px] text-soft tabular-nums whitespace-nowrap">
       {{ clock(row.sitting.from) }}–{{ clock(row.sitting.to)
       }}<template v-if="row.sitting.busyMin > 0"> · {{ formatMinutes(row.sitting.busyMin) }}</template>
     </p>
@@ -42,13 +42,15 @@ const px = (value: number): string => `${value}px`
         :class="{ over: over.startsWith(`${row.sitting.from}|${strip.worker}|`), refused }"
         :style="{ left: px(box.x), top: px(box.y), width: px(box.width), height: px(box.height) }"
       >
-        <span v-if="zoom !== 'season' && box.freeTo !== undefined" class="free"
+        <span
+          v-if="zoom !== 'season' && box.freeTo !== undefined"
+          class="absolute right-1.5 top-1/2 [transform:translateY(-50%)] text-[12px] text-soft"
           >free to {{ clock(box.freeTo) }} <ChevronRight class="inline size-3.5" aria-hidden="true"
         /></span>
       </div>
       <p
         v-if="personOf"
-        class="who"
+        class="absolute overflow-hidden text-ellipsis whitespace-nowrap pr-1.5 text-[12px] text-soft"
         :style="{ left: px(LEFT), top: px(strip.y), width: px(NAMES), lineHeight: px(stripPx) }"
       >
         {{ personOf(strip.worker) }}
@@ -63,16 +65,6 @@ const px = (value: number): string => `${value}px`
   left: 0;
   text-align: right;
   line-height: 1.2;
-}
-.date {
-  font-weight: 600;
-  white-space: nowrap;
-}
-.says {
-  font-size: 12px;
-  color: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-  white-space: nowrap;
 }
 .small .date {
   font-size: 12px;
@@ -90,22 +82,5 @@ const px = (value: number): string => `${value}px`
 .strip.over.refused {
   background: var(--color-hip-pale);
   outline: 2px dashed var(--color-hip);
-}
-.who {
-  position: absolute;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  padding-right: 6px;
-  font-size: 12px;
-  color: var(--color-soft);
-}
-.free {
-  position: absolute;
-  right: 6px;
-  top: 50%;
-  transform: translateY(-50%);
-  font-size: 12px;
-  color: var(--color-soft);
 }
 </style>

@@ -1,24 +1,23 @@
 <template>
-  <ul class="legend" aria-label="How steps are drawn">
-    <li><span class="key loose" /> days to spare</li>
-    <li><span class="key tight" /> nothing to spare</li>
-    <li><span class="key closing" /> within a window</li>
-    <li><span class="key late" /> late</li>
+  <ul
+    class="legend flex flex-wrap gap-y-1 gap-x-4.5 mt-2.5 mx-0 mb-1 text-[13px] text-soft"
+    aria-label="How steps are drawn"
+  >
+    <li><span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white loose" /> days to spare</li>
+    <li>
+      <span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white tight" /> nothing to spare
+    </li>
+    <li>
+      <span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white closing" /> within a window
+    </li>
+    <li><span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white late" /> late</li>
     <li><span class="tail" /> it dries</li>
-    <li><span class="line" /> then, of what is picked</li>
+    <li><span class="w-5.5 border-t-2 border-t-rain" /> then, of what is picked</li>
     <li>● pinned</li>
   </ul>
 </template>
 
 <style scoped>
-.legend {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  margin: 10px 0 4px;
-  font-size: 13px;
-  color: var(--color-soft);
-}
 .legend li {
   display: flex;
   align-items: center;
@@ -28,13 +27,6 @@
   width: 22px;
   height: 8px;
   background: repeating-linear-gradient(135deg, var(--color-rain) 0 1px, transparent 1px 5px);
-}
-.key {
-  width: 22px;
-  height: 13px;
-  border: 1px solid var(--color-soft);
-  border-radius: 2px;
-  background: var(--color-white);
 }
 .key.tight {
   border: 2px solid var(--color-ink);
@@ -46,9 +38,5 @@
 .key.late {
   border: 2px solid var(--color-hip);
   background: repeating-linear-gradient(135deg, var(--color-white) 0 4px, var(--color-hip-pale) 4px 8px);
-}
-.line {
-  width: 22px;
-  border-top: 2px solid var(--color-rain);
 }
 </style>

@@ -15,7 +15,7 @@ const px = (value: number): string => `${value}px`
     <span
       v-for="{ work, y, from } in names"
       :key="`lead ${work}`"
-      class="lead"
+      class="absolute border-l border-l-line pointer-events-none"
       :style="{ left: px(from.x + 3), top: px(from.y), height: px(Math.max(0, y - from.y + 4)) }"
     />
     <span
@@ -30,11 +30,6 @@ const px = (value: number): string => `${value}px`
 </template>
 
 <style scoped>
-.lead {
-  position: absolute;
-  border-left: 1px solid var(--color-line);
-  pointer-events: none;
-}
 .name {
   position: absolute;
   /* Over the lines from step to step. */

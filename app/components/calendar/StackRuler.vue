@@ -18,7 +18,7 @@ const px = (value: number): string => `${Math.max(0, value)}px`
   <span
     v-for="hour in hours"
     :key="`${hour.x}|${hour.y}`"
-    class="hour"
+    class="absolute pl-0.75 border-l border-l-line text-[11px] leading-[14px] text-soft tabular-nums pointer-events-none"
     :style="{ left: px(hour.x), top: px(hour.y), height: px(hour.height) }"
     >{{ hour.words }}</span
   >
@@ -31,16 +31,6 @@ const px = (value: number): string => `${Math.max(0, value)}px`
 </template>
 
 <style scoped>
-.hour {
-  position: absolute;
-  padding-left: 3px;
-  border-left: 1px solid var(--color-line);
-  font-size: 11px;
-  line-height: 14px;
-  color: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-  pointer-events: none;
-}
 .tail {
   position: absolute;
   background: repeating-linear-gradient(135deg, var(--color-rain) 0 1px, transparent 1px 5px);

@@ -67,7 +67,7 @@ const MOST_FITTING = 4
 </script>
 
 <template>
-  <div class="tonight">
+  <div class="tonight grid grid-cols-[minmax(0,3fr)_minmax(240px,2fr)] gap-y-2 gap-x-8 pt-2 px-3 pb-4">
     <section aria-label="In which order">
       <h2 v-if="sitting">
         {{ isNow ? 'Now' : day(sitting.from) }}, {{ clock(sitting.from) }}–{{ clock(sitting.to) }}
@@ -132,12 +132,6 @@ const MOST_FITTING = 4
 </template>
 
 <style scoped>
-.tonight {
-  display: grid;
-  grid-template-columns: minmax(0, 3fr) minmax(240px, 2fr);
-  gap: 8px 32px;
-  padding: 8px 12px 16px;
-}
 @media (max-width: 760px) {
   .tonight {
     grid-template-columns: minmax(0, 1fr);

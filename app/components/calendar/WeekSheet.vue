@@ -21,7 +21,7 @@ const { clock, moment, personOf, severalPeople } = useBenchWords(() => props.ben
 </script>
 
 <template>
-  <div class="sheet" aria-hidden="true">
+  <div class="sheet hidden" aria-hidden="true">
     <h1>{{ workshop.settings.name }}: the week</h1>
     <section v-for="sitting in sittings" :key="sitting.from">
       <h2>{{ formatWeekday(sitting.date) }}, {{ clock(sitting.from) }}–{{ clock(sitting.to) }}</h2>
@@ -50,9 +50,6 @@ const { clock, moment, personOf, severalPeople } = useBenchWords(() => props.ben
 </template>
 
 <style scoped>
-.sheet {
-  display: none;
-}
 @media print {
   .sheet {
     display: block;

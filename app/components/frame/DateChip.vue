@@ -10,7 +10,10 @@ function take(event: Event): void {
 </script>
 
 <template>
-  <label v-if="commission.current" class="chip">
+  <label
+    v-if="commission.current"
+    class="chip relative py-0.75 px-2.5 border border-edge rounded-sm bg-white leading-[20px] whitespace-nowrap"
+  >
     <span class="sr-only">Date depicted</span>
     <span aria-hidden="true">{{ formatDay(commission.date) }}</span>
     <input
@@ -24,15 +27,6 @@ function take(event: Event): void {
 </template>
 
 <style scoped>
-.chip {
-  position: relative;
-  padding: 3px 10px;
-  border: 1px solid var(--color-edge);
-  border-radius: 3px;
-  background: var(--color-white);
-  line-height: 20px;
-  white-space: nowrap;
-}
 /* The browser’s own calendar opens wherever the chip is pressed. */
 .pick {
   position: absolute;

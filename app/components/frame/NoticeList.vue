@@ -14,7 +14,12 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <div v-show="shown.length > 0" class="list" :class="{ 'in-dialog': inDialog }" aria-live="polite">
+  <div
+    v-show="shown.length > 0"
+    class="border-t border-t-line bg-white"
+    :class="{ 'in-dialog': inDialog }"
+    aria-live="polite"
+  >
     <div
       v-for="notice in shown"
       :key="notice.id"
@@ -24,9 +29,15 @@ const shown = computed(() =>
     >
       <p class="flex-1 whitespace-pre-line">{{ notice.text }}</p>
       <button v-if="notice.action" type="button" class="button button-small" @click="notices.act(notice)">
-        {{ notice.action.words }} <kbd class="key">z</kbd>
+        {{ notice.action.words }}
+        <kbd class="border border-line rounded-sm py-0 px-1.25 text-[13px] [font-family:inherit]">z</kbd>
       </button>
-      <button type="button" class="close" aria-label="Close" @click="notices.close(notice.id)">
+      <button
+        type="button"
+        class="grid place-items-center w-8 h-8"
+        aria-label="Close"
+        @click="notices.close(notice.id)"
+      >
         <X class="size-4" aria-hidden="true" />
       </button>
     </div>
@@ -34,10 +45,6 @@ const shown = computed(() =>
 </template>
 
 <style scoped>
-.list {
-  border-top: 1px solid var(--color-line);
-  background: var(--color-white);
-}
 .in-dialog {
   margin-top: 16px;
   border: 1px solid var(--color-line);
@@ -60,18 +67,5 @@ const shown = computed(() =>
 .notice-done {
   border-left-color: var(--color-moss);
   color: var(--color-moss-deep);
-}
-.key {
-  border: 1px solid var(--color-line);
-  border-radius: 3px;
-  padding: 0 5px;
-  font-size: 13px;
-  font-family: inherit;
-}
-.close {
-  display: grid;
-  place-items: center;
-  width: 32px;
-  height: 32px;
 }
 </style>

@@ -93,7 +93,12 @@ const reading = computed(() => {
 </script>
 
 <template>
-  <div ref="face" class="face" @pointermove="follow" @pointerleave="pointerX = undefined">
+  <div
+    ref="face"
+    class="face relative flex-1 min-w-0 cursor-crosshair"
+    @pointermove="follow"
+    @pointerleave="pointerX = undefined"
+  >
     <svg class="h-full w-full" aria-hidden="true">
       <g v-for="(tick, i) in upper" :key="`u${i}`">
         <line :x1="tick.x" :x2="tick.x" y1="0" :y2="tick.size" />
@@ -124,12 +129,6 @@ const reading = computed(() => {
 </template>
 
 <style scoped>
-.face {
-  position: relative;
-  flex: 1;
-  min-width: 0;
-  cursor: crosshair;
-}
 line {
   stroke: var(--color-wood-line);
   stroke-width: 1;

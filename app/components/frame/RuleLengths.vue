@@ -41,12 +41,15 @@ watch(
 </script>
 
 <template>
-  <form class="typed" @submit.prevent>
+  <form
+    class="typed relative flex items-center gap-1.25 py-0 px-2 border-r border-r-wood-edge"
+    @submit.prevent
+  >
     <label class="sr-only" for="rule-model">Model length</label>
     <input
       id="rule-model"
       v-model="modelText"
-      class="box"
+      class="box w-18.5 h-7 py-0 px-1.5 border border-wood-line rounded-sm bg-wood-pale text-[14px]"
       placeholder="31mm"
       autocomplete="off"
       :aria-invalid="fault !== ''"
@@ -58,50 +61,26 @@ watch(
     <input
       id="rule-real"
       v-model="realText"
-      class="box"
+      class="box w-18.5 h-7 py-0 px-1.5 border border-wood-line rounded-sm bg-wood-pale text-[14px]"
       placeholder="8ft6"
       autocomplete="off"
       :aria-invalid="fault !== ''"
       aria-describedby="rule-fault"
       @input="typed('real')"
     />
-    <p id="rule-fault" class="fault" role="status">{{ fault }}</p>
+    <p
+      id="rule-fault"
+      class="fault absolute left-2 bottom-10 py-1 px-2 bg-white border border-hip rounded-sm text-hip text-[13px] whitespace-nowrap z-5"
+      role="status"
+    >
+      {{ fault }}
+    </p>
   </form>
 </template>
 
 <style scoped>
-.typed {
-  position: relative;
-  display: flex;
-  align-items: center;
-  gap: 5px;
-  padding: 0 8px;
-  border-right: 1px solid var(--color-wood-edge);
-}
-.box {
-  width: 74px;
-  height: 28px;
-  padding: 0 6px;
-  border: 1px solid var(--color-wood-line);
-  border-radius: 3px;
-  background: var(--color-wood-pale);
-  font-size: 14px;
-}
 .box[aria-invalid='true'] {
   border: 2px solid var(--color-hip);
-}
-.fault {
-  position: absolute;
-  left: 8px;
-  bottom: 40px;
-  padding: 4px 8px;
-  background: var(--color-white);
-  border: 1px solid var(--color-hip);
-  border-radius: 3px;
-  color: var(--color-hip);
-  font-size: 13px;
-  white-space: nowrap;
-  z-index: 5;
 }
 .fault:empty {
   display: none;

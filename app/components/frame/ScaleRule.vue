@@ -21,7 +21,7 @@ const selectedMm = computed(() => commission.selected?.size.heightMm)
   <button
     v-if="!open"
     type="button"
-    class="strip"
+    class="strip block w-full h-4 py-0 px-6 border-t-2 border-t-wood-edge bg-wood text-wood-line text-[12px] leading-[13px] text-right"
     aria-label="Open the scale rule"
     aria-expanded="false"
     @click="shell.rule = true"
@@ -36,7 +36,7 @@ const selectedMm = computed(() => commission.selected?.size.heightMm)
     <button
       v-if="shell.rule || !place?.rule"
       type="button"
-      class="close"
+      class="close grid place-items-center w-10 text-wood-line"
       aria-label="Close the scale rule"
       @click="shell.rule = false"
     >
@@ -53,26 +53,8 @@ const selectedMm = computed(() => commission.selected?.size.heightMm)
   background: var(--color-wood);
   border-top: 2px solid var(--color-wood-edge);
 }
-.strip {
-  display: block;
-  width: 100%;
-  height: 16px;
-  padding: 0 24px;
-  border-top: 2px solid var(--color-wood-edge);
-  background: var(--color-wood);
-  color: var(--color-wood-line);
-  font-size: 12px;
-  line-height: 13px;
-  text-align: right;
-}
 .strip:focus-visible {
   outline-offset: -2px;
-}
-.close {
-  display: grid;
-  place-items: center;
-  width: 40px;
-  color: var(--color-wood-line);
 }
 @media (max-width: 700px) {
   .strip,

@@ -176,10 +176,10 @@ function press(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div v-if="commission.current" class="band">
+  <div v-if="commission.current" class="min-w-0 py-0 px-2 select-none">
     <div
       ref="track"
-      class="track"
+      class="track relative h-11.75 cursor-ew-resize touch-none"
       @pointerdown="grab"
       @pointermove="drag"
       @pointerleave="asked = undefined"
@@ -188,18 +188,26 @@ function press(event: KeyboardEvent): void {
     >
       <canvas
         ref="canvas"
-        class="ribbons"
+        class="absolute left-0 top-0.75 w-full [image-rendering:auto]"
         :width="days"
         :height="RIBBONS_PX * 2"
         :style="{ height: `${RIBBONS_PX}px` }"
         aria-hidden="true"
       />
-      <div class="months" aria-hidden="true">
+      <div
+        class="absolute left-0 right-0 bottom-0 grid grid-cols-[repeat(12,1fr)] text-center text-[13px] leading-[17px] text-soft"
+        aria-hidden="true"
+      >
         <span v-for="(month, i) in months" :key="i">{{ month }}</span>
       </div>
-      <span class="today" aria-hidden="true" title="Today" :style="{ left: `${todayShare}%` }" />
+      <span
+        class="absolute top-7.25 w-1.75 h-1 -ml-[3.5px] bg-soft [clip-path:polygon(50%_0,_100%_100%,_0_100%)]"
+        aria-hidden="true"
+        title="Today"
+        :style="{ left: `${todayShare}%` }"
+      />
       <div
-        class="marker"
+        class="marker absolute top-0 bottom-3.75 w-6 -ml-3"
         role="slider"
         tabindex="0"
         aria-label="Date depicted"
@@ -215,64 +223,23 @@ function press(event: KeyboardEvent): void {
       >
         <span class="flag" :class="{ late: isLate }">{{ formatDay(commission.date) }}</span>
       </div>
-      <div v-if="answer" class="answer" role="tooltip" :style="{ left: `${answer.x}px` }">
+      <div
+        v-if="answer"
+        class="answer absolute top-12.5 [transform:translateX(-50%)] w-max max-w-85 py-1.5 px-2.5 border border-soft rounded-md bg-white text-[13px] leading-[1.3] z-20 pointer-events-none"
+        role="tooltip"
+        :style="{ left: `${answer.x}px` }"
+      >
         <p>
           <LookSwatch :look="answer.look" /> <strong>{{ answer.name }}</strong>, {{ answer.when }}:
           {{ answer.look.words }}
         </p>
-        <p class="details">{{ answer.details }}</p>
+        <p class="text-soft mt-0.5">{{ answer.details }}</p>
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.band {
-  min-width: 0;
-  padding: 0 8px;
-  user-select: none;
-}
-.track {
-  position: relative;
-  height: 47px;
-  cursor: ew-resize;
-  touch-action: none;
-}
-.ribbons {
-  position: absolute;
-  left: 0;
-  top: 3px;
-  width: 100%;
-  image-rendering: auto;
-}
-.months {
-  position: absolute;
-  left: 0;
-  right: 0;
-  bottom: 0;
-  display: grid;
-  grid-template-columns: repeat(12, 1fr);
-  text-align: center;
-  font-size: 13px;
-  line-height: 17px;
-  color: var(--color-soft);
-}
-.today {
-  position: absolute;
-  top: 29px;
-  width: 7px;
-  height: 4px;
-  margin-left: -3.5px;
-  background: var(--color-soft);
-  clip-path: polygon(50% 0, 100% 100%, 0 100%);
-}
-.marker {
-  position: absolute;
-  top: 0;
-  bottom: 15px;
-  width: 24px;
-  margin-left: -12px;
-}
 .marker::before {
   content: '';
   position: absolute;
@@ -299,24 +266,5 @@ function press(event: KeyboardEvent): void {
 .flag.late {
   left: auto;
   right: 17px;
-}
-.answer {
-  position: absolute;
-  top: 50px;
-  transform: translateX(-50%);
-  width: max-content;
-  max-width: 340px;
-  padding: 6px 10px;
-  border: 1px solid var(--color-soft);
-  border-radius: 4px;
-  background: var(--color-white);
-  font-size: 13px;
-  line-height: 1.3;
-  z-index: 20;
-  pointer-events: none;
-}
-.details {
-  color: var(--color-soft);
-  margin-top: 2px;
 }
 </style>

@@ -7,7 +7,7 @@ const shortCount = (count: number): string => (count > 99 ? '99+' : String(count
 </script>
 
 <template>
-  <span v-if="wants" class="count" :class="`count-${wants.tone}`">
+  <span v-if="wants" class="count text-[13px] font-bold tabular-nums" :class="`count-${wants.tone}`">
     <span aria-hidden="true">{{ shortCount(wants.count) }}</span><span class="sr-only"
       >, {{ wants.says }}</span
     >
@@ -15,11 +15,6 @@ const shortCount = (count: number): string => (count > 99 ? '99+' : String(count
 </template>
 
 <style scoped>
-.count {
-  font-size: 13px;
-  font-weight: 700;
-  font-variant-numeric: tabular-nums;
-}
 .count-hip {
   color: var(--color-hip);
 }

@@ -9,13 +9,15 @@ const groups = [stations, besides] as const
 </script>
 
 <template>
-  <nav class="nav" aria-label="Stations">
-    <p class="mark">Hardy Thicket</p>
+  <nav class="flex flex-col overflow-auto border-r border-r-line bg-bench" aria-label="Stations">
+    <p class="mark pt-3 pr-3 pb-4 pl-4 font-title text-[18px] leading-none font-semibold">Hardy Thicket</p>
     <ul v-for="(group, i) in groups" :key="i">
       <li v-for="station in group" :key="station.path">
         <NuxtLink :to="to(station.path)" class="station" :class="{ here: isHere(station.path) }">
-          <span v-if="station.key" class="number">{{ station.key }}</span>
-          <span class="name">{{ station.name }}</span>
+          <span v-if="station.key" class="number w-3 text-[13px] text-soft tabular-nums">{{
+            station.key
+          }}</span>
+          <span class="name flex-1 whitespace-nowrap">{{ station.name }}</span>
           <StationCount :wants="wants[station.path]" />
         </NuxtLink>
       </li>
@@ -24,20 +26,6 @@ const groups = [stations, besides] as const
 </template>
 
 <style scoped>
-.nav {
-  display: flex;
-  flex-direction: column;
-  overflow: auto;
-  border-right: 1px solid var(--color-line);
-  background: var(--color-bench);
-}
-.mark {
-  padding: 12px 12px 16px 16px;
-  font-family: var(--font-title);
-  font-size: 18px;
-  line-height: 1;
-  font-weight: 600;
-}
 ul + ul {
   margin-top: 12px;
   padding-top: 12px;
@@ -61,16 +49,6 @@ ul + ul {
   border-left-color: var(--color-moss);
   background: var(--color-paper);
   font-weight: 600;
-}
-.number {
-  width: 12px;
-  font-size: 13px;
-  color: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-}
-.name {
-  flex: 1;
-  white-space: nowrap;
 }
 /* Where there is little room the number stands over the name. */
 @media (max-width: 1100px) {

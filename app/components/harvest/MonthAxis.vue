@@ -5,21 +5,13 @@ import { months } from './stretches'
 </script>
 
 <template>
-  <span class="axis" aria-hidden="true">
-    <span v-for="{ letter, left } in months" :key="left" class="month" :style="{ left: `${left}%` }">{{
-      letter
-    }}</span>
+  <span class="relative block h-4.5" aria-hidden="true">
+    <span
+      v-for="{ letter, left } in months"
+      :key="left"
+      class="absolute pl-1"
+      :style="{ left: `${left}%` }"
+      >{{ letter }}</span
+    >
   </span>
 </template>
-
-<style scoped>
-.axis {
-  position: relative;
-  display: block;
-  height: 18px;
-}
-.month {
-  position: absolute;
-  padding-left: 4px;
-}
-</style>

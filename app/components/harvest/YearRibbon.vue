@@ -29,8 +29,13 @@ const grows = computed(() =>
 </script>
 
 <template>
-  <div class="year" aria-hidden="true">
-    <i v-for="{ left } in months.slice(1)" :key="left" class="month" :style="{ left: `${left}%` }" />
+  <div class="year relative min-w-60 h-7.5" aria-hidden="true">
+    <i
+      v-for="{ left } in months.slice(1)"
+      :key="left"
+      class="top-0 bottom-0 border-l border-l-line"
+      :style="{ left: `${left}%` }"
+    />
     <i
       v-for="{ left, width } in grows"
       :key="`grows ${left}`"
@@ -40,15 +45,15 @@ const grows = computed(() =>
     <i
       v-for="{ left, width } in ribbons"
       :key="`ribbon ${left}`"
-      class="ribbon"
+      class="ribbon top-2 h-3.5 bg-quiet-bar"
       :class="{ open: isOpen }"
       :style="{ left: `${left}%`, width: `${width}%` }"
     />
-    <i class="today" :style="{ left: at(today) }" />
+    <i class="-top-1.5 -bottom-1.5 border-l-2 border-l-ink" :style="{ left: at(today) }" />
     <i
       v-for="{ on, lacking } in wants"
       :key="`${on} ${lacking}`"
-      class="want"
+      class="want top-0.5 -ml-1.25 border-5 border-transparent border-t-8 border-t-larch-strong border-b-0"
       :class="{ lacking }"
       :style="{ left: at(on) }"
       :title="`${name} wanted ${formatDate(on)}`"
@@ -58,23 +63,8 @@ const grows = computed(() =>
 </template>
 
 <style scoped>
-.year {
-  position: relative;
-  min-width: 240px;
-  height: 30px;
-}
 .year i {
   position: absolute;
-}
-.month {
-  top: 0;
-  bottom: 0;
-  border-left: 1px solid var(--color-line);
-}
-.ribbon {
-  top: 8px;
-  height: 14px;
-  background: var(--color-quiet-bar);
 }
 .ribbon.open {
   background: var(--color-moss);
@@ -82,18 +72,6 @@ const grows = computed(() =>
 .grows {
   top: 14px;
   border-top: 2px dotted var(--color-moss);
-}
-.today {
-  top: -6px;
-  bottom: -6px;
-  border-left: 2px solid var(--color-ink);
-}
-.want {
-  top: 2px;
-  margin-left: -5px;
-  border: 5px solid transparent;
-  border-top: 8px solid var(--color-larch-strong);
-  border-bottom: 0;
 }
 .want.lacking {
   border-top-color: var(--color-hip);

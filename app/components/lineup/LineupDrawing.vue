@@ -121,7 +121,7 @@ function anchor(): { x: number; y: number } {
 <template>
   <div
     ref="box"
-    class="drawing"
+    class="drawing relative flex-none overflow-hidden touch-pan-y"
     :class="{ near: sight.zoom > 1 }"
     :style="{ height: `${HEIGHT}px` }"
     tabindex="0"
@@ -141,7 +141,7 @@ function anchor(): { x: number; y: number } {
     />
     <canvas
       ref="canvas"
-      class="layer"
+      class="absolute inset-0"
       :aria-busy="!isWhole"
       :style="{ width: `${width}px`, height: `${HEIGHT}px`, transform: moved, transformOrigin: '0 0' }"
       aria-hidden="true"
@@ -161,7 +161,7 @@ function anchor(): { x: number; y: number } {
       v-for="stand in layout.stands"
       :key="stand.plant.id"
       type="button"
-      class="hit"
+      class="hit absolute bg-transparent rounded-sm"
       :aria-label="words(stand)"
       :aria-pressed="stand === chosen"
       :style="{
@@ -185,27 +185,12 @@ function anchor(): { x: number; y: number } {
 </template>
 
 <style scoped>
-.drawing {
-  position: relative;
-  flex: none;
-  overflow: hidden;
-  touch-action: pan-y;
-}
 .drawing.near {
   cursor: grab;
   touch-action: none;
 }
 .drawing.near:active {
   cursor: grabbing;
-}
-.layer {
-  position: absolute;
-  inset: 0;
-}
-.hit {
-  position: absolute;
-  background: transparent;
-  border-radius: 3px;
 }
 .hit:hover {
   background: rgb(47 106 69 / 0.05);

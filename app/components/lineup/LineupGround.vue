@@ -17,7 +17,7 @@ const view = useLineUp()
 </script>
 
 <template>
-  <svg class="layer" :width="width" :height="height" aria-hidden="true">
+  <svg class="absolute inset-0" :width="width" :height="height" aria-hidden="true">
     <defs>
       <linearGradient id="soil" x1="0" x2="0" y1="0" y2="1">
         <stop offset="0" stop-color="var(--color-earth-pale)" stop-opacity="0.34" />
@@ -45,7 +45,7 @@ const view = useLineUp()
     <ellipse
       v-for="stand in layout.stands"
       :key="stand.plant.id"
-      class="shadow"
+      class="fill-earth opacity-16"
       :cx="seenX(view.sight, (stand.left + stand.right) / 2) + 4"
       :cy="groundOf(stand.lift) + 2"
       :rx="Math.max(6, stand.plant.crownWidthMm * pxPerMm * 0.42)"
@@ -55,18 +55,10 @@ const view = useLineUp()
 </template>
 
 <style scoped>
-.layer {
-  position: absolute;
-  inset: 0;
-}
 .minor {
   stroke: var(--color-bench);
 }
 .major {
   stroke: var(--color-line);
-}
-.shadow {
-  fill: var(--color-earth);
-  opacity: 0.16;
 }
 </style>

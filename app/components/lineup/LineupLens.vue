@@ -80,33 +80,14 @@ const { isWhole } = usePlantsPicture(canvas, ref(SIDE), ref(SIDE), () => {
 
 <template>
   <div
-    class="lens"
+    class="absolute pointer-events-none border-3 border-wood-edge rounded-full overflow-hidden bg-paper z-3"
     :style="{ left: `${place.left}px`, top: `${place.top}px`, width: `${SIDE}px`, height: `${SIDE}px` }"
     role="img"
     aria-label="Lens, five times nearer"
   >
     <canvas ref="canvas" :aria-busy="!isWhole" :style="{ width: `${SIDE}px`, height: `${SIDE}px` }" />
-    <span class="scale">×{{ NEARER }}</span>
+    <span class="absolute left-0 right-0 bottom-2.5 text-center text-[12px] text-wood-line"
+      >×{{ NEARER }}</span
+    >
   </div>
 </template>
-
-<style scoped>
-.lens {
-  position: absolute;
-  pointer-events: none;
-  border: 3px solid var(--color-wood-edge);
-  border-radius: 50%;
-  overflow: hidden;
-  background: var(--color-paper);
-  z-index: 3;
-}
-.scale {
-  position: absolute;
-  left: 0;
-  right: 0;
-  bottom: 10px;
-  text-align: center;
-  font-size: 12px;
-  color: var(--color-wood-line);
-}
-</style>

@@ -43,7 +43,7 @@ function plateAt(stand: Stand): string {
 </script>
 
 <template>
-  <svg class="layer" :width="width" :height="height" aria-hidden="true">
+  <svg class="absolute inset-0" :width="width" :height="height" aria-hidden="true">
     <line
       v-for="lift in layout.shelves"
       :key="lift"
@@ -51,22 +51,24 @@ function plateAt(stand: Stand): string {
       :x2="width - 58"
       :y1="groundOf(lift)"
       :y2="groundOf(lift)"
-      class="ground"
+      class="stroke-earth stroke-[1.5px] [stroke-linecap:round]"
     />
-    <rect x="0" y="0" width="44" :height="height" class="margin" />
-    <rect :x="Math.max(0, width - 56)" y="0" width="56" :height="height" class="margin" />
+    <rect x="0" y="0" width="44" :height="height" class="fill-paper" />
+    <rect :x="Math.max(0, width - 56)" y="0" width="56" :height="height" class="fill-paper" />
     <template v-for="{ mm, y: at } in labels" :key="`t${at}`">
       <text x="38" :y="at + 4" text-anchor="end">{{ mm === 0 ? '0 mm' : mm }}</text>
       <text :x="width - 52" :y="at + 4">{{ mm === 0 ? 'real' : real(toRealMm(mm, ratio)) }}</text>
     </template>
     <g v-for="stand in measured" :key="`m${stand.plant.id}`">
       <path
-        class="measure"
+        class="fill-none stroke-moss stroke-[1.5px]"
         :d="`M${left(stand)} ${topOf(stand)}H${right(stand) + 10}M${right(stand) + 6} ${topOf(stand)}V${groundOf(stand.lift)}`"
       />
       <g :transform="plateAt(stand)">
-        <rect width="74" height="36" rx="3" class="plate" />
-        <text x="37" y="15" text-anchor="middle" class="strong">{{ model(stand.plant.heightMm) }}</text>
+        <rect width="74" height="36" rx="3" class="fill-white stroke-moss" />
+        <text x="37" y="15" text-anchor="middle" class="text-[14px] font-bold fill-moss">
+          {{ model(stand.plant.heightMm) }}
+        </text>
         <text x="37" y="30" text-anchor="middle">
           {{ view.mode === 'seen' ? 'as seen' : real(toRealMm(stand.plant.heightMm, ratio)) }}
         </text>
@@ -78,7 +80,7 @@ function plateAt(stand: Stand): string {
         :x="seenX(view.sight, stand.labelX)"
         :y="groundOf(stand.lift) + 18 + 15 * stand.row"
         text-anchor="middle"
-        class="label"
+        class="label text-[13px] fill-ink font-[550] [paint-order:stroke] stroke-paper stroke-3"
         :class="{ chosen: stand === chosen }"
       >
         {{ stand.label }}
@@ -89,7 +91,7 @@ function plateAt(stand: Stand): string {
       :x="seenX(view.sight, layout.personX)"
       :y="ground + 18 + 15 * layout.personRow"
       text-anchor="middle"
-      class="label"
+      class="label text-[13px] fill-ink font-[550] [paint-order:stroke] stroke-paper stroke-3"
     >
       Person
     </text>
@@ -97,47 +99,15 @@ function plateAt(stand: Stand): string {
 </template>
 
 <style scoped>
-.layer {
-  position: absolute;
-  inset: 0;
-}
-.margin {
-  fill: var(--color-paper);
-}
-.ground {
-  stroke: var(--color-earth);
-  stroke-width: 1.5;
-  stroke-linecap: round;
-}
-text {
-  font-size: 12px;
-  fill: var(--color-soft);
-  font-variant-numeric: tabular-nums;
-}
-.label {
-  font-size: 13px;
-  fill: var(--color-ink);
-  font-weight: 550;
-  paint-order: stroke;
-  stroke: var(--color-paper);
-  stroke-width: 3px;
+@layer base {
+  text {
+    font-size: 12px;
+    fill: var(--color-soft);
+    font-variant-numeric: tabular-nums;
+  }
 }
 .label.chosen {
   fill: var(--color-moss);
   font-weight: 700;
-}
-.measure {
-  fill: none;
-  stroke: var(--color-moss);
-  stroke-width: 1.5;
-}
-.plate {
-  fill: var(--color-white);
-  stroke: var(--color-moss);
-}
-.strong {
-  font-size: 14px;
-  font-weight: 700;
-  fill: var(--color-moss);
 }
 </style>

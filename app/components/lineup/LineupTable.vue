@@ -55,7 +55,7 @@ function open(plant: Plant): void {
         v-for="{ plant, index } in shownPlants"
         :key="plant.line.id"
         :ref="measure"
-        class="row"
+        class="row h-9.5"
         :data-index="index"
         :aria-rowindex="index + 2"
         :class="{ chosen: plant.line.id === commission.selected?.line.id }"
@@ -108,9 +108,6 @@ function open(plant: Plant): void {
 </template>
 
 <style scoped>
-.row {
-  height: 38px;
-}
 .row td {
   padding-top: 3px;
   padding-bottom: 3px;

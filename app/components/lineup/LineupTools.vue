@@ -55,8 +55,10 @@ const pictures = (
 </script>
 
 <template>
-  <div class="tools">
-    <div class="group" role="group" aria-label="Size">
+  <div
+    class="flex flex-wrap items-center gap-y-0.5 gap-x-1.5 py-0.75 px-5 border-b border-b-line text-[13px]"
+  >
+    <div class="group flex" role="group" aria-label="Size">
       <button type="button" class="tool" :aria-pressed="view.mode === 'true'" @click="view.mode = 'true'">
         To scale
       </button>
@@ -92,7 +94,7 @@ const pictures = (
       @update:model-value="(id) => (view.againstId = id || undefined)"
     />
     <button type="button" class="tool" :aria-pressed="view.lens" @click="view.lens = !view.lens">Lens</button>
-    <div class="group" role="group" aria-label="Nearer and further">
+    <div class="group flex" role="group" aria-label="Nearer and further">
       <button
         type="button"
         class="tool"
@@ -113,15 +115,19 @@ const pictures = (
       :disabled="saving"
       >{{ saving ? 'Drawing…' : 'Picture' }}</ActionMenu
     >
-    <p class="says" role="status">
+    <p class="ml-auto text-soft min-h-5 text-right flex-[1_1_200px] leading-[1.25]" role="status">
       <template v-if="busy"
         >Growing {{ underWay }} {{ underWay === 1 ? 'plant' : 'plants'
         }}{{ shareDone > 0 && underWay === 1 ? `, ${Math.round(shareDone * 100)} %` : '' }}
-        <button type="button" class="link" @click="stopGrowing()">Stop</button></template
+        <button type="button" class="text-moss underline min-h-6" @click="stopGrowing()">
+          Stop
+        </button></template
       >
       <template v-else-if="stopped"
         >Growing was stopped.
-        <button type="button" class="link" @click="goOnGrowing()">Go on</button></template
+        <button type="button" class="text-moss underline min-h-6" @click="goOnGrowing()">
+          Go on
+        </button></template
       >
       <template v-else-if="between">{{ between }}</template>
       <template v-else-if="view.leftOut > 0"
@@ -139,18 +145,6 @@ const pictures = (
 </template>
 
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 6px;
-  padding: 3px 20px;
-  border-bottom: 1px solid var(--color-line);
-  font-size: 13px;
-}
-.group {
-  display: flex;
-}
 .tool,
 :deep(.tool) {
   min-height: 34px;
@@ -170,18 +164,5 @@ const pictures = (
   border-bottom-color: var(--color-moss);
   color: var(--color-moss);
   font-weight: 650;
-}
-.says {
-  margin-left: auto;
-  color: var(--color-soft);
-  min-height: 20px;
-  text-align: right;
-  flex: 1 1 200px;
-  line-height: 1.25;
-}
-.link {
-  color: var(--color-moss);
-  text-decoration: underline;
-  min-height: 24px;
 }
 </style>

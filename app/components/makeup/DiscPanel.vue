@@ -179,7 +179,7 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
             <span class="text-soft"> · by area alone no fewer than {{ bound }}</span>
           </span>
           <template v-if="state?.share !== undefined">
-            <progress class="nesting" :value="state.share" max="1" aria-label="Nesting" />
+            <progress class="w-32 h-2 accent-moss" :value="state.share" max="1" aria-label="Nesting" />
             <button
               type="button"
               class="button button-quiet button-small"
@@ -218,7 +218,7 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
               v-for="(_, i) in count"
               :key="i"
               type="button"
-              class="pad-tab"
+              class="pad-tab min-h-10 py-0.5 px-2.5 text-left whitespace-nowrap border-b-2 border-b-transparent"
               :aria-pressed="shown === i"
               @click="shown = i"
             >
@@ -253,18 +253,6 @@ const shownSheet = computed(() => sheetsOf(shown.value)[0])
 </template>
 
 <style scoped>
-.nesting {
-  width: 128px;
-  height: 8px;
-  accent-color: var(--color-moss);
-}
-.pad-tab {
-  min-height: 40px;
-  padding: 2px 10px;
-  text-align: left;
-  white-space: nowrap;
-  border-bottom: 2px solid transparent;
-}
 .pad-tab[aria-pressed='true'] {
   border-bottom-color: var(--color-moss);
   background: var(--color-bench);

@@ -161,7 +161,7 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
           <template v-else>
             <span class="flex items-center gap-2">
               <i
-                class="dot"
+                class="dot flex-none w-4.5 h-4.5 border border-line"
                 :class="{ none: !colourIn(filled) }"
                 :style="{ background: colourIn(filled) }"
                 aria-hidden="true"
@@ -266,12 +266,6 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
 </template>
 
 <style scoped>
-.dot {
-  flex: none;
-  width: 18px;
-  height: 18px;
-  border: 1px solid var(--color-line);
-}
 .dot.none {
   border-color: transparent;
 }

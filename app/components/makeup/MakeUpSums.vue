@@ -113,7 +113,7 @@ const { printing, print } = useBatchCard()
         </dd>
       </div>
     </dl>
-    <div class="acts">
+    <div class="flex gap-2 ml-auto">
       <button type="button" class="button" :disabled="!ready || printing" @click="print(plant, makeUp)">
         {{ printing ? 'Printing…' : 'Print card' }}
       </button>
@@ -149,10 +149,5 @@ dd {
   gap: 4px;
   font-size: 16px;
   font-variant-numeric: tabular-nums;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-  margin-left: auto;
 }
 </style>

@@ -139,8 +139,22 @@ const standing = {
     </p>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1 text-sm">
       <SelectField v-model="by" beside label="Order of the ways" :options="choicesOf(waySortWords)" />
-      <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
-      <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
+      <button
+        type="button"
+        class="toggle min-h-8 py-0 px-1.5 border-b-2 border-b-transparent text-soft"
+        :aria-pressed="!bare"
+        @click="bare = false"
+      >
+        dressed
+      </button>
+      <button
+        type="button"
+        class="toggle min-h-8 py-0 px-1.5 border-b-2 border-b-transparent text-soft"
+        :aria-pressed="bare"
+        @click="bare = true"
+      >
+        bare
+      </button>
       <button
         v-if="plant.line.amount.kind === 'pieces' && plant.line.amount.pieces > 1"
         type="button"
@@ -187,7 +201,9 @@ const standing = {
               <span class="tag !leading-[18px]" :class="`tag-${verdicts[suit.verdict].tone}`">{{
                 verdicts[suit.verdict].word
               }}</span>
-              <span class="note bears">{{ standing[method.profile.handling] }}</span>
+              <span class="note block text-[13px] leading-[16px] text-soft bears">{{
+                standing[method.profile.handling]
+              }}</span>
             </span>
           </label>
         </template>
@@ -197,7 +213,9 @@ const standing = {
         <template #cost="{ row }">
           {{ row.costMinor === undefined ? '–' : moneyEach(row.costMinor) }}
           <ShareBar :of="row.costMinor ?? 0" :most="most.cost" />
-          <span v-if="buyWords(row)" class="note">{{ buyWords(row) }}</span>
+          <span v-if="buyWords(row)" class="note block text-[13px] leading-[16px] text-soft">{{
+            buyWords(row)
+          }}</span>
         </template>
         <template #elapsed="{ row }">
           {{ formatMinutes(row.elapsedMin) }}<ShareBar :of="row.elapsedMin" :most="most.elapsed" />
@@ -211,7 +229,7 @@ const standing = {
           >
           <span
             v-if="row.toolsMissing.length > 0"
-            class="note text-hip"
+            class="note block text-[13px] leading-[16px] text-soft text-hip"
             :title="lacking.get(row.method.id)?.tools.title"
             >{{ lacking.get(row.method.id)?.tools.word }}</span
           >
@@ -266,24 +284,12 @@ const standing = {
 .ways :deep(td.look) {
   padding-left: 16px;
 }
-.note {
-  display: block;
-  font-size: 13px;
-  line-height: 16px;
-  color: var(--color-soft);
-}
 .note.bears {
   display: inline;
   margin-left: 6px;
 }
 .note.text-hip {
   color: var(--color-hip);
-}
-.toggle {
-  min-height: 32px;
-  padding: 0 6px;
-  border-bottom: 2px solid transparent;
-  color: var(--color-soft);
 }
 .toggle[aria-pressed='true'] {
   border-bottom-color: var(--color-moss);

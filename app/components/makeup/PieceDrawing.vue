@@ -131,23 +131,40 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
             stroke="var(--color-earth)"
             stroke-width="1.5"
           />
-          <path class="measure" :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`" />
+          <path
+            class="fill-none stroke-moss stroke-[1.5px]"
+            :d="`M${width - 88} ${y(size.heightMm)}h14m-7 0V${GROUND}`"
+          />
           <text :x="width - 76" :y="(y(size.heightMm) + GROUND) / 2 + 4">{{ model(size.heightMm) }}</text>
         </template>
         <path
-          class="measure"
+          class="fill-none stroke-moss stroke-[1.5px]"
           :d="`M${middle - (wideMm * pxPerMm) / 2} ${GROUND + 6}v8m0 -4H${middle + (wideMm * pxPerMm) / 2}m0 -4v8`"
         />
       </svg>
       <div class="absolute left-3 top-2 grid text-sm">
-        <button type="button" class="toggle" :aria-pressed="!bare" @click="bare = false">dressed</button>
-        <button type="button" class="toggle" :aria-pressed="bare" @click="bare = true">bare</button>
+        <button
+          type="button"
+          class="toggle min-h-8 py-0 px-2.25 border-b-2 border-b-transparent text-soft"
+          :aria-pressed="!bare"
+          @click="bare = false"
+        >
+          dressed
+        </button>
+        <button
+          type="button"
+          class="toggle min-h-8 py-0 px-2.25 border-b-2 border-b-transparent text-soft"
+          :aria-pressed="bare"
+          @click="bare = true"
+        >
+          bare
+        </button>
         <span class="my-1 border-t border-line" />
         <button
           v-for="side in views"
           :key="side"
           type="button"
-          class="toggle"
+          class="toggle min-h-8 py-0 px-2.25 border-b-2 border-b-transparent text-soft"
           :aria-pressed="view === side"
           @click="view = side"
         >
@@ -155,7 +172,9 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         </button>
       </div>
     </div>
-    <dl class="facts">
+    <dl
+      class="grid items-center grid-cols-[auto_1fr] gap-y-px gap-x-3 pt-0 px-4 pb-2.5 text-[13px] leading-[19px]"
+    >
       <template v-for="[name, value] in facts" :key="name"
         ><dt>{{ name }}</dt>
         <dd>{{ value }}</dd></template
@@ -165,7 +184,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         <input
           id="see-through"
           v-model="typed.seeThrough"
-          class="field see"
+          class="field inline-block w-13 min-h-7 py-0 px-1.5"
           inputmode="decimal"
           :placeholder="plainNumber(plant.piece.seeThrough * 100, 0)"
           :aria-invalid="fault.seeThrough !== ''"
@@ -178,7 +197,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         <input
           id="lean"
           v-model="typed.leanDeg"
-          class="field see"
+          class="field inline-block w-13 min-h-7 py-0 px-1.5"
           inputmode="decimal"
           placeholder="0"
           :aria-invalid="fault.leanDeg !== ''"
@@ -190,7 +209,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         <input
           id="wind"
           v-model="typed.wind"
-          class="field see"
+          class="field inline-block w-13 min-h-7 py-0 px-1.5"
           inputmode="decimal"
           placeholder="0"
           :aria-invalid="fault.wind !== ''"
@@ -204,40 +223,14 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
 </template>
 
 <style scoped>
-.measure {
-  fill: none;
-  stroke: var(--color-moss);
-  stroke-width: 1.5;
-}
 text {
   font-size: 13px;
   font-weight: 650;
   fill: var(--color-moss);
 }
-.toggle {
-  min-height: 32px;
-  padding: 0 9px;
-  border-bottom: 2px solid transparent;
-  color: var(--color-soft);
-}
 .toggle[aria-pressed='true'] {
   border-bottom-color: var(--color-moss);
   color: var(--color-ink);
-}
-.see {
-  display: inline-block;
-  width: 52px;
-  min-height: 28px;
-  padding: 0 6px;
-}
-.facts {
-  display: grid;
-  align-items: center;
-  grid-template-columns: auto 1fr;
-  gap: 1px 12px;
-  padding: 0 16px 10px;
-  font-size: 13px;
-  line-height: 19px;
 }
 dt {
   color: var(--color-soft);

@@ -17,7 +17,12 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
 <template>
   <div class="min-w-0">
     <div class="flex justify-end">
-      <button type="button" class="zoom" :aria-pressed="large" @click="large = !large">
+      <button
+        type="button"
+        class="min-h-7 py-0 px-2 text-[13px] text-moss underline"
+        :aria-pressed="large"
+        @click="large = !large"
+      >
         {{ large ? 'fit' : 'true size' }}
       </button>
     </div>
@@ -67,13 +72,6 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
 </template>
 
 <style scoped>
-.zoom {
-  min-height: 28px;
-  padding: 0 8px;
-  font-size: 13px;
-  color: var(--color-moss);
-  text-decoration: underline;
-}
 path,
 circle {
   fill: none;

@@ -182,7 +182,7 @@ const cutColumns = (
       <div class="border-line py-2 lg:border-l">
         <h3 class="px-4 pb-1">Order of twisting</h3>
         <ol
-          class="order max-h-[410px] overflow-y-auto px-4 text-sm"
+          class="order [list-style:decimal_inside] tabular-nums max-h-[410px] overflow-y-auto px-4 text-sm"
           tabindex="0"
           aria-label="Order of twisting"
         >
@@ -192,10 +192,3 @@ const cutColumns = (
     </div>
   </section>
 </template>
-
-<style scoped>
-.order {
-  list-style: decimal inside;
-  font-variant-numeric: tabular-nums;
-}
-</style>

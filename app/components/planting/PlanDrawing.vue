@@ -106,15 +106,19 @@ const told = computed(() => {
 <template>
   <div
     ref="box"
-    class="plan"
+    class="plan relative"
     :class="{ drawing }"
     :style="{ height: `${height}px` }"
     @click="click"
     @dblclick="emit('finish')"
   >
-    <svg class="layer" :width="width" :height="height" aria-hidden="true">
+    <svg class="absolute inset-0" :width="width" :height="height" aria-hidden="true">
       <g :transform="transform">
-        <rect :width="plan.board.widthMm" :height="plan.board.depthMm" class="board" />
+        <rect
+          :width="plan.board.widthMm"
+          :height="plan.board.depthMm"
+          class="board fill-wood stroke-wood-line stroke-1 [vector-effect:non-scaling-stroke]"
+        />
         <svg :width="plan.board.widthMm" :height="plan.board.depthMm">
           <path
             v-for="keepOut in plan.board.keepOuts"
@@ -127,7 +131,7 @@ const told = computed(() => {
             v-for="(border, i) in plan.borders"
             :key="`bed ${i}`"
             :d="`${pathOf(border.points)}Z`"
-            class="bed"
+            class="bed fill-wood-line [fill-opacity:0.55]"
           />
           <path
             v-for="patch in plan.patches"
@@ -150,13 +154,13 @@ const told = computed(() => {
     </svg>
     <canvas
       ref="canvas"
-      class="layer"
+      class="absolute inset-0"
       :style="{ width: `${width}px`, height: `${height}px` }"
       role="img"
       :aria-busy="!isWhole"
       :aria-label="`Planting plan from above: ${plan.spots.length} pieces on ${model(plan.board.widthMm)} by ${model(plan.board.depthMm)}`"
     />
-    <svg class="layer" :width="width" :height="height" aria-hidden="true">
+    <svg class="absolute inset-0" :width="width" :height="height" aria-hidden="true">
       <g
         v-for="spot in plan.spots"
         :key="spotName(spot)"
@@ -205,7 +209,7 @@ const told = computed(() => {
       <g v-if="drawing" :transform="transform">
         <path
           :d="keepOutPath(drawing, plan.board.depthMm)"
-          class="new"
+          class="fill-none stroke-rain [stroke-opacity:0.55] [stroke-linejoin:round]"
           :style="{ strokeWidth: `${drawing.kind === 'line' ? Math.max(2, drawing.widthMm) : 2 / scale}px` }"
         />
         <circle
@@ -214,17 +218,22 @@ const told = computed(() => {
           :cx="x"
           :cy="plan.board.depthMm - y"
           :r="4 / scale"
-          class="point"
+          class="fill-white stroke-rain stroke-[1.5px] [vector-effect:non-scaling-stroke]"
         />
       </g>
-      <text :x="left + 4" :y="PAD + boardPx.h + 12" class="edge">front edge</text>
-      <text :x="left + boardPx.w - 4" :y="PAD + boardPx.h + 12" text-anchor="end" class="edge">
+      <text :x="left + 4" :y="PAD + boardPx.h + 12" class="text-[12px] fill-soft">front edge</text>
+      <text
+        :x="left + boardPx.w - 4"
+        :y="PAD + boardPx.h + 12"
+        text-anchor="end"
+        class="text-[12px] fill-soft"
+      >
         {{ model(plan.board.widthMm) }} × {{ model(plan.board.depthMm) }}
       </text>
     </svg>
     <p
       v-if="told"
-      class="told"
+      class="absolute py-0.75 px-2 border border-soft rounded-md bg-white text-[13px] pointer-events-none whitespace-nowrap"
       :style="{ left: `${Math.min(width - 300, told.x + 10)}px`, top: `${Math.max(4, told.y - 34)}px` }"
     >
       {{ told.text }}
@@ -233,21 +242,8 @@ const told = computed(() => {
 </template>
 
 <style scoped>
-.plan {
-  position: relative;
-}
 .plan.drawing {
   cursor: crosshair;
-}
-.layer {
-  position: absolute;
-  inset: 0;
-}
-.board {
-  fill: var(--color-wood);
-  stroke: var(--color-wood-line);
-  stroke-width: 1px;
-  vector-effect: non-scaling-stroke;
 }
 .line {
   fill: none;
@@ -256,22 +252,6 @@ const told = computed(() => {
 }
 .shape {
   fill: var(--color-wood-edge);
-}
-.bed {
-  fill: var(--color-wood-line);
-  fill-opacity: 0.55;
-}
-.new {
-  fill: none;
-  stroke: var(--color-rain);
-  stroke-opacity: 0.55;
-  stroke-linejoin: round;
-}
-.point {
-  fill: var(--color-white);
-  stroke: var(--color-rain);
-  stroke-width: 1.5px;
-  vector-effect: non-scaling-stroke;
 }
 .spot path {
   stroke: var(--color-ink);
@@ -284,19 +264,5 @@ const told = computed(() => {
   paint-order: stroke;
   stroke: var(--color-white);
   stroke-width: 2.5px;
-}
-.edge {
-  font-size: 12px;
-  fill: var(--color-soft);
-}
-.told {
-  position: absolute;
-  padding: 3px 8px;
-  border: 1px solid var(--color-soft);
-  border-radius: 4px;
-  background: var(--color-white);
-  font-size: 13px;
-  pointer-events: none;
-  white-space: nowrap;
 }
 </style>

@@ -165,7 +165,7 @@ async function keep(): Promise<void> {
   <div>
     <div
       ref="box"
-      class="scene"
+      class="scene relative cursor-grab touch-none overflow-hidden border-b border-b-line"
       tabindex="0"
       role="application"
       :aria-label="`The board as it will be seen, ${words}. Arrows go around it, plus and minus nearer and further, 0 back to the viewing point.`"
@@ -198,13 +198,6 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-.scene {
-  position: relative;
-  cursor: grab;
-  touch-action: none;
-  overflow: hidden;
-  border-bottom: 1px solid var(--color-line);
-}
 .scene:active {
   cursor: grabbing;
 }

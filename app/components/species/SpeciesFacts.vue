@@ -113,7 +113,7 @@ const facts = computed<[string, string][]>(() => {
     <p class="mb-1">
       <strong>{{ formatDay(date) }}:</strong> {{ look.words }}
     </p>
-    <div class="strip" :style="{ background: strip }" aria-hidden="true" />
+    <div class="h-3.5 mb-2.5 border border-line" :style="{ background: strip }" aria-hidden="true" />
     <table class="mb-3 w-full text-sm">
       <thead>
         <tr class="text-soft">
@@ -142,7 +142,7 @@ const facts = computed<[string, string][]>(() => {
         </tr>
       </tbody>
     </table>
-    <dl class="list">
+    <dl class="grid grid-cols-[92px_1fr] gap-y-0.5 gap-x-2.5 text-[13px] leading-[1.35]">
       <template v-for="[name, value] in facts" :key="name"
         ><dt>{{ name }}</dt>
         <dd>{{ value }}</dd></template
@@ -151,7 +151,7 @@ const facts = computed<[string, string][]>(() => {
     <h3 class="mb-1 mt-3">
       The year here <span class="font-sans text-sm font-normal text-soft">with BBCH codes</span>
     </h3>
-    <dl class="list dates">
+    <dl class="grid grid-cols-[92px_1fr] gap-y-0.5 gap-x-2.5 text-[13px] leading-[1.35] dates">
       <template v-for="[name, when, bbch] in dates" :key="name"
         ><dt>{{ name }}</dt>
         <dd>
@@ -159,7 +159,7 @@ const facts = computed<[string, string][]>(() => {
         </dd></template
       >
     </dl>
-    <ul class="swatches">
+    <ul class="swatches flex flex-wrap gap-y-1 gap-x-3 mt-2.5 text-[12px] text-soft">
       <li v-for="(swatch, i) in swatches" :key="i" :title="swatch.lab">
         <i :style="{ background: swatch.hex }" />{{ swatch.name }}
       </li>
@@ -169,27 +169,7 @@ const facts = computed<[string, string][]>(() => {
 </template>
 
 <style scoped>
-.strip {
-  height: 14px;
-  margin-bottom: 10px;
-  border: 1px solid var(--color-line);
-}
-.list {
-  display: grid;
-  grid-template-columns: 92px 1fr;
-  gap: 2px 10px;
-  font-size: 13px;
-  line-height: 1.35;
-}
 dt {
-  color: var(--color-soft);
-}
-.swatches {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  margin-top: 10px;
-  font-size: 12px;
   color: var(--color-soft);
 }
 .swatches li {

@@ -59,9 +59,9 @@ const others = computed(() =>
 </script>
 
 <template>
-  <form class="form" @submit.prevent="keep">
+  <form class="pt-2.5 px-5 pb-7.5" @submit.prevent="keep">
     <h1>{{ isNew ? `A copy of ${base.common}` : base.common }}</h1>
-    <div class="top">
+    <div class="top grid grid-cols-[440px_1fr] gap-4 sticky top-0 bg-paper z-1 border-b border-b-line pb-2">
       <SpeciesThumb :species="shown" :date="date" :place="place" :width="430" :height="190" all />
       <div class="grid content-start gap-2">
         <p class="text-sm text-soft">
@@ -92,7 +92,7 @@ const others = computed(() =>
     </div>
     <fieldset v-for="group in groups" :key="group">
       <legend>{{ group }}</legend>
-      <div class="fields">
+      <div class="grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-y-2 gap-x-3">
         <div v-for="field in speciesFields.filter((row) => row.group === group)" :key="field.path">
           <label v-if="field.kind !== 'choice'" class="label" :for="`s-${field.path}`">{{
             field.label
@@ -108,7 +108,7 @@ const others = computed(() =>
               :id="`s-${field.path}`"
               v-model="text[field.path]"
               type="color"
-              class="colour"
+              class="colour w-13.5 h-10 p-0.5 border border-edge rounded-md bg-white"
               :class="{ none: text[field.path] === '' }"
             />
             <button
@@ -139,20 +139,6 @@ const others = computed(() =>
 </template>
 
 <style scoped>
-.form {
-  padding: 10px 20px 30px;
-}
-.top {
-  display: grid;
-  grid-template-columns: 440px 1fr;
-  gap: 16px;
-  position: sticky;
-  top: 0;
-  background: var(--color-paper);
-  z-index: 1;
-  border-bottom: 1px solid var(--color-line);
-  padding-bottom: 8px;
-}
 fieldset {
   padding-top: 10px;
 }
@@ -161,19 +147,6 @@ legend {
   font-weight: 650;
   font-size: 16px;
   padding-top: 10px;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 8px 12px;
-}
-.colour {
-  width: 54px;
-  height: 40px;
-  padding: 2px;
-  border: 1px solid var(--color-edge);
-  border-radius: 4px;
-  background: var(--color-white);
 }
 .colour.none {
   opacity: 0.4;

@@ -78,14 +78,16 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
 </script>
 
 <template>
-  <div class="more">
+  <div class="text-[13px]">
     <p>{{ enough }}</p>
-    <ol class="days">
+    <ol class="days max-w-[860px] mt-1">
       <li v-for="(day, i) in ahead.days" :key="i">
-        <span class="when">{{ day.on === undefined ? 'some day' : formatDate(day.on) }}</span>
+        <span class="text-soft">{{ day.on === undefined ? 'some day' : formatDate(day.on) }}</span>
         <span>{{ what[day.what] }} {{ day.what === 'spoils' ? '' : day.who }}</span>
-        <span class="amount">{{ day.change > 0 ? '+' : '−' }}{{ show(Math.abs(day.change)) }}</span>
-        <span class="amount" :class="{ 'text-hip': day.after < 0 }">{{
+        <span class="text-right tabular-nums"
+          >{{ day.change > 0 ? '+' : '−' }}{{ show(Math.abs(day.change)) }}</span
+        >
+        <span class="text-right tabular-nums" :class="{ 'text-hip': day.after < 0 }">{{
           day.after < 0 ? `${show(-day.after)} lacking` : `leaves ${show(day.after)}`
         }}</span>
       </li>
@@ -108,8 +110,8 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
       </ul>
     </template>
     <p class="mt-1">
-      <NuxtLink v-if="ahead.runsOut" class="link" :to="to('stock/buying')">Go to buying</NuxtLink>
-      <NuxtLink class="link ml-3" :to="{ path: to('stock'), query: { material: ahead.materialId } }"
+      <NuxtLink v-if="ahead.runsOut" class="underline" :to="to('stock/buying')">Go to buying</NuxtLink>
+      <NuxtLink class="underline ml-3" :to="{ path: to('stock'), query: { material: ahead.materialId } }"
         >See its lots</NuxtLink
       >
     </p>
@@ -117,27 +119,10 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
 </template>
 
 <style scoped>
-.more {
-  font-size: 13px;
-}
-.days {
-  max-width: 860px;
-  margin-top: 4px;
-}
 .days li {
   display: grid;
   grid-template-columns: 110px minmax(0, 1fr) 100px 130px;
   gap: 10px;
   padding: 2px 0;
-}
-.when {
-  color: var(--color-soft);
-}
-.amount {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
-.link {
-  text-decoration: underline;
 }
 </style>

@@ -66,8 +66,14 @@ const out = computed(() => props.ahead.runsOut && { x: x(props.ahead.runsOut.on)
       :height="Math.abs(y(step.level) - y(0))"
       :class="step.level < 0 ? 'below' : 'above'"
     />
-    <line x1="0" x2="100" :y1="y(0)" :y2="y(0)" class="zero" />
-    <path :d="line" class="line" />
+    <line
+      x1="0"
+      x2="100"
+      :y1="y(0)"
+      :y2="y(0)"
+      class="stroke-soft stroke-1 [vector-effect:non-scaling-stroke]"
+    />
+    <path :d="line" class="fill-none stroke-ink stroke-[1.5px] [vector-effect:non-scaling-stroke]" />
     <line
       v-for="(mark, i) in arrivals"
       :key="`a${i}`"
@@ -75,7 +81,7 @@ const out = computed(() => props.ahead.runsOut && { x: x(props.ahead.runsOut.on)
       :x2="mark.x"
       :y1="mark.y"
       :y2="HEIGHT"
-      class="comes"
+      class="stroke-rain stroke-3 [vector-effect:non-scaling-stroke]"
     />
     <line
       v-for="(place, i) in spoils"
@@ -84,9 +90,16 @@ const out = computed(() => props.ahead.runsOut && { x: x(props.ahead.runsOut.on)
       :x2="place"
       y1="0"
       :y2="HEIGHT"
-      class="spoils"
+      class="stroke-larch stroke-2 [stroke-dasharray:3_3] [vector-effect:non-scaling-stroke]"
     />
-    <line v-if="out" :x1="out.x" :x2="out.x" y1="0" :y2="HEIGHT" class="out" />
+    <line
+      v-if="out"
+      :x1="out.x"
+      :x2="out.x"
+      y1="0"
+      :y2="HEIGHT"
+      class="stroke-hip stroke-2 [vector-effect:non-scaling-stroke]"
+    />
   </svg>
 </template>
 
@@ -96,32 +109,5 @@ const out = computed(() => props.ahead.runsOut && { x: x(props.ahead.runsOut.on)
 }
 .below {
   fill: var(--color-hip-pale);
-}
-.zero {
-  stroke: var(--color-soft);
-  stroke-width: 1;
-  vector-effect: non-scaling-stroke;
-}
-.line {
-  fill: none;
-  stroke: var(--color-ink);
-  stroke-width: 1.5;
-  vector-effect: non-scaling-stroke;
-}
-.comes {
-  stroke: var(--color-rain);
-  stroke-width: 3;
-  vector-effect: non-scaling-stroke;
-}
-.spoils {
-  stroke: var(--color-larch);
-  stroke-width: 2;
-  stroke-dasharray: 3 3;
-  vector-effect: non-scaling-stroke;
-}
-.out {
-  stroke: var(--color-hip);
-  stroke-width: 2;
-  vector-effect: non-scaling-stroke;
 }
 </style>

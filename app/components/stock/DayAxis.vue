@@ -16,29 +16,21 @@ const named = computed(() =>
 </script>
 
 <template>
-  <div class="axis" aria-hidden="true">
-    <span class="today">today</span>
-    <span v-for="{ day, name } in named" :key="day" class="month" :style="{ left: `${at(day)}%` }">{{
-      name
-    }}</span>
+  <div class="axis relative h-4.5 text-[12px]" aria-hidden="true">
+    <span class="left-0">today</span>
+    <span
+      v-for="{ day, name } in named"
+      :key="day"
+      class="pl-0.75 border-l border-l-line"
+      :style="{ left: `${at(day)}%` }"
+      >{{ name }}</span
+    >
   </div>
 </template>
 
 <style scoped>
-.axis {
-  position: relative;
-  height: 18px;
-  font-size: 12px;
-}
 .axis span {
   position: absolute;
   top: 0;
-}
-.today {
-  left: 0;
-}
-.month {
-  padding-left: 3px;
-  border-left: 1px solid var(--color-line);
 }
 </style>

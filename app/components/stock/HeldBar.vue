@@ -6,20 +6,18 @@ const share = (quantity: number): string => `${(100 * Math.max(0, quantity)) / m
 </script>
 
 <template>
-  <span v-if="wanted > 0" class="bar" :class="{ short: held < wanted }" aria-hidden="true">
+  <span
+    v-if="wanted > 0"
+    class="bar relative block w-40 h-2.5 bg-bench"
+    :class="{ short: held < wanted }"
+    aria-hidden="true"
+  >
     <span class="held" :style="{ width: share(held) }" />
-    <span class="tick" :style="{ left: share(wanted) }" />
+    <span class="absolute -top-0.75 -bottom-0.75 w-0.5 -ml-px bg-ink" :style="{ left: share(wanted) }" />
   </span>
 </template>
 
 <style scoped>
-.bar {
-  position: relative;
-  display: block;
-  width: 160px;
-  height: 10px;
-  background: var(--color-bench);
-}
 .bar.short {
   background: var(--color-hip-pale);
 }
@@ -27,14 +25,6 @@ const share = (quantity: number): string => `${(100 * Math.max(0, quantity)) / m
   display: block;
   height: 100%;
   background: var(--color-quiet-bar);
-}
-.tick {
-  position: absolute;
-  top: -3px;
-  bottom: -3px;
-  width: 2px;
-  margin-left: -1px;
-  background: var(--color-ink);
 }
 @media (max-width: 1180px) {
   .bar {

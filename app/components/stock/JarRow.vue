@@ -40,9 +40,9 @@ const said = computed(() =>
         class="ml-2 inline-block h-9 border border-line"
       />
     </p>
-    <p class="held" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</p>
+    <p class="text-right tabular-nums" :class="{ 'text-hip': lot.onHand < 0 }">{{ show(lot.onHand) }}</p>
     <p class="said text-soft">{{ said }}</p>
-    <div class="acts">
+    <div class="flex justify-end gap-0.5">
       <button
         v-if="canMeasure"
         type="button"
@@ -89,15 +89,6 @@ const said = computed(() =>
   gap: 0 16px;
   min-height: 44px;
   border-bottom: 1px solid var(--color-line);
-}
-.held {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
-}
-.acts {
-  display: flex;
-  justify-content: end;
-  gap: 2px;
 }
 @media (max-width: 700px) {
   .lot {

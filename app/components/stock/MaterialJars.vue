@@ -25,9 +25,9 @@ const said = computed(() =>
 </script>
 
 <template>
-  <div class="jars">
+  <div class="-my-1.5 mx-0 text-[13px]">
     <JarRow v-for="lot in state.lots" :key="lot.lot.id" :lot="lot" :material="material" />
-    <div class="jar-foot">
+    <div class="flex flex-wrap items-center gap-1 min-h-11">
       <p class="min-w-0 flex-1 text-sm text-soft">{{ said }}</p>
       <button
         v-if="!isBlend && colourOf(material.of)"
@@ -60,17 +60,3 @@ const said = computed(() =>
     />
   </div>
 </template>
-
-<style scoped>
-.jars {
-  margin: -6px 0;
-  font-size: 13px;
-}
-.jar-foot {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px;
-  min-height: 44px;
-}
-</style>

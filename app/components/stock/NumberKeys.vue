@@ -9,22 +9,16 @@ const press = (key: string): void => {
 </script>
 
 <template>
-  <div class="keys" role="group" aria-label="Numbers">
-    <button v-for="key in KEYS" :key="key" type="button" class="button key" @click="press(key)">
+  <div class="grid grid-cols-[repeat(3,1fr)] gap-2" role="group" aria-label="Numbers">
+    <button
+      v-for="key in KEYS"
+      :key="key"
+      type="button"
+      class="button min-h-16 text-[26px]"
+      @click="press(key)"
+    >
       <span v-if="key === '⌫'" class="sr-only">Take back a digit</span
       ><span :aria-hidden="key === '⌫'">{{ key }}</span>
     </button>
   </div>
 </template>
-
-<style scoped>
-.keys {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px;
-}
-.key {
-  min-height: 64px;
-  font-size: 26px;
-}
-</style>

@@ -76,14 +76,14 @@ const packsMinor = computed(() => shelf.shortages.reduce((sum, row) => sum + (ro
     :row-px="44"
   >
     <template #group="{ head }">
-      <span v-if="head === groupNames.short" class="beside">
+      <span v-if="head === groupNames.short" class="ml-3 font-sans font-[450] text-[13px] text-soft">
         <template v-if="packsMinor > 0">about {{ money(packsMinor) }} in whole packs · </template>
         <NuxtLink class="underline" :to="to('stock/buying')">what to buy of whom</NuxtLink>
       </span>
     </template>
     <template #colour="{ row: { state } }">
       <i
-        class="dot"
+        class="dot block w-5 h-5 border border-line"
         :class="{ none: !colourOf(state.material.of) }"
         :style="{ background: colourOf(state.material.of) }"
         aria-hidden="true"
@@ -134,19 +134,6 @@ const packsMinor = computed(() => shelf.shortages.reduce((sum, row) => sum + (ro
 }
 .shelf :deep(td.colour) {
   width: 40px;
-}
-.beside {
-  margin-left: 12px;
-  font-family: var(--font-sans);
-  font-weight: 450;
-  font-size: 13px;
-  color: var(--color-soft);
-}
-.dot {
-  display: block;
-  width: 20px;
-  height: 20px;
-  border: 1px solid var(--color-line);
 }
 .dot.none {
   border-color: transparent;

@@ -13,59 +13,25 @@ const rooms = [
 </script>
 
 <template>
-  <div class="rooms">
+  <div class="flex flex-wrap items-stretch gap-y-0 gap-x-4 pt-0 pr-5 pb-0 pl-3 border-b border-b-line">
     <h1 class="sr-only">{{ title }}</h1>
-    <nav class="tabs" aria-label="Stock">
+    <nav class="flex gap-1 min-w-0 overflow-x-auto" aria-label="Stock">
       <NuxtLink
         v-for="[path, name] in rooms"
         :key="path"
         :to="to(path)"
-        class="room"
+        class="room flex-none flex items-center min-h-13 py-0 px-2.5 border-b-3 border-b-transparent font-title text-[17px] text-soft"
         exact-active-class="on"
         >{{ name }}</NuxtLink
       >
     </nav>
-    <div class="acts"><slot /></div>
+    <div class="acts flex-1 flex flex-wrap items-center justify-end gap-2 py-1 px-0"><slot /></div>
   </div>
 </template>
 
 <style scoped>
-.rooms {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: stretch;
-  gap: 0 16px;
-  padding: 0 20px 0 12px;
-  border-bottom: 1px solid var(--color-line);
-}
-.tabs {
-  display: flex;
-  gap: 4px;
-  min-width: 0;
-  overflow-x: auto;
-}
-.acts {
-  flex: 1;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: end;
-  gap: 8px;
-  padding: 4px 0;
-}
 .acts:empty {
   display: none;
-}
-.room {
-  flex: none;
-  display: flex;
-  align-items: center;
-  min-height: 52px;
-  padding: 0 10px;
-  border-bottom: 3px solid transparent;
-  font-family: var(--font-title);
-  font-size: 17px;
-  color: var(--color-soft);
 }
 .room:hover {
   color: var(--color-ink);

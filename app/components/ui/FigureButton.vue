@@ -92,11 +92,11 @@ function settle(event: MouseEvent): void {
         >
         <span
           v-if="explained.leaves.length + explained.details.length > 0"
-          class="inputs"
+          class="table w-full mt-2 text-[13px]"
           role="table"
           aria-label="What went into it"
         >
-          <span v-for="input in explained.leaves" :key="keyOf(input)" class="row" role="row">
+          <span v-for="input in explained.leaves" :key="keyOf(input)" class="row table-row" role="row">
             <span role="cell"
               >{{ input.name
               }}<span v-if="input.note" class="block text-xs text-soft">{{ input.note }}</span></span
@@ -105,11 +105,13 @@ function settle(event: MouseEvent): void {
             <span role="cell" class="text-xs whitespace-nowrap text-soft"
               >{{ originWords[input.origin] }}
               <template v-if="input.coefficient && methodCoefficient(input.coefficient)">
-                <button type="button" class="own" @click="begin(input)">set</button>
+                <button type="button" class="min-h-6 py-0 px-1 underline text-rain" @click="begin(input)">
+                  set
+                </button>
                 <button
                   v-if="input.origin === 'yours'"
                   type="button"
-                  class="own"
+                  class="min-h-6 py-0 px-1 underline text-rain"
                   @click="set(input.coefficient, undefined)"
                 >
                   take back
@@ -117,7 +119,7 @@ function settle(event: MouseEvent): void {
               </template>
             </span>
           </span>
-          <span v-for="detail in explained.details" :key="detail.name" class="row" role="row">
+          <span v-for="detail in explained.details" :key="detail.name" class="row table-row" role="row">
             <span role="cell"
               >{{ detail.name
               }}<span v-if="detail.note" class="block text-xs text-soft">{{ detail.note }}</span></span
@@ -159,12 +161,6 @@ function settle(event: MouseEvent): void {
 .figure:hover {
   background: var(--color-bench);
 }
-.own {
-  min-height: 24px;
-  padding: 0 4px;
-  text-decoration: underline;
-  color: var(--color-rain);
-}
 .panel {
   position: fixed;
   inset: auto;
@@ -181,15 +177,6 @@ function settle(event: MouseEvent): void {
   font-weight: 400;
   font-size: 15px;
   line-height: 1.35;
-}
-.inputs {
-  display: table;
-  width: 100%;
-  margin-top: 8px;
-  font-size: 13px;
-}
-.row {
-  display: table-row;
 }
 .row > span {
   display: table-cell;

@@ -14,7 +14,7 @@ const press = (event: KeyboardEvent): void => {
 <template>
   <button
     type="button"
-    class="grip"
+    class="grip grid place-items-center w-7 h-8.5 rounded-sm touch-none"
     :aria-label="`Move ${name}: drag, or arrow up and down`"
     title="Drag to reorder; or arrow keys"
     @click.stop
@@ -25,14 +25,6 @@ const press = (event: KeyboardEvent): void => {
 </template>
 
 <style scoped>
-.grip {
-  display: grid;
-  place-items: center;
-  width: 28px;
-  height: 34px;
-  border-radius: 3px;
-  touch-action: none;
-}
 .sorts .grip {
   cursor: grab;
 }

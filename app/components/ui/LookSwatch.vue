@@ -16,20 +16,12 @@ const parts = computed(() => {
 </script>
 
 <template>
-  <span class="swatch" aria-hidden="true"
+  <span class="swatch flex-none inline-flex w-11.5 h-4.25 align-[-3px] border border-line" aria-hidden="true"
     ><i v-for="(part, i) in parts" :key="i" :style="{ background: part.colour, flexGrow: part.share }"
   /></span>
 </template>
 
 <style scoped>
-.swatch {
-  flex: none;
-  display: inline-flex;
-  width: 46px;
-  height: 17px;
-  vertical-align: -3px;
-  border: 1px solid var(--color-line);
-}
 .swatch i {
   flex-basis: 3px;
 }

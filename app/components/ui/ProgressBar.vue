@@ -11,25 +11,18 @@ const words = computed(
 </script>
 
 <template>
-  <span class="bar" role="img" :aria-label="words" :title="words"
-    ><i class="good" :style="{ width: share(progress.good) }" /><i
+  <span
+    class="inline-flex w-20 h-2.25 bg-bench align-middle overflow-hidden"
+    role="img"
+    :aria-label="words"
+    :title="words"
+    ><i class="bg-moss" :style="{ width: share(progress.good) }" /><i
       class="hand"
       :style="{ width: share(progress.inHand) }"
   /></span>
 </template>
 
 <style scoped>
-.bar {
-  display: inline-flex;
-  width: 80px;
-  height: 9px;
-  background: var(--color-bench);
-  vertical-align: middle;
-  overflow: hidden;
-}
-.good {
-  background: var(--color-moss);
-}
 .hand {
   background: repeating-linear-gradient(
     135deg,

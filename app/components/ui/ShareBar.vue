@@ -4,19 +4,12 @@ defineProps<{ of: number; most: number }>()
 </script>
 
 <template>
-  <span class="bar" aria-hidden="true"
+  <span class="bar block w-18 h-1 mt-0.5 mr-0 mb-0 ml-auto bg-bench" aria-hidden="true"
     ><span :style="{ width: most > 0 ? `${(100 * Math.max(0, of)) / most}%` : '0' }"
   /></span>
 </template>
 
 <style scoped>
-.bar {
-  display: block;
-  width: 72px;
-  height: 4px;
-  margin: 2px 0 0 auto;
-  background: var(--color-bench);
-}
 .bar span {
   display: block;
   height: 100%;

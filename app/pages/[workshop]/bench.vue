@@ -53,11 +53,11 @@ const run = computed(() => {
 </script>
 
 <template>
-  <div v-if="isTonight && open.length > 0" class="bench">
+  <div v-if="isTonight && open.length > 0" class="flex flex-col min-h-full">
     <BatchTabs :batches="open" />
     <TonightBench />
   </div>
-  <div v-else-if="batch && run" class="bench">
+  <div v-else-if="batch && run" class="flex flex-col min-h-full">
     <BatchTabs :batches="open" :current="batch" />
     <BatchRun :key="batch.id" :batch="batch" :run="run" />
   </div>
@@ -70,11 +70,3 @@ const run = computed(() => {
     <NuxtLink class="button button-act" :to="to('make-up')">Go to Make-up</NuxtLink>
   </div>
 </template>
-
-<style scoped>
-.bench {
-  display: flex;
-  flex-direction: column;
-  min-height: 100%;
-}
-</style>

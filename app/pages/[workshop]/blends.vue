@@ -155,7 +155,12 @@ async function rename(): Promise<void> {
     </div>
     <template v-if="draft">
       <div class="flex flex-wrap items-center gap-3 px-5 pt-2">
-        <input v-model="name" class="field title" aria-label="Name of the blend" @change="rename" />
+        <input
+          v-model="name"
+          class="field title max-w-[420px] font-title text-[18px] font-[650] border-transparent bg-transparent pl-1 -ml-1"
+          aria-label="Name of the blend"
+          @change="rename"
+        />
         <span v-if="locked" class="text-sm text-soft">
           Mixed as
           {{
@@ -256,16 +261,6 @@ async function rename(): Promise<void> {
 </template>
 
 <style scoped>
-.title {
-  max-width: 420px;
-  font-family: var(--font-title);
-  font-size: 18px;
-  font-weight: 650;
-  border-color: transparent;
-  background: transparent;
-  padding-left: 4px;
-  margin-left: -4px;
-}
 .title:hover,
 .title:focus {
   border-color: var(--color-edge);

@@ -119,7 +119,7 @@ const lastEnd = computed(() => {
 </script>
 
 <template>
-  <div class="page">
+  <div class="page min-h-full">
     <div class="flex flex-wrap items-center gap-3 px-5 pt-3 pb-2">
       <h1>Calendar</h1>
       <ChoiceRow
@@ -176,7 +176,11 @@ const lastEnd = computed(() => {
     </section>
 
     <template v-else>
-      <section v-if="isOff" class="off" aria-label="What the plan changes">
+      <section
+        v-if="isOff"
+        class="mt-0 mx-5 mb-1.5 py-1.5 px-3 border-l-4 border-l-larch-strong bg-larch-pale"
+        aria-label="What the plan changes"
+      >
         <p>
           <strong v-if="calendar.searching">Searching: </strong>
           <strong v-else-if="calendar.nothingKept">A first plan: </strong>
@@ -201,8 +205,8 @@ const lastEnd = computed(() => {
       </section>
       <p v-for="line in closedWords" :key="line" class="px-5 py-1 text-hip" role="status">{{ line }}</p>
 
-      <div class="split">
-        <div class="drawing">
+      <div class="split grid grid-cols-[minmax(0,1fr)_312px] border-t border-t-line">
+        <div class="pt-0 pr-3 pb-5 pl-3">
           <EveningStack
             v-model:selected="selected"
             :bench="calendar.bench"
@@ -224,7 +228,7 @@ const lastEnd = computed(() => {
             <template v-if="lastEnd">All that is laid ends {{ lastEnd }}.</template>
           </p>
         </div>
-        <aside class="side">
+        <aside class="side border-l border-l-line pt-2 px-3.5 pb-5">
           <LostList
             v-if="lost.length > 0"
             v-model:selected="selected"
@@ -267,27 +271,6 @@ const lastEnd = computed(() => {
 </template>
 
 <style scoped>
-.page {
-  min-height: 100%;
-}
-.off {
-  margin: 0 20px 6px;
-  padding: 6px 12px;
-  border-left: 4px solid var(--color-larch-strong);
-  background: var(--color-larch-pale);
-}
-.split {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 312px;
-  border-top: 1px solid var(--color-line);
-}
-.drawing {
-  padding: 0 12px 20px 12px;
-}
-.side {
-  border-left: 1px solid var(--color-line);
-  padding: 8px 14px 20px;
-}
 /* Beside a step that is picked the batches give way: what is said of it is seen without scrolling. */
 .beside {
   max-height: 34vh;

@@ -126,11 +126,15 @@ async function print(): Promise<void> {
     v-if="commission.current && planting.board && commission.plants.length > 0"
     class="flex min-h-full flex-col"
   >
-    <div class="tools">
+    <div class="flex flex-wrap items-center gap-2 py-1.5 px-5 border-b border-b-line text-[13px]">
       <h1 class="mr-2">Planting plan</h1>
       <div class="flex" role="group" aria-label="How the plan is shown">
-        <button type="button" class="view" :aria-pressed="!seen" @click="seen = false">From above</button>
-        <button type="button" class="view" :aria-pressed="seen" @click="seen = true">In the scene</button>
+        <button type="button" class="view min-h-8 py-0 px-2.5" :aria-pressed="!seen" @click="seen = false">
+          From above
+        </button>
+        <button type="button" class="view min-h-8 py-0 px-2.5" :aria-pressed="seen" @click="seen = true">
+          In the scene
+        </button>
       </div>
       <template v-if="drawing">
         <span role="status">{{
@@ -238,19 +242,6 @@ async function print(): Promise<void> {
 </template>
 
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  padding: 6px 20px;
-  border-bottom: 1px solid var(--color-line);
-  font-size: 13px;
-}
-.view {
-  min-height: 32px;
-  padding: 0 10px;
-}
 .view[aria-pressed='true'] {
   color: var(--color-moss);
   font-weight: 600;

@@ -223,7 +223,7 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
             Finish sorting…
           </button>
         </div>
-        <div class="ladder">
+        <div class="grid gap-0.75">
           <button
             v-for="i in sizeClasses.map((_, at) => sizeClasses.length - 1 - at)"
             :key="i"
@@ -232,8 +232,11 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
             :aria-label="`${sizeClasses[i]?.fromMm} to ${sizeClasses[i]?.toMm} mm, ${counts[i]} so far`"
             @click="tap(i)"
           >
-            <span class="stick" :style="{ width: `${((sizeClasses[i]?.toMm ?? 0) / 260) * 100}%` }" />
-            <span class="size">{{ sizeClasses[i]?.fromMm }}–{{ sizeClasses[i]?.toMm }} mm</span>
+            <span
+              class="absolute left-0 bottom-0 h-1 bg-moss opacity-50"
+              :style="{ width: `${((sizeClasses[i]?.toMm ?? 0) / 260) * 100}%` }"
+            />
+            <span class="relative">{{ sizeClasses[i]?.fromMm }}–{{ sizeClasses[i]?.toMm }} mm</span>
             <strong>{{ counts[i] }}</strong>
           </button>
         </div>
@@ -290,10 +293,6 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
 </template>
 
 <style scoped>
-.ladder {
-  display: grid;
-  gap: 3px;
-}
 .heap {
   position: relative;
   display: flex;
@@ -314,17 +313,6 @@ const gauge = computed(() => gaugeSheet('Sorting gauge'))
 }
 .heap:disabled {
   color: var(--color-soft);
-}
-.stick {
-  position: absolute;
-  left: 0;
-  bottom: 0;
-  height: 4px;
-  background: var(--color-moss);
-  opacity: 0.5;
-}
-.size {
-  position: relative;
 }
 .finish:not(:disabled) {
   background: var(--color-moss);

@@ -67,9 +67,9 @@ async function remove(): Promise<void> {
     @saved="saved"
     @leave="editing = undefined"
   />
-  <div v-else class="page">
-    <div class="shelf">
-      <div class="tools">
+  <div v-else class="page grid grid-cols-[minmax(0,1fr)_372px] h-full">
+    <div class="flex flex-col min-h-0">
+      <div class="flex flex-wrap items-center gap-2 py-1.5 px-5 border-b border-b-line">
         <h1>Species</h1>
         <input
           v-model="find"
@@ -98,13 +98,23 @@ async function remove(): Promise<void> {
         />
         <span class="text-sm text-soft">{{ found.length }} kinds, on {{ formatDay(commission.date) }}</span>
       </div>
-      <ul v-if="found.length > 0" class="kinds">
+      <ul
+        v-if="found.length > 0"
+        class="grid grid-cols-[repeat(auto-fill,minmax(112px,1fr))] overflow-auto py-2 px-3 gap-1"
+      >
         <li v-for="row in found" :key="row.id">
-          <button type="button" class="kind" :aria-pressed="row.id === chosen?.id" @click="choose(row.id)">
+          <button
+            type="button"
+            class="kind grid justify-items-center w-full py-1 px-0.5 rounded-md border border-transparent"
+            :aria-pressed="row.id === chosen?.id"
+            @click="choose(row.id)"
+          >
             <span aria-hidden="true"
               ><SpeciesThumb :species="row" :date="commission.date" :place="place" :width="104" :height="104"
             /></span>
-            <span class="name">{{ row.common }}<template v-if="own.has(row.id)"> (mine)</template></span>
+            <span class="text-[13px] leading-[1.2] text-center"
+              >{{ row.common }}<template v-if="own.has(row.id)"> (mine)</template></span
+            >
           </button>
         </li>
       </ul>
@@ -112,7 +122,12 @@ async function remove(): Promise<void> {
         No species is called that. Choose a similar one and make a copy of your own.
       </p>
     </div>
-    <aside v-if="chosen" class="detail" tabindex="0" :aria-label="chosen.common">
+    <aside
+      v-if="chosen"
+      class="detail border-l border-l-line pt-2.5 px-4.5 pb-6 overflow-auto"
+      tabindex="0"
+      :aria-label="chosen.common"
+    >
       <h2>{{ chosen.common }}</h2>
       <p class="botanical mb-1">{{ chosen.botanical }}</p>
       <SpeciesThumb
@@ -158,55 +173,12 @@ async function remove(): Promise<void> {
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 372px;
-  height: 100%;
-}
-.shelf {
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-}
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  padding: 6px 20px;
-  border-bottom: 1px solid var(--color-line);
-}
-.kinds {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(112px, 1fr));
-  overflow: auto;
-  padding: 8px 12px;
-  gap: 4px;
-}
-.kind {
-  display: grid;
-  justify-items: center;
-  width: 100%;
-  padding: 4px 2px;
-  border-radius: 4px;
-  border: 1px solid transparent;
-}
 .kind:hover {
   background: var(--color-hover);
 }
 .kind[aria-pressed='true'] {
   border-color: var(--color-moss);
   background: var(--color-hover);
-}
-.name {
-  font-size: 13px;
-  line-height: 1.2;
-  text-align: center;
-}
-.detail {
-  border-left: 1px solid var(--color-line);
-  padding: 10px 18px 24px;
-  overflow: auto;
 }
 @media (max-width: 900px) {
   .page {

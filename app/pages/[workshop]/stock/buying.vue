@@ -78,7 +78,10 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
       <button type="button" class="button" @click="editing = 'new'">New supplier</button>
     </StockNav>
 
-    <section class="asked" aria-label="What the basket is for">
+    <section
+      class="flex flex-wrap items-start gap-y-3 gap-x-4 pt-2.5 px-5 pb-1.5 border-b border-b-line"
+      aria-label="What the basket is for"
+    >
       <TextField
         v-model="lead"
         class="w-40"
@@ -132,7 +135,7 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
       then read a price list or type its offers.
     </p>
 
-    <div v-if="shown" class="layout">
+    <div v-if="shown" class="layout grid grid-cols-[minmax(0,1fr)_320px] gap-y-0 gap-x-6 pr-5">
       <div class="min-w-0">
         <ParcelTable
           v-for="parcel in shown.parcels"
@@ -187,7 +190,8 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
                 v-if="obstacle.soonest"
                 >: {{ formatDate(obstacle.soonest) }} at the soonest</template
               ><template v-if="gatheringOf(obstacle.material.id)"
-                >; it can be <NuxtLink class="link" :to="to('stock/harvest')">gathered</NuxtLink></template
+                >; it can be
+                <NuxtLink class="underline" :to="to('stock/harvest')">gathered</NuxtLink></template
               >
             </li>
           </ul>
@@ -200,7 +204,7 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
     </div>
     <ul v-else-if="isIdle && buying.plan && buying.plan.obstacles.length > 0" class="px-5 py-2 text-sm">
       <li v-for="obstacle in buying.plan.obstacles" :key="obstacle.material.id" class="py-1">
-        <NuxtLink class="link" :to="{ path: to('stock'), query: { material: obstacle.material.id } }">{{
+        <NuxtLink class="underline" :to="{ path: to('stock'), query: { material: obstacle.material.id } }">{{
           obstacle.material.name
         }}</NuxtLink>: {{ formatQuantity(obstacle.lacking, obstacle.material.unit) }},
         <span class="text-hip">{{ obstacleWords[obstacle.kind] }}</span>
@@ -218,23 +222,6 @@ const isIdle = computed(() => workshop.ledgerRead && !buying.searching && buying
 </template>
 
 <style scoped>
-.asked {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: flex-start;
-  gap: 12px 16px;
-  padding: 10px 20px 6px;
-  border-bottom: 1px solid var(--color-line);
-}
-.layout {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 320px;
-  gap: 0 24px;
-  padding-right: 20px;
-}
-.link {
-  text-decoration: underline;
-}
 @media (max-width: 1080px) {
   .layout {
     grid-template-columns: minmax(0, 1fr);

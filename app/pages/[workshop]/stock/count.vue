@@ -174,7 +174,7 @@ const share = computed(() => {
       </button>
       <button v-else type="button" class="button" @click="reviewing = false">Go on counting</button>
     </StockNav>
-    <div class="done" aria-hidden="true"><div :style="{ width: `${share}%` }" /></div>
+    <div class="done h-1 bg-line" aria-hidden="true"><div :style="{ width: `${share}%` }" /></div>
 
     <TakeDifferences
       v-if="reviewing || (!jar && found.length > 0)"
@@ -186,13 +186,18 @@ const share = computed(() => {
     <p v-else-if="!workshop.ledgerRead" class="px-5 py-4 text-soft" role="status">Reading the shelf…</p>
     <p v-else-if="!jar" class="px-5 py-4 text-soft">There is nothing on the shelf to count.</p>
 
-    <form v-else id="take" class="count" @submit.prevent="enter">
+    <form
+      v-else
+      id="take"
+      class="count grid grid-cols-[minmax(0,1fr)_300px] gap-6 py-4 px-5 max-w-[980px]"
+      @submit.prevent="enter"
+    >
       <div class="min-w-0">
         <p class="text-soft">{{ placeOf(jar.lot.lot.id) || 'no shelf noted' }}</p>
-        <h2 class="name">
+        <h2 class="name flex items-center gap-3 text-[30px] leading-[1.2]">
           <i
             v-if="'colour' in jar.material.of && jar.material.of.colour"
-            class="dot"
+            class="flex-none w-8.5 h-8.5 border border-line"
             :style="{ background: jar.material.of.colour }"
             aria-hidden="true"
           />{{ jar.material.name }}
@@ -208,7 +213,7 @@ const share = computed(() => {
           id="take-amount"
           ref="amount"
           v-model="typed"
-          class="amount"
+          class="w-full max-w-85 min-h-18 py-0 px-4 border-2 border-ink rounded-md bg-white text-[38px] tabular-nums"
           inputmode="decimal"
           autocomplete="off"
         />
@@ -229,7 +234,7 @@ const share = computed(() => {
           <button
             v-if="perGram !== undefined"
             type="button"
-            class="button big"
+            class="button min-h-14 text-[19px]"
             :aria-pressed="onScale"
             @click="onScale = !onScale"
           >
@@ -242,12 +247,14 @@ const share = computed(() => {
         <NumberKeys v-model="typed" />
       </div>
       <CommitBar label="This jar">
-        <button type="button" class="button big" @click="skip">Later</button>
-        <button type="button" class="button big" @click="keep(jar.lot.onHand)">As the books say</button>
+        <button type="button" class="button min-h-14 text-[19px]" @click="skip">Later</button>
+        <button type="button" class="button min-h-14 text-[19px]" @click="keep(jar.lot.onHand)">
+          As the books say
+        </button>
         <button
           type="submit"
           form="take"
-          class="button button-act big flex-1"
+          class="button button-act min-h-14 text-[19px] flex-1"
           :disabled="reading?.kind !== 'ok'"
         >
           Next jar
@@ -259,48 +266,9 @@ const share = computed(() => {
 </template>
 
 <style scoped>
-.done {
-  height: 4px;
-  background: var(--color-line);
-}
 .done div {
   height: 100%;
   background: var(--color-moss);
-}
-.count {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 300px;
-  gap: 24px;
-  padding: 16px 20px;
-  max-width: 980px;
-}
-.name {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  font-size: 30px;
-  line-height: 1.2;
-}
-.dot {
-  flex: none;
-  width: 34px;
-  height: 34px;
-  border: 1px solid var(--color-line);
-}
-.amount {
-  width: 100%;
-  max-width: 340px;
-  min-height: 72px;
-  padding: 0 16px;
-  border: 2px solid var(--color-ink);
-  border-radius: 4px;
-  background: var(--color-white);
-  font-size: 38px;
-  font-variant-numeric: tabular-nums;
-}
-.big {
-  min-height: 56px;
-  font-size: 19px;
 }
 @media (max-width: 760px) {
   .count {

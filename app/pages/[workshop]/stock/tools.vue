@@ -101,7 +101,7 @@ const isNamed = (what: string): boolean =>
       What nothing is said of counts as there. What is lent, worn or sold is missing: ways of making that want
       it say so, and holders limit how many pieces are under way at once.
     </p>
-    <div class="layout">
+    <div class="layout grid grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)] gap-y-0 gap-x-5 items-start">
       <ToolTable title="Tools" :rows="toolRows" :wanting="wanting" @edit="edit" />
       <ToolTable title="Holders" counted :rows="holderRows" :wanting="wanting" @edit="edit" />
     </div>
@@ -118,12 +118,6 @@ const isNamed = (what: string): boolean =>
 </template>
 
 <style scoped>
-.layout {
-  display: grid;
-  grid-template-columns: minmax(0, 1.25fr) minmax(0, 1fr);
-  gap: 0 20px;
-  align-items: start;
-}
 @media (max-width: 1080px) {
   .layout {
     grid-template-columns: minmax(0, 1fr);
