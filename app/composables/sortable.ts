@@ -6,7 +6,7 @@ import type Sortable from 'sortablejs'
  * @param list the element whose children are the rows @param draggable selector of those that can be moved
  * @param moved told which place a row left and which it came to, 0 for the first
  */
-function useSortable(
+export function useSortable(
   list: Readonly<Ref<HTMLElement | null>>,
   draggable: string,
   moved: (from: number, to: number) => void,
@@ -46,30 +46,4 @@ function useSortable(
   onBeforeUnmount(() => {
     sortable?.destroy()
   })
-}
-
-/**
- * The lines of the commission in a table, put in order by dragging or by keys.
- * @param placeOf the place among the commission's plants of a row, by its place among those that stand in the window
- */
-export function useLineOrder(
-  rows: Readonly<Ref<HTMLElement | null>>,
-  draggable: string,
-  placeOf: (row: number) => number | undefined,
-) {
-  const moveLine = useDeed('moveLine')
-  const commission = useCommission()
-  async function move(from: number, to: number): Promise<void> {
-    const [line, other] = [commission.plants[from]?.line, commission.plants[to]?.line]
-    if (!line || !other || line === other) return
-    // The table leaves out lines that can't be worked out: the place counts them too.
-    const others = commission.lines.filter(({ id }) => id !== line.id)
-    const place = others.findIndex(({ id }) => id === other.id) + (to > from ? 1 : 0)
-    await moveLine(line.id, place)
-  }
-  useSortable(rows, draggable, (from, to) => {
-    const [left, came] = [placeOf(from), placeOf(to)]
-    if (left !== undefined && came !== undefined) void move(left, came)
-  })
-  return { move }
 }

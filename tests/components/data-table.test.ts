@@ -180,4 +180,35 @@ describe('a table of data', () => {
     await hand.click(screen.getByRole('checkbox', { name: 'Choose all' }))
     expect([...chosen]).toEqual([])
   })
+  it('tells of a row that is pressed, and of one that is pressed twice', async () => {
+    const told: string[] = []
+    const listens = {
+      onPick: ({ id }: Jar) => told.push(`picked ${id}`),
+      onEnter: ({ id }: Jar) => told.push(`entered ${id}`),
+    }
+    await show(DataTable, table(listens))
+    await hand.click(screen.getByText('Foam 2'))
+    expect(told).toEqual(['picked b'])
+    await hand.dblClick(screen.getByText('Fibre'))
+    expect(told.slice(1)).toEqual(['picked c', 'picked c', 'entered c'])
+  })
+  it('has rows drawn whole where they bring their own cells, and rows of another kind below', async () => {
+    mount(DataTable, {
+      props: table(),
+      attachTo: document.body,
+      slots: {
+        row: ({ row, index }: { row: Jar; index: number }) => h('tr', h('td', `${index + 1}: ${row.name}`)),
+        rest: () => h('tbody', h('tr', h('td', 'A jar that can’t be read'))),
+      },
+    })
+    await waitFor(() =>
+      expect(names()).toEqual([
+        '1: Foam 10',
+        '2: Foam 2',
+        '3: Fibre',
+        'A jar that can’t be read',
+        'Together',
+      ]),
+    )
+  })
 })

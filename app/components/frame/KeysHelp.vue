@@ -1,16 +1,16 @@
 <script setup lang="ts">
 const shell = useShell()
+const columns = [
+  { id: 'key', head: 'Key', cell: 'font-medium whitespace-nowrap' },
+  { id: 'does', head: 'What it does' },
+]
 </script>
 
 <template>
   <BaseDialog v-model="shell.keys" title="Keys">
-    <table class="ruled w-full">
-      <tbody>
-        <tr v-for="[key, does] in keyList" :key="key">
-          <th scope="row" class="!text-base !text-ink">{{ key }}</th>
-          <td>{{ does }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable label="Keys" bare :rows="keyList" :columns="columns" :key-of="([key]) => key">
+      <template #key="{ row: [key] }">{{ key }}</template>
+      <template #does="{ row: [, does] }">{{ does }}</template>
+    </DataTable>
   </BaseDialog>
 </template>

@@ -10,10 +10,12 @@ import {
   localDay,
   lookOn,
   regionsOf,
+  type Age,
   type Place,
   type Species,
 } from '~~/core/plants'
 import { addDays, plainNumber } from '~~/core/units'
+import type { Column } from '../../parts/table/column'
 
 /** All that is known of a species: its ages, its year at the place in hand, where it grows and how it stands. */
 const props = defineProps<{ species: Species; date: string; place: Place }>()
@@ -106,6 +108,20 @@ const facts = computed<[string, string][]>(() => {
     ['Figures', row.origin === 'yours' ? 'yours' : row.origin === 'memory' ? 'our estimate' : row.origin],
   ]
 })
+/** Measures at each age. */
+type Measure = { readonly name: string; readonly mm: (age: Age) => number }
+const measures = computed<readonly Measure[]>(() => {
+  const at = (age: Age) => formOf(props.species, age)
+  return [
+    { name: 'Height', mm: (age) => at(age).heightM * 1000 },
+    { name: 'Crown', mm: (age) => at(age).crownWidthM * 1000 },
+    ...(stemmed.value ? [{ name: 'Clear stem', mm: (age: Age) => at(age).clearStemM * 1000 }] : []),
+  ]
+})
+const measureColumns: readonly Column<Measure>[] = [
+  { id: 'name', head: 'Age', text: ({ name }) => name, cell: 'pl-0 text-soft' },
+  ...ages.map((age) => ({ id: age, head: age, number: true, text: ({ mm }: Measure) => real(mm(age)) })),
+]
 </script>
 
 <template>
@@ -114,34 +130,13 @@ const facts = computed<[string, string][]>(() => {
       <strong>{{ formatDay(date) }}:</strong> {{ look.words }}
     </p>
     <div class="h-3.5 mb-2.5 border border-line" :style="{ background: strip }" aria-hidden="true" />
-    <table class="mb-3 w-full text-sm">
-      <thead>
-        <tr class="text-soft">
-          <th class="text-left font-normal">Age</th>
-          <th v-for="age in ages" :key="age" class="text-right font-normal">{{ age }}</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr>
-          <td class="text-soft">Height</td>
-          <td v-for="age in ages" :key="age" class="text-right">
-            {{ real(formOf(species, age).heightM * 1000) }}
-          </td>
-        </tr>
-        <tr>
-          <td class="text-soft">Crown</td>
-          <td v-for="age in ages" :key="age" class="text-right">
-            {{ real(formOf(species, age).crownWidthM * 1000) }}
-          </td>
-        </tr>
-        <tr v-if="stemmed">
-          <td class="text-soft">Clear stem</td>
-          <td v-for="age in ages" :key="age" class="text-right">
-            {{ real(formOf(species, age).clearStemM * 1000) }}
-          </td>
-        </tr>
-      </tbody>
-    </table>
+    <DataTable
+      class="mb-3 text-sm"
+      label="Size by age"
+      :rows="measures"
+      :columns="measureColumns"
+      :key-of="({ name }) => name"
+    />
     <dl class="grid grid-cols-[92px_1fr] gap-y-0.5 gap-x-2.5 text-[13px] leading-[1.35]">
       <template v-for="[name, value] in facts" :key="name"
         ><dt>{{ name }}</dt>

@@ -16,7 +16,9 @@ import { moveInRows } from './move-in-rows'
  * drawn only where they are looked at when they are many, a few with each frame. Under heads of groups as long as they
  * are in no other order. A slot of a column's name draws its cells, `head-` and its
  * name its head; `opened` what a row holds when it is opened; `group`
- * what stands beside a group's name. Where several may be chosen each row has a tick, and the head one for all.
+ * what stands beside a group's name; `row` a row whole, with its own cells; `rest` rows of another kind below. Where
+ * several may be chosen each row has a tick, and the head one for all. Where rows are put in order by hand, each has a
+ * grip.
  */
 const props = withDefaults(
   defineProps<{
@@ -44,9 +46,15 @@ const props = withDefaults(
     rowPx?: number
     /** Several may be chosen: what each is called, for those who hear it. */
     choosing?: ((row: Row) => string) | undefined
+    /** Rows are put in another order by their grips; where none is in a group. */
+    movable?: boolean
+    /** Rows of fields, which take long to make: fewer at a time. */
+    heavy?: boolean
   }>(),
   { open: () => new Set<string>(), isChosen: () => false, empty: '', fault: '', rowPx: 40 },
 )
+/** A row was pressed, pressed twice, or let go at another place of all. */
+const emit = defineEmits<{ pick: [row: Row]; enter: [row: Row]; move: [from: number, to: number] }>()
 const slots = useSlots()
 const order = defineModel<Order>('order')
 /** Keys of the rows that are chosen. */
@@ -112,9 +120,20 @@ const items = computed(() => {
 })
 
 const own = useTemplateRef<HTMLElement>('own')
-const { shown, above, below, measure } = useVirtualRows(() => [...items.value.keys()], own, props.rowPx)
+const { shown, above, below, measure } = useVirtualRows(
+  () => [...items.value.keys()],
+  own,
+  props.rowPx,
+  props.heavy ? HEAVY_ROWS : undefined,
+)
 const ROWS_AT_ONCE = 12
-const grown = useGrowing(() => shown.value.length, ROWS_AT_ONCE)
+const HEAVY_AT_ONCE = 3
+const grown = useGrowing(() => shown.value.length, props.heavy ? HEAVY_AT_ONCE : ROWS_AT_ONCE)
+if (props.movable)
+  useSortable(own, 'tbody[data-index]', (from, to) => {
+    const [left, came] = [shown.value[from], shown.value[to]]
+    if (left && came) emit('move', left.index, came.index)
+  })
 const visible = computed(() =>
   shown.value.slice(0, grown.value).flatMap(({ key, index }) => {
     const item = items.value.get(key)
@@ -195,10 +214,13 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
           {{ item.head }} <slot name="group" :head="item.head" />
         </th>
       </tr>
+      <slot v-else-if="slots.row" name="row" :row="item.row" :index="index" />
       <template v-else>
         <tr
           :class="['row', classOf?.(item.row), { 'row-chosen': isChosen(item.row) }]"
           :aria-rowindex="index + 2"
+          @click="emit('pick', item.row)"
+          @dblclick="emit('enter', item.row)"
         >
           <td v-if="choosing" class="choose">
             <input
@@ -213,7 +235,7 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
             :key="column.id"
             :class="[column.cell, { number: column.number }]"
           >
-            <slot :name="column.id" :row="item.row">{{
+            <slot :name="column.id" :row="item.row" :index="index">{{
               column.text?.(item.row) ?? column.by?.(item.row)
             }}</slot>
           </td>
@@ -224,6 +246,7 @@ const totals = computed(() => shownColumns.value.some(({ total }) => total))
       </template>
     </tbody>
     <RowGap :px="below" :columns="columnCount" />
+    <slot name="rest" />
     <tfoot v-if="totals && rows.length > 0 && !fault">
       <tr>
         <td v-if="choosing" />
