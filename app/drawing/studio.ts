@@ -1,18 +1,21 @@
 import type { DrawingSubject } from '../../core/commissions'
 import type { Rendering } from '../../core/renderings'
-import { handedOver } from '../workers/drawings'
+import { handedOver, type GrownDrawing } from '../workers/drawings'
 import { Growers } from '../workers/growers'
 import type { DrawingKey } from '../workers/kept-drawings'
-import type { KnownDrawing } from '../workers/paint'
 import { serviceOf } from '../workers/service'
 
 /** Enough for a few commissions; the oldest goes first. */
 const KEPT = 400
 
 /** A drawing that has grown: it stands with the painter, and this is what the page needs to know of it. */
-export interface Grown extends KnownDrawing {
+export interface Grown {
   /** What the painter knows it by. */
   readonly id: number
+  readonly widthMm: number
+  readonly heightMm: number
+  /** How far it reaches from its foot, mm. */
+  readonly reach: GrownDrawing['reach']
 }
 
 const grown = shallowReactive(new Map<string, Grown>())
@@ -63,9 +66,10 @@ export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): Gro
   const id = (serial += 1)
   asked.set(key, id)
   underWay.value = asked.size
-  void drawn(id, key, sitter, rendering)
+  void growers
+    .grow(id, structuredClone(toRawDeep(sitter)), rendering, keptKey(key))
     .then((found) => {
-      if (found) remember(key, { id, ...found })
+      if (found) keep(key, id, found)
     })
     .finally(() => {
       asked.delete(key)
@@ -75,23 +79,6 @@ export function drawingAsked(sitter: DrawingSubject, rendering?: Rendering): Gro
   return undefined
 }
 
-/** The drawing of a sitter as it was kept on another day; else it is grown. Undefined when that was stopped. */
-async function drawn(
-  id: number,
-  of: string,
-  sitter: DrawingSubject,
-  rendering: Rendering | undefined,
-): Promise<KnownDrawing | undefined> {
-  const key = keptKey(of)
-  const kept = key && (await serviceOf('paint').recall(id, key))
-  if (kept || stopped.value) return kept
-  const found = await growers.grow(id, structuredClone(toRawDeep(sitter)), rendering)
-  if (!found) return undefined
-  const { widthMm, heightMm } = found.drawing
-  const { reach } = found
-  void serviceOf('paint').keep(id, handedOver(found), key)
-  return { widthMm, heightMm, reach }
-}
 /** While the app is developed, what a plant grows into changes from one reload to the next. */
 const keptKey = (of: string): DrawingKey | undefined =>
   import.meta.dev ? undefined : { version: useRuntimeConfig().app.buildId, of }
@@ -107,15 +94,18 @@ export function goOnGrowing(): void {
   arrived.value += 1
 }
 
-function remember(key: string, drawing: Grown): void {
+function keep(key: string, id: number, { drawing, reach }: GrownDrawing): void {
+  const painter = serviceOf('paint')
   // What is dropped is not asked for again until it is painted again.
   const plain = toRaw(grown)
   const [oldest] = plain
   if (plain.size >= KEPT && oldest) {
     plain.delete(oldest[0])
-    void serviceOf('paint').drop(oldest[1].id)
+    void painter.drop(oldest[1].id)
   }
-  grown.set(key, drawing)
+  const { widthMm, heightMm } = drawing
+  void painter.keep(id, handedOver(drawing))
+  grown.set(key, { id, widthMm, heightMm, reach })
 }
 
 /** Drawings that the painter does not have, as one that was started anew: they are grown again when they are wanted. */

@@ -1,7 +1,12 @@
 import type { DrawingSubject } from '../../core/commissions'
-import { renderedDrawing, type Rendering } from '../../core/renderings'
-import { drawingPlant, sidewaysReach, type PlantDrawing } from '../../core/drawing/plant-drawing'
-import { handedOver, type GrownDrawing } from './drawings'
+import type { Rendering } from '../../core/renderings'
+import type { PlantDrawing } from '../../core/drawing/plant-drawing'
+import { handedOverWith, type GrownDrawing } from './drawings'
+import { KeptDrawings, type AnswerCaches, type DrawingKey } from './kept-drawings'
+
+/** What grows plants: fetched for the first that was not kept. */
+const fetchGrowth = () => import('./growth')
+const kept = new KeptDrawings((globalThis as { caches?: AnswerCaches }).caches)
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
 const SLICE_MS = 12
@@ -15,6 +20,8 @@ interface Job {
 }
 
 const queue: Job[] = []
+/** Jobs of which it is not known yet whether they were kept. */
+const lookedFor = new Set<number>()
 const cancelled = new Set<number>()
 let progress: ((id: number, share: number) => void) | undefined
 let busy = false
@@ -40,6 +47,7 @@ async function work(): Promise<void> {
 
 async function draw(job: Job): Promise<PlantDrawing | undefined> {
   const { habitus, dress, seed } = job.sitter
+  const { drawingPlant, renderedDrawing } = await fetchGrowth()
   const growth = job.rendering
     ? renderedDrawing(job.rendering, habitus, dress, seed)
     : drawingPlant(habitus, dress, seed)
@@ -64,17 +72,34 @@ export const service = {
   report(to: (id: number, share: number) => void): void {
     progress = to
   },
-  /** The drawing of a sitter, as a way of making shows it where one is named; undefined when it was cancelled. */
-  async grow(id: number, sitter: DrawingSubject, rendering?: Rendering): Promise<GrownDrawing | undefined> {
+  /**
+   * The drawing of a sitter, as a way of making shows it where one is named; undefined when it was cancelled.
+   * @param key what it is kept under for another day; absent: it is not
+   */
+  async grow(
+    id: number,
+    sitter: DrawingSubject,
+    rendering?: Rendering,
+    key?: DrawingKey,
+  ): Promise<GrownDrawing | undefined> {
+    lookedFor.add(id)
+    const known = key && (await kept.find(key))
+    if (!lookedFor.delete(id)) return undefined
+    if (known) return handedOverWith(known)
     const drawing = await new Promise<PlantDrawing | undefined>((done, fail) => {
       queue.push({ id, sitter, ...(rendering && { rendering }), done, fail })
       void work()
     })
-    return drawing && handedOver({ drawing, reach: sidewaysReach(drawing) })
+    if (!drawing) return undefined
+    const { sidewaysReach } = await fetchGrowth()
+    const grown = { drawing, reach: sidewaysReach(drawing) }
+    if (key) kept.keep(key, grown)
+    return handedOverWith(grown)
   },
   /** Takes jobs back: those that wait go at once, the one in hand at its next breath. */
   cancel(ids: readonly number[]): void {
     for (const id of ids) {
+      if (lookedFor.delete(id)) continue
       const at = queue.findIndex((job) => job.id === id)
       if (at >= 0) queue.splice(at, 1)[0]?.done(undefined)
       else if (busy) cancelled.add(id)

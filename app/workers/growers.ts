@@ -2,6 +2,7 @@ import { proxy } from 'comlink'
 import type { DrawingSubject } from '../../core/commissions'
 import type { Rendering } from '../../core/renderings'
 import type { GrownDrawing } from './drawings'
+import type { DrawingKey } from './kept-drawings'
 import { startService, type Started } from './service'
 
 /** Half of the cores grow; the others paint, and answer the hand. */
@@ -18,12 +19,20 @@ export class Growers {
   /** @param progress told how far the plant that is grown has come, 0–1 */
   constructor(private readonly progress: (share: number) => void) {}
 
-  /** Grows a plant; undefined when it was cancelled. @param id a number of its own, to cancel it by */
-  async grow(id: number, sitter: DrawingSubject, rendering?: Rendering): Promise<GrownDrawing | undefined> {
+  /**
+   * Grows a plant; undefined when it was cancelled.
+   * @param id a number of its own, to cancel it by @param key what it is kept under for another day
+   */
+  async grow(
+    id: number,
+    sitter: DrawingSubject,
+    rendering?: Rendering,
+    key?: DrawingKey,
+  ): Promise<GrownDrawing | undefined> {
     const grower = this.idlest()
     grower.inHand.add(id)
     try {
-      return await grower.service.grow(id, sitter, rendering)
+      return await grower.service.grow(id, sitter, rendering, key)
     } finally {
       grower.inHand.delete(id)
     }

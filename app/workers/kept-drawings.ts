@@ -32,7 +32,10 @@ const QUIET_MS = 1_500
  */
 export class KeptDrawings {
   private opened: { readonly version: string; readonly cache: Promise<AnswerCache | undefined> } | undefined
-  private readonly due = new Map<string, { readonly key: DrawingKey; readonly grown: GrownDrawing }>()
+  private readonly due = new Map<
+    string,
+    { readonly key: DrawingKey; readonly bytes: Uint8Array<ArrayBuffer> }
+  >()
   private timer: ReturnType<typeof setTimeout> | undefined
 
   /** @param caches of the browser; undefined where it has none @param quietMs before anything is written */
@@ -52,10 +55,10 @@ export class KeptDrawings {
     }
   }
 
-  /** Keeps a drawing, before long. */
+  /** Keeps a drawing, before long; it may be handed over meanwhile. */
   keep(key: DrawingKey, grown: GrownDrawing): void {
     if (!this.caches) return
-    this.due.set(key.of, { key, grown })
+    this.due.set(key.of, { key, bytes: drawingBytes(grown) })
     this.wait()
   }
 
@@ -69,7 +72,7 @@ export class KeptDrawings {
     this.due.delete(next.key.of)
     try {
       const cache = await this.cacheOf(next.key.version)
-      await cache?.put(await addressOf(next.key), new Response(drawingBytes(next.grown)))
+      await cache?.put(await addressOf(next.key), new Response(next.bytes))
       if (cache && this.due.size === 0) await thin(cache)
     } catch {
       // Without room nothing more is kept; all of it can be grown.

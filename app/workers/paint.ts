@@ -3,8 +3,6 @@ import { paintPlant, paletteOf, readied, type Raster, type RasterPlace } from '.
 import type { PlantDrawing } from '../../core/drawing/plant-drawing'
 import type { Look } from '../../core/plants'
 import { plantSvg } from '../drawing/plant-svg'
-import type { GrownDrawing } from './drawings'
-import { KeptDrawings, type AnswerCaches, type DrawingKey } from './kept-drawings'
 
 /** Time for the plates of a picture before what is there is handed over, ms; the rest is gone on with. */
 const SLICE_MS = 120
@@ -33,12 +31,6 @@ export interface Painted {
 }
 
 const drawings = new Map<number, PlantDrawing>()
-const kept = new KeptDrawings((globalThis as { caches?: AnswerCaches }).caches)
-
-/** What the page knows of a drawing that is here. */
-export interface KnownDrawing extends Pick<PlantDrawing, 'widthMm' | 'heightMm'> {
-  readonly reach: GrownDrawing['reach']
-}
 
 /** A picture that is on the page, painted anew whenever something in it changes. */
 interface Canvas {
@@ -82,18 +74,9 @@ function handedOver(canvas: Canvas): Painted {
 
 /** Paints plants away from the page: drawings are handed over once, pictures of them come back as pixels. */
 export const service = {
-  /** A drawing that will be painted, by a number. @param key to keep it under for another day; absent: it is not */
-  keep(id: number, grown: GrownDrawing, key?: DrawingKey): void {
-    drawings.set(id, grown.drawing)
-    if (key) kept.keep(key, grown)
-  },
-  /** Takes out a drawing that was kept on another day; undefined where there is none. */
-  async recall(id: number, key: DrawingKey): Promise<KnownDrawing | undefined> {
-    const found = await kept.find(key)
-    if (!found) return undefined
-    drawings.set(id, found.drawing)
-    const { widthMm, heightMm } = found.drawing
-    return { widthMm, heightMm, reach: found.reach }
+  /** A drawing that will be painted, by a number. */
+  keep(id: number, drawing: PlantDrawing): void {
+    drawings.set(id, drawing)
   },
   drop(id: number): void {
     drawings.delete(id)

@@ -194,10 +194,11 @@ describe('a table of data', () => {
   })
   it('has rows drawn whole where they bring their own cells, and rows of another kind below', async () => {
     mount(DataTable, {
-      props: table(),
+      props: table() as never,
       attachTo: document.body,
       slots: {
-        row: ({ row, index }: { row: Jar; index: number }) => h('tr', h('td', `${index + 1}: ${row.name}`)),
+        row: ({ row, index }: { row: object; index: number }) =>
+          h('tr', h('td', `${index + 1}: ${(row as Jar).name}`)),
         rest: () => h('tbody', h('tr', h('td', 'A jar that can’t be read'))),
       },
     })

@@ -154,7 +154,7 @@ test.describe('the line-up', () => {
     await maker.open('line-up', 'demo')
     await still(page)
     let grew = false
-    await page.route(/grow-[^/]*\.js$/, (route) => {
+    await page.route(/\/growth-[^/]*\.js$/, (route) => {
       grew = true
       return route.continue()
     })

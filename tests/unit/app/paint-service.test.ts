@@ -1,6 +1,5 @@
 import { service, type PictureToPaint, type PlaceToPaint } from '../../../app/workers/paint'
 import { lineSize, sitterOf } from '../../../core/commissions'
-import { sidewaysReach } from '../../../core/drawing/plant-drawing'
 import { lookOn, speciesById } from '../../../core/plants'
 import { drawSitter } from '../../support/drawings'
 import { commission, line } from '../../support/workshop'
@@ -10,8 +9,7 @@ function planted(drawing: number, kind: string, x: number): PlaceToPaint {
   const species = speciesById(kind)
   const own = line({ speciesId: kind })
   const size = lineSize(own, commission(), species)
-  const grown = drawSitter(sitterOf(own, species, size, species.seeThrough))
-  service.keep(drawing, { drawing: grown, reach: sidewaysReach(grown) })
+  service.keep(drawing, drawSitter(sitterOf(own, species, size, species.seeThrough)))
   return { drawing, look: lookOn(species, '2026-10-04'), x, groundY: 150, pxPerMm: 0.8 }
 }
 const picture = (places: readonly PlaceToPaint[]): PictureToPaint => ({
