@@ -6,7 +6,12 @@ import { KeptDrawings, type AnswerCaches, type DrawingKey } from './kept-drawing
 
 /** What grows plants: fetched for the first that was not kept. */
 const fetchGrowth = () => import('./growth')
-const kept = new KeptDrawings((globalThis as { caches?: AnswerCaches }).caches)
+/** Room to spare is half of what the browser allows; where it does not tell, there is none. */
+async function hasRoom(): Promise<boolean> {
+  const { usage = 0, quota = 0 } = (await navigator.storage?.estimate()) ?? {}
+  return usage < quota / 2
+}
+const kept = new KeptDrawings((globalThis as { caches?: AnswerCaches }).caches, hasRoom)
 
 /** Longest stretch of work before the worker looks whether a job was cancelled, ms. */
 const SLICE_MS = 12

@@ -28,7 +28,8 @@ const QUIET_MS = 1_500
 
 /**
  * Drawings kept over, so that what has grown once stands at once the next time. Where the browser keeps nothing (by its
- * setting, or for want of room), they are grown again.
+ * setting, or for want of room), they are grown again. They give way to what a maker keeps: without room to spare none
+ * is written, and those that were go.
  */
 export class KeptDrawings {
   private opened: { readonly version: string; readonly cache: Promise<AnswerCache | undefined> } | undefined
@@ -38,9 +39,14 @@ export class KeptDrawings {
   >()
   private timer: ReturnType<typeof setTimeout> | undefined
 
-  /** @param caches of the browser; undefined where it has none @param quietMs before anything is written */
+  /**
+   * @param caches of the browser; undefined where it has none
+   * @param hasRoom whether there is room to spare
+   * @param quietMs before anything is written
+   */
   constructor(
     private readonly caches: AnswerCaches | undefined,
+    private readonly hasRoom: () => Promise<boolean>,
     private readonly quietMs = QUIET_MS,
   ) {}
 
@@ -71,6 +77,7 @@ export class KeptDrawings {
     if (!next) return
     this.due.delete(next.key.of)
     try {
+      if (!(await this.hasRoom())) return await this.giveWay(next.key.version)
       const cache = await this.cacheOf(next.key.version)
       await cache?.put(await addressOf(next.key), new Response(next.bytes))
       if (cache && this.due.size === 0) await thin(cache)
@@ -79,6 +86,12 @@ export class KeptDrawings {
       this.due.clear()
     }
     if (this.due.size > 0) await this.write()
+  }
+
+  private async giveWay(version: string): Promise<void> {
+    this.due.clear()
+    this.opened = undefined
+    await this.caches?.delete(NAME + version)
   }
 
   /** The cache of a version; those of others go. */

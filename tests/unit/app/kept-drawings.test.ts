@@ -50,6 +50,8 @@ class Browser implements AnswerCaches {
   }
 }
 
+const roomy = (): Promise<boolean> => Promise.resolve(true)
+
 async function until(holds: () => boolean): Promise<void> {
   while (!holds()) await new Promise((resolve) => setTimeout(resolve, 1))
 }
@@ -90,11 +92,11 @@ describe('drawings kept over', () => {
 
   test('what one thread kept, another finds; of another plant or version there is none', async () => {
     const browser = new Browser()
-    const first = new KeptDrawings(browser, 0)
+    const first = new KeptDrawings(browser, roomy, 0)
     expect(await first.find(key('a rowan'))).toBeUndefined()
     first.keep(key('a rowan'), rowan)
     await until(() => browser.answers === 1)
-    const next = new KeptDrawings(browser, 0)
+    const next = new KeptDrawings(browser, roomy, 0)
     const found = await next.find(key('a rowan'))
     expect(found && Buffer.from(drawingBytes(found)).equals(Buffer.from(drawingBytes(rowan)))).toBe(true)
     expect(await next.find(key('a hazel'))).toBeUndefined()
@@ -103,18 +105,18 @@ describe('drawings kept over', () => {
 
   test('those of an older version of the app are let go', async () => {
     const browser = new Browser()
-    const kept = new KeptDrawings(browser, 0)
+    const kept = new KeptDrawings(browser, roomy, 0)
     kept.keep(key('a rowan'), rowan)
     await until(() => browser.answers === 1)
     await browser.open('something else')
-    await new KeptDrawings(browser, 0).find(key('a rowan', 'two'))
+    await new KeptDrawings(browser, roomy, 0).find(key('a rowan', 'two'))
     expect([...browser.held.keys()].sort()).toEqual(['drawings of two', 'something else'])
   })
 
   test('nothing is written while a picture is waited for', async () => {
     jest.useFakeTimers()
     const browser = new Browser()
-    const kept = new KeptDrawings(browser, 1_000)
+    const kept = new KeptDrawings(browser, roomy, 1_000)
     kept.keep(key('a rowan'), rowan)
     jest.advanceTimersByTime(900)
     void kept.find(key('a hazel'))
@@ -126,22 +128,38 @@ describe('drawings kept over', () => {
 
   test('the oldest go where there are too many', async () => {
     const browser = new Browser()
-    const kept = new KeptDrawings(browser, 0)
+    const kept = new KeptDrawings(browser, roomy, 0)
     for (let i = 0; i < MOST_KEPT + 5; i += 1) kept.keep(key(`rowan ${i}`), rowan)
     await until(() => browser.puts === MOST_KEPT + 5 && browser.answers === MOST_KEPT)
     expect(await kept.find(key('rowan 4'))).toBeUndefined()
     expect(await kept.find(key('rowan 5'))).toBeDefined()
   })
 
+  test('they give way to what a maker keeps: without room to spare none is written, and those that were go', async () => {
+    const browser = new Browser()
+    let hasRoom = true
+    const kept = new KeptDrawings(browser, () => Promise.resolve(hasRoom), 0)
+    kept.keep(key('a'), rowan)
+    await until(() => browser.answers === 1)
+    hasRoom = false
+    kept.keep(key('b'), rowan)
+    await until(() => browser.answers === 0)
+    expect(await kept.find(key('a'))).toBeUndefined()
+    hasRoom = true
+    kept.keep(key('c'), rowan)
+    await until(() => browser.answers === 1)
+    expect(await kept.find(key('c'))).toBeDefined()
+  })
+
   test('a browser without room, or that keeps nothing, is asked and not complained of', async () => {
     const browser = new Browser()
     browser.room = 1
-    const kept = new KeptDrawings(browser, 0)
+    const kept = new KeptDrawings(browser, roomy, 0)
     for (const name of ['a', 'b', 'c']) kept.keep(key(name), rowan)
     await until(() => browser.answers === 1)
     expect(await kept.find(key('a'))).toBeDefined()
     expect(await kept.find(key('c'))).toBeUndefined()
-    const without = new KeptDrawings(undefined, 0)
+    const without = new KeptDrawings(undefined, roomy, 0)
     without.keep(key('a'), rowan)
     expect(await without.find(key('a'))).toBeUndefined()
   })
