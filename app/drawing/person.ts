@@ -7,7 +7,7 @@ export function paintPerson(
   groundY: number,
   heightPx: number,
 ): void {
-  context.fillStyle = '#17211c'
+  context.fillStyle = token('ink')
   for (const path of personPaths) {
     context.beginPath()
     for (const [i, [px, py]] of path.entries())

@@ -22,7 +22,7 @@ const todayShare = computed(() => ((dayOfYear(`${year.value}${today().slice(4)}`
 /** The flag stands beside its marker, on the side where there is room. */
 const isLate = computed(() => share.value > 80)
 const months = ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D']
-const PAPER = '#f6f8f4'
+const paper = token('paper')
 const RIBBONS_PX = 26
 
 /** The thinnest ribbon that can be told from the next; lines of more than so many are shown kind by kind. */
@@ -89,7 +89,7 @@ function paintRow(context: CanvasRenderingContext2D, row: number, step: number):
   const high = ribbonPx.value * 2
   for (let at = 1; at <= days.value; at += step) {
     const look = lookOf(species, at)
-    context.fillStyle = mix(look.overall, PAPER, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
+    context.fillStyle = mix(look.overall, paper, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
     context.fillRect(at - 1, row * high, step, high - (ribbonPx.value > 2.4 ? 1 : 0))
   }
 }

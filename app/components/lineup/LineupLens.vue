@@ -71,7 +71,7 @@ const { isWhole } = usePlantsPicture(canvas, ref(SIDE), ref(SIDE), () => {
     ),
     over: (context) => {
       paintPerson(context, personX, groundY, personMm * pxPerMm)
-      context.fillStyle = '#5d5f48'
+      context.fillStyle = token('earth')
       for (const y of feet) context.fillRect(0, y, SIDE, 1.5)
     },
   }

@@ -26,7 +26,7 @@ const showBars = (): void => {
 }
 const option = computed(() => ({
   animation: false,
-  textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: '#17211C' },
+  textStyle: { fontFamily: 'Atkinson Hyperlegible Next Variable, sans-serif', color: token('ink') },
   // The margins are set here; to work them out from the labels takes as long as the whole picture.
   grid: { left: 40, right: 14, top: 34, bottom: 58, outerBoundsMode: 'none' },
   legend: {
@@ -41,15 +41,22 @@ const option = computed(() => ({
   xAxis: {
     type: 'category',
     data: shown.value.map(({ batch }) => batch.name),
-    axisLabel: { fontSize: 11, width: 56, overflow: 'break', lineHeight: 14, interval: 0, color: '#56635B' },
+    axisLabel: {
+      fontSize: 11,
+      width: 56,
+      overflow: 'break',
+      lineHeight: 14,
+      interval: 0,
+      color: token('soft'),
+    },
     axisTick: { show: false },
   },
   yAxis: {
     type: 'value',
     name: 'min a piece',
-    nameTextStyle: { align: 'left', padding: [0, 0, 0, -24], color: '#56635B' },
-    axisLabel: { fontSize: 12, color: '#56635B' },
-    splitLine: { lineStyle: { color: '#C9D2C7' } },
+    nameTextStyle: { align: 'left', padding: [0, 0, 0, -24], color: token('soft') },
+    axisLabel: { fontSize: 12, color: token('soft') },
+    splitLine: { lineStyle: { color: token('line') } },
   },
   series: bars.value,
 }))
@@ -60,7 +67,7 @@ const bars = computed(() =>
           name: 'planned',
           type: 'bar',
           data: shown.value.map(({ batch, plannedMin }) => each(plannedMin, batch.pieces)),
-          itemStyle: { color: '#C9D2C7' },
+          itemStyle: { color: token('line') },
           barGap: '0%',
           barMaxWidth: 22,
         },
@@ -68,7 +75,7 @@ const bars = computed(() =>
           name: 'real',
           type: 'bar',
           data: shown.value.map(({ batch, realMin }) => each(realMin, batch.pieces)),
-          itemStyle: { color: '#2F6A45' },
+          itemStyle: { color: token('moss') },
           barMaxWidth: 22,
         },
       ]

@@ -59,7 +59,7 @@ function paintSide(): void {
   context.fillRect(0, ground, width.value, 3)
   const line = (mm: number, words: string, dash: readonly number[]): void => {
     const y = ground - mm * pxPerMm.value
-    context.strokeStyle = '#17211C'
+    context.strokeStyle = token('ink')
     context.lineWidth = 1
     context.setLineDash([...dash])
     context.beginPath()
@@ -71,11 +71,11 @@ function paintSide(): void {
     const wide = context.measureText(words).width
     context.fillStyle = 'rgba(246, 248, 244, 0.85)'
     context.fillRect(width.value - wide - 10, y - 16, wide + 8, 15)
-    context.fillStyle = '#17211C'
+    context.fillStyle = token('ink')
     context.fillText(words, width.value - wide - 6, y - 4)
   }
   line(props.plan.seenMm, `seen at ${plainNumber(props.plan.seenMm, 1)} mm`, [5, 3])
-  context.fillStyle = '#56635B'
+  context.fillStyle = token('soft')
   context.font = '12px "Atkinson Hyperlegible Next", sans-serif'
   const step = tallest.value > 24 ? 10 : 5
   for (let mm = 0; mm <= stripMm.value; mm += step) {

@@ -87,7 +87,7 @@ const shownNumbers = computed(() =>
 )
 const pathOf = (points: readonly Corner[]): string =>
   `M${points.map(([x, y]) => `${x} ${props.plan.board.depthMm - y}`).join('L')}`
-const colourOf = (lineId: string): string => plants.value.get(lineId)?.look.overall ?? '#56635b'
+const colourOf = (lineId: string): string => plants.value.get(lineId)?.look.overall ?? token('soft')
 const transform = computed(() => `translate(${left.value} ${PAD}) scale(${scale.value})`)
 const hovered = ref<string>()
 const told = computed(() => {
