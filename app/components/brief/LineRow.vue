@@ -111,7 +111,7 @@ async function chooseKind(kind: string): Promise<void> {
       <span class="flex items-center gap-2">
         <CellField
           v-model="text.name"
-          class="!w-48 flex-none font-semibold"
+          class="!w-48 flex-none font-semibold max-[1100px]:!w-44"
           label="Name of the line"
           :fault="fault.name"
           :title="plant.species.botanical"
@@ -165,7 +165,7 @@ async function chooseKind(kind: string): Promise<void> {
     <td>
       <SelectField
         cell
-        class="w-[92px]"
+        class="w-[92px] max-[1100px]:w-[84px]"
         label="Zone"
         :model-value="line.zone"
         :options="plainChoices(zones)"
