@@ -48,8 +48,7 @@ onBeforeUnmount(() => workshop.close())
       <div id="strip" class="frame-strip hidden" />
       <button type="button" class="frame-find button button-quiet button-small" @click="shell.find = true">
         Find
-        <kbd
-          class="border border-line rounded-sm py-0 px-1.5 text-[13px] text-ink bg-white [font-family:inherit]"
+        <kbd class="border border-line rounded-sm px-1.5 text-[13px] text-ink bg-white [font-family:inherit]"
           >/</kbd
         >
       </button>
@@ -83,7 +82,7 @@ onBeforeUnmount(() => workshop.close())
         what="lines"
       />
       <NoticeList />
-      <div id="commit" class="commit" />
+      <div id="commit" />
     </main>
     <ScaleRule v-if="!isBench" class="frame-rule [grid-area:rule]" />
     <LazyFindPalette v-if="shell.find" />

@@ -39,7 +39,7 @@ function says(batch: Batch): { text: string; tone: string } {
     <nav class="flex h-11.75 overflow-x-auto" aria-label="Open batches">
       <NuxtLink
         :to="{ query: { tonight: '1' } }"
-        class="flex-none flex flex-col justify-center max-w-60 py-0 px-4 border-r border-r-line border-b-3 border-b-transparent leading-[18px] tab-tonight"
+        class="tab"
         :class="{ here: !current }"
         :aria-current="current ? undefined : 'true'"
       >
@@ -50,7 +50,7 @@ function says(batch: Batch): { text: string; tone: string } {
         v-for="batch in batches"
         :key="batch.id"
         :to="{ query: { batch: batch.id } }"
-        class="flex-none flex flex-col justify-center max-w-60 py-0 px-4 border-r border-r-line border-b-3 border-b-transparent leading-[18px]"
+        class="tab"
         :class="{ here: batch.id === current?.id }"
         :aria-current="batch.id === current?.id ? 'true' : undefined"
       >
@@ -63,6 +63,17 @@ function says(batch: Batch): { text: string; tone: string } {
 </template>
 
 <style scoped>
+.tab {
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  max-width: 240px;
+  padding: 0 16px;
+  border-right: 1px solid var(--color-line);
+  border-bottom: 3px solid transparent;
+  line-height: 18px;
+}
 .here {
   background: var(--color-paper);
   border-bottom-color: var(--color-moss);

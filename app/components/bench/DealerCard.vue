@@ -40,7 +40,7 @@ useEventListener(document, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="mb-3.5 pt-2.5 px-0 pb-3 border-y border-y-line" role="status" aria-label="The dealer">
+  <div class="mb-3.5 pt-2.5 pb-3 border-y border-y-line" role="status" aria-label="The dealer">
     <p v-if="enough" class="text-[26px] font-semibold">
       {{ step.deal?.enough ?? 'Enough: all are done.' }}
     </p>

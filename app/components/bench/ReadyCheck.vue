@@ -32,7 +32,7 @@ function toggle(id: string): void {
 <template>
   <section
     v-if="items.length > 0"
-    class="ready mt-0 mx-0 mb-3.5 py-2 px-3.5 border-l-6 border-l-rain bg-rain-pale"
+    class="ready mb-3.5 py-2 px-3.5 border-l-6 border-l-rain bg-rain-pale"
     aria-label="Ready check"
   >
     <p class="text-[17px]">

@@ -9,7 +9,7 @@ defineProps<{ step: BatchStep }>()
 
 <template>
   <aside class="mind border-l border-l-line py-4 px-4.5">
-    <div v-for="id in step.cautions" :key="id" class="flex gap-2.5 py-1.5 px-0 text-[18px] leading-[1.3]">
+    <div v-for="id in step.cautions" :key="id" class="flex gap-2.5 py-1.5 text-[18px] leading-[1.3]">
       <TriangleAlert class="flex-none w-7 h-7 text-larch" aria-hidden="true" />
       <p>
         <strong>{{ cautionOf(id).title }}.</strong> {{ cautionOf(id).text }}

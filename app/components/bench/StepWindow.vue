@@ -26,11 +26,7 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
 </script>
 
 <template>
-  <div
-    v-if="state.followByMs !== undefined"
-    class="window mt-4 py-2.5 px-4.5 border-l-6 border-l-line bg-bench grid gap-2 justify-items-start"
-    :class="followLeftMs > 0 ? 'closing' : 'closed'"
-  >
+  <div v-if="state.followByMs !== undefined" class="window" :class="followLeftMs > 0 ? 'closing' : 'closed'">
     <p class="text-[60px] leading-none font-bold tabular-nums" role="timer" aria-live="off">
       {{ followLeftMs > 0 ? formatCountdown(followLeftMs) : 'Closed' }}
     </p>
@@ -44,7 +40,7 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
   </div>
   <div
     v-if="rounds"
-    class="window mt-4 py-2.5 px-4.5 border-l-6 border-l-line bg-bench grid gap-2 justify-items-start"
+    class="window"
     :class="{ closed: round && windowLeftMs <= 0, closing: round && windowLeftMs > 0 }"
   >
     <template v-if="round">
@@ -70,6 +66,15 @@ const followLeftMs = computed(() => (props.state.followByMs ?? 0) - nowMs.value)
 </template>
 
 <style scoped>
+.window {
+  margin-top: 16px;
+  padding: 10px 18px;
+  border-left: 6px solid var(--color-line);
+  background: var(--color-bench);
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
 /* The wet time runs out from the right. */
 .drains {
   width: 100%;

@@ -64,7 +64,7 @@ const stands = ({ onHand, coming, mixed }: (typeof rows.value)[number]): string 
             >{{ stands(row)
             }}<template v-if="row.off !== undefined && row.off >= 2.5">
               ·
-              <span class="py-0 px-1 rounded-[2px]" :class="tags[nearnessOf(row.off)]">{{
+              <span class="px-1 rounded-[2px]" :class="tags[nearnessOf(row.off)]">{{
                 differenceWords(row.off)
               }}</span></template
             ><template v-if="row.short">

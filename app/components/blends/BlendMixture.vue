@@ -108,7 +108,7 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
     </div>
     <div ref="box">
       <div v-if="mixed" class="flex border border-line">
-        <figure v-if="target" class="flat" :style="{ width: `${swatchWidth}px`, background: target.colour }">
+        <figure v-if="target" :style="{ width: `${swatchWidth}px`, background: target.colour }">
           <figcaption>target</figcaption>
         </figure>
         <figure>
@@ -155,7 +155,7 @@ const signed = (value: number): string => `${value < 0 ? '−' : '+'}${plainNumb
           <figcaption>the day’s · this mix</figcaption>
         </figure>
         <figure v-else class="afar flex-1 flex flex-col min-w-0 border-l border-l-line">
-          <span class="flats flex-1 flex tall" aria-hidden="true"
+          <span class="flats flex-1 flex" aria-hidden="true"
             ><i :style="{ background: target?.colour ?? 'transparent' }" /><i
               :style="{ background: mixed.sealed }"
           /></span>

@@ -79,7 +79,7 @@ const help = computed(() => {
       <li
         v-for="row in rows"
         :key="key(row.solution)"
-        class="flex items-center gap-3 py-1.25 px-0 border-b border-b-line"
+        class="flex items-center gap-3 py-1.25 border-b border-b-line"
       >
         <SwatchDrawing
           v-if="row.mixture"

@@ -47,7 +47,7 @@ const columns = computed<readonly Column<Row>[]>(() => [
       ><span class="flex items-center gap-1.5">
         <button
           type="button"
-          class="step grid place-items-center flex-none w-7.5 min-h-8 border border-line rounded-sm bg-white text-[17px] leading-none"
+          class="step"
           :disabled="locked"
           :aria-label="`One part less of ${row.grain.material.name}`"
           @click="emit('parts', row.grain.material.id, row.parts - 1)"
@@ -55,7 +55,7 @@ const columns = computed<readonly Column<Row>[]>(() => [
           <Minus class="size-4" aria-hidden="true" />
         </button>
         <span
-          class="measure inline-flex gap-px my-0 mx-1.5 align-middle"
+          class="measure inline-flex gap-px mx-1.5 align-middle"
           role="img"
           :aria-label="counted(row.parts, 'part')"
           ><i
@@ -66,7 +66,7 @@ const columns = computed<readonly Column<Row>[]>(() => [
         /></span>
         <button
           type="button"
-          class="step grid place-items-center flex-none w-7.5 min-h-8 border border-line rounded-sm bg-white text-[17px] leading-none"
+          class="step"
           :disabled="locked || total >= MOST_PARTS"
           :aria-label="`One part more of ${row.grain.material.name}`"
           @click="emit('parts', row.grain.material.id, row.parts + 1)"
@@ -106,6 +106,18 @@ const columns = computed<readonly Column<Row>[]>(() => [
 </template>
 
 <style scoped>
+.step {
+  display: grid;
+  place-items: center;
+  flex: none;
+  width: 30px;
+  min-height: 32px;
+  border: 1px solid var(--color-line);
+  border-radius: 3px;
+  background: var(--color-white);
+  font-size: 17px;
+  line-height: 1;
+}
 .parts :deep(th),
 .parts :deep(td) {
   padding-left: 4px;

@@ -27,7 +27,7 @@ const between = computed(() => (here.value ? undefined : props.ratio))
       v-for="scale in scales"
       :key="scale.ratio"
       type="button"
-      class="rung flex flex-col items-center pt-0.5 px-0 pb-1 border-b-3 border-b-transparent min-w-0 text-soft"
+      class="rung flex flex-col items-center pt-0.5 pb-1 border-b-3 border-b-transparent min-w-0 text-soft"
       :class="{ here: scale === here }"
       :aria-pressed="scale === here"
       :title="scale.source"

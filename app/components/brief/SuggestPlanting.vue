@@ -188,7 +188,7 @@ function toggle(id: HabitatId): void {
               v-for="habitat in places"
               :key="habitat.id"
               type="button"
-              class="habitat min-h-9 py-0 px-2.5 border border-line rounded-md bg-white text-[13px]"
+              class="habitat min-h-9 px-2.5 border border-line rounded-md bg-white text-[13px]"
               :aria-pressed="chosen.includes(habitat.id)"
               :title="habitat.words"
               @click="toggle(habitat.id)"

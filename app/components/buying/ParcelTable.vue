@@ -28,7 +28,7 @@ const columns: readonly Column<Parcel['lines'][number]>[] = [
 
 <template>
   <section :aria-label="parcel.supplier.name">
-    <div class="flex flex-wrap items-baseline gap-y-1 gap-x-3.5 pt-3 pr-0 pb-1 pl-5">
+    <div class="flex flex-wrap items-baseline gap-y-1 gap-x-3.5 pt-3 pb-1 pl-5">
       <h2>{{ parcel.supplier.name }}</h2>
       <p class="text-sm text-soft">
         {{ money(parcel.goodsMinor) }}, {{ postage }} · here by {{ formatDate(parcel.arrives) }}

@@ -1,9 +1,9 @@
 <template>
   <ul
-    class="legend flex flex-wrap gap-y-1 gap-x-4.5 mt-2.5 mx-0 mb-1 text-[13px] text-soft"
+    class="legend flex flex-wrap gap-y-1 gap-x-4.5 mt-2.5 mb-1 text-[13px] text-soft"
     aria-label="How steps are drawn"
   >
-    <li><span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white loose" /> days to spare</li>
+    <li><span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white" /> days to spare</li>
     <li>
       <span class="key w-5.5 h-3.25 border border-soft rounded-[2px] bg-white tight" /> nothing to spare
     </li>

@@ -30,7 +30,7 @@ const shown = computed(() =>
       <p class="flex-1 whitespace-pre-line">{{ notice.text }}</p>
       <button v-if="notice.action" type="button" class="button button-small" @click="notices.act(notice)">
         {{ notice.action.words }}
-        <kbd class="border border-line rounded-sm py-0 px-1.25 text-[13px] [font-family:inherit]">z</kbd>
+        <kbd class="border border-line rounded-sm px-1.25 text-[13px] [font-family:inherit]">z</kbd>
       </button>
       <button
         type="button"

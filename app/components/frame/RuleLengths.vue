@@ -41,15 +41,12 @@ watch(
 </script>
 
 <template>
-  <form
-    class="typed relative flex items-center gap-1.25 py-0 px-2 border-r border-r-wood-edge"
-    @submit.prevent
-  >
+  <form class="typed relative flex items-center gap-1.25 px-2 border-r border-r-wood-edge" @submit.prevent>
     <label class="sr-only" for="rule-model">Model length</label>
     <input
       id="rule-model"
       v-model="modelText"
-      class="box w-18.5 h-7 py-0 px-1.5 border border-wood-line rounded-sm bg-wood-pale text-[14px]"
+      class="box"
       placeholder="31mm"
       autocomplete="off"
       :aria-invalid="fault !== ''"
@@ -61,7 +58,7 @@ watch(
     <input
       id="rule-real"
       v-model="realText"
-      class="box w-18.5 h-7 py-0 px-1.5 border border-wood-line rounded-sm bg-wood-pale text-[14px]"
+      class="box"
       placeholder="8ft6"
       autocomplete="off"
       :aria-invalid="fault !== ''"
@@ -79,6 +76,15 @@ watch(
 </template>
 
 <style scoped>
+.box {
+  width: 74px;
+  height: 28px;
+  padding: 0 6px;
+  border: 1px solid var(--color-wood-line);
+  border-radius: 3px;
+  background: var(--color-wood-pale);
+  font-size: 14px;
+}
 .box[aria-invalid='true'] {
   border: 2px solid var(--color-hip);
 }

@@ -21,7 +21,7 @@ const selectedMm = computed(() => commission.selected?.size.heightMm)
   <button
     v-if="!open"
     type="button"
-    class="strip block w-full h-4 py-0 px-6 border-t-2 border-t-wood-edge bg-wood text-wood-line text-[12px] leading-[13px] text-right"
+    class="strip block w-full h-4 px-6 border-t-2 border-t-wood-edge bg-wood text-wood-line text-[12px] leading-[13px] text-right"
     aria-label="Open the scale rule"
     aria-expanded="false"
     @click="shell.rule = true"

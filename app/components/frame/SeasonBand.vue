@@ -176,7 +176,7 @@ function press(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div v-if="commission.current" class="min-w-0 py-0 px-2 select-none">
+  <div v-if="commission.current" class="min-w-0 px-2 select-none">
     <div
       ref="track"
       class="track relative h-11.75 cursor-ew-resize touch-none"

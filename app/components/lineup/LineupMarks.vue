@@ -66,7 +66,7 @@ function plateAt(stand: Stand): string {
       />
       <g :transform="plateAt(stand)">
         <rect width="74" height="36" rx="3" class="fill-white stroke-moss" />
-        <text x="37" y="15" text-anchor="middle" class="text-[14px] font-bold fill-moss">
+        <text x="37" y="15" text-anchor="middle" class="strong">
           {{ model(stand.plant.heightMm) }}
         </text>
         <text x="37" y="30" text-anchor="middle">
@@ -80,7 +80,7 @@ function plateAt(stand: Stand): string {
         :x="seenX(view.sight, stand.labelX)"
         :y="groundOf(stand.lift) + 18 + 15 * stand.row"
         text-anchor="middle"
-        class="label text-[13px] fill-ink font-[550] [paint-order:stroke] stroke-paper stroke-3"
+        class="label"
         :class="{ chosen: stand === chosen }"
       >
         {{ stand.label }}
@@ -91,7 +91,7 @@ function plateAt(stand: Stand): string {
       :x="seenX(view.sight, layout.personX)"
       :y="ground + 18 + 15 * layout.personRow"
       text-anchor="middle"
-      class="label text-[13px] fill-ink font-[550] [paint-order:stroke] stroke-paper stroke-3"
+      class="label"
     >
       Person
     </text>
@@ -99,12 +99,23 @@ function plateAt(stand: Stand): string {
 </template>
 
 <style scoped>
-@layer base {
-  text {
-    font-size: 12px;
-    fill: var(--color-soft);
-    font-variant-numeric: tabular-nums;
-  }
+text {
+  font-size: 12px;
+  fill: var(--color-soft);
+  font-variant-numeric: tabular-nums;
+}
+.label {
+  font-size: 13px;
+  fill: var(--color-ink);
+  font-weight: 550;
+  paint-order: stroke;
+  stroke: var(--color-paper);
+  stroke-width: 3px;
+}
+.strong {
+  font-size: 14px;
+  font-weight: 700;
+  fill: var(--color-moss);
 }
 .label.chosen {
   fill: var(--color-moss);

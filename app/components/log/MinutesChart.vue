@@ -86,7 +86,6 @@ const bars = computed(() =>
 <template>
   <figure
     v-if="shown.length > 0"
-    class="m-0"
     aria-label="Hands-on minutes a piece, planned and real, by batch; the same figures stand in the table below"
   >
     <VChart :option="option" autoresize class="h-56 w-full" @rendered="showBars" />

@@ -139,22 +139,7 @@ const standing = {
     </p>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 pt-1 text-sm">
       <SelectField v-model="by" beside label="Order of the ways" :options="choicesOf(waySortWords)" />
-      <button
-        type="button"
-        class="toggle min-h-8 py-0 px-1.5 border-b-2 border-b-transparent text-soft"
-        :aria-pressed="!bare"
-        @click="bare = false"
-      >
-        dressed
-      </button>
-      <button
-        type="button"
-        class="toggle min-h-8 py-0 px-1.5 border-b-2 border-b-transparent text-soft"
-        :aria-pressed="bare"
-        @click="bare = true"
-      >
-        bare
-      </button>
+      <DressedOrBare v-model="bare" />
       <button
         v-if="plant.line.amount.kind === 'pieces' && plant.line.amount.pieces > 1"
         type="button"
@@ -229,7 +214,7 @@ const standing = {
           >
           <span
             v-if="row.toolsMissing.length > 0"
-            class="note block text-[13px] leading-[16px] text-soft text-hip"
+            class="note block text-[13px] leading-[16px] text-hip"
             :title="lacking.get(row.method.id)?.tools.title"
             >{{ lacking.get(row.method.id)?.tools.word }}</span
           >
@@ -290,10 +275,6 @@ const standing = {
 }
 .note.text-hip {
   color: var(--color-hip);
-}
-.toggle[aria-pressed='true'] {
-  border-bottom-color: var(--color-moss);
-  color: var(--color-ink);
 }
 .reasons li {
   position: relative;

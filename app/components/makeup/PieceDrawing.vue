@@ -143,28 +143,13 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
         />
       </svg>
       <div class="absolute left-3 top-2 grid text-sm">
-        <button
-          type="button"
-          class="toggle min-h-8 py-0 px-2.25 border-b-2 border-b-transparent text-soft"
-          :aria-pressed="!bare"
-          @click="bare = false"
-        >
-          dressed
-        </button>
-        <button
-          type="button"
-          class="toggle min-h-8 py-0 px-2.25 border-b-2 border-b-transparent text-soft"
-          :aria-pressed="bare"
-          @click="bare = true"
-        >
-          bare
-        </button>
+        <DressedOrBare v-model="bare" />
         <span class="my-1 border-t border-line" />
         <button
           v-for="side in views"
           :key="side"
           type="button"
-          class="toggle min-h-8 py-0 px-2.25 border-b-2 border-b-transparent text-soft"
+          class="toggle"
           :aria-pressed="view === side"
           @click="view = side"
         >
@@ -173,7 +158,7 @@ const leave = (field: 'seeThrough' | 'wind' | 'leanDeg') =>
       </div>
     </div>
     <dl
-      class="grid items-center grid-cols-[auto_1fr] gap-y-px gap-x-3 pt-0 px-4 pb-2.5 text-[13px] leading-[19px]"
+      class="grid items-center grid-cols-[auto_1fr] gap-y-px gap-x-3 px-4 pb-2.5 text-[13px] leading-[19px] [&>dt]:text-soft"
     >
       <template v-for="[name, value] in facts" :key="name"
         ><dt>{{ name }}</dt>
@@ -227,12 +212,5 @@ text {
   font-size: 13px;
   font-weight: 650;
   fill: var(--color-moss);
-}
-.toggle[aria-pressed='true'] {
-  border-bottom-color: var(--color-moss);
-  color: var(--color-ink);
-}
-dt {
-  color: var(--color-soft);
 }
 </style>

@@ -19,7 +19,7 @@ const texts = computed(() => props.template.shapes.flatMap((shape) => (shape.kin
     <div class="flex justify-end">
       <button
         type="button"
-        class="min-h-7 py-0 px-2 text-[13px] text-moss underline"
+        class="min-h-7 px-2 text-[13px] text-moss underline"
         :aria-pressed="large"
         @click="large = !large"
       >

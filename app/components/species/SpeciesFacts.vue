@@ -125,7 +125,7 @@ const measureColumns: readonly Column<Measure>[] = [
 </script>
 
 <template>
-  <div class="facts">
+  <div class="[&_dt]:text-soft">
     <p class="mb-1">
       <strong>{{ formatDay(date) }}:</strong> {{ look.words }}
     </p>
@@ -146,7 +146,7 @@ const measureColumns: readonly Column<Measure>[] = [
     <h3 class="mb-1 mt-3">
       The year here <span class="font-sans text-sm font-normal text-soft">with BBCH codes</span>
     </h3>
-    <dl class="grid grid-cols-[92px_1fr] gap-y-0.5 gap-x-2.5 text-[13px] leading-[1.35] dates">
+    <dl class="grid grid-cols-[92px_1fr] gap-y-0.5 gap-x-2.5 text-[13px] leading-[1.35]">
       <template v-for="[name, when, bbch] in dates" :key="name"
         ><dt>{{ name }}</dt>
         <dd>
@@ -164,9 +164,6 @@ const measureColumns: readonly Column<Measure>[] = [
 </template>
 
 <style scoped>
-dt {
-  color: var(--color-soft);
-}
 .swatches li {
   display: flex;
   align-items: center;

@@ -25,7 +25,7 @@ const said = computed(() =>
 </script>
 
 <template>
-  <div class="-my-1.5 mx-0 text-[13px]">
+  <div class="-my-1.5 text-[13px]">
     <JarRow v-for="lot in state.lots" :key="lot.lot.id" :lot="lot" :material="material" />
     <div class="flex flex-wrap items-center gap-1 min-h-11">
       <p class="min-w-0 flex-1 text-sm text-soft">{{ said }}</p>

@@ -13,7 +13,7 @@ const rooms = [
 </script>
 
 <template>
-  <div class="flex flex-wrap items-stretch gap-y-0 gap-x-4 pt-0 pr-5 pb-0 pl-3 border-b border-b-line">
+  <div class="flex flex-wrap items-stretch gap-y-0 gap-x-4 pr-5 pl-3 border-b border-b-line">
     <h1 class="sr-only">{{ title }}</h1>
     <nav class="flex gap-1 min-w-0 overflow-x-auto" aria-label="Stock">
       <NuxtLink
@@ -25,7 +25,7 @@ const rooms = [
         >{{ name }}</NuxtLink
       >
     </nav>
-    <div class="acts flex-1 flex flex-wrap items-center justify-end gap-2 py-1 px-0"><slot /></div>
+    <div class="acts flex-1 flex flex-wrap items-center justify-end gap-2 py-1"><slot /></div>
   </div>
 </template>
 

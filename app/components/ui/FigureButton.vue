@@ -105,13 +105,13 @@ function settle(event: MouseEvent): void {
             <span role="cell" class="text-xs whitespace-nowrap text-soft"
               >{{ originWords[input.origin] }}
               <template v-if="input.coefficient && methodCoefficient(input.coefficient)">
-                <button type="button" class="min-h-6 py-0 px-1 underline text-rain" @click="begin(input)">
+                <button type="button" class="min-h-6 px-1 underline text-rain" @click="begin(input)">
                   set
                 </button>
                 <button
                   v-if="input.origin === 'yours'"
                   type="button"
-                  class="min-h-6 py-0 px-1 underline text-rain"
+                  class="min-h-6 px-1 underline text-rain"
                   @click="set(input.coefficient, undefined)"
                 >
                   take back

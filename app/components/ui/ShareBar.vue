@@ -4,7 +4,7 @@ defineProps<{ of: number; most: number }>()
 </script>
 
 <template>
-  <span class="bar block w-18 h-1 mt-0.5 mr-0 mb-0 ml-auto bg-bench" aria-hidden="true"
+  <span class="bar block w-18 h-1 mt-0.5 ml-auto bg-bench" aria-hidden="true"
     ><span :style="{ width: most > 0 ? `${(100 * Math.max(0, of)) / most}%` : '0' }"
   /></span>
 </template>

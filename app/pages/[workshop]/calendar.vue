@@ -178,7 +178,7 @@ const lastEnd = computed(() => {
     <template v-else>
       <section
         v-if="isOff"
-        class="mt-0 mx-5 mb-1.5 py-1.5 px-3 border-l-4 border-l-larch-strong bg-larch-pale"
+        class="mx-5 mb-1.5 py-1.5 px-3 border-l-4 border-l-larch-strong bg-larch-pale"
         aria-label="What the plan changes"
       >
         <p>
@@ -206,7 +206,7 @@ const lastEnd = computed(() => {
       <p v-for="line in closedWords" :key="line" class="px-5 py-1 text-hip" role="status">{{ line }}</p>
 
       <div class="split grid grid-cols-[minmax(0,1fr)_312px] border-t border-t-line">
-        <div class="pt-0 pr-3 pb-5 pl-3">
+        <div class="pr-3 pb-5 pl-3">
           <EveningStack
             v-model:selected="selected"
             :bench="calendar.bench"

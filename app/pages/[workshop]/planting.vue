@@ -129,10 +129,10 @@ async function print(): Promise<void> {
     <div class="flex flex-wrap items-center gap-2 py-1.5 px-5 border-b border-b-line text-[13px]">
       <h1 class="mr-2">Planting plan</h1>
       <div class="flex" role="group" aria-label="How the plan is shown">
-        <button type="button" class="view min-h-8 py-0 px-2.5" :aria-pressed="!seen" @click="seen = false">
+        <button type="button" class="view min-h-8 px-2.5" :aria-pressed="!seen" @click="seen = false">
           From above
         </button>
-        <button type="button" class="view min-h-8 py-0 px-2.5" :aria-pressed="seen" @click="seen = true">
+        <button type="button" class="view min-h-8 px-2.5" :aria-pressed="seen" @click="seen = true">
           In the scene
         </button>
       </div>
