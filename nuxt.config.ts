@@ -11,6 +11,8 @@ export default defineNuxtConfig({
     plugins: [tailwindcss()],
     // What works away from the page is fetched in parts, as pages are.
     worker: { format: 'es' },
+    // What several stations share comes in few files: each costs a request, whatever it holds.
+    build: { rollupOptions: { output: { experimentalMinChunkSize: 16_000 } } },
   },
   imports: { scan: true },
   components: [
@@ -52,6 +54,10 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    // The service worker fetches all stations once; the page at hand is not kept waiting by those it may not show.
+    'build:manifest': (manifest) => {
+      for (const file of Object.values(manifest)) file.prefetch = false
+    },
     // The page of all parts is for those who make them: it comes with the dev server alone.
     'pages:extend': (pages) => {
       const at = pages.findIndex(({ path }) => path === '/parts')

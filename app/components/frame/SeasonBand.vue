@@ -50,14 +50,13 @@ const [request, cancel] =
     ? [(work: () => void) => requestIdleCallback(work), (id: number) => cancelIdleCallback(id)]
     : [(work: () => void) => window.setTimeout(work, 60), (id: number) => window.clearTimeout(id)]
 
-/** At once a ribbon is painted by so many days; each day of it when nothing else is to be done. */
-const ROUGH_DAYS = 8
-/** Ribbons that are to be painted still: roughly, and by days of their own. */
+/** A ribbon is looked at every so many days; between them its colours run into each other. */
+const LOOK_DAYS = 4
+/** Ribbons that are to be painted still. */
 let unpainted: number[] = []
-let rough: number[] = []
 let idle = 0
 /** Ribbons are painted for so long at once, ms. */
-const SLICE_MS = 20
+const SLICE_MS = 12
 
 /** All ribbons: a bare crown is paler, because less of it is there to be seen. */
 function paint(): void {
@@ -65,33 +64,31 @@ function paint(): void {
   if (!context || !commission.current) return
   context.clearRect(0, 0, 366, RIBBONS_PX * 2)
   unpainted = rows.value.map((_, row) => row)
-  rough = [...unpainted]
   goOn()
 }
-/** Paints what is left: all roughly first, then each by its days. */
+/** Paints what is left, as long as it holds nothing up. */
 function goOn(): void {
   const context = canvas.value?.getContext('2d')
   const until = performance.now() + SLICE_MS
   while (context && performance.now() < until) {
     const row = unpainted.shift()
-    const fine = row === undefined ? rough.shift() : undefined
-    if (row !== undefined) paintRow(context, row, ROUGH_DAYS)
-    else if (fine !== undefined) {
-      paintRow(context, fine, 1)
-      break
-    } else return
+    if (row === undefined) return
+    paintRow(context, row)
   }
   if (context) whenIdle(goOn)
 }
-function paintRow(context: CanvasRenderingContext2D, row: number, step: number): void {
+function paintRow(context: CanvasRenderingContext2D, row: number): void {
   const species = rows.value[row]?.species
   if (!species) return
   const high = ribbonPx.value * 2
-  for (let at = 1; at <= days.value; at += step) {
-    const look = lookOf(species, at)
-    context.fillStyle = mix(look.overall, paper, 0.42 * (1 - look.leaf) * (1 - look.flower.share))
-    context.fillRect(at - 1, row * high, step, high - (ribbonPx.value > 2.4 ? 1 : 0))
+  const ribbon = context.createLinearGradient(0.5, 0, days.value - 0.5, 0)
+  const last = days.value - 1
+  for (let at = 0; at <= last; at = at < last ? Math.min(last, at + LOOK_DAYS) : Infinity) {
+    const look = lookOf(species, at + 1)
+    ribbon.addColorStop(at / last, mix(look.overall, paper, 0.42 * (1 - look.leaf) * (1 - look.flower.share)))
   }
+  context.fillStyle = ribbon
+  context.fillRect(0, row * high, days.value, high - (ribbonPx.value > 2.4 ? 1 : 0))
 }
 function whenIdle(work: () => void): void {
   cancel(idle)
