@@ -20,7 +20,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 12
+export const DATABASE_VERSION = 13
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -129,6 +129,10 @@ export class WorkshopDb extends Dexie {
     this.version(11).stores({ people: 'id', times: 'id', layings: 'id' })
     // 11 → 12: what was taken away lately.
     this.version(12).stores({ takenAway: 'id, at' })
+    // 12 → 13: what is made at home and what it is made from; the shelf's list as it is today.
+    this.version(13)
+      .stores({})
+      .upgrade((transaction) => migrateTables(transaction, ['materials'], 11))
   }
 }
 

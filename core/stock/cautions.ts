@@ -28,6 +28,12 @@ const ofRow: Readonly<Record<string, readonly CautionId[]>> = {
   'soil-raw': ['soil'],
   'coffee-wet': ['mould'],
   'leaves-raw': ['mould'],
+  'tea-wet': ['mould'],
+  'moss-raw': ['mould', 'dust'],
+  'clay-raw': ['soil', 'dust'],
+  'sand-raw': ['soil'],
+  'bark-pine': ['dust'],
+  'catkins-birch': ['dust'],
 }
 
 /** What a material demands by itself, wherever it is worked with. */
@@ -55,9 +61,12 @@ export function stuffCautions({ id, of }: Handled): readonly CautionId[] {
 export const soaksUp = ({ of }: Handled): boolean =>
   of.stuff === 'rope' || of.stuff === 'wool' || (of.stuff === 'sheet' && of.sheet === 'cloth')
 export const isCa = ({ of }: Handled): boolean => of.stuff === 'liquid' && of.liquid === 'ca'
-/** What is dry and fine enough to catch fire beside a stove. Leaves go through the oven, watched. */
-export const isTinder = ({ of }: Handled): boolean =>
-  of.stuff === 'twig' || (of.stuff === 'wool' && (of.wool === 'hank' || of.wool === 'lichen'))
+const TINDER_ROWS: ReadonlySet<string> = new Set(['moss-raw', 'catkins-birch'])
+/** What is dry and fine enough to catch fire beside a stove. Leaves and bark go through the oven, watched. */
+export const isTinder = ({ id, of }: Handled): boolean =>
+  of.stuff === 'twig' ||
+  (of.stuff === 'wool' && (of.wool === 'hank' || of.wool === 'lichen')) ||
+  TINDER_ROWS.has(id)
 /** What grows where umbels grow, and is taken for one of them or cut among them. */
 export const isNearUmbels = ({ of }: Handled): boolean =>
   (of.stuff === 'twig' && of.twig !== 'root') || (of.stuff === 'wool' && of.wool === 'hank')

@@ -27,8 +27,13 @@ export type MaterialSpec =
     }
   | { readonly stuff: 'liquid'; readonly liquid: Liquid; readonly colour?: string }
   | { readonly stuff: 'powder'; readonly powder: Powder; readonly colour?: string }
-  /** One material and no other: what a recipe begins with. */
-  | { readonly stuff: 'other'; readonly materialId: string; readonly words: string }
+  /** One material and no other: what a recipe begins with. Counted in g where no unit is said. */
+  | {
+      readonly stuff: 'other'
+      readonly materialId: string
+      readonly words: string
+      readonly unit?: StockUnit
+    }
   | { readonly stuff: 'wire' | 'dowel' | 'rope'; readonly diameterMm: number }
   | {
       readonly stuff: 'pad'
@@ -55,7 +60,7 @@ export type MaterialSpec =
 
 /** What an applicator can throw: coarser or longer fibre does not fly. Common practice. */
 export const FLIES = { dtex: 40, lengthMm: 12 } as const
-/** The shortest static fibre there is, mm: it is never too long. */
+/** The shortest fibre that every shelf has, mm: where there is no shorter one, it is never too long. */
 const SHORTEST_MM = 2
 
 /** The longest fibre that passes for a sward of some height: twice as high. */
@@ -109,6 +114,8 @@ export function unitOfSpec(wish: MaterialSpec): StockUnit {
       return 'mm'
     case 'sheet':
       return 'cm2'
+    case 'other':
+      return wish.unit ?? 'g'
     default:
       return 'g'
   }

@@ -64,8 +64,15 @@ export const tools: readonly Tool[] = [
   tool('glue pot', 2800, 'a hot-glue gun: strings more'),
   tool('sieve', 700, 'a tea strainer that stays at the bench'),
   tool('hose', 1500, 'rain, and patience'),
+  tool('stocking', 100, 'a fine tea strainer: slower'),
+  tool('oven', 4500, 'sun and wind, in a dry week'),
   tool('oven tray', 300),
+  tool('oven thermometer', 700),
   tool('blender', 2500, 'scissors, and an evening'),
+  tool('mortar', 1500, 'a hammer and a strong bag'),
+  tool('spade', 2200),
+  tool('garden fork', 2400, 'a spade'),
+  tool('drying screen', 900, 'a piece of mesh on four bricks'),
   // Each coat of latex ruins one (common practice); a bristle brush from the household shelf will do.
   { id: 'old brush', priceMinor: 60, ruinedBy: 'latex', instead: 'a wad of sponge on a stick' },
 ]

@@ -12,10 +12,13 @@ const ofTool: Readonly<Record<string, readonly CautionId[]>> = {
   rasp: ['rasping'],
   'belt sander': ['sander'],
   hose: ['water-jet'],
+  oven: ['oven'],
   'oven tray': ['oven'],
   blender: ['blender', 'dust'],
   'glue pot': ['hot-glue'],
+  mortar: ['dust'],
   sieve: ['dust'],
+  stocking: ['dust'],
 }
 
 /** What a tool demands, whatever it is used on. Common practice. */

@@ -2,7 +2,13 @@ import { none, ok, type Reading } from '../units'
 import { FILE_VERSION } from './document'
 import { toVersion9 } from './migrations/to-9'
 import { toVersion4 } from './migrations/to-4'
-import { withKeepingTimes, withMixedFalls, withNewMaterials, type Loose } from './migrations/catalogue'
+import {
+  withCatalogueOfToday,
+  withKeepingTimes,
+  withMixedFalls,
+  withNewMaterials,
+  type Loose,
+} from './migrations/catalogue'
 
 /** Clamps stood twice in the register, as a tool and by number: only the number stays. */
 const withoutTwiceNamed = (document: Loose): Loose => ({
@@ -48,6 +54,8 @@ const steps: Record<number, (document: Loose) => Loose> = {
   9: (document) => withoutTwiceNamed(withKeepingTimes(withMixedFalls(withNewMaterials(document, 10)))),
   /** 10 → 11: who is at the bench and when, and how batches are laid. */
   10: (document) => ({ ...document, version: 11, people: [], times: [], layings: [] }),
+  /** 11 → 12: what is made at home and of what, more tones; what was put right in the list is taken over. */
+  11: (document) => withCatalogueOfToday(document, 12),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

@@ -4,6 +4,7 @@ import bwipjs from 'bwip-js/node'
 import { difference2000, toLab } from '../../core/colour'
 import { cardPicture } from './support/card-picture'
 import { Maker } from './support/maker'
+import { storedRows } from './support/stored'
 import { readPdf } from './support/pdf'
 import { choose } from './support/choose'
 
@@ -20,26 +21,11 @@ const openBlend = async (page: Page, name: string): Promise<void> => {
 const partsOf = (page: Page) => mixture(page).locator('tbody tr strong').allTextContents()
 
 /** The parts of a material in a blend, as the browser has stored them. */
-const storedParts = (page: Page, materialId: string, blend: string): Promise<number | undefined> =>
-  page.evaluate(
-    ([material, name]) =>
-      new Promise<number | undefined>((resolve, reject) => {
-        const opening = indexedDB.open('hardy-thicket:demo')
-        opening.onerror = () => reject(opening.error ?? new Error('it does not open'))
-        opening.onsuccess = () => {
-          const all = opening.result.transaction('blends').objectStore('blends').getAll()
-          all.onsuccess = () => {
-            const rows = all.result as { name: string; parts: { materialId: string; parts: number }[] }[]
-            opening.result.close()
-            resolve(
-              rows.find((row) => row.name === name)?.parts.find((part) => part.materialId === material)
-                ?.parts,
-            )
-          }
-        }
-      }),
-    [materialId, blend] as const,
-  )
+async function storedParts(page: Page, material: string, blend: string): Promise<number | undefined> {
+  type Row = { readonly name: string; readonly parts: readonly { materialId: string; parts: number }[] }
+  const row = (await storedRows<Row>(page, 'blends', 'demo')).find(({ name }) => name === blend)
+  return row?.parts.find(({ materialId }) => materialId === material)?.parts
+}
 
 test('parts are changed by hand and the tone follows; a proposal is taken; what is kept stays', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { Maker } from './support/maker'
+import { storedRows } from './support/stored'
 import { choose } from './support/choose'
 
 test.describe('the Brief, with awkward hands', () => {
@@ -78,6 +79,10 @@ test.describe('the Brief, with awkward hands', () => {
       'Pieces: read “none”; allowed is a whole number from 1 to 10000.',
     )
     await expect(row.getByRole('textbox', { name: 'Pieces' })).toHaveValue('none')
+    // What is shown is stored a moment later.
+    await expect
+      .poll(async () => (await storedRows<object>(page, 'lines'))[0])
+      .toMatchObject({ stature: 0.8, heightM: 7, crownWidthM: 4 })
     await page.reload()
     await expect(row.getByRole('textbox', { name: 'Pieces' })).toHaveValue('5')
     await expect(row.getByLabel('Stature, per cent')).toHaveValue('80')

@@ -2,6 +2,7 @@ import { createServer, request as ask, type IncomingHttpHeaders } from 'node:htt
 import type { AddressInfo } from 'node:net'
 import { expect, test, type Page } from '@playwright/test'
 import { Maker } from './support/maker'
+import { storedRows } from './support/stored'
 
 /** A page of the same origin without the app, to reach its databases from outside. */
 const beside = (page: Page) => page.goto('/manifest.webmanifest')
@@ -86,25 +87,10 @@ test.describe('storage that fails is told and survived', () => {
     await expect(page.getByText('storage is full. Nothing was changed.').first()).toBeVisible()
     // What was typed is still there, and the batch is still open.
     await expect(dialog.getByLabel(`Draw ${foam}`)).toHaveValue(/^0\.5/)
-    const entries = (): Promise<number> =>
-      page.evaluate(
-        () =>
-          new Promise<number>((resolve, reject) => {
-            const request = indexedDB.open('hardy-thicket:demo')
-            request.onerror = () => reject(request.error)
-            request.onsuccess = () => {
-              const all = request.result.transaction('events').objectStore('events').getAll()
-              all.onsuccess = () => {
-                request.result.close()
-                resolve(
-                  (all.result as { deed: { type: string; reason?: string } }[]).filter(
-                    ({ deed }) => deed.reason === 'the can ran dry',
-                  ).length,
-                )
-              }
-            }
-          }),
-      )
+    const entries = async (): Promise<number> =>
+      (await storedRows<{ deed: { reason?: string } }>(page, 'events', 'demo')).filter(
+        ({ deed }) => deed.reason === 'the can ran dry',
+      ).length
     expect(await entries()).toBe(0)
     await page.evaluate(() => Reflect.set(globalThis, 'roomAgain', true))
     await dialog.getByRole('button', { name: 'Abandon batch' }).click()

@@ -6,11 +6,13 @@ import { formatModelLength, formatQuantity, plainNumber, type UnitSystem } from 
 /** What a material measures, in words: its stuff's own properties. */
 export function measureWords({ of, densityGPerMl }: Material, system: UnitSystem): string {
   const mm = (value: number): string => formatModelLength(value, system)
+  // As sieves are, and jars' labels, whatever else is counted in inches.
+  const grain = (value: number): string => `grain ${plainNumber(value, 2)} mm`
   switch (of.stuff) {
     case 'foam':
-      return `grain ${mm(of.grainMm)}`
+      return grain(of.grainMm)
     case 'powder':
-      return of.grainMm === undefined ? '' : `grain ${mm(of.grainMm)}`
+      return of.grainMm === undefined ? '' : grain(of.grainMm)
     case 'fibre': {
       const thick =
         densityGPerMl === undefined

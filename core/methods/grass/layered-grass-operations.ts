@@ -60,9 +60,9 @@ export function laid(on: PlantMaking, layer: GrassLayer, place: number): Operati
       passes: place === 0 ? 'No bare glue; soil seen between.' : 'Sparser than the layer below.',
     }),
     on.work(vacuumOf(place), combs ? 'Vacuum, comb the wind in' : 'Vacuum, held still', {
-      text: `Through a stocking, ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
+      text: `Through a stocking, held to the light first; suction that never falls means a hole. The nozzle ${combs ? 'drawn one way, against the wind that you want' : 'held still above it, so that nothing is combed'}; tip it back into this tone’s jar.`,
       hands: on.value(k.vacuumSec) * on.partCm2,
-      tools: ['vacuum', 'paper'],
+      tools: ['vacuum', 'stocking', 'paper'],
       vacuums: id,
       cautions: ['dust'],
       faults: ['lost-fibre'],

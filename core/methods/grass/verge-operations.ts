@@ -51,9 +51,9 @@ function tone(
       faults: ['skinned-glue', 'lying-fibres'],
     }),
     on.work(`${id}-back`, 'Lift the paper, vacuum', {
-      text: 'Lift the paper, tip all to one place, vacuum once through a stocking: it goes back into this tone’s jar.',
+      text: 'Lift the paper, tip all to one place, vacuum once through a stocking, held to the light first; suction that never falls means a hole. It goes back into this tone’s jar.',
       hands: on.value(k.paperSec) / 6,
-      tools: ['vacuum'],
+      tools: ['vacuum', 'stocking'],
       vacuums: id,
       cautions: ['dust'],
       faults: ['lost-fibre'],

@@ -119,7 +119,7 @@ export function bareGroundOperations(on: PlantMaking): Listed<Operation> {
       within: on.open('medium'),
       atOnce: on.one('A few islands at a time.'),
       wait: on.dries(k.dryMin, 'Let it dry before the vacuum'),
-      tools: ['vacuum'],
+      tools: ['vacuum', 'stocking'],
       vacuums: 'grass',
       faults: ['lost-fibre', 'skinned-glue'],
     }),

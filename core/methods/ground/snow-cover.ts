@@ -93,7 +93,7 @@ export const snowCover = way('snow-cover', 'Snow, stems through it', {
         within: on.open('medium'),
         atOnce: on.one('A few islands at a time.'),
         wait: on.sets('medium', 'Let it dry', k.stemDryMin),
-        tools: ['vacuum'],
+        tools: ['vacuum', 'stocking'],
         vacuums: 'stems',
         faults: ['lost-fibre', 'carpet-of-grass'],
       }),

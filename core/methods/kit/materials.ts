@@ -1,4 +1,5 @@
 import type { MaterialSpec } from '../../stock'
+import type { StockUnit } from '../../units'
 
 type Kind<S extends MaterialSpec['stuff'], K extends string> =
   Extract<MaterialSpec, { stuff: S }> extends infer W ? (W extends Record<K, infer V> ? V : never) : never
@@ -75,8 +76,9 @@ export const pad = (kind: Kind<'pad', 'pad'>, thicknessMm: number, colour: strin
   colour,
 })
 /** One material and no other: what a recipe begins with. */
-export const only = (materialId: string, words: string): MaterialSpec => ({
+export const only = (materialId: string, words: string, unit: StockUnit = 'g'): MaterialSpec => ({
   stuff: 'other',
   materialId,
   words,
+  ...(unit === 'g' ? {} : { unit }),
 })

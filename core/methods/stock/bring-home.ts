@@ -76,7 +76,7 @@ export function bringHome(on: StockMaking, of: Gathering, k: GatherFigures): Lis
       hands: [0, Math.round(outings * on.value(k.outingMin) * 60)],
       yields: harvested(of, quantity),
       needs: ['outdoors', 'daylight'],
-      tools: ['cutters'],
+      tools: [...(of.takeTools ?? ['cutters'])],
       cautions: [...of.cautions],
     }),
     on.work('clean', 'Clean it', {
@@ -95,6 +95,7 @@ export function bringHome(on: StockMaking, of: Gathering, k: GatherFigures): Lis
           what: `${of.dry}, until it is dry through`,
           origin: 'memory',
         },
+        tools: [...(of.dryTools ?? [])],
         faults: ['mould'],
         passes: of.passes,
       }),

@@ -24,6 +24,19 @@ const dyed = coefficients('sawdust-green', {
   dyeSec: seconds('sieve a bowl, stir into the dye, spread', 600),
   dryMin: minutes('spread to dry', 1440),
 })
+const sand = coefficients('sand-grades', {
+  fineOfAll: share('fine, of sand as gathered', 0.45),
+  coarseOfAll: share('coarse', 0.4),
+  loadG: amount('a load in the sieve', 500, 'g'),
+  rinseSec: seconds('rinse a load until the water stays clear, spread it', 360),
+  sieveSec: seconds('sieve a load twice', 180),
+  dryMin: minutes('spread to dry', 1440),
+})
+const clay = coefficients('clay-powder', {
+  all: share('powder, of lumps', 0.8),
+  loadG: amount('a load in the mortar', 120, 'g'),
+  poundSec: seconds('pound a load, shake it through a stocking', 420),
+})
 
 /** Earths, and sawdust for forest floors. Common practice; shares and times from memory unless marked. */
 export const earthRecipes: readonly StockMethod[] = [
@@ -56,7 +69,7 @@ export const earthRecipes: readonly StockMethod[] = [
         'Crumble and sieve in three',
         {
           text: 'Crumble; what the first sieve holds is coarse, the second medium; shake the rest through a stocking: fine. Three jars, three labels.',
-          tools: ['sieve'],
+          tools: ['sieve', 'stocking'],
           passes: 'Fine soil floats like flour; no lumps in the medium.',
         },
       ),
@@ -114,5 +127,55 @@ export const earthRecipes: readonly StockMethod[] = [
       ),
     ],
     exampleG: 100,
+  }),
+  recipe({
+    id: 'sand-grades',
+    name: 'Sand in two grades',
+    makes: 'Sand rinsed until the water stays clear, dried, and sieved: fine, and coarse.',
+    ingredients: [[slot('sand', 'Sand as gathered', only('sand-raw', 'sand, as gathered')), 1]],
+    outcomes: [
+      ['sand-fine', sand.fineOfAll],
+      ['sand-coarse', sand.coarseOfAll],
+    ],
+    figures: sand,
+    operations: (on, wholeG) => {
+      const loads = loadsOf(wholeG, on.value(sand.loadG))
+      return [
+        wholeBatch(on, on.value(sand.rinseSec) * loads, 'rinse', 'Rinse and dry', {
+          text: 'Swirl, pour off, again, until the water stays clear; sea sand five times: its salt blooms on the scene. Spread thin on paper.',
+          wait: on.dries(sand.dryMin, 'Dry through'),
+          tools: ['bowl', 'paper'],
+          faults: ['salt-bloom'],
+        }),
+        wholeBatch(on, on.value(sand.sieveSec) * loads, 'sieve', 'Sieve in two', {
+          text: 'What the first sieve holds are stones; the second parts coarse from fine. Two jars, two labels.',
+          tools: ['sieve'],
+          passes: 'Runs like water; no shell that shows its shape.',
+        }),
+      ]
+    },
+    exampleG: 400,
+  }),
+  recipe({
+    id: 'clay-powder',
+    name: 'Clay powder',
+    makes: 'Dry lumps of clay pounded and shaken through a stocking: dust of paths and tracks.',
+    ingredients: [[slot('clay', 'Dry clay', only('clay-raw', 'dry lumps of clay')), 1]],
+    outcomes: [['clay-powder', clay.all]],
+    figures: clay,
+    operations: (on, wholeG) => [
+      wholeBatch(
+        on,
+        on.value(clay.poundSec) * loadsOf(wholeG, on.value(clay.loadG)),
+        'pound',
+        'Pound, shake through a stocking',
+        {
+          text: 'Bone dry, small loads, mask on; the stocking hangs in a closed bag while it is shaken. Roots and stones stay behind.',
+          tools: ['mortar', 'stocking'],
+          passes: 'Floats like flour, and marks the thumb.',
+        },
+      ),
+    ],
+    exampleG: 150,
   }),
 ]

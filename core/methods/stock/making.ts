@@ -1,5 +1,6 @@
 import { makeUp, needsOf, type StockMethod } from '../../makeup'
 import { allocate, firstDue, takersOf, type Claim, type StockState } from '../../stock'
+import { cutAndDyed } from './cut-and-dyed'
 import { earthRecipes } from './earth-recipes'
 import { mixtureMethods } from './mixtures'
 import { ovenRecipes } from './oven-recipes'
@@ -11,6 +12,7 @@ export const stockMethods: readonly StockMethod[] = [
   ...earthRecipes,
   ...ovenRecipes,
   ...shredded,
+  ...cutAndDyed,
 ]
 export const stockMethodFor = (materialId: string): StockMethod | undefined =>
   stockMethods.find((method) => method.product === materialId || method.also?.includes(materialId) === true)

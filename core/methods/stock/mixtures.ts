@@ -1,6 +1,6 @@
 import { soakingMedium } from '../../adhesives'
 import type { StockMethod } from '../../makeup'
-import { liquid, paint } from '../kit/materials'
+import { liquid, only, paint } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { mixtureWay } from './mixture'
 
@@ -68,5 +68,30 @@ export const mixtureMethods: readonly StockMethod[] = [
     text: 'A little water first, until the paint is smooth, then the rest; a drop of detergent.',
     passes: 'Dark in the grooves, all but nothing on the ridges.',
     examplesMl: [100],
+  }),
+  mixtureWay({
+    id: 'wetting-water',
+    name: 'Wetting water',
+    makes: 'Water that a little detergent has made wetter, so that dilute glue runs in; nothing in it burns.',
+    of: slot('detergent', 'Washing-up liquid', only('detergent', 'washing-up liquid', 'ml')),
+    parts: 1,
+    water: 200,
+    origin: 'memory',
+    text: 'Water first, then the detergent, turned over and not shaken: froth keeps it off the ground.',
+    passes: 'A drop of it sinks into dry soil within a few seconds.',
+    examplesMl: [500],
+  }),
+  mixtureWay({
+    id: 'antistatic-mist',
+    name: 'Antistatic mist',
+    makes: 'Fabric softener in water, so that shreds let go of jars, funnels and fingers.',
+    of: slot('softener', 'Fabric softener', only('softener', 'fabric softener', 'ml')),
+    parts: 1,
+    water: 20,
+    origin: 'memory',
+    text: 'Into a sprayer of its own. One mist on the jar and the spoon, never on fibre that is still to fly.',
+    passes: 'Shredded foam slides out of the jar.',
+    step: { faults: ['clung-shreds'] },
+    examplesMl: [300],
   }),
 ]

@@ -21,6 +21,25 @@ const coffee = coefficients('coffee-dried', {
   ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
 })
 
+const tea = coefficients('tea-leaves', {
+  dry: share('dry, of wet leaves', 0.25),
+  trayG: amount('wet leaves on a tray', 200, 'g'),
+  spreadSec: seconds('spread a tray, part the lumps', 180),
+  rubSec: seconds('rub a tray of it through the sieve', 120),
+  ovenMin: minutes('oven at 80 °C', 60, 'common practice'),
+})
+const bark = coefficients('bark-crumbs', {
+  crumbs: share('crumbs, of fallen bark', 0.75),
+  trayG: amount('bark on a tray', 250, 'g'),
+  spreadSec: seconds('brush off and spread a tray', 240),
+  loadG: amount('a load in the mortar', 60, 'g'),
+  crushSec: seconds('crush a load, sieve it', 180),
+  ovenMin: minutes('oven at 80 °C', 60),
+})
+
+/** What goes with every hour in the oven: its heat is read, not believed. */
+const OVEN = ['oven', 'oven tray', 'oven thermometer'] as const
+
 /** An hour for each tray: one is in the oven at a time, and someone stays by it. */
 function oven(on: StockMaking, by: Coefficient, trays: number): StepDraft['wait'] {
   const what =
@@ -46,7 +65,7 @@ export const ovenRecipes: readonly StockMethod[] = [
         wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, 'dry', 'Clean and dry', {
           text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
           wait: oven(on, leaves.ovenMin, trays),
-          tools: ['oven tray'],
+          tools: [...OVEN],
           cautions: ['gathering'],
           faults: ['mould'],
         }),
@@ -79,12 +98,71 @@ export const ovenRecipes: readonly StockMethod[] = [
         wholeBatch(on, on.value(coffee.spreadSec) * trays, 'dry', 'Dry in the oven', {
           text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
           wait: oven(on, coffee.ovenMin, trays),
-          tools: ['oven tray'],
+          tools: [...OVEN],
           faults: ['mould'],
           passes: 'Runs like dry sand.',
         }),
       ]
     },
     exampleG: 80,
+  }),
+  recipe({
+    id: 'tea-leaves',
+    name: 'Dried tea leaves',
+    makes: 'Used tea leaves dried at 80 °C and rubbed through a sieve: dark, fine litter.',
+    ingredients: [[slot('tea', 'Wet tea leaves', only('tea-wet', 'wet tea leaves')), 1]],
+    outcomes: [['tea-leaves', tea.dry]],
+    figures: tea,
+    operations: (on, wholeG) => {
+      const trays = loadsOf(wholeG, on.value(tea.trayG))
+      return [
+        wholeBatch(on, on.value(tea.spreadSec) * trays, 'dry', 'Dry in the oven', {
+          text: 'Wrung out, lumps parted, thin on the tray; an hour at 80 °C, stirred now and then.',
+          wait: oven(on, tea.ovenMin, trays),
+          tools: [...OVEN],
+          faults: ['mould'],
+          passes: 'A pinch crumbles and does not stick.',
+        }),
+        wholeBatch(on, on.value(tea.rubSec) * trays, 'rub', 'Rub through the sieve', {
+          text: 'Stalks stay behind. Two days in the freezer, in a closed bag, before it goes on the shelf.',
+          tools: ['sieve'],
+          faults: ['insects-in-store'],
+          passes: 'Dark flakes of one size, no stalks.',
+        }),
+      ]
+    },
+    exampleG: 40,
+  }),
+  recipe({
+    id: 'bark-crumbs',
+    name: 'Crumbled bark',
+    makes: 'Fallen pine bark dried at 80 °C, crushed and sieved: rock and broken wood of forest floors.',
+    ingredients: [[slot('bark', 'Fallen bark', only('bark-pine', 'fallen pine bark')), 1]],
+    outcomes: [['bark-crumbs', bark.crumbs]],
+    figures: bark,
+    operations: (on, wholeG) => {
+      const trays = loadsOf(wholeG, on.value(bark.trayG))
+      return [
+        wholeBatch(on, on.value(bark.spreadSec) * trays, 'dry', 'Brush off, dry in the oven', {
+          text: 'Earth and moss brushed off outdoors; an hour at 80 °C, so that nothing that lived in it comes along.',
+          wait: oven(on, bark.ovenMin, trays),
+          tools: [...OVEN],
+          cautions: ['gathering'],
+          faults: ['insects-in-store'],
+        }),
+        wholeBatch(
+          on,
+          on.value(bark.crushSec) * loadsOf(wholeG, on.value(bark.loadG)),
+          'crush',
+          'Crush in small loads, sieve',
+          {
+            text: 'Press and roll rather than pound; what splits along the grain stays as it is, for fallen wood. The dust is sieved off.',
+            tools: ['mortar', 'sieve'],
+            passes: 'Angular crumbs of 2 to 4 mm, no dust.',
+          },
+        ),
+      ]
+    },
+    exampleG: 100,
   }),
 ]

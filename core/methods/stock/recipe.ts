@@ -1,7 +1,7 @@
 import type { Slot, StockMethod, Yield } from '../../makeup'
 import { fact, figure, most, number, product, quotient, type Coefficient } from '../../quantities'
 import { coefficients, row } from '../kit/rows'
-import { catalogueRow } from '../../stock'
+import { catalogueRow, unitOfSpec } from '../../stock'
 import type { TradeOrigin } from '../../units'
 import type { Draft, Operation, Taken } from '../kit/making'
 import { stockWay, type StockMaking, type StockWay } from '../kit/way'
@@ -55,9 +55,9 @@ export function recipe({ outcomes, ingredients, figures, operations, exampleG, .
       const { job } = on
       const [, wanted] = outcomes.find(([materialId]) => materialId === job.materialId) ?? first
       const whole = quotient(fact('wanted', job.quantity, 'g', 'line'), most(number(0.01), on.input(wanted)))
-      const takes = ingredients.flatMap(([{ id, label, optional }, each]) => {
+      const takes = ingredients.flatMap(([{ id, label, optional, wish }, each]) => {
         if (optional && !on.has(id)) return []
-        const unit = on.material(id)?.unit ?? 'g'
+        const unit = on.material(id)?.unit ?? unitOfSpec(wish)
         const part = fact('part', each, unit === 'g' ? '' : `${unit}/g`, 'memory', label)
         return [on.takeAll(id, product(whole, part))]
       })

@@ -1,4 +1,5 @@
 import { groundMaterials } from './ground'
+import { homeMaterials } from './home'
 import { mixtures } from './mixtures'
 import {
   pack,
@@ -273,6 +274,23 @@ export const catalogue: readonly CatalogueRow[] = [
   paintRow('paint-pale-blue', 'pale blue', '#b9c4c9'),
   liquidRow('wetting-alcohol', 'Wetting alcohol (isopropanol)', 'alcohol', 0.79, pack(500, 620)),
   ...groundMaterials,
+  ...homeMaterials,
+  groundFoam('foam-fine-red', 'fine, red', 0.5, '#8e2f28'),
+  groundFoam('foam-fine-orange', 'fine, orange', 0.5, '#c4702a'),
+  groundFoam('foam-fine-burgundy', 'fine, burgundy', 0.5, '#5c2a2e'),
+  groundFoam('foam-fine-bright', 'fine, bright yellow-green', 0.5, '#b5c63f'),
+  groundFoam('foam-fine-black-green', 'fine, black-green', 0.5, '#26352a'),
+  groundFoam('foam-extra-fine', 'extra fine, mid green', 0.25, '#5f7f3c'),
+  leaf('leaf-red', 'autumn red', '#8f3b2c'),
+  ...[1, 4.5].map(fibreRow('summer', '#6b8743')),
+  ...[2, 4, 6].map(fibreRow('autumn', '#a8823f')),
+  paintRow('paint-black', 'black', '#23221f'),
+  paintRow('paint-white', 'white', '#f1efe9'),
+  paintRow('paint-ochre', 'ochre', '#b8893c'),
+  sprayPaintRow('spray-white', 'white', '#f1f0ec'),
+  powderRow('weathering-umber', 'Weathering powder, umber', 'pastel', '#5c4a38', 0.6, pack(20, 400)),
+  powderRow('pastel-flesh', 'Pastel powder, flesh', 'pastel', '#d3a489', 0.6, pack(20, 350)),
+  powderRow('pastel-ochre', 'Pastel powder, ochre', 'pastel', '#b8893c', 0.6, pack(20, 350)),
 ]
 
 /** The row of the catalogue with this id. @throws RangeError when there is none */

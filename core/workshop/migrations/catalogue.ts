@@ -43,3 +43,24 @@ export function withKeepingTimes(document: Loose): Loose {
     }),
   }
 }
+
+const today = new Map<string, Loose>(catalogue.map((row) => [row.id, { ...row }]))
+const BOOKKEEPING = ['id', 'changedAt', 'fieldsAt', 'removed']
+
+/**
+ * A document whose materials are those of today’s list: new ones come, none of them in stock, and what has been put
+ * right about the others since is taken over. What a maker changed, added or took away stays as it is, field by field.
+ */
+export function withCatalogueOfToday(document: Loose, version: number): Loose {
+  const rows = Array.isArray(document.materials) ? (document.materials as Loose[]) : []
+  const materials = rows.map((row): Loose => {
+    const listed = today.get(String(row.id))
+    // What is counted otherwise today keeps its row: the books are in its unit.
+    if (!listed || row.changedAt !== UNTOUCHED || row.removed === true || listed.unit !== row.unit) return row
+    const own = Object.keys((row.fieldsAt ?? {}) as Loose)
+    const kept = Object.entries(row).filter(([name]) => BOOKKEEPING.includes(name) || own.includes(name))
+    const taken = Object.entries(listed).filter(([name]) => !own.includes(name))
+    return Object.fromEntries([...kept, ...taken])
+  })
+  return withNewMaterials({ ...document, materials }, version)
+}

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { foldRun, traysOf } from '../../../core/batches'
+import { catalogue } from '../../../core/stock'
 import { line } from '../../support/workshop'
 import { full } from '../../support/documents'
 import {
@@ -86,10 +87,65 @@ describe('a workshop file', () => {
     const text = readFileSync('tests/fixtures/workshop-format-10.json', 'utf8')
     const reading = readWorkshopFile(text)
     if (reading.kind === 'none') throw new Error(reading.because)
-    const { version: _version, people, times, layings, ...rest } = reading.value
-    const { version, ...before } = JSON.parse(text) as Record<string, unknown>
+    const { version: _version, people, times, layings, materials, ...rest } = reading.value
+    const { version, materials: listed, ...before } = JSON.parse(text) as Record<string, unknown>
     expect([version, people, times, layings]).toEqual([10, [], [], []])
     expect(rest).toEqual(before)
+    const ids = new Set(materials.map(({ id }) => id))
+    for (const { id } of listed as { id: string }[]) expect(ids.has(id)).toBe(true)
+  })
+
+  describe('a file of the eleventh format has today’s list of materials', () => {
+    const reading = readWorkshopFile(readFileSync('tests/fixtures/workshop-format-11.json', 'utf8'))
+    if (reading.kind === 'none') throw new Error(reading.because)
+    const document = reading.value
+    const material = (id: string) => document.materials.find((row) => row.id === id)
+
+    test('what is made at home, and more tones, have come to it, none of it in stock', () => {
+      for (const id of ['sisal-rope', 'sand-fine', 'clay-powder', 'leaf-red', 'static-autumn-4'])
+        expect(material(id)).toMatchObject({ changedAt: '1970-01-01T00:00:00.000Z' })
+      expect(document.materials).toHaveLength(catalogue.length)
+      expect([document.lots, document.movements]).toEqual([[], []])
+    })
+
+    test('a figure put right since reaches what nobody has touched, and every field that nobody has', () => {
+      expect(material('foam-fine-mid')).toMatchObject({ bulkGPerMl: 0.07 })
+      // Its price is the maker's own; its density was the list's, and wrong.
+      expect(material('hairspray')).toMatchObject({
+        packPriceMinor: 333,
+        packQuantity: 300,
+        densityGPerMl: 0.75,
+        fieldsAt: { packPriceMinor: '2026-11-01T09:00:00.000Z' },
+      })
+    })
+
+    test('what a maker wrote, took away or made under the same name stays', () => {
+      expect(material('pva')).toMatchObject({ name: 'PVA, the big tub', densityGPerMl: 1.02 })
+      expect(material('soil-fine')).toMatchObject({ removed: true })
+      expect(material('tea-leaves')).toMatchObject({ name: 'My own tea', of: { colour: '#111111' } })
+    })
+
+    test('read on two machines it is the same, and stays so once more', () => {
+      const again = readWorkshopFile(writeWorkshopFile(document))
+      expect(again).toEqual({ kind: 'ok', value: document })
+      expect(canonical(mergeWorkshops(document, document))).toBe(
+        canonical(mergeWorkshops(document, again.kind === 'ok' ? again.value : document)),
+      )
+    })
+
+    test('what is counted otherwise today keeps its row: the books are in its unit', () => {
+      const old = JSON.parse(readFileSync('tests/fixtures/workshop-format-11.json', 'utf8')) as {
+        materials: { id: string; unit: string; name: string }[]
+      }
+      const row = old.materials.find(({ id }) => id === 'sprigs')!
+      Object.assign(row, { unit: 'g', name: 'Sprigs by weight' })
+      const read = readWorkshopFile(JSON.stringify(old))
+      if (read.kind === 'none') throw new Error(read.because)
+      expect(read.value.materials.find(({ id }) => id === 'sprigs')).toMatchObject({
+        unit: 'g',
+        name: 'Sprigs by weight',
+      })
+    })
   })
 
   test('sessions of people who are not there, and a laying of a batch that is not, are told', () => {
