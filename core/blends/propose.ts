@@ -58,29 +58,31 @@ function isLoud(search: BlendSearch, { parts }: Solution): boolean {
   return foreign > TRACE * all || speckleOf(mixtureOf(portions)).mean >= LIVELY
 }
 
+/** A search that has a quiet answer, and that answer. */
+interface Close {
+  readonly search: BlendSearch
+  readonly found: Solution
+}
+
 /**
  * The search among the closest tones that come about as near as all of them: close ones read as one, loud ones as dots.
- * What a bound asks for stays in. The search itself where no quiet mix comes as near.
+ * What a bound asks for stays in. Undefined where no quiet mix comes as near.
  */
-function amongCloseTones(search: BlendSearch, nearest: Solution): BlendSearch {
+function amongCloseTones(search: BlendSearch, nearest: Solution): Close | undefined {
   const bounds = search.bounds ?? []
   const asked = new Set(bounds.flatMap(({ materialId, least = 0 }) => (least > 0 ? [materialId] : [])))
-  const of = (fits: (grain: Grain) => boolean): BlendSearch => ({
-    ...search,
-    grains: search.grains.filter((grain) => asked.has(grain.material.id) || fits(grain)),
-  })
-  const does = (narrow: BlendSearch): boolean => {
-    const found =
-      narrow.grains.length > 0 &&
-      nearestMix({ ...narrow, within: nearest.off + FOR_QUIET, patience: PATIENCE.quiet })
-    return found !== false && found.kind === 'found' && !isLoud(narrow, found)
+  const tried = (fits: (grain: Grain) => boolean): Close | undefined => {
+    const grains = search.grains.filter((grain) => asked.has(grain.material.id) || fits(grain))
+    if (grains.length === 0) return undefined
+    const narrow = { ...search, grains }
+    const found = nearestMix({ ...narrow, within: nearest.off + FOR_QUIET, patience: PATIENCE.quiet })
+    return found.kind === 'found' && !isLoud(narrow, found) ? { search: narrow, found } : undefined
   }
   for (const most of CLOSE) {
-    const close = of((grain) => search.aim.off(grain.colour) <= most && isKin(grain, search.aim.wanted))
-    if (does(close)) return close
+    const close = tried((grain) => search.aim.off(grain.colour) <= most && isKin(grain, search.aim.wanted))
+    if (close) return close
   }
-  const kin = of((grain) => isKin(grain, search.aim.wanted))
-  return does(kin) ? kin : search
+  return tried((grain) => isKin(grain, search.aim.wanted))
 }
 
 /** The three best that differ in kind, and the simplest that is as good: of close tones where others read as dots. */
@@ -89,33 +91,39 @@ export function proposeMixes(search: BlendSearch): Proposal | NoSolution {
   if (first.kind === 'none') return first
   const [nearest] = first.best
   const isQuiet = nearest === undefined || ![first.simplest, nearest].some((one) => isLoud(search, one))
-  const close = isQuiet ? search : amongCloseTones(search, nearest)
-  return close === search ? first : proposeAmong(close, true)
+  const close = isQuiet ? undefined : amongCloseTones(search, nearest)
+  return close ? proposeAmong(close.search, close.found) : first
 }
 
-function proposeAmong(search: BlendSearch, quiet = false): Proposal | NoSolution {
-  const best: Solution[] = []
+/** @param quiet a quiet answer; none that reads as dots is given beside it */
+function proposeAmong(search: BlendSearch, quiet?: Solution): Proposal | NoSolution {
+  const found: Solution[] = []
   for (let answer = 0; answer < ANSWERS; answer += 1) {
-    const found = nearestMix({
+    const next = nearestMix({
       ...search,
-      unlike: best.map(({ parts }) => parts),
+      unlike: found.map(({ parts }) => parts),
       patience: answer === 0 ? PATIENCE.nearest : PATIENCE.others,
     })
-    if (found.kind === 'none') {
-      if (answer === 0) return found
+    if (next.kind === 'none') {
+      if (answer === 0) return next
       break
     }
-    best.push(found)
+    found.push(next)
   }
-  best.sort((a, b) => a.off - b.off)
+  const passes = (one: Solution): boolean => !quiet || !isLoud(search, one)
+  const passing = found.filter(passes)
+  const best = (quiet && passing.length === 0 ? [quiet] : passing).sort((a, b) => a.off - b.off)
   const [first] = best
   return first
-    ? { kind: 'found', best, simplest: simplestOf(search, first), quiet }
+    ? { kind: 'found', best, simplest: simplestOf(search, first, passes), quiet: quiet !== undefined }
     : { kind: 'none', proven: true }
 }
 
-/** Tries fewer materials first, then fewer parts, and takes the first that is as good as the best. */
-function simplestOf(search: BlendSearch, best: Solution): Solution {
+/**
+ * Tries fewer materials first, then fewer parts, and takes the first that is as good as the best.
+ * @param passes whether a mix will do in other ways: two jars far apart are simple, and read as dots
+ */
+function simplestOf(search: BlendSearch, best: Solution, passes: (one: Solution) => boolean): Solution {
   const goodEnough = best.off + AS_GOOD
   const within = (mostMaterials: number, mostParts: number): Solution | undefined => {
     const found = nearestMix({
@@ -126,7 +134,7 @@ function simplestOf(search: BlendSearch, best: Solution): Solution {
       within: goodEnough,
       patience: PATIENCE.simplest,
     })
-    return found.kind === 'found' ? found : undefined
+    return found.kind === 'found' && passes(found) ? found : undefined
   }
   for (let materials = 1; materials <= best.parts.length; materials += 1) {
     const found = within(materials, search.mostParts ?? MOST_PARTS)
@@ -148,7 +156,7 @@ function simplestOf(search: BlendSearch, best: Solution): Solution {
       within: goodEnough,
       patience: PATIENCE.simplest,
     })
-    return nearest.kind === 'found' ? nearest : simplest
+    return nearest.kind === 'found' && passes(nearest) ? nearest : simplest
   }
   return best
 }

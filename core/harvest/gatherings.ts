@@ -1,10 +1,12 @@
 import type { TradeOrigin } from '../units'
+import type { Bound } from './windows'
 
 /** How something of one's own is grown: sown under glass, set out in spring, cut when it has ripened. */
 export interface Sowing {
   /** Days of the reference year, "MM-DD", between which it is sown. */
   readonly from: string
   readonly to: string
+  readonly bound: 'sown'
   /** Weeks from sowing to setting out, and from there to the cut. */
   readonly indoorWeeks: number
   readonly outdoorWeeks: number
@@ -24,6 +26,8 @@ export interface Gathering {
   /** Days of the reference year, "MM-DD", ends included; it may pass over the new year. */
   readonly from: string
   readonly to: string
+  /** What bounds it at other places, besides warmth. */
+  readonly bound?: Bound
   readonly when: string
   readonly origin: TradeOrigin
   /** One outing brings about so much, in the material's unit, and takes so many minutes. */
@@ -72,7 +76,7 @@ export const gatherings: readonly Gathering[] = [
     passes: 'A stem snaps; no grey on it.',
     mind: 'Only from a bed of one’s own or where the owner grows it: wild stands are few.',
     cautions: ['gathering', 'wire-and-blades'],
-    sowing: { from: '03-10', to: '04-20', indoorWeeks: 6, outdoorWeeks: 16 },
+    sowing: { from: '03-10', to: '04-20', bound: 'sown', indoorWeeks: 6, outdoorWeeks: 16 },
   },
   {
     id: 'flower-heads',
@@ -123,6 +127,7 @@ export const gatherings: readonly Gathering[] = [
     materialId: 'roots',
     from: '09-15',
     to: '03-05',
+    bound: 'dug',
     when: 'when canes are cleared',
     origin: 'common practice',
     outing: 20,
@@ -169,6 +174,7 @@ export const gatherings: readonly Gathering[] = [
     materialId: 'hank-gathered',
     from: '07-20',
     to: '09-25',
+    bound: 'dries standing',
     when: 'when it has died off standing, before the autumn rain',
     origin: 'memory',
     outing: 80,
@@ -254,6 +260,7 @@ export const gatherings: readonly Gathering[] = [
     materialId: 'soil-raw',
     from: '06-01',
     to: '09-30',
+    bound: 'dug',
     when: 'in a dry spell, when it crumbles off the spade',
     origin: 'memory',
     outing: 3000,
@@ -276,6 +283,7 @@ export const gatherings: readonly Gathering[] = [
     materialId: 'sand-raw',
     from: '03-01',
     to: '11-15',
+    bound: 'dug',
     when: 'when it is dry enough to run through the fingers',
     origin: 'memory',
     outing: 3000,
@@ -366,6 +374,7 @@ export const gatherings: readonly Gathering[] = [
     materialId: 'moss-raw',
     from: '03-01',
     to: '11-15',
+    bound: 'damp',
     when: 'when it is damp enough to come off whole',
     origin: 'memory',
     outing: 60,

@@ -7,7 +7,7 @@ import type { Place } from '../plants'
 /** What gathering something at its next time would be for. Quantities in the material's unit. */
 export interface Outlook {
   readonly gathering: Gathering
-  /** The time that is open or comes next, and the one after it; absent near the equator. */
+  /** The time that is open or comes next, and the one after it. */
   readonly window?: Window
   readonly then?: Window
   readonly isOpen: boolean

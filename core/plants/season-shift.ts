@@ -128,6 +128,8 @@ export function referenceDay(day: number, place: Place): number {
 
 /** Middle of the wet season in the northern tropics, day of the year: the rains follow the sun. From memory. */
 const WET_MIDDLE = 210
+/** The same at a place, day of the year: half a year on in the south. */
+export const wetMiddle = (place: Place): number => WET_MIDDLE + halfYear(place) + (place.springDays ?? 0)
 
 /**
  * The tropical year: how dry it is, 0–1, and how far along, 0–1 from the middle of the rains to the next. The
@@ -138,7 +140,7 @@ export function tropicalYear(
   day: number,
   place: Place,
 ): { readonly dryness: number; readonly phase: number } {
-  const phase = daysFrom(WET_MIDDLE + halfYear(place), day + (place.springDays ?? 0) * -1) / YEAR_DAYS
+  const phase = daysFrom(wetMiddle(place), day) / YEAR_DAYS
   const swing = (1 - Math.cos(2 * Math.PI * phase)) / 2
   const depth = Math.min(1, Math.abs(place.latitudeDeg) / TROPICS_DEG)
   return { dryness: depth * swing * swing, phase }

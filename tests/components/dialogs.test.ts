@@ -3,6 +3,7 @@ import { screen, waitFor } from '@testing-library/dom'
 import { saveMaterial, receiveLot } from '../../app/db/commands/stock'
 import SupplierDialog from '../../app/components/buying/SupplierDialog.vue'
 import CountDialog from '../../app/components/stock/CountDialog.vue'
+import MakeStockDialog from '../../app/components/stock/MakeStockDialog.vue'
 import MaterialDialog from '../../app/components/stock/MaterialDialog.vue'
 import ReceiveDialog from '../../app/components/stock/ReceiveDialog.vue'
 import ToolDialog from '../../app/components/tools/ToolDialog.vue'
@@ -169,5 +170,37 @@ describe('a tool', () => {
         { name: 'Pegs, small', have: 10, worn: 4, lent: [{ count: 6, to: 'the club' }] },
       ]),
     )
+  })
+})
+
+describe('what is made for the shelf', () => {
+  it('says what goes in, what comes of it and when, by air and in the oven', async () => {
+    const workshop = await openMine()
+    const material = (id: string) => workshop.materials.find((row) => row.id === id)
+    const raw = material('soil-raw')
+    const soil = material('soil-medium')
+    if (!raw || !soil) throw new Error('the list has no soil')
+    value(
+      await workshop.dispatch(receiveLot, {
+        materialId: raw.id,
+        label: 'a bucket',
+        source: 'harvested',
+        quantity: 3000,
+        date: '2026-09-01',
+        place: 'own bed',
+      }),
+    )
+    await waitFor(() => expect(useStock().stateById.get(raw.id)?.onHand).toBe(3000))
+    const dialog = await show(MakeStockDialog, { material: soil })
+    await type('How much, grams', '600')
+    // 600 g are 30 % of two kilograms as dug.
+    const table = () => screen.getByRole('table', { name: 'What it takes and gives' }).textContent
+    expect(table()).toContain('Clay soil, as dug2 kg')
+    expect(table()).toContain('gives Soil, fine400 g')
+    expect(screen.getByText(/ready after/).textContent).toMatch(/ready after 2 d \d h/)
+    await pick('Drying', 'in the oven: an hour a tray at 100 °C, watched; seeds, eggs and spores die too')
+    // Four trays, an hour each.
+    expect(screen.getByText(/ready after/).textContent).toMatch(/ready after 5 h/)
+    dialog.unmount()
   })
 })

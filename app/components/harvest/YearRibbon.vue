@@ -8,7 +8,8 @@ import { growing, months, stretches } from './stretches'
  */
 const props = defineProps<{
   name: string
-  stretch?: YearSpan
+  /** One time of the year, or two where frost parts it. */
+  spans: readonly YearSpan[]
   sowing?: YearSpan
   isOpen: boolean
   /** Days, ISO, that planned work wants of it, and whether it is lacking then. */
@@ -22,10 +23,11 @@ const said = computed(() =>
     .map(({ on, lacking }) => `Wanted ${formatDate(on)}${lacking ? ', lacking then' : ''}.`)
     .join(' '),
 )
-const ribbons = computed(() => (props.stretch ? stretches(props.stretch) : []))
-const grows = computed(() =>
-  props.stretch && props.sowing ? stretches(growing(props.sowing, props.stretch)) : [],
-)
+const ribbons = computed(() => props.spans.flatMap(stretches))
+const grows = computed(() => {
+  const [cut] = props.spans
+  return cut && props.sowing ? stretches(growing(props.sowing, cut)) : []
+})
 </script>
 
 <template>

@@ -3,8 +3,8 @@ import { batchName, planFrom } from '~~/core/batches'
 import { makeUp } from '~~/core/makeup'
 import { stockMethodFor } from '~~/core/methods'
 import type { Material } from '~~/core/stock'
-import { formatQuantity, parseQuantity } from '~~/core/units'
-import { quantity } from '../../parts/fields/field'
+import { formatMinutes, formatQuantity, parseQuantity } from '~~/core/units'
+import { choice, quantity, type Fields } from '../../parts/fields/field'
 import { useFields } from '../../parts/fields/use-fields'
 import type { Column } from '../../parts/table/column'
 
@@ -19,15 +19,28 @@ const { material } = props
 const { unit } = material
 const how = { pack: material.packQuantity }
 
+const method = stockMethodFor(material.id)
+/** What can be chosen about the way, by the option's id. */
+const options: Fields = Object.fromEntries(
+  (method?.options ?? []).map(({ id, name, choices }) => [
+    id,
+    choice(
+      choices.map((one) => ({ value: one.id, words: `${one.name}: ${one.words}` })),
+      { label: name, start: choices[0]?.id, wide: true },
+    ),
+  ]),
+)
+
 const form = useFields(
   {
     quantity: quantity(unit, { label: 'How much', start: unit === 'ml' ? 500 : undefined, wide: true }, how),
+    ...options,
   },
   {
     async send() {
       if (!work.value || work.value.missing.length > 0) return { kind: 'none' }
-      const { method } = work.value
-      const number = workshop.batches.filter(({ methodId }) => methodId === method.id).length + 1
+      const { id } = work.value.method
+      const number = workshop.batches.filter(({ methodId }) => methodId === id).length + 1
       const answer = await planBatch(planFrom(work.value, undefined, batchName(material.name, number)), {
         start: true,
       })
@@ -37,12 +50,12 @@ const form = useFields(
   },
 )
 const work = computed(() => {
-  const method = stockMethodFor(material.id)
   const reading = parseQuantity(form.texts.value.quantity ?? '', unit, how)
   if (reading.kind === 'none' || !method) return undefined
   return makeUp({
     job: { kind: 'stock', materialId: material.id, quantity: reading.value, unit },
     method,
+    choices: Object.fromEntries(Object.keys(options).map((id) => [id, form.texts.value[id] ?? ''])),
     ...estimates.contextOf(method.id),
   })
 })
@@ -97,6 +110,10 @@ const columns: readonly Column<Row>[] = [
         :key-of="({ what }) => what"
         :class-of="({ gives }) => (gives ? 'text-moss' : '')"
       />
+      <p v-if="work" class="col-span-2 text-soft">
+        Hands {{ formatMinutes(work.handsMin.value) }}, ready after
+        {{ formatMinutes(work.elapsedMin.value) }}.
+      </p>
       <p v-if="work && work.missing.length > 0" class="col-span-2 text-hip" role="alert">
         Open: {{ work.missing.map(({ because }) => because).join('; ') }}.
       </p>

@@ -1,7 +1,11 @@
 import type { StockMethod } from '../../makeup'
+import type { Coefficient } from '../../quantities'
+import type { Draft, Operation } from '../kit/making'
 import { only, paint, powder } from '../kit/materials'
 import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import { slot } from '../kit/slot'
+import type { StockMaking } from '../kit/way'
+import { drying, inOven, OVEN } from './oven'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 
 const soil = coefficients('soil-grades', {
@@ -12,6 +16,9 @@ const soil = coefficients('soil-grades', {
   spreadSec: seconds('spread a load', 240),
   sieveSec: seconds('crumble a load, sieve twice, shake through a stocking', 900),
   dryMin: minutes('spread to dry', 2880, 'memory', 'two days'),
+  trayG: amount('soil on a tray', 600, 'g', 'memory', 'a layer of 4 mm on 300 × 400 mm'),
+  traySec: seconds('spread a tray, stir it once', 120),
+  ovenMin: minutes('oven at 100 °C', 60, 'common practice'),
 })
 const buff = coefficients('ground-buff', {
   all: share('all of it', 1, 'formula'),
@@ -31,12 +38,31 @@ const sand = coefficients('sand-grades', {
   rinseSec: seconds('rinse a load until the water stays clear, spread it', 360),
   sieveSec: seconds('sieve a load twice', 180),
   dryMin: minutes('spread to dry', 1440),
+  trayG: amount('wet sand on a tray', 700, 'g', 'memory', 'a layer of 4 mm on 300 × 400 mm'),
+  traySec: seconds('spread a tray, stir it once', 120),
+  ovenMin: minutes('oven at 100 °C', 60),
 })
 const clay = coefficients('clay-powder', {
   all: share('powder, of lumps', 0.8),
   loadG: amount('a load in the mortar', 120, 'g'),
   poundSec: seconds('pound a load, shake it through a stocking', 420),
 })
+
+/** So much of a tray at a time, an hour each at 100 °C. */
+function ovenDried(
+  on: StockMaking,
+  wholeG: number,
+  of: Readonly<Record<'trayG' | 'traySec' | 'ovenMin', Coefficient>>,
+  words: Pick<Draft, 'text' | 'faults'>,
+): Operation {
+  const trays = loadsOf(wholeG, on.value(of.trayG))
+  return wholeBatch(on, on.value(of.traySec) * trays, 'bake', 'Dry in the oven', {
+    ...words,
+    wait: inOven(on, of.ovenMin, trays, 100),
+    tools: [...OVEN],
+    passes: 'Runs like dust, and steams no more.',
+  })
+}
 
 /** Earths, and sawdust for forest floors. Common practice; shares and times from memory unless marked. */
 export const earthRecipes: readonly StockMethod[] = [
@@ -51,17 +77,23 @@ export const earthRecipes: readonly StockMethod[] = [
       ['soil-coarse', soil.coarseOfDug],
     ],
     figures: soil,
+    options: [drying],
     operations: (on, wholeG) => [
-      wholeBatch(
-        on,
-        60 + on.value(soil.spreadSec) * loadsOf(wholeG, on.value(soil.loadG)),
-        'dry',
-        'Spread and dry',
-        {
-          text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
-          wait: on.dries(soil.dryMin, 'Dry through'),
-        },
-      ),
+      on.choice('drying') === 'oven'
+        ? ovenDried(on, wholeG, soil, {
+            text: 'Stones and roots out; a thin layer on the tray, stirred once. What lives in it dies too.',
+            faults: ['sprouting-ground'],
+          })
+        : wholeBatch(
+            on,
+            60 + on.value(soil.spreadSec) * loadsOf(wholeG, on.value(soil.loadG)),
+            'dry',
+            'Spread and dry',
+            {
+              text: 'Stones and roots out; thin on paper, in the sun or a warm room.',
+              wait: on.dries(soil.dryMin, 'Dry through'),
+            },
+          ),
       wholeBatch(
         on,
         on.value(soil.sieveSec) * loadsOf(wholeG, on.value(soil.loadG)),
@@ -138,15 +170,20 @@ export const earthRecipes: readonly StockMethod[] = [
       ['sand-coarse', sand.coarseOfAll],
     ],
     figures: sand,
+    options: [drying],
     operations: (on, wholeG) => {
       const loads = loadsOf(wholeG, on.value(sand.loadG))
+      const isBaked = on.choice('drying') === 'oven'
       return [
-        wholeBatch(on, on.value(sand.rinseSec) * loads, 'rinse', 'Rinse and dry', {
-          text: 'Swirl, pour off, again, until the water stays clear; sea sand five times: its salt blooms on the scene. Spread thin on paper.',
-          wait: on.dries(sand.dryMin, 'Dry through'),
+        wholeBatch(on, on.value(sand.rinseSec) * loads, 'rinse', isBaked ? 'Rinse' : 'Rinse and dry', {
+          text: 'Swirl, pour off, again, until the water stays clear; sea sand five times: its salt blooms on the scene. Let it drip off.',
+          ...(isBaked ? {} : { wait: on.dries(sand.dryMin, 'Spread thin on paper, dry through') }),
           tools: ['bowl', 'paper'],
           faults: ['salt-bloom'],
         }),
+        ...(isBaked
+          ? [ovenDried(on, wholeG, sand, { text: 'Drained, in a thin layer on the tray, stirred once.' })]
+          : []),
         wholeBatch(on, on.value(sand.sieveSec) * loads, 'sieve', 'Sieve in two', {
           text: 'What the first sieve holds are stones; the second parts coarse from fine. Two jars, two labels.',
           tools: ['sieve'],

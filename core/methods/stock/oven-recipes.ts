@@ -1,9 +1,8 @@
-import type { StepDraft, StockMethod } from '../../makeup'
-import type { Coefficient } from '../../quantities'
+import type { StockMethod } from '../../makeup'
 import { only } from '../kit/materials'
 import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import { slot } from '../kit/slot'
-import type { StockMaking } from '../kit/way'
+import { inOven, OVEN } from './oven'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 
 const leaves = coefficients('leaf-litter', {
@@ -37,16 +36,6 @@ const bark = coefficients('bark-crumbs', {
   ovenMin: minutes('oven at 80 °C', 60),
 })
 
-/** What goes with every hour in the oven: its heat is read, not believed. */
-const OVEN = ['oven', 'oven tray', 'oven thermometer'] as const
-
-/** An hour for each tray: one is in the oven at a time, and someone stays by it. */
-function oven(on: StockMaking, by: Coefficient, trays: number): StepDraft['wait'] {
-  const what =
-    trays > 1 ? `${trays} trays, an hour each at 80 °C, until fully dry` : 'An hour at 80 °C, until fully dry'
-  return { ...on.rests(by, what, 'cure'), leastMin: on.value(by) * trays, attended: true }
-}
-
 /** Stock that is dried in the oven. Common practice; shares and times from memory unless marked. */
 export const ovenRecipes: readonly StockMethod[] = [
   recipe({
@@ -64,7 +53,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, 'dry', 'Clean and dry', {
           text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
-          wait: oven(on, leaves.ovenMin, trays),
+          wait: inOven(on, leaves.ovenMin, trays, 80),
           tools: [...OVEN],
           cautions: ['gathering'],
           faults: ['mould'],
@@ -97,7 +86,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, on.value(coffee.spreadSec) * trays, 'dry', 'Dry in the oven', {
           text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
-          wait: oven(on, coffee.ovenMin, trays),
+          wait: inOven(on, coffee.ovenMin, trays, 80),
           tools: [...OVEN],
           faults: ['mould'],
           passes: 'Runs like dry sand.',
@@ -118,7 +107,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, on.value(tea.spreadSec) * trays, 'dry', 'Dry in the oven', {
           text: 'Wrung out, lumps parted, thin on the tray; an hour at 80 °C, stirred now and then.',
-          wait: oven(on, tea.ovenMin, trays),
+          wait: inOven(on, tea.ovenMin, trays, 80),
           tools: [...OVEN],
           faults: ['mould'],
           passes: 'A pinch crumbles and does not stick.',
@@ -145,7 +134,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, on.value(bark.spreadSec) * trays, 'dry', 'Brush off, dry in the oven', {
           text: 'Earth and moss brushed off outdoors; an hour at 80 °C, so that nothing that lived in it comes along.',
-          wait: oven(on, bark.ovenMin, trays),
+          wait: inOven(on, bark.ovenMin, trays, 80),
           tools: [...OVEN],
           cautions: ['gathering'],
           faults: ['insects-in-store'],

@@ -11,7 +11,7 @@ type Ingredient = readonly [slot: Slot, each: number]
 /** What comes out: its share of the whole by mass. */
 type Outcome = readonly [materialId: string, share: Coefficient]
 
-interface Recipe extends Pick<StockWay, 'id' | 'name' | 'makes'> {
+interface Recipe extends Pick<StockWay, 'id' | 'name' | 'makes' | 'options'> {
   readonly ingredients: readonly Ingredient[]
   readonly outcomes: readonly [Outcome, ...Outcome[]]
   readonly figures: Readonly<Record<string, Coefficient>>

@@ -88,8 +88,8 @@ describe('how a material shows', () => {
       if (unit !== 'g' || !['foam', 'fibre', 'powder'].includes(of.stuff)) continue
       const own = grain(row(id))
       expect(own.areaPerMl).toBeGreaterThan(0)
-      // Cut sisal is for twigs: it neither flies nor lies among leaf.
-      if (of.stuff !== 'powder' && id !== 'sisal-cut')
+      // Cut rope is for twigs and stems: it neither flies nor lies among leaf.
+      if (of.stuff !== 'powder' && !['sisal-cut', 'hemp-cut'].includes(id))
         expect((['crown', 'scrub', 'sward'] as const).some((use) => takes(use, own))).toBe(true)
     }
   })

@@ -66,13 +66,12 @@ describe('what to gather next', () => {
     })
   })
 
-  test('near the equator the need is said, without a time', () => {
+  test('near the equator the dry time is when it is gathered', () => {
     const there = outlookOf(sprigs, { latitudeDeg: 3, altitudeM: 0 }, today, {
       now: 0,
       days: [takes(undefined, 12, -12)],
     })
-    expect(there).toMatchObject({ bring: 12, isOpen: false })
-    expect(there.window).toBeUndefined()
+    expect(there).toMatchObject({ bring: 12, isOpen: true, window: { from: '2026-11-14', to: '2027-04-13' } })
   })
 
   test('a window that is open is said to be', () => {

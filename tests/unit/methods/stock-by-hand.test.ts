@@ -38,6 +38,31 @@ describe('stock made at home, by the load', () => {
     expect(dug.steps.map(({ id }) => id)).not.toContain('dry')
   })
 
+  test('in the oven four kilograms of soil are seven trays, an hour each, watched; what lives in it dies', () => {
+    // 1.2 kg of medium are 30 % of 4 kg; 600 g go on a tray.
+    const baked = (materialId: string, quantity: number): MakeUp =>
+      makeUp({
+        job: { kind: 'stock', materialId, quantity, unit: 'g' },
+        method: stockMethodFor(materialId)!,
+        states: stocked(() => 1e6),
+        choices: { drying: 'oven' },
+        dryingFactor: 2,
+      })
+    const soil = baked('soil-medium', 1200)
+    expect(soil.steps.map(({ id }) => id)).toEqual(['bake', 'sieve'])
+    expect(stepOf(soil, 'bake').wait).toMatchObject({ leastMin: 7 * 60, attended: true })
+    expect(stepOf(soil, 'bake').hands.onceSec).toBe(7 * 120)
+    expect(stepOf(soil, 'bake').cautions).toEqual(expect.arrayContaining(['oven', 'soil']))
+    expect(stepOf(soil, 'bake').tools).toContain('oven thermometer')
+    // Sand is rinsed first, and goes into the oven dripped off.
+    const sand = baked('sand-fine', 400)
+    expect(sand.steps.map(({ id, wait }) => [id, wait?.leastMin])).toEqual([
+      ['rinse', undefined],
+      ['bake', 2 * 60],
+      ['sieve', undefined],
+    ])
+  })
+
   test('1 700 flower heads are three hours of hanging and an hour and a half of boxing', () => {
     const heads = makeUp({
       job: { kind: 'stock', materialId: 'flower-heads', quantity: 1700, unit: 'piece' },

@@ -3,7 +3,7 @@ import {
   gatheringById,
   gatherings,
   outlookOf,
-  stretchAt,
+  spansAt,
   type Gathering,
   type Harvest,
   type Outlook,
@@ -59,12 +59,11 @@ const columns: readonly Column<Row>[] = [
 ]
 /** The weeks of a year in which it can be gathered, and the days that work wants of it. */
 const yearOf = ({ gathering, ahead, outlook: { isOpen } }: Row) => {
-  const stretch = stretchAt(gathering, place.value)
-  const sowing = gathering.sowing && stretchAt(gathering.sowing, place.value)
+  const [sowing] = gathering.sowing ? spansAt(gathering.sowing, place.value) : []
   return {
     name: gathering.name,
     isOpen,
-    ...(stretch ? { stretch } : {}),
+    spans: spansAt(gathering, place.value),
     ...(sowing ? { sowing } : {}),
     wants: (ahead?.days ?? []).flatMap(({ what, on, after }) =>
       what === 'wanted' && on !== undefined ? [{ on, lacking: after < 0 }] : [],
@@ -115,8 +114,8 @@ const known = computed(() => {
     <p v-if="!workshop.ledgerRead" class="px-5 py-3 text-soft" role="status">Reading the shelf…</p>
     <template v-else>
       <p v-if="tropical" class="px-5 pt-3 text-larch">
-        So near the equator the weeks follow the rains, and none are foretold: each harvest takes the days
-        that you give it.
+        So near the equator the weeks follow the rains: what is to be dry is gathered in the dry time. Where
+        it rains twice a year, give each harvest the days that you know.
       </p>
       <HarvestList v-if="due.length > 0" label="Due now" :rows="due" @edit="change" @take="taking = $event" />
       <DataTable
