@@ -41,6 +41,8 @@ export interface Filled {
  * a perfect one in the shop.
  */
 const NOT_IN_STOCK = 0.6
+/** What no pack is known of besides must be made or gathered first: what can be bought comes before it. */
+const NOT_SOLD = 1.5
 /** A blend that has not been mixed comes last on the list. */
 const NOT_MIXED = 20
 
@@ -71,7 +73,7 @@ export function candidatesFor(
               points:
                 mismatch(material, slot.wish) +
                 highlightOff(slot, material, than) +
-                (onHand > 0 ? 0 : material.blendId === undefined ? NOT_IN_STOCK : NOT_MIXED),
+                (onHand > 0 ? 0 : absence(material)),
             },
           ]
         : [],
@@ -79,6 +81,10 @@ export function candidatesFor(
     .sort((a, b) => a.points - b.points || (a.material.id < b.material.id ? -1 : 1))
     .map(({ material }) => material)
 }
+
+/** What it counts for that there is none of it. */
+const absence = ({ blendId, packQuantity }: Material): number =>
+  blendId !== undefined ? NOT_MIXED : packQuantity === undefined ? NOT_IN_STOCK + NOT_SOLD : NOT_IN_STOCK
 
 /** How far a material is from a good highlight of what its slot goes with; 0 for other slots. */
 const highlightOff = (slot: Slot, material: Material, than: string | undefined): number => {

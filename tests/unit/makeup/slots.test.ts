@@ -127,3 +127,30 @@ describe('what fills a slot', () => {
     expect(fillSlots([fibre(30)], {}, stocked())[0]?.parts).toHaveLength(1)
   })
 })
+
+describe('what nobody has yet', () => {
+  const none = stocked(() => 0)
+  const there = (id: string): StockState[] =>
+    none.map((state) => (state.material.id === id ? { ...state, onHand: 40 } : state))
+  const taken = (slot: Slot, states: readonly StockState[]) =>
+    fillSlots([slot], {}, states)[0]?.parts[0]?.material.id
+
+  test('is bought rather than ground, dyed or gathered at home; what stands on the shelf goes before both', () => {
+    // The very tone and grain of foam ground of sponge.
+    const slot = foam('foliage', '#5d7840')
+    expect(taken(slot, none)).toBe('foam-fine-mid')
+    expect(taken(slot, there('foam-sponge-fine'))).toBe('foam-sponge-fine')
+    const leaf: Slot = { ...slot, wish: { stuff: 'foam', form: 'leaf', grainMm: 0.7, colour: '#8a6c40' } }
+    expect(taken(leaf, none)).toBe('leaf-russet')
+    expect(taken(leaf, there('leaf-catkin'))).toBe('leaf-catkin')
+  })
+
+  test('is made at home where it is nowhere sold', () => {
+    const soil: Slot = {
+      id: 'soil',
+      label: 'Soil',
+      wish: { stuff: 'powder', powder: 'soil', colour: '#6b563e' },
+    }
+    expect(taken(soil, none)).toBe('soil-coarse')
+  })
+})
