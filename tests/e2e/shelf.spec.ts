@@ -8,7 +8,8 @@ async function withMaterials(page: Page, most: number): Promise<void> {
     const document = (await (await route.fetch()).json()) as Record<string, object[]>
     const at = '2025-01-11T10:00:00.000Z'
     const hex = (value: number): string => value.toString(16).padStart(2, '0')
-    for (let i = document.materials!.length; document.lots!.length < most; i += 1) {
+    // A workshop holds 5 000 materials at most.
+    for (let i = document.materials!.length; i < 5_000 && document.lots!.length < most; i += 1) {
       const colour = `#${hex(60 + ((i * 7) % 160))}${hex(70 + ((i * 13) % 150))}${hex(30 + ((i * 29) % 90))}`
       const of = { stuff: 'foam', form: 'ground', grainMm: 0.3 + (i % 60) / 10, colour }
       document.materials!.push({ id: `m${i}`, changedAt: at, name: `Foam of bag ${i}`, unit: 'g', of })

@@ -1,4 +1,4 @@
-import { catalogue } from '../../stock'
+import { catalogue, MOST_MATERIALS } from '../../stock'
 
 export type Loose = Record<string, unknown>
 
@@ -7,13 +7,14 @@ const UNTOUCHED = '1970-01-01T00:00:00.000Z'
 
 /**
  * A document with the materials that have come to the shelf's list, none of them in stock; one of the maker's
- * own with the same id stays as it is.
+ * own with the same id stays as it is. Of a workshop that holds the most it can, none is pushed out.
  */
 export function withNewMaterials(document: Loose, version: number): Loose {
   const rows = Array.isArray(document.materials) ? (document.materials as Loose[]) : []
   const known = new Set(rows.map(({ id }) => id))
   const added = catalogue.filter(({ id }) => !known.has(id)).map((row) => ({ ...row, changedAt: UNTOUCHED }))
-  return { ...document, version, materials: [...rows, ...added] }
+  const room = Math.max(0, MOST_MATERIALS - rows.length)
+  return { ...document, version, materials: [...rows, ...added.slice(0, room)] }
 }
 
 /** Mixed falls are a scatter, which blends and grounds take: before, they were nothing that could be mixed. */

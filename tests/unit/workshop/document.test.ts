@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { foldRun, traysOf } from '../../../core/batches'
-import { catalogue } from '../../../core/stock'
+import { catalogue, MOST_MATERIALS } from '../../../core/stock'
 import { line } from '../../support/workshop'
 import { full } from '../../support/documents'
 import {
@@ -131,6 +131,24 @@ describe('a workshop file', () => {
       expect(canonical(mergeWorkshops(document, document))).toBe(
         canonical(mergeWorkshops(document, again.kind === 'ok' ? again.value : document)),
       )
+    })
+
+    test('a workshop that holds the most it can gains none that has no room, and loses none', () => {
+      const old = JSON.parse(readFileSync('tests/fixtures/workshop-format-11.json', 'utf8')) as {
+        materials: { id: string }[]
+      }
+      const [first] = old.materials
+      const own = Array.from({ length: MOST_MATERIALS - 3 - old.materials.length }, (_, i) => ({
+        ...first,
+        id: `own-${i}`,
+        changedAt: '2026-11-01T09:00:00.000Z',
+      }))
+      old.materials.push(...own)
+      const read = readWorkshopFile(JSON.stringify(old))
+      if (read.kind === 'none') throw new Error(read.because)
+      expect(read.value.materials).toHaveLength(MOST_MATERIALS)
+      const ids = new Set(read.value.materials.map(({ id }) => id))
+      expect(old.materials.every(({ id }) => ids.has(id))).toBe(true)
     })
 
     test('what is counted otherwise today keeps its row: the books are in its unit', () => {
