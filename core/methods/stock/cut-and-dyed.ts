@@ -88,7 +88,7 @@ export const cutAndDyed: readonly StockMethod[] = [
         'scrape',
         'Scrape over a lid',
         {
-          text: 'Knife held upright, scraped towards you over a lid; grit is pressed flat with the blade. Window shut, mask on.',
+          text: 'Blade upright, drawn along the stick and away from the fingers, over a lid; grit is pressed flat with the blade. Window shut, mask on.',
           tools: ['knife'],
           cautions: ['dust'],
           passes: 'Powder between the fingers, no grit.',

@@ -1,8 +1,7 @@
 import type { StepDraft } from '../../makeup'
 import type { Coefficient } from '../../quantities'
 import { counted } from '../../units'
-import type { StockMaking } from '../kit/way'
-import { option } from '../kit/way'
+import { option, type StockMaking } from '../kit/way'
 
 /** What goes with every hour in the oven: its heat is read, not believed. */
 export const OVEN: readonly string[] = ['oven', 'oven tray', 'oven thermometer']
