@@ -1,4 +1,4 @@
-import type { Gathering } from './gatherings'
+import type { Gathering } from './gathering'
 
 /** What lies on the ground, or is the ground. */
 export const gatheredGround: readonly Gathering[] = [

@@ -1,4 +1,4 @@
-import type { Gathering } from './gatherings'
+import type { Gathering } from './gathering'
 
 /** What is cut or dug of plants. */
 export const gatheredPlants: readonly Gathering[] = [

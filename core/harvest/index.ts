@@ -1,4 +1,5 @@
 export * from './brought'
+export * from './gathering'
 export * from './gatherings'
 export * from './outlook'
 export * from './records'

@@ -1,6 +1,6 @@
 import type { Ahead } from '../stock'
 import { addDays } from '../units'
-import type { Gathering } from './gatherings'
+import type { Gathering } from './gathering'
 import { isOpenOn, windowsFrom, type Window } from './windows'
 import type { Place } from '../plants'
 

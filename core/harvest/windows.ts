@@ -19,13 +19,13 @@ export interface Window {
 }
 
 /** What bounds a time of the year besides warmth: see {@link spansAt}. */
-export type Bound = 'dries standing' | 'dug' | 'damp' | 'sown'
+export type SeasonBound = 'dries standing' | 'dug' | 'damp' | 'sown'
 
 /** A stretch of the reference year, as "MM-DD", ends included. */
 interface Season {
   readonly from: string
   readonly to: string
-  readonly bound?: Bound
+  readonly bound?: SeasonBound
 }
 
 /** A stretch of the year at a place: the day of the year that it begins, from 0 on, and how many days it lasts. */

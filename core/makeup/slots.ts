@@ -41,7 +41,7 @@ export interface Filled {
  * a perfect one in the shop.
  */
 const NOT_IN_STOCK = 0.6
-/** What no pack is known of besides must be made or gathered first: what can be bought comes before it. */
+/** Where something of the kind can be bought, what must be made or gathered first comes after it. */
 const NOT_SOLD = 1.5
 /** A blend that has not been mixed comes last on the list. */
 const NOT_MIXED = 20
@@ -63,8 +63,9 @@ export function candidatesFor(
     const own = toneOf(material)
     return own !== undefined && tonesFit(own, is, than)
   }
-  return shelfOf(states)
-    .fitting(slot.wish)
+  const fitting = shelfOf(states).fitting(slot.wish)
+  const isSold = fitting.some(({ material }) => material.packQuantity !== undefined)
+  return fitting
     .flatMap(({ material, onHand }) =>
       (slot.mayShare || !taken.has(material.id)) && tonesStand(material)
         ? [
@@ -73,7 +74,7 @@ export function candidatesFor(
               points:
                 mismatch(material, slot.wish) +
                 highlightOff(slot, material, than) +
-                (onHand > 0 ? 0 : absence(material)),
+                (onHand > 0 ? 0 : absence(material, isSold)),
             },
           ]
         : [],
@@ -83,8 +84,8 @@ export function candidatesFor(
 }
 
 /** What it counts for that there is none of it. */
-const absence = ({ blendId, packQuantity }: Material): number =>
-  blendId !== undefined ? NOT_MIXED : packQuantity === undefined ? NOT_IN_STOCK + NOT_SOLD : NOT_IN_STOCK
+const absence = ({ blendId, packQuantity }: Material, isSold: boolean): number =>
+  blendId !== undefined ? NOT_MIXED : NOT_IN_STOCK + (isSold && packQuantity === undefined ? NOT_SOLD : 0)
 
 /** How far a material is from a good highlight of what its slot goes with; 0 for other slots. */
 const highlightOff = (slot: Slot, material: Material, than: string | undefined): number => {

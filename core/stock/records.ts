@@ -25,7 +25,7 @@ export const measuredSchema = z.strictObject({
 export type Measured = z.infer<typeof measuredSchema>
 
 /** Materials that a workshop holds at most. */
-export const MOST_MATERIALS = 5_000
+export const MATERIAL_LIMIT = 5_000
 
 /** A material that the workshop uses: what it is, not who makes it. */
 export const materialSchema = z.strictObject({

@@ -7,7 +7,7 @@ import { batchSchema, runEventSchema, trayEntrySchema } from '../batches'
 import { blendSchema, paletteSchema, tileSchema } from '../blends'
 import { commissionSchema, lineSchema } from '../commissions'
 import { ownCoefficientSchema } from '../quantities'
-import { lotMarkSchema, lotSchema, materialSchema, MOST_MATERIALS, movementSchema } from '../stock'
+import { lotMarkSchema, lotSchema, materialSchema, MATERIAL_LIMIT, movementSchema } from '../stock'
 import { speciesSchema, type Species } from '../plants'
 import type { NumberField } from '../units'
 import { changeable, momentSchema, nameSchema } from '../units/schema'
@@ -78,7 +78,7 @@ export const recordTables = {
   species: { schema: ownSpeciesSchema, most: 2_000 },
   commissions: { schema: commissionSchema, most: 2_000 },
   lines: { schema: lineSchema, most: 20_000 },
-  materials: { schema: materialSchema, most: MOST_MATERIALS },
+  materials: { schema: materialSchema, most: MATERIAL_LIMIT },
   coefficients: { schema: ownCoefficientSchema, most: 5_000 },
   blends: { schema: blendSchema, most: 5_000 },
   tiles: { schema: tileSchema, most: 5_000 },

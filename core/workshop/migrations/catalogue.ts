@@ -1,4 +1,4 @@
-import { catalogue, MOST_MATERIALS } from '../../stock'
+import { catalogue, MATERIAL_LIMIT } from '../../stock'
 
 export type Loose = Record<string, unknown>
 
@@ -13,7 +13,7 @@ export function withNewMaterials(document: Loose, version: number): Loose {
   const rows = Array.isArray(document.materials) ? (document.materials as Loose[]) : []
   const known = new Set(rows.map(({ id }) => id))
   const added = catalogue.filter(({ id }) => !known.has(id)).map((row) => ({ ...row, changedAt: UNTOUCHED }))
-  const room = Math.max(0, MOST_MATERIALS - rows.length)
+  const room = Math.max(0, MATERIAL_LIMIT - rows.length)
   return { ...document, version, materials: [...rows, ...added.slice(0, room)] }
 }
 

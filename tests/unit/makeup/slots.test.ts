@@ -152,5 +152,12 @@ describe('what nobody has yet', () => {
       wish: { stuff: 'powder', powder: 'soil', colour: '#6b563e' },
     }
     expect(taken(soil, none)).toBe('soil-coarse')
+    // Pale sawdust on the shelf is no reason to leave the dark one undyed: neither is sold.
+    const dyed: Slot = {
+      id: 'sawdust',
+      label: 'Sawdust',
+      wish: { stuff: 'powder', powder: 'sawdust', colour: '#44543a' },
+    }
+    expect(taken(dyed, there('sawdust-fine'))).toBe('sawdust-green')
   })
 })

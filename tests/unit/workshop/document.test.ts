@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { foldRun, traysOf } from '../../../core/batches'
-import { catalogue, MOST_MATERIALS } from '../../../core/stock'
+import { catalogue, MATERIAL_LIMIT } from '../../../core/stock'
 import { line } from '../../support/workshop'
 import { full } from '../../support/documents'
 import {
@@ -138,7 +138,7 @@ describe('a workshop file', () => {
         materials: { id: string }[]
       }
       const [first] = old.materials
-      const own = Array.from({ length: MOST_MATERIALS - 3 - old.materials.length }, (_, i) => ({
+      const own = Array.from({ length: MATERIAL_LIMIT - 3 - old.materials.length }, (_, i) => ({
         ...first,
         id: `own-${i}`,
         changedAt: '2026-11-01T09:00:00.000Z',
@@ -146,7 +146,7 @@ describe('a workshop file', () => {
       old.materials.push(...own)
       const read = readWorkshopFile(JSON.stringify(old))
       if (read.kind === 'none') throw new Error(read.because)
-      expect(read.value.materials).toHaveLength(MOST_MATERIALS)
+      expect(read.value.materials).toHaveLength(MATERIAL_LIMIT)
       const ids = new Set(read.value.materials.map(({ id }) => id))
       expect(old.materials.every(({ id }) => ids.has(id))).toBe(true)
     })
