@@ -5,7 +5,7 @@ import { only, paint, powder } from '../kit/materials'
 import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import { slot } from '../kit/slot'
 import type { StockMaking } from '../kit/way'
-import { drying, inOven, OVEN } from './oven'
+import { drying, inOven } from './oven'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 
 const soil = coefficients('soil-grades', {
@@ -58,8 +58,7 @@ function ovenDried(
   const trays = loadsOf(wholeG, on.value(of.trayG))
   return wholeBatch(on, on.value(of.traySec) * trays, 'bake', 'Dry in the oven', {
     ...words,
-    wait: inOven(on, of.ovenMin, trays, 100),
-    tools: [...OVEN],
+    ...inOven(on, of.ovenMin, trays, 100),
     passes: 'Runs like dust, and steams no more.',
   })
 }

@@ -2,7 +2,7 @@ import type { StockMethod } from '../../makeup'
 import { only } from '../kit/materials'
 import { amount, coefficients, minutes, seconds, share } from '../kit/rows'
 import { slot } from '../kit/slot'
-import { inOven, OVEN } from './oven'
+import { inOven } from './oven'
 import { loadsOf, recipe, wholeBatch } from './recipe'
 
 const leaves = coefficients('leaf-litter', {
@@ -53,8 +53,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, 120 + on.value(leaves.cleanSec) * trays, 'dry', 'Clean and dry', {
           text: 'Stalks and pests out; thin on the tray, an hour at 80 °C until a leaf breaks.',
-          wait: inOven(on, leaves.ovenMin, trays, 80),
-          tools: [...OVEN],
+          ...inOven(on, leaves.ovenMin, trays, 80),
           cautions: ['gathering'],
           faults: ['mould'],
         }),
@@ -86,8 +85,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, on.value(coffee.spreadSec) * trays, 'dry', 'Dry in the oven', {
           text: 'Thin on the tray, an hour at 80 °C, stirred now and then, until fully dry: damp grounds mould.',
-          wait: inOven(on, coffee.ovenMin, trays, 80),
-          tools: [...OVEN],
+          ...inOven(on, coffee.ovenMin, trays, 80),
           faults: ['mould'],
           passes: 'Runs like dry sand.',
         }),
@@ -107,8 +105,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, on.value(tea.spreadSec) * trays, 'dry', 'Dry in the oven', {
           text: 'Wrung out, lumps parted, thin on the tray; an hour at 80 °C, stirred now and then.',
-          wait: inOven(on, tea.ovenMin, trays, 80),
-          tools: [...OVEN],
+          ...inOven(on, tea.ovenMin, trays, 80),
           faults: ['mould'],
           passes: 'A pinch crumbles and does not stick.',
         }),
@@ -134,8 +131,7 @@ export const ovenRecipes: readonly StockMethod[] = [
       return [
         wholeBatch(on, on.value(bark.spreadSec) * trays, 'dry', 'Brush off, dry in the oven', {
           text: 'Earth and moss brushed off outdoors; an hour at 80 °C, so that nothing that lived in it comes along.',
-          wait: inOven(on, bark.ovenMin, trays, 80),
-          tools: [...OVEN],
+          ...inOven(on, bark.ovenMin, trays, 80),
           cautions: ['gathering'],
           faults: ['insects-in-store'],
         }),

@@ -1,23 +1,26 @@
-import type { StepDraft } from '../../makeup'
 import type { Coefficient } from '../../quantities'
 import { counted } from '../../units'
+import type { Draft } from '../kit/making'
 import { option, type StockMaking } from '../kit/way'
 
-/** What goes with every hour in the oven: its heat is read, not believed. */
-export const OVEN: readonly string[] = ['oven', 'oven tray', 'oven thermometer']
-
-/** An hour for each tray: one is in the oven at a time, and someone stays by it. @param celsius 80, or 100 for soil */
+/**
+ * An hour for each tray: one is in the oven at a time, someone stays by it, and its heat is read, not believed.
+ * @param celsius 80, or 100 for soil
+ */
 export function inOven(
   on: StockMaking,
   by: Coefficient,
   trays: number,
   celsius: 80 | 100,
-): StepDraft['wait'] {
+): Pick<Draft, 'wait' | 'tools'> {
   const what =
     trays > 1
       ? `${counted(trays, 'tray')}, an hour each at ${celsius} °C, until fully dry`
       : `An hour at ${celsius} °C, until fully dry`
-  return { ...on.rests(by, what, 'cure'), leastMin: on.value(by) * trays, attended: true }
+  return {
+    wait: { ...on.rests(by, what, 'cure'), leastMin: on.value(by) * trays, attended: true },
+    tools: ['oven', 'oven tray', 'oven thermometer'],
+  }
 }
 
 /** Left to itself, or in the oven, which also kills what lives in earth. Common practice. */

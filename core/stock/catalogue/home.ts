@@ -1,4 +1,4 @@
-import { groundFoam, leaf, liquidRow, mixture, pack, pieces, powderRow, raw, type CatalogueRow } from './rows'
+import { groundFoam, leaf, liquidRow, pack, pieces, powderRow, raw, type CatalogueRow } from './rows'
 
 /** A stuff that is made at home: no pack of it is known, so that what is short of it is made. */
 const homeMade = ({ packQuantity: _quantity, packPriceMinor: _price, ...row }: CatalogueRow): CatalogueRow =>
@@ -98,31 +98,5 @@ const made: readonly CatalogueRow[] = [
   },
 ]
 
-/** What is mixed ahead of them with water, by volume; how long each keeps is from memory. */
-const mixed: readonly CatalogueRow[] = [
-  mixture(
-    'wetting-water',
-    'Wetting water, detergent 1 : 200',
-    [
-      { materialId: 'detergent', name: 'Washing-up liquid', parts: 1 },
-      { name: 'Water', parts: 200 },
-    ],
-    1,
-    14,
-    { note: 'In place of alcohol where nothing may burn; slower to run in.' },
-  ),
-  mixture(
-    'antistatic-mist',
-    'Antistatic mist, softener 1 : 20',
-    [
-      { materialId: 'softener', name: 'Fabric softener', parts: 1 },
-      { name: 'Water', parts: 20 },
-    ],
-    1,
-    60,
-    { note: 'On jars, funnels and shreds that cling; never where static fibre is to be thrown.' },
-  ),
-]
-
 /** What is made at home, and what it is made from. Common practice; densities, packs and prices from memory. */
-export const homeMaterials: readonly CatalogueRow[] = [...bought, ...broughtIn, ...made, ...mixed]
+export const homeMaterials: readonly CatalogueRow[] = [...bought, ...broughtIn, ...made]

@@ -59,4 +59,26 @@ export const mixtures = [
     60,
     { colour: '#4c3a2c', note: 'Stir it up: the colour settles.' },
   ),
+  mixture(
+    'wetting-water',
+    'Wetting water, detergent 1 : 200',
+    [
+      { materialId: 'detergent', name: 'Washing-up liquid', parts: 1 },
+      { name: 'Water', parts: 200 },
+    ],
+    1,
+    14,
+    { note: 'In place of alcohol where nothing may burn; slower to run in.' },
+  ),
+  mixture(
+    'antistatic-mist',
+    'Antistatic mist, softener 1 : 20',
+    [
+      { materialId: 'softener', name: 'Fabric softener', parts: 1 },
+      { name: 'Water', parts: 20 },
+    ],
+    1,
+    60,
+    { note: 'On jars, funnels and shreds that cling; never where static fibre is to be thrown.' },
+  ),
 ]
