@@ -1,4 +1,4 @@
-import { batchName, foldRun, planFrom, type Batch } from '~~/core/batches'
+import { batchName, foldRun, lineOf, planFrom, plantedLine, type Batch } from '~~/core/batches'
 import type { MakeUp, PlantMethod } from '~~/core/makeup'
 import { plantMethodById } from '~~/core/methods'
 import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/schedule'
@@ -21,6 +21,8 @@ export interface PromiseRequest {
   readonly pilot: boolean
   /** A planned batch that they take the place of. */
   readonly insteadOf: string | undefined
+  /** They are planted out too: till then it is not done. */
+  readonly planted: boolean
 }
 
 export interface Asked {
@@ -54,6 +56,7 @@ export function useAsking() {
   const workshop = useWorkshop()
   const estimates = useEstimates()
   const calendar = useCalendar()
+  const plantingOut = usePlantingOut()
 
   /** How real hands have been to planned ones, by the log. */
   async function spread(): Promise<Spread> {
@@ -123,9 +126,10 @@ export function useAsking() {
   async function ask(
     plant: Plant,
     wanted: number,
-    { due, pilot, insteadOf }: PromiseRequest,
+    { due, pilot, insteadOf, planted }: PromiseRequest,
   ): Promise<Reading<Asked>> {
     const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
+    const planting = planted ? [plantingOut.draftFor(plant, wanted)] : []
     const variants: (Variant & { readonly ups: readonly MakeUp[] })[] = []
     const findsPlace = ({ answer }: Variant): boolean => answer.planEnd !== undefined
     const method = plantMethodById(plant.line.methodId ?? '')
@@ -143,13 +147,14 @@ export function useAsking() {
     for (const count of COUNTS.filter((own) => own <= Math.max(1, begun))) {
       if (count > few && variants.some(findsPlace)) break
       const ups = draftsFor(plant, method, of, count, pilot)
-      const drafts = ups.map((up, i) =>
+      const making = ups.map((up, i) =>
         planFrom(up, plant.line.id, batchName(`${plant.line.name}, batch`, already + 1 + i)),
       )
+      const drafts = [...making, ...planting]
       variants.push({
         ups,
         drafts,
-        words: sizeWords(drafts.map(({ pieces }) => pieces)),
+        words: sizeWords(making.map(({ pieces }) => pieces)),
         answer: await answerTo(drafts, { due, pilot, insteadOf }),
       })
     }
@@ -185,13 +190,18 @@ export function useAsking() {
 
   async function answerTo(
     drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
-    { due, pilot, insteadOf }: PromiseRequest,
+    { due, pilot, insteadOf }: Omit<PromiseRequest, 'planted'>,
     more?: { spread: Spread; wanted: number; spoilt: { value: number; spread: number } },
   ): Promise<Answer> {
     const batches: BenchBatch[] = []
-    for (const draft of drafts)
-      batches.push(asBench(draft, due, pilot && batches.length > 0 ? batches[0]?.batch.id : undefined))
-    const started = drafts.reduce((sum, { pieces }) => sum + pieces, 0)
+    for (const draft of drafts) {
+      const isAfterPilot = pilot && batches.length > 0 && plantedLine(draft) === undefined
+      batches.push(asBench(draft, due, isAfterPilot ? batches[0]?.batch.id : undefined))
+    }
+    const started = drafts.reduce(
+      (sum, draft) => (plantedLine(draft) === undefined ? sum + draft.pieces : sum),
+      0,
+    )
     return calendar.worker().ask(calendar.orderAt(Date.now(), batches, insteadOf), calendar.layings, {
       batchIds: batches.map(({ batch }) => batch.id),
       ...(more
@@ -215,5 +225,17 @@ export function useAsking() {
         to: momentAt(date, EXTRA.to, calendar.zone),
       }))
   }
-  return { ask }
+
+  /** When all that is planned for a commission is done; undefined where nothing of it is open. */
+  async function askDelivery(commissionId: string): Promise<Answer | undefined> {
+    const own = new Set(
+      workshop.lines.flatMap((line) => (line.commissionId === commissionId ? [line.id] : [])),
+    )
+    const batchIds = useStock().open.flatMap(({ batch }) => (own.has(lineOf(batch) ?? '') ? [batch.id] : []))
+    if (batchIds.length === 0) return undefined
+    return calendar
+      .worker()
+      .ask(calendar.orderAt(Date.now()), calendar.layings, { batchIds, spread: await spread() })
+  }
+  return { ask, askDelivery }
 }

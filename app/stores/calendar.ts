@@ -1,4 +1,4 @@
-import type { Batch, Run } from '~~/core/batches'
+import { lineOf, plantingWaits, type Batch, type Run } from '~~/core/batches'
 import {
   BORING_MIN,
   compareCost,
@@ -60,13 +60,19 @@ export const useCalendar = defineStore('calendar', () => {
   /** A batch with what its maker has said of its laying, and the day that it is wanted by. */
   function benchBatch({ batch, run }: { batch: Batch; run: Run }): BenchBatch {
     const laying = layings.value.get(batch.id)
-    const due = laying?.due ?? (batch.lineId === undefined ? undefined : dueOfLine.value.get(batch.lineId))
+    const due = laying?.due ?? dueOfLine.value.get(lineOf(batch) ?? '')
     return { batch, run, ...(laying ? { laying } : {}), ...(due === undefined ? {} : { due }) }
   }
   const dueOfLine = computed(() => {
     const deadlines = new Map(workshop.commissions.map(({ id, deadline }) => [id, deadline]))
     return new Map(workshop.lines.map(({ id, commissionId }) => [id, deadlines.get(commissionId)]))
   })
+  /** Batches that plant wait for what they plant, and for what stands behind it. */
+  function withPlantingWaits(batches: readonly BenchBatch[]): BenchBatch[] {
+    const waits = plantingWaits(batches, lineById.value)
+    return batches.map((own) => ({ ...own, awaits: waits.get(own.batch.id) ?? [] }))
+  }
+  const lineById = computed(() => new Map(workshop.lines.map((line) => [line.id, line])))
   /**
    * What laying depends on, at a moment.
    * @param more further batches, where something is only asked about @param without a batch that they take the place of
@@ -79,7 +85,10 @@ export const useCalendar = defineStore('calendar', () => {
     return {
       nowMs,
       time: { people: people.value, times: workshop.times, zone: zone.value },
-      batches: [...stock.open.filter(({ batch }) => batch.id !== without).map(benchBatch), ...more],
+      batches: withPlantingWaits([
+        ...stock.open.filter(({ batch }) => batch.id !== without).map(benchBatch),
+        ...more,
+      ]),
       register: tools.register,
       sun: {
         latitudeDeg: (place ?? harvests.place.at).latitudeDeg,
@@ -247,6 +256,7 @@ export const useCalendar = defineStore('calendar', () => {
         tools.register,
         harvests.place.at,
         dueOfLine.value,
+        lineById.value,
       ],
       () => void look(),
       { immediate: true },

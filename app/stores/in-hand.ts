@@ -1,3 +1,4 @@
+import { lineOf } from '~~/core/batches'
 import { refThrottled } from '@vueuse/core'
 import type { Commission } from '~~/core/commissions'
 import type { Place, Species } from '~~/core/plants'
@@ -24,8 +25,9 @@ export const useInHand = defineStore('in-hand', () => {
   const likely = computed(() => {
     const ofLine = new Map(workshop.lines.map((line) => [line.id, line.commissionId]))
     let last: { madeAt: string; commissionId: string } | undefined
-    for (const { lineId, madeAt } of workshop.batches) {
-      const commissionId = lineId === undefined ? undefined : ofLine.get(lineId)
+    for (const batch of workshop.batches) {
+      const { madeAt } = batch
+      const commissionId = ofLine.get(lineOf(batch) ?? '')
       if (commissionId && madeAt > (last?.madeAt ?? '')) last = { madeAt, commissionId }
     }
     return workshop.commissions.find(({ id }) => id === last?.commissionId) ?? workshop.commissions[0]

@@ -5,6 +5,7 @@ import {
   foldRun,
   goodOnTrays,
   isOpen,
+  lineOf,
   traysOf,
   type Batch,
   type Run,
@@ -84,7 +85,7 @@ export const useStock = defineStore('stock', () => {
     [...standing.value].flatMap(([id, run], i) => {
       const batch = batchById.value.get(id)
       return batch
-        ? [claimOf(batch, run, i, batch.lineId === undefined ? undefined : dueOf.value.get(batch.lineId))]
+        ? [claimOf(batch, run, i, dueOf.value.get(lineOf(batch) ?? ''))]
         : []
     }),
   )

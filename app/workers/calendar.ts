@@ -164,7 +164,14 @@ export const service = {
     const laidOrder = orderOfPlan(problem, plan)
     const answer = { bench: asked, plan, planEnd, job: last, ...(lost ? { lost } : {}) }
     if (!question.spread || planEnd === undefined) return answer
-    const hands = (problem.jobs[last]?.works ?? []).map((work) => {
+    // What is spoilt is made again after the last job that makes pieces, not after one that plants them.
+    const plants = new Set(
+      order.batches.flatMap(({ batch }) => (batch.makes.kind === 'planted' ? [batch.id] : [])),
+    )
+    const isMaker = (job: number): boolean =>
+      !plants.has(asked.works[problem.jobs[job]?.works[0] ?? -1]?.batchId ?? '')
+    const maker = isMaker(last) ? last : (jobs.findLast(isMaker) ?? last)
+    const hands = (problem.jobs[maker]?.works ?? []).map((work) => {
       const { onceSec = 0, eachSec = 0 } = asked.works[work]?.step.hands ?? {}
       return { onceMin: onceSec / 60, eachMin: eachSec / 60 }
     })
@@ -174,7 +181,7 @@ export const service = {
         spread: question.spread ?? usualSpread,
         runs,
         seed,
-        ...(question.yields ? { yieldOf: { ...question.yields, hands } } : {}),
+        ...(question.yields ? { yieldOf: { ...question.yields, job: maker, hands } } : {}),
       }),
     )
     const extras = (question.extras ?? [])

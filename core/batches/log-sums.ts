@@ -1,3 +1,4 @@
+import { lineOf } from './use'
 import type { LogEntry } from './log'
 
 /** The log of one method: sums over its ended batches. Ratios are real ÷ planned. */
@@ -77,7 +78,7 @@ export function logByCommission(
 ): CommissionLog[] {
   const groups = new Map<string | undefined, LogEntry[]>()
   for (const entry of entries) {
-    const { lineId } = entry.batch
+    const lineId = lineOf(entry.batch)
     const id = lineId === undefined ? undefined : commissionOf(lineId)
     groups.set(id, [...(groups.get(id) ?? []), entry])
   }

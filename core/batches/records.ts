@@ -48,16 +48,18 @@ export const makesSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('area'), cm2Each: z.number().min(0.0001).max(1_000_000), each: part }),
   /** Nothing to plant: the lots that it gives are what it is for. */
   z.strictObject({ kind: z.literal('stock') }),
+  /** Nothing is made: pieces of a line leave their trays and stand on the scene. */
+  z.strictObject({ kind: z.literal('planted'), lineId: idSchema }),
 ])
 export type Makes = z.infer<typeof makesSchema>
 
 /**
- * n pieces made together, or a lot of stock. Written once, when the batch is planned; `plan` is what was
- * foretold then, kept so that the log can compare. What happened is in the run's events.
+ * n pieces made together, a lot of stock, or pieces planted out. Written once, when the batch is planned; `plan` is
+ * what was foretold then, kept so that the log can compare. What happened is in the run's events.
  */
 export const batchSchema = z.strictObject({
   id: idSchema,
-  /** The line that it is made for; absent for stock. */
+  /** The line that it is made for; absent for stock, and for what is planted: {@link makesSchema} says that. */
   lineId: idSchema.optional(),
   name: nameSchema,
   /** Text: a way of making that a later version brings still opens. */

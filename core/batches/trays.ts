@@ -87,3 +87,45 @@ export function decideMove(
       )
     : ok({ count })
 }
+
+/** Pieces that go on from a tray. */
+export type TrayMove = Pick<TrayEntry, 'batchId' | 'tray' | 'count'> & {
+  readonly from: TrayState
+  readonly to: TrayState
+}
+
+/**
+ * Takes so many pieces of a line on, the fullest tray first.
+ * @returns the moves, and how many of them there are not
+ */
+export function movesOf(
+  trays: readonly Tray[],
+  count: number,
+  from: TrayState,
+  to: TrayState,
+): { readonly moves: readonly TrayMove[]; readonly lacking: number } {
+  const moves: TrayMove[] = []
+  let left = count
+  for (const { batchId, name, counts } of [...trays].sort((a, b) => b.counts[from] - a.counts[from])) {
+    const own = Math.min(left, Math.max(0, counts[from]))
+    if (own <= 0) continue
+    moves.push({ batchId, tray: name, count: own, from, to })
+    left -= own
+  }
+  return { moves, lacking: left }
+}
+
+/**
+ * What ends a batch that plants: its good pieces stand, what broke is spoilt. What is not on the trays any more was
+ * ticked off before: it stands already.
+ */
+export function plantedMoves(trays: readonly Tray[], good: number, broken: number): readonly TrayMove[] {
+  const { moves } = movesOf(trays, good, 'to be planted', 'planted')
+  const left = trays.map((tray) => {
+    const gone = moves
+      .filter(({ batchId, tray: name }) => batchId === tray.batchId && name === tray.name)
+      .reduce((sum, { count }) => sum + count, 0)
+    return { ...tray, counts: { ...tray.counts, 'to be planted': tray.counts['to be planted'] - gone } }
+  })
+  return [...moves, ...movesOf(left, broken, 'to be planted', 'spoilt').moves]
+}

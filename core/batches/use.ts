@@ -96,6 +96,14 @@ export const claimOf = (batch: Batch, run: Run | undefined, order: number, due?:
   needs: needsOfBatch(batch),
 })
 
+/** The line whose pieces a batch plants; undefined where it makes something. */
+export const plantedLine = ({ makes }: Pick<Batch, 'makes'>): string | undefined =>
+  makes.kind === 'planted' ? makes.lineId : undefined
+
+/** The line that a batch is there for: what it makes, or plants, is of it. */
+export const lineOf = (batch: Pick<Batch, 'makes' | 'lineId'>): string | undefined =>
+  batch.lineId ?? plantedLine(batch)
+
 /** What one of a batch's pieces is called: a patch or a stretch where it is made in its place. */
 export const partOf = ({ makes }: Pick<Batch, 'makes'>): string => partNoun(makes)
 
@@ -123,6 +131,7 @@ export function measureOf({ makes }: Pick<Batch, 'makes'>, pieces: number): numb
     case 'pieces':
       return pieces
     case 'stock':
+    case 'planted':
       return 0
   }
 }

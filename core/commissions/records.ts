@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { hazeLaws } from '../colour'
 import { layersSchema } from '../grass/layers'
 import { gapsSchema } from '../hedges/gaps'
+import { bases } from '../hedges/holes'
 import { ages, groupings } from '../plants/kinds'
 import { seasonLaws } from '../plants/season-shift'
 import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
@@ -20,6 +21,10 @@ export const keepOutSchema = z.strictObject({
   points: z.array(pointSchema).min(2).max(200),
 })
 export type KeepOut = z.infer<typeof keepOutSchema>
+
+/** What trees are set in on the scene. */
+export const plantingGlues = ['pva', 'medium', 'hot-glue'] as const
+export type PlantingGlue = (typeof plantingGlues)[number]
 
 /** One job: scale, place, date depicted, viewing distance, deadline. */
 export const commissionSchema = z.strictObject({
@@ -55,6 +60,9 @@ export const commissionSchema = z.strictObject({
   keepOuts: z.array(keepOutSchema).max(60).optional(),
   /** Only this share of the board's width is planted, from the left; absent: all of it. */
   plantedShare: z.number().min(0.02).max(1).optional(),
+  /** What lies under its ground; absent: not said. And what trees are set in; absent: PVA. */
+  base: z.enum(bases).optional(),
+  plantingGlue: z.enum(plantingGlues).optional(),
   /** Another number, another planting plan. */
   planSeed: z.number().int().min(0).max(1_000_000).optional(),
   note: noteSchema.optional(),

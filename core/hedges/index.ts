@@ -1,4 +1,5 @@
 export * from './gaps'
+export * from './holes'
 export * from './strips'
 export * from './template'
 export * from './twigs'

@@ -74,7 +74,7 @@ export type Share =
   | { readonly kind: 'area'; readonly cm2Each: number; readonly each?: PartKind }
 
 /** What a job's parts are called: a patch, a stretch; where it is made of single ones, a piece. */
-export const partNoun = (share: Share | { readonly kind: 'stock' }): PartKind | 'piece' =>
+export const partNoun = (share: Share | { readonly kind: 'stock' | 'planted' }): PartKind | 'piece' =>
   ('each' in share ? share.each : undefined) ?? 'piece'
 
 /** How many parts a job falls into, and what each of them makes of it. */

@@ -27,6 +27,7 @@ import { verge } from './grass/verge'
 import { trimmedHedge } from './hedges/trimmed-hedge'
 import { twigHedge } from './hedges/twig-hedge'
 import { BLEND_MIX, mixing } from './stock/blend-mix'
+import { plantingOut } from './planting/planting-out'
 import { gatherMethods } from './stock/gathering'
 import { stockMethods } from './stock/making'
 import { mouldedTrunk } from './trees/moulded-trunk'
@@ -53,6 +54,7 @@ export * from './plans/tray'
 export * from './plans/hedge'
 
 export { BLEND_MIX, blendMethod } from './stock/blend-mix'
+export { feet, plantingOut, type Foot } from './planting/planting-out'
 
 /** Every way of making there is: a new one is a file of its own and a row here. */
 const all: readonly Method[] = [
@@ -118,6 +120,9 @@ export function register(method: Method): void {
 for (const shares of [shared, dressing, grounding, setting, pinFigures, mixing])
   knowFigures(Object.values(shares))
 all.forEach(register)
+// It makes nothing: it is known by name and by its figures, and offered for no line.
+byId.set(plantingOut.id, plantingOut)
+knowFigures(plantingOut.coefficients)
 
 /** Every way of making that is known, and those of plants, in the order in which they were made known. */
 export const methods: readonly Method[] = known
@@ -126,7 +131,7 @@ export const plantMethods: readonly PlantMethod[] = ofPlants
 /** The way of making plants with this id; undefined for one that this version does not know, as from a later one. */
 export function plantMethodById(id: string): PlantMethod | undefined {
   const method = byId.get(id)
-  return method && isPlantMethod(method) ? method : undefined
+  return method && isPlantMethod(method) && method !== plantingOut ? method : undefined
 }
 
 /** The way that makes the floor under trees. */

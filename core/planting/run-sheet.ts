@@ -1,4 +1,5 @@
-import { zones, type Amount, type Zone } from '../commissions'
+import { zones, type Amount, type PlantingGlue, type Zone } from '../commissions'
+import { holeFor, type Base, type Hole } from '../hedges'
 import { counted, plainNumber } from '../units'
 import type { PlantLayer } from './layers'
 
@@ -23,7 +24,7 @@ export interface PlantingOut {
 export interface RunSheetRow {
   readonly row: PlantingOut
   /** Absent where nothing is drilled. */
-  readonly hole?: { readonly mm: number; readonly tool: 'awl' | 'drill' }
+  readonly hole?: Hole
   readonly glue: string
   /** Hours that it is propped for; absent where it stands by itself. */
   readonly propH?: number
@@ -32,28 +33,28 @@ export interface RunSheetRow {
   readonly after?: string
 }
 
-/** Bits that a drill box has, mm. From memory. */
-const BITS = [1, 1.5, 2, 2.5, 3, 3.5, 4, 5, 6, 8, 10] as const
-/** A stem wants this much room in its hole, mm; so small a hole is pricked with an awl. From memory. */
-const PLAY_MM = 0.3
-const AWL_MM = 1.5
-/** What is taller than this leans until its glue holds, mm; PVA in a closed hole takes so long. From memory. */
+/** What is taller than this leans until its glue holds, mm; from memory. */
 const PROPPED_MM = 45
-const PROP_H = 12
+/** Hours that glue in a closed hole takes to hold; hot glue grabs. From memory. */
+const PROP_H: Record<PlantingGlue, number> = { pva: 12, medium: 2, 'hot-glue': 0 }
+const GLUES: Record<PlantingGlue, string> = {
+  pva: 'PVA in the hole',
+  medium: 'full-strength medium in the hole',
+  'hot-glue': 'hot glue in the hole, where it is hidden',
+}
 
-/**
- * The bit for a stem: the smallest with a little play.
- * @returns the largest there is for a stem beyond them all
- */
-export const bitFor = (stemMm: number): number =>
-  BITS.find((bit) => bit >= stemMm + PLAY_MM - 1e-9) ?? BITS[BITS.length - 1] ?? stemMm
+/** What holds for all pieces of a commission. */
+export interface PlantedOn {
+  readonly base?: Base
+  readonly glue?: PlantingGlue
+}
 
 /**
  * The order of planting out: from the back to the front; in each zone first what is made in its place, then the
  * ground layer, shrubs and trees, the low before the tall. Common practice: so that no hand reaches over what
  * stands already.
  */
-export function runSheet(lines: readonly PlantingOut[]): RunSheetRow[] {
+export function runSheet(lines: readonly PlantingOut[], on: PlantedOn = {}): RunSheetRow[] {
   const depth = (zone: Zone): number => zones.length - zones.indexOf(zone)
   const rank = ({ amount, layer }: PlantingOut): number =>
     amount.kind === 'area'
@@ -73,10 +74,10 @@ export function runSheet(lines: readonly PlantingOut[]): RunSheetRow[] {
         a.heightMm - b.heightMm ||
         a.code.localeCompare(b.code),
     )
-    .map(rowOf)
+    .map((row) => rowOf(row, on))
 }
 
-function rowOf(row: PlantingOut): RunSheetRow {
+function rowOf(row: PlantingOut, { base, glue = 'pva' }: PlantedOn): RunSheetRow {
   const { amount, layer, stemMm, heightMm } = row
   if (amount.kind === 'area')
     return { row, glue: 'set in its place: see its batch', after: 'Vacuum when it is dry.' }
@@ -96,13 +97,12 @@ function rowOf(row: PlantingOut): RunSheetRow {
       glue: 'a pool of PVA as wide as the foot',
       after: 'Push it up with a stick while the glue is wet.',
     }
-  const mm = bitFor(stemMm)
-  const propped = heightMm > PROPPED_MM
+  const propH = heightMm > PROPPED_MM ? PROP_H[glue] : 0
   return {
     row,
-    hole: { mm, tool: mm <= AWL_MM ? 'awl' : 'drill' },
-    glue: 'PVA or full-strength medium in the hole; hot glue only where it is hidden',
-    ...(propped ? { propH: PROP_H } : {}),
+    hole: holeFor(stemMm, base),
+    glue: GLUES[glue],
+    ...(propH > 0 ? { propH } : {}),
     ...(row.litter ? { before: 'Litter on its footprint first.' } : {}),
     after: 'Earth powder and a squirt of water on the ring.',
   }

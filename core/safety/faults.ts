@@ -364,6 +364,11 @@ export const faults = {
     cause: 'damp fibre or damp air',
     todo: 'Dry it in a warm room, sieve it; wait for a dry evening.',
   },
+  leaning: {
+    looks: 'Leans once it is dry',
+    cause: 'the prop let go, or was taken off too soon; the hole too wide',
+    todo: 'Water at the foot, wait, turn it out; fill the hole, set it again and prop it from two sides.',
+  },
   'bleeding-dye': {
     looks: 'Colour runs into what lies beside',
     cause: 'dye that water or spirit takes up',

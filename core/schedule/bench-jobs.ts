@@ -16,6 +16,15 @@ const REST_MIN = 15
 /** A session where there is none yet, minutes: steps are in parts that would fit into it. */
 const USUAL_SESSION_MIN = 150
 
+/** What a batch waits for of another: pieces that are to be made before they are planted, a row behind it. */
+export interface Awaited {
+  /** Id of the step that can't begin before. */
+  readonly step: string
+  readonly batchId: string
+  /** Id of the step that must be done; absent: all of them, and dry. */
+  readonly until?: string
+}
+
 /** An open batch, as it stands, and what its maker has said of its laying. */
 export interface BenchBatch {
   readonly batch: Batch
@@ -23,6 +32,7 @@ export interface BenchBatch {
   readonly laying?: Laying
   /** The day that it is wanted by: its own promise, else its commission's. */
   readonly due?: string
+  readonly awaits?: readonly Awaited[]
 }
 
 /** What laying depends on besides batches. */
@@ -107,6 +117,27 @@ export class BenchJobs {
       ...(by === undefined ? {} : { due: minutesFrom(this.originMs, momentAt(by, '24:00', zone)) }),
     })
     this.dues.push(due)
+  }
+
+  /** Ties steps to those of other batches that they await: once all are there. */
+  addAwaits({ batch, awaits = [] }: BenchBatch): void {
+    for (const { step, batchId, until } of awaits) {
+      const mine = this.details.findIndex((own) => own.batchId === batch.id && own.step.id === step)
+      const work = this.works[mine]
+      const other = this.order.batches.find((own) => own.batch.id === batchId)
+      if (!work || !other) continue
+      const { steps } = other.batch.plan
+      const upTo = until === undefined ? steps.length - 1 : steps.findIndex(({ id }) => id === until)
+      const theirs = this.details.findLastIndex((own) => own.batchId === batchId && own.stepIndex <= upTo)
+      const { wait } = other.run.state
+      if (theirs >= 0) {
+        const least = until === undefined ? Math.ceil(this.details[theirs]?.waitMin ?? 0) : 0
+        this.works[mine] = { ...work, after: [...work.after, { work: theirs, least }] }
+      } else if (wait && until === undefined) {
+        const ready = minutesFrom(this.originMs, wait.untilMs)
+        this.works[mine] = { ...work, notBefore: Math.max(work.notBefore ?? 0, ready) }
+      }
+    }
   }
 
   private addBatch({ batch, run, laying }: BenchBatch, job: number, firstOfJob: number): void {

@@ -47,6 +47,7 @@ export function benchOf(order: BenchOrder): Bench {
   const horizon = minutesFrom(originMs, momentAt(last, '24:00', time.zone))
   const laid = new BenchJobs(order, originMs, workers)
   for (const chain of chainsOf(order.batches)) laid.addJob(chain)
+  for (const own of order.batches) laid.addAwaits(own)
   const { jobs, works, holds, holders, details, dues, closed } = laid
   const problem: Problem = { workers, slots, holders, jobs, works, holds, horizon }
   return { originMs, problem, works: details, sessions, daylight, dues, closed }

@@ -1,21 +1,22 @@
 import { SerialScheme } from './lay'
-import type { ActivitySlot, Plan, Problem } from './model'
+import type { ActivitySlot, Lag, Plan, Problem } from './model'
 import { firstOpen, overlap, without, type TimeSpan } from './stretches'
 
 /** Why a work lies no earlier. */
 export interface Held {
   readonly work: number
-  readonly by: 'wait' | 'no session' | 'hours' | 'hands' | 'holder' | 'pinned' | 'air'
+  readonly by: 'wait' | 'before' | 'no session' | 'hours' | 'hands' | 'holder' | 'pinned' | 'air'
   /** Minutes lost to it. */
   readonly minutes: number
-  /** Of hands and holders: the work that is in the way. */
+  /** Of hands, holders and what another batch must have done before: the work that is in the way. */
   readonly other?: number
   readonly holder?: number
 }
 
 /**
  * What holds a job up in a plan, gap by gap: between the end of one work and the start of the next lies its wait, then
- * time without a session that it would fit into, then hands or holders that others have.
+ * what other batches must have done first, then time without a session that it would fit into, then hands or holders
+ * that others have.
  */
 export function heldUp(problem: Problem, job: number, { placed }: Pick<Plan, 'placed'>): Held[] {
   const held: Held[] = []
@@ -24,11 +25,14 @@ export function heldUp(problem: Problem, job: number, { placed }: Pick<Plan, 'pl
     const own = problem.works[work]
     const spot = placed[work]
     if (!own || !spot) continue
-    const ready = own.after.reduce(
-      (at, lag) => Math.max(at, (placed[lag.work]?.end ?? 0) + lag.least),
-      freeFrom,
-    )
-    if (ready > freeFrom) held.push({ work, by: 'wait', minutes: ready - freeFrom })
+    const endOf = (lag: Lag): number => (placed[lag.work]?.end ?? 0) + lag.least
+    const isOwn = (lag: Lag): boolean => problem.works[lag.work]?.job === job
+    const dry = own.after.filter(isOwn).reduce((at, lag) => Math.max(at, endOf(lag)), freeFrom)
+    if (dry > freeFrom) held.push({ work, by: 'wait', minutes: dry - freeFrom })
+    const others = own.after.filter((lag) => !isOwn(lag) && endOf(lag) > dry)
+    const [last] = others.sort((a, b) => endOf(b) - endOf(a))
+    const ready = last ? endOf(last) : dry
+    if (last) held.push({ work, by: 'before', minutes: ready - dry, other: last.work })
     const pinnedFrom = Math.max(ready, own.notBefore ?? 0)
     if (pinnedFrom > ready) held.push({ work, by: 'pinned', minutes: pinnedFrom - ready })
     const alone = firstFit(problem, work, pinnedFrom)

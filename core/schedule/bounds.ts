@@ -32,12 +32,17 @@ export function lowerBoundsOf(problem: Problem): Bounds {
   return { late: Math.max(lateAlone, latenessByLoad(possible)), end, alone }
 }
 
-/** A job by itself: nothing but its own waits and the calendars. */
+/** A job by itself: nothing but its own waits and the calendars, nothing of other jobs that it awaits. */
 function endAlone(problem: Problem, job: number): number | undefined {
   const own = problem.jobs[job]
   if (!own) return undefined
   const layer = new SerialScheme({
     ...problem,
+    works: problem.works.map((work) =>
+      work.job === job
+        ? { ...work, after: work.after.filter((lag) => problem.works[lag.work]?.job === job) }
+        : work,
+    ),
     holds: problem.holds.filter(({ to }) => own.works.includes(to)),
   })
   const laid = layer.lay(Array.from({ length: layer.unitsOfJob[job]?.length ?? 0 }, () => job))

@@ -54,6 +54,8 @@ export class SerialScheme {
   private readonly holdsTo: readonly (readonly Hold[])[]
   private readonly startsFull: ReadonlySet<number>
   private readonly openOf: OpenOf
+  /** By unit: units of other jobs that must be laid before it. */
+  private readonly awaited: readonly (readonly number[])[]
 
   constructor(readonly problem: Problem) {
     const scarce = scarceHolds(problem)
@@ -66,12 +68,14 @@ export class SerialScheme {
       scarce.flatMap(({ from, to }) => (from === undefined ? [problem.works[to]?.job ?? -1] : [])),
     )
     this.openOf = openTimes(problem)
+    this.awaited = awaitedBy(problem, this.units)
   }
 
   /**
    * Lays all units.
    * @param order places of jobs, each as often as it has units: its first mention lays its first unit. What stands in
-   *   holders now is laid before all others: nothing can be planned past it.
+   *   holders now is laid before all others: nothing can be planned past it. What a unit awaits of another job is laid
+   *   before it, wherever the order mentions it.
    * @param putOff by work, the minute before which it does not begin: a holder that is filled later is free meanwhile
    * @param prefers by work, who does it where others could begin no earlier
    */
@@ -82,11 +86,24 @@ export class SerialScheme {
   ): Laid {
     const laying = new Laying(this.problem, this.units, this.holdsTo, this.openOf, putOff, prefers)
     const next = this.problem.jobs.map(() => 0)
+    const mentioned = this.problem.jobs.map(() => 0)
+    /** Lays the units of a job up to one of them, and before each what it awaits. */
+    const layUpTo = (job: number, nth: number): void => {
+      while ((next[job] ?? 0) <= nth) {
+        const unit = this.unitsOfJob[job]?.[next[job] ?? 0]
+        next[job] = (next[job] ?? 0) + 1
+        if (unit === undefined) return
+        for (const other of this.awaited[unit] ?? []) {
+          const of = this.units[other]?.job ?? -1
+          layUpTo(of, this.unitsOfJob[of]?.indexOf(other) ?? -1)
+        }
+        laying.layUnit(unit)
+      }
+    }
     const layNext = (job: number): void => {
-      const nth = next[job] ?? 0
-      next[job] = nth + 1
-      const unit = this.unitsOfJob[job]?.[nth]
-      if (unit !== undefined) laying.layUnit(unit)
+      const nth = mentioned[job] ?? 0
+      mentioned[job] = nth + 1
+      layUpTo(job, nth)
     }
     const laidFirst = new Set<number>()
     for (const job of order)
@@ -99,6 +116,18 @@ export class SerialScheme {
       else layNext(job)
     return laying.laid()
   }
+}
+
+/** By unit, the units of other jobs that works of it come after. */
+function awaitedBy({ works }: Problem, units: readonly Unit[]): number[][] {
+  const unitOf = new Map(units.flatMap((unit, i) => unit.works.map((work) => [work, i] as const)))
+  return units.map(({ job, works: own }) => [
+    ...new Set(
+      own
+        .flatMap((place) => works[place]?.after ?? [])
+        .flatMap(({ work }) => (works[work]?.job === job ? [] : (unitOf.get(work) ?? []))),
+    ),
+  ])
 }
 
 /** One laying, under way. */
@@ -135,7 +164,8 @@ class Laying {
   layUnit(index: number): void {
     const unit = this.units[index]
     if (!unit) return
-    const why = this.stuckJobs.has(unit.job) ? COMES_AFTER : this.tryUnit(unit.works, index)
+    const why =
+      this.stuckJobs.has(unit.job) || this.lacksOthers(unit) ? COMES_AFTER : this.tryUnit(unit.works, index)
     if (why === undefined) this.book(unit.works, index)
     else {
       this.stuckJobs.add(unit.job)
@@ -144,6 +174,15 @@ class Laying {
         this.unplaced.set(work, why)
       }
     }
+  }
+
+  /** Whether something of another job that a unit awaits has found no place. */
+  private lacksOthers({ job, works }: Unit): boolean {
+    return works.some((place) =>
+      this.problem.works[place]?.after.some(
+        ({ work }) => this.problem.works[work]?.job !== job && this.placed[work] === undefined,
+      ),
+    )
   }
 
   /**
@@ -206,7 +245,7 @@ class Laying {
     return undefined
   }
 
-  /** What a work waits for of its own job. */
+  /** What a work waits for. */
   private readyAt({ after, notBefore = 0 }: Activity): number {
     let latest = notBefore
     for (const { work, least } of after) latest = Math.max(latest, (this.placed[work]?.end ?? 0) + least)

@@ -50,7 +50,10 @@ export interface Activity {
   readonly who: readonly number[]
   /** Place of the calendar that must be open as well. */
   readonly slot?: number
-  /** What must have ended, of the same job: how long before at least, and at most until this one has ended. */
+  /**
+   * What must have ended: how long before at least, and, of the same job, at most until this one has ended. What
+   * another job must have done first has no most.
+   */
   readonly after: readonly Lag[]
   readonly notBefore?: number
   /** It must have ended by then. */

@@ -37,7 +37,9 @@ export interface YieldOf {
   /** Share that is spoilt, in the middle; and how it differs from batch to batch, as a share of it. */
   readonly spoilt: number
   readonly spread: number
-  /** Once for the batch and for each piece, minutes, of each work of the last job. */
+  /** The job that they are made again after; absent: the last. */
+  readonly job?: number
+  /** Once for the batch and for each piece, minutes, of each work of that job. */
   readonly hands: readonly { readonly onceMin: number; readonly eachMin: number }[]
 }
 
@@ -91,13 +93,13 @@ export function promiseOf(problem: Problem, jobs: readonly number[], asked: Prom
   const ends = Array.from({ length: asked.runs }, () => {
     const again = asked.yieldOf ? lacking(asked.yieldOf, random) : 0
     if (again > 0) short += 1
-    const last = jobs.at(-1) ?? 0
-    const longer = again > 0 && asked.yieldOf ? withMoreMade(problem, last, again, asked.yieldOf) : problem
+    const maker = asked.yieldOf?.job ?? jobs.at(-1) ?? 0
+    const longer = again > 0 && asked.yieldOf ? withMoreMade(problem, maker, again, asked.yieldOf) : problem
     const drawn = drawnTimes(longer, asked.spread, longest, random)
     const layer = new SerialScheme(drawn)
-    const units = layer.unitsOfJob[last]?.length ?? 0
-    const before = asked.order.filter((own) => own === last).length
-    const order = [...asked.order, ...Array.from({ length: Math.max(0, units - before) }, () => last)]
+    const units = layer.unitsOfJob[maker]?.length ?? 0
+    const before = asked.order.filter((own) => own === maker).length
+    const order = [...asked.order, ...Array.from({ length: Math.max(0, units - before) }, () => maker)]
     const laid = layer.lay(order)
     return Math.max(...jobs.map((job) => endOf(drawn, job, laid) ?? Infinity))
   })
@@ -134,7 +136,7 @@ function lacking({ started, wanted, spoilt, spread }: YieldOf, random: Random): 
   return Math.max(0, wanted - good)
 }
 
-/** The job with its works once more at its end, for pieces that lack. */
+/** The job with its works once more at its end, for pieces that lack; what waits for it waits for them. */
 function withMoreMade(problem: Problem, job: number, pieces: number, { hands }: YieldOf): Problem {
   const own = problem.jobs[job]
   if (!own) return problem
@@ -161,5 +163,16 @@ function withMoreMade(problem: Problem, job: number, pieces: number, { hands }: 
   const jobs = problem.jobs.map((each, at): BatchActivities =>
     at === job ? { ...each, works: [...each.works, ...placeOf.values()] } : each,
   )
-  return { ...problem, jobs, works: [...problem.works, ...more] }
+  // What waits for all of them waits for those too.
+  const lastOnce = own.works.at(-1)
+  const lastAgain = placeOf.get(lastOnce ?? -1)
+  const works = problem.works.map((work): Activity =>
+    work.job === job || lastAgain === undefined
+      ? work
+      : {
+          ...work,
+          after: work.after.map((lag) => (lag.work === lastOnce ? { ...lag, work: lastAgain } : lag)),
+        },
+  )
+  return { ...problem, jobs, works: [...works, ...more] }
 }

@@ -17,7 +17,7 @@ interface Body {
 /**
  * Whether anything ends before a minute, by branch and bound over active plans (Giffler and Thompson 1960) with the
  * preemptive one-machine bound (Jackson's rule, Carlier 1982). It can tell of problems in which each work is one
- * worker's and nothing else binds: no holders, windows, airs, further calendars.
+ * worker's and nothing else binds: no holders, windows, airs, further calendars, nothing of another job.
  * @param before no plan is looked for that ends at or after it
  * @param mostNodes how long it looks
  */
@@ -26,12 +26,12 @@ export function proveEnd(problem: Problem, before: number, mostNodes: number): P
     problem.holds.length === 0 &&
     problem.jobs.every(({ rest = 0 }) => rest === 0) &&
     problem.works.every(
-      ({ who, slot, after, apart, dueBy }) =>
+      ({ job, who, slot, after, apart, dueBy }) =>
         who.length === 1 &&
         slot === undefined &&
         apart === undefined &&
         dueBy === undefined &&
-        after.every(({ most }) => most === undefined),
+        after.every(({ work, most }) => most === undefined && problem.works[work]?.job === job),
     )
   if (!plain) return { kind: 'not told', because: 'more binds it than hands and order' }
   return new Proving(problem, before, mostNodes).answer()

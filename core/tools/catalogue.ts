@@ -55,6 +55,8 @@ export const tools: readonly Tool[] = [
   tool('earth lead', 200),
   tool('pliers', 900),
   tool('drill', 4500),
+  tool('awl', 400, 'a darning needle in a cork'),
+  tool('screwdriver', 500),
   tool('pin vice', 900),
   tool('saw and mitre box', 1400),
   tool('rasp', 1100),

@@ -14,7 +14,7 @@ import { changeable, momentSchema, nameSchema } from '../units/schema'
 
 export const FILE_FORMAT = 'hardy-thicket-workshop'
 /** Version of the file format; the database in the browser has its own. */
-export const FILE_VERSION = 12
+export const FILE_VERSION = 13
 
 /** Where something is, with the bounds that a commission's place has. */
 const placeSchema = commissionSchema.pick({ latitudeDeg: true, altitudeM: true })

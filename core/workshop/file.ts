@@ -1,4 +1,5 @@
 import type * as z from 'zod'
+import { plantedLine } from '../batches'
 import { speciesIdsOf } from '../commissions'
 import { speciesTable } from '../plants'
 import { none, ok, type Reading } from '../units'
@@ -139,6 +140,7 @@ function brokenReferences(document: WorkshopDocument): string[] {
   document.lotMarks.forEach((mark, i) => wants('lotMarks', i, 'id', mark.id, 'lots'))
   document.batches.forEach((batch, i) => {
     wants('batches', i, 'lineId', batch.lineId, 'lines')
+    wants('batches', i, 'makes.lineId', plantedLine(batch), 'lines')
     for (const { materialId } of batch.plan.amounts)
       wants('batches', i, 'plan.amounts', materialId, 'materials')
   })

@@ -2,7 +2,7 @@ import {
   decide,
   endingEntries,
   foldRun,
-  isMadeInPlace,
+  standsWhenDone,
   proposedKept,
   proposedUse,
   type Batch,
@@ -139,7 +139,7 @@ export function play(
         batchId: batch.id,
         tray,
         count: run.state.live,
-        to: isMadeInPlace(batch) ? 'planted' : 'to be planted',
+        to: standsWhenDone(batch) ? 'planted' : 'to be planted',
         eventId,
       })
     if (story.planted !== undefined)

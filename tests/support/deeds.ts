@@ -9,7 +9,12 @@ import type { Hand } from './hand'
 import { batch, commission, line } from './workshop'
 
 /** What the commands export that changes nothing by itself. */
-const NO_COMMANDS: ReadonlySet<string> = new Set(['tablesOfEnding', 'cameOf', 'previewTable'])
+const NO_COMMANDS: ReadonlySet<string> = new Set([
+  'tablesOfEnding',
+  'tablesOfPlanning',
+  'cameOf',
+  'previewTable',
+])
 /** Every command there is: each has a deed below. */
 export const commandNames: readonly string[] = [
   ...Object.keys(commands).filter((name) => !NO_COMMANDS.has(name)),
@@ -256,6 +261,14 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
         typeof commands.changeLaying
       >[2],
     ),
+  planPlanting: async (h) => {
+    const lineId = await h.id('lines')
+    const { lineId: _made, ...made } = draft(lineId, h.name())
+    const steps = made.plan.steps.map((step) => ({ ...step, id: 'set' }))
+    return commands.planPlanting(h.context, [
+      { ...made, makes: { kind: 'planted', lineId }, plan: { ...made.plan, steps } },
+    ])
+  },
   planBatches: async (h) =>
     commands.planBatches(
       h.context,

@@ -1,7 +1,7 @@
 import { makeUp, type Job, type MakeUp, type Step, type Method, type PlantJob } from '../../core/makeup'
 import { type Piece } from '../../core/commissions'
 import { examplePiece } from '../../core/methods/kit'
-import { methods, plantMethodById } from '../../core/methods'
+import { methods, plantingOut, plantMethodById } from '../../core/methods'
 import { stocked } from './workshop'
 
 /** An example of a way of making, with one of each of its options chosen. */
@@ -12,8 +12,8 @@ export interface WayExample {
   readonly choices: Readonly<Record<string, string>>
 }
 
-/** Every example of every way of making, with every option. */
-export const wayExamples: readonly WayExample[] = methods.flatMap((method: Method) =>
+/** Every example of every way of making, and of planting out, with every option. */
+export const wayExamples: readonly WayExample[] = [...methods, plantingOut].flatMap((method: Method) =>
   (method.examples as readonly Job[]).flatMap((job, i) => {
     const all = method.options.reduce<Record<string, string>[]>(
       (sets, { id, choices }) => sets.flatMap((set) => choices.map((one) => ({ ...set, [id]: one.id }))),

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { partOf, partNounPlural, stepAt, type Batch, type BatchAction, type Run } from '~~/core/batches'
+import {
+  partOf,
+  partNounPlural,
+  standsWhenDone,
+  stepAt,
+  type Batch,
+  type BatchAction,
+  type Run,
+} from '~~/core/batches'
 import { mindedNow } from '~~/core/makeup'
 import { counted } from '~~/core/units'
 
@@ -27,6 +35,15 @@ useNextHand(() => [
   state.value.paused,
 ])
 const part = computed(() => partOf(props.batch))
+/** What finishing does, besides drawing stock. */
+const endingWords = computed(() => {
+  const { makes } = props.batch
+  if (makes.kind === 'stock') return 'and what you made becomes a lot.'
+  if (makes.kind === 'planted') return 'and the pieces leave their trays: they stand.'
+  return standsWhenDone(props.batch)
+    ? 'and the log knows it stands in its place.'
+    : 'and the pieces go on a tray.'
+})
 const over = computed(() => state.value.phase === 'finished' || state.value.phase === 'abandoned')
 const inTurn = useTurns()
 /** One deed after the other: a second tap on the same while the first is being written is not a second piece. */
@@ -130,13 +147,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </p>
         <p class="mt-2 text-lg">
           Weigh out what is still open, then finish: stock is drawn by what was used,
-          {{
-            batch.makes.kind === 'stock'
-              ? 'and what you made becomes a lot.'
-              : part === 'piece'
-                ? 'and the pieces go on a tray.'
-                : 'and the log knows it stands in its place.'
-          }}
+          {{ endingWords }}
         </p>
       </section>
       <BenchFoot v-if="state.phase === 'done'">

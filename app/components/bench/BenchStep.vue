@@ -63,6 +63,7 @@ const placeWords = computed(() => [
       :step-index="state.stepIndex"
       :width="340"
       :height="400"
+      :done="state.doneInStep"
     />
     <section class="do flex-1 min-w-0 py-4.5 px-6">
       <h2 class="title text-[32px]">{{ step.title }}</h2>
@@ -93,6 +94,7 @@ const placeWords = computed(() => [
           :done="state.doneInStep"
           :live="state.live"
         />
+        <NextSpot v-if="batch.makes.kind === 'planted'" :batch="batch" :done="state.doneInStep" />
         <p class="mt-3 text-soft tabular-nums">
           {{ formatCountdown(stepMs) }} at this step, {{ formatMinutes(plannedMin) }} planned<template
             v-if="step.wait"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import {
   MIXED_FALL,
-  isMadeInPlace,
   partOf,
   partNounPlural,
   proposedKept,
   proposedUse,
+  standsWhenDone,
   type Batch,
   type BatchAction,
   type Run,
@@ -98,7 +98,8 @@ const keptColumns: readonly Column<(typeof kept)[number]>[] = [
   { id: 'keep', head: 'Keep as a lot', cell: 'amount' },
 ]
 const { kind, batch, run } = props
-const inPlace = isMadeInPlace(batch)
+const plants = batch.makes.kind === 'planted'
+const inPlace = standsWhenDone(batch) || plants
 const usualTray = inPlace ? 'On the scene' : `Tray ${workshop.batches.length}`
 const amounts = Object.fromEntries([
   ...drawn.map(({ materialId, proposed, key }): [string, Field<number>] => [
@@ -118,7 +119,7 @@ const form = useFields(
         {
           label: inPlace ? 'Where it is' : 'Tray',
           start: usualTray,
-          hidden: kind !== 'finish' || !makesPieces.value,
+          hidden: kind !== 'finish' || !makesPieces.value || plants,
         },
         'The tray needs a name.',
       ),
@@ -158,7 +159,7 @@ const form = useFields(
         kind === 'abandon'
           ? 'Abandoned. What was used was drawn.'
           : inPlace
-            ? `${counted(run.state.live, partOf(batch), partNounPlural(partOf(batch)))} in place.`
+            ? `${counted(run.state.live, partOf(batch), partNounPlural(partOf(batch)))} ${plants ? (run.state.live === 1 ? 'stands' : 'stand') : 'in place'}.`
             : `${run.state.live} on “${tray}”.`,
       )
       await navigateTo({ query: { batch: batch.id } })
@@ -175,7 +176,7 @@ const act = computed(() =>
     ? 'Abandon batch'
     : !makesPieces.value
       ? 'Draw stock, take in what was made'
-      : `Draw stock, ${run.state.live} ${inPlace ? 'in place' : 'to the tray'}`,
+      : `Draw stock, ${run.state.live} ${plants ? 'planted' : inPlace ? 'in place' : 'to the tray'}`,
 )
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isMadeInPlace, partOf, partNounPlural, type Batch, type Run } from '~~/core/batches'
+import { partOf, partNounPlural, standsWhenDone, type Batch, type Run } from '~~/core/batches'
 import { counted } from '~~/core/units'
 
 defineProps<{ batch: Batch; run: Run }>()
@@ -13,9 +13,11 @@ const to = useStationPath()
         {{
           batch.makes.kind === 'stock'
             ? 'Made, and in stock.'
-            : isMadeInPlace(batch)
-              ? `${counted(run.state.live, `good ${partOf(batch)}`, `good ${partNounPlural(partOf(batch))}`)}, in place.`
-              : `${counted(run.state.live, 'good piece')} on “${run.state.outcome.tray}”.`
+            : batch.makes.kind === 'planted'
+              ? `${counted(run.state.live, 'piece')} planted.`
+              : standsWhenDone(batch)
+                ? `${counted(run.state.live, `good ${partOf(batch)}`, `good ${partNounPlural(partOf(batch))}`)}, in place.`
+                : `${counted(run.state.live, 'good piece')} on “${run.state.outcome.tray}”.`
         }}
       </p>
       <p class="mt-2">Stock was drawn by what was used, and the log is written.</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { needsOfBatch, partOf, partNounPlural, type Batch } from '~~/core/batches'
+import { needsOfBatch, partOf, partNounPlural, plantedLine, type Batch } from '~~/core/batches'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
 import type { Column } from '../../parts/table/column'
@@ -9,6 +9,12 @@ const props = defineProps<{ batch: Batch }>()
 const emit = defineEmits<{ start: []; abandon: [] }>()
 const stock = useStock()
 const shelf = useShelf()
+/** Of what is planted: how many wait on trays. */
+const plantingOut = usePlantingOut()
+const onTrays = computed(() => {
+  const lineId = plantedLine(props.batch)
+  return lineId === undefined ? undefined : plantingOut.onTraysOf(lineId)
+})
 /** Tools that its steps name, each once. */
 const tools = computed(() => [...new Set(props.batch.plan.steps.flatMap((step) => step.tools))])
 const lackOf = (id: string): string => {
@@ -39,6 +45,15 @@ const columns: readonly Column<Batch['plan']['amounts'][number]>[] = [
     <h2 class="text-[26px]">
       Lay out for {{ counted(batch.pieces, partOf(batch), partNounPlural(partOf(batch))) }}
     </h2>
+    <p
+      v-if="onTrays !== undefined"
+      class="mt-1 text-lg"
+      :class="onTrays < batch.pieces ? 'text-larch-deep' : ''"
+    >
+      {{ onTrays }} on trays to be planted{{
+        onTrays < batch.pieces ? ': holes can be made, the rest is set when it is finished' : ''
+      }}.
+    </p>
     <div class="flex gap-10">
       <div class="min-w-0 flex-1">
         <DataTable
@@ -76,10 +91,12 @@ const columns: readonly Column<Batch['plan']['amounts'][number]>[] = [
       />
     </div>
     <BenchFoot>
-      <button type="button" class="button button-act huge" @click="emit('start')">Start batch</button>
+      <button type="button" class="button button-act huge" @click="emit('start')">
+        {{ onTrays === undefined ? 'Start batch' : 'Start planting' }}
+      </button>
       <template #reject
         ><button type="button" class="button button-danger" @click="emit('abandon')">
-          Don’t make it
+          {{ onTrays === undefined ? 'Don’t make it' : 'Don’t plant them' }}
         </button></template
       >
     </BenchFoot>

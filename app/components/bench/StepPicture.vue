@@ -2,10 +2,21 @@
 import { stageAfter, type Batch } from '~~/core/batches'
 import { plantMethods } from '~~/core/methods'
 
-/** The piece as it looks once a step is done: on the skeleton that its line is drawn with, bare or dressed. */
+/**
+ * The piece as it looks once a step is done: on the skeleton that its line is drawn with, bare or dressed. Of what is
+ * planted, where it stands.
+ */
 const props = withDefaults(
-  defineProps<{ batch: Batch; stepIndex: number; width: number; height: number; caption?: string }>(),
-  { caption: '' },
+  defineProps<{
+    batch: Batch
+    stepIndex: number
+    width: number
+    height: number
+    caption?: string
+    /** Pieces that are done in this step. */
+    done?: number
+  }>(),
+  { caption: '', done: 0 },
 )
 const commission = useCommission()
 const stock = useStock()
@@ -25,7 +36,8 @@ const isShown = computed(
 </script>
 
 <template>
-  <div v-if="isComing" :style="{ width: `${width}px` }" aria-hidden="true" />
+  <PlantedPicture v-if="batch.makes.kind === 'planted'" :batch="batch" :done="done" :width="width" />
+  <div v-else-if="isComing" :style="{ width: `${width}px` }" aria-hidden="true" />
   <figure v-else-if="plant && isShown" class="grid justify-items-center">
     <WayDrawing
       :plant="plant"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Batch } from '~~/core/batches'
+import { isPlantedOut, plantedLine, type Batch } from '~~/core/batches'
 import { amountText, readAmount, readPieces, sizeOfAmount } from '~~/core/commissions'
 import { chanceBy, quantile, unplacedWords, type Held } from '~~/core/schedule'
 import { counted, formatMinutes, none, ok, type Reading } from '~~/core/units'
@@ -20,6 +20,7 @@ const calendar = useCalendar()
 const notices = useNotices()
 const { open } = useDialog(() => emit('close'))
 const { ask } = useAsking()
+const plantingOut = usePlantingOut()
 
 const plants = computed(() => commission.plants)
 /** What is wanted still, of what is known how to make, first. */
@@ -33,6 +34,16 @@ const wordsOf = (
 ): string => amountText(amountOf(line.amount, size), workshop.settings.units)
 const asks = { pieces: 'How many', length: 'How long', area: 'How much' } as const
 const plantOf = (id: string | undefined): Plant | undefined => plants.value.find(({ line }) => line.id === id)
+/** Pieces that nothing is planned to plant yet. */
+const canBePlanted = (id: string | undefined): boolean => {
+  const line = plantOf(id)?.line
+  return (
+    line !== undefined &&
+    insteadOf === undefined &&
+    isPlantedOut(line) &&
+    plantingOut.soFar(line).planned === 0
+  )
+}
 const kindOf = (id: string | undefined) => plantOf(id)?.line.amount.kind ?? 'pieces'
 
 /** The number of pieces, or the mm or cm² that are asked for. */
@@ -53,10 +64,11 @@ const form = useFields(
     count: typed({ label: asks.pieces }, readCount),
     by: maybe(dayField({ label: 'By', start: commission.current?.deadline })),
     pilot: hidable(tick({ label: 'a pilot piece is finished and judged before the rest', wide: true })),
+    planted: hidable(tick({ label: 'and planted out: done when they stand on the scene', wide: true })),
   },
   {
     stays: true,
-    async send({ lineId, count, by, pilot }) {
+    async send({ lineId, count, by, pilot, planted }) {
       fault.value = ''
       const plant = plantOf(lineId)
       if (!plant) return { kind: 'none' }
@@ -65,6 +77,7 @@ const form = useFields(
           due: by,
           pilot: pilot === true,
           insteadOf: insteadOf?.id,
+          planted: planted === true,
         })
         if (answer.kind === 'none') fault.value = answer.because
         else found.value = answer.value
@@ -85,6 +98,7 @@ const form = useFields(
       },
       count: { label: asks[kindOf(lineId)] },
       pilot: { hidden: kindOf(lineId) !== 'pieces' },
+      planted: { hidden: !canBePlanted(lineId) },
     }),
   },
 )
@@ -95,6 +109,7 @@ watch(
     const plant = plantOf(id)
     form.set('count', plant ? wordsOf(plant, insteadOf?.plan.expectedGood) : '')
     if (kindOf(id) !== 'pieces') form.set('pilot', '')
+    if (!canBePlanted(id)) form.set('planted', '')
   },
   { immediate: true },
 )
@@ -132,6 +147,8 @@ function wordOf({ by, holder, other }: Held): string {
   switch (by) {
     case 'wait':
       return 'waiting for glue and paint'
+    case 'before':
+      return `what comes first of ${name}`
     case 'no session':
       return 'no session to go on in'
     case 'hours':
@@ -155,6 +172,9 @@ const gainWords = computed(() => {
   return `One more evening, ${moment(gain.from)}, would gain ${gain.minutes === Infinity ? 'a place for it' : formatMinutes(gain.minutes)}.`
 })
 
+/** Batches that make: what plants them is no share of it. */
+const madeIn = ({ drafts }: Variant): number =>
+  drafts.filter((draft) => plantedLine(draft) === undefined).length
 const variantColumns: readonly Column<Variant>[] = [
   { id: 'words', head: 'Batches' },
   {
@@ -231,8 +251,8 @@ async function plan(variant: Variant): Promise<void> {
         <p v-else class="text-hip">It finds no place: {{ lostWords(found.best) }}.</p>
         <h3 class="mt-3">In how many batches</h3>
         <p v-if="found.tooLarge" class="text-soft">
-          {{ counted(found.tooLarge.drafts.length, 'batch', 'batches') }} of {{ found.tooLarge.words }} begun
-          would find no place. {{ lostWords(found.tooLarge) }}.
+          {{ counted(madeIn(found.tooLarge), 'batch', 'batches') }} of {{ found.tooLarge.words }} begun would
+          find no place. {{ lostWords(found.tooLarge) }}.
         </p>
         <DataTable
           label="Batches to share it out over"
@@ -242,7 +262,7 @@ async function plan(variant: Variant): Promise<void> {
           :key-of="({ words }) => words"
         >
           <template #words="{ row }"
-            >{{ counted(row.drafts.length, 'batch', 'batches') }}
+            >{{ counted(madeIn(row), 'batch', 'batches') }}
             <span class="text-soft">of {{ row.words }} begun</span></template
           >
           <template #plan="{ row }"

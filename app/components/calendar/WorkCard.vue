@@ -31,6 +31,8 @@ function heldWords({ by, minutes, other, holder }: Held): string {
   switch (by) {
     case 'wait':
       return `${long} of waiting before it`
+    case 'before':
+      return `${long} until ${nameOf(other)} is done`
     case 'no session':
       return `${long} without a session that it fits into`
     case 'hours':

@@ -9,7 +9,12 @@ import {
   trayEntrySchema,
   traysOf,
   trayStates,
-  isMadeInPlace,
+  isOpen,
+  movesOf,
+  plantedLine,
+  plantedMoves,
+  SETTING_STEP,
+  standsWhenDone,
   type Batch,
   type BatchAction,
   type Run,
@@ -21,10 +26,18 @@ import {
 } from '../../../core/batches'
 import { lotsOf, materialSchema, type LotState } from '../../../core/stock'
 import { registerId, ruinedIn } from '../../../core/tools'
-import { none, ok, type Reading } from '../../../core/units'
+import { counted, none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
+
+/** What planning a batch reads and writes. */
+export const tablesOfPlanning = (db: CommandContext['db']) => [
+  db.lines,
+  db.batches,
+  db.events,
+  db.openBatches,
+]
 
 /** Plans a batch: its materials are promised from now on. Started at once where asked. */
 export async function planBatch(
@@ -35,9 +48,10 @@ export async function planBatch(
   const at = now()
   const checked = check(batchSchema, { ...draft, id: newId(), madeAt: at })
   if (checked.kind === 'none') return checked
-  return db.transaction('rw', [db.lines, db.batches, db.events, db.openBatches], async () => {
-    if (draft.lineId !== undefined && !(await db.lines.get(draft.lineId)))
-      return none('The line of this batch is gone.')
+  return db.transaction('rw', tablesOfPlanning(db), async () => {
+    if (draft.lineId !== undefined && !(await db.lines.get(draft.lineId))) return none(LINE_GONE)
+    const refused = await refusesPlanting(db, checked.value)
+    if (refused !== undefined) return none(refused)
     const batch = checked.value
     await db.batches.add(batch)
     await db.openBatches.add({ id: batch.id })
@@ -55,6 +69,58 @@ async function readRun(
 }
 
 const GONE = 'This batch is gone.'
+const LINE_GONE = 'The line of this batch is gone.'
+
+/** An open batch that plants a line, and how many pieces; undefined where there is none. */
+async function plantingOf(
+  db: CommandContext['db'],
+  lineId: string,
+): Promise<{ batch: Batch; run: Run } | undefined> {
+  const ids = (await db.openBatches.toArray()).map(({ id }) => id)
+  for (const batch of await db.batches.bulkGet(ids)) {
+    if (!batch || plantedLine(batch) !== lineId) continue
+    const found = await readRun(db, batch.id)
+    if (found && isOpen(found.run)) return found
+  }
+  return undefined
+}
+
+/** Why pieces can't be planned to be planted; undefined where they can, or nothing is planted. */
+async function refusesPlanting(db: CommandContext['db'], batch: Batch): Promise<string | undefined> {
+  const lineId = plantedLine(batch)
+  if (lineId === undefined) return undefined
+  const line = await db.lines.get(lineId)
+  if (!line || line.removed) return LINE_GONE
+  const there = await plantingOf(db, lineId)
+  return there && `“${there.batch.name}” is planned already. Finish or abandon it first.`
+}
+
+/** All trays of a line. */
+async function traysOfLine(db: CommandContext['db'], lineId: string): Promise<Tray[]> {
+  const ids = await db.batches.where('lineId').equals(lineId).primaryKeys()
+  const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
+  return traysOf(await db.trayEntries.where('batchId').anyOf(ids).toArray(), aside)
+}
+
+/** Why pieces can't be set: more of them than wait on trays. */
+async function refusesSetting(
+  db: CommandContext['db'],
+  { batch, run }: { batch: Batch; run: Run },
+  deed: BatchAction,
+): Promise<string | undefined> {
+  const lineId = plantedLine(batch)
+  const { state } = run
+  if (lineId === undefined || deed.type !== 'pieces') return undefined
+  if (batch.plan.steps[state.stepIndex]?.id !== SETTING_STEP) return undefined
+  const waiting = (await traysOfLine(db, lineId)).reduce(
+    (sum, { counts }) => sum + Math.max(0, counts['to be planted']),
+    0,
+  )
+  const set = state.doneInStep + deed.count
+  return set > waiting
+    ? `Only ${counted(waiting, 'piece')} ${waiting === 1 ? 'is' : 'are'} on trays to be planted; ${set} would be set. Finish the batch that makes them, or reject what is not there.`
+    : undefined
+}
 
 /**
  * Writes down something done at the bench, if the run as it stands now allows it. Run and decision are read
@@ -66,9 +132,13 @@ export async function doDeed(
   batchId: string,
   deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>,
 ): Promise<Reading<RunEvent>> {
-  return db.transaction('rw', [db.batches, db.events], async () => {
+  return db.transaction('rw', [db.batches, db.events, db.trayEntries, db.setAside], async () => {
     const found = await readRun(db, batchId)
-    return found ? write(db, decide(found.batch, found.run, deed, now(), newId())) : none(GONE)
+    if (!found) return none(GONE)
+    const refused = await refusesSetting(db, found, deed)
+    return refused === undefined
+      ? write(db, decide(found.batch, found.run, deed, now(), newId()))
+      : none(refused)
   })
 }
 
@@ -89,7 +159,7 @@ async function lotStates(db: CommandContext['db'], materialId: string): Promise<
 /** What the end of a batch is written to. */
 export const tablesOfEnding = (db: CommandContext['db']) => [
   ...[db.batches, db.events, db.materials, db.lots, db.movements, db.harvests, db.tools],
-  ...[db.trayEntries, db.balances, db.openBatches],
+  ...[db.trayEntries, db.balances, db.openBatches, db.setAside],
 ]
 
 /**
@@ -139,14 +209,20 @@ export async function endBatch(
     await db.lots.bulkAdd([...entries.value.lots])
     await bookMovements((name) => db.table(name), entries.value.movements)
     const { live } = found.run.state
-    if (deed.type === 'finish' && live > 0 && found.batch.makes.kind !== 'stock')
+    const plants = plantedLine(found.batch)
+    if (deed.type === 'finish' && plants !== undefined) {
+      const moves = plantedMoves(await traysOfLine(db, plants), live, found.batch.pieces - live)
+      await db.trayEntries.bulkAdd(
+        moves.map((move) => ({ ...move, id: newId(), at, eventId: written.value.id })),
+      )
+    } else if (deed.type === 'finish' && live > 0 && found.batch.makes.kind !== 'stock')
       await db.trayEntries.add({
         id: newId(),
         at,
         batchId,
         tray: deed.tray,
         count: live,
-        to: isMadeInPlace(found.batch) ? 'planted' : 'to be planted',
+        to: standsWhenDone(found.batch) ? 'planted' : 'to be planted',
         eventId: written.value.id,
       })
     await wearTools(context, found.batch, found.run, 1)
@@ -197,11 +273,15 @@ export async function undoDeed(
     const decided = decide(found.batch, found.run, { type: 'undo', target }, at, newId())
     if (decided.kind === 'none' || (undone?.deed.type !== 'finish' && undone?.deed.type !== 'abandon'))
       return write(db, decided)
+    const plants = plantedLine(found.batch)
+    const set = plants === undefined ? [] : await setBy(db, plants, target)
     const trays = await traysOfBatch(db, batchId)
-    // What is made in its place is planted by being finished: it goes back from there.
-    const stands = isMadeInPlace(found.batch) ? 'planted' : 'to be planted'
+    // What is made or set in its place is planted by being finished: it goes back from there.
+    const stands = standsWhenDone(found.batch) ? 'planted' : 'to be planted'
     const gone = trays.find(({ counts }) => trayStates.some((state) => state !== stands && counts[state] > 0))
     if (gone) return none(`Pieces of this batch have left the tray “${gone.name}”. Put them back first.`)
+    if (plants !== undefined && !stillStand(await traysOfLine(db, plants), set))
+      return none('Some of what was planted has been moved on since. Put it back first.')
     const written = await write(db, decided)
     if (written.kind === 'none') return written
     const own = await db.movements.where('batchId').equals(batchId).toArray()
@@ -222,11 +302,36 @@ export async function undoDeed(
           from: stands,
           eventId: written.value.id,
         })
+    await db.trayEntries.bulkAdd(
+      set.map(({ batchId: from, tray, count, from: was, to }) => ({
+        ...{ id: newId(), at, batchId: from, tray, count, eventId: written.value.id },
+        ...(to === undefined ? {} : { from: to }),
+        ...(was === undefined ? {} : { to: was }),
+      })),
+    )
     await wearTools(context, found.batch, found.run, -1)
     await db.openBatches.put({ id: batchId })
     return written
   })
 }
+
+/** What an entry of a run has planted. */
+async function setBy(db: CommandContext['db'], lineId: string, eventId: string): Promise<TrayEntry[]> {
+  const batches = await db.batches.where('lineId').equals(lineId).toArray()
+  const entries = await db.trayEntries
+    .where('batchId')
+    .anyOf(batches.map(({ id }) => id))
+    .toArray()
+  return entries.filter((entry) => entry.eventId === eventId)
+}
+
+/** Whether all that entries put somewhere is still there. */
+const stillStand = (trays: readonly Tray[], entries: readonly TrayEntry[]): boolean =>
+  entries.every(({ batchId, tray, to }) => {
+    const put = entries.filter((own) => own.batchId === batchId && own.tray === tray && own.to === to)
+    const there = trays.find((own) => own.batchId === batchId && own.name === tray)
+    return to === undefined || (there?.counts[to] ?? 0) >= put.reduce((sum, { count }) => sum + count, 0)
+  })
 
 /** What stands on the trays of a batch, without what entries that don't count put there. */
 async function traysOfBatch(db: CommandContext['db'], batchId: string): Promise<Tray[]> {
@@ -261,21 +366,22 @@ export async function plantOut(
 ): Promise<Reading<TrayEntry[]>> {
   const from: TrayState = back ? 'planted' : 'to be planted'
   const to: TrayState = back ? 'to be planted' : 'planted'
-  return db.transaction('rw', [db.batches, db.trayEntries, db.setAside], async () => {
-    const batches = await db.batches.where('lineId').equals(lineId).toArray()
-    const trays = (await Promise.all(batches.map(({ id }) => traysOfBatch(db, id)))).flat()
+  const touched = [db.batches, db.events, db.openBatches, db.trayEntries, db.setAside]
+  return db.transaction('rw', touched, async () => {
+    const running = await plantingOf(db, lineId)
+    if (running)
+      return none(
+        `“${running.batch.name}” counts them: plant them at the Bench, or abandon that batch first.`,
+      )
+    const { moves, lacking } = movesOf(await traysOfLine(db, lineId), count, from, to)
+    if (lacking > 0)
+      return none(`Planted: read ${count}; only ${count - lacking} of this line are “${from}”.`)
     const entries: TrayEntry[] = []
-    let left = count
-    for (const tray of trays.sort((a, b) => b.counts[from] - a.counts[from])) {
-      const own = Math.min(left, Math.max(0, tray.counts[from]))
-      if (own <= 0) continue
-      const move = { batchId: tray.batchId, tray: tray.name, count: own, from, to }
+    for (const move of moves) {
       const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })
       if (entry.kind === 'none') return entry
       entries.push(entry.value)
-      left -= own
     }
-    if (left > 0) return none(`Planted: read ${count}; only ${count - left} of this line are “${from}”.`)
     await db.trayEntries.bulkAdd(entries)
     return ok(entries)
   })

@@ -1,3 +1,4 @@
+import { lineOf } from '../../../core/batches'
 import { byOrder, commissionSchema, lineSchema, type Commission, type Line } from '../../../core/commissions'
 import { none, ok, type Reading } from '../../../core/units'
 import { settingsSchema, withChange, type Settings } from '../../../core/workshop'
@@ -194,9 +195,9 @@ async function takeLine({ db, now }: CommandContext, id: string): Promise<Readin
 }
 
 async function openBatchName(db: CommandContext['db'], lineId: string): Promise<string | undefined> {
-  for (const { id, name } of await db.batches.where('lineId').equals(lineId).toArray())
-    if (await db.openBatches.get(id)) return name
-  return undefined
+  const ids = (await db.openBatches.toArray()).map(({ id }) => id)
+  const open = await db.batches.bulkGet(ids)
+  return open.find((batch) => batch && lineOf(batch) === lineId)?.name
 }
 
 /** Takes a part of the board that is kept clear away again. */

@@ -1,4 +1,4 @@
-import { batchSchema, type Batch } from '../../../core/batches'
+import { batchSchema, plantedLine, type Batch } from '../../../core/batches'
 import {
   layingSchema,
   personSchema,
@@ -11,7 +11,7 @@ import {
 import type { BusyTime } from '../../../core/schedule/busy-file'
 import { counted, none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
-import { endBatch, planBatch, tablesOfEnding } from './bench'
+import { endBatch, planBatch, tablesOfEnding, tablesOfPlanning } from './bench'
 import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
@@ -238,17 +238,14 @@ export async function planBatches(
   }
   return db
     .transaction('rw', touched, async () => {
-      const batches: Batch[] = []
-      for (const draft of drafts) {
-        const planned = await planBatch(context, draft)
-        if (planned.kind === 'none') throw new Refused(planned.because)
-        batches.push(planned.value)
-      }
+      const batches = await planEach(context, drafts)
       const [first] = batches
       const before = insteadOf === undefined ? undefined : await db.layings.get(insteadOf)
       const by = due ?? before?.due
-      for (const { id } of batches) {
-        const follows = pilot && first && id !== first.id ? first.id : before?.follows
+      for (const batch of batches) {
+        const { id } = batch
+        const isAfterPilot = pilot && first && id !== first.id && plantedLine(batch) === undefined
+        const follows = isAfterPilot ? first.id : before?.follows
         const laying = {
           id,
           changedAt: now(),
@@ -260,19 +257,44 @@ export async function planBatches(
         if (checked.kind === 'none') throw new Refused(checked.because)
         await db.layings.put(checked.value)
       }
-      const last = batches.at(-1)
+      const last = batches.findLast((batch) => plantedLine(batch) === undefined)
       if (insteadOf === undefined || !last) return ok(batches)
       await replace(context, insteadOf, last, batches.length)
       return ok(batches)
     })
-    .catch((error: unknown) => {
-      if (error instanceof Refused) return none(error.message)
-      throw error
-    })
+    .catch(refusedWhole)
+}
+
+/** Plans the planting of several lines in one transaction: all of them, or none. */
+export async function planPlanting(
+  context: CommandContext,
+  drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
+): Promise<Reading<readonly Batch[]>> {
+  return context.db
+    .transaction('rw', tablesOfPlanning(context.db), async () => ok(await planEach(context, drafts)))
+    .catch(refusedWhole)
 }
 
 /** Undoes all that a transaction has written. */
 class Refused extends Error {}
+function refusedWhole(error: unknown): Reading<never> {
+  if (error instanceof Refused) return none(error.message)
+  throw error
+}
+
+/** @throws Refused for the first that can't be planned */
+async function planEach(
+  context: CommandContext,
+  drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
+): Promise<Batch[]> {
+  const batches: Batch[] = []
+  for (const draft of drafts) {
+    const planned = await planBatch(context, draft)
+    if (planned.kind === 'none') throw new Refused(planned.because)
+    batches.push(planned.value)
+  }
+  return batches
+}
 
 /** Sets a planned batch aside for others; what was to follow it follows the last of them. */
 async function replace(context: CommandContext, batchId: string, last: Batch, count: number): Promise<void> {

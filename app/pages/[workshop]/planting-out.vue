@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Check } from '@lucide/vue'
+import { glueFor, plantedLine } from '~~/core/batches'
 import { floorMethod, plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
@@ -44,15 +45,46 @@ const rows = computed<RunSheetRow[]>(() =>
       litter: species.habit === 'broadleaf' || species.habit === 'conifer',
       setInPlace: line.methodId !== undefined && plantMethodById(line.methodId)?.setsInPlace === true,
     })),
+    {
+      ...(commission.current?.base ? { base: commission.current.base } : {}),
+      ...(commission.current ? { glue: glueFor(commission.current) } : {}),
+    },
   ),
 )
-/** Trays of a line, with what waits on them and what of them stands. */
-const traysOf = (lineId: string) =>
-  stock.trays.filter(({ batchId }) => stock.batchById.get(batchId)?.lineId === lineId)
-const waiting = (lineId: string): number =>
-  traysOf(lineId).reduce((sum, { counts }) => sum + Math.max(0, counts['to be planted']), 0)
-const planted = (lineId: string): number =>
-  traysOf(lineId).reduce((sum, { counts }) => sum + Math.max(0, counts.planted), 0)
+const { soFar } = usePlantingOut()
+const byLine = computed(() => new Map(commission.plants.map(({ line }) => [line.id, soFar(line)] as const)))
+const waiting = (lineId: string): number => byLine.value.get(lineId)?.onTrays ?? 0
+const planted = (lineId: string): number => byLine.value.get(lineId)?.stands ?? 0
+/** The open batch that plants a line: its pieces are counted there. */
+const batchOf = computed(
+  () =>
+    new Map(
+      stock.open.flatMap(({ batch, run }) => {
+        const lineId = plantedLine(batch)
+        return lineId === undefined ? [] : [[lineId, { batch, run }] as const]
+      }),
+    ),
+)
+/** Pieces that stand, of all that are to be planted; ground and hedges stand when they are made. */
+const standing = computed(() => {
+  const all = [...byLine.value.values()]
+  return {
+    stand: all.reduce((sum, one) => sum + Math.min(one.wanted, one.stands), 0),
+    of: all.reduce((sum, one) => sum + one.wanted, 0),
+  }
+})
+const isDone = computed(
+  () =>
+    commission.plants.length > 0 &&
+    commission.linesLeft === 0 &&
+    commission.plants.every(({ line, progress }) =>
+      line.amount.kind === 'pieces'
+        ? planted(line.id) >= line.amount.pieces
+        : progress.good >= progress.wanted * ALL_BUT_NOTHING,
+    ),
+)
+/** Measures are rounded: so much of a hedge or an area is all of it. */
+const ALL_BUT_NOTHING = 0.998
 
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})
@@ -106,6 +138,12 @@ function plant(lineId: string): void {
   }
   void move(lineId, count, false)
 }
+function runWords(lineId: string): string {
+  const found = batchOf.value.get(lineId)
+  if (!found) return ''
+  const { phase, live } = found.run.state
+  return phase === 'planned' ? `${live} planned` : phase === 'waiting' ? 'holding' : 'under way'
+}
 const zoneWords = { front: 'Front', middle: 'Middle', back: 'Back' } as const
 const placeOf = computed(() => new Map(rows.value.map(({ row }, i) => [row.lineId, i + 1])))
 const columns: readonly Column<RunSheetRow>[] = [
@@ -139,8 +177,10 @@ const print = (): Promise<void> =>
   <div v-if="commission.current && rows.length > 0">
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-2">
       <h1>Planting out</h1>
+      <span v-if="isDone" class="tag tag-moss">All of it stands</span>
       <span class="text-sm text-soft"
-        >From the back to the front; the letters are those of the planting plan.</span
+        >{{ standing.stand }} of {{ counted(standing.of, 'piece') }} stand. From the back to the front; the
+        letters are those of the planting plan.</span
       >
       <span class="ml-auto flex gap-2">
         <NuxtLink class="button button-small" :to="to('planting')">Planting plan</NuxtLink>
@@ -149,6 +189,7 @@ const print = (): Promise<void> =>
         </button>
       </span>
     </div>
+    <PlantingWork :commission="commission.current" />
     <div class="overflow-x-auto">
       <DataTable
         class="run"
@@ -197,8 +238,15 @@ const print = (): Promise<void> =>
             aria-label="all"
         /></template>
         <template #acts="{ row: entry }"
-          ><form
-            v-if="waiting(entry.row.lineId) > 0"
+          ><NuxtLink
+            v-if="batchOf.get(entry.row.lineId)"
+            class="button button-small"
+            :to="{ path: to('bench'), query: { batch: batchOf.get(entry.row.lineId)?.batch.id } }"
+            >At the Bench
+            <span class="font-normal text-soft">{{ runWords(entry.row.lineId) }}</span></NuxtLink
+          >
+          <form
+            v-else-if="waiting(entry.row.lineId) > 0"
             class="flex items-center gap-1"
             @submit.prevent="plant(entry.row.lineId)"
           >

@@ -1,7 +1,9 @@
 import 'fake-indexeddb/auto'
-import { plantOut } from '../../../app/db/commands/bench'
+import { doDeed, endBatch, plantOut, undoDeed } from '../../../app/db/commands/bench'
 import { removeSpecies, saveSpecies } from '../../../app/db/commands/species'
-import { saveCommission, saveLine } from '../../../app/db/commands/brief'
+import { removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
+import { planPlanting } from '../../../app/db/commands/calendar'
+import { step } from '../../../core/makeup'
 import { progressOf, traysOf, type TrayEntry } from '../../../core/batches'
 import { speciesById } from '../../../core/plants'
 import { bench, value, withBatch } from '../../support/commands'
@@ -107,5 +109,125 @@ describe('what is left of a line', () => {
     expect(
       progressOf({ kind: 'pieces', pieces: 10_000 }, [batch({ id: 'b', makes })], new Map(), trays).left,
     ).toBe(1)
+  })
+})
+
+describe('planting out at the bench', () => {
+  async function planting(pieces = 8) {
+    const { context, counts, lineId } = await withTrays()
+    const { id: _id, madeAt: _madeAt, lineId: _line, ...draft } = batch()
+    const steps = (['holes', 'set', 'ring'] as const).map((id) =>
+      step({ id, title: id, text: '', hands: { onceSec: 0, eachSec: 10, origin: 'memory' } }),
+    )
+    const planted = {
+      ...draft,
+      name: 'Plant out: Hawthorn',
+      methodId: 'planting-out',
+      makes: { kind: 'planted' as const, lineId },
+      pieces,
+      plan: {
+        ...draft.plan,
+        expectedGood: pieces,
+        steps,
+        amounts: [{ materialId: 'pva', label: 'Glue', quantity: 2, step: 'set' }],
+      },
+    }
+    const [made] = value(await planPlanting(context, [planted]))
+    return { context, counts, lineId, planted, id: made!.id }
+  }
+  const finish = { type: 'finish', tray: '-', date: '2026-10-05', handsMin: 5, used: [] } as const
+  const through = async (
+    context: Awaited<ReturnType<typeof bench>>,
+    id: string,
+    counts: readonly number[],
+  ) => {
+    value(await doDeed(context, id, { type: 'start' }))
+    for (const [i, count] of counts.entries())
+      value(await doDeed(context, id, { type: 'pieces', step: i, count }))
+  }
+
+  test('its pieces leave their trays when it is finished, and come back when that is undone', async () => {
+    const { context, counts, id } = await planting()
+    await through(context, id, [8, 8, 8])
+    expect(await counts()).toEqual({ Left: [3, 0], Right: [5, 0], Lid: [4, 0] })
+    const ended = await endBatch(context, id, finish, false)
+    if (ended.kind !== 'ok') throw new Error(ended.because)
+    expect(await counts()).toEqual({ Left: [3, 0], Right: [0, 5], Lid: [1, 3] })
+    value(await undoDeed(context, id, ended.value.id))
+    expect(await counts()).toEqual({ Left: [3, 0], Right: [5, 0], Lid: [4, 0] })
+    expect(await context.db.openBatches.get(id)).toBeDefined()
+  })
+
+  test('no more are set than wait on trays: holes are made for all, the rest waits for what is being made', async () => {
+    const { context, id } = await planting(15)
+    value(await doDeed(context, id, { type: 'start' }))
+    value(await doDeed(context, id, { type: 'pieces', step: 0, count: 15 }))
+    value(await doDeed(context, id, { type: 'pieces', step: 1, count: 12 }))
+    expect(await doDeed(context, id, { type: 'pieces', step: 1, count: 1 })).toEqual({
+      kind: 'none',
+      because:
+        'Only 12 pieces are on trays to be planted; 13 would be set. Finish the batch that makes them, or reject what is not there.',
+    })
+  })
+
+  test('what broke is spoilt, and is on no tray any more', async () => {
+    const { context, id } = await planting()
+    await through(context, id, [8])
+    value(await doDeed(context, id, { type: 'reject', step: 1, count: 2, of: 'open', reason: 'broke' }))
+    for (const step of [1, 2]) value(await doDeed(context, id, { type: 'pieces', step, count: 6 }))
+    await endBatch(context, id, finish, false)
+    const all = traysOf(await context.db.trayEntries.toArray())
+    const sum = (state: 'planted' | 'spoilt' | 'to be planted') =>
+      all.reduce((total, { counts: own }) => total + own[state], 0)
+    expect([sum('planted'), sum('spoilt'), sum('to be planted')]).toEqual([6, 2, 4])
+  })
+
+  test('a line is planned once, and not ticked off beside it; it stays while that is open', async () => {
+    const { context, lineId, planted, id } = await planting()
+    expect(await planPlanting(context, [planted])).toMatchObject({ kind: 'none' })
+    expect(await plantOut(context, lineId, 1)).toEqual({
+      kind: 'none',
+      because: '“Plant out: Hawthorn” counts them: plant them at the Bench, or abandon that batch first.',
+    })
+    expect(await removeLine(context, lineId)).toMatchObject({ kind: 'none' })
+    await endBatch(context, id, { type: 'abandon', reason: 'rain', handsMin: 0, used: [] }, false)
+    value(await plantOut(context, lineId, 1))
+  })
+
+  test('of several all are planned, or none', async () => {
+    const { context, planted } = await planting()
+    const other = value(await saveLine(context, line({ name: 'Rowan' })))
+    const before = await context.db.batches.count()
+    const rowan = { ...planted, makes: { kind: 'planted' as const, lineId: other.id } }
+    expect(await planPlanting(context, [rowan, planted])).toMatchObject({ kind: 'none' })
+    expect(await context.db.batches.count()).toBe(before)
+    expect(await planPlanting(context, [{ ...rowan, makes: { kind: 'planted', lineId: 'gone' } }])).toEqual({
+      kind: 'none',
+      because: 'The line of this batch is gone.',
+    })
+  })
+
+  test('what was planted and moved on since is put back before its finish is undone', async () => {
+    const { context, lineId, id } = await planting()
+    await through(context, id, [8, 8, 8])
+    const ended = await endBatch(context, id, finish, false)
+    if (ended.kind !== 'ok') throw new Error(ended.because)
+    value(await plantOut(context, lineId, 1, true))
+    expect(await undoDeed(context, id, ended.value.id)).toEqual({
+      kind: 'none',
+      because: 'Some of what was planted has been moved on since. Put it back first.',
+    })
+    value(await plantOut(context, lineId, 1))
+  })
+
+  test('what its way sets in place stands when it is finished', async () => {
+    const context = await bench()
+    const bush = await withBatch(context, { methodId: 'clump-bush' })
+    for (const step of [0, 1, 2]) {
+      if (step > 0) await doDeed(context, bush.id, { type: 'advance', step: step - 1, early: true })
+      await doDeed(context, bush.id, { type: 'pieces', step, count: 5 })
+    }
+    await endBatch(context, bush.id, { ...finish, tray: 'Scene' }, true)
+    expect(traysOf(await context.db.trayEntries.toArray())).toMatchObject([{ counts: { planted: 5 } }])
   })
 })

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
-import { zones } from '../../../core/commissions'
-import { bitFor, layers, runSheet, runSheetWords, type PlantingOut } from '../../../core/planting'
+import { zones, type PlantingGlue } from '../../../core/commissions'
+import { bitFor } from '../../../core/hedges'
+import { layers, runSheet, runSheetWords, type PlantingOut } from '../../../core/planting'
 
 const out = (over: Partial<PlantingOut> = {}): PlantingOut => ({
   lineId: 'l',
@@ -64,8 +65,12 @@ describe('the run sheet', () => {
   test('litter before the tree, a prop for a tall one, the ring afterwards: in words', () => {
     const [row] = runSheet([out({ litter: true })])
     expect(runSheetWords(row!)).toBe(
-      'A Beech, middle: 3 pieces. Litter on its footprint first. Hole 5 mm, by drill. PVA or full-strength medium in the hole; hot glue only where it is hidden. Prop with plastic pegs for 12 h. Earth powder and a squirt of water on the ring.',
+      'A Beech, middle: 3 pieces. Litter on its footprint first. Hole 5 mm, by drill. PVA in the hole. Prop with plastic pegs for 12 h. Earth powder and a squirt of water on the ring.',
     )
     expect(runSheet([out({ heightMm: 30 })])[0]?.propH).toBeUndefined()
+    const glued = (glue: PlantingGlue) => runSheet([out()], { glue })[0]
+    expect([glued('medium')?.propH, glued('hot-glue')?.propH]).toEqual([2, undefined])
+    expect(glued('hot-glue')?.glue).toContain('hidden')
+    expect(runSheet([out()], { base: 'extruded foam' })[0]?.hole).toEqual({ mm: 5, tool: 'screwdriver' })
   })
 })

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { glueFor, plantingDraft } from '~~/core/batches'
+import type { Commission, PlantingGlue } from '~~/core/commissions'
+import { bases, isFoamBase, type Base } from '~~/core/hedges'
+import { needsOf } from '~~/core/makeup'
+import { quantile } from '~~/core/schedule'
+import { counted, formatMinutes, formatQuantity } from '~~/core/units'
+import { choicesOf } from '../../parts/fields/choice'
+import type { Answer } from '../../workers/calendar'
+
+/** Planting out as work: what it takes, into what it is set, planned in one go, and when all of it can be delivered. */
+const props = defineProps<{ commission: Commission }>()
+const changeCommission = useDeed('changeCommission')
+const planPlanting = useDeed('planPlanting')
+const stock = useStock()
+const calendar = useCalendar()
+const notices = useNotices()
+const { left } = usePlantingOut()
+const { askDelivery } = useAsking()
+
+const store = (change: Partial<Commission>) => changeCommission(props.commission.id, change)
+const baseWords: Record<Base, string> = {
+  polystyrene: 'polystyrene',
+  'extruded foam': 'extruded foam',
+  plaster: 'plaster',
+  wood: 'wood',
+  card: 'card',
+  cloth: 'cloth',
+}
+const glueWords: Record<PlantingGlue, string> = {
+  pva: 'PVA, propped overnight',
+  medium: 'full-strength medium, propped two hours',
+  'hot-glue': 'hot glue: no prop, burns, and shows',
+}
+const onFoam = computed(() => isFoamBase(props.commission.base))
+/** What melts what lies below is not offered. */
+const glues = computed(() =>
+  choicesOf(glueWords).filter(({ value }) => value !== 'hot-glue' || !onFoam.value),
+)
+
+const pieces = computed(() => left.value.reduce((sum, one) => sum + one.pieces, 0))
+const hands = computed(() => left.value.reduce((sum, { up }) => sum + up.handsMin.value, 0))
+/** Glue and earth of all of it. */
+const needs = computed(() =>
+  needsOf(left.value.flatMap(({ up }) => up.uses)).flatMap(({ materialId, quantity }) => {
+    const material = stock.stateById.get(materialId)?.material
+    return material ? [`${material.name} ${formatQuantity(quantity, material.unit)}`] : []
+  }),
+)
+const missing = computed(() => [
+  ...new Set(left.value.flatMap(({ up }) => up.missing.map(({ slot }) => slot.label))),
+])
+async function plan(): Promise<void> {
+  const drafts = left.value.map(({ plant, up }) => plantingDraft(up, plant.line))
+  const answer = await planPlanting(drafts)
+  if (answer.kind === 'none') return
+  notices.done(
+    `${counted(answer.value.length, 'batch', 'batches')} planned: they wait for what they plant, and for what stands behind.`,
+  )
+}
+
+const answer = shallowRef<Answer>()
+const asked = ref(false)
+const asking = ref(false)
+async function ask(): Promise<void> {
+  asking.value = true
+  try {
+    answer.value = await askDelivery(props.commission.id)
+    asked.value = true
+  } finally {
+    asking.value = false
+  }
+}
+watch(
+  () => [stock.open, props.commission],
+  () => {
+    asked.value = false
+  },
+)
+const { day, moment } = useBenchWords(() => answer.value?.bench)
+const dayOf = (minute: number): string => (minute === Infinity ? 'not within half a year' : day(minute))
+const delivery = computed(() => {
+  if (!asked.value) return ''
+  const { planEnd, promised, bench } = answer.value ?? {}
+  if (!answer.value || !bench) return 'Nothing of it is planned or under way.'
+  if (planEnd === undefined)
+    return calendar.hasSessions
+      ? 'Something of it finds no place in the sessions of half a year: the Calendar names it.'
+      : 'There are no sessions yet: enter them in the Calendar.'
+  const odds = promised
+    ? `; even odds by ${dayOf(quantile(promised, 0.5))}, nine times in ten by ${dayOf(quantile(promised, 0.9))}`
+    : ''
+  return `What is planned is done ${moment(planEnd)} by the plan${odds}.`
+})
+</script>
+
+<template>
+  <section class="flex flex-wrap items-end gap-x-4 gap-y-1 px-5 pb-2" aria-label="The work of planting out">
+    <SelectField
+      class="w-44"
+      label="Under the ground"
+      :model-value="commission.base"
+      :options="[
+        { value: undefined, words: 'not said' },
+        ...bases.map((base) => ({ value: base, words: baseWords[base] })),
+      ]"
+      @update:model-value="(base) => store({ base })"
+    />
+    <SelectField
+      class="w-72"
+      label="Trees are set in"
+      :model-value="glueFor(commission)"
+      :options="glues"
+      @update:model-value="(plantingGlue) => store({ plantingGlue })"
+    />
+    <div class="min-w-0 flex-1 pb-5 text-sm">
+      <p v-if="pieces > 0">
+        Still to plan: <strong>{{ counted(pieces, 'piece') }}, {{ formatMinutes(hands) }}</strong> of
+        hands<template v-if="needs.length > 0">; {{ needs.join(', ') }}</template
+        >.
+        <span v-if="missing.length > 0" class="text-hip"
+          >Nothing on the shelf: {{ missing.join(', ').toLowerCase() }}.</span
+        >
+      </p>
+      <p v-if="delivery" role="status">{{ delivery }}</p>
+    </div>
+    <span class="flex gap-2 pb-5">
+      <button type="button" class="button" :disabled="asking" @click="ask">
+        {{ asking ? 'Reckoning…' : 'When is it delivered?' }}
+      </button>
+      <button v-if="pieces > 0" type="button" class="button button-act" @click="plan">
+        Plan planting out
+      </button>
+    </span>
+    <p v-if="onFoam" class="basis-full pb-1 text-sm text-soft">
+      Hot glue and solvents melt foam: hot glue is not offered, holes are pricked.
+    </p>
+  </section>
+</template>

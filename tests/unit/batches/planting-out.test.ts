@@ -1,0 +1,108 @@
+import {
+  foldRun,
+  glueFor,
+  isPlantedOut,
+  movesOf,
+  plantedMoves,
+  plantedSoFar,
+  plantingWaits,
+  standsWhenDone,
+  type Batch,
+  type Tray,
+} from '../../../core/batches'
+import { batch, line, play } from '../../support/workshop'
+
+const open = (own: Batch) => ({ batch: own, run: foldRun(own, []) })
+const making = (id: string, lineId: string): Batch => batch({ id, lineId })
+const planting = (id: string, lineId: string): Batch => {
+  const { lineId: _made, ...rest } = batch({ id, makes: { kind: 'planted', lineId } })
+  return rest
+}
+const lines = new Map([
+  ['spruce', line({ id: 'spruce', zone: 'back' })],
+  ['hazel', line({ id: 'hazel', zone: 'middle' })],
+  ['birch', line({ id: 'birch', zone: 'front' })],
+  ['other', line({ id: 'other', zone: 'back', commissionId: 'elsewhere' })],
+])
+const tray = (name: string, waiting: number, more: Partial<Tray['counts']> = {}): Tray => ({
+  batchId: 'b',
+  name,
+  counts: { 'to be planted': waiting, planted: 0, sold: 0, 'given back': 0, spoilt: 0, ...more },
+})
+
+describe('planting out', () => {
+  test('waits for the pieces that are being made, and for all that stands farther back on its own board', () => {
+    const waits = plantingWaits(
+      [
+        open(making('m1', 'birch')),
+        open(making('m2', 'birch')),
+        open(planting('p-birch', 'birch')),
+        open(planting('p-hazel', 'hazel')),
+        open(planting('p-spruce', 'spruce')),
+        open(planting('p-other', 'other')),
+      ],
+      lines,
+    )
+    expect(waits.get('p-birch')).toEqual([
+      { step: 'set', batchId: 'm1' },
+      { step: 'set', batchId: 'm2' },
+      { step: 'set', batchId: 'p-hazel', until: 'set' },
+      { step: 'set', batchId: 'p-spruce', until: 'set' },
+    ])
+    expect(waits.get('p-hazel')).toEqual([{ step: 'set', batchId: 'p-spruce', until: 'set' }])
+    expect(waits.get('p-spruce')).toEqual([])
+    expect(waits.get('p-other')).toEqual([])
+    expect(waits.has('m1')).toBe(false)
+  })
+
+  test('what has ended, or lost its line, is waited for no more', () => {
+    const done = planting('p-spruce', 'spruce')
+    const ended = foldRun(done, play(done, [{ type: 'abandon', reason: 'no', handsMin: 0, used: [] }]))
+    const waits = plantingWaits(
+      [{ batch: done, run: ended }, open(planting('p-birch', 'birch')), open(planting('p-gone', 'gone'))],
+      lines,
+    )
+    expect([...waits]).toEqual([['p-birch', []]])
+  })
+
+  test('counts what stands, waits and is planned: of 20, 5 stand and 8 are planned, 7 are left', () => {
+    const own = line({ id: 'birch', amount: { kind: 'pieces', pieces: 20 } })
+    const planned = { ...planting('p', 'birch'), pieces: 8 }
+    expect(plantedSoFar(own, [tray('Lid', 9, { planted: 5 })], [open(planned)])).toEqual({
+      wanted: 20,
+      stands: 5,
+      onTrays: 9,
+      planned: 8,
+      left: 7,
+    })
+    expect(plantedSoFar(own, [tray('Lid', 0, { planted: 25 })], []).left).toBe(0)
+  })
+
+  test('its good pieces stand and what broke is spoilt, the fullest tray first', () => {
+    expect(plantedMoves([tray('Left', 3), tray('Right', 6)], 7, 2)).toEqual([
+      { batchId: 'b', tray: 'Right', count: 6, from: 'to be planted', to: 'planted' },
+      { batchId: 'b', tray: 'Left', count: 1, from: 'to be planted', to: 'planted' },
+      { batchId: 'b', tray: 'Left', count: 2, from: 'to be planted', to: 'spoilt' },
+    ])
+  })
+
+  test('what was ticked off meanwhile stands already: nothing is moved twice', () => {
+    const moves = plantedMoves([tray('Left', 2, { planted: 4 })], 6, 1)
+    expect(moves).toEqual([{ batchId: 'b', tray: 'Left', count: 2, from: 'to be planted', to: 'planted' }])
+    expect(movesOf([tray('Left', 2)], 5, 'to be planted', 'planted').lacking).toBe(3)
+  })
+
+  test('hedges, ground and what its way sets in place are not planted again', () => {
+    expect(isPlantedOut(line({ methodId: 'sprig-tree' }))).toBe(true)
+    expect(isPlantedOut(line({ methodId: 'clump-bush' }))).toBe(false)
+    expect(isPlantedOut(line({ amount: { kind: 'area', areaCm2: 100 } }))).toBe(false)
+    expect(standsWhenDone(batch({ methodId: 'clump-bush' }))).toBe(true)
+    expect(standsWhenDone(batch({ methodId: 'sprig-tree' }))).toBe(false)
+  })
+
+  test('hot glue is for what it does not melt', () => {
+    expect(glueFor({ plantingGlue: 'hot-glue', base: 'plaster' })).toBe('hot-glue')
+    expect(glueFor({ plantingGlue: 'hot-glue', base: 'extruded foam' })).toBe('pva')
+    expect(glueFor({})).toBe('pva')
+  })
+})
