@@ -1,4 +1,4 @@
-import { batchName, foldRun, lineOf, planFrom, plantedLine, type Batch } from '~~/core/batches'
+import { batchName, foldRun, lineOf, planFrom, plantedLine, SETTING_STEP, type Batch } from '~~/core/batches'
 import type { MakeUp, PlantMethod } from '~~/core/makeup'
 import { plantMethodById } from '~~/core/methods'
 import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/schedule'
@@ -196,7 +196,10 @@ export function useAsking() {
     const batches: BenchBatch[] = []
     for (const draft of drafts) {
       const isAfterPilot = pilot && batches.length > 0 && plantedLine(draft) === undefined
-      batches.push(asBench(draft, due, isAfterPilot ? batches[0]?.batch.id : undefined))
+      const own = asBench(draft, due, isAfterPilot ? batches[0]?.batch.id : undefined)
+      // What is planted is what is asked for, whatever waits on trays besides.
+      const awaits = batches.map(({ batch }) => ({ step: SETTING_STEP, batchId: batch.id }))
+      batches.push(plantedLine(draft) === undefined ? own : { ...own, awaits })
     }
     const started = drafts.reduce(
       (sum, draft) => (plantedLine(draft) === undefined ? sum + draft.pieces : sum),

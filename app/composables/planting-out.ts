@@ -11,22 +11,13 @@ export function usePlantingOut() {
   const stock = useStock()
   const estimates = useEstimates()
 
-  const traysOf = computed(() => {
-    const byLine = new Map<string, (typeof stock.trays)[number][]>()
-    for (const tray of stock.trays) {
-      const lineId = stock.batchById.get(tray.batchId)?.lineId
-      if (lineId !== undefined) byLine.set(lineId, [...(byLine.get(lineId) ?? []), tray])
-    }
-    return byLine
-  })
-  /** Pieces of a line that wait on trays to be planted. */
-  const onTraysOf = (lineId: string): number =>
-    (traysOf.value.get(lineId) ?? []).reduce(
-      (sum, { counts }) => sum + Math.max(0, counts['to be planted']),
-      0,
+  const soFar = (line: Line) =>
+    plantedSoFar(
+      line,
+      stock.traysOfLine.get(line.id) ?? [],
+      stock.open,
+      commission.progressOfLine(line).inHand,
     )
-  const soFar = (line: Pick<Line, 'id' | 'amount'>) =>
-    plantedSoFar(line, traysOf.value.get(line.id) ?? [], stock.open)
 
   /** So many pieces of a line, worked out; undefined where there is no commission. */
   function workOut(plant: Plant, pieces: number): MakeUp | undefined {
@@ -48,9 +39,16 @@ export function usePlantingOut() {
   const left = computed(() =>
     commission.restingPlants.flatMap((plant) => {
       const pieces = isPlantedOut(plant.line) ? soFar(plant.line).left : 0
-      const up = pieces > 0 && soFar(plant.line).planned === 0 ? workOut(plant, pieces) : undefined
+      const up = pieces > 0 ? workOut(plant, pieces) : undefined
       return up ? [{ plant, pieces, up }] : []
     }),
   )
-  return { onTraysOf, soFar, workOut, draftFor, left }
+  /** Pieces to be planted that nothing is planned to make. */
+  const unmade = computed(() =>
+    commission.restingPlants.reduce(
+      (sum, { line }) => (isPlantedOut(line) ? sum + soFar(line).unmade : sum),
+      0,
+    ),
+  )
+  return { unmade, soFar, workOut, draftFor, left }
 }

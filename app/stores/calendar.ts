@@ -69,8 +69,8 @@ export const useCalendar = defineStore('calendar', () => {
   })
   /** Batches that plant wait for what they plant, and for what stands behind it. */
   function withPlantingWaits(batches: readonly BenchBatch[]): BenchBatch[] {
-    const waits = plantingWaits(batches, lineById.value)
-    return batches.map((own) => ({ ...own, awaits: waits.get(own.batch.id) ?? [] }))
+    const waits = plantingWaits(batches, lineById.value, stock.toPlant)
+    return batches.map((own) => ({ awaits: waits.get(own.batch.id) ?? [], ...own }))
   }
   const lineById = computed(() => new Map(workshop.lines.map((line) => [line.id, line])))
   /**
@@ -257,6 +257,7 @@ export const useCalendar = defineStore('calendar', () => {
         harvests.place.at,
         dueOfLine.value,
         lineById.value,
+        stock.toPlant,
       ],
       () => void look(),
       { immediate: true },

@@ -74,6 +74,28 @@ export const useStock = defineStore('stock', () => {
 
   const trays = computed<Tray[]>(() => traysOf(workshop.trayEntries, workshop.setAside))
   const onTrays = computed(() => goodOnTrays(trays.value))
+  /** Trays of each line. */
+  const traysOfLine = computed(() => {
+    const byLine = new Map<string, Tray[]>()
+    for (const tray of trays.value) {
+      const lineId = batchById.value.get(tray.batchId)?.lineId
+      if (lineId === undefined) continue
+      const own = byLine.get(lineId)
+      if (own) own.push(tray)
+      else byLine.set(lineId, [tray])
+    }
+    return byLine
+  })
+  /** Pieces that wait to be planted, by line. */
+  const toPlant = computed(
+    () =>
+      new Map(
+        [...traysOfLine.value].map(([lineId, own]) => [
+          lineId,
+          own.reduce((sum, { counts }) => sum + Math.max(0, counts['to be planted']), 0),
+        ]),
+      ),
+  )
 
   /** Deadline of the commission that a line belongs to. */
   const dueOf = computed(() => {
@@ -84,9 +106,7 @@ export const useStock = defineStore('stock', () => {
   const batchClaims = computed<Claim[]>(() =>
     [...standing.value].flatMap(([id, run], i) => {
       const batch = batchById.value.get(id)
-      return batch
-        ? [claimOf(batch, run, i, dueOf.value.get(lineOf(batch) ?? ''))]
-        : []
+      return batch ? [claimOf(batch, run, i, dueOf.value.get(lineOf(batch) ?? ''))] : []
     }),
   )
   const takenByBatches = computed(() => {
@@ -120,6 +140,8 @@ export const useStock = defineStore('stock', () => {
     stateById,
     trays,
     onTrays,
+    traysOfLine,
+    toPlant,
     batchClaims,
     making,
   }

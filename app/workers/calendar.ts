@@ -1,6 +1,7 @@
 import {
   benchOf,
   bestExtra,
+  COMES_AFTER,
   lowerBoundsOf,
   dragTo,
   endOf,
@@ -156,7 +157,9 @@ export const service = {
     if (wantsMoreThanAll(problem, jobs)) return nowhere(asked, jobs[0] ?? 0)
     const { plan } = mend(problem, placedOf(asked, layings))
     const ends = jobs.map((job) => endOf(problem, job, plan))
-    const lost = [...plan.unplaced].find(([work]) => jobs.includes(problem.works[work]?.job ?? -1))
+    const without = [...plan.unplaced].filter(([work]) => jobs.includes(problem.works[work]?.job ?? -1))
+    // What is the matter comes before what merely follows from it.
+    const lost = without.find(([, why]) => why !== COMES_AFTER) ?? without[0]
     const planEnd = ends.some((end) => end === undefined)
       ? undefined
       : Math.max(...ends.map((end) => end ?? 0))

@@ -1,5 +1,4 @@
-import type { Commission, Line, Piece } from '../commissions'
-import { zones, type PlantingGlue } from '../commissions'
+import { zones, type Commission, type Line, type Piece, type PlantingGlue, type Zone } from '../commissions'
 import { holeFor, isFoamBase } from '../hedges'
 import { makeUp, type EstimateContext, type MakeUp } from '../makeup'
 import { plantMethodById, plantingOut, type Foot } from '../methods'
@@ -75,36 +74,78 @@ export interface PlantingWait {
   readonly step: string
   readonly batchId: string
   readonly until?: string
+  /** A row behind is better planted first, and is not waited for where nobody knows when. */
+  readonly soft?: boolean
+}
+
+interface OpenBatch {
+  readonly batch: Batch
+  readonly run: Run
 }
 
 /**
- * What each open batch that plants must wait for: the pieces of its own line that are being made, and all that stands
- * farther back on the same board, so that no hand reaches over what stands already. Common practice.
+ * What each open batch that plants must wait for: those of its line that make its pieces, as far as they are not on
+ * trays; and all that stands farther back on the same board, so that no hand reaches over what stands already. Common
+ * practice.
+ * @param onTrays pieces that wait to be planted, by line
  * @returns by id of the planting batch
  */
 export function plantingWaits(
-  open: readonly { readonly batch: Batch; readonly run: Run }[],
+  open: readonly OpenBatch[],
   lines: ReadonlyMap<string, Pick<Line, 'commissionId' | 'zone'>>,
+  onTrays: ReadonlyMap<string, number>,
 ): Map<string, PlantingWait[]> {
-  const running = open.filter(({ run }) => isOpen(run))
+  const running = [...open].filter(({ run }) => isOpen(run)).sort(byAge)
+  const plants = running.filter(({ batch }) => lines.has(plantedLine(batch) ?? ''))
+  const makers = makersOf(running, plants, onTrays)
   return new Map(
-    running.flatMap(({ batch }): [string, PlantingWait[]][] => {
-      const lineId = plantedLine(batch)
-      const line = lines.get(lineId ?? '')
-      if (lineId === undefined || !line) return []
-      const made = running.flatMap((other): PlantingWait[] =>
-        other.batch.lineId === lineId && other.batch.makes.kind === 'pieces'
-          ? [{ step: SETTING_STEP, batchId: other.batch.id }]
-          : [],
-      )
-      const behind = running.flatMap((other): PlantingWait[] => {
+    plants.map(({ batch }): [string, PlantingWait[]] => {
+      const line = lines.get(plantedLine(batch) ?? '')
+      const behind = plants.flatMap((other): PlantingWait[] => {
         const there = lines.get(plantedLine(other.batch) ?? '')
-        return there?.commissionId === line.commissionId &&
-          zones.indexOf(there.zone) > zones.indexOf(line.zone)
-          ? [{ step: SETTING_STEP, batchId: other.batch.id, until: SETTING_STEP }]
+        return there && line && there.commissionId === line.commissionId && isBehind(there.zone, line.zone)
+          ? [{ step: SETTING_STEP, batchId: other.batch.id, until: SETTING_STEP, soft: true }]
           : []
       })
-      return [[batch.id, [...made, ...behind]]]
+      const made = (makers.get(batch.id) ?? []).map((batchId) => ({ step: SETTING_STEP, batchId }))
+      return [batch.id, [...made, ...behind]]
+    }),
+  )
+}
+
+const byAge = (a: OpenBatch, b: OpenBatch): number =>
+  a.batch.madeAt.localeCompare(b.batch.madeAt) || (a.batch.id < b.batch.id ? -1 : 1)
+const isBehind = (a: Zone, b: Zone): boolean => zones.indexOf(a) > zones.indexOf(b)
+
+/** By batch that plants, those that make pieces for it: what was planned first has what is there first. */
+function makersOf(
+  running: readonly OpenBatch[],
+  plants: readonly OpenBatch[],
+  onTrays: ReadonlyMap<string, number>,
+): Map<string, string[]> {
+  const there = new Map(onTrays)
+  const coming = running.flatMap(({ batch, run }) =>
+    batch.lineId !== undefined && batch.makes.kind === 'pieces'
+      ? [{ id: batch.id, lineId: batch.lineId, left: Math.min(run.state.live, batch.plan.expectedGood) }]
+      : [],
+  )
+  return new Map(
+    plants.map(({ batch, run }): [string, string[]] => {
+      const lineId = plantedLine(batch) ?? ''
+      let wanted = run.state.live
+      const taken = Math.min(wanted, there.get(lineId) ?? 0)
+      there.set(lineId, (there.get(lineId) ?? 0) - taken)
+      wanted -= taken
+      const ids: string[] = []
+      for (const maker of coming) {
+        if (wanted <= 0) break
+        if (maker.lineId !== lineId || maker.left <= 0) continue
+        const own = Math.min(wanted, maker.left)
+        maker.left -= own
+        wanted -= own
+        ids.push(maker.id)
+      }
+      return [batch.id, ids]
     }),
   )
 }
@@ -116,18 +157,21 @@ export interface PlantedSoFar {
   readonly onTrays: number
   /** Pieces of open batches that plant them. */
   readonly planned: number
-  /** Wanted, and neither standing nor planned. */
+  /** On trays or being made, and not yet planned to be planted. */
   readonly left: number
+  /** Wanted, and neither standing nor on trays nor being made. */
+  readonly unmade: number
 }
 
 /**
  * Counts what stands of a line, what waits on trays, and what is planned to be planted.
- * @param trays of its batches
+ * @param trays of its batches @param inHand good pieces that its open batches will give
  */
 export function plantedSoFar(
   line: Pick<Line, 'id' | 'amount'>,
   trays: readonly { readonly counts: Readonly<Record<'planted' | 'to be planted', number>> }[],
-  open: readonly { readonly batch: Batch; readonly run: Run }[],
+  open: readonly OpenBatch[],
+  inHand: number,
 ): PlantedSoFar {
   const wanted = line.amount.kind === 'pieces' ? line.amount.pieces : 0
   const sum = (state: 'planted' | 'to be planted'): number =>
@@ -136,12 +180,14 @@ export function plantedSoFar(
     (all, { batch, run }) => (plantedLine(batch) === line.id && isOpen(run) ? all + run.state.live : all),
     0,
   )
-  const stands = sum('planted')
+  const [stands, onTrays] = [sum('planted'), sum('to be planted')]
+  const toPlan = Math.max(0, wanted - stands - planned)
   return {
     wanted,
     stands,
-    onTrays: sum('to be planted'),
+    onTrays,
     planned,
-    left: Math.max(0, wanted - stands - planned),
+    left: Math.min(toPlan, Math.max(0, onTrays + inHand - planned)),
+    unmade: Math.max(0, wanted - stands - onTrays - inHand),
   }
 }

@@ -23,6 +23,8 @@ export interface Awaited {
   readonly batchId: string
   /** Id of the step that must be done; absent: all of them, and dry. */
   readonly until?: string
+  /** Where it finds no place, nothing waits for it. */
+  readonly soft?: boolean
 }
 
 /** An open batch, as it stands, and what its maker has said of its laying. */
@@ -121,7 +123,7 @@ export class BenchJobs {
 
   /** Ties steps to those of other batches that they await: once all are there. */
   addAwaits({ batch, awaits = [] }: BenchBatch): void {
-    for (const { step, batchId, until } of awaits) {
+    for (const { step, batchId, until, soft } of awaits) {
       const mine = this.details.findIndex((own) => own.batchId === batch.id && own.step.id === step)
       const work = this.works[mine]
       const other = this.order.batches.find((own) => own.batch.id === batchId)
@@ -132,7 +134,8 @@ export class BenchJobs {
       const { wait } = other.run.state
       if (theirs >= 0) {
         const least = until === undefined ? Math.ceil(this.details[theirs]?.waitMin ?? 0) : 0
-        this.works[mine] = { ...work, after: [...work.after, { work: theirs, least }] }
+        const lag: Lag = { work: theirs, least, ...(soft ? { soft } : {}) }
+        this.works[mine] = { ...work, after: [...work.after, lag] }
       } else if (wait && until === undefined) {
         const ready = minutesFrom(this.originMs, wait.untilMs)
         this.works[mine] = { ...work, notBefore: Math.max(work.notBefore ?? 0, ready) }

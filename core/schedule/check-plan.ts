@@ -65,8 +65,9 @@ function lagBreaks(problem: Problem, placed: Placements): Break[] {
   return problem.works.flatMap(({ id, after }, work): Break[] => {
     const spot = placed[work]
     if (!spot) return []
-    return after.flatMap(({ work: before, least, most }): Break[] => {
+    return after.flatMap(({ work: before, least, most, soft }): Break[] => {
       const earlier = placed[before]
+      if (!earlier && soft) return []
       if (!earlier) return [{ kind: 'order', work, because: `${id}: what comes before it is not laid` }]
       const waited = spot.start - earlier.end
       if (waited < 0)

@@ -180,7 +180,7 @@ class Laying {
   private lacksOthers({ job, works }: Unit): boolean {
     return works.some((place) =>
       this.problem.works[place]?.after.some(
-        ({ work }) => this.problem.works[work]?.job !== job && this.placed[work] === undefined,
+        ({ work, soft }) => !soft && this.problem.works[work]?.job !== job && this.placed[work] === undefined,
       ),
     )
   }

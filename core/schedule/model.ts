@@ -69,6 +69,8 @@ export interface Lag {
   readonly work: number
   readonly least: number
   readonly most?: number
+  /** What finds no place is not waited for: an order that is better kept, and can be done without. */
+  readonly soft?: boolean
 }
 
 /** What stands in holders from one work on until another frees them. */

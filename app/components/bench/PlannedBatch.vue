@@ -10,10 +10,9 @@ const emit = defineEmits<{ start: []; abandon: [] }>()
 const stock = useStock()
 const shelf = useShelf()
 /** Of what is planted: how many wait on trays. */
-const plantingOut = usePlantingOut()
 const onTrays = computed(() => {
   const lineId = plantedLine(props.batch)
-  return lineId === undefined ? undefined : plantingOut.onTraysOf(lineId)
+  return lineId === undefined ? undefined : (stock.toPlant.get(lineId) ?? 0)
 })
 /** Tools that its steps name, each once. */
 const tools = computed(() => [...new Set(props.batch.plan.steps.flatMap((step) => step.tools))])

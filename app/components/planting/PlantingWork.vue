@@ -3,7 +3,7 @@ import { glueFor, plantingDraft } from '~~/core/batches'
 import type { Commission, PlantingGlue } from '~~/core/commissions'
 import { bases, isFoamBase, type Base } from '~~/core/hedges'
 import { needsOf } from '~~/core/makeup'
-import { quantile } from '~~/core/schedule'
+import { quantile, unplacedWords } from '~~/core/schedule'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
 import { choicesOf } from '../../parts/fields/choice'
 import type { Answer } from '../../workers/calendar'
@@ -15,7 +15,7 @@ const planPlanting = useDeed('planPlanting')
 const stock = useStock()
 const calendar = useCalendar()
 const notices = useNotices()
-const { left } = usePlantingOut()
+const { left, unmade } = usePlantingOut()
 const { askDelivery } = useAsking()
 
 const store = (change: Partial<Commission>) => changeCommission(props.commission.id, change)
@@ -83,10 +83,14 @@ const delivery = computed(() => {
   if (!asked.value) return ''
   const { planEnd, promised, bench } = answer.value ?? {}
   if (!answer.value || !bench) return 'Nothing of it is planned or under way.'
-  if (planEnd === undefined)
-    return calendar.hasSessions
-      ? 'Something of it finds no place in the sessions of half a year: the Calendar names it.'
-      : 'There are no sessions yet: enter them in the Calendar.'
+  if (planEnd === undefined) {
+    const [work, why] = answer.value.lost ?? []
+    const told = work === undefined ? undefined : bench.works[work]
+    if (!calendar.hasSessions || work === undefined || !told || why === undefined)
+      return 'There are no sessions yet: enter them in the Calendar.'
+    const name = stock.batchById.get(told.batchId)?.name ?? ''
+    return `No day yet. “${name}”, ${told.step.title}: ${unplacedWords(bench, work, why, moment)}.`
+  }
   const odds = promised
     ? `; even odds by ${dayOf(quantile(promised, 0.5))}, nine times in ten by ${dayOf(quantile(promised, 0.9))}`
     : ''
@@ -121,6 +125,10 @@ const delivery = computed(() => {
         <span v-if="missing.length > 0" class="text-hip"
           >Nothing on the shelf: {{ missing.join(', ').toLowerCase() }}.</span
         >
+      </p>
+      <p v-if="unmade > 0" class="text-larch-deep">
+        {{ counted(unmade, 'piece') }} {{ unmade === 1 ? 'is' : 'are' }} neither made nor planned to be: no
+        day counts {{ unmade === 1 ? 'it' : 'them' }}.
       </p>
       <p v-if="delivery" role="status">{{ delivery }}</p>
     </div>

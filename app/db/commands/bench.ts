@@ -33,10 +33,8 @@ import { check, type CommandContext } from './context'
 
 /** What planning a batch reads and writes. */
 export const tablesOfPlanning = (db: CommandContext['db']) => [
-  db.lines,
-  db.batches,
-  db.events,
-  db.openBatches,
+  ...[db.lines, db.batches, db.events],
+  ...[db.openBatches, db.trayEntries, db.setAside],
 ]
 
 /** Plans a batch: its materials are promised from now on. Started at once where asked. */
@@ -71,18 +69,16 @@ async function readRun(
 const GONE = 'This batch is gone.'
 const LINE_GONE = 'The line of this batch is gone.'
 
-/** An open batch that plants a line, and how many pieces; undefined where there is none. */
-async function plantingOf(
-  db: CommandContext['db'],
-  lineId: string,
-): Promise<{ batch: Batch; run: Run } | undefined> {
+/** Open batches that plant a line. */
+async function plantingsOf(db: CommandContext['db'], lineId: string): Promise<{ batch: Batch; run: Run }[]> {
   const ids = (await db.openBatches.toArray()).map(({ id }) => id)
+  const runs: { batch: Batch; run: Run }[] = []
   for (const batch of await db.batches.bulkGet(ids)) {
     if (!batch || plantedLine(batch) !== lineId) continue
     const found = await readRun(db, batch.id)
-    if (found && isOpen(found.run)) return found
+    if (found && isOpen(found.run)) runs.push(found)
   }
-  return undefined
+  return runs
 }
 
 /** Why pieces can't be planned to be planted; undefined where they can, or nothing is planted. */
@@ -91,9 +87,17 @@ async function refusesPlanting(db: CommandContext['db'], batch: Batch): Promise<
   if (lineId === undefined) return undefined
   const line = await db.lines.get(lineId)
   if (!line || line.removed) return LINE_GONE
-  const there = await plantingOf(db, lineId)
-  return there && `“${there.batch.name}” is planned already. Finish or abandon it first.`
+  if (line.amount.kind !== 'pieces') return `“${line.name}” is made where it stays: it is not planted out.`
+  const { pieces } = line.amount
+  const stand = countOn(await traysOfLine(db, lineId), 'planted')
+  const planned = (await plantingsOf(db, lineId)).reduce((sum, { run }) => sum + run.state.live, 0)
+  return stand + planned + batch.pieces > pieces
+    ? `“${line.name}”: read ${batch.pieces} to be planted; ${pieces} are wanted, ${stand} stand, ${planned} are planned already.`
+    : undefined
 }
+
+const countOn = (trays: readonly Tray[], state: TrayState): number =>
+  trays.reduce((sum, { counts }) => sum + Math.max(0, counts[state]), 0)
 
 /** All trays of a line. */
 async function traysOfLine(db: CommandContext['db'], lineId: string): Promise<Tray[]> {
@@ -101,6 +105,13 @@ async function traysOfLine(db: CommandContext['db'], lineId: string): Promise<Tr
   const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
   return traysOf(await db.trayEntries.where('batchId').anyOf(ids).toArray(), aside)
 }
+
+/** Pieces that a batch has set, which are on their trays until it is finished. */
+const setSoFar = ({ batch, run }: { batch: Batch; run: Run }): number =>
+  Math.min(
+    run.state.live,
+    run.state.reached[batch.plan.steps.findIndex(({ id }) => id === SETTING_STEP)] ?? 0,
+  )
 
 /** Why pieces can't be set: more of them than wait on trays. */
 async function refusesSetting(
@@ -112,11 +123,9 @@ async function refusesSetting(
   const { state } = run
   if (lineId === undefined || deed.type !== 'pieces') return undefined
   if (batch.plan.steps[state.stepIndex]?.id !== SETTING_STEP) return undefined
-  const waiting = (await traysOfLine(db, lineId)).reduce(
-    (sum, { counts }) => sum + Math.max(0, counts['to be planted']),
-    0,
-  )
-  const set = state.doneInStep + deed.count
+  const waiting = countOn(await traysOfLine(db, lineId), 'to be planted')
+  const others = (await plantingsOf(db, lineId)).filter((other) => other.batch.id !== batch.id)
+  const set = [{ batch, run }, ...others].reduce((sum, own) => sum + setSoFar(own), deed.count)
   return set > waiting
     ? `Only ${counted(waiting, 'piece')} ${waiting === 1 ? 'is' : 'are'} on trays to be planted; ${set} would be set. Finish the batch that makes them, or reject what is not there.`
     : undefined
@@ -132,7 +141,8 @@ export async function doDeed(
   batchId: string,
   deed: Exclude<BatchAction, { type: 'finish' | 'abandon' | 'undo' }>,
 ): Promise<Reading<RunEvent>> {
-  return db.transaction('rw', [db.batches, db.events, db.trayEntries, db.setAside], async () => {
+  const touched = [db.batches, db.events, db.openBatches, db.trayEntries, db.setAside]
+  return db.transaction('rw', touched, async () => {
     const found = await readRun(db, batchId)
     if (!found) return none(GONE)
     const refused = await refusesSetting(db, found, deed)
@@ -368,7 +378,7 @@ export async function plantOut(
   const to: TrayState = back ? 'to be planted' : 'planted'
   const touched = [db.batches, db.events, db.openBatches, db.trayEntries, db.setAside]
   return db.transaction('rw', touched, async () => {
-    const running = await plantingOf(db, lineId)
+    const [running] = await plantingsOf(db, lineId)
     if (running)
       return none(
         `“${running.batch.name}” counts them: plant them at the Bench, or abandon that batch first.`,

@@ -2,7 +2,7 @@ import type { Batch } from '../../../core/batches'
 import { harvestSchema, type Harvest } from '../../../core/harvest'
 import { none, ok, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
-import { planBatch } from './bench'
+import { planBatch, tablesOfPlanning } from './bench'
 import { derivedId } from '../ids'
 import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
@@ -47,7 +47,7 @@ export async function beginHarvest(
   draft: Omit<Batch, 'id' | 'madeAt'>,
 ): Promise<Reading<Batch>> {
   const { db, now } = context
-  const touched = [db.harvests, db.lots, db.balances, db.lines, db.batches, db.events, db.openBatches]
+  const touched = [db.harvests, db.lots, db.balances, ...tablesOfPlanning(db)]
   return db.transaction('rw', touched, async () => {
     const harvest = await db.harvests.get(id)
     if (!harvest || harvest.removed) return none(GONE)

@@ -5,7 +5,7 @@ import { floorMethod, plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { amountText, individualSizes } from '~~/core/commissions'
-import { counted, plainNumber } from '~~/core/units'
+import { counted, formatMinutes, plainNumber } from '~~/core/units'
 import { crownTopArea } from '~~/core/plants'
 import { lowered } from '../../components/brief/mix-text'
 import type { Column } from '../../parts/table/column'
@@ -51,7 +51,9 @@ const rows = computed<RunSheetRow[]>(() =>
     },
   ),
 )
-const { soFar } = usePlantingOut()
+const { soFar, left } = usePlantingOut()
+/** Minutes of hands that the rest of a line takes to be planted. */
+const handsOf = computed(() => new Map(left.value.map(({ plant, up }) => [plant.line.id, up.handsMin.value])))
 const byLine = computed(() => new Map(commission.plants.map(({ line }) => [line.id, soFar(line)] as const)))
 const waiting = (lineId: string): number => byLine.value.get(lineId)?.onTrays ?? 0
 const planted = (lineId: string): number => byLine.value.get(lineId)?.stands ?? 0
@@ -152,6 +154,16 @@ const columns: readonly Column<RunSheetRow>[] = [
   { id: 'hole', head: 'Hole', cell: 'whitespace-nowrap' },
   { id: 'glue', head: 'Glue and prop', cell: 'max-w-64 text-sm' },
   { id: 'around', head: 'Before and after', cell: 'max-w-60 text-sm' },
+  {
+    id: 'hands',
+    head: 'Hands',
+    number: true,
+    cell: 'wide',
+    text: ({ row }) => {
+      const min = handsOf.value.get(row.lineId) ?? batchOf.value.get(row.lineId)?.batch.plan.handsMin
+      return min === undefined ? '' : formatMinutes(min)
+    },
+  },
   { id: 'stand', head: 'Stand', number: true, cell: 'wide' },
   {
     id: 'waiting',

@@ -135,7 +135,7 @@ describe('planting out at the bench', () => {
     const [made] = value(await planPlanting(context, [planted]))
     return { context, counts, lineId, planted, id: made!.id }
   }
-  const finish = { type: 'finish', tray: '-', date: '2026-10-05', handsMin: 5, used: [] } as const
+  const finish = { type: 'finish' as const, tray: '-', date: '2026-10-05', handsMin: 5, used: [] }
   const through = async (
     context: Awaited<ReturnType<typeof bench>>,
     id: string,
@@ -159,15 +159,29 @@ describe('planting out at the bench', () => {
   })
 
   test('no more are set than wait on trays: holes are made for all, the rest waits for what is being made', async () => {
-    const { context, id } = await planting(15)
+    const { context, id } = await planting(12)
+    await context.db.trayEntries.where('id').equals('a').delete()
     value(await doDeed(context, id, { type: 'start' }))
-    value(await doDeed(context, id, { type: 'pieces', step: 0, count: 15 }))
-    value(await doDeed(context, id, { type: 'pieces', step: 1, count: 12 }))
+    value(await doDeed(context, id, { type: 'pieces', step: 0, count: 12 }))
+    value(await doDeed(context, id, { type: 'pieces', step: 1, count: 9 }))
     expect(await doDeed(context, id, { type: 'pieces', step: 1, count: 1 })).toEqual({
       kind: 'none',
       because:
-        'Only 12 pieces are on trays to be planted; 13 would be set. Finish the batch that makes them, or reject what is not there.',
+        'Only 9 pieces are on trays to be planted; 10 would be set. Finish the batch that makes them, or reject what is not there.',
     })
+  })
+
+  test('two that plant a line share what is on trays', async () => {
+    const { context, planted, id } = await planting()
+    const [other] = value(await planPlanting(context, [{ ...planted, pieces: 4 }]))
+    await context.db.trayEntries.where('id').equals('b').delete()
+    await through(context, id, [8, 5])
+    await through(context, other!.id, [4])
+    // Seven are left of the twelve, five of them set.
+    expect(await doDeed(context, other!.id, { type: 'pieces', step: 1, count: 3 })).toMatchObject({
+      because: expect.stringContaining('Only 7 pieces are on trays to be planted; 8 would be set.') as string,
+    })
+    value(await doDeed(context, other!.id, { type: 'pieces', step: 1, count: 2 }))
   })
 
   test('what broke is spoilt, and is on no tray any more', async () => {
@@ -182,9 +196,14 @@ describe('planting out at the bench', () => {
     expect([sum('planted'), sum('spoilt'), sum('to be planted')]).toEqual([6, 2, 4])
   })
 
-  test('a line is planned once, and not ticked off beside it; it stays while that is open', async () => {
+  test('no more than are wanted are planned, nor ticked off beside it; the line stays while that is open', async () => {
     const { context, lineId, planted, id } = await planting()
-    expect(await planPlanting(context, [planted])).toMatchObject({ kind: 'none' })
+    expect(await planPlanting(context, [planted])).toEqual({
+      kind: 'none',
+      because: '“Hawthorn”: read 8 to be planted; 12 are wanted, 0 stand, 8 are planned already.',
+    })
+    const [rest] = value(await planPlanting(context, [{ ...planted, pieces: 4 }]))
+    await endBatch(context, rest!.id, { type: 'abandon', reason: 'no', handsMin: 0, used: [] }, false)
     expect(await plantOut(context, lineId, 1)).toEqual({
       kind: 'none',
       because: '“Plant out: Hawthorn” counts them: plant them at the Bench, or abandon that batch first.',

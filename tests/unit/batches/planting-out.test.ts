@@ -10,7 +10,7 @@ import {
   type Batch,
   type Tray,
 } from '../../../core/batches'
-import { batch, line, play } from '../../support/workshop'
+import { batch, line, minutesAfter, play } from '../../support/workshop'
 
 const open = (own: Batch) => ({ batch: own, run: foldRun(own, []) })
 const making = (id: string, lineId: string): Batch => batch({ id, lineId })
@@ -42,14 +42,15 @@ describe('planting out', () => {
         open(planting('p-other', 'other')),
       ],
       lines,
+      new Map(),
     )
     expect(waits.get('p-birch')).toEqual([
       { step: 'set', batchId: 'm1' },
       { step: 'set', batchId: 'm2' },
-      { step: 'set', batchId: 'p-hazel', until: 'set' },
-      { step: 'set', batchId: 'p-spruce', until: 'set' },
+      { step: 'set', batchId: 'p-hazel', until: 'set', soft: true },
+      { step: 'set', batchId: 'p-spruce', until: 'set', soft: true },
     ])
-    expect(waits.get('p-hazel')).toEqual([{ step: 'set', batchId: 'p-spruce', until: 'set' }])
+    expect(waits.get('p-hazel')).toEqual([{ step: 'set', batchId: 'p-spruce', until: 'set', soft: true }])
     expect(waits.get('p-spruce')).toEqual([])
     expect(waits.get('p-other')).toEqual([])
     expect(waits.has('m1')).toBe(false)
@@ -61,21 +62,44 @@ describe('planting out', () => {
     const waits = plantingWaits(
       [{ batch: done, run: ended }, open(planting('p-birch', 'birch')), open(planting('p-gone', 'gone'))],
       lines,
+      new Map(),
     )
     expect([...waits]).toEqual([['p-birch', []]])
   })
 
-  test('counts what stands, waits and is planned: of 20, 5 stand and 8 are planned, 7 are left', () => {
+  test('what is on trays is not waited for: what was planned first has it first', () => {
+    // Two batches of five each, four good of each are foretold; six lie on trays, two are planted by five each.
+    const waits = (onTrays: number) => {
+      const found = plantingWaits(
+        [
+          open(making('m1', 'birch')),
+          open(making('m2', 'birch')),
+          open(planting('p1', 'birch')),
+          open({ ...planting('p2', 'birch'), madeAt: minutesAfter(9) }),
+        ],
+        lines,
+        new Map([['birch', onTrays]]),
+      )
+      return ['p1', 'p2'].map((id) => found.get(id)!.map(({ batchId }) => batchId))
+    }
+    expect(waits(10)).toEqual([[], []])
+    expect(waits(6)).toEqual([[], ['m1']])
+    expect(waits(2)).toEqual([['m1'], ['m1', 'm2']])
+  })
+
+  test('counts what stands, waits and is planned; what is neither made nor planned to be can’t be planted', () => {
     const own = line({ id: 'birch', amount: { kind: 'pieces', pieces: 20 } })
     const planned = { ...planting('p', 'birch'), pieces: 8 }
-    expect(plantedSoFar(own, [tray('Lid', 9, { planted: 5 })], [open(planned)])).toEqual({
+    // Of 20, 5 stand, 9 lie on trays, 3 are being made: 3 nobody makes. 8 of the 12 are planned.
+    expect(plantedSoFar(own, [tray('Lid', 9, { planted: 5 })], [open(planned)], 3)).toEqual({
       wanted: 20,
       stands: 5,
       onTrays: 9,
       planned: 8,
-      left: 7,
+      left: 4,
+      unmade: 3,
     })
-    expect(plantedSoFar(own, [tray('Lid', 0, { planted: 25 })], []).left).toBe(0)
+    expect(plantedSoFar(own, [tray('Lid', 4, { planted: 25 })], [], 0).left).toBe(0)
   })
 
   test('its good pieces stand and what broke is spoilt, the fullest tray first', () => {

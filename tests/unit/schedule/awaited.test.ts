@@ -101,6 +101,17 @@ describe('what a batch awaits of another', () => {
     expect(when(done)).toEqual(['–', '–', 'Fri 19:00'])
   })
 
+  test('a row behind that finds no place is not waited for; pieces that are not there are', () => {
+    const day: Draft[] = [{ id: 'set', title: 'Set', hands: hands(0, 1), needs: ['outdoors'] }]
+    const set: Draft[] = [{ id: 'set', title: 'Set', hands: hands(0, 1) }]
+    const back = planned(batchOf('Back', 1, day))
+    const waiting = (soft: boolean) =>
+      planned(batchOf('Front', 1, set), { awaits: [{ step: 'set', batchId: 'Back', until: 'set', soft }] })
+    // Nobody has said which hours are dry.
+    expect(when(laid(orderOf([back, waiting(true)])))).toEqual(['–', 'Fri 19:00'])
+    expect(when(laid(orderOf([back, waiting(false)])))).toEqual(['–', '–'])
+  })
+
   test('whatever order works are laid in, none begins before what it awaits', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
