@@ -19,14 +19,20 @@ export function usePlanDraft(done: (made: KeepOut, lineId: string | undefined) =
   const drawnFor = ref<string>()
   const least = computed(() => (drawing.value?.kind === 'shape' ? 3 : 2))
 
-  function begin(kind: KeepOut['kind'], width: string): void {
+  function begin(kind: KeepOut['kind'], width: string, water = false): void {
     const reading = readBoundedLength(keepOutFields.widthMm, width === '' ? USUAL_WIDTH : width)
     if (reading.kind === 'none') {
       notices.fault(reading.because)
       return
     }
     drawnFor.value = undefined
-    drawing.value = { id: newId(), kind, widthMm: kind === 'line' ? reading.value : 0, points: [] }
+    drawing.value = {
+      id: newId(),
+      kind,
+      widthMm: kind === 'line' ? reading.value : 0,
+      points: [],
+      ...(water ? { water } : {}),
+    }
   }
   /** Draws where a hedge runs or grass grows. */
   function beginLine(line: Line, widthMm: number): void {

@@ -1,5 +1,5 @@
 import { mix } from '../../core/colour'
-import type { Corner, PlantingPlan, Point3, Projection } from '../../core/planting'
+import { WATER, type Corner, type PlantingPlan, type Point3, type Projection } from '../../core/planting'
 import type { Plant } from '../stores/plant'
 
 const EARTH = '#8b8069'
@@ -92,9 +92,9 @@ export function paintBoard(
   for (const { points } of plan.borders) fill(flat(points), TILLED)
   for (const { points, lineId } of plan.patches)
     fill(flat(points), mix(ground, plants.get(lineId)?.look.overall ?? ground, 0.7))
-  for (const { kind, points, widthMm } of keepOuts) {
+  for (const { kind, points, widthMm, water } of keepOuts) {
     if (kind === 'shape') {
-      fill(flat(points), CLEAR)
+      fill(flat(points), water ? WATER : CLEAR)
       continue
     }
     for (const [i, b] of points.entries()) {
@@ -109,7 +109,7 @@ export function paintBoard(
           [b[0] - nx, b[1] - ny],
           [a[0] - nx, a[1] - ny],
         ]),
-        TRACK,
+        water ? WATER : TRACK,
       )
       fill(flat(roundOf(b, widthMm / 2)), TRACK)
     }

@@ -34,7 +34,7 @@ export const useCommission = defineStore('commission', () => {
     const { place: at, known } = looks.value
     const options = lookOptions(line, commission)
     const days = known.get(species) ?? new Map<string, Look>()
-    const key = `${day}|${options.haze}|${options.age}|${options.clipped}`
+    const key = `${day}|${options.haze}|${options.backdrop?.colour}|${options.age}|${options.clipped}`
     const look = days.get(key) ?? lookOn(species, day, at, options)
     days.set(key, look)
     known.set(species, days)

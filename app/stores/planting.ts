@@ -1,3 +1,4 @@
+import { plantMethodById } from '~~/core/methods'
 import { bedsOf, boardOf, type Beds, type PlantingPlan } from '~~/core/planting'
 import { serviceOf } from '../workers/service'
 import type { Service } from '../workers/service.worker'
@@ -8,7 +9,13 @@ export const usePlanting = defineStore('planting', () => {
   const board = computed(() => (commission.current ? boardOf(commission.current) : undefined))
   const beds = computed<Beds>(() =>
     commission.current
-      ? bedsOf(commission.current, commission.plants)
+      ? bedsOf(
+          commission.current,
+          commission.plants.map((plant) => ({
+            ...plant,
+            handling: plantMethodById(plant.line.methodId ?? '')?.profile.handling,
+          })),
+        )
       : { pieces: [], hedges: [], patches: [] },
   )
   const plan = shallowRef<PlantingPlan>()

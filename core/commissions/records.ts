@@ -5,7 +5,7 @@ import { gapsSchema } from '../hedges/gaps'
 import { bases } from '../hedges/holes'
 import { ages, groupings } from '../plants/kinds'
 import { seasonLaws } from '../plants/season-shift'
-import { changeable, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
+import { changeable, colourSchema, dateSchema, idSchema, nameSchema, noteSchema } from '../units/schema'
 
 const coordinate = z.number().min(-20_000).max(20_000)
 /** A point on the board, mm from its front left corner. */
@@ -18,6 +18,8 @@ export const keepOutSchema = z.strictObject({
   widthMm: z.number().min(0).max(2_000),
   /** How far crowns may reach over it, mm; absent: not at all. */
   overhangMm: z.number().min(0).max(500).optional(),
+  /** It is water: waterside kinds stand at its edge. */
+  water: z.boolean().optional(),
   points: z.array(pointSchema).min(2).max(200),
 })
 export type KeepOut = z.infer<typeof keepOutSchema>
@@ -60,6 +62,8 @@ export const commissionSchema = z.strictObject({
   keepOuts: z.array(keepOutSchema).max(60).optional(),
   /** Only this share of the board's width is planted, from the left; absent: all of it. */
   plantedShare: z.number().min(0.02).max(1).optional(),
+  /** Colour of what is painted behind its back edge: the row before it stands close, and goes over into it. */
+  backdrop: colourSchema.optional(),
   /** What lies under its ground; absent: not said. And what trees are set in; absent: PVA. */
   base: z.enum(bases).optional(),
   plantingGlue: z.enum(plantingGlues).optional(),

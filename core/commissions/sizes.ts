@@ -50,12 +50,18 @@ export function perspectiveFactor(viewingMm: number, behindMm: number, depthFact
 export const hazeOf = (commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>): number =>
   hazeShare(commission.haze ?? USUAL_HAZE, commission.ratio, commission.viewingMm)
 
+/** Share of the backdrop's colour that the row before it is mixed with, so that it goes over into it. From memory. */
+const BACKDROP_SHARE = 0.1
+
 /** What a line's look depends on besides species and date. */
 export const lookOptions = (
-  line: Pick<Line, 'age' | 'amount'>,
-  commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze'>,
+  line: Pick<Line, 'age' | 'amount' | 'zone'>,
+  commission: Pick<Commission, 'ratio' | 'viewingMm' | 'haze' | 'backdrop'>,
 ): LookOptions => ({
   haze: hazeOf(commission),
+  ...(commission.backdrop !== undefined && line.zone === 'back'
+    ? { backdrop: { colour: commission.backdrop, share: BACKDROP_SHARE } }
+    : {}),
   age: line.age,
   clipped: line.amount.kind === 'length' && line.amount.section === 'trimmed',
 })

@@ -1,5 +1,6 @@
 import { individualSizes, lineSize, type Commission, type Line } from '../commissions'
-import type { Grouping, Species } from '../plants'
+import type { Handling } from '../makeup'
+import type { Grouping, HabitatId, Species } from '../plants'
 import { layerGroupsOf, layerOf } from './layers'
 import type { Bed, Board } from './board'
 import { codeOf, type Beds } from './plan'
@@ -28,6 +29,17 @@ const USUAL_SIZE: Record<Grouping, readonly [number, number]> = {
   carpet: [9, 31],
 }
 
+/** What breaks in a hand stands so far from where hands reach: the front edge, and tracks. From memory. */
+const OUT_OF_REACH_MM = 70
+
+/** Places at the water. */
+const WATERSIDE: ReadonlySet<HabitatId> = new Set(['reed-swamp', 'carr'])
+/** Whether a kind grows at the water: where it stands closest of all it is wet. */
+export function isWaterside({ habitats }: Pick<Species, 'habitats'>): boolean {
+  const [closest] = [...habitats].sort((a, b) => b.perHa - a.perHa)
+  return closest !== undefined && WATERSIDE.has(closest.habitat)
+}
+
 /** Kept clear along the board's edges where nothing else is said, mm. */
 export const USUAL_EDGE_MM = 6
 
@@ -37,12 +49,16 @@ export const USUAL_EDGE_MM = 6
  */
 export function bedsOf(
   commission: Commission,
-  lines: readonly { readonly line: Line; readonly species: Species }[],
+  lines: readonly {
+    readonly line: Line
+    readonly species: Species
+    readonly handling?: Handling | undefined
+  }[],
 ): Beds {
   const pieces: Bed[] = []
   const hedges: HedgeBed[] = []
   const patches: PatchBed[] = []
-  lines.forEach(({ line, species }, place) => {
+  lines.forEach(({ line, species, handling }, place) => {
     const size = lineSize(line, commission, species)
     const { amount } = line
     const common = { lineId: line.id, code: codeOf(place), zone: line.zone }
@@ -56,7 +72,16 @@ export function bedsOf(
         ...drawn,
       })
     else if (amount.kind === 'area') patches.push({ ...common, areaCm2: amount.areaCm2, ...drawn })
-    else pieces.push({ ...common, ...pieceBed(line, species, size, amount.pieces) })
+    else
+      pieces.push({
+        ...common,
+        ...pieceBed(line, species, size, amount.pieces),
+        ...(handling === 'protected' ? { outOfReachMm: OUT_OF_REACH_MM } : {}),
+        ...(isWaterside(species) ? { waterside: true } : {}),
+        ...(commission.backdrop !== undefined && line.zone === 'back' && layerOf(species) !== 'ground'
+          ? { beforeBackdrop: true }
+          : {}),
+      })
   })
   return { pieces, hedges, patches }
 }

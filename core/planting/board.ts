@@ -12,6 +12,16 @@ export interface Board {
   readonly plantedShare?: number
 }
 
+/** What a piece asks of its place besides room. */
+export interface Placing {
+  /** It breaks in a hand: it stands so far behind the front edge, and half as far from tracks, mm. */
+  readonly outOfReachMm?: number
+  /** It grows at the water. */
+  readonly waterside?: boolean
+  /** It belongs to the row that goes over into what is painted behind the back edge. */
+  readonly beforeBackdrop?: boolean
+}
+
 /** How far apart what is planted in rows stands, mm at the model. */
 export interface Rows {
   readonly apartMm: number
@@ -19,7 +29,7 @@ export interface Rows {
 }
 
 /** A line of pieces to be planted, in the order of their numbers. */
-export interface Bed {
+export interface Bed extends Placing {
   readonly lineId: string
   /** Letter of the line on the plan. */
   readonly code: string

@@ -1,11 +1,11 @@
 import type { KeepOut, Zone } from '../commissions'
 import type { Random } from '../units'
-import { clearanceOf, segmentsOf, toLine, toSegment, type BoardPlace } from './geometry'
-import type { Bed, Board, Spot } from './board'
+import { along, clearanceOf, lengthOf, segmentsOf, toLine, toSegment, type BoardPlace } from './geometry'
+import type { Bed, Board, Placing, Spot } from './board'
 import type { Hedge } from './runs'
 import { NearestGrid, SpotGrid } from './spot-grid'
 
-type Piece = Omit<Spot, 'x' | 'y'>
+type Piece = Omit<Spot, 'x' | 'y'> & Placing
 
 /** A group member is looked for so many times near its group, then in its zone, then anywhere. */
 const TRIES = { group: 40, row: 16, zone: 120, board: 120 }
@@ -39,6 +39,17 @@ const bands: Record<Zone, readonly [number, number]> = {
   middle: [0.3, 0.7],
   back: [0.64, 1],
 }
+
+/** The row before a backdrop stands in this band. From memory. */
+const BEFORE_BACKDROP: readonly [number, number] = [0.82, 1]
+const bandOf = ({ beforeBackdrop }: Placing, zone: Zone): readonly [number, number] =>
+  beforeBackdrop ? BEFORE_BACKDROP : bands[zone]
+/** What grows at the water stands within so much of its edge, beside the room that it takes, mm. From memory. */
+const WATER_BAND_MM = 25
+/** Hands reach over a track less far than over the front edge. From memory. */
+const OVER_TRACK = 0.5
+/** A board is no deeper than it is: more of it is not kept out of reach. */
+const MOST_OUT_OF_REACH = 0.4
 
 /** The board with what stands on it. */
 export class Field {
@@ -80,11 +91,13 @@ export class Field {
     const inZone = hopeless ? HOPELESS_TRIES : TRIES.zone
     const all = hopeless ? HOPELESS_TRIES * 2 : TRIES.zone + TRIES.board
     const own = this.byLine.get(piece.lineId)
+    const atWater = piece.waterside ? this.atWater(piece, random) : undefined
+    if (atWater) return atWater
     const width = this.board.widthMm * (this.board.plantedShare ?? 1)
     let best: { place: BoardPlace; room: number } | undefined
     let found = 0
     for (let i = 0; i < all && found < CANDIDATES; i += 1) {
-      const [from, to] = i < inZone ? bands[zone] : [0, 1]
+      const [from, to] = i < inZone ? bandOf(piece, zone) : [0, 1]
       if (i >= inZone && best) break
       const place = { x: random() * width, y: (from + (to - from) * random()) * this.board.depthMm }
       if (!this.free(piece, place)) continue
@@ -101,9 +114,30 @@ export class Field {
     return best?.place
   }
 
+  /** A free place at the edge of some water, far from its like; undefined where there is no water, or no room. */
+  private atWater(piece: Piece, random: Random): BoardPlace | undefined {
+    const waters = this.board.keepOuts.filter(({ water }) => water)
+    const own = this.byLine.get(piece.lineId)
+    let best: { place: BoardPlace; room: number } | undefined
+    for (let i = 0; i < TRIES.zone && waters.length > 0; i += 1) {
+      const water = waters[Math.floor(random() * waters.length)]
+      if (!water) break
+      const [first] = water.points
+      const edge = water.kind === 'shape' && first ? [...water.points, first] : water.points
+      const at = along(edge, random() * lengthOf(edge))
+      const out = water.widthMm / 2 + keepOutDistance(piece, water) + WATER_BAND_MM * random()
+      const angle = 2 * Math.PI * random()
+      const place = { x: at.x + Math.cos(angle) * out, y: at.y + Math.sin(angle) * out }
+      if (!this.free(piece, place)) continue
+      const room = own?.squareTo(place) ?? Infinity
+      if (!best || room > best.room) best = { place, room }
+    }
+    return best?.place
+  }
+
   /** A free place beside one of a group's members, one to two spacings away. */
   beside(piece: Piece, members: readonly Spot[], zone: Zone, random: Random): BoardPlace | undefined {
-    const [from, to] = bands[zone]
+    const [from, to] = bandOf(piece, zone)
     for (let i = 0; i < TRIES.group; i += 1) {
       const near = members[Math.floor(random() * members.length)]
       if (!near) return undefined
@@ -112,7 +146,8 @@ export class Field {
       const place = { x: near.x + Math.cos(angle) * out, y: near.y + Math.sin(angle) * out }
       // A group keeps to its zone, unless there is no room for it there.
       const share = place.y / this.board.depthMm
-      if (i < TRIES.group * 0.7 && (share < from || share > to)) continue
+      const strays = !piece.waterside && (share < from || share > to)
+      if (i < TRIES.group * 0.7 && strays) continue
       if (this.free(piece, place)) return place
     }
     return undefined
@@ -161,6 +196,8 @@ export class Field {
     const { x, y } = place
     const edge = Math.max(edgeMm, edgeDistance(piece, this.board))
     if (x < edge || y < edge || x > widthMm - edge || y > depthMm - edge) return false
+    const reach = Math.min(piece.outOfReachMm ?? 0, depthMm * MOST_OUT_OF_REACH)
+    if (y < reach) return false
     if (plantedShare !== undefined && x > widthMm * plantedShare) return false
     const clear = this.grid.every(
       place,
@@ -168,8 +205,11 @@ export class Field {
       (other) => (other.x - x) ** 2 + (other.y - y) ** 2 >= fieldSpacing(piece, other) ** 2,
     )
     if (!clear) return false
-    if (keepOuts.some((keepOut) => clearanceOf(keepOut, place) < keepOutDistance(piece, keepOut)))
-      return false
+    const keeps = (keepOut: KeepOut): number =>
+      keepOut.kind === 'line' && !keepOut.water
+        ? Math.max(keepOutDistance(piece, keepOut), reach * OVER_TRACK)
+        : keepOutDistance(piece, keepOut)
+    if (keepOuts.some((keepOut) => clearanceOf(keepOut, place) < keeps(keepOut))) return false
     return this.hedges.every(
       ({ points, widthMm: wide }) => toLine(points, place) >= wide / 2 + hedgeDistance(piece),
     )

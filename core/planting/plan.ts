@@ -5,7 +5,7 @@ import { borderAround, layoutOf, borderMembersOf, middlesOn, type Border, type B
 import { clearanceOf, type BoardPlace } from './geometry'
 import { laidHedges, laidPatches, type Hedge, type HedgeBed, type Patch, type PatchBed } from './runs'
 import { plotPlaces, slotsOf, type PlotSlot } from './plots'
-import type { Bed, Board, Spot } from './board'
+import type { Bed, Board, Placing, Spot } from './board'
 
 export interface PlantingPlan {
   readonly board: Board
@@ -34,7 +34,7 @@ export const codeOf = (place: number): string =>
 /**
  * Places each piece by Poisson-disc sampling with a radius of its own: darts are thrown around its group, and
  * one that comes too near to a piece, an edge or a keep-out is thrown again. Source: variable-radius dart
- * throwing after Bridson 2007. Hedges are laid first, then rows, which need room on end; then the largest
+ * throwing after Bridson 2007. Hedges are laid first, then what stands before a backdrop, then rows, which need room on end; then the largest
  * kinds.
  * @param seed the same seed gives the same plan
  * @throws RangeError when the board is not above 0 mm
@@ -45,7 +45,11 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
   const hedges = laidHedges(board, beds.hedges)
   const field = new Field(board, beds.pieces, hedges)
   const inTurn = [...beds.pieces].sort(
-    (a, b) => Number(rowOf(b)) - Number(rowOf(a)) || widest(b) - widest(a) || a.code.localeCompare(b.code),
+    (a, b) =>
+      Number(b.beforeBackdrop ?? false) - Number(a.beforeBackdrop ?? false) ||
+      Number(rowOf(b)) - Number(rowOf(a)) ||
+      widest(b) - widest(a) ||
+      a.code.localeCompare(b.code),
   )
   const left: { lineId: string; code: string; pieces: number }[] = []
   const slots = slotsOf(beds.pieces)
@@ -61,9 +65,9 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
     const missed = slot ? plantPlot(field, board, bed, slot) : plantBed(field, bed, random)
     if (missed > 0) left.push({ lineId: bed.lineId, code: bed.code, pieces: missed })
   }
-  const spots = [...field.spots].sort(
-    (a, b) => a.code.length - b.code.length || a.code.localeCompare(b.code) || a.number - b.number,
-  )
+  const spots = field.spots
+    .map(withoutWishes)
+    .sort((a, b) => a.code.length - b.code.length || a.code.localeCompare(b.code) || a.number - b.number)
   return {
     board,
     spots,
@@ -74,6 +78,14 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
     overhangMm: overhangOf(board.keepOuts, spots),
   }
 }
+
+/** A spot as it is kept: what it asked of its place has been heeded. */
+const withoutWishes = ({
+  outOfReachMm: _reach,
+  waterside: _water,
+  beforeBackdrop: _row,
+  ...spot
+}: Spot & Placing): Spot => spot
 
 const widest = ({ crownsMm }: Bed): number => crownsMm.reduce((most, crown) => Math.max(most, crown), 0)
 
@@ -154,8 +166,12 @@ function plantPlot(field: Field, board: Board, bed: Bed, slot: PlotSlot): number
   return bed.crownsMm.length - next
 }
 
+/** So much closer stands the row before a backdrop: no gap shows where the board ends. From memory. */
+const CLOSER = 0.75
+
 /** A piece of a bed before it has a place. */
-function pieceOf(bed: Bed, number: number, crownMm: number): Omit<Spot, 'x' | 'y'> {
+function pieceOf(bed: Bed, number: number, crownMm: number): Omit<Spot, 'x' | 'y'> & Placing {
+  const { outOfReachMm, waterside, beforeBackdrop } = bed
   // In rows neighbours stand as close as the rows say, crowns touching or not.
   const closest = bed.rows ? Math.min(bed.rows.apartMm, bed.rows.inRowMm) * 0.49 : Infinity
   return {
@@ -165,7 +181,10 @@ function pieceOf(bed: Bed, number: number, crownMm: number): Omit<Spot, 'x' | 'y
     layer: bed.layer,
     crownMm,
     stemMm: bed.stemMm,
-    ownMm: Math.min(closest, Math.max(0.5, (crownMm / 2) * bed.closeness)),
+    ownMm: Math.min(closest, Math.max(0.5, (crownMm / 2) * bed.closeness * (beforeBackdrop ? CLOSER : 1))),
+    ...(outOfReachMm === undefined ? {} : { outOfReachMm }),
+    ...(waterside ? { waterside } : {}),
+    ...(beforeBackdrop ? { beforeBackdrop } : {}),
   }
 }
 

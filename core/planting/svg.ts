@@ -13,6 +13,11 @@ export function keepOutPath({ kind, points }: KeepOut, depthMm: number): string 
   return `M${points.map(([x, y]) => `${n(x)} ${n(depthMm - y)}`).join('L')}${kind === 'shape' ? 'Z' : ''}`
 }
 
+/** Colours of what is kept clear, and of water. */
+export const KEPT_CLEAR = '#c9bfa4'
+export const WATER = '#9cbccb'
+export const keepOutColour = ({ water }: Pick<KeepOut, 'water'>): string => (water ? WATER : KEPT_CLEAR)
+
 /** "B7": the line's letter and the piece's number. */
 export const spotName = ({ code, number }: Pick<Spot, 'code' | 'number'>): string => `${code}${number}`
 
@@ -75,8 +80,8 @@ export function planSvg(plan: PlantingPlan, colourOf: (lineId: string) => string
   const y = (at: number): number => depthMm - at
   const kept = keepOuts.map((keepOut) =>
     keepOut.kind === 'line'
-      ? `<path d="${keepOutPath(keepOut, depthMm)}" fill="none" stroke="#c9bfa4" stroke-width="${n(keepOut.widthMm)}" stroke-linejoin="round"/>`
-      : `<path d="${keepOutPath(keepOut, depthMm)}" fill="#c9bfa4"/>`,
+      ? `<path d="${keepOutPath(keepOut, depthMm)}" fill="none" stroke="${keepOutColour(keepOut)}" stroke-width="${n(keepOut.widthMm)}" stroke-linejoin="round"/>`
+      : `<path d="${keepOutPath(keepOut, depthMm)}" fill="${keepOutColour(keepOut)}"/>`,
   )
   const grown = [
     ...plan.borders.map((border) => borderSvg(border, y)),

@@ -1,4 +1,14 @@
-import { labToLinear, mixLinear, toHex, tonesOf, hazed, type Lab, type Linear, type Tones } from '../colour'
+import {
+  labToLinear,
+  mix,
+  mixLinear,
+  toHex,
+  tonesOf,
+  hazed,
+  type Lab,
+  type Linear,
+  type Tones,
+} from '../colour'
 import { dayOfYear } from './days'
 import type { Age } from './kinds'
 import { bbchOf, cycleOf, heightShare, smooth, stageOn, type Stage } from './phenology'
@@ -63,6 +73,8 @@ const SHED = 0.06
 export interface LookOptions {
   /** Share of pale sky mixed in for scale, 0–1 (see hazeShare). */
   readonly haze?: number
+  /** What is painted behind it, and the share of that mixed in besides: it is to go over into it. */
+  readonly backdrop?: { readonly colour: string; readonly share: number }
   /** How old it is; absent: semi-mature. */
   readonly age?: Age
   /** A clipped hedge holds its dead leaves whatever its age. */
@@ -79,8 +91,12 @@ export function lookOn(
   species: Species,
   date: string,
   place: Place = REFERENCE_PLACE,
-  { haze = 0, age = 'semi-mature', clipped = false }: LookOptions = {},
+  { haze = 0, backdrop, age = 'semi-mature', clipped = false }: LookOptions = {},
 ): Look {
+  const behind = (colour: string): string => {
+    const inAir = hazed(colour, haze)
+    return backdrop ? mix(inAir, backdrop.colour, backdrop.share) : inAir
+  }
   const tropical = isTropical(place)
   const local = dayOfYear(date)
   const day = tropical ? local : referenceDay(local, place)
@@ -88,7 +104,7 @@ export function lookOn(
   const held = HELD[clipped ? 'clipped' : age]
   const leaf = leafAmount(species, stage, held)
   const mixture = leafColours(species, stage, held)
-  const seen = (lab: Lab): string => hazed(toHex(labToLinear(lab)), haze)
+  const seen = (lab: Lab): string => behind(toHex(labToLinear(lab)))
   const mean = mixLinear(mixture.map(([lab, share]) => [labToLinear(lab), share]))
   const flower = {
     share: stage.flower * species.show.flower,
@@ -119,12 +135,12 @@ export function lookOn(
         outer: species.keeps === 'evergreen' ? -i : i,
       }))
       .sort((a, b) => b.share - a.share),
-    tones: tonesOf(hazed(toHex(mean), haze)),
+    tones: tonesOf(behind(toHex(mean))),
     bark: { low: seen(low), high: seen(high), twig: seen(species.colours.twig) },
-    overall: hazed(toHex(mixLinear(weights)), haze),
+    overall: behind(toHex(mixLinear(weights))),
     height: tropical ? tropicalHeight(species, stage) : heightShare(species, day),
     mown: !tropical && stage.day >= (cycleOf(species).cut ?? Infinity),
-    ...dryAndGreen(species, mixture, haze),
+    ...dryAndGreen(species, mixture, behind),
     bbch: tropical ? [] : bbchOf(species, day),
     words: wordsFor(species, stage, leaf, cycleOf(species)),
   }
@@ -134,12 +150,12 @@ export function lookOn(
 function dryAndGreen(
   { colours }: Species,
   mixture: readonly [Lab, number][],
-  haze: number,
+  behind: (colour: string) => string,
 ): Pick<Look, 'straw' | 'green'> {
   const dry = new Set<Lab>([...colours.turning, colours.dead])
   const mean = (of: readonly [Lab, number][], without: Lab): string => {
     const mixed: readonly [Lab, number][] = of.length === 0 ? [[without, 1]] : of
-    return hazed(toHex(mixLinear(mixed.map(([lab, share]) => [labToLinear(lab), share]))), haze)
+    return behind(toHex(mixLinear(mixed.map(([lab, share]) => [labToLinear(lab), share]))))
   }
   const isDry = mixture.filter(([lab]) => dry.has(lab))
   return {

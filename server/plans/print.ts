@@ -94,9 +94,10 @@ function drawSheet(
   pdf.rect(0, 0, order.board.widthMm, depth).clip()
   for (const keepOut of order.board.keepOuts) {
     pdf.path(keepOutPath(keepOut, depth))
+    const pale = keepOut.water ? '#CFE0E8' : '#E4DDC8'
     if (keepOut.kind === 'line')
-      pdf.lineWidth(Math.max(0.3, keepOut.widthMm)).lineJoin('round').strokeColor('#E4DDC8').stroke()
-    else pdf.fill('#E4DDC8')
+      pdf.lineWidth(Math.max(0.3, keepOut.widthMm)).lineJoin('round').strokeColor(pale).stroke()
+    else pdf.fill(pale)
   }
   drawRuns(pdf, order)
   pdf.restore()

@@ -63,7 +63,7 @@ test('litter under trees is planned from the run sheet, made in patches, and lie
   await expect(dialog).toBeHidden()
   await page.goto('/demo/planting-out')
   const row = page.locator('tr').filter({ hasText: 'Litter, rowan' })
-  await expect(row.locator('td').nth(5)).toContainText('1')
+  await expect(row.locator('td').nth(6)).toContainText('1')
 })
 
 test('turf in covers: the order of the craft, sealed twice; bare ground, snow and beds are ways of their own', async ({

@@ -15,6 +15,10 @@ const { text, fault, take } = useFieldTexts(
 )
 const faults = computed(() => Object.values(fault).filter(Boolean).join(' '))
 
+const called = computed(() => {
+  const { kind, water } = props.keepOut
+  return kind === 'line' ? (water ? 'Stream' : 'Track or path') : water ? 'Water' : 'Shape'
+})
 /** Nothing typed, or nought, is none of it. */
 const readWidth = (field: keyof typeof keepOutFields, typed: string) =>
   /^(?:0+(?:[.,]0*)?\s*(?:mm|cm|m|in)?)?$/.test(typed.trim())
@@ -51,7 +55,19 @@ const leavePoints = () =>
 
 <template>
   <tr>
-    <td class="!pl-5">{{ keepOut.kind === 'line' ? 'Track or path' : 'Shape' }} {{ place }}</td>
+    <td class="!pl-5">
+      {{ called }} {{ place }}
+      <label class="ml-2 inline-flex items-center gap-1 text-soft"
+        ><input
+          type="checkbox"
+          class="accent-moss"
+          :checked="keepOut.water ?? false"
+          :aria-label="`Keep-out ${place} is water`"
+          @change="emit('change', { water: keepOut.water ? undefined : true })"
+        />
+        water</label
+      >
+    </td>
     <td>
       <input
         v-if="keepOut.kind === 'line'"

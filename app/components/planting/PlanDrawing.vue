@@ -119,12 +119,19 @@ const told = computed(() => {
           :height="plan.board.depthMm"
           class="board fill-wood stroke-wood-line stroke-1 [vector-effect:non-scaling-stroke]"
         />
+        <rect
+          v-if="commission.current?.backdrop"
+          :width="plan.board.widthMm"
+          :y="-6 / scale"
+          :height="6 / scale"
+          :fill="commission.current.backdrop"
+        />
         <svg :width="plan.board.widthMm" :height="plan.board.depthMm">
           <path
             v-for="keepOut in plan.board.keepOuts"
             :key="keepOut.id"
             :d="keepOutPath(keepOut, plan.board.depthMm)"
-            :class="keepOut.kind"
+            :class="[keepOut.kind, { water: keepOut.water }]"
             :style="keepOut.kind === 'line' ? { strokeWidth: `${Math.max(1, keepOut.widthMm)}px` } : {}"
           />
           <path
@@ -208,6 +215,7 @@ const told = computed(() => {
       </template>
       <g v-if="drawing" :transform="transform">
         <path
+          v-if="drawing.points.length > 0"
           :d="keepOutPath(drawing, plan.board.depthMm)"
           class="fill-none stroke-rain [stroke-opacity:0.55] [stroke-linejoin:round]"
           :style="{ strokeWidth: `${drawing.kind === 'line' ? Math.max(2, drawing.widthMm) : 2 / scale}px` }"
@@ -252,6 +260,12 @@ const told = computed(() => {
 }
 .shape {
   fill: var(--color-wood-edge);
+}
+.line.water {
+  stroke: var(--color-water);
+}
+.shape.water {
+  fill: var(--color-water);
 }
 .spot path {
   stroke: var(--color-ink);

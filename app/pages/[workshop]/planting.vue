@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Commission, KeepOut, Line } from '~~/core/commissions'
+import { SKY } from '~~/core/colour'
 import { cautionFootnote, cautions } from '~~/core/safety'
 import { planSvg } from '~~/core/planting'
 import { formatModelLength, formatRatio } from '~~/core/units'
@@ -40,6 +41,10 @@ async function takeKeepOut(id: string): Promise<void> {
 async function stand(lineId: string, as: string): Promise<void> {
   await changeLine(lineId, { stands: as === '' ? undefined : (as as Line['stands']) })
 }
+const store = async (change: Partial<Commission>): Promise<void> => {
+  if (commission.current) await changeCommission(commission.current.id, change)
+}
+const paintBackdrop = (event: Event) => store({ backdrop: (event.target as HTMLInputElement).value })
 async function another(): Promise<void> {
   if (commission.current)
     await changeCommission(commission.current.id, ({ planSeed = 0 }: Commission) => ({
@@ -64,6 +69,20 @@ const reach = computed(() => {
   return mm > 0.5
     ? `Crowns reach over what is kept clear by ${formatModelLength(mm, workshop.settings.units)} at most.`
     : 'No crown reaches over what is kept clear.'
+})
+/** What the plan heeds besides room, of this commission. */
+const wishes = computed(() => {
+  const { pieces } = planting.beds
+  const codes = (has: (bed: (typeof pieces)[number]) => unknown): string =>
+    pieces.flatMap((bed) => (has(bed) ? [bed.code] : [])).join(', ')
+  const frail = codes(({ outOfReachMm }) => outOfReachMm)
+  const wet = keepOuts.value.some(({ water }) => water) ? codes(({ waterside }) => waterside) : ''
+  const row = codes(({ beforeBackdrop }) => beforeBackdrop)
+  return [
+    ...(frail ? [`Out of reach, as they break in a hand: ${frail}.`] : []),
+    ...(wet ? [`At the water: ${wet}.`] : []),
+    ...(row ? [`Close before the backdrop, and a tenth of the way to its colour: ${row}.`] : []),
+  ]
 })
 const fileName = (): string => fileNameOf(commission.current?.name ?? 'plan')
 function saveSvg(): void {
@@ -174,6 +193,27 @@ async function print(): Promise<void> {
         <button type="button" class="button button-small" @click="draft.begin('shape', trackWidth)">
           Shape
         </button>
+        <button type="button" class="button button-small" @click="draft.begin('shape', trackWidth, true)">
+          Water
+        </button>
+        <label class="flex items-center gap-1.5 ml-2" title="What is painted behind the back edge"
+          >Backdrop
+          <input
+            type="color"
+            class="h-8 w-10 rounded-sm border border-edge bg-white p-0.5"
+            aria-label="Colour of the backdrop, measured near its foot"
+            :value="commission.current.backdrop ?? SKY"
+            @change="paintBackdrop"
+          />
+        </label>
+        <button
+          v-if="commission.current.backdrop"
+          type="button"
+          class="button button-quiet button-small"
+          @click="store({ backdrop: undefined })"
+        >
+          no backdrop
+        </button>
       </template>
       <span class="flex-1" />
       <label v-if="!seen" class="flex items-center gap-1.5"
@@ -219,6 +259,7 @@ async function print(): Promise<void> {
       @remove="takeKeepOut"
     />
     <PlantedTable :rows="rows" :runs="runs" @stand="stand" @draw="draft.beginLine" @take="takeDrawn" />
+    <p v-if="wishes.length > 0" class="px-5 pt-3 text-sm text-soft">{{ wishes.join(' ') }}</p>
     <p class="px-5 pt-3 text-sm" :class="(planting.plan?.overhangMm ?? 0) > 0.5 ? 'text-larch' : 'text-soft'">
       {{ reach }}
     </p>
