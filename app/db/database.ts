@@ -20,7 +20,7 @@ export const OWN_KEY = 'mine'
 export const DEMO_KEY = 'demo'
 
 /** Version of the database in the browser. The file format has its own, in core/workshop. */
-export const DATABASE_VERSION = 13
+export const DATABASE_VERSION = 14
 
 /** Keys that are kept as such: what is derived is stored beside the records, so that a large workshop opens at once. */
 export interface Marker {
@@ -133,6 +133,10 @@ export class WorkshopDb extends Dexie {
     this.version(13)
       .stores({})
       .upgrade((transaction) => migrateTables(transaction, ['materials'], 11))
+    // 13 → 14: pieces that are bought ready.
+    this.version(14)
+      .stores({})
+      .upgrade((transaction) => migrateTables(transaction, ['materials'], 12))
   }
 }
 

@@ -8,6 +8,11 @@ import { creeper } from './bushes/creeper'
 import { meshBush } from './bushes/mesh-bush'
 import { seedHeads } from './bushes/seed-heads'
 import { woolBush } from './bushes/wool-bush'
+import { readyBushes } from './bought/ready-bushes'
+import { readyHedge } from './bought/ready-hedge'
+import { readyTufts } from './bought/ready-tufts'
+import { asTheyAre } from './existing/as-they-are'
+import { refreshed } from './existing/refreshed'
 import { bareGround } from './ground/bare-ground'
 import { plantedBed } from './ground/planted-bed'
 import { snowCover } from './ground/snow-cover'
@@ -96,6 +101,11 @@ const all: readonly Method[] = [
   plantedBed,
   woodlandFloor,
   snowCover,
+  readyTufts,
+  readyBushes,
+  readyHedge,
+  refreshed,
+  asTheyAre,
   ...stockMethods,
   ...gatherMethods,
 ]

@@ -51,6 +51,7 @@ export type MaterialSpec =
       readonly goods: Extract<Stuff, { stuff: 'goods' }>['goods']
       /** What it must serve; absent where one size serves all. */
       readonly heightMm?: number
+      readonly colour?: string
     }
   | {
       readonly stuff: 'sheet'
@@ -108,7 +109,7 @@ export function unitOfSpec(wish: MaterialSpec): StockUnit {
     case 'pad':
       return 'piece'
     case 'goods':
-      return wish.goods === 'tape' ? 'mm' : 'piece'
+      return wish.goods === 'tape' || wish.goods === 'ready-hedge' ? 'mm' : 'piece'
     case 'wire':
     case 'rope':
       return 'mm'
@@ -226,7 +227,7 @@ export function specWords(wish: MaterialSpec): string {
       return `${wish.twig.replaceAll('-', ' ')}s for ${Math.round(wish.heightMm)} mm`
     case 'goods':
       return wish.heightMm === undefined
-        ? `a ${wish.goods}`
+        ? `a ${wish.goods.replaceAll('-', ' ')}`
         : `a ${wish.goods.replaceAll('-', ' ')} for ${Math.round(wish.heightMm)} mm`
     case 'sheet':
       return wish.sheet === 'cloth' ? 'towelling cloth' : `${wish.sheet.replaceAll('-', ' ')} sheet`

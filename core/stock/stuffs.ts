@@ -51,7 +51,17 @@ export const powders = [
   'other',
 ] as const
 export type Powder = (typeof powders)[number]
-export const goodsKinds = ['trunk', 'ready-tree', 'pin', 'tape', 'other'] as const
+export const goodsKinds = [
+  'trunk',
+  'ready-tree',
+  'ready-tuft',
+  'ready-bush',
+  'ready-hedge',
+  'old-piece',
+  'pin',
+  'tape',
+  'other',
+] as const
 export const sheetKinds = ['release', 'cloth', 'mesh', 'ivy-mesh', 'horsehair', 'mat', 'other'] as const
 /** What is teased besides filter wool and the like; absent: that. */
 export const woolKinds = ['stuffing', 'hank', 'lichen'] as const

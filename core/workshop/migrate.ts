@@ -56,8 +56,11 @@ const steps: Record<number, (document: Loose) => Loose> = {
   10: (document) => ({ ...document, version: 11, people: [], times: [], layings: [] }),
   /** 11 → 12: what is made at home and of what, more tones; what was put right in the list is taken over. */
   11: (document) => withCatalogueOfToday(document, 12),
-  /** 12 → 13: a batch may plant out; a commission says what lies under its ground, and what trees are set in. */
-  12: (document) => ({ ...document, version: 13 }),
+  /**
+   * 12 → 13: a batch may plant out; a commission says what lies under its ground, what trees are set in, and what is
+   * painted behind it; pieces that are bought ready come to the list.
+   */
+  12: (document) => withCatalogueOfToday(document, 13),
 }
 
 /** Brings a document of an older version up to this one; a newer one is refused. */

@@ -60,10 +60,11 @@ export const twig = (kind: Kind<'twig', 'twig'>, heightMm: number): MaterialSpec
   twig: kind,
   heightMm,
 })
-export const goods = (kind: Kind<'goods', 'goods'>, heightMm?: number): MaterialSpec => ({
+export const goods = (kind: Kind<'goods', 'goods'>, heightMm?: number, colour?: string): MaterialSpec => ({
   stuff: 'goods',
   goods: kind,
   ...high(heightMm),
+  ...coloured(colour),
 })
 export const rod = (stuff: 'wire' | 'dowel' | 'rope', diameterMm: number): MaterialSpec => ({
   stuff,

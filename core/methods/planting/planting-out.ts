@@ -26,7 +26,7 @@ export const plantingFigures = coefficients('planting-out', {
   proppedMm: amount('taller than this it leans until its glue holds', 45, 'mm'),
   holeMl: amount('glue in a hole, for each mm of stem', 0.03, 'ml/mm'),
   hotMl: amount('hot glue in a hole, for each mm of stem', 0.05, 'ml/mm'),
-  dotMl: amount('glue in a dot', 0.015, 'ml/piece'),
+  dotMl: amount('glue in a dot, for a cm² of foot', 0.1, 'ml/cm²'),
   ringG: amount('earth on a ring, for each mm of stem', 0.02, 'g/mm'),
   earthG: amount('earth on what shines, for a cm² of foot', 0.03, 'g/cm²'),
   pvaMin: minutes('PVA in a closed hole holds after', 720),
@@ -145,7 +145,7 @@ function onGround(on: PlantMaking): Listed<Operation> {
         ? 'From the back: a dot of PVA that has gone tacky, the tuft on it, not pressed down; tones mixed, none in a row.'
         : 'From the back: a pool of PVA as wide as the foot; push the bush up with a stick while it is wet.',
       hands: on.value(k.findSec) + on.value(isDot ? k.dotSec : grounding.poolSec),
-      takes: [isDot ? on.takeGood('glue', [k.dotMl]) : on.takeGood('glue', [foot, grounding.poolMl])],
+      takes: [on.takeGood('glue', [foot, isDot ? k.dotMl : grounding.poolMl])],
       within: on.open('pva'),
       atOnce: on.rounds('pva', on.value(k.findSec) + on.value(isDot ? k.dotSec : grounding.poolSec)).atOnce,
       wait: on.sets(isDot ? 'tacky-pva' : 'pva', isDot ? 'Let it hold' : 'Dry overnight'),

@@ -1,3 +1,4 @@
+import { boughtPieces } from './bought'
 import { groundMaterials } from './ground'
 import { homeMaterials } from './home'
 import { mixtures } from './mixtures'
@@ -225,6 +226,7 @@ export const catalogue: readonly CatalogueRow[] = [
     { stuff: 'goods', goods: 'ready-tree', fromMm: 125, toMm: 230 },
     { family: 'ready trees', ...pack(5, 1900) },
   ),
+  ...boughtPieces,
   powderRow('grout-grey', 'Tile grout, grey', 'grout', '#8f8b84', 1.1, pack(1000, 390)),
   powderRow('grout-pale', 'Tile grout, pale grey', 'grout', '#c4bfb4', 1.1, pack(1000, 390)),
   powderRow('sawdust-fine', 'Sawdust, fine', 'sawdust', '#a07a4e', 0.2, {

@@ -52,6 +52,7 @@ describe('which method', () => {
       rankMethods(plantMethods, jobOf({ amount }, piece({ speciesId }).piece)).map(({ method }) => method.id)
     expect(offered({ kind: 'length', lengthMm: 500, section: 'free' }, 'blackthorn').sort()).toEqual([
       'hemp-tree',
+      'ready-hedge',
       'trimmed-hedge',
       'twig-hedge',
       'wool-bush',
@@ -68,6 +69,7 @@ describe('which method', () => {
       'layered-grass',
       'long-bunch',
       'planted-bed',
+      'ready-tufts',
       'roll-and-tear',
       'snow-cover',
       'tuft-sheet',

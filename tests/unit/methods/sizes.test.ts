@@ -74,9 +74,8 @@ describe.each(ways)('%s at every scale, for one, twelve and four hundred', (_, m
     if (example.kind !== 'pieces') return
     const [small, large] = [at(160, 12), at(48, 12)]
     // A head is thinned and sprayed in a run, a dot is set, in the same seconds whatever their size (common practice).
-    const bySize = !['flower-head-pine', 'flower-head-birch', 'tuft-sheet', 'drilled-board'].includes(
-      method.id,
-    )
+    const alike = ['flower-head-pine', 'flower-head-birch', 'tuft-sheet', 'drilled-board', 'ready-tufts']
+    const bySize = !alike.includes(method.id)
     expect(large.handsMin.value).toBeGreaterThanOrEqual(small.handsMin.value)
     if (bySize) expect(large.handsMin.value).toBeGreaterThan(small.handsMin.value)
     const fixed = small.uses.filter(({ slot, step, perPiece, once }) => {

@@ -1,0 +1,94 @@
+import { makeUp } from '../../../core/makeup'
+import { plantMethodById } from '../../../core/methods'
+import { exampleArea, exampleHedge, examplePiece, examplePieces } from '../../../core/methods/kit'
+import { catalogue } from '../../../core/stock'
+import { materials, stocked } from '../../support/workshop'
+import { each, made, stepOf, total } from '../../support/ways'
+
+const grass = examplePiece('grass', 'blades', 6)
+const tree = examplePiece('broadleaf', 'rounded', 120, { zone: 'back' })
+
+describe('what is bought ready, by hand', () => {
+  test('sixty tufts: two of three in the tone of the sward, the third lighter; nine seconds each before the earth', () => {
+    const up = made('ready-tufts', examplePieces(grass, 60))
+    // 3 % are torn: 60 ÷ 0.97 is 61.9, so 62 are lifted.
+    expect(up.started.value).toBe(62)
+    expect([total(up, 'tufts'), total(up, 'second')]).toEqual([42, 21])
+    expect(stepOf(up, 'lift').hands.eachSec + stepOf(up, 'plant').hands.eachSec).toBe(9)
+    // 480 s of open PVA, 7 s a tuft.
+    expect(stepOf(up, 'plant').atOnce?.count).toBe(68)
+    // A third of what a tuft covers is its foot.
+    expect(total(up, 'glue')).toBeCloseTo((60 * grass.topAreaCm2 * 0.1) / 3, 9)
+    const taken = up.uses.find(({ slot }) => slot === 'tufts')?.material
+    expect(taken?.of).toMatchObject({ goods: 'ready-tuft' })
+  })
+
+  test('a sward of 120 cm² wants as many tufts as cover it by its share', () => {
+    const up = made('ready-tufts', exampleArea(examplePiece('grass', 'blades', 4), 120))
+    const { topAreaCm2 } = examplePiece('grass', 'blades', 4)
+    expect(up.wanted.value).toBe(Math.ceil((120 * 0.55) / topAreaCm2))
+  })
+
+  test('a metre and a fifth of hedge: 1.26 m of strip, three stretches of 400 mm with a joint each', () => {
+    const up = made('ready-hedge', exampleHedge(examplePiece('shrub', 'multi-stemmed', 20), 1200, 'trimmed'))
+    expect(up.started.value).toBe(3)
+    expect(total(up, 'strip')).toBeCloseTo(1260, 6)
+    expect(total(up, 'glue')).toBeCloseTo(1200 * 0.008, 9)
+    expect(each(up, 'foliage')).toBeCloseTo(20 * 0.004, 9)
+    // Cutting 0.25 s a mm, setting 0.12, a joint 25 s, looking over.
+    expect(stepOf(up, 'cut').hands.eachSec).toBe(100)
+    expect(stepOf(up, 'joints').hands.eachSec).toBe(25)
+  })
+
+  test('a bush takes a fifth of its foliage, and is set where it stays', () => {
+    const bush = examplePiece('shrub', 'mound', 20)
+    const up = made('ready-bushes', examplePieces(bush, 24))
+    expect(total(up, 'bush')).toBe(24)
+    expect(each(up, 'pool')).toBeCloseTo((bush.topAreaCm2 / 2) * 0.12, 9)
+    expect(plantMethodById('ready-bushes')?.setsInPlace).toBe(true)
+  })
+
+  test('beside making them: a tuft by hand takes over twice the minutes, a bought one costs its pack', () => {
+    const buy = made('ready-tufts', examplePieces(grass, 100))
+    const make = made('hand-tuft', examplePieces(grass, 100))
+    expect(make.handsMin.value).toBeGreaterThan(2 * buy.handsMin.value)
+    const row = catalogue.find(({ id }) => id === 'ready-tufts-straw-middle')
+    expect(row).toMatchObject({ unit: 'piece', packQuantity: 100, packPriceMinor: 700 })
+  })
+})
+
+describe('pieces that are there, by hand', () => {
+  test('nine old trees as they are: half a minute each, out of the box, nothing else', () => {
+    const up = made('as-they-are', examplePieces(tree, 9))
+    // A twentieth falls apart: less than half a piece, so no spare.
+    expect(up.started.value).toBe(9)
+    expect(total(up, 'piece')).toBe(9)
+    expect(up.uses).toHaveLength(1)
+    expect(up.handsMin.value).toBeCloseTo((9 * (20 + 10) + 30) / 60, 9)
+    expect(up.uses[0]?.material?.id).toBe('old-pieces-medium')
+  })
+
+  test('refreshed they take a third of the foam of one that is made, and adhesive all over', () => {
+    const up = made('refreshed', examplePieces(tree, 9))
+    expect(each(up, 'adhesive', 'dress')).toBeCloseTo(tree.sideAreaCm2 * 0.035, 9)
+    // 35 % of the foliage: 70 % of that in the base tone, 30 % lighter.
+    const base = each(up, 'foliage')
+    const light = each(up, 'highlight')
+    expect(base / light).toBeCloseTo(7 / 3, 1)
+    expect(up.steps.map(({ id }) => id)).toEqual(['dust', 'dress', 'highlight', 'seal', 'inspect'])
+  })
+
+  test('of old pieces there are as many as were found: more are short, not bought', () => {
+    const nine = materials.find(({ id }) => id === 'old-pieces-medium')!
+    expect(nine.packQuantity).toBeUndefined()
+    const up = makeUp({
+      job: examplePieces(tree, 20),
+      method: plantMethodById('as-they-are')!,
+      states: stocked(({ id }) => (id === nine.id ? 9 : 0)),
+      dryingFactor: 1,
+    })
+    expect(up.uses[0]).toMatchObject({ material: { id: nine.id } })
+    // 20 ÷ 0.95 is 21.05.
+    expect(total(up, 'piece')).toBe(22)
+  })
+})
