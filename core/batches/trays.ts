@@ -3,8 +3,8 @@ import { counted, none, ok, type Reading } from '../units'
 import { idSchema, momentSchema, nameSchema, noteSchema } from '../units/schema'
 import { startedSchema } from './records'
 
-/** What has become of finished pieces. `undone`: the finish that put them there was taken back. */
-export const trayStates = ['to be planted', 'planted', 'sold', 'given back', 'spoilt'] as const
+/** What has become of finished pieces; what was moved on stands in for pieces of another line, which counts them. */
+export const trayStates = ['to be planted', 'planted', 'sold', 'given back', 'spoilt', 'moved on'] as const
 export type TrayState = (typeof trayStates)[number]
 
 /**
@@ -39,7 +39,10 @@ const empty = (): Record<TrayState, number> => ({
   sold: 0,
   'given back': 0,
   spoilt: 0,
+  'moved on': 0,
 })
+/** What a maker says of pieces; moving them on to another line is a deed of its own. */
+export const saidStates = trayStates.filter((state) => state !== 'moved on')
 
 /**
  * What stands on the trays. The order of the entries does not matter. Where two copies of a workshop both

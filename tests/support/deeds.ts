@@ -261,6 +261,23 @@ export const deeds: Readonly<Record<string, (hand: Hand) => Promise<unknown>>> =
         typeof commands.changeLaying
       >[2],
     ),
+  takeExisting: async (h) =>
+    commands.takeExisting(
+      h.context,
+      { materialId: 'old-pieces-medium', count: h.int(1, 9), label: h.name(), date: '2026-10-04' },
+      draft(await h.id('lines'), h.name()),
+    ),
+  takeSpares: async (h) =>
+    commands.takeSpares(
+      h.context,
+      {
+        batchId: (await h.context.db.trayEntries.toArray()).at(-1)?.batchId ?? 'nobody',
+        tray: 'T1',
+        count: 1,
+        note: h.name(),
+      },
+      draft(await h.id('lines'), h.name()),
+    ),
   planPlanting: async (h) => {
     const lineId = await h.id('lines')
     const { lineId: _made, ...made } = draft(lineId, h.name())

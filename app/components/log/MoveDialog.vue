@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { decideMove, trayStates, type Tray, type TrayState } from '~~/core/batches'
+import { decideMove, saidStates, type Tray, type TrayState } from '~~/core/batches'
 import { counted, ok, readNumber } from '~~/core/units'
 import { plainChoices } from '../../parts/fields/choice'
 import { oneOf, typed } from '../../parts/fields/field'
@@ -19,7 +19,7 @@ const form = useFields(
       (text) => ok(readNumber(text) ?? NaN),
     ),
     // The usual way on: what waits is planted; what is elsewhere goes back to waiting.
-    to: oneOf<TrayState>(plainChoices(trayStates.filter((other) => other !== from)), {
+    to: oneOf<TrayState>(plainChoices(saidStates.filter((other) => other !== from)), {
       label: 'Now they are',
       start: from === 'to be planted' ? 'planted' : 'to be planted',
       wide: true,

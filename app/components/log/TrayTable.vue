@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { trayStates, type Tray, type TrayState } from '~~/core/batches'
+import { saidStates, type Tray, type TrayState } from '~~/core/batches'
 import type { Column } from '../../parts/table/column'
 
 /** Finished pieces: where they stand, and what has become of them. Moved on, or back, at any time. */
@@ -25,7 +25,7 @@ const columns: readonly Column<Row>[] = [
     total: () => 'Together',
   },
   { id: 'of', head: 'Pieces of', by: ({ batch }) => batch?.name ?? '' },
-  ...trayStates.map((state): Column<Row> => ({
+  ...saidStates.map((state): Column<Row> => ({
     id: state,
     head: state,
     number: true,
@@ -49,7 +49,7 @@ const columns: readonly Column<Row>[] = [
         {{ batch?.name }}
         <span v-if="batch?.lineId" class="text-sm text-soft">{{ lineOf(batch.lineId) }}</span>
       </template>
-      <template v-for="state in trayStates" :key="state" #[state]="{ row: { tray } }">
+      <template v-for="state in saidStates" :key="state" #[state]="{ row: { tray } }">
         <button
           v-if="tray.counts[state] > 0"
           type="button"

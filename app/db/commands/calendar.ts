@@ -15,6 +15,7 @@ import { endBatch, planBatch, tablesOfEnding, tablesOfPlanning } from './bench'
 import { undoable } from '../taken-away'
 import { check, type CommandContext } from './context'
 import { changeRecord, saveRecord, type Draft } from './records'
+import { Refused, refusedWhole, wanted } from './refused'
 
 /** Names someone who works at the bench, or names them anew. */
 export async function savePerson(
@@ -275,13 +276,6 @@ export async function planPlanting(
     .catch(refusedWhole)
 }
 
-/** Undoes all that a transaction has written. */
-class Refused extends Error {}
-function refusedWhole(error: unknown): Reading<never> {
-  if (error instanceof Refused) return none(error.message)
-  throw error
-}
-
 /** @throws Refused for the first that can't be planned */
 async function planEach(
   context: CommandContext,
@@ -289,9 +283,7 @@ async function planEach(
 ): Promise<Batch[]> {
   const batches: Batch[] = []
   for (const draft of drafts) {
-    const planned = await planBatch(context, draft)
-    if (planned.kind === 'none') throw new Refused(planned.because)
-    batches.push(planned.value)
+    batches.push(wanted(await planBatch(context, draft)))
   }
   return batches
 }

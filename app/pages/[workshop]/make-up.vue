@@ -26,6 +26,7 @@ const resting = computed(
 const { ways, sorted } = useWays(() => resting.value, by)
 const splitting = ref(false)
 const mixing = ref(false)
+const finding = ref(false)
 /**
  * The chosen method, where it makes this kind of job; while none is, the best suited one is worked out as a
  * proposal.
@@ -120,6 +121,10 @@ async function plan(start: boolean): Promise<void> {
           >
             {{ mixText(plant) || 'Mix in other kinds' }}
           </button>
+          <button v-else type="button" class="button button-quiet button-small" @click="finding = true">
+            Some are there already
+          </button>
+          <ExistingDialog v-if="finding" :plant="plant" @close="finding = false" />
           <MixDialog v-if="mixing" :plant="plant" @close="mixing = false" />
           <span class="ml-auto flex gap-1">
             <button type="button" class="button button-quiet button-small" @click="commission.stepLine(-1)">

@@ -52,3 +52,12 @@ export const boughtPieces: readonly CatalogueRow[] = [
   old('medium', 'Old trees, 60–140 mm', 60, 140),
   old('large', 'Old trees, over 140 mm', 140, 400),
 ]
+
+/** The row of the list that old pieces of a height are entered under. */
+export function oldPieceFor(heightMm: number): CatalogueRow {
+  const rows = boughtPieces.filter(({ of }) => of.stuff === 'goods' && of.goods === 'old-piece')
+  const [smallest] = rows
+  if (!smallest) throw new RangeError('rows of old pieces are none; there must be some')
+  // Each begins where the one below ends.
+  return rows.findLast(({ of }) => 'fromMm' in of && (of.fromMm ?? 0) <= heightMm) ?? smallest
+}

@@ -19,6 +19,7 @@ import {
   type CatalogueRow,
 } from './rows'
 
+export { oldPieceFor } from './bought'
 export type { CatalogueRow } from './rows'
 
 /**

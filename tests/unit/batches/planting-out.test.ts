@@ -27,7 +27,15 @@ const lines = new Map([
 const tray = (name: string, waiting: number, more: Partial<Tray['counts']> = {}): Tray => ({
   batchId: 'b',
   name,
-  counts: { 'to be planted': waiting, planted: 0, sold: 0, 'given back': 0, spoilt: 0, ...more },
+  counts: {
+    'to be planted': waiting,
+    planted: 0,
+    sold: 0,
+    'given back': 0,
+    spoilt: 0,
+    'moved on': 0,
+    ...more,
+  },
 })
 
 describe('planting out', () => {

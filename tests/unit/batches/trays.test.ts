@@ -28,7 +28,14 @@ describe('trays', () => {
       entry('2', 4, 'to be planted', 'planted'),
       entry('3', 1, 'to be planted', 'spoilt'),
     ])
-    expect(tray?.counts).toEqual({ 'to be planted': 5, planted: 4, sold: 0, 'given back': 0, spoilt: 1 })
+    expect(tray?.counts).toEqual({
+      'to be planted': 5,
+      planted: 4,
+      sold: 0,
+      'given back': 0,
+      spoilt: 1,
+      'moved on': 0,
+    })
     expect(goodOnTrays([tray!]).get('b1')).toBe(9)
     const back = traysOf([
       arrived,
