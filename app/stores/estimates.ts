@@ -27,6 +27,7 @@ export const useEstimates = defineStore('estimates', () => {
     own: workshop.ownValues,
     learnt: learnt.of(methodId),
     dryingFactor: drying.value.factor,
+    ...(workshop.settings.sprayOutdoors && { outdoors: true }),
     ...(drying.value.unsure && { unsure: drying.value.unsure }),
   })
 

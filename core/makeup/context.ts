@@ -19,6 +19,8 @@ export interface EstimateContext {
   readonly learnt?: Learnt
   /** How much longer an open film dries in this room than at 20 °C and 50 %. */
   readonly dryingFactor: number
+  /** There is no booth: what is thrown into fresh spray is thrown outdoors. */
+  readonly outdoors?: boolean
   /** Why no time can be foretold for an open film here; absent: it can. */
   readonly unsure?: Drying['unsure']
 }
@@ -38,6 +40,7 @@ export const sentContextSchema = z.strictObject({
     .max(500)
     .default([]),
   dryingFactor: z.number().min(0.1).max(20),
+  outdoors: z.boolean().optional(),
   unsure: z.enum(['too cold', 'too hot', 'too damp']).optional(),
   /** On hand and free of each material, in its unit. */
   shelf: z
@@ -65,6 +68,7 @@ export function sentContext(
     coefficients: [...(context.own ?? [])].flatMap(([id, value]) => (known(id) ? [{ id, value }] : [])),
     learnt: [...(context.learnt ?? [])].flatMap(([id, taught]) => (known(id) ? [{ id, ...taught }] : [])),
     dryingFactor: context.dryingFactor,
+    ...(context.outdoors && { outdoors: true }),
     ...(context.unsure && { unsure: context.unsure }),
     shelf: context.states.flatMap(({ material: { id }, onHand }) =>
       wanted.has(id) ? [{ id, onHand, free: context.free?.(id) ?? onHand }] : [],
@@ -85,6 +89,7 @@ export function contextFrom(sent: SentContext, materials: readonly Material[]): 
     own: new Map(sent.coefficients.map(({ id, value }) => [id, value])),
     learnt: new Map(sent.learnt.map(({ id, value, of }) => [id, { value, of }])),
     dryingFactor: sent.dryingFactor,
+    ...(sent.outdoors && { outdoors: true }),
     ...(sent.unsure && { unsure: sent.unsure }),
   }
 }

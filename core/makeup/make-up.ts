@@ -134,6 +134,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       const some = Math.min(pieces, MOST_SIZES)
       return order.sizes ? order.sizes(some) : alike(job, some)
     },
+    ...(order.outdoors ? { outdoors: true } : {}),
     ...(order.wire === undefined ? {} : { wire: order.wire }),
     ...(order.pads === undefined ? {} : { pads: order.pads }),
   }

@@ -94,6 +94,8 @@ export interface Task {
   readonly input: (coefficient: Coefficient) => Leaf
   /** Minutes that an open film takes in this room, from what it takes at 20 °C and 50 %. */
   readonly dryMin: (min: number) => number
+  /** What is thrown into fresh spray is thrown outdoors. */
+  readonly outdoors?: boolean
   /** What is free of a mixture that was kept, in its unit. */
   readonly kept: (materialId: string) => number
   /** Sizes of so many pieces, each its own; of very many fewer, which stand for all. */

@@ -34,8 +34,8 @@ export const codeOf = (place: number): string =>
 /**
  * Places each piece by Poisson-disc sampling with a radius of its own: darts are thrown around its group, and
  * one that comes too near to a piece, an edge or a keep-out is thrown again. Source: variable-radius dart
- * throwing after Bridson 2007. Hedges are laid first, then what stands before a backdrop, then rows, which need room on end; then the largest
- * kinds.
+ * throwing after Bridson 2007. Hedges are laid first, then what stands before a backdrop, then rows, which need room
+ * on end; then the largest kinds.
  * @param seed the same seed gives the same plan
  * @throws RangeError when the board is not above 0 mm
  */

@@ -27,7 +27,7 @@ export const cardOrderSchema = z
     context: sentContextSchema,
     /** Pads as the discs have been nested, where they have. */
     pads: z.number().int().min(1).max(2_000).optional(),
-    materials: z.array(materialSchema).min(1).max(200),
+    materials: z.array(materialSchema).min(1).max(400),
   })
   .refine(
     ({ line, ownSpecies }) =>

@@ -91,7 +91,8 @@ function leaveZone(): Promise<void> {
         :checked="workshop.settings.sprayOutdoors ?? false"
         @change="store({ sprayOutdoors: ($event.target as HTMLInputElement).checked })"
       />
-      There is no booth: cans are sprayed outdoors, in dry and still daylight
+      There is no booth: cans are sprayed outdoors, in dry and still daylight; of the foam that falls there,
+      less comes back
     </label>
   </section>
 </template>

@@ -133,11 +133,15 @@ export class PlantMaking extends Making<PlantTask> {
       atOnce: this.rounds(can, eachOf(draft.hands), setUpSec).atOnce,
       tools: ['catch tray'],
     })
+    const text = this.task.outdoors
+      ? `${draft.text} Outdoors: dry and still, the tray in a deep box.`
+      : draft.text
     const details = {
       ...CAN_AIR,
       ...(wet === undefined ? {} : inTheWet(wet)),
       ...(words === null ? {} : { wait: this.sets(can, words) }),
       ...draft,
+      text,
     }
     return this.work(id, title, details, 60)
   }

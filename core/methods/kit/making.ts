@@ -228,7 +228,8 @@ export class Making<T extends Task = Task> {
       ...(coat.share ? [coat.share] : []),
     )
     const sticks = this.input(coat.sticks)
-    const each = product(stuck, lostInTheFall(sticks, this.input(shared.reclaimed)))
+    const reclaimed = this.task.outdoors ? shared.reclaimedOutdoors : shared.reclaimed
+    const each = product(stuck, lostInTheFall(sticks, this.input(reclaimed)))
     return this.taken(
       slotId,
       label,

@@ -28,6 +28,23 @@ describe('trees, by hand', () => {
     expect(each(long, 'ca', 'tips')).toBeCloseTo(42 * 0.012, 9)
   })
 
+  test('outdoors the wind takes most of what falls: two thirds more foam, and the box is said', () => {
+    const inside = made('ready-tree', examplePieces(oak({ heightMm: 110, zone: 'back' }), 5))
+    const outside = made(
+      'ready-tree',
+      examplePieces(oak({ heightMm: 110, zone: 'back' }), 5),
+      {},
+      { outdoors: true },
+    )
+    // 40 % of what is thrown sticks. Indoors 85 % of the rest comes back: 0.85 + 0.15 ÷ 0.4 = 1.225 of what sticks is
+    // used; outdoors 30 %: 0.3 + 0.7 ÷ 0.4 = 2.05.
+    expect(each(outside, 'foliage') / each(inside, 'foliage')).toBeCloseTo(2.05 / 1.225, 6)
+    expect(stepOf(outside, 'dress').text).toContain('the tray in a deep box')
+    expect(stepOf(inside, 'dress').text).not.toContain('Outdoors')
+    // Fibre is set by static, indoors: the same.
+    expect(each(outside, 'canopy-paint')).toBe(each(inside, 'canopy-paint'))
+  })
+
   test('wire that fingers twist is 0.7 mm at the stoutest', () => {
     const thick = made('wire-broadleaf', examplePieces(oak({ heightMm: 380, trunkMm: 22 }), 1))
     const { wish } = thick.slots.find(({ slot }) => slot.id === 'wire')!.slot
