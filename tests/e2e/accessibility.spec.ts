@@ -130,6 +130,12 @@ const dialogs: readonly Asked[] = [
   },
   { what: 'the kinds of a hedge', at: 'brief', main: '^Keep the mixture$', open: pressed(/kinds?…$/) },
   { what: 'making some another way', at: 'make-up', main: '^Split', open: pressed('Make some another way…') },
+  {
+    what: 'pieces that are there',
+    at: 'make-up',
+    main: '^Enter and plan$',
+    open: pressed('Some are there already'),
+  },
   { what: 'moving pieces of a tray', at: 'log', main: '^Move$', open: pressed(/^Move the/) },
   {
     what: 'the end of sorting',

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { needsOfBatch, partOf, partNounPlural, plantedLine, type Batch } from '~~/core/batches'
+import {
+  isMadeInPlace,
+  lineOf,
+  needsOfBatch,
+  partOf,
+  partNounPlural,
+  plantedLine,
+  type Batch,
+} from '~~/core/batches'
 import { lackWords } from '~~/core/stock'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
 import type { Column } from '../../parts/table/column'
@@ -9,10 +17,17 @@ const props = defineProps<{ batch: Batch }>()
 const emit = defineEmits<{ start: []; abandon: [] }>()
 const stock = useStock()
 const shelf = useShelf()
+const workshop = useWorkshop()
 /** Of what is planted: how many wait on trays. */
 const onTrays = computed(() => {
   const lineId = plantedLine(props.batch)
   return lineId === undefined ? undefined : (stock.toPlant.get(lineId) ?? 0)
+})
+/** What it is made on, where it is made on the scene. */
+const base = computed(() => {
+  const line = workshop.lines.find(({ id }) => id === lineOf(props.batch))
+  const on = workshop.commissions.find(({ id }) => id === line?.commissionId)
+  return isMadeInPlace(props.batch) ? on?.base : undefined
 })
 /** Tools that its steps name, each once. */
 const tools = computed(() => [...new Set(props.batch.plan.steps.flatMap((step) => step.tools))])
@@ -73,6 +88,7 @@ const columns: readonly Column<Batch['plan']['amounts'][number]>[] = [
           :steps="batch.plan.steps"
           :pieces="batch.pieces"
           promised
+          :base="base"
           class="mt-3 text-lg"
         />
         <p class="mt-3 text-soft">

@@ -99,7 +99,7 @@ const delivery = computed(() => {
 </script>
 
 <template>
-  <section class="flex flex-wrap items-end gap-x-4 gap-y-1 px-5 pb-2" aria-label="The work of planting out">
+  <section class="flex flex-wrap items-end gap-x-4 gap-y-1 px-5 pb-1" aria-label="The work of planting out">
     <SelectField
       class="w-44"
       label="Under the ground"
@@ -117,7 +117,7 @@ const delivery = computed(() => {
       :options="glues"
       @update:model-value="(plantingGlue) => store({ plantingGlue })"
     />
-    <div class="min-w-0 flex-1 pb-5 text-sm">
+    <div class="min-w-65 flex-[1_1_260px] self-center pb-2 text-sm">
       <p v-if="pieces > 0">
         Still to plan: <strong>{{ counted(pieces, 'piece') }}, {{ formatMinutes(hands) }}</strong> of
         hands<template v-if="needs.length > 0">; {{ needs.join(', ') }}</template
@@ -132,7 +132,7 @@ const delivery = computed(() => {
       </p>
       <p v-if="delivery" role="status">{{ delivery }}</p>
     </div>
-    <span class="flex gap-2 pb-5">
+    <span class="ml-auto flex gap-2 pb-5">
       <button type="button" class="button" :disabled="asking" @click="ask">
         {{ asking ? 'Reckoning…' : 'When is it delivered?' }}
       </button>

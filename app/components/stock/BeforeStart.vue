@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { BatchStep } from '~~/core/batches'
-import { enoughFor, enoughWords, lastOfKind, type Claim, type LastOfKind } from '~~/core/stock'
+import { isFoamBase, type Base } from '~~/core/hedges'
+import { enoughFor, enoughWords, lastOfKind, meltsFoam, type Claim, type LastOfKind } from '~~/core/stock'
 import { holderByName, missingTools, missingWords } from '~~/core/tools'
 import { formatQuantity, noun, plainNumber } from '~~/core/units'
 
@@ -11,6 +12,8 @@ const props = defineProps<{
   pieces: number
   /** Its needs are promised to it already. */
   promised?: boolean
+  /** What it is made on, where it is made on the scene. */
+  base?: Base | undefined
 }>()
 const stock = useStock()
 const shelf = useShelf()
@@ -56,17 +59,36 @@ const runningOut = computed(() =>
 )
 const missing = computed(() => missingTools(props.steps, tools.register))
 const limits = computed(() => tools.limitsOf(props.steps, props.pieces))
+/** What would melt the board that it is put on. */
+const melting = computed(() =>
+  isFoamBase(props.base)
+    ? [...new Set(props.needs.map(({ materialId }) => materialId))].flatMap((id) => {
+        const material = stock.stateById.get(id)?.material
+        return material && meltsFoam(material) ? [material.name] : []
+      })
+    : [],
+)
 const nameOf = (what: string, count: number): string => {
   const holder = holderByName(what)
   return count === 1 || !holder ? what : holder.plural
 }
 const isSaid = computed(
-  () => last.value.length + runningOut.value.length + missing.value.length + limits.value.length > 0,
+  () =>
+    melting.value.length +
+      last.value.length +
+      runningOut.value.length +
+      missing.value.length +
+      limits.value.length >
+    0,
 )
 </script>
 
 <template>
   <ul v-if="isSaid" class="text-larch" aria-label="Before you start">
+    <li v-if="melting.length > 0" class="text-hip">
+      {{ melting.join(', ') }} on {{ base }}: solvent and heat melt it. Seal the foam with water-based paint
+      or plaster first, and try a scrap.
+    </li>
     <li v-for="one in last" :key="one.materialId">
       It takes the last of {{ one.name
       }}<template v-if="one.leaves > 0">: {{ formatQuantity(one.leaves, one.unit) }} would be left</template>;

@@ -162,6 +162,7 @@ async function plan(start: boolean): Promise<void> {
           :needs="needsOf(makeUp.uses)"
           :steps="makeUp.steps"
           :pieces="Math.round(makeUp.started.value)"
+          :base="makeUp.job.kind === 'pieces' ? undefined : commission.current?.base"
           class="px-5 py-2"
         />
       </LaterPart>
