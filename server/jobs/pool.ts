@@ -88,6 +88,9 @@ export function poolOf(filename: string, times: Times = usualTimes()): Pool {
     resourceLimits: HEAP,
     recordTiming: false,
   })
+  // A worker that runs out of memory after its order was given up tells the pool; unheard, that ends the server. Its
+  // order has been answered, and a new worker takes its place.
+  pool.on('error', () => undefined)
   return {
     async run(job, gone) {
       const task: Task = { job, begun: new Float64Array(new SharedArrayBuffer(8)) }

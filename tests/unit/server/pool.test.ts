@@ -38,6 +38,20 @@ describe('the pool that prints', () => {
     expect(await order('work')).toMatchObject({ kind: 'done' })
   })
 
+  test('what runs out of memory just as it is given up ends nobody but its worker', async () => {
+    await order('work')
+    const began = performance.now()
+    await order('hoard')
+    const whole = performance.now() - began
+    for (let share = 0.9; share < 1.01; share += 0.01) {
+      const gone = new AbortController()
+      const hoarding = order('hoard', 0, gone.signal)
+      setTimeout(() => gone.abort(), whole * share)
+      expect(['gone', 'too-large']).toContain((await hoarding).kind)
+    }
+    expect(await order('work')).toMatchObject({ kind: 'done' })
+  })
+
   test('more than wait at the most are told at once that it is busy; those whose turn does not come, in time', async () => {
     const blocking = Array.from({ length: AT_WORK }, () => order('for ever'))
     const waiting = Array.from({ length: MOST_WAITING }, () => order('for ever'))
