@@ -37,7 +37,7 @@ export const places = [
   { path: 'species', name: 'Species', rule: false, main: '^Add to the brief' },
   { path: 'planting', name: 'Planting', rule: true, main: '^Another plan$' },
   { path: 'workshop', name: 'Workshop', rule: false, main: '^Export to a file$' },
-  { path: 'planting-out', name: 'Planting out', of: 'planting', rule: false, main: '^Planted' },
+  { path: 'planting-out', name: 'Planting out', of: 'planting', rule: false, main: '^Plan(ted| planting out)$' },
   { path: 'sorting', name: 'Sorting', of: 'stock', rule: true, main: '^Finish sorting' },
   { path: 'stock/ahead', name: 'Ahead', of: 'stock', rule: false, main: '' },
   { path: 'stock/buying', name: 'Buying', of: 'stock', rule: false, main: '^Note (it|all) as sent$' },

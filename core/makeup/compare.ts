@@ -54,6 +54,16 @@ export const waySortWords: Record<WaySort, string> = {
 
 const verdicts = { suits: 0, possible: 1, unsuited: 2 } as const
 
+/** Pieces that are there come after all that can be made. */
+const reused = ({ reuses }: Pick<PlantMethod, 'reuses'>): number => (reuses ? 50 : 0)
+
+/** The way to propose: of those that make something, the best suited; undefined where there is none. */
+export const proposedWay = (ways: readonly Way[]): Way | undefined =>
+  sortWays(
+    ways.filter(({ method }) => !method.reuses),
+    'suits',
+  )[0]
+
 /**
  * Puts ways in order by what matters; ways that don't suit always come last, and what is equal goes by how well
  * it suits and then by hands.
@@ -62,7 +72,7 @@ export function sortWays(ways: readonly Way[], by: WaySort): Way[] {
   const rank = (way: Way): number => {
     switch (by) {
       case 'suits':
-        return verdicts[way.suit.verdict] * 100 + way.suit.reasonsAgainst.length
+        return verdicts[way.suit.verdict] * 100 + reused(way.method) + way.suit.reasonsAgainst.length
       case 'hands':
         return way.eachMin
       case 'cost':

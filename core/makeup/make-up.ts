@@ -329,6 +329,7 @@ export function rankMethods<M extends Method>(
     .sort(
       (a, b) =>
         rank[a.suit.verdict] - rank[b.suit.verdict] ||
+        Number(a.method.reuses ?? false) - Number(b.method.reuses ?? false) ||
         a.suit.reasonsAgainst.length - b.suit.reasonsAgainst.length,
     )
 }

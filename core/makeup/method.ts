@@ -178,6 +178,8 @@ export interface PlantMethod extends Common {
   readonly setsInPlace?: boolean
   readonly planner?: Planner
   readonly bound?: BoundTwigs
+  /** It uses pieces that are there: it is for those who have some, and proposed to nobody. */
+  readonly reuses?: boolean
   /** It makes the floor under trees, which no other way does. */
   readonly floors?: boolean
   /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */

@@ -51,7 +51,7 @@ test('litter under trees is planned from the run sheet, made in patches, and lie
   await expect(page.getByRole('button', { name: 'Plan the litter under Beech, old' })).toHaveCount(0)
   await expect(page.getByRole('button', { name: 'Plan the litter under Beech, young' })).toBeVisible()
   await maker.chooseLine('Litter, rowan')
-  await expect(page.getByText('14 other ways do not suit')).toBeVisible()
+  await expect(page.getByText('15 other ways do not suit')).toBeVisible()
   await page.getByRole('button', { name: /^Start batch/ }).click()
   await expect(page.getByRole('heading', { name: 'Earth and litter' })).toBeVisible()
   await maker.workThrough()

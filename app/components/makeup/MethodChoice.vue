@@ -133,7 +133,7 @@ const standing = {
     can’t be worked out.
   </p>
   <template v-else>
-    <p v-if="shown.length === 0" class="px-4 pt-1 text-sm text-larch">
+    <p v-if="shown.every(({ method }) => method.reuses)" class="px-4 pt-1 text-sm text-larch">
       None of these ways really suits this plant. The least unsuited is shown; say so to the client, or choose
       another size or zone.
     </p>

@@ -2,7 +2,7 @@
 import { ChevronLeft, ChevronRight } from '@lucide/vue'
 import { batchName, planFrom, startedSchema } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
-import { needsOf, sortWays, type Way, type WaySort } from '~~/core/makeup'
+import { needsOf, proposedWay, type WaySort } from '~~/core/makeup'
 import { readBounded } from '~~/core/units'
 import { methodName, plantMethodById } from '~~/core/methods'
 import { mixText } from '../../components/brief/mix-text'
@@ -36,10 +36,8 @@ const method = computed(() => {
     plant.value?.line.methodId === undefined ? undefined : plantMethodById(plant.value.line.methodId)
   return chosen && plant.value && chosen.kinds.includes(plant.value.job.kind)
     ? chosen
-    : bestOf(ways.value)?.method
+    : proposedWay(ways.value)?.method
 })
-/** The best suited, whatever the order that they are shown in. */
-const bestOf = (all: readonly Way[]) => sortWays(all, 'suits')[0]
 const methodId = computed(() => method.value?.id)
 /** A way that was chosen and can't be followed: of a later version, or not for this kind of job. */
 const passedOver = computed(() => {

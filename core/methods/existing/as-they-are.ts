@@ -17,6 +17,7 @@ export const asTheyAre = way('as-they-are', 'Pieces that are there', {
   makes: 'Pieces from an old layout or bought long ago: dusted, looked over, used as they are.',
   profile: profile([2, 400], 'puff', 'from the bag', 'handled', [1, 100], 'ready'),
   seasons: 'as they are',
+  reuses: true,
   figures: k,
   suits: ({ piece }) =>
     judge({

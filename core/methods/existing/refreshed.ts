@@ -22,6 +22,7 @@ export const refreshed = way('refreshed', 'Old piece, refreshed', {
   makes: 'A tired piece dusted, a mist of adhesive, new foam in two tones over what it has left.',
   profile: profile([15, 400], 'puff', 'from the bag', 'reached over', [3, 30], 'ready'),
   seasons: 'in leaf',
+  reuses: true,
   figures: k,
   suits: ({ piece }) =>
     judge({
@@ -33,6 +34,7 @@ export const refreshed = way('refreshed', 'Old piece, refreshed', {
       ],
       never: [
         isBladed(piece) && 'blades are not dressed anew',
+        piece.habit === 'palm' && 'fronds are no foam',
         !hasLeaf(piece) && 'there is no leaf to refresh on this day',
         piece.heightMm < 10 && 'so small a piece is made anew sooner',
       ],

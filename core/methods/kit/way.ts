@@ -26,7 +26,7 @@ type Choose = (optionId: string) => string
 /** A way of making plants: what it is, what it takes, and what hands do in their order. */
 export interface WayTable extends Pick<
   PlantMethod,
-  'makes' | 'suits' | 'parts' | 'setsInPlace' | 'floors' | 'planner' | 'bound' | 'examples'
+  'makes' | 'suits' | 'parts' | 'setsInPlace' | 'reuses' | 'floors' | 'planner' | 'bound' | 'examples'
 > {
   /** What it makes; absent: single pieces. */
   readonly kinds?: PlantMethod['kinds']

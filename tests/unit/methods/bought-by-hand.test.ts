@@ -1,5 +1,5 @@
-import { makeUp } from '../../../core/makeup'
-import { plantMethodById } from '../../../core/methods'
+import { makeUp, proposedWay, rankMethods, sortWays, wayOf, type PlantJob } from '../../../core/makeup'
+import { plantMethodById, plantMethods } from '../../../core/methods'
 import { exampleArea, exampleHedge, examplePiece, examplePieces } from '../../../core/methods/kit'
 import { catalogue } from '../../../core/stock'
 import { materials, stocked } from '../../support/workshop'
@@ -76,6 +76,28 @@ describe('pieces that are there, by hand', () => {
     const light = each(up, 'highlight')
     expect(base / light).toBeCloseTo(7 / 3, 1)
     expect(up.steps.map(({ id }) => id)).toEqual(['dust', 'dress', 'highlight', 'seal', 'inspect'])
+  })
+
+  test('they are proposed to nobody: of a palm, which nothing makes, what is least unsuited is', () => {
+    const states = stocked()
+    const waysOf = (job: PlantJob) =>
+      rankMethods(plantMethods, job).map(({ method, suit }) =>
+        wayOf({ method, suit, up: makeUp({ job, method, states, dryingFactor: 1 }) }, states, new Map()),
+      )
+    const palm = waysOf(examplePieces(examplePiece('palm', 'vase', 90), 3))
+    expect(palm[0]?.method.id).toBe('as-they-are')
+    expect(proposedWay(palm)?.suit.verdict).toBe('unsuited')
+    // After all that can be made, and before what can't.
+    const ids = sortWays(waysOf(examplePieces(tree, 9)), 'suits').map(({ method, suit }) => [
+      suit.verdict === 'unsuited',
+      method.reuses === true,
+    ])
+    const first = ids.findIndex(([, reuses]) => reuses)
+    expect(ids.slice(0, first).some(([unsuited]) => unsuited)).toBe(false)
+    expect(ids.slice(first, first + 2)).toEqual([
+      [false, true],
+      [false, true],
+    ])
   })
 
   test('of old pieces there are as many as were found: more are short, not bought', () => {
