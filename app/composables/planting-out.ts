@@ -35,20 +35,23 @@ export function usePlantingOut() {
     return plantingDraft(up, plant.line)
   }
 
-  /** What is left to plan, line by line, with what it takes. */
-  const left = computed(() =>
-    commission.restingPlants.flatMap((plant) => {
-      const pieces = isPlantedOut(plant.line) ? soFar(plant.line).left : 0
-      const up = pieces > 0 ? workOut(plant, pieces) : undefined
-      return up ? [{ plant, pieces, up }] : []
-    }),
+  return { soFar, workOut, draftFor }
+}
+
+/** What is left to plan to be planted, line by line, with what it takes: of a long list in slices. */
+export function usePlantingLeft() {
+  const commission = useCommission()
+  const { soFar, workOut } = usePlantingOut()
+  const { results } = useSliced(
+    () => commission.restingPlants,
+    (plant) => {
+      if (!isPlantedOut(plant.line)) return { plant, pieces: 0, unmade: 0, up: undefined }
+      const { left: pieces, unmade } = soFar(plant.line)
+      return { plant, pieces, unmade, up: pieces > 0 ? workOut(plant, pieces) : undefined }
+    },
   )
+  const left = computed(() => results.value.flatMap(({ up, ...rest }) => (up ? [{ ...rest, up }] : [])))
   /** Pieces to be planted that nothing is planned to make. */
-  const unmade = computed(() =>
-    commission.restingPlants.reduce(
-      (sum, { line }) => (isPlantedOut(line) ? sum + soFar(line).unmade : sum),
-      0,
-    ),
-  )
-  return { unmade, soFar, workOut, draftFor, left }
+  const unmade = computed(() => results.value.reduce((sum, one) => sum + one.unmade, 0))
+  return { left, unmade }
 }

@@ -1,8 +1,9 @@
 import { zones, type Commission, type Line, type Piece, type PlantingGlue, type Zone } from '../commissions'
 import { holeFor, isFoamBase } from '../hedges'
 import { makeUp, type EstimateContext, type MakeUp } from '../makeup'
-import { plantMethodById, plantingOut, type Foot } from '../methods'
-import type { PlantLayer } from '../planting'
+import { plantMethodById, plantingFigures, plantingOut, type Foot } from '../methods'
+import type { PlantedOn, PlantLayer } from '../planting'
+import { worthOf, type OwnValues } from '../quantities'
 import { planFrom } from './plan'
 import type { Batch } from './records'
 import { isMadeInPlace, isOpen, plantedLine } from './use'
@@ -17,6 +18,24 @@ export function glueFor({
   plantingGlue = 'pva',
 }: Pick<Commission, 'base' | 'plantingGlue'>): PlantingGlue {
   return plantingGlue === 'hot-glue' && isFoamBase(base) ? 'pva' : plantingGlue
+}
+
+const NONE: OwnValues = new Map()
+
+/** What holds for all pieces of a commission, by the craft's figures or a maker's own. */
+export function plantedOn(
+  commission: Pick<Commission, 'base' | 'plantingGlue'>,
+  own: OwnValues = NONE,
+): PlantedOn {
+  const glue = glueFor(commission)
+  const { proppedMm, pvaMin, mediumMin } = plantingFigures
+  const holds = { pva: pvaMin, medium: mediumMin, 'hot-glue': undefined }[glue]
+  return {
+    ...(commission.base === undefined ? {} : { base: commission.base }),
+    glue,
+    proppedMm: worthOf(proppedMm, own).value,
+    propMin: holds ? worthOf(holds, own).value : 0,
+  }
 }
 
 /** Whether a line's pieces are planted out: hedges, ground and what its way sets in place are where they stay. */

@@ -59,7 +59,7 @@ export * from './plans/tray'
 export * from './plans/hedge'
 
 export { BLEND_MIX, blendMethod } from './stock/blend-mix'
-export { feet, plantingOut, type Foot } from './planting/planting-out'
+export { feet, plantingFigures, plantingOut, type Foot } from './planting/planting-out'
 
 /** Every way of making there is: a new one is a file of its own and a row here. */
 const all: readonly Method[] = [

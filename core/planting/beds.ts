@@ -34,10 +34,10 @@ const OUT_OF_REACH_MM = 70
 
 /** Places at the water. */
 const WATERSIDE: ReadonlySet<HabitatId> = new Set(['reed-swamp', 'carr'])
-/** Whether a kind grows at the water: where it stands closest of all it is wet. */
+/** Whether a kind grows at the water: more of it stands there than anywhere else. */
 export function isWaterside({ habitats }: Pick<Species, 'habitats'>): boolean {
-  const [closest] = [...habitats].sort((a, b) => b.perHa - a.perHa)
-  return closest !== undefined && WATERSIDE.has(closest.habitat)
+  const sum = (some: Species['habitats']): number => some.reduce((all, { perHa }) => all + perHa, 0)
+  return sum(habitats.filter(({ habitat }) => WATERSIDE.has(habitat))) > sum(habitats) / 2
 }
 
 /** Kept clear along the board's edges where nothing else is said, mm. */

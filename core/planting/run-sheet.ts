@@ -33,10 +33,6 @@ export interface RunSheetRow {
   readonly after?: string
 }
 
-/** What is taller than this leans until its glue holds, mm; from memory. */
-const PROPPED_MM = 45
-/** Hours that glue in a closed hole takes to hold; hot glue grabs. From memory. */
-const PROP_H: Record<PlantingGlue, number> = { pva: 12, medium: 2, 'hot-glue': 0 }
 const GLUES: Record<PlantingGlue, string> = {
   pva: 'PVA in the hole',
   medium: 'full-strength medium in the hole',
@@ -46,7 +42,10 @@ const GLUES: Record<PlantingGlue, string> = {
 /** What holds for all pieces of a commission. */
 export interface PlantedOn {
   readonly base?: Base
-  readonly glue?: PlantingGlue
+  readonly glue: PlantingGlue
+  /** What is taller leans until its glue holds, mm; and how long that takes, min: 0 where it grabs. */
+  readonly proppedMm: number
+  readonly propMin: number
 }
 
 /**
@@ -54,7 +53,7 @@ export interface PlantedOn {
  * ground layer, shrubs and trees, the low before the tall. Common practice: so that no hand reaches over what
  * stands already.
  */
-export function runSheet(lines: readonly PlantingOut[], on: PlantedOn = {}): RunSheetRow[] {
+export function runSheet(lines: readonly PlantingOut[], on: PlantedOn): RunSheetRow[] {
   const depth = (zone: Zone): number => zones.length - zones.indexOf(zone)
   const rank = ({ amount, layer }: PlantingOut): number =>
     amount.kind === 'area'
@@ -77,7 +76,7 @@ export function runSheet(lines: readonly PlantingOut[], on: PlantedOn = {}): Run
     .map((row) => rowOf(row, on))
 }
 
-function rowOf(row: PlantingOut, { base, glue = 'pva' }: PlantedOn): RunSheetRow {
+function rowOf(row: PlantingOut, { base, glue, proppedMm, propMin }: PlantedOn): RunSheetRow {
   const { amount, layer, stemMm, heightMm } = row
   if (amount.kind === 'area')
     return { row, glue: 'set in its place: see its batch', after: 'Vacuum when it is dry.' }
@@ -97,7 +96,7 @@ function rowOf(row: PlantingOut, { base, glue = 'pva' }: PlantedOn): RunSheetRow
       glue: 'a pool of PVA as wide as the foot',
       after: 'Push it up with a stick while the glue is wet.',
     }
-  const propH = heightMm > PROPPED_MM ? PROP_H[glue] : 0
+  const propH = heightMm > proppedMm ? Math.round(propMin / 6) / 10 : 0
   return {
     row,
     hole: holeFor(stemMm, base),

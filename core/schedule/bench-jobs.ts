@@ -132,6 +132,8 @@ export class BenchJobs {
       const upTo = until === undefined ? steps.length - 1 : steps.findIndex(({ id }) => id === until)
       const theirs = this.details.findLastIndex((own) => own.batchId === batchId && own.stepIndex <= upTo)
       const { wait } = other.run.state
+      // One that its maker laid behind it in its own job comes after it all the same.
+      if (theirs > mine && this.works[theirs]?.job === work.job) continue
       if (theirs >= 0) {
         const least = until === undefined ? Math.ceil(this.details[theirs]?.waitMin ?? 0) : 0
         const lag: Lag = { work: theirs, least, ...(soft ? { soft } : {}) }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { glueFor, plantingDraft } from '~~/core/batches'
-import type { Commission, PlantingGlue } from '~~/core/commissions'
-import { bases, isFoamBase, type Base } from '~~/core/hedges'
+import { plantingGlues, type Commission } from '~~/core/commissions'
+import { bases, isFoamBase } from '~~/core/hedges'
 import { needsOf } from '~~/core/makeup'
+import { plantingOut } from '~~/core/methods'
 import { quantile, unplacedWords } from '~~/core/schedule'
 import { counted, formatMinutes, formatQuantity } from '~~/core/units'
-import { choicesOf } from '../../parts/fields/choice'
+import { plainChoices } from '../../parts/fields/choice'
 import type { Answer } from '../../workers/calendar'
 
 /** Planting out as work: what it takes, into what it is set, planned in one go, and when all of it can be delivered. */
@@ -15,27 +16,19 @@ const planPlanting = useDeed('planPlanting')
 const stock = useStock()
 const calendar = useCalendar()
 const notices = useNotices()
-const { left, unmade } = usePlantingOut()
+const { left, unmade } = usePlantingLeft()
 const { askDelivery } = useAsking()
 
 const store = (change: Partial<Commission>) => changeCommission(props.commission.id, change)
-const baseWords: Record<Base, string> = {
-  polystyrene: 'polystyrene',
-  'extruded foam': 'extruded foam',
-  plaster: 'plaster',
-  wood: 'wood',
-  card: 'card',
-  cloth: 'cloth',
-}
-const glueWords: Record<PlantingGlue, string> = {
-  pva: 'PVA, propped overnight',
-  medium: 'full-strength medium, propped two hours',
-  'hot-glue': 'hot glue: no prop, burns, and shows',
-}
 const onFoam = computed(() => isFoamBase(props.commission.base))
 /** What melts what lies below is not offered. */
 const glues = computed(() =>
-  choicesOf(glueWords).filter(({ value }) => value !== 'hot-glue' || !onFoam.value),
+  (plantingOut.options.find(({ id }) => id === 'glue')?.choices ?? []).flatMap(({ id, name, words }) => {
+    const value = plantingGlues.find((glue) => glue === id)
+    return value === undefined || (value === 'hot-glue' && onFoam.value)
+      ? []
+      : [{ value, words: `${name}: ${words}` }]
+  }),
 )
 
 const pieces = computed(() => left.value.reduce((sum, one) => sum + one.pieces, 0))
@@ -104,10 +97,7 @@ const delivery = computed(() => {
       class="w-44"
       label="Under the ground"
       :model-value="commission.base"
-      :options="[
-        { value: undefined, words: 'not said' },
-        ...bases.map((base) => ({ value: base, words: baseWords[base] })),
-      ]"
+      :options="[{ value: undefined, words: 'not said' }, ...plainChoices(bases)]"
       @update:model-value="(base) => store({ base })"
     />
     <SelectField

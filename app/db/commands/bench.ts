@@ -286,8 +286,13 @@ export async function undoDeed(
     const plants = plantedLine(found.batch)
     const set = plants === undefined ? [] : await setBy(db, plants, target)
     const trays = await traysOfBatch(db, batchId)
-    // What is made or set in its place is planted by being finished: it goes back from there.
-    const stands = standsWhenDone(found.batch) ? 'planted' : 'to be planted'
+    // They go back from where the finish put them: what an earlier version set on a tray is there.
+    const put = await db.trayEntries
+      .where('batchId')
+      .equals(batchId)
+      .filter((entry) => entry.eventId === target)
+      .first()
+    const stands = put?.to ?? (standsWhenDone(found.batch) ? 'planted' : 'to be planted')
     const gone = trays.find(({ counts }) => trayStates.some((state) => state !== stands && counts[state] > 0))
     if (gone) return none(`Pieces of this batch have left the tray “${gone.name}”. Put them back first.`)
     if (plants !== undefined && !stillStand(await traysOfLine(db, plants), set))

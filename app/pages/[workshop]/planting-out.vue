@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Check } from '@lucide/vue'
-import { glueFor, plantedLine } from '~~/core/batches'
+import { plantedLine, plantedOn } from '~~/core/batches'
 import { floorMethod, plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
@@ -45,13 +45,11 @@ const rows = computed<RunSheetRow[]>(() =>
       litter: species.habit === 'broadleaf' || species.habit === 'conifer',
       setInPlace: line.methodId !== undefined && plantMethodById(line.methodId)?.setsInPlace === true,
     })),
-    {
-      ...(commission.current?.base ? { base: commission.current.base } : {}),
-      ...(commission.current ? { glue: glueFor(commission.current) } : {}),
-    },
+    plantedOn(commission.current ?? {}, workshop.ownValues),
   ),
 )
-const { soFar, left } = usePlantingOut()
+const { soFar } = usePlantingOut()
+const { left } = usePlantingLeft()
 /** Minutes of hands that the rest of a line takes to be planted. */
 const handsOf = computed(() => new Map(left.value.map(({ plant, up }) => [plant.line.id, up.handsMin.value])))
 const byLine = computed(() => new Map(commission.plants.map(({ line }) => [line.id, soFar(line)] as const)))

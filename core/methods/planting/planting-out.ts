@@ -42,9 +42,9 @@ export const feet = ['hole', 'pool', 'dot'] as const
 export type Foot = (typeof feet)[number]
 
 const GLUE_WORDS: Record<PlantingGlue, readonly [name: string, words: string]> = {
-  pva: ['PVA', 'hidden, and slow: what is tall is propped overnight'],
-  medium: ['full-strength medium', 'hidden, sooner firm: propped for two hours'],
-  'hot-glue': ['hot glue', 'holds at once, no prop; burns, and shows where it runs out'],
+  pva: ['PVA', 'hidden, propped overnight'],
+  medium: ['full-strength medium', 'hidden, propped two hours'],
+  'hot-glue': ['hot glue', 'no prop; burns, and shows'],
 }
 const footOf = (on: Pick<PlantMaking, 'choice'>): string => on.choice('foot')
 

@@ -239,6 +239,20 @@ describe('planting out at the bench', () => {
     value(await plantOut(context, lineId, 1))
   })
 
+  test('what an earlier version put on a tray goes back from there', async () => {
+    const context = await bench()
+    const bush = await withBatch(context, { methodId: 'clump-bush' })
+    for (const at of [0, 1, 2]) {
+      if (at > 1) await doDeed(context, bush.id, { type: 'advance', step: 1, early: true })
+      await doDeed(context, bush.id, { type: 'pieces', step: at, count: 5 })
+    }
+    const ended = await endBatch(context, bush.id, { ...finish, tray: 'Lid' }, true)
+    if (ended.kind !== 'ok') throw new Error(ended.because)
+    await context.db.trayEntries.toCollection().modify({ to: 'to be planted' })
+    value(await undoDeed(context, bush.id, ended.value.id))
+    expect(traysOf(await context.db.trayEntries.toArray())).toEqual([])
+  })
+
   test('what its way sets in place stands when it is finished', async () => {
     const context = await bench()
     const bush = await withBatch(context, { methodId: 'clump-bush' })

@@ -3,6 +3,7 @@ import {
   glueFor,
   isPlantedOut,
   movesOf,
+  plantedOn,
   plantedMoves,
   plantedSoFar,
   plantingWaits,
@@ -136,5 +137,13 @@ describe('planting out', () => {
     expect(glueFor({ plantingGlue: 'hot-glue', base: 'plaster' })).toBe('hot-glue')
     expect(glueFor({ plantingGlue: 'hot-glue', base: 'extruded foam' })).toBe('pva')
     expect(glueFor({})).toBe('pva')
+    // The sheet and the batch go by the same figures, a maker's own before the craft's.
+    expect(plantedOn({})).toEqual({ glue: 'pva', proppedMm: 45, propMin: 720 })
+    const own = new Map([['planting-out/medium-min', 90]])
+    expect(plantedOn({ base: 'wood', plantingGlue: 'medium' }, own)).toMatchObject({
+      base: 'wood',
+      propMin: 90,
+    })
+    expect(plantedOn({ plantingGlue: 'hot-glue' }).propMin).toBe(0)
   })
 })

@@ -1,3 +1,4 @@
+import { plantedOn } from '../../../core/batches'
 import { makeUp } from '../../../core/makeup'
 import { highlightFit } from '../../../core/stock'
 import { examplePiece, examplePieces } from '../../../core/methods/kit'
@@ -47,8 +48,9 @@ describe('tones and planting out', () => {
       stemMm: 1,
       litter: false,
     } as const
-    expect(runSheet([row])[0]!.glue).toMatch(/pool of PVA/)
-    expect(runSheet([{ ...row, setInPlace: true }])[0]!.glue).toMatch(/not again/)
+    const on = plantedOn({})
+    expect(runSheet([row], on)[0]!.glue).toMatch(/pool of PVA/)
+    expect(runSheet([{ ...row, setInPlace: true }], on)[0]!.glue).toMatch(/not again/)
     for (const { id, setsInPlace, examples } of plantMethods) {
       const up = makeUp({
         job: examples[0]!,

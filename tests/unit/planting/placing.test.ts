@@ -66,10 +66,15 @@ describe('what a plan heeds besides room', () => {
   })
 
   test('what grows at the water stands at its edge, wherever that is, and never in it', () => {
-    expect([isWaterside(speciesById('common-reed')), isWaterside(speciesById('beech'))]).toEqual([
-      true,
-      false,
-    ])
+    // Tufted hair-grass stands in the carr, and twice as much of it elsewhere.
+    for (const [id, wet] of [
+      ['common-reed', true],
+      ['goat-willow', true],
+      ['soft-rush', true],
+      ['tufted-hair-grass', false],
+      ['beech', false],
+    ] as const)
+      expect([id, isWaterside(speciesById(id))]).toEqual([id, wet])
     const { spots } = planted('alder', { zone: 'back', amount: pieces(5) }, { keepOuts: [pond] })
     expect(spots).toHaveLength(5)
     const off = spots.map((spot) => clearanceOf(pond, spot) - spot.crownMm / 2)

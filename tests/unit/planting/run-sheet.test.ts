@@ -1,7 +1,13 @@
 import fc from 'fast-check'
-import { zones, type PlantingGlue } from '../../../core/commissions'
+import { zones } from '../../../core/commissions'
 import { bitFor } from '../../../core/hedges'
-import { layers, runSheet, runSheetWords, type PlantingOut } from '../../../core/planting'
+import {
+  layers,
+  runSheet as sheetOf,
+  runSheetWords,
+  type PlantedOn,
+  type PlantingOut,
+} from '../../../core/planting'
 
 const out = (over: Partial<PlantingOut> = {}): PlantingOut => ({
   lineId: 'l',
@@ -15,6 +21,10 @@ const out = (over: Partial<PlantingOut> = {}): PlantingOut => ({
   litter: false,
   ...over,
 })
+
+const on: PlantedOn = { glue: 'pva', proppedMm: 45, propMin: 720 }
+const runSheet = (lines: Parameters<typeof sheetOf>[0], own: Partial<PlantedOn> = {}) =>
+  sheetOf(lines, { ...on, ...own })
 
 describe('the run sheet', () => {
   test('from the back to the front; ground before shrubs before trees, low before tall', () => {
@@ -68,9 +78,10 @@ describe('the run sheet', () => {
       'A Beech, middle: 3 pieces. Litter on its footprint first. Hole 5 mm, by drill. PVA in the hole. Prop with plastic pegs for 12 h. Earth powder and a squirt of water on the ring.',
     )
     expect(runSheet([out({ heightMm: 30 })])[0]?.propH).toBeUndefined()
-    const glued = (glue: PlantingGlue) => runSheet([out()], { glue })[0]
-    expect([glued('medium')?.propH, glued('hot-glue')?.propH]).toEqual([2, undefined])
-    expect(glued('hot-glue')?.glue).toContain('hidden')
+    expect(runSheet([out()], { glue: 'medium', propMin: 90 })[0]?.propH).toBe(1.5)
+    const hot = runSheet([out()], { glue: 'hot-glue', propMin: 0 })[0]
+    expect(hot?.propH).toBeUndefined()
+    expect(hot?.glue).toContain('hidden')
     expect(runSheet([out()], { base: 'extruded foam' })[0]?.hole).toEqual({ mm: 5, tool: 'screwdriver' })
   })
 })
