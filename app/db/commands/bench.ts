@@ -1,35 +1,27 @@
 import {
   batchSchema,
   decide,
-  decideMove,
   endingEntries,
-  foldRun,
   reversalEntries,
   runEventSchema,
-  trayEntrySchema,
-  traysOf,
   trayStates,
-  isOpen,
-  movesOf,
   plantedLine,
   plantedMoves,
-  SETTING_STEP,
   standsWhenDone,
   type Batch,
   type BatchAction,
   type Run,
   type RunEvent,
-  type Tray,
-  type TrayEntry,
-  type TrayState,
   type Uncovered,
 } from '../../../core/batches'
 import { lotsOf, materialSchema, type LotState } from '../../../core/stock'
 import { registerId, ruinedIn } from '../../../core/tools'
-import { counted, none, ok, type Reading } from '../../../core/units'
+import { none, type Reading } from '../../../core/units'
 import { withChange } from '../../../core/workshop'
 import { bookMovements } from '../derived'
 import { check, type CommandContext } from './context'
+import { LINE_GONE, refusesPlanting, refusesSetting, setBy, setSoFar, stillStand } from './planted'
+import { readRun, traysOfBatch, traysOfLine } from './runs'
 
 /** What planning a batch reads and writes. */
 export const tablesOfPlanning = (db: CommandContext['db']) => [
@@ -58,78 +50,7 @@ export async function planBatch(
   })
 }
 
-async function readRun(
-  db: CommandContext['db'],
-  batchId: string,
-): Promise<{ batch: Batch; run: Run } | undefined> {
-  const batch = await db.batches.get(batchId)
-  return batch && { batch, run: foldRun(batch, await db.events.where('batchId').equals(batchId).toArray()) }
-}
-
 const GONE = 'This batch is gone.'
-const LINE_GONE = 'The line of this batch is gone.'
-
-/** Open batches that plant a line. */
-async function plantingsOf(db: CommandContext['db'], lineId: string): Promise<{ batch: Batch; run: Run }[]> {
-  const ids = (await db.openBatches.toArray()).map(({ id }) => id)
-  const runs: { batch: Batch; run: Run }[] = []
-  for (const batch of await db.batches.bulkGet(ids)) {
-    if (!batch || plantedLine(batch) !== lineId) continue
-    const found = await readRun(db, batch.id)
-    if (found && isOpen(found.run)) runs.push(found)
-  }
-  return runs
-}
-
-/** Why pieces can't be planned to be planted; undefined where they can, or nothing is planted. */
-async function refusesPlanting(db: CommandContext['db'], batch: Batch): Promise<string | undefined> {
-  const lineId = plantedLine(batch)
-  if (lineId === undefined) return undefined
-  const line = await db.lines.get(lineId)
-  if (!line || line.removed) return LINE_GONE
-  if (line.amount.kind !== 'pieces') return `“${line.name}” is made where it stays: it is not planted out.`
-  const { pieces } = line.amount
-  const stand = countOn(await traysOfLine(db, lineId), 'planted')
-  const planned = (await plantingsOf(db, lineId)).reduce((sum, { run }) => sum + run.state.live, 0)
-  return stand + planned + batch.pieces > pieces
-    ? `“${line.name}”: read ${batch.pieces} to be planted; ${pieces} are wanted, ${stand} stand, ${planned} are planned already.`
-    : undefined
-}
-
-const countOn = (trays: readonly Tray[], state: TrayState): number =>
-  trays.reduce((sum, { counts }) => sum + Math.max(0, counts[state]), 0)
-
-/** All trays of a line. */
-async function traysOfLine(db: CommandContext['db'], lineId: string): Promise<Tray[]> {
-  const ids = await db.batches.where('lineId').equals(lineId).primaryKeys()
-  const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
-  return traysOf(await db.trayEntries.where('batchId').anyOf(ids).toArray(), aside)
-}
-
-/** Pieces that a batch has set, which are on their trays until it is finished. */
-const setSoFar = ({ batch, run }: { batch: Batch; run: Run }): number =>
-  Math.min(
-    run.state.live,
-    run.state.reached[batch.plan.steps.findIndex(({ id }) => id === SETTING_STEP)] ?? 0,
-  )
-
-/** Why pieces can't be set: more of them than wait on trays. */
-async function refusesSetting(
-  db: CommandContext['db'],
-  { batch, run }: { batch: Batch; run: Run },
-  deed: BatchAction,
-): Promise<string | undefined> {
-  const lineId = plantedLine(batch)
-  const { state } = run
-  if (lineId === undefined || deed.type !== 'pieces') return undefined
-  if (batch.plan.steps[state.stepIndex]?.id !== SETTING_STEP) return undefined
-  const waiting = countOn(await traysOfLine(db, lineId), 'to be planted')
-  const others = (await plantingsOf(db, lineId)).filter((other) => other.batch.id !== batch.id)
-  const set = [{ batch, run }, ...others].reduce((sum, own) => sum + setSoFar(own), deed.count)
-  return set > waiting
-    ? `Only ${counted(waiting, 'piece')} ${waiting === 1 ? 'is' : 'are'} on trays to be planted; ${set} would be set. Finish the batch that makes them, or reject what is not there.`
-    : undefined
-}
 
 /**
  * Writes down something done at the bench, if the run as it stands now allows it. Run and decision are read
@@ -220,8 +141,10 @@ export async function endBatch(
     await bookMovements((name) => db.table(name), entries.value.movements)
     const { live } = found.run.state
     const plants = plantedLine(found.batch)
-    if (deed.type === 'finish' && plants !== undefined) {
-      const moves = plantedMoves(await traysOfLine(db, plants), live, found.batch.pieces - live)
+    if (plants !== undefined) {
+      // What was set before it was given up stands.
+      const set = deed.type === 'finish' ? live : setSoFar(found)
+      const moves = plantedMoves(await traysOfLine(db, plants), set, found.batch.pieces - live)
       await db.trayEntries.bulkAdd(
         moves.map((move) => ({ ...move, id: newId(), at, eventId: written.value.id })),
       )
@@ -327,77 +250,5 @@ export async function undoDeed(
     await wearTools(context, found.batch, found.run, -1)
     await db.openBatches.put({ id: batchId })
     return written
-  })
-}
-
-/** What an entry of a run has planted. */
-async function setBy(db: CommandContext['db'], lineId: string, eventId: string): Promise<TrayEntry[]> {
-  const batches = await db.batches.where('lineId').equals(lineId).toArray()
-  const entries = await db.trayEntries
-    .where('batchId')
-    .anyOf(batches.map(({ id }) => id))
-    .toArray()
-  return entries.filter((entry) => entry.eventId === eventId)
-}
-
-/** Whether all that entries put somewhere is still there. */
-const stillStand = (trays: readonly Tray[], entries: readonly TrayEntry[]): boolean =>
-  entries.every(({ batchId, tray, to }) => {
-    const put = entries.filter((own) => own.batchId === batchId && own.tray === tray && own.to === to)
-    const there = trays.find((own) => own.batchId === batchId && own.name === tray)
-    return to === undefined || (there?.counts[to] ?? 0) >= put.reduce((sum, { count }) => sum + count, 0)
-  })
-
-/** What stands on the trays of a batch, without what entries that don't count put there. */
-async function traysOfBatch(db: CommandContext['db'], batchId: string): Promise<Tray[]> {
-  const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
-  return traysOf(await db.trayEntries.where('batchId').equals(batchId).toArray(), aside)
-}
-
-/** Moves finished pieces on: planted, sold, given back, spoilt; or back again. */
-export async function movePieces(
-  { db, now, newId }: CommandContext,
-  move: { batchId: string; tray: string; count: number; from: TrayState; to: TrayState; note?: string },
-): Promise<Reading<TrayEntry>> {
-  return db.transaction('rw', [db.trayEntries, db.setAside], async () => {
-    const tray = (await traysOfBatch(db, move.batchId)).find(({ name }) => name === move.tray)
-    const decided = decideMove(tray, move.count, move.from, move.to)
-    if (decided.kind === 'none') return decided
-    const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })
-    if (entry.kind === 'ok') await db.trayEntries.add(entry.value)
-    return entry
-  })
-}
-
-/**
- * Plants so many pieces of a line out of its trays, the fullest tray first, or puts them back: all of them, or
- * none.
- */
-export async function plantOut(
-  { db, now, newId }: CommandContext,
-  lineId: string,
-  count: number,
-  back = false,
-): Promise<Reading<TrayEntry[]>> {
-  const from: TrayState = back ? 'planted' : 'to be planted'
-  const to: TrayState = back ? 'to be planted' : 'planted'
-  const touched = [db.batches, db.events, db.openBatches, db.trayEntries, db.setAside]
-  return db.transaction('rw', touched, async () => {
-    const [running] = await plantingsOf(db, lineId)
-    if (running)
-      return none(
-        `“${running.batch.name}” counts them: plant them at the Bench, or abandon that batch first.`,
-      )
-    const { moves, lacking } = movesOf(await traysOfLine(db, lineId), count, from, to)
-    if (lacking > 0)
-      return none(`Planted: read ${count}; only ${count - lacking} of this line are “${from}”.`)
-    const entries: TrayEntry[] = []
-    for (const move of moves) {
-      const entry = check(trayEntrySchema, { ...move, id: newId(), at: now() })
-      if (entry.kind === 'none') return entry
-      entries.push(entry.value)
-    }
-    await db.trayEntries.bulkAdd(entries)
-    return ok(entries)
   })
 }

@@ -1,10 +1,11 @@
 import type { Batch } from '../../../core/batches'
 import { catalogueRow, materialSchema, type Lot } from '../../../core/stock'
 import { ok, type Reading } from '../../../core/units'
-import { movePieces, planBatch, tablesOfPlanning } from './bench'
+import { planBatch, tablesOfPlanning } from './bench'
 import { check, type CommandContext } from './context'
 import { refusedWhole, wanted } from './refused'
 import { receiveLot } from './stock'
+import { movePieces } from './trays'
 
 /** Pieces that are there, as they are entered: how many, of which row of the list, where they were found. */
 export interface Found {

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { movePieces } from '../../../app/db/commands/bench'
+import { movePieces } from '../../../app/db/commands/trays'
 import { takeExisting, takeSpares } from '../../../app/db/commands/existing'
 import { traysOf } from '../../../core/batches'
 import { bench, value, withBatch } from '../../support/commands'

@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto'
-import { doDeed, endBatch, plantOut, undoDeed } from '../../../app/db/commands/bench'
+import { doDeed, endBatch, undoDeed } from '../../../app/db/commands/bench'
+import { plantOut } from '../../../app/db/commands/trays'
 import { removeSpecies, saveSpecies } from '../../../app/db/commands/species'
 import { removeLine, saveCommission, saveLine } from '../../../app/db/commands/brief'
 import { planPlanting } from '../../../app/db/commands/calendar'
@@ -237,6 +238,21 @@ describe('planting out at the bench', () => {
       because: 'Some of what was planted has been moved on since. Put it back first.',
     })
     value(await plantOut(context, lineId, 1))
+  })
+
+  test('what was set before it was given up stands; the rest waits on its trays', async () => {
+    const { context, counts, id } = await planting()
+    await through(context, id, [8, 3])
+    const ended = await endBatch(
+      context,
+      id,
+      { type: 'abandon', reason: 'late', handsMin: 3, used: [] },
+      false,
+    )
+    if (ended.kind !== 'ok') throw new Error(ended.because)
+    expect(await counts()).toEqual({ Left: [3, 0], Right: [2, 3], Lid: [4, 0] })
+    value(await undoDeed(context, id, ended.value.id))
+    expect(await counts()).toEqual({ Left: [3, 0], Right: [5, 0], Lid: [4, 0] })
   })
 
   test('what an earlier version put on a tray goes back from there', async () => {
