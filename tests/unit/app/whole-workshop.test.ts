@@ -156,6 +156,7 @@ describe('the whole workshop', () => {
     [9, 'soaking-bath', { keepsDays: 60 }],
     [10, 'filter-wool', { unit: 'g' }],
     [11, 'clay-powder', { unit: 'g' }],
+    [12, 'old-pieces-medium', { unit: 'piece', of: { stuff: 'goods', goods: 'old-piece' } }],
   ])('a database of version %s gains the new materials, and keeps all else', async (version, id, row) => {
     const {
       format: _format,
@@ -174,6 +175,7 @@ describe('the whole workshop', () => {
         ...(v < 8 ? {} : storesOfEight),
         ...(v < 9 ? {} : storesOfNine),
         ...(v < 11 ? {} : storesOfEleven),
+        ...(v < 12 ? {} : { takenAway: 'id, at' }),
       })
     await old.table('settings').add(settings)
     for (const [name, rows] of Object.entries(tables)) await old.table(name).bulkAdd(rows)

@@ -196,4 +196,59 @@ describe('files of formats before', () => {
       expect(mergeWorkshops(document, other.value).trayEntries).toHaveLength(document.trayEntries.length)
     })
   })
+
+  describe('a file of the twelfth format', () => {
+    const text = readFileSync('tests/fixtures/workshop-format-12.json', 'utf8')
+    const reading = readWorkshopFile(text)
+    if (reading.kind === 'none') throw new Error(reading.because)
+    const document = reading.value
+    const before = JSON.parse(text) as typeof document
+
+    test('keeps all that it had, and gains what is bought ready and what is there already', () => {
+      const { version, materials, ...rest } = document
+      const { version: was, materials: listed, ...same } = before
+      expect([was, version]).toEqual([12, FILE_VERSION])
+      expect(rest).toEqual(same)
+      const ids = materials.map(({ id }) => id)
+      expect(ids).toEqual(expect.arrayContaining(listed.map(({ id }) => id)))
+      for (const id of [
+        'ready-tufts-straw-middle',
+        'ready-bushes-mid',
+        'ready-hedge-low',
+        'old-pieces-medium',
+      ])
+        expect([id, listed.some((row) => row.id === id), ids.includes(id)]).toEqual([id, false, true])
+    })
+
+    test('two copies of it that plan to plant, and say what lies under the ground, merge', () => {
+      const [line] = document.lines
+      const [batch] = document.batches
+      const [commission] = document.commissions
+      const { lineId: _line, ...made } = batch!
+      const planned = { ...made, id: 'planted', makes: { kind: 'planted' as const, lineId: line!.id } }
+      const one = { ...document, batches: [...document.batches, planned] }
+      const at = '2026-12-01T08:00:00.000Z'
+      const other = {
+        ...document,
+        commissions: document.commissions.map((row) =>
+          row === commission ? { ...row, base: 'plaster' as const, fieldsAt: { base: at } } : row,
+        ),
+      }
+      const merged = mergeWorkshops(one, other)
+      expect(canonical(merged)).toBe(canonical(mergeWorkshops(other, one)))
+      const again = readWorkshopFile(writeWorkshopFile(merged))
+      if (again.kind === 'none') throw new Error(again.because)
+      expect(again.value.batches.find(({ id }) => id === 'planted')?.makes).toEqual(planned.makes)
+      expect(again.value.commissions.find(({ id }) => id === commission!.id)?.base).toBe('plaster')
+      // A batch that plants a line which is not there is told, and nothing is taken.
+      const lost = {
+        ...one,
+        batches: [...document.batches, { ...planned, makes: { kind: 'planted' as const, lineId: 'gone' } }],
+      }
+      expect(readWorkshopFile(writeWorkshopFile(lost))).toMatchObject({
+        kind: 'none',
+        because: expect.stringContaining('makes.lineId') as string,
+      })
+    })
+  })
 })
