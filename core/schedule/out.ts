@@ -91,5 +91,6 @@ export function calendarEvents(
       },
     ]
   })
-  return [...sessions, ...waits]
+  // Several may wait for one thing to dry: it dries once.
+  return [...new Map([...sessions, ...waits].map((event) => [event.uid, event])).values()]
 }

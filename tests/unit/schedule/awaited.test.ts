@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import {
   breaksOf,
+  calendarEvents,
   heldUp,
   lowerBoundsOf,
   mend,
@@ -20,6 +21,7 @@ import {
   two,
   twoEvenings,
   when,
+  ZONE,
   type Draft,
 } from '../../support/benches'
 
@@ -86,6 +88,28 @@ describe('what a batch awaits of another', () => {
     expect(when(laid(orderOf([planned(front, { awaits }), planned(batchOf('Beech', 1, two))])))[0]).toBe(
       'Fri 19:00',
     )
+  })
+
+  test('several that wait for one batch have one entry of its drying in the calendar file', () => {
+    const trees = batchOf('Beech', 2, [{ id: 'soak', title: 'Soak', hands: hands(0, 1), wait: dry(600) }])
+    const set: Draft[] = [{ id: 'set', title: 'Set', hands: hands(0, 1) }]
+    const awaits = [{ step: 'set', batchId: trees.id }]
+    const { bench, plan } = laid(
+      orderOf([
+        planned(trees),
+        planned(batchOf('One', 1, set), { awaits }),
+        planned(batchOf('Two', 1, set), { awaits }),
+      ]),
+    )
+    const events = calendarEvents(
+      bench,
+      plan.placed,
+      ZONE,
+      (id) => id,
+      (id) => id,
+    )
+    expect(events.filter(({ summary }) => summary === 'Dry: Beech')).toHaveLength(1)
+    expect(new Set(events.map(({ uid }) => uid)).size).toBe(events.length)
   })
 
   test('a ring of waits lays nothing of it, and ends', () => {
