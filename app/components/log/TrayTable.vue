@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { saidStates, type Tray, type TrayState } from '~~/core/batches'
+import { saidStates, trayStates, type Tray, type TrayState } from '~~/core/batches'
 import type { Column } from '../../parts/table/column'
 
 /** Finished pieces: where they stand, and what has become of them. Moved on, or back, at any time. */
@@ -12,11 +12,15 @@ const rows = computed(() =>
     .map((tray) => ({ tray, batch: stock.batchById.get(tray.batchId) }))
     .sort((a, b) => b.tray.counts['to be planted'] - a.tray.counts['to be planted']),
 )
+/** What was moved on to another line is shown where there is some: it can come back. */
+const states = computed(() =>
+  stock.trays.some(({ counts }) => counts['moved on'] !== 0) ? trayStates : saidStates,
+)
 const lineOf = (id: string | undefined): string => workshop.lines.find((line) => line.id === id)?.name ?? ''
 /** A count, where there is one. */
 const some = (count: number): string => (count === 0 ? '' : String(count))
 type Row = (typeof rows.value)[number]
-const columns: readonly Column<Row>[] = [
+const columns = computed<readonly Column<Row>[]>(() => [
   {
     id: 'tray',
     head: 'Tray',
@@ -25,7 +29,7 @@ const columns: readonly Column<Row>[] = [
     total: () => 'Together',
   },
   { id: 'of', head: 'Pieces of', by: ({ batch }) => batch?.name ?? '' },
-  ...saidStates.map((state): Column<Row> => ({
+  ...states.value.map((state): Column<Row> => ({
     id: state,
     head: state,
     number: true,
@@ -33,7 +37,7 @@ const columns: readonly Column<Row>[] = [
     text: () => '',
     total: (all) => some(all.reduce((sum, { tray }) => sum + tray.counts[state], 0)),
   })),
-]
+])
 </script>
 
 <template>
@@ -49,7 +53,7 @@ const columns: readonly Column<Row>[] = [
         {{ batch?.name }}
         <span v-if="batch?.lineId" class="text-sm text-soft">{{ lineOf(batch.lineId) }}</span>
       </template>
-      <template v-for="state in saidStates" :key="state" #[state]="{ row: { tray } }">
+      <template v-for="state in states" :key="state" #[state]="{ row: { tray } }">
         <button
           v-if="tray.counts[state] > 0"
           type="button"
