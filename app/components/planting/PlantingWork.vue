@@ -64,12 +64,9 @@ async function ask(): Promise<void> {
     asking.value = false
   }
 }
-watch(
-  () => [stock.open, props.commission],
-  () => {
-    asked.value = false
-  },
-)
+watch([() => stock.open, () => props.commission], () => {
+  asked.value = false
+})
 const { day, moment } = useBenchWords(() => answer.value?.bench)
 const dayOf = (minute: number): string => (minute === Infinity ? 'not within half a year' : day(minute))
 const delivery = computed(() => {

@@ -123,7 +123,7 @@ async function again(tile: Tile): Promise<void> {
 
 const name = ref('')
 watch(
-  () => [draft.value?.id, draft.value?.name] as const,
+  [() => draft.value?.id, () => draft.value?.name],
   () => {
     name.value = draft.value?.name ?? ''
   },

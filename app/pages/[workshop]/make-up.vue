@@ -46,12 +46,10 @@ const passedOver = computed(() => {
 })
 
 const startedText = ref('')
-watch(
-  () => [plant.value?.line.id, methodId.value],
-  () => {
-    startedText.value = ''
-  },
-)
+// Each looked at by itself: a plant that is worked out anew does not take away what is being typed.
+watch([() => plant.value?.line.id, methodId], () => {
+  startedText.value = ''
+})
 const startedRead = computed(() =>
   orNothing(startedText.value, (typed) => readBounded({ name: 'Pieces', schema: startedSchema }, typed)),
 )
