@@ -1,4 +1,12 @@
-import { batchName, foldRun, lineOf, planFrom, plantedLine, SETTING_STEP, type Batch } from '~~/core/batches'
+import {
+  foldRun,
+  lineOf,
+  nextBatchName,
+  planFrom,
+  plantedLine,
+  SETTING_STEP,
+  type Batch,
+} from '~~/core/batches'
 import type { MakeUp, PlantMethod } from '~~/core/makeup'
 import { plantMethodById } from '~~/core/methods'
 import { momentAt, spreadFrom, type BenchBatch, type Spread } from '~~/core/schedule'
@@ -128,7 +136,6 @@ export function useAsking() {
     wanted: number,
     { due, pilot, insteadOf, planted }: PromiseRequest,
   ): Promise<Reading<Asked>> {
-    const already = workshop.batches.filter(({ lineId }) => lineId === plant.line.id).length
     const planting = planted ? [plantingOut.draftFor(plant, wanted)] : []
     const variants: (Variant & { readonly ups: readonly MakeUp[] })[] = []
     const findsPlace = ({ answer }: Variant): boolean => answer.planEnd !== undefined
@@ -148,7 +155,7 @@ export function useAsking() {
       if (count > few && variants.some(findsPlace)) break
       const ups = draftsFor(plant, method, of, count, pilot)
       const making = ups.map((up, i) =>
-        planFrom(up, plant.line.id, batchName(`${plant.line.name}, batch`, already + 1 + i)),
+        planFrom(up, plant.line.id, nextBatchName(plant.line, workshop.batches, { nth: i })),
       )
       const drafts = [...making, ...planting]
       variants.push({

@@ -11,11 +11,13 @@ export function useBenchWords(bench: () => Bench | undefined) {
   const clock = (minute: number): string => wallOf(minute).time
   /** Day of the week and date. */
   const day = (minute: number): string => formatWeekday(wallOf(minute).date)
+  /** The day, or that there is none as far ahead as batches are laid. */
+  const dayBy = (minute: number): string => (minute === Infinity ? 'not within half a year' : day(minute))
   const moment = (minute: number): string => `${day(minute)} ${clock(minute)}`
   const personOf = (worker: number): string => calendar.nameOf(bench()?.problem.workers[worker]?.id ?? '')
   const severalPeople = computed(() => (bench()?.problem.workers.length ?? 0) > 1)
   /** "clamps", "block places": holders of a kind. */
   const holdersOf = (holder: number | undefined): string =>
     holder === undefined ? 'holders' : `${bench()?.problem.holders[holder]?.id ?? 'holder'}s`
-  return { clock, day, moment, personOf, severalPeople, holdersOf }
+  return { clock, day, dayBy, moment, personOf, severalPeople, holdersOf }
 }

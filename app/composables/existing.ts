@@ -1,4 +1,4 @@
-import { draftOfSpares, planFrom, sparesFor, type Spare } from '~~/core/batches'
+import { draftOfSpares, nextBatchName, planFrom, sparesFor, type Spare } from '~~/core/batches'
 import { lineSize, type Line } from '~~/core/commissions'
 import { plantMethodById } from '~~/core/methods'
 import { oldPieceFor } from '~~/core/stock'
@@ -25,7 +25,7 @@ export function useExisting(plant: () => Plant) {
   const commissionOf = ({ line }: Spare): string => commissions.value.get(line.commissionId)?.name ?? ''
 
   /** A batch that uses so many for the line. @throws RangeError where this version does not know the way */
-  function draftFor(use: ExistingUse, count: number, name: string, heightMm?: number) {
+  function draftFor(use: ExistingUse, count: number, what: string, heightMm?: number) {
     const method = plantMethodById(use)
     if (!method) throw new RangeError(`way is ${use}; it must be known`)
     const { line, piece } = plant()
@@ -35,16 +35,14 @@ export function useExisting(plant: () => Plant) {
       left: count,
       started: count,
     })
-    return planFrom(up, line.id, name)
+    return planFrom(up, line.id, nextBatchName(line, workshop.batches, { what }))
   }
   /** Takes in pieces that are there, and plans what is to be done with them. */
-  const enter = (of: { count: number; heightMm: number; use: ExistingUse; from: string }) => {
-    const name = `${plant().line.name}, ${of.use === 'refreshed' ? 'refreshed' : 'there already'}`
-    return takeExisting(
+  const enter = (of: { count: number; heightMm: number; use: ExistingUse; from: string }) =>
+    takeExisting(
       { materialId: oldPieceFor(of.heightMm).id, count: of.count, label: of.from, date: today() },
-      draftFor(of.use, of.count, name, of.heightMm),
+      draftFor(of.use, of.count, of.use === 'refreshed' ? 'refreshed' : 'there already', of.heightMm),
     )
-  }
   const take = (spare: Spare) =>
     takeSpares(
       {
@@ -53,7 +51,7 @@ export function useExisting(plant: () => Plant) {
         count: spare.count,
         note: `for ${plant().line.name}`,
       },
-      draftOfSpares(draftFor('as-they-are', spare.count, `${plant().line.name}, spared`)),
+      draftOfSpares(draftFor('as-they-are', spare.count, 'spared')),
     )
   return { spares, commissionOf, enter, take }
 }

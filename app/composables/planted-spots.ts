@@ -1,9 +1,10 @@
 import { plantedLine, type Batch } from '~~/core/batches'
-import type { Spot } from '~~/core/planting'
+import { spotName, type Spot } from '~~/core/planting'
 
 /** Where the pieces of a batch that plants stand by the plan, from the back; none while that is not there. */
 export function usePlantedSpots(batch: () => Batch) {
   const planting = usePlanting()
+  const { model } = useFormat()
   if (plantedLine(batch()) !== undefined) planting.follow()
   const spots = computed<readonly Spot[]>(() => {
     const lineId = plantedLine(batch())
@@ -11,8 +12,6 @@ export function usePlantedSpots(batch: () => Batch) {
       .filter((spot) => spot.lineId === lineId)
       .toSorted((a, b) => b.y - a.y || a.x - b.x)
   })
-  const nameOf = ({ code, number }: Spot): string => `${code}${number}`
-  const placeWords = ({ x, y }: Spot): string =>
-    `${Math.round(x)} mm from the left, ${Math.round(y)} mm from the front edge`
-  return { board: computed(() => planting.plan?.board), spots, nameOf, placeWords }
+  const placeWords = ({ x, y }: Spot): string => `${model(x)} from the left, ${model(y)} from the front edge`
+  return { board: computed(() => planting.plan?.board), spots, nameOf: spotName, placeWords }
 }

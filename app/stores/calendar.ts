@@ -67,10 +67,14 @@ export const useCalendar = defineStore('calendar', () => {
     const deadlines = new Map(workshop.commissions.map(({ id, deadline }) => [id, deadline]))
     return new Map(workshop.lines.map(({ id, commissionId }) => [id, deadlines.get(commissionId)]))
   })
-  /** Batches that plant wait for what they plant, and for what stands behind it. */
+  /** Batches that plant wait for what they plant, as it is said or else found, and for what stands behind it. */
   function withPlantingWaits(batches: readonly BenchBatch[]): BenchBatch[] {
     const waits = plantingWaits(batches, lineById.value, stock.toPlant)
-    return batches.map((own) => ({ awaits: waits.get(own.batch.id) ?? [], ...own }))
+    return batches.map((own) => {
+      const found = waits.get(own.batch.id) ?? []
+      const awaits = own.awaits ? [...own.awaits, ...found.filter(({ soft }) => soft)] : found
+      return { ...own, awaits }
+    })
   }
   const lineById = computed(() => new Map(workshop.lines.map((line) => [line.id, line])))
   /**

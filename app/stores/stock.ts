@@ -1,6 +1,7 @@
 import {
   arrivalsOfBatch,
   claimOf,
+  countOn,
   drawsByBatch,
   foldRun,
   goodOnTrays,
@@ -88,13 +89,7 @@ export const useStock = defineStore('stock', () => {
   })
   /** Pieces that wait to be planted, by line. */
   const toPlant = computed(
-    () =>
-      new Map(
-        [...traysOfLine.value].map(([lineId, own]) => [
-          lineId,
-          own.reduce((sum, { counts }) => sum + Math.max(0, counts['to be planted']), 0),
-        ]),
-      ),
+    () => new Map([...traysOfLine.value].map(([lineId, own]) => [lineId, countOn(own, 'to be planted')])),
   )
 
   /** Deadline of the commission that a line belongs to. */

@@ -1,13 +1,30 @@
+import type { Line } from '../commissions'
 import type { MakeUp, Use, Yield } from '../makeup'
 import type { Batch, BatchYield, Makes } from './records'
 
 const MOST_NAME = 120
 
+/** A name with something before or after it, cut to what a name may be. */
+export function withinAName(name: string, { before = '', after = '' }): string {
+  const room = MOST_NAME - before.length - after.length
+  return `${before}${name.length > room ? `${name.slice(0, room - 1).trimEnd()}…` : name}${after}`
+}
+
 /** A name for a line's nth batch, within what a name may be: "Beech 3". */
-export function batchName(lineName: string, number: number): string {
-  const tail = ` ${number}`
-  const room = MOST_NAME - tail.length
-  return `${lineName.length > room ? `${lineName.slice(0, room - 1).trimEnd()}…` : lineName}${tail}`
+export const batchName = (lineName: string, number: number): string =>
+  withinAName(lineName, { after: ` ${number}` })
+
+/**
+ * A name for the next batch of a line: "Beech, batch 3".
+ * @param batches all that were ever planned @param nth 0 for the next, 1 for the one after it @param what "refreshed"
+ */
+export function nextBatchName(
+  line: Pick<Line, 'id' | 'name'>,
+  batches: readonly Pick<Batch, 'lineId'>[],
+  { nth = 0, what = 'batch' } = {},
+): string {
+  const already = batches.filter(({ lineId }) => lineId === line.id).length
+  return withinAName(line.name, { after: `, ${what} ${already + 1 + nth}` })
 }
 
 /**

@@ -4,10 +4,11 @@ import { makeUp, type EstimateContext, type MakeUp } from '../makeup'
 import { plantMethodById, plantingFigures, plantingOut, type Foot } from '../methods'
 import type { PlantedOn, PlantLayer } from '../planting'
 import { worthOf, type OwnValues } from '../quantities'
-import { planFrom } from './plan'
+import { planFrom, withinAName } from './plan'
 import type { Batch } from './records'
-import { isMadeInPlace, isOpen, plantedLine } from './use'
 import type { Run } from './machine'
+import { countOn, type Tray } from './trays'
+import { isMade, isMadeInPlace, isOpen, plantedLine, type Progress } from './use'
 
 /** How a piece is set, by the layer that it stands in. */
 const FOOT: Record<PlantLayer, Foot> = { tree: 'hole', shrub: 'pool', ground: 'dot' }
@@ -76,24 +77,22 @@ export function plantingMakeUp(
 /** A batch that plants what a make-up has been worked out for. */
 export function plantingDraft(up: MakeUp, line: Pick<Line, 'id' | 'name'>): Omit<Batch, 'id' | 'madeAt'> {
   return {
-    ...planFrom(up, undefined, plantingName(line.name)),
+    ...planFrom(up, undefined, withinAName(line.name, { before: 'Plant out: ' })),
     makes: { kind: 'planted', lineId: line.id },
   }
 }
 
-const MOST_NAME = 120
-const PREFIX = 'Plant out: '
-const plantingName = (line: string): string => `${PREFIX}${line}`.slice(0, MOST_NAME)
-
 /** Id of the step at which pieces leave their trays. */
 export const SETTING_STEP = 'set'
 
-/** What a batch waits for of another: its step, and that one's. */
-export interface PlantingWait {
+/** What a batch waits for of another: pieces that are to be made before they are planted, a row behind it. */
+export interface BatchWait {
+  /** Id of the step that can't begin before. */
   readonly step: string
   readonly batchId: string
+  /** Id of the step that must be done; absent: all of them, and dry. */
   readonly until?: string
-  /** A row behind is better planted first, and is not waited for where nobody knows when. */
+  /** Where it finds no place, nothing waits for it: a row behind is better planted first, no more. */
   readonly soft?: boolean
 }
 
@@ -113,14 +112,14 @@ export function plantingWaits(
   open: readonly OpenBatch[],
   lines: ReadonlyMap<string, Pick<Line, 'commissionId' | 'zone'>>,
   onTrays: ReadonlyMap<string, number>,
-): Map<string, PlantingWait[]> {
+): Map<string, BatchWait[]> {
   const running = [...open].filter(({ run }) => isOpen(run)).sort(byAge)
   const plants = running.filter(({ batch }) => lines.has(plantedLine(batch) ?? ''))
   const makers = makersOf(running, plants, onTrays)
   return new Map(
-    plants.map(({ batch }): [string, PlantingWait[]] => {
+    plants.map(({ batch }): [string, BatchWait[]] => {
       const line = lines.get(plantedLine(batch) ?? '')
-      const behind = plants.flatMap((other): PlantingWait[] => {
+      const behind = plants.flatMap((other): BatchWait[] => {
         const there = lines.get(plantedLine(other.batch) ?? '')
         return there && line && there.commissionId === line.commissionId && isBehind(there.zone, line.zone)
           ? [{ step: SETTING_STEP, batchId: other.batch.id, until: SETTING_STEP, soft: true }]
@@ -188,18 +187,16 @@ export interface PlantedSoFar {
  */
 export function plantedSoFar(
   line: Pick<Line, 'id' | 'amount'>,
-  trays: readonly { readonly counts: Readonly<Record<'planted' | 'to be planted', number>> }[],
+  trays: readonly Pick<Tray, 'counts'>[],
   open: readonly OpenBatch[],
   inHand: number,
 ): PlantedSoFar {
   const wanted = line.amount.kind === 'pieces' ? line.amount.pieces : 0
-  const sum = (state: 'planted' | 'to be planted'): number =>
-    trays.reduce((all, { counts }) => all + Math.max(0, counts[state]), 0)
   const planned = open.reduce(
     (all, { batch, run }) => (plantedLine(batch) === line.id && isOpen(run) ? all + run.state.live : all),
     0,
   )
-  const [stands, onTrays] = [sum('planted'), sum('to be planted')]
+  const [stands, onTrays] = [countOn(trays, 'planted'), countOn(trays, 'to be planted')]
   const toPlan = Math.max(0, wanted - stands - planned)
   return {
     wanted,
@@ -210,3 +207,10 @@ export function plantedSoFar(
     unmade: Math.max(0, wanted - stands - onTrays - inHand),
   }
 }
+
+/**
+ * Whether all that a line wants stands: pieces that are planted; hedges and ground stand when they are made.
+ * @param stands pieces of it that are planted
+ */
+export const allStands = ({ amount }: Pick<Line, 'amount'>, progress: Progress, stands: number): boolean =>
+  amount.kind === 'pieces' ? stands >= amount.pieces : isMade(amount, progress)

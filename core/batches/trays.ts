@@ -62,6 +62,10 @@ export function traysOf(entries: readonly TrayEntry[], setAside?: ReadonlySet<st
   return [...trays.values()].filter(({ counts }) => trayStates.some((state) => counts[state] !== 0))
 }
 
+/** Pieces of some trays in one state. */
+export const countOn = (trays: readonly Pick<Tray, 'counts'>[], state: TrayState): number =>
+  trays.reduce((sum, { counts }) => sum + Math.max(0, counts[state]), 0)
+
 /** Pieces that count towards what was wanted, by batch: to be planted, planted or sold. */
 export function goodOnTrays(trays: readonly Tray[]): Map<string, number> {
   const good = new Map<string, number>()

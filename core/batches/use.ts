@@ -138,6 +138,12 @@ export function measureOf({ makes }: Pick<Batch, 'makes'>, pieces: number): numb
 
 /** Of a hedge or an area, less than this share is no work: parts are planned in round measures. */
 const REST = 0.002
+const isWork = (rest: number, { kind }: Pick<Amount, 'kind'>, wanted: number): boolean =>
+  kind === 'pieces' ? rest > 0 : rest > wanted * REST
+
+/** Whether all that is wanted of a line is good. */
+export const isMade = (amount: Pick<Amount, 'kind'>, { wanted, good }: Progress): boolean =>
+  !isWork(wanted - good, amount, wanted)
 
 /**
  * Counts a line's good pieces on trays and planted, and those in open batches.
@@ -160,6 +166,5 @@ export function progressOf(
     if (isOpen(run)) inHand += measureOf(batch, Math.min(run?.state.live ?? 0, batch.plan.expectedGood))
   }
   const rest = wanted - good - inHand
-  const counts = amount.kind === 'pieces' ? rest > 0 : rest > wanted * REST
-  return { wanted, good, inHand, left: counts ? rest : 0 }
+  return { wanted, good, inHand, left: isWork(rest, amount, wanted) ? rest : 0 }
 }

@@ -59,7 +59,7 @@ export * from './plans/tray'
 export * from './plans/hedge'
 
 export { BLEND_MIX, blendMethod } from './stock/blend-mix'
-export { feet, plantingFigures, plantingOut, type Foot } from './planting/planting-out'
+export { plantingFigures, plantingOut, type Foot } from './planting/planting-out'
 
 /** Every way of making there is: a new one is a file of its own and a row here. */
 const all: readonly Method[] = [
@@ -113,6 +113,8 @@ const all: readonly Method[] = [
 const known: Method[] = []
 const ofPlants: PlantMethod[] = []
 const byId = new Map<string, Method>()
+/** Ways that are offered for no line: mixing a blend, and planting out, which makes nothing. */
+const besides = new Map([BLEND_MIX, plantingOut].map(({ id, name }) => [id, name]))
 const figures = new Map<string, Coefficient>()
 const knowFigures = (own: readonly Coefficient[]): void => own.forEach((one) => figures.set(one.id, one))
 
@@ -121,7 +123,8 @@ const knowFigures = (own: readonly Coefficient[]): void => own.forEach((one) => 
  * @throws RangeError when there is one of its id already
  */
 export function register(method: Method): void {
-  if (byId.has(method.id)) throw new RangeError(`id is ${method.id}; it must be one that no way has yet`)
+  if (byId.has(method.id) || besides.has(method.id))
+    throw new RangeError(`id is ${method.id}; it must be one that no way has yet`)
   byId.set(method.id, method)
   known.push(method)
   if (isPlantMethod(method)) ofPlants.push(method)
@@ -129,10 +132,8 @@ export function register(method: Method): void {
 }
 for (const shares of [shared, dressing, grounding, setting, pinFigures, mixing])
   knowFigures(Object.values(shares))
-all.forEach(register)
-// It makes nothing: it is known by name and by its figures, and offered for no line.
-byId.set(plantingOut.id, plantingOut)
 knowFigures(plantingOut.coefficients)
+all.forEach(register)
 
 /** Every way of making that is known, and those of plants, in the order in which they were made known. */
 export const methods: readonly Method[] = known
@@ -141,7 +142,7 @@ export const plantMethods: readonly PlantMethod[] = ofPlants
 /** The way of making plants with this id; undefined for one that this version does not know, as from a later one. */
 export function plantMethodById(id: string): PlantMethod | undefined {
   const method = byId.get(id)
-  return method && isPlantMethod(method) && method !== plantingOut ? method : undefined
+  return method && isPlantMethod(method) ? method : undefined
 }
 
 /** The way that makes the floor under trees. */
@@ -149,8 +150,7 @@ export const floorMethod: Pick<PlantMethod, 'id'> = woodlandFloor
 
 /** The name of a way of making, or what to call one that is not known. */
 export const methodName = (id: string): string =>
-  byId.get(id)?.name ??
-  (id === BLEND_MIX.id ? BLEND_MIX.name : `a way that this version does not know (${id})`)
+  byId.get(id)?.name ?? besides.get(id) ?? `a way that this version does not know (${id})`
 
 /** The coefficient with this id, a method's own or one that several share. */
 export const methodCoefficient = (id: string): Coefficient | undefined => figures.get(id)

@@ -1,4 +1,4 @@
-import { stillInAir, type Batch, type BatchStep, type Run } from '../batches'
+import { stillInAir, type Batch, type BatchStep, type BatchWait, type Run } from '../batches'
 import { atHand, holderByName, ownableTools, registerId, type ToolRecord } from '../tools'
 import { addDays } from '../units'
 import { minutesFrom, momentAt, wallAt } from './clock'
@@ -16,17 +16,6 @@ const REST_MIN = 15
 /** A session where there is none yet, minutes: steps are in parts that would fit into it. */
 const USUAL_SESSION_MIN = 150
 
-/** What a batch waits for of another: pieces that are to be made before they are planted, a row behind it. */
-export interface Awaited {
-  /** Id of the step that can't begin before. */
-  readonly step: string
-  readonly batchId: string
-  /** Id of the step that must be done; absent: all of them, and dry. */
-  readonly until?: string
-  /** Where it finds no place, nothing waits for it. */
-  readonly soft?: boolean
-}
-
 /** An open batch, as it stands, and what its maker has said of its laying. */
 export interface BenchBatch {
   readonly batch: Batch
@@ -34,7 +23,7 @@ export interface BenchBatch {
   readonly laying?: Laying
   /** The day that it is wanted by: its own promise, else its commission's. */
   readonly due?: string
-  readonly awaits?: readonly Awaited[]
+  readonly awaits?: readonly BatchWait[]
 }
 
 /** What laying depends on besides batches. */

@@ -4,7 +4,7 @@ import { tailsOf } from './bounds'
 import { endOf } from './cost'
 import { msOf, wallAt } from './clock'
 import { tooFew } from './holder-use'
-import { COMES_AFTER } from './lay'
+import { COMES_AFTER } from './serial-laying'
 import type { Hold, ActivitySlot, Plan, Problem } from './model'
 
 type Placements = Plan['placed']

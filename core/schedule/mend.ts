@@ -1,6 +1,7 @@
 import { breaksOf } from './check-plan'
 import { compareCost, costOf, type Cost } from './cost'
-import { SerialScheme, type Laid } from './lay'
+import { SerialScheme } from './lay'
+import type { Laid } from './serial-laying'
 import type { ActivitySlot, Problem } from './model'
 import { orderOfPlan } from './search'
 

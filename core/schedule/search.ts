@@ -1,6 +1,7 @@
 import { seededRandom, type Random } from '../units'
 import { compareCost, costOf, endOf, type Cost } from './cost'
-import { SerialScheme, type Laid } from './lay'
+import { SerialScheme } from './lay'
+import type { Laid } from './serial-laying'
 import type { Problem } from './model'
 
 /** Rounds from bold to careful, for each unit; then from the best again. */

@@ -120,8 +120,7 @@ watch(text, () => {
 })
 
 const answer = computed(() => found.value?.best.answer)
-const { day, moment, holdersOf } = useBenchWords(() => answer.value?.bench)
-const dayOf = (minute: number): string => (minute === Infinity ? 'not within half a year' : day(minute))
+const { dayBy, moment, holdersOf } = useBenchWords(() => answer.value?.bench)
 const half = computed(() => (answer.value?.promised ? quantile(answer.value.promised, 0.5) : undefined))
 const sure = computed(() => (answer.value?.promised ? quantile(answer.value.promised, 0.9) : undefined))
 /** How likely it is by the day that is asked for. */
@@ -143,12 +142,13 @@ const inTheWay = computed(() => {
 function wordOf({ by, holder, other }: Held): string {
   const { bench } = answer.value ?? {}
   const batchId = other === undefined ? undefined : bench?.works[other]?.batchId
-  const name = workshop.batches.find(({ id }) => id === batchId)?.name ?? 'its own batches'
+  const planned = workshop.batches.find(({ id }) => id === batchId)?.name
+  const name = planned ?? 'its own batches'
   switch (by) {
     case 'wait':
       return 'waiting for glue and paint'
     case 'before':
-      return `what comes first of ${name}`
+      return `${name}, which ${planned === undefined ? 'come' : 'comes'} first`
     case 'no session':
       return 'no session to go on in'
     case 'hours':
@@ -222,8 +222,8 @@ async function plan(variant: Variant): Promise<void> {
       <section v-if="found && answer" class="mt-4" aria-label="Answer" aria-live="polite">
         <template v-if="answer.planEnd !== undefined && half !== undefined && sure !== undefined">
           <p class="text-xl">
-            Even odds by <strong>{{ dayOf(half) }}</strong>; nine times in ten by
-            <strong>{{ dayOf(sure) }}</strong>.
+            Even odds by <strong>{{ dayBy(half) }}</strong>; nine times in ten by
+            <strong>{{ dayBy(sure) }}</strong>.
           </p>
           <p
             v-if="chance !== undefined"

@@ -30,6 +30,13 @@ async function leaveBought(): Promise<void> {
 }
 const part = computed(() => partNoun(props.makeUp.share))
 const ready = computed(() => props.makeUp.missing.length === 0 && props.startedFault === '')
+/** What is left of the line, none where all of it is made or covered. */
+const leftText = computed(() => {
+  const { line, progress } = props.plant
+  return progress.left > 0
+    ? amountText(amountOf(line.amount, progress.left), workshop.settings.units)
+    : 'none'
+})
 const { printing, print } = useBatchCard()
 </script>
 
@@ -41,7 +48,7 @@ const { printing, print } = useBatchCard()
         <dd>
           {{ amountText(plant.line.amount, workshop.settings.units)
           }}<span v-if="plant.progress.left < plant.progress.wanted" class="text-sm text-soft">
-            · {{ amountText(amountOf(plant.line.amount, plant.progress.left)) }} left</span
+            · {{ leftText }} left</span
           ><span v-if="plant.line.amount.kind !== 'pieces'" class="text-sm text-soft">
             ·
             <FigureButton

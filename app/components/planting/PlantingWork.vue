@@ -55,11 +55,15 @@ async function plan(): Promise<void> {
 const answer = shallowRef<Answer>()
 const asked = ref(false)
 const asking = ref(false)
+const fault = ref('')
 async function ask(): Promise<void> {
   asking.value = true
+  fault.value = ''
   try {
     answer.value = await askDelivery(props.commission.id)
     asked.value = true
+  } catch (error) {
+    fault.value = error instanceof Error ? error.message : String(error)
   } finally {
     asking.value = false
   }
@@ -67,8 +71,7 @@ async function ask(): Promise<void> {
 watch([() => stock.open, () => props.commission], () => {
   asked.value = false
 })
-const { day, moment } = useBenchWords(() => answer.value?.bench)
-const dayOf = (minute: number): string => (minute === Infinity ? 'not within half a year' : day(minute))
+const { dayBy, moment } = useBenchWords(() => answer.value?.bench)
 const delivery = computed(() => {
   if (!asked.value) return ''
   const { planEnd, promised, bench } = answer.value ?? {}
@@ -82,7 +85,7 @@ const delivery = computed(() => {
     return `No day yet. “${name}”, ${told.step.title}: ${unplacedWords(bench, work, why, moment)}.`
   }
   const odds = promised
-    ? `; even odds by ${dayOf(quantile(promised, 0.5))}, nine times in ten by ${dayOf(quantile(promised, 0.9))}`
+    ? `; even odds by ${dayBy(quantile(promised, 0.5))}, nine times in ten by ${dayBy(quantile(promised, 0.9))}`
     : ''
   return `What is planned is done ${moment(planEnd)} by the plan${odds}.`
 })
@@ -118,6 +121,7 @@ const delivery = computed(() => {
         day counts {{ unmade === 1 ? 'it' : 'them' }}.
       </p>
       <p v-if="delivery" role="status">{{ delivery }}</p>
+      <p v-if="fault" class="text-hip" role="alert">{{ fault }}</p>
     </div>
     <span class="ml-auto flex gap-2 pb-5">
       <button type="button" class="button" :disabled="asking" @click="ask">

@@ -29,10 +29,8 @@ async function takeCommission({ db, now }: CommandContext, id: string): Promise<
     const commission = await db.commissions.get(id)
     if (!commission) return none('This commission is gone already.')
     const lines = await db.lines.where('commissionId').equals(id).toArray()
-    for (const line of lines) {
-      const open = await openBatchName(db, line.id)
-      if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
-    }
+    const open = await openBatchName(db, new Set(lines.map((line) => line.id)))
+    if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
     const removed = withChange(commission, { removed: true }, now())
     const there = lines.filter((line) => !line.removed)
     await db.lines.bulkPut(there.map((line) => withChange(line, { removed: true }, now())))
@@ -186,7 +184,7 @@ async function takeLine({ db, now }: CommandContext, id: string): Promise<Readin
   return db.transaction('rw', [db.lines, db.batches, db.openBatches], async () => {
     const line = await db.lines.get(id)
     if (!line) return none('This line is gone already.')
-    const open = await openBatchName(db, id)
+    const open = await openBatchName(db, new Set([id]))
     if (open !== undefined) return none(`“${open}” is still open. Finish or abandon it first.`)
     const removed = withChange(line, { removed: true }, now())
     await db.lines.put(removed)
@@ -194,10 +192,14 @@ async function takeLine({ db, now }: CommandContext, id: string): Promise<Readin
   })
 }
 
-async function openBatchName(db: CommandContext['db'], lineId: string): Promise<string | undefined> {
+/** An open batch that is there for one of some lines. */
+async function openBatchName(
+  db: CommandContext['db'],
+  lineIds: ReadonlySet<string>,
+): Promise<string | undefined> {
   const ids = (await db.openBatches.toArray()).map(({ id }) => id)
   const open = await db.batches.bulkGet(ids)
-  return open.find((batch) => batch && lineOf(batch) === lineId)?.name
+  return open.find((batch) => batch && lineIds.has(lineOf(batch) ?? ''))?.name
 }
 
 /** Takes a part of the board that is kept clear away again. */

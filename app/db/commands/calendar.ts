@@ -282,9 +282,7 @@ async function planEach(
   drafts: readonly Omit<Batch, 'id' | 'madeAt'>[],
 ): Promise<Batch[]> {
   const batches: Batch[] = []
-  for (const draft of drafts) {
-    batches.push(wanted(await planBatch(context, draft)))
-  }
+  for (const draft of drafts) batches.push(wanted(await planBatch(context, draft)))
   return batches
 }
 

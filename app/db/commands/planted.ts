@@ -1,4 +1,5 @@
 import {
+  countOn,
   isOpen,
   plantedLine,
   SETTING_STEP,
@@ -10,7 +11,7 @@ import {
 } from '../../../core/batches'
 import { counted } from '../../../core/units'
 import type { CommandContext } from './context'
-import { countOn, readRun, traysOfLine } from './runs'
+import { readRun, traysOfLine } from './runs'
 
 type Db = CommandContext['db']
 

@@ -1,4 +1,4 @@
-import { foldRun, traysOf, type Batch, type Run, type Tray, type TrayState } from '../../../core/batches'
+import { foldRun, traysOf, type Batch, type Run, type Tray } from '../../../core/batches'
 import type { CommandContext } from './context'
 
 type Db = CommandContext['db']
@@ -21,7 +21,3 @@ export async function traysOfLine(db: Db, lineId: string): Promise<Tray[]> {
   const aside = new Set((await db.setAside.toArray()).map(({ id }) => id))
   return traysOf(await db.trayEntries.where('batchId').anyOf(ids).toArray(), aside)
 }
-
-/** Pieces of some trays in one state. */
-export const countOn = (trays: readonly Tray[], state: TrayState): number =>
-  trays.reduce((sum, { counts }) => sum + Math.max(0, counts[state]), 0)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ChevronLeft, ChevronRight } from '@lucide/vue'
-import { batchName, planFrom, startedSchema } from '~~/core/batches'
+import { nextBatchName, planFrom, startedSchema } from '~~/core/batches'
 import type { Line } from '~~/core/commissions'
 import { needsOf, proposedWay, type WaySort } from '~~/core/makeup'
 import { readBounded } from '~~/core/units'
@@ -88,11 +88,9 @@ async function plan(start: boolean): Promise<void> {
   if (!plant.value || !makeUp.value || makeUp.value.missing.length > 0) return
   const { line } = plant.value
   if (line.methodId !== makeUp.value.method.id) await choose(makeUp.value.method.id)
-  const already = workshop.batches.filter(({ lineId }) => lineId === line.id).length
-  const answer = await planBatch(
-    planFrom(makeUp.value, line.id, batchName(`${line.name}, batch`, already + 1)),
-    { start },
-  )
+  const answer = await planBatch(planFrom(makeUp.value, line.id, nextBatchName(line, workshop.batches)), {
+    start,
+  })
   if (answer.kind === 'none') return
   if (start) await navigateTo({ path: to('bench'), query: { batch: answer.value.id } })
   else notices.done(`“${answer.value.name}” is planned; its materials are promised to it.`)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Check } from '@lucide/vue'
-import { plantedLine, plantedOn } from '~~/core/batches'
+import { allStands, plantedLine, plantedOn } from '~~/core/batches'
 import { floorMethod, plantMethodById } from '~~/core/methods'
 import { layerOf, runSheet, runSheetWords, type RunSheetRow } from '~~/core/planting'
 import { cautionFootnote, cautions } from '~~/core/safety'
@@ -77,14 +77,8 @@ const isDone = computed(
   () =>
     commission.plants.length > 0 &&
     commission.linesLeft === 0 &&
-    commission.plants.every(({ line, progress }) =>
-      line.amount.kind === 'pieces'
-        ? planted(line.id) >= line.amount.pieces
-        : progress.good >= progress.wanted * ALL_BUT_NOTHING,
-    ),
+    commission.plants.every(({ line, progress }) => allStands(line, progress, planted(line.id))),
 )
-/** Measures are rounded: so much of a hedge or an area is all of it. */
-const ALL_BUT_NOTHING = 0.998
 
 const text = reactive<Record<string, string>>({})
 const fault = reactive<Record<string, string>>({})

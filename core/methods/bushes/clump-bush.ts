@@ -84,7 +84,7 @@ export const clumpBush = way('clump-bush', 'Clump bush', {
         title: 'Set in glue',
         text: `Neat PVA on the dry, sealed turf, set it in.${topped ? ' Lighter coarse foam over what faces up, while the glue is wet.' : ''}`,
         hands: on.value(k.tearSec) * 0.4 + (topped ? on.value(k.topSec) * size : 0),
-        takes: [topped && on.flock('top', onTop)],
+        takes: [topped && on.indoors.flock('top', onTop)],
         cautions: ['dust'],
         faults: ['white-puddles', 'loud-two-tone'],
         passes: 'Shade below, light above.',

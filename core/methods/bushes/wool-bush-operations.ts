@@ -78,7 +78,7 @@ export function woolBushOperations(on: PlantMaking): Listed<Operation> {
       text: `Dip, and squeeze several together in the folded coated carton; they spring open by themselves. Sprinkle the foam in while they are wet: about ${wet}.`,
       hands: [eachSec, 180],
       ...bath,
-      takes: [...bath.takes, on.flock('foliage', coat)],
+      takes: [...bath.takes, on.indoors.flock('foliage', coat)],
       within: on.within(on.value(k.wetSec), `The bath on them is wet for about ${wet}.`),
       atOnce: on.atOnce(
         roundOf(on.value(k.wetSec), on.value(k.setUpSec), eachSec),

@@ -4,7 +4,7 @@ import { cover, covered, EARTH, type GroundCover } from '../kit/covers'
 import { sealing } from '../kit/ground'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { foam, liquid, paint, powder } from '../kit/materials'
+import { fineEarth, foam, liquid, paint, powder } from '../kit/materials'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries } from '../kit/setting'
 import { optional, slot } from '../kit/slot'
@@ -49,7 +49,7 @@ const k = bareGroundFigures
 export const covers = ({ tones: { base, shade } }: Piece): GroundCover[] => [
   cover('earth', slot('paint', 'Earth paint', paint('#8a7252')), k.paintMl),
   cover('soil', slot('coat', 'Matt medium, 3 : 1', liquid('matte-medium')), k.coatMl),
-  cover('soil', slot('fine', 'Fine soil', powder('soil', '#806a49')), k.fineG),
+  cover('soil', slot('fine', 'Fine soil', fineEarth), k.fineG),
   cover(
     'grass',
     slot('glue', 'Matt medium under the grass', liquid('matte-medium')),

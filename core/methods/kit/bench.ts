@@ -65,6 +65,11 @@ export class PlantMaking extends Making<PlantTask> {
     return new PlantMaking({ ...this.task, piece: { ...this.piece, ...piece } })
   }
 
+  /** The same bench where no wind blows: for foam that is pressed on, mixed in, or falls into what was brushed on. */
+  get indoors(): PlantMaking {
+    return new PlantMaking({ ...this.task, outdoors: false })
+  }
+
   get height(): Leaf {
     return fact('height', this.piece.heightMm, 'mm')
   }
@@ -133,15 +138,11 @@ export class PlantMaking extends Making<PlantTask> {
       atOnce: this.rounds(can, eachOf(draft.hands), setUpSec).atOnce,
       tools: ['catch tray'],
     })
-    const text = this.task.outdoors
-      ? `${draft.text} Outdoors: dry and still, the tray in a deep box.`
-      : draft.text
     const details = {
       ...CAN_AIR,
       ...(wet === undefined ? {} : inTheWet(wet)),
       ...(words === null ? {} : { wait: this.sets(can, words) }),
       ...draft,
-      text,
     }
     return this.work(id, title, details, 60)
   }

@@ -112,6 +112,8 @@ export function dress(on: PlantMaking, of: Dressing, where = 'foliage only', eac
   const glue = adhesiveNames[of.adhesive]
   const name = glue.toLowerCase()
   const isCement = of.adhesive === 'cement'
+  /** Cement is brushed on: only what falls into spray is thrown where cans are sprayed. */
+  const there = isCement ? on.indoors : on
   const stuck = (label: string): Taken => on.coat(of.slot ?? 'adhesive', d.adhesiveCoat, label)
   const pass = (id: string, title: string, text: string, takes: readonly Taken[]): Operation => {
     // Little leaf is soon thrown; turning the piece and shaking it stay.
@@ -137,14 +139,14 @@ export function dress(on: PlantMaking, of: Dressing, where = 'foliage only', eac
   const dark = of.shade && on.has('shade') ? on.input(d.shadeShare) : undefined
   const seen = of.filled ? [rest(on.input(of.filled))] : []
   const tone = (id: string, label: string, part: Expression, sticks: Coefficient): Taken =>
-    on.crownFlock(id, { share: product(part, ...seen), sticks }, label)
+    there.crownFlock(id, { share: product(part, ...seen), sticks }, label)
   // The base makes up what the other two tones leave.
   const base = [light, dark].reduce<Expression>((left, one) => (one ? difference(left, one) : left), ONE)
   const leaf = (label: string, part: Expression, sticks: Coefficient): Taken[] =>
     leafyKin(piece).map((kin) => {
       const own = kin.share < 1 ? [fact('share of the kind', kin.share, '', 'line')] : []
       const share = product(part, ...own, ...seen)
-      return on.with(kin.piece).flock(
+      return there.with(kin.piece).flock(
         kin.slot,
         {
           area: on.crown,

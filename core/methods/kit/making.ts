@@ -329,14 +329,28 @@ export class Making<T extends Task = Task> {
   /** An operation of hands alone. @param usualOnce seconds once for the batch, where it is not told */
   work(id: string, title: string, draft: Draft, usualOnce = 30): Operation {
     const { hands = 0, takes = [], vacuums, pours = [], cuts = [], yields = [], ...step } = draft
+    const taken = listed(takes)
     const [eachSec, onceSec = usualOnce, origin = 'memory'] = typeof hands === 'number' ? [hands] : hands
     return {
-      step: { id, title, ...step, hands: { onceSec, eachSec, origin } },
-      takes: listed(takes),
+      step: {
+        id,
+        title,
+        ...step,
+        text: `${step.text}${this.outdoorWords(step.gives, taken)}`,
+        hands: { onceSec, eachSec, origin },
+      },
+      takes: taken,
       ...(vacuums === undefined ? {} : { vacuums }),
       pours,
       cuts,
       yields: listed(yields),
     }
+  }
+
+  /** What is said of a can where there is no booth: what is thrown into its spray must not be blown away. */
+  private outdoorWords(gives: Draft['gives'], takes: readonly Taken[]): string {
+    if (!this.task.outdoors || gives?.includes('aerosol') !== true) return ''
+    const box = takes.some(({ dispensed }) => dispensed !== undefined) ? ', the tray in a deep box' : ''
+    return ` Outdoors: dry and still${box}.`
   }
 }

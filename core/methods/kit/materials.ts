@@ -18,6 +18,8 @@ export const powder = (kind: Kind<'powder', 'powder'>, colour?: string): Materia
   powder: kind,
   ...coloured(colour),
 })
+/** Fine dry soil: it lies as thin as dust, and hides what shines. */
+export const fineEarth = powder('soil', '#806a49')
 /** Ground foam, of so many mm. */
 export const foam = (
   grainMm: number,

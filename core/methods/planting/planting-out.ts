@@ -7,7 +7,7 @@ import { examplePiece, examplePieces } from '../kit/examples'
 import { grounding } from '../kit/ground'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { liquid, powder } from '../kit/materials'
+import { fineEarth, liquid } from '../kit/materials'
 import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { sharing, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
@@ -34,12 +34,8 @@ export const plantingFigures = coefficients('planting-out', {
 })
 const k = plantingFigures
 
-/** Fine dry soil: what hides a ring lies as thin as dust. */
-const EARTH = '#806a49'
-
 /** In what a piece is set, by how it grows: what has a stem goes into a hole, a bush into a pool, a tuft onto a dot. */
-export const feet = ['hole', 'pool', 'dot'] as const
-export type Foot = (typeof feet)[number]
+export type Foot = 'hole' | 'pool' | 'dot'
 
 const GLUE_WORDS: Record<PlantingGlue, readonly [name: string, words: string]> = {
   pva: ['PVA', 'hidden, propped overnight'],
@@ -77,7 +73,7 @@ export const plantingOut = way('planting-out', 'Planting out', {
   suits: () => ({ verdict: 'suits', reasonsFor: [], reasonsAgainst: [] }),
   materials: (_job, choice) => [
     slot('glue', 'Glue to plant with', liquid(liquidFor(choice('foot'), choice('glue')))),
-    slot('earth', 'Earth powder', powder('soil', EARTH), sharing),
+    slot('earth', 'Earth powder', fineEarth, sharing),
   ],
   operations: (on) => (footOf(on) === 'hole' ? inHoles(on) : onGround(on)),
   examples: [

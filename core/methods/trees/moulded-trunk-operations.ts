@@ -66,7 +66,7 @@ export function mouldedTrunkOperations(on: PlantMaking): Listed<Operation> {
     on.work('press', 'Press the clumps on', {
       text: 'Push it into the bag, roll, squeeze, shake; split the big lumps. Put back what fell.',
       hands: [on.value(k.pressSec) * size, 30, 'common practice'],
-      takes: [on.crownFlock('clump', { sticks: k.sticks })],
+      takes: [on.indoors.crownFlock('clump', { sticks: k.sticks })],
       wait: on.rests(k.gripMin, 'Leave it to grip'),
       tools: ['catch tray'],
       cautions: ['dust'],

@@ -18,7 +18,11 @@ const PASSES = ['needles', 'needles-again'] as const
 export function padFoliage(on: PlantMaking): Operation[] {
   const size = on.piece.heightMm / 240
   const half = (part: Coefficient): Expression => quotient(on.input(part), number(PASSES.length))
-  const needles = on.crownFlock('needles', { share: half(k.needleFoam), sticks: k.sticks }, 'Foam in the mix')
+  const needles = on.indoors.crownFlock(
+    'needles',
+    { share: half(k.needleFoam), sticks: k.sticks },
+    'Foam in the mix',
+  )
   return [
     on.work('pads', 'Fibre pads', {
       text: 'Tease the fibre to flat thin pads. Glue on a few cradles at a time, a small pad in each; daylight between the tiers.',

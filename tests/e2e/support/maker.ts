@@ -106,18 +106,34 @@ export class Maker {
   /** Receives a pack of everything that the Stock says is short, in the packs that it proposes. */
   async receiveWhatIsShort(): Promise<string[]> {
     const received: string[] = []
+    const covered = this.page.getByText('All that is left to make is covered')
     for (let i = 0; i < 40; i += 1) {
-      const row = this.short.first()
-      if ((await row.count()) === 0) break
-      const name = (await row.getByRole('button').first().textContent())?.trim() ?? ''
-      const before = await row.innerText()
-      await row.getByRole('button', { name: `Receive ${name}` }).click()
+      await expect(covered.or(this.short.first())).toBeVisible()
+      const [row] = await this.short.evaluateAll((rows) =>
+        rows.map((one) => ({
+          name: one.querySelector('button')?.textContent?.trim() ?? '',
+          text: (one as HTMLElement).innerText,
+        })),
+      )
+      if (row === undefined) {
+        if (await covered.isVisible()) return received
+        continue
+      }
+      // What came in before may cover this row too while the hand is on its way to it: then the next one is looked at.
+      const pressed = await this.short
+        .getByRole('button', { name: `Receive ${row.name}`, exact: true })
+        .click({ timeout: 5_000 })
+        .then(
+          () => true,
+          () => false,
+        )
+      if (!pressed) continue
       await this.page.getByRole('dialog').getByRole('button', { name: 'Receive pack' }).click()
       await expect(this.page.getByRole('dialog')).toBeHidden()
-      await expect.poll(async () => (await this.short.allInnerTexts()).includes(before)).toBe(false)
-      received.push(name)
+      await expect.poll(async () => (await this.short.allInnerTexts()).includes(row.text)).toBe(false)
+      received.push(row.name)
     }
-    return received
+    throw new Error(`Still short after packs of ${received.join(', ')}.`)
   }
 
   /** Rows of the shelf that say what is lacking. */

@@ -1,4 +1,4 @@
-import { batchName, batchSchema, planFrom, stepAt } from '../../../core/batches'
+import { batchName, batchSchema, nextBatchName, planFrom, stepAt } from '../../../core/batches'
 import { makeUp, type Job } from '../../../core/makeup'
 import { methods } from '../../../core/methods'
 import { NOON, stocked, workedOut } from '../../support/workshop'
@@ -27,6 +27,16 @@ describe('the plan kept with a batch', () => {
       }
     },
   )
+
+  test('the next batch of a line is numbered after all that it ever had', () => {
+    const beech = { id: 'l1', name: 'Beech' }
+    const before = [{ lineId: 'l1' }, { lineId: 'l2' }, {}, { lineId: 'l1' }]
+    expect(nextBatchName(beech, [])).toBe('Beech, batch 1')
+    expect(nextBatchName(beech, before, { nth: 1 })).toBe('Beech, batch 4')
+    expect(nextBatchName(beech, before, { what: 'refreshed' })).toBe('Beech, refreshed 3')
+    const long = nextBatchName({ ...beech, name: 'B'.repeat(120) }, before)
+    expect([long.length, long.slice(-10)]).toEqual([120, '…, batch 3'])
+  })
 
   test('ten thousand wanted can be started, and a long name of a line makes a valid name for its batch', () => {
     const up = workedOut('tuft-sheet', { speciesId: 'sea-couch', amount: { kind: 'pieces', pieces: 10_000 } })

@@ -1,4 +1,5 @@
 import {
+  allStands,
   foldRun,
   glueFor,
   isPlantedOut,
@@ -6,11 +7,14 @@ import {
   plantedOn,
   plantedMoves,
   plantedSoFar,
+  plantingDraft,
+  plantingMakeUp,
   plantingWaits,
   standsWhenDone,
   type Batch,
   type Tray,
 } from '../../../core/batches'
+import { examplePiece } from '../../../core/methods/kit'
 import { batch, line, minutesAfter, play } from '../../support/workshop'
 
 const open = (own: Batch) => ({ batch: own, run: foldRun(own, []) })
@@ -109,6 +113,31 @@ describe('planting out', () => {
       unmade: 3,
     })
     expect(plantedSoFar(own, [tray('Lid', 4, { planted: 25 })], [], 0).left).toBe(0)
+  })
+
+  test('all stands: pieces that are planted, a hedge but for what is no work, ground when it is made', () => {
+    const made = (wanted: number, good: number) => ({ wanted, good, inHand: 0, left: wanted - good })
+    const own = line({ amount: { kind: 'pieces', pieces: 20 } })
+    // Twenty are made; the last waits on its tray.
+    expect([19, 20, 21].map((stands) => allStands(own, made(20, 20), stands))).toEqual([false, true, true])
+    const hedge = line({ amount: { kind: 'length', lengthMm: 1000, section: 'free' } })
+    expect([997, 998, 1000, 1200].map((good) => allStands(hedge, made(1000, good), 0))).toEqual([
+      false,
+      true,
+      true,
+      true,
+    ])
+  })
+
+  test('a batch that plants a line with a very long name has a name that a batch may have', () => {
+    const up = plantingMakeUp(
+      { piece: examplePiece('broadleaf', 'rounded', 80), layer: 'tree', pieces: 3, commission: {} },
+      { states: [], dryingFactor: 1 },
+    )
+    const short = plantingDraft(up, { id: 'l', name: 'Beech' })
+    expect([short.name, short.makes]).toEqual(['Plant out: Beech', { kind: 'planted', lineId: 'l' }])
+    const { name } = plantingDraft(up, { id: 'l', name: 'B'.repeat(120) })
+    expect([name.length, name.slice(0, 12), name.at(-1)]).toEqual([120, 'Plant out: B', '…'])
   })
 
   test('its good pieces stand and what broke is spoilt, the fullest tray first', () => {

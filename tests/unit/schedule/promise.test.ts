@@ -11,7 +11,7 @@ import {
   wantsMoreThanAll,
 } from '../../../core/schedule'
 import { normal, seededRandom } from '../../../core/units'
-import { batchOf, orderOf, planned } from '../../support/benches'
+import { batchOf, dry, laid, orderOf, planned } from '../../support/benches'
 
 type Draft = Omit<StepDraft, 'text'>
 const hands = (onceMin: number) => ({ onceSec: onceMin * 60, eachSec: 0, origin: 'memory' }) as const
@@ -95,6 +95,25 @@ describe('promises', () => {
     expect(quantile(withSpoilt, 0.5)).toBeGreaterThan(quantile(without, 0.5))
     const safe = promiseOf(bench.problem, [0], { ...asked, yieldOf: { ...yieldOf, wanted: 10 } })
     expect(safe.short).toBe(0)
+  })
+
+  it('of planting out come after what is made again has dried', () => {
+    const trees = batchOf('Beech', 10, [{ id: 'soak', title: 'Soak', hands: hands(30), wait: dry(600) }])
+    const front = batchOf('Plant', 10, [{ id: 'set', title: 'Set', hands: hands(20) }])
+    const awaits = [{ step: 'set', batchId: trees.id }]
+    const { problem } = laid(orderOf([planned(trees), planned(front, { awaits })])).bench
+    const none = { pace: 1, batch: 0, step: 0, wait: 0 }
+    const asked = { order: [1, 0], spread: none, runs: 20, seed: 1 }
+    const yieldOf = {
+      ...{ started: 10, wanted: 10, spoilt: 0.95, spread: 0, job: 0 },
+      hands: [{ onceMin: 125, eachMin: 0 }],
+    }
+    const DAY = 24 * 60
+    // From Friday at five: soaked at seven, dry in the night, set on Saturday at ten.
+    expect(promiseOf(problem, [1], asked)).toMatchObject({ short: 0, ends: Array(20).fill(17 * 60 + 20) })
+    // What lacks does not fit into Friday any more: Saturday till five past twelve, dry at night, set on Monday.
+    const again = promiseOf(problem, [1], { ...asked, yieldOf })
+    expect(again).toMatchObject({ short: 1, ends: Array(20).fill(3 * DAY + 2 * 60 + 20) })
   })
 
   it('in a workshop without sessions are never', () => {
