@@ -23,7 +23,10 @@ export function useBatchCard() {
         line: { ...plant.line, methodId: makeUp.method.id },
         ownSpecies: plant.members.flatMap(({ species }) => workshop.ownKind(species.id) ?? []),
         started: makeUp.started.value,
-        context: sentContext(estimates.contextOf(makeUp.method.id), makeUp),
+        context: sentContext(
+          { ...estimates.contextOf(makeUp.method.id), ...(makeUp.onFoam && { onFoam: true }) },
+          makeUp,
+        ),
         ...(makeUp.pads === undefined ? {} : { pads: makeUp.pads }),
         materials: [...new Map(materials.map((row) => [row.id, row])).values()],
       },

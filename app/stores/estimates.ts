@@ -1,5 +1,6 @@
 import { dryingIn } from '~~/core/adhesives'
-import { dealtSizes, sitterOf, type DrawingSubject } from '~~/core/commissions'
+import { isFoamBase } from '~~/core/hedges'
+import { dealtSizes, sitterOf, type Commission, type DrawingSubject, type Line } from '~~/core/commissions'
 import {
   jobOf,
   makeUp,
@@ -20,14 +21,17 @@ export const useEstimates = defineStore('estimates', () => {
   const armature = useArmature()
   const drying = computed(() => dryingIn(workshop.settings.roomC, workshop.settings.humidity))
 
-  /** What every estimate with a way of making rests on here. */
-  const contextOf = (methodId: string): EstimateContext => ({
+  const baseOf = ({ commissionId }: Line): Commission['base'] =>
+    workshop.commissions.find(({ id }) => id === commissionId)?.base
+  /** What every estimate with a way of making rests on here. @param base what lies under the ground it is made on */
+  const contextOf = (methodId: string, base?: Commission['base']): EstimateContext => ({
     states: stock.states,
     free: (materialId) => stock.freeOf(materialId),
     own: workshop.ownValues,
     learnt: learnt.of(methodId),
     dryingFactor: drying.value.factor,
     ...(workshop.settings.sprayOutdoors && { outdoors: true }),
+    ...(isFoamBase(base) && { onFoam: true }),
     ...(drying.value.unsure && { unsure: drying.value.unsure }),
   })
 
@@ -42,7 +46,7 @@ export const useEstimates = defineStore('estimates', () => {
       ...(of.started === undefined ? {} : { started: of.started }),
       choices: plant.line.choices,
       materials: plant.line.materials,
-      ...contextOf(method.id),
+      ...contextOf(method.id, baseOf(plant.line)),
       sizes: dealtSizes(plant.size, plant.line.id),
     }
     return withArmature(order, sitterOf(plant.line, plant.species, plant.size, plant.piece.seeThrough))

@@ -67,7 +67,7 @@ export const useShelf = defineStore('shelf', () => {
       method,
       choices: line.choices,
       materials: line.materials,
-      ...estimates.contextOf(method.id),
+      ...estimates.contextOf(method.id, job.base),
       sizes: dealtSizes(measures, line.id),
     }
     return estimates.withArmature(

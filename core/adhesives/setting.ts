@@ -75,6 +75,14 @@ export const settings = {
   'dry-brush': row('dry-brushed paint', 'open film', null, ['dryBrushMin', 20]),
   wash: row('wash', 'open film', null, ['washDryMin', 30]),
   stain: row('stain', 'open film', null, ['stainDryMin', 120]),
+  /** Under a closed sheet glue has no air: small dots, pressed, weighted. Up to three days, common practice. */
+  construction: row(
+    'construction adhesive',
+    'closed joint',
+    ['constructionOpenSec', 900, 'takes the sheet for'],
+    ['constructionSetMin', 4320, 'common practice'],
+  ),
+  filler: row('wood filler', 'open film', ['fillerOpenSec', 600, 'can be shaped for'], ['fillerDryMin', 240]),
   clear: row('flat clear', 'open film', ['clearOpenSec', 120, 'takes foam for'], ['clearDryMin', 60]),
 }
 

@@ -21,6 +21,8 @@ export interface EstimateContext {
   readonly dryingFactor: number
   /** There is no booth: what is thrown into fresh spray is thrown outdoors. */
   readonly outdoors?: boolean
+  /** What is made in place is made on bare foam: what melts it is chosen last. */
+  readonly onFoam?: boolean
   /** Why no time can be foretold for an open film here; absent: it can. */
   readonly unsure?: Drying['unsure']
 }
@@ -41,6 +43,7 @@ export const sentContextSchema = z.strictObject({
     .default([]),
   dryingFactor: z.number().min(0.1).max(20),
   outdoors: z.boolean().optional(),
+  onFoam: z.boolean().optional(),
   unsure: z.enum(['too cold', 'too hot', 'too damp']).optional(),
   /** On hand and free of each material, in its unit. */
   shelf: z
@@ -69,6 +72,7 @@ export function sentContext(
     learnt: [...(context.learnt ?? [])].flatMap(([id, taught]) => (known(id) ? [{ id, ...taught }] : [])),
     dryingFactor: context.dryingFactor,
     ...(context.outdoors && { outdoors: true }),
+    ...(context.onFoam && { onFoam: true }),
     ...(context.unsure && { unsure: context.unsure }),
     shelf: context.states.flatMap(({ material: { id }, onHand }) =>
       wanted.has(id) ? [{ id, onHand, free: context.free?.(id) ?? onHand }] : [],
@@ -90,6 +94,7 @@ export function contextFrom(sent: SentContext, materials: readonly Material[]): 
     learnt: new Map(sent.learnt.map(({ id, value, of }) => [id, { value, of }])),
     dryingFactor: sent.dryingFactor,
     ...(sent.outdoors && { outdoors: true }),
+    ...(sent.onFoam && { onFoam: true }),
     ...(sent.unsure && { unsure: sent.unsure }),
   }
 }

@@ -44,6 +44,8 @@ export interface MakeUp extends Estimate {
   readonly share: Share
   readonly choices: Readonly<Record<string, string>>
   readonly slots: readonly Filled[]
+  /** It is made in place, on bare foam. */
+  readonly onFoam?: boolean
   /** Slots that no material fills and that the piece can't do without: amounts are foretold, cost is not. */
   readonly missing: readonly Filled[]
   readonly handsMin: Figure
@@ -108,11 +110,13 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       ? startedFor(wanted.value, method, own)
       : figure(fact('pieces started', order.started, 'pieces', 'yours'), 'pieces')
   const choice = (optionId: string): string => choiceOf(method, chosen, optionId)
+  const onFoam = order.onFoam === true && placeOf(job) === 'in place'
   const slots = fillSlots(
     slotsOf(method, job, choice),
     order.materials ?? {},
     states,
     order.sizes?.(Math.min(started.value, MOST_SIZES)).map(({ heightMm }) => heightMm) ?? [],
+    onFoam,
   )
   const { byId } = shelfOf(states)
   const task: Task = {
@@ -125,6 +129,12 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       const found = slots.find(({ slot }) => slot.id === id)
       if (!found) throw new RangeError(`slot is ${id}; it must be one of the method's`)
       return found
+    },
+    jarOf: (liquid, slotId) => {
+      const jars = slots.filter(
+        ({ parts: [first] }) => first?.material.of.stuff === 'liquid' && first.material.of.liquid === liquid,
+      )
+      return (jars.find(({ slot }) => slot.id === slotId) ?? jars[0])?.parts[0]?.material
     },
     value: (coefficient) => coefficientLeaf(coefficient, own, order.learnt).value,
     input: (coefficient) => coefficientLeaf(coefficient, own, order.learnt),
@@ -160,6 +170,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
     started,
     expectedGood,
     share,
+    ...(onFoam ? { onFoam } : {}),
     choices: Object.fromEntries(method.options.map(({ id }) => [id, choice(id)])),
     slots,
     missing,

@@ -1,7 +1,7 @@
 import type { PATIENCE, WirePlan } from '../armature'
 import type { Piece, PieceSize } from '../commissions'
 import type { Rendering } from '../renderings'
-import type { Material } from '../stock'
+import type { Liquid, Material } from '../stock'
 import type { Coefficient, Figure, Leaf } from '../quantities'
 import type { Job, JobKind, JobParts, PlantJob, ReadCoefficient, Share } from './job'
 import type { Filled, Slot } from './slots'
@@ -89,6 +89,8 @@ export interface Task {
   readonly good: number
   readonly choice: (optionId: string) => string
   readonly fill: (slotId: string) => Filled
+  /** The jar of a liquid that is chosen: this slot's, else the first slot's that takes of its kind. */
+  readonly jarOf?: (liquid: Liquid, slotId?: string) => Material | undefined
   readonly value: (coefficient: Coefficient) => number
   /** The coefficient as it goes into an amount. */
   readonly input: (coefficient: Coefficient) => Leaf

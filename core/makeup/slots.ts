@@ -1,5 +1,6 @@
 import {
   highlightFit,
+  meltsFoam,
   mismatch,
   mixedLengths,
   shelfOf,
@@ -43,18 +44,22 @@ export interface Filled {
 const NOT_IN_STOCK = 0.6
 /** Where something of the kind can be bought, what must be made or gathered first comes after it. */
 const NOT_SOLD = 1.5
+/** What would melt the foam that it is put on: only where nothing else there is can do it. */
+const MELTED = 10
 /** A blend that has not been mixed comes last on the list. */
 const NOT_MIXED = 20
 
 /**
  * Materials that may fill a slot, the best first. Two tones come from two jars: what another slot has taken
  * is left out.
+ * @param onFoam it is put on bare foam: what melts it comes last
  */
 export function candidatesFor(
   slot: Slot,
   states: readonly StockState[],
   slotTone: (slotId: string) => string | undefined,
   taken: ReadonlySet<string>,
+  onFoam = false,
 ): Material[] {
   const than = slot.tone && slotTone(slot.tone.than)
   const { is } = slot.tone ?? {}
@@ -74,6 +79,7 @@ export function candidatesFor(
               points:
                 mismatch(material, slot.wish) +
                 highlightOff(slot, material, than) +
+                (onFoam && meltsFoam(material) ? MELTED : 0) +
                 (onHand > 0 ? 0 : absence(material, isSold)),
             },
           ]
@@ -110,12 +116,14 @@ function highlightWords(slot: Slot, material: Material, than: string | undefined
  * best on the list. A choice that no longer fits its neighbour's tone is said and passed over; where nothing
  * fits, the slot stays open.
  * @param heightsMm of the pieces, for what has been sorted by size: each takes from the heap of its own
+ * @param onFoam they are put on bare foam
  */
 export function fillSlots(
   slots: readonly Slot[],
   chosen: Readonly<Record<string, string>>,
   states: readonly StockState[],
   heightsMm: readonly number[] = [],
+  onFoam = false,
 ): Filled[] {
   const filled: Filled[] = []
   const taken = new Set<string>()
@@ -131,7 +139,14 @@ export function fillSlots(
     const fits = picked && candidatesFor(slot, states, slotTone, new Set()).includes(picked)
     const found = fits
       ? { slot, parts: [{ material: picked, share: 1 }], chosen: true }
-      : proposed(slot, states, slotTone, taken, picked, heightsMm)
+      : proposed(
+          slot,
+          candidatesFor(slot, states, slotTone, taken, onFoam),
+          states,
+          slotTone,
+          picked,
+          heightsMm,
+        )
     filled.push(found)
     for (const { material } of found.parts) taken.add(material.id)
   }
@@ -140,9 +155,9 @@ export function fillSlots(
 
 function proposed(
   slot: Slot,
+  all: readonly Material[],
   states: readonly StockState[],
   slotTone: (slotId: string) => string | undefined,
-  taken: ReadonlySet<string>,
   refused: Material | undefined,
   heightsMm: readonly number[],
 ): Filled {
@@ -152,9 +167,7 @@ function proposed(
       ? `“${refused.name}” was chosen, but is not ${slot.tone.is} than what it goes with`
       : `“${refused.name}” was chosen; wanted is ${specWords(slot.wish)}`)
   // A blend is mixed for a tone of its own: it goes where its maker puts it.
-  const candidates = candidatesFor(slot, states, slotTone, taken).filter(
-    ({ blendId }) => blendId === undefined,
-  )
+  const candidates = all.filter(({ blendId }) => blendId === undefined)
   const [best] = candidates
   if (!best) {
     const tone = slot.tone

@@ -25,7 +25,13 @@ export type MaterialSpec =
       readonly wool?: Extract<Stuff, { stuff: 'wool' }>['wool']
       readonly colour?: string
     }
-  | { readonly stuff: 'liquid'; readonly liquid: Liquid; readonly colour?: string }
+  | {
+      readonly stuff: 'liquid'
+      readonly liquid: Liquid
+      readonly colour?: string
+      /** What is to hold at once: one that sets within a few hours is better. */
+      readonly quick?: boolean
+    }
   | { readonly stuff: 'powder'; readonly powder: Powder; readonly colour?: string }
   /** One material and no other: what a recipe begins with. Counted in g where no unit is said. */
   | {
@@ -126,6 +132,11 @@ export function unitOfSpec(wish: MaterialSpec): StockUnit {
 export const toneOf = ({ of, sealed }: Pick<Material, 'of' | 'sealed'>): string | undefined =>
   sealed ?? colourOf(of)
 
+/** What shines on vegetation is chosen only where nothing matt is there; what sets overnight, for what is to hold now. */
+const SHINES = { matt: 0, satin: 0.4, gloss: 0.8 } as const
+const SLOW = 0.3
+const QUICK_MIN = 300
+
 const octaves = (have: number, want: number): number => Math.abs(Math.log2(have / want))
 
 /** How far a height lies outside what a twig or a trunk serves, in octaves. */
@@ -150,6 +161,12 @@ export function mismatch(material: Pick<Material, 'of' | 'sealed'>, wish: Materi
   const away = colour === undefined || own === undefined ? 0 : difference76(own, colour) / 20
   if (wish.stuff === 'foam' && of.stuff === 'foam') return away + octaves(of.grainMm, wish.grainMm)
   if (wish.stuff === 'fibre' && of.stuff === 'fibre') return away + 1.5 * octaves(of.lengthMm, wish.lengthMm)
+  if (wish.stuff === 'liquid' && of.stuff === 'liquid') {
+    const isQuick = of.setsMin !== undefined && of.setsMin <= QUICK_MIN
+    return (
+      away + SHINES[of.finish ?? 'matt'] + (wish.quick === isQuick || wish.quick === undefined ? 0 : SLOW)
+    )
+  }
   if ('diameterMm' in wish && 'diameterMm' in of) return away + 2 * octaves(of.diameterMm, wish.diameterMm)
   if (wish.stuff === 'pad' && of.stuff === 'pad') return away + octaves(of.thicknessMm, wish.thicknessMm)
   if ((wish.stuff === 'twig' && of.stuff === 'twig') || (wish.stuff === 'goods' && of.stuff === 'goods'))
@@ -222,7 +239,7 @@ export function specWords(wish: MaterialSpec): string {
         wish.mostMm === undefined ? '' : `, ${plainNumber(wish.mostMm, 1)} mm at most`
       }`
     case 'liquid':
-      return wish.liquid.replaceAll('-', ' ')
+      return `${wish.quick ? 'tacky ' : ''}${wish.liquid.replaceAll('-', ' ')}`
     case 'twig':
       return `${wish.twig.replaceAll('-', ' ')}s for ${Math.round(wish.heightMm)} mm`
     case 'goods':

@@ -32,6 +32,10 @@ export const liquids = [
   'latex',
   'cement',
   'varnish',
+  'brush-varnish',
+  'filler',
+  'construction',
+  'resin',
   'alcohol',
   'other',
 ] as const
@@ -62,10 +66,24 @@ export const goodsKinds = [
   'tape',
   'other',
 ] as const
-export const sheetKinds = ['release', 'cloth', 'mesh', 'ivy-mesh', 'horsehair', 'mat', 'other'] as const
+export const sheetKinds = [
+  'release',
+  'cloth',
+  'mesh',
+  'ivy-mesh',
+  'horsehair',
+  'mat',
+  'foam-sheet',
+  'other',
+] as const
 /** What is teased besides filter wool and the like; absent: that. */
 export const woolKinds = ['stuffing', 'hank', 'lichen'] as const
 export const twigKinds = ['sprig', 'curved-sprig', 'twig', 'root', 'head', 'stem'] as const
+
+/** How a film dries to the eye. */
+export const finishes = ['matt', 'satin', 'gloss'] as const
+/** What it does to bare rigid foam, where a jar says otherwise than its kind. */
+export const onFoamWords = ['melts', 'spares'] as const
 
 export const stuffSchemas = [
   /** Ground foam and leaf scatter are sprinkled, clump foam is pressed or set. */
@@ -85,7 +103,17 @@ export const stuffSchemas = [
   }),
   /** A dowel or rod, with the length that it is sold in. */
   stuff('dowel', { diameterMm: z.number().min(0.5).max(60), rodMm: sideMm.optional() }),
-  stuff('liquid', { liquid: z.enum(liquids), colour }),
+  /** Glue, paint, filler. Its own times at 20 °C and 50 %, as its label says; absent: as usual for its kind. */
+  stuff('liquid', {
+    liquid: z.enum(liquids),
+    colour,
+    /** So long it can be worked on, s. */
+    openSec: z.number().min(1).max(86_400).optional(),
+    /** So long until it has set or dried, min. */
+    setsMin: z.number().min(0.1).max(20_160).optional(),
+    finish: z.enum(finishes).optional(),
+    onFoam: z.enum(onFoamWords).optional(),
+  }),
   /** Mixed from other materials and water, by volume. */
   stuff('mixture', {
     parts: z

@@ -106,3 +106,19 @@ export function substitutesFor(
     .sort((a, b) => a.far - b.far || a.materialId.localeCompare(b.materialId))
     .map(({ far: _far, ...substitute }) => substitute)
 }
+
+/** What does the work of another liquid or wool in its own way: not the same, so it is said and never taken by itself. */
+const INSTEAD: Readonly<Record<string, string>> = {
+  hairspray: 'spray adhesive from farther off: it grips longer, and pulls foam together',
+  'spray-adhesive': 'three light coats of strong hairspray, each with its own scatter',
+  'matte-medium': 'PVA thinned 1 : 4 with a drop of detergent: it shines a little, mist it matt',
+  cement: 'PVA 1 : 3 with a drop of detergent',
+  'contact-adhesive': 'spray adhesive, misted twice and left until it is tacky',
+  wool: 'filter wool of the aquarium kind, dyed; or toy stuffing, teased twice',
+}
+
+/** What makers take instead of a stuff, in words; undefined where nothing is known. Common practice. */
+export function insteadWords(of: Stuff): string | undefined {
+  const sort = sortOf(of)
+  return sort === undefined ? undefined : INSTEAD[sort]
+}

@@ -3,12 +3,16 @@ import {
   allocate,
   colourOf,
   holdersWords,
+  jarWords,
   lackWords,
   measuredWords,
+  meltsFoam,
   packShareWords,
+  sheenWords,
   toneOf,
   wholeEachWords,
   type Lack,
+  type Material,
 } from '~~/core/stock'
 import { formatQuantity, plainNumber, type StockUnit } from '~~/core/units'
 import { blendOff, differenceWords, nearnessOf } from '~~/core/blends'
@@ -51,16 +55,28 @@ interface Row {
   readonly filled: Filled & {
     readonly choices: ReturnType<typeof candidatesFor>
     readonly off: number | undefined
+    /** What its jar says of its own times, and what speaks against it here. */
+    readonly says: string
+    readonly warns: string
   }
   readonly use?: Use
   /** Of the uses of its slot. */
   readonly isFirst: boolean
 }
+function warningsOf(material: Material): string[] {
+  const sheen = sheenWords(material)
+  return [
+    ...(sheen === undefined ? [] : [sheen]),
+    ...(props.makeUp.onFoam && meltsFoam(material) ? ['it melts bare foam: seal that, or take another'] : []),
+  ]
+}
 const rows = computed<Row[]>(() =>
   props.makeUp.slots.flatMap((slotFilled): Row[] => {
     const filled = {
       ...slotFilled,
-      choices: candidatesFor(slotFilled.slot, stock.states, slotTone, new Set()),
+      choices: candidatesFor(slotFilled.slot, stock.states, slotTone, new Set(), props.makeUp.onFoam),
+      says: slotFilled.parts.flatMap(({ material }) => jarWords(material) ?? []).join('; '),
+      warns: slotFilled.parts.flatMap(({ material }) => warningsOf(material)).join('; '),
       off: blendOff(slotFilled.slot, slotFilled.parts[0]?.material),
     }
     const uses = props.makeUp.uses.filter(({ slot }) => slot === filled.slot.id)
@@ -179,6 +195,8 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
               realWords(filled.slot, filled.parts)
             }}</span>
             <span v-if="filled.because" class="block max-w-80 text-xs text-soft">{{ filled.because }}</span>
+            <span v-if="filled.says" class="block max-w-80 text-xs text-soft">{{ filled.says }}</span>
+            <span v-if="filled.warns" class="block max-w-80 text-xs text-hip">{{ filled.warns }}</span>
             <span
               v-if="filled.off !== undefined"
               class="block max-w-80 text-xs"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { differenceWords } from '~~/core/blends'
-import { enoughFor, enoughWords, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
+import { enoughFor, enoughWords, insteadWords, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
 import { capitalised, counted, formatQuantity, plainNumber } from '~~/core/units'
 
 /** A material's shelf ahead, day by day, and what could stand in. */
@@ -51,6 +51,7 @@ const standIns = computed<StandIn[]>(() =>
         .slice(0, SHOWN)
     : [],
 )
+const instead = computed(() => state.value && insteadWords(state.value.material.of))
 /** What is lacking of it in the end. */
 const lacking = computed(() => props.ahead.lacking.at(-1)?.quantity ?? 0)
 function substituteWords({ free, off, sizeRatio }: Substitute): string {
@@ -109,6 +110,7 @@ async function take({ substitute, takers: willing }: StandIn): Promise<void> {
         </li>
       </ul>
     </template>
+    <p v-if="instead && ahead.runsOut" class="mt-2 text-soft">Instead, common practice: {{ instead }}.</p>
     <p class="mt-1">
       <NuxtLink v-if="ahead.runsOut" class="underline" :to="to('stock/buying')">Go to buying</NuxtLink>
       <NuxtLink class="underline ml-3" :to="{ path: to('stock'), query: { material: ahead.materialId } }"

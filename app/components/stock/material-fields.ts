@@ -1,7 +1,9 @@
 import {
+  finishes,
   foamForms,
   goodsKinds,
   liquids,
+  onFoamWords,
   padKinds,
   powders,
   sheetKinds,
@@ -20,6 +22,8 @@ export interface MaterialField {
   readonly label: string
   readonly choices?: readonly string[]
   readonly needed?: boolean
+  /** The choice that says nothing. */
+  readonly none?: string
   /** Read in another way than as a number above zero. */
   readonly read?: (typed: string) => Reading<number>
 }
@@ -29,6 +33,11 @@ const pick = (name: string, label: string, choices: readonly string[]): Material
   name,
   label,
   choices,
+})
+/** Picked, or left as nothing. */
+const maybe = (name: string, label: string, none: string, choices: readonly string[]): MaterialField => ({
+  ...pick(name, label, [none, ...choices]),
+  none,
 })
 const heights = [number('fromMm', 'Serves from, mm'), number('toMm', 'to, mm')]
 
@@ -46,7 +55,13 @@ export const stuffFields: Record<StuffName, readonly MaterialField[]> = {
   ],
   dowel: [number('diameterMm', 'Diameter, mm', true), number('rodMm', 'Length of a rod, mm')],
   rope: [number('diameterMm', 'Diameter, mm', true)],
-  liquid: [pick('liquid', 'Kind', liquids)],
+  liquid: [
+    pick('liquid', 'Kind', liquids),
+    number('openSec', 'Label: can be worked on, s'),
+    number('setsMin', 'Label: has set after, min'),
+    maybe('finish', 'Finish', 'not said', finishes),
+    maybe('onFoam', 'On bare foam', 'as its kind', onFoamWords),
+  ],
   mixture: [],
   twig: [pick('twig', 'Kind', twigKinds), ...heights],
   sheet: [
@@ -127,7 +142,7 @@ export function measureField(of: MaterialField, record: object): Field<number | 
       kind: 'choice',
       choices: choices.map((value) => ({ value, words: value.replaceAll('-', ' ') })),
       start: start || (choices[0] ?? ''),
-      read: ok,
+      read: (picked) => ok(picked === of.none ? undefined : picked),
     }
   const read = of.read ?? aboveZero
   return {

@@ -67,7 +67,7 @@ export const readyHedge = way('ready-hedge', 'Ready hedge strip, bought', {
         text: 'PVA along the line; strips end to end, pushed together until no daylight is left between them.',
         hands: on.value(k.setSec) * mm,
         takes: [on.take('glue', [length, k.glueMl])],
-        wait: on.rests(k.dryMin, 'Dry under the strip, overnight'),
+        wait: on.rests(k.dryMin, 'Dry under the strip, overnight', 'closed joint', 'pva'),
         tools: ['steel rule'],
         faults: ['visible-join'],
       }),

@@ -4,7 +4,7 @@ import { counted } from '../../units'
 import { amount, coefficients, seconds, spoilage } from '../kit/rows'
 import { exampleArea, examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { fineEarth, goods, liquid } from '../kit/materials'
+import { fineEarth, goods, tackyPva } from '../kit/materials'
 import { lighter, optional, sharing, slot } from '../kit/slot'
 import { profile, way } from '../kit/way'
 
@@ -43,7 +43,7 @@ export const readyTufts = way('ready-tufts', 'Ready tufts, bought', {
   materials: ({ piece }) => [
     slot('tufts', 'Ready tufts', goods('ready-tuft', piece.heightMm, piece.sward.colours.base)),
     slot('second', 'A second tone', goods('ready-tuft', piece.heightMm), lighter('tufts'), optional),
-    slot('glue', 'White glue', liquid('pva')),
+    slot('glue', 'White glue', tackyPva),
     slot('earth', 'Fine earth', fineEarth, optional, sharing),
   ],
   operations: (on) => {

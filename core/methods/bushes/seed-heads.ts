@@ -3,7 +3,7 @@ import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
 import { pooled, poolSlot } from '../kit/ground'
 import { trait } from '../kit/making'
-import { foam, liquid, powder, twig } from '../kit/materials'
+import { foam, powder, tackyPva, twig } from '../kit/materials'
 import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 import { optional, sharing, slot } from '../kit/slot'
@@ -59,7 +59,7 @@ export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
       slot('head', 'Powder of the heads', powder('blossom', heads > 0.02 ? colours.head : '#b08a45')),
       slot('ochre', 'Powder, ochre ones', powder('pastel', '#b08a45'), optional),
       slot('foam', 'Fine foam, green ones', foam(0.5, piece.tones.base), optional),
-      slot('glue', 'Tacky PVA', liquid('pva')),
+      slot('glue', 'Tacky PVA', tackyPva),
       { ...poolSlot, ...sharing },
     ]
   },
@@ -87,7 +87,7 @@ export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
           on.take('glue', [on.height, dipped, k.glueMm], 'A trace of glue'),
         ],
         within: on.open('trace', { by: k.openSec }),
-        atOnce: on.atOnce(on.value(k.openSec) / on.value(k.dipSec), `${on.value(k.dipSec)} s each.`),
+        atOnce: on.atOnce(on.openSec('trace', k.openSec) / on.value(k.dipSec), `${on.value(k.dipSec)} s each.`),
         wait: on.sets('trace', 'Let the heads dry', k.dryMin),
         tools: ['tweezers'],
         deal: { each: 1, suits: [trait('head', heads)] },

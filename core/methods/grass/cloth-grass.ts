@@ -61,7 +61,7 @@ export const clothGrass = way('cloth-grass', 'Cloth grass', {
         hands: on.value(k.laySec),
         takes: [on.take('cloth', [ground, k.more]), on.take('glue', [ground, k.glueMl])],
         cuts: [{ slot: 'cloth', what: 'piece of cloth', count: on.started, lengthMm: side, widthMm: side }],
-        wait: on.rests(k.layMin, 'Dry under the cloth, overnight'),
+        wait: on.rests(k.layMin, 'Dry under the cloth, overnight', 'closed joint', 'pva'),
         tools: ['scissors', 'knife'],
       }),
       on.work('trim', 'Trim and vacuum', {

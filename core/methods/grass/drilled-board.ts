@@ -79,7 +79,7 @@ export const drilledBoard = way('drilled-board', 'Tufts in a drilled board', {
     const of = { perCm2: on.input(k.fibres), area: hole, sticks: k.sticks }
     const eachSec = on.value(k.glueSec) + on.value(k.fibreSec)
     const setUpSec = on.value(k.setUpSec)
-    const round = Math.min(holes, roundOf(on.value(k.openSec), setUpSec, eachSec))
+    const round = Math.min(holes, roundOf(on.openSec('pva', k.openSec), setUpSec, eachSec))
     const rounds = Math.ceil(on.started / round)
     const whole = round === holes
     return [

@@ -1,7 +1,7 @@
 import { isBladed } from '../../commissions'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { leafScatter, liquid, powder, wool } from '../kit/materials'
+import { leafScatter, liquid, powder, tackyPva, wool } from '../kit/materials'
 import { optional, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
 import { fieldFibreFigures, fieldFibreOperations } from './field-fibre-operations'
@@ -38,7 +38,7 @@ export const fieldFibre = way('field-fibre', 'Field-fibre weeds', {
     }),
   materials: ({ piece }, choice) => [
     slot('hank', 'Long fibre', wool('hank', piece.tones.base)),
-    choice('bind') === 'twist' ? slot('lock', 'CA', liquid('ca')) : slot('lock', 'Tacky PVA', liquid('pva')),
+    choice('bind') === 'twist' ? slot('lock', 'CA', liquid('ca')) : slot('lock', 'Tacky PVA', tackyPva),
     slot('adhesive', 'Spray adhesive', liquid('spray-adhesive')),
     slot('leaf', 'Leaf', leafScatter(piece.grainMm, piece.tones.base)),
     piece.sward.heads > 0.02 &&

@@ -75,7 +75,7 @@ function flowers(on: PlantMaking, foot: Expression, onStems: boolean): Operation
         hands: [dipSec, 60],
         takes,
         within: on.open('trace', { by: k.tipOpenSec, what: 'glue on tips' }),
-        atOnce: on.atOnce(on.value(k.tipOpenSec) / dipSec, `${Math.round(dipSec)} s each.`),
+        atOnce: on.atOnce(on.openSec('trace', k.tipOpenSec) / dipSec, `${Math.round(dipSec)} s each.`),
         wait: on.sets('trace', 'Let the tips dry', k.tipDryMin),
         faults: ['petal-blobs', 'shiny-patches'],
       })

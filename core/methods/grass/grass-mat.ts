@@ -54,7 +54,7 @@ export const grassMat = way('grass-mat', 'Mats, torn', {
         text: 'White glue on the ground; press the edges, not the middle. Tones in clusters; bushes and tufts over the joins.',
         hands: on.value(k.setSec) * scraps,
         takes: [on.take('glue', [on.ground, k.glueMl])],
-        wait: on.rests(k.dryMin, 'Dry under the mat, overnight'),
+        wait: on.rests(k.dryMin, 'Dry under the mat, overnight', 'closed joint', 'pva'),
         faults: ['stripes', 'flat-tufts'],
       }),
       on.inspect('No rectangle can be read.', ['straight-edge', 'stripes']),

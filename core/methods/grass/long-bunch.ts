@@ -88,7 +88,7 @@ export const longBunch = way('long-bunch', 'Long-grass bunches', {
         text: 'A hole by awl, PVA in it, the foot in. Leave it for a day before handling.',
         hands: on.value(k.plantSec),
         takes: [on.takeGood('pva', [on.width, k.holePva])],
-        wait: on.rests(k.holdMin, 'A day before handling'),
+        wait: on.rests(k.holdMin, 'A day before handling', 'closed joint', 'pva'),
         tools: ['skewer'],
         cautions: ['drilling'],
       }),

@@ -77,7 +77,7 @@ export function tray(on: PlantMaking): Operation[] {
     dotGapMm(dot),
   )
   const across = fact('dot', dot, 'mm', 'common practice', 'crown width ÷ spread, from 2 to 8 mm')
-  const openSec = on.value(k.openSec) * Math.min(on.task.dryMin(100) / 100, 2)
+  const openSec = on.openSec('pva', k.openSec) * Math.min(on.task.dryMin(100) / 100, 2)
   const eachSec = on.value(k.dotSec) + on.value(k.fibreSec)
   const setUpSec = on.value(k.setUpSec)
   const round = Math.min(perSheet, roundOf(openSec, setUpSec, eachSec))
@@ -127,7 +127,7 @@ export function tray(on: PlantMaking): Operation[] {
           ? `A sheet takes ${perSheet}.`
           : `${plainNumber(eachSec, 1)} s a dot, and ${on.time(setUpSec)} to set up.`,
       },
-      wait: on.dries(k.gripMin, 'Let the dots grip'),
+      wait: on.dries(k.gripMin, 'Let the dots grip', 'pva'),
       holders: [{ what: 'steel tray', each: 1 / perSheet, until: 'lift' }],
       faults: ['joined-dots', 'lying-fibres'],
       passes: 'Fibres upright, each foot within its dot.',
@@ -136,7 +136,7 @@ export function tray(on: PlantMaking): Operation[] {
       text: 'Tilt, tap the loose fibre to one corner, back into its box.',
       hands: [again(60, sheets), 60],
       vacuums: 'dots',
-      wait: on.dries(k.dryMin, 'Dry through'),
+      wait: on.dries(k.dryMin, 'Dry through', 'pva'),
       cautions: ['dust'],
       faults: ['lying-fibres', 'carpet-of-grass'],
     }),

@@ -80,7 +80,7 @@ export const plantedBed = way('planted-bed', 'Planted bed or border', {
     const plants = fact('plants', count, '', 'formula', 'bed × cover ÷ a plant from above')
     const cover = on.cm2('ground that plants cover', coverCm2, 'bed × cover')
     const show = fact('share in flower on the day', showOf(piece).share, '', 'memory')
-    const dabs = Math.max(1, Math.floor(on.value(k.openSec) / on.value(k.plantSec)))
+    const dabs = Math.max(1, Math.floor(on.openSec('pva', k.openSec) / on.value(k.plantSec)))
     return [
       on.work('earth', 'Outline and earth', {
         text: 'Pencil the outline on the board, a coin for circles. PVA inside it, dark earth on it, pressed in with a dry brush to a clean edge.',
@@ -88,7 +88,7 @@ export const plantedBed = way('planted-bed', 'Planted bed or border', {
         takes: [on.take('glue', [on.ground, k.glueMl]), on.take('earth', [on.ground, k.earthG])],
         within: on.open('pva'),
         atOnce: on.one('Bed by bed.'),
-        wait: on.dries(k.dryMin, 'Dry before the vacuum'),
+        wait: on.dries(k.dryMin, 'Dry before the vacuum', 'pva'),
         tools: ['pencil', 'brush'],
         faults: ['tide-line'],
       }),

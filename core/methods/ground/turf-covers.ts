@@ -91,7 +91,7 @@ export const turfCovers = way('turf-covers', 'Turf in covers', {
     on.work('harden', 'Fully solid first', {
       text: 'Leave it until it is solid right through: what is set on soft turf sinks and lifts it.',
       hands: [0, 10],
-      wait: on.dries(k.solidMin, 'Until it is fully solid'),
+      wait: on.dries(k.solidMin, 'Until it is fully solid', 'pva'),
       faults: ['ground-lifts'],
     }),
     on.work('growth', 'Bushes, light foam, lichen, fibre', {

@@ -121,7 +121,7 @@ export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
         text: 'PVA along the line; strips end to end, joints of neighbouring layers never together; leaf over each joint. Gates and gaps end square.',
         hands: [on.value(k.setSec) * across, 60],
         takes: [on.take('glue', [on.cm2('foot', (mm * piece.crownWidthMm) / 100), k.glueMl])],
-        wait: on.rests(k.dryMin, 'Dry under the strip, overnight'),
+        wait: on.rests(k.dryMin, 'Dry under the strip, overnight', 'closed joint', 'pva'),
         tools: ['steel rule'],
         faults: ['visible-join'],
       }),

@@ -86,7 +86,7 @@ export function sealing(on: PlantMaking, area: Expression, words: Words = {}, ti
       ),
     ],
     pours: times > 0 ? sealingPours(on, area, times) : [],
-    wait: on.sets('dilute-pva', 'Let it dry clear'),
+    wait: on.sets('dilute-pva', 'Let it dry clear', undefined, 'seal'),
     tools: ['spray bottle', 'measuring cup'],
     needs: ['ventilation'],
     gives: ['wet alcohol'],
@@ -130,15 +130,15 @@ export const poolSlot: Slot = slot('pool', 'PVA to set them in', liquid('pva'))
 /** Set in a pool of PVA, several plants together, pushed in with a stick. @param foot cm² of one */
 export function pooled(on: PlantMaking, foot: Expression, words: Words = {}): Operation {
   const eachSec = on.value(grounding.poolSec)
-  const count = Math.max(1, Math.floor(on.openSec('pva') / eachSec))
+  const count = Math.max(1, Math.floor(on.openSec('pva', undefined, 'pool') / eachSec))
   const { title = 'Set in a pool of glue', takes = [], ...own } = words
   return on.work('pool', title, {
     text: 'A pool of PVA as wide as the foot, three to five together; push them down with a stick, so that they stand up rather than flat.',
     hands: eachSec,
     takes: [on.takeGood('pool', [foot, grounding.poolMl]), takes],
-    within: on.open('pva'),
+    within: on.open('pva', { from: 'pool' }),
     atOnce: { count, because: 'window', what: `${Math.round(eachSec)} s each before the pools skin.` },
-    wait: on.sets('pva', 'Dry overnight'),
+    wait: on.sets('pva', 'Dry overnight', undefined, 'pool'),
     tools: ['skewer'],
     faults: ['white-puddles', 'shiny-patches'],
     ...own,

@@ -29,7 +29,7 @@ import {
   type Yield,
 } from '../../makeup'
 import { listed, type Listed } from './listed'
-import { openSecOf, open, sets } from './setting'
+import { openSecOf, open, sets, type TimeOf } from './setting'
 
 /** What goes into an amount as one of its factors. */
 export type Factor = Expression | Coefficient | number
@@ -97,6 +97,10 @@ export interface Fibre {
   readonly sticks: Coefficient
 }
 
+const whose = (by?: Coefficient, from?: string): TimeOf => ({
+  ...(by === undefined ? {} : { by }),
+  ...(from === undefined ? {} : { from }),
+})
 const USUAL_FIBRE = { lengthMm: 4, dtex: 22 }
 /** Most of what is worked out for a job, whatever it makes. */
 export class Making<T extends Task = Task> {
@@ -283,23 +287,26 @@ export class Making<T extends Task = Task> {
   open(of: Setting, words?: Parameters<typeof open>[2]): NonNullable<StepDraft['within']> {
     return open(this.task, of, words)
   }
-  openSec(of: Setting, by?: Coefficient): number {
-    return openSecOf(this.task, of, by)
+  openSec(of: Setting, by?: Coefficient, from?: string): number {
+    return openSecOf(this.task, of, whose(by, from))
   }
-  /** The wait until it has set. */
-  sets(of: Setting, what: string, by?: Coefficient): NonNullable<StepDraft['wait']> {
-    return sets(this.task, of, what, by ? { by } : {})
+  /** The wait until it has set. @param by a way's own figure @param from the slot, where several are of its kind */
+  sets(of: Setting, what: string, by?: Coefficient, from?: string): NonNullable<StepDraft['wait']> {
+    return sets(this.task, of, what, whose(by, from))
   }
-  /** The wait for an open film in this room, from a way's own figure. */
-  dries(by: Coefficient, what: string): NonNullable<StepDraft['wait']> {
+  /** The wait for an open film in this room, from a way's own figure. @param of what sets, where a jar may tell it */
+  dries(by: Coefficient, what: string, of?: Setting): NonNullable<StepDraft['wait']> {
+    if (of !== undefined) return sets(this.task, of, what, { by, kind: 'open film' })
     return { leastMin: this.task.dryMin(this.value(by)), kind: 'open film', what, origin: by.origin }
   }
-  /** A wait that the weather does not change. */
+  /** A wait that the weather does not change. @param of what sets, where a jar may tell it */
   rests(
     by: Coefficient,
     what: string,
     kind: 'closed joint' | 'cure' | 'tack clearing' | 'growth' = 'closed joint',
+    of?: Setting,
   ): NonNullable<StepDraft['wait']> {
+    if (of !== undefined) return sets(this.task, of, what, { by, kind })
     return { leastMin: this.value(by), kind, what, origin: by.origin }
   }
   /** As many at once as its window allows. @param eachSec for one @param setUpSec that each round begins with */

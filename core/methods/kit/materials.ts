@@ -18,6 +18,8 @@ export const powder = (kind: Kind<'powder', 'powder'>, colour?: string): Materia
   powder: kind,
   ...coloured(colour),
 })
+/** White glue that grabs and dries quickly: what is to hold at once. Plain PVA does it, and takes its time. */
+export const tackyPva: MaterialSpec = { stuff: 'liquid', liquid: 'pva', quick: true }
 /** Fine dry soil: it lies as thin as dust, and hides what shines. */
 export const fineEarth = powder('soil', '#806a49')
 /** Ground foam, of so many mm. */

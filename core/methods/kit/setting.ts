@@ -1,7 +1,8 @@
-import { settings, type Setting } from '../../adhesives'
+import { settings, type Setting, type WaitKind } from '../../adhesives'
 import { timeWords, type StepDraft, type Task } from '../../makeup'
 import type { Coefficient } from '../../quantities'
 import { capitalised } from '../../units'
+import { jarTime } from './jar'
 import { coefficients, minutes, seconds } from './rows'
 
 /** A row for a way that keeps a figure of its own: so long it can be worked on. */
@@ -35,32 +36,64 @@ function coefficientOf(of: Setting, what: 'open' | 'sets'): Coefficient {
   return found
 }
 
-/** Seconds for which it can be worked on. @param by a way's own figure */
-export const openSecOf = (task: Pick<Task, 'value'>, of: Setting, by?: Coefficient): number =>
-  task.value(by ?? coefficientOf(of, 'open'))
+/** Whose figure a window or a wait is: a way's own; the slot that is taken from, where several take of its kind. */
+export interface TimeOf {
+  readonly by?: Coefficient
+  readonly from?: string
+}
+
+/** A window or a wait as its jar says, else as usual. */
+function timeOf(
+  task: Pick<Task, 'value' | 'jarOf'>,
+  of: Setting,
+  what: 'open' | 'sets',
+  { by, from }: TimeOf,
+) {
+  const usual = coefficientOf(of, what)
+  const coefficient = by ?? usual
+  const usually = task.value(coefficient)
+  const isUsual = coefficient.value === usual.value
+  const jar = jarTime(task, of, what === 'open' ? 'openSec' : 'setsMin', usually, isUsual, from)
+  return { coefficient, time: jar?.time ?? usually, jar: jar?.name }
+}
+
+/** Seconds for which it can be worked on. */
+export const openSecOf = (task: Pick<Task, 'value' | 'jarOf'>, of: Setting, whose: TimeOf = {}): number =>
+  timeOf(task, of, 'open', whose).time
 
 /** The window of a step, in words that are made of its own seconds. @param tail what follows from it */
 export function open(
-  task: Pick<Task, 'value'>,
+  task: Pick<Task, 'value' | 'jarOf'>,
   of: Setting,
-  { by, tail, what }: { readonly by?: Coefficient; readonly tail?: string; readonly what?: string } = {},
+  { tail, what, ...whose }: TimeOf & { readonly tail?: string; readonly what?: string } = {},
 ): NonNullable<StepDraft['within']> {
-  const sec = openSecOf(task, of, by)
+  const { time: sec, jar } = timeOf(task, of, 'open', whose)
   const { name, open: row } = settings[of]
-  const words = `${capitalised(what ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}`
+  const words = `${capitalised(what ?? jar ?? name)} ${row?.[2] ?? ''} about ${timeWords(sec / 60)}`
   return { sec, what: tail === undefined ? `${words}.` : `${words}: ${tail}.`, origin: 'memory' }
 }
 
-/** The wait after a step until it has set. @param by a way's own figure */
+/**
+ * The wait after a step until it has set: as its jar says, else as usual.
+ * @param kind where it lies otherwise than usual: in a closed joint, or drying in the open
+ */
 export function sets(
-  task: Pick<Task, 'value' | 'dryMin'>,
+  task: Pick<Task, 'value' | 'dryMin' | 'jarOf'>,
   of: Setting,
   what: string,
-  { by }: { readonly by?: Coefficient } = {},
+  { kind = settings[of].kind, ...whose }: TimeOf & { readonly kind?: WaitKind } = {},
 ): NonNullable<StepDraft['wait']> {
-  const coefficient = by ?? coefficientOf(of, 'sets')
-  const min = task.value(coefficient)
-  const { kind } = settings[of]
-  const leastMin = kind === 'open film' ? task.dryMin(min) : min
-  return { leastMin, kind, what, origin: coefficient.origin }
+  const { coefficient, time, jar } = timeOf(task, of, 'sets', whose)
+  return {
+    leastMin: kind === 'open film' ? task.dryMin(time) : time,
+    kind,
+    what: jar === undefined ? what : waitWords(what, time, jar),
+    origin: coefficient.origin,
+  }
 }
+
+/** From so long on a wait takes the night. */
+const NIGHT_MIN = 480
+/** A wait that its jar tells, in words: no night for what sets in an hour. */
+const waitWords = (what: string, min: number, jar: string): string =>
+  `${min < NIGHT_MIN ? what.replace(/,? overnight/, '') : what} (${jar}: ${timeWords(min)})`

@@ -1,13 +1,14 @@
 import { plantingGlues, type PlantingGlue } from '../../commissions'
 import { bitFor } from '../../hedges'
 import { number, quotient } from '../../quantities'
+import type { MaterialSpec } from '../../stock'
 import { plainNumber } from '../../units'
 import type { PlantMaking } from '../kit/bench'
 import { examplePiece, examplePieces } from '../kit/examples'
 import { grounding } from '../kit/ground'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { fineEarth, liquid } from '../kit/materials'
+import { fineEarth, liquid, tackyPva } from '../kit/materials'
 import { amount, coefficients, minutes, seconds, spoilage } from '../kit/rows'
 import { sharing, slot } from '../kit/slot'
 import { option, profile, way } from '../kit/way'
@@ -72,7 +73,7 @@ export const plantingOut = way('planting-out', 'Planting out', {
   ],
   suits: () => ({ verdict: 'suits', reasonsFor: [], reasonsAgainst: [] }),
   materials: (_job, choice) => [
-    slot('glue', 'Glue to plant with', liquid(liquidFor(choice('foot'), choice('glue')))),
+    slot('glue', 'Glue to plant with', glueFor(choice('foot'), choice('glue'))),
     slot('earth', 'Earth powder', fineEarth, sharing),
   ],
   operations: (on) => (footOf(on) === 'hole' ? inHoles(on) : onGround(on)),
@@ -83,8 +84,10 @@ export const plantingOut = way('planting-out', 'Planting out', {
   ],
 })
 
-const liquidFor = (foot: string, glue: string): 'pva' | 'matte-medium' | 'hot-glue' =>
-  foot !== 'hole' || glue === 'pva' ? 'pva' : glue === 'medium' ? 'matte-medium' : 'hot-glue'
+function glueFor(foot: string, glue: string): MaterialSpec {
+  if (foot === 'dot') return tackyPva
+  return liquid(foot !== 'hole' || glue === 'pva' ? 'pva' : glue === 'medium' ? 'matte-medium' : 'hot-glue')
+}
 
 /** Trees: holes by the plan, glue, props, then earth on the ring. */
 function inHoles(on: PlantMaking): Listed<Operation> {
@@ -92,9 +95,12 @@ function inHoles(on: PlantMaking): Listed<Operation> {
   const tool = on.choice('hole')
   const mm = plainNumber(bitFor(on.piece.trunkMm), 1)
   const isPropped = !hot && on.piece.heightMm > on.value(k.proppedMm)
+  const isMedium = on.choice('glue') === 'medium'
   const holds = on.rests(
-    on.choice('glue') === 'medium' ? k.mediumMin : k.pvaMin,
+    isMedium ? k.mediumMin : k.pvaMin,
     'Stand still until it holds',
+    'closed joint',
+    isMedium ? 'medium' : 'pva',
   )
   return [
     on.work('holes', 'Holes', {

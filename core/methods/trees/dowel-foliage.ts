@@ -52,7 +52,7 @@ export function discFoliage(on: PlantMaking, { own }: PlannedTrees): Listed<Oper
       text: `A generous coat of flat clear: it tightens everything. Dry it ${inverted ? 'upside down, so that branches rise' : 'upright, so that branches droop'}.`,
       hands: [on.value(k.clearSec) * area.value, 30],
       takes: [on.coat('clear', k.clearCoat)],
-      wait: on.dries(k.clearMin, inverted ? 'Dry upside down' : 'Dry upright'),
+      wait: on.dries(k.clearMin, inverted ? 'Dry upside down' : 'Dry upright', 'clear'),
       faults: ['satin'],
     }),
     on.choice('snow') === 'laden' &&

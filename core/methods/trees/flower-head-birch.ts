@@ -95,7 +95,7 @@ export const flowerHeadBirch = way('flower-head-birch', 'Flower-head birch', {
         hands: [(on.value(k.blackSec) + on.value(k.foamSec)) * slow, 60, 'common practice'],
         takes: [on.coat('black', k.blackCoat), on.coat('core', k.foam)],
         wet: 8,
-        wait: on.dries(k.foamMin, 'Dry fully'),
+        wait: on.dries(k.foamMin, 'Dry fully', 'paint'),
         faults: ['black-stem'],
         passes: 'Pale stem, dark crown core.',
       }),

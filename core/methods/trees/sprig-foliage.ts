@@ -13,14 +13,14 @@ export function sprigFoliage(on: PlantMaking): Listed<Operation> {
   const sprinkleSec = 3 + on.value(k.flockSec) * on.piece.sideAreaCm2
   const { atOnce, setUpEachSec } = on.rounds('hairspray', sprinkleSec, on.value(k.setUpSec), k.wetSec)
   const mistSec = on.value(k.mistSec) * crowns(on)
-  const set = on.rests(k.setMin, 'Let it set', 'tack clearing')
+  const set = on.rests(k.setMin, 'Let it set', 'tack clearing', 'hairspray')
   const foam: Pick<Flock, 'share' | 'sticks'> = {
     ...(topped ? { share: rest(on.input(k.highlight)) } : {}),
     sticks: k.sticks,
   }
   return [
     on.spray('sprinkle', 'Hairspray the crown, sprinkle', {
-      text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${on.time(on.value(k.wetSec))} before the spray has set.`,
+      text: `Spray the crown only. Sprinkle from above, turn over, and do it from below. Don’t plunge it into the tub. ${on.time(on.openSec('hairspray', k.wetSec))} before the spray has set.`,
       hands: sprinkleSec + setUpEachSec,
       takes: [on.coat('hairspray', k.sprayCoat), on.crownFlock('foliage', foam)],
       within: on.open('hairspray', { by: k.wetSec, what: 'the spray' }),
@@ -35,7 +35,7 @@ export function sprigFoliage(on: PlantMaking): Listed<Operation> {
         text: 'The wanted green around the foliage; then the lighter mist, from above only. Mask the trunk or keep off it.',
         hands: on.value(k.paintSec) * crowns(on) + mistSec,
         takes: [on.coat('canopy-paint', k.canopyCoat), on.coat('highlight-spray', k.mistCoat)],
-        wait: on.dries(k.paintMin, 'Let the paint dry'),
+        wait: on.dries(k.paintMin, 'Let the paint dry', 'paint'),
         faults: ['loud-two-tone', 'trunk-colour', 'satin'],
       }),
     topped &&

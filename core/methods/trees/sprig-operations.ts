@@ -130,7 +130,7 @@ export function armature(on: PlantMaking): Listed<Operation> {
           : 'In the foam block: grey-brown on both sides; a light dark mist on the tips for depth.',
       hands: on.value(k.paintSec) * crowns(on),
       takes: [on.coat('trunk-paint', k.trunkCoat), on.coat('tips-paint', k.tipsCoat)],
-      wait: on.dries(k.paintMin, 'Let the paint dry'),
+      wait: on.dries(k.paintMin, 'Let the paint dry', 'paint'),
       tools: ['foam block'],
       holders: [{ what: 'block place', each: 1, until: 'inspect' }],
       faults: ['trunk-colour', 'satin'],

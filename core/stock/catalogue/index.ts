@@ -2,6 +2,7 @@ import { boughtPieces } from './bought'
 import { groundMaterials } from './ground'
 import { homeMaterials } from './home'
 import { mixtures } from './mixtures'
+import { workbench } from './workbench'
 import {
   pack,
   groundFoam,
@@ -228,8 +229,14 @@ export const catalogue: readonly CatalogueRow[] = [
     { family: 'ready trees', ...pack(5, 1900) },
   ),
   ...boughtPieces,
-  powderRow('grout-grey', 'Tile grout, grey', 'grout', '#8f8b84', 1.1, pack(1000, 390)),
-  powderRow('grout-pale', 'Tile grout, pale grey', 'grout', '#c4bfb4', 1.1, pack(1000, 390)),
+  powderRow('grout-grey', 'Tile grout, grey', 'grout', '#8f8b84', 1.1, {
+    ...pack(1000, 390),
+    keepsDays: 365,
+  }),
+  powderRow('grout-pale', 'Tile grout, pale grey', 'grout', '#c4bfb4', 1.1, {
+    ...pack(1000, 390),
+    keepsDays: 365,
+  }),
   powderRow('sawdust-fine', 'Sawdust, fine', 'sawdust', '#a07a4e', 0.2, {
     note: 'Sieved; dull it for forest floors (common practice).',
   }),
@@ -243,10 +250,10 @@ export const catalogue: readonly CatalogueRow[] = [
     note: 'Dried, 20 to 30 s in a blender, both ends sieved off (common practice).',
   }),
   powderRow('snow-powder', 'Very fine white powder', 'snow', '#f4f5f6', 0.5, pack(100, 520)),
-  liquidRow('ca', 'CA glue', 'ca', 1.05, pack(20, 480)),
+  liquidRow('ca', 'CA glue', 'ca', 1.05, { ...pack(20, 480), keepsDays: 365 }),
   liquidRow('activator', 'CA activator', 'activator', 0.75, pack(100, 690)),
   liquidRow('hot-glue', 'Hot-glue chips', 'hot-glue', 0.95, pack(250, 520)),
-  liquidRow('latex', 'Latex', 'latex', 0.95, pack(250, 980)),
+  liquidRow('latex', 'Latex', 'latex', 0.95, { ...pack(250, 980), keepsDays: 365 }),
   {
     ...liquidRow('paste', 'Modelling paste', 'paste', 1.6, pack(250, 860)),
     of: { stuff: 'liquid', liquid: 'paste', colour: '#e8e4da' },
@@ -294,6 +301,7 @@ export const catalogue: readonly CatalogueRow[] = [
   powderRow('weathering-umber', 'Weathering powder, umber', 'pastel', '#5c4a38', 0.6, pack(20, 400)),
   powderRow('pastel-flesh', 'Pastel powder, flesh', 'pastel', '#d3a489', 0.6, pack(20, 350)),
   powderRow('pastel-ochre', 'Pastel powder, ochre', 'pastel', '#b8893c', 0.6, pack(20, 350)),
+  ...workbench,
 ]
 
 /** The row of the catalogue with this id. @throws RangeError when there is none */

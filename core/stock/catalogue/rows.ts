@@ -67,7 +67,7 @@ export const liquidRow = (
 
 export const paintRow = (id: string, name: string, colour: string): CatalogueRow => ({
   ...liquidRow(id, `Acrylic paint, ${name}`, 'paint', 1.2, { family: 'acrylic paint', ...pack(100, 420) }),
-  of: { stuff: 'liquid', liquid: 'paint', colour },
+  of: { stuff: 'liquid', liquid: 'paint', colour, finish: 'matt' },
 })
 
 export const sprayPaintRow = (id: string, name: string, colour: string): CatalogueRow => ({
@@ -75,7 +75,7 @@ export const sprayPaintRow = (id: string, name: string, colour: string): Catalog
     family: 'spray paint, matt',
     ...pack(400, 640),
   }),
-  of: { stuff: 'liquid', liquid: 'spray-paint', colour },
+  of: { stuff: 'liquid', liquid: 'spray-paint', colour, finish: 'matt' },
 })
 
 export const leaf = (id: string, name: string, colour: string): CatalogueRow => ({

@@ -9,7 +9,15 @@ import {
   writeNumber,
   type Column,
 } from '../../csv'
-import { materialSchema, MOST_QUANTITY, stuffSchema, type Material, type Stuff } from '../../stock'
+import {
+  finishes,
+  materialSchema,
+  MOST_QUANTITY,
+  onFoamWords,
+  stuffSchema,
+  type Material,
+  type Stuff,
+} from '../../stock'
 import { none, ok, stockUnits, type Reading } from '../../units'
 import { withChange } from '../merge'
 import { Beside, type RowsIn } from './beside'
@@ -55,6 +63,10 @@ export const materialColumns: readonly Column<Material>[] = [
   { name: 'to mm', read: measure, write: (row) => property(row, 'toMm') },
   { name: 'rod mm', read: measure, write: (row) => property(row, 'rodMm') },
   { name: 'colour', read: textField(7), write: (row) => property(row, 'colour') },
+  { name: 'open s', read: measure, write: (row) => property(row, 'openSec') },
+  { name: 'sets min', read: measure, write: (row) => property(row, 'setsMin') },
+  { name: 'finish', read: wordField(finishes), write: (row) => property(row, 'finish') },
+  { name: 'on foam', read: wordField(onFoamWords), write: (row) => property(row, 'onFoam') },
   { name: 'family', read: textField(60), write: ({ family = '' }) => family },
   { name: 'density', read: measure, write: ({ densityGPerMl }) => writeNumber(densityGPerMl) },
   { name: 'bulk density', read: measure, write: ({ bulkGPerMl }) => writeNumber(bulkGPerMl) },
@@ -88,6 +100,10 @@ function stuffOf(values: Readonly<Record<string, unknown>>, was: Stuff | undefin
     ['toMm', values['to mm']],
     ['rodMm', values['rod mm']],
     ['colour', values.colour],
+    ['openSec', values['open s']],
+    ['setsMin', values['sets min']],
+    ['finish', values.finish],
+    ['onFoam', values['on foam']],
   ]
   const kept = was?.stuff === stuff ? was : { stuff }
   const fields = details.filter(([name, value]) => name !== undefined && value !== undefined)

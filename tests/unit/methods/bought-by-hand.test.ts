@@ -15,8 +15,8 @@ describe('what is bought ready, by hand', () => {
     expect(up.started.value).toBe(62)
     expect([total(up, 'tufts'), total(up, 'second')]).toEqual([42, 21])
     expect(stepOf(up, 'lift').hands.eachSec + stepOf(up, 'plant').hands.eachSec).toBe(9)
-    // 480 s of open PVA, 7 s a tuft.
-    expect(stepOf(up, 'plant').atOnce?.count).toBe(68)
+    // 240 s of tacky PVA, 7 s a tuft.
+    expect(stepOf(up, 'plant').atOnce?.count).toBe(34)
     // A third of what a tuft covers is its foot.
     expect(total(up, 'glue')).toBeCloseTo((60 * grass.topAreaCm2 * 0.1) / 3, 9)
     const taken = up.uses.find(({ slot }) => slot === 'tufts')?.material

@@ -78,8 +78,8 @@ describe('planting out, by hand', () => {
     expect(each(bush, 'glue')).toBeCloseTo((topAreaCm2 / 2) * 0.12, 9)
     const { topAreaCm2: tuftCm2 } = examplePiece('grass', 'blades', 6)
     expect(total(tuft, 'glue')).toBeCloseTo((60 * tuftCm2 * 0.1) / 2, 9)
-    // 12 s a tuft, 480 s of open PVA: forty at once.
-    expect(stepOf(tuft, 'set').atOnce?.count).toBe(40)
+    // 12 s a tuft, 240 s of tacky PVA: twenty at once.
+    expect(stepOf(tuft, 'set').atOnce?.count).toBe(20)
     // PVA gone tacky holds a tuft after four hours, in this room.
     expect(stepOf(tuft, 'set').wait?.leastMin).toBe(240)
   })
