@@ -12,7 +12,7 @@ const MS_PER_MIN = 60_000
 export function doneOn(batch: Pick<Batch, 'plan'>, run: Pick<Run, 'history' | 'state'>, now: string): string {
   const begun = run.history[0]?.at ?? now
   const planned = Date.parse(begun) + batch.plan.elapsedMin * MS_PER_MIN
-  const waited = run.state.wait?.untilMs ?? 0
+  const waited = Math.max(0, ...[...run.state.waits.values()].map(({ untilMs }) => untilMs))
   const day = new Date(Math.max(planned, waited, Date.parse(now))).toISOString().slice(0, 10)
   const today = now.slice(0, 10)
   return day < today ? today : day

@@ -9,8 +9,10 @@ export function heldBy(batch: Batch, { state }: Run): Map<string, number> {
   batch.plan.steps.forEach((step, i) => {
     for (const { what, each, until } of step.holders) {
       const last = batch.plan.steps.findIndex(({ id }) => id === until)
-      const isHeld = state.stepIndex >= i && state.stepIndex <= (last < 0 ? batch.plan.steps.length : last)
-      if (isHeld) held.set(what, Math.max(held.get(what) ?? 0, each * state.live))
+      const isFilled =
+        state.past[i] === true || state.stepIndex === i || state.waits.has(i) || (state.done[i] ?? 0) > 0
+      if (isFilled && state.past[last] !== true)
+        held.set(what, Math.max(held.get(what) ?? 0, each * state.live))
     }
   })
   return held

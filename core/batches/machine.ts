@@ -1,3 +1,4 @@
+import { stepsBefore } from '../makeup/step'
 import { counted, none, ok, type Reading } from '../units'
 import { causesOf } from './causes'
 import type { Batch, BatchStep, BatchAction, RunEvent } from './records'
@@ -8,6 +9,13 @@ import type { Batch, BatchStep, BatchAction, RunEvent } from './records'
  */
 export type Phase = 'planned' | 'hands' | 'waiting' | 'done' | 'finished' | 'abandoned'
 
+/** A wait that runs, in ms since 1970: it goes on whatever the browser does. */
+export interface Wait {
+  readonly sinceMs: number
+  readonly untilMs: number
+  readonly latestMs?: number
+}
+
 export interface RunState {
   readonly phase: Phase
   readonly paused: boolean
@@ -15,12 +23,20 @@ export interface RunState {
   /** Pieces still good. */
   readonly live: number
   readonly doneInStep: number
+  /** By step: pieces done in it; whether it is behind, its wait too; milliseconds of hands. */
+  readonly done: readonly number[]
+  readonly past: readonly boolean[]
+  readonly stepMs: readonly number[]
+  /** By step, the waits that run, that of the step in hand among them. */
+  readonly waits: ReadonlyMap<number, Wait>
+  /** By step that is behind: the last moment that its wait left for what follows it, ms since 1970. */
+  readonly closes: ReadonlyMap<number, number>
   /** Pieces that have been through each step so far, rejects among them: what its materials were used for. */
   readonly reached: readonly number[]
   readonly begun: boolean
   readonly rejects: readonly { readonly count: number; readonly reason: string; readonly step: number }[]
-  /** The wait that runs, in ms since 1970: it goes on whatever the browser does. */
-  readonly wait?: { readonly sinceMs: number; readonly untilMs: number; readonly latestMs?: number }
+  /** The wait of the step in hand. */
+  readonly wait?: Wait
   /** The round that runs in a window step. */
   readonly round?: {
     readonly sinceMs: number
@@ -68,6 +84,11 @@ const planned = (batch: Batch): RunState => ({
   stepIndex: 0,
   live: batch.pieces,
   doneInStep: 0,
+  done: batch.plan.steps.map(() => 0),
+  past: batch.plan.steps.map(() => false),
+  stepMs: batch.plan.steps.map(() => 0),
+  waits: new Map(),
+  closes: new Map(),
   reached: batch.plan.steps.map(() => 0),
   begun: false,
   rejects: [],
@@ -152,12 +173,14 @@ function apply(
       })
     }
     case 'advance':
-      return ok(enterStep(batch, state, state.stepIndex + 1))
+      return ok(enterNext(batch, behind(state, state.stepIndex), ms))
+    case 'turn':
+      return ok(inHand(batch, dried(state, ms), deed.step))
     case 'reject': {
       const rejected = withRejects(state, deed)
       return ok(
         rejected.live === 0
-          ? { ...rejected, phase: 'done', wait: undefined, round: undefined }
+          ? { ...rejected, phase: 'done', wait: undefined, round: undefined, waits: new Map() }
           : settle(batch, closeRound(rejected, ms), ms),
       )
     }
@@ -206,6 +229,7 @@ function refuse(
   if (deed.type === 'resume') return state.paused ? undefined : 'This batch is not paused.'
   if (state.paused) return 'This batch is paused. Go on first.'
   if (deed.type === 'pause') return undefined
+  if (deed.type === 'turn') return refuseTurn(batch, state, deed.step, ms)
   if ('step' in deed && deed.step !== state.stepIndex)
     return `Step ${deed.step + 1} is behind us, perhaps from another window; the batch is at step ${state.stepIndex + 1}.`
   switch (deed.type) {
@@ -253,8 +277,21 @@ function tick(state: RunState, ms: number): RunState {
     lastMs: Math.max(ms, state.lastMs),
     handsMs: state.handsMs + counted,
     stepHandsMs: state.stepHandsMs + counted,
+    stepMs: counted === 0 ? state.stepMs : changed(state.stepMs, state.stepIndex, (own) => own + counted),
     gapMs: state.gapMs + (atWork ? passed - counted : 0),
   }
+}
+
+/** Why another step can't be taken up now. */
+function refuseTurn(batch: Batch, state: RunState, at: number, ms: number): string | undefined {
+  const step = batch.plan.steps[at]
+  if (!step || state.past[at]) return `Step ${at + 1} is behind us, perhaps from another window.`
+  if (at === state.stepIndex) return `“${step.title}” is in hand already.`
+  if (state.round) return 'A round is running: end it first.'
+  if (state.phase === 'done') return 'All steps are done.'
+  if (state.waits.has(at) || isOpen(batch, state, at, ms)) return undefined
+  const missing = stepsBefore(batch.plan.steps, at).find((one) => !isBehind(state, one, ms))
+  return `“${step.title}” comes after “${stepAt(batch, missing ?? 0).title}”.`
 }
 
 /** Why pieces can't be rejected so. */
@@ -276,7 +313,8 @@ function withDone(state: RunState, count: number): RunState {
   return {
     ...state,
     doneInStep: state.doneInStep + count,
-    reached: state.reached.map((n, i) => (i === state.stepIndex ? n + count : n)),
+    done: changed(state.done, state.stepIndex, (own) => own + count),
+    reached: changed(state.reached, state.stepIndex, (own) => own + count),
     ...(round ? { round: { ...round, left: Math.max(0, round.left - count) } } : {}),
   }
 }
@@ -290,10 +328,13 @@ function withRejects(state: RunState, deed: Extract<BatchAction, { type: 'reject
   const ofOpen = deed.of === 'done' ? 0 : Math.min(open, deed.count)
   const ofDone = deed.count - ofOpen
   const { round } = state
+  const live = state.live - deed.count
   return {
     ...state,
-    live: state.live - deed.count,
+    live,
     doneInStep: state.doneInStep - ofDone,
+    // Of a step that was left for another, all that is good may be done now.
+    done: state.done.map((own, i) => (i === state.stepIndex ? own - ofDone : Math.min(own, live))),
     rejects: [...state.rejects, { count: deed.count, reason: deed.reason, step: deed.step }],
     ...(round ? { round: { ...round, left: Math.max(0, round.left - ofOpen) } } : {}),
   }
@@ -309,31 +350,90 @@ function closeRound(state: RunState, ms: number): RunState {
 /** When all good pieces are done: the wait begins, or the next step. */
 function settle(batch: Batch, state: RunState, ms: number): RunState {
   if (state.phase !== 'hands' || state.doneInStep < state.live) return state
-  const { wait } = stepAt(batch, state.stepIndex)
-  if (wait && wait.leastMin > 0) {
-    const latest = wait.mostMin === undefined ? {} : { latestMs: ms + wait.mostMin * 60_000 }
-    return {
-      ...state,
-      phase: 'waiting',
-      round: undefined,
-      wait: { sinceMs: ms, untilMs: ms + wait.leastMin * 60_000, ...latest },
-    }
+  const at = state.stepIndex
+  const { wait } = stepAt(batch, at)
+  if (!wait || wait.leastMin <= 0) return enterNext(batch, behind(state, at), ms)
+  const begun: Wait = {
+    sinceMs: ms,
+    untilMs: ms + wait.leastMin * 60_000,
+    ...(wait.mostMin === undefined ? {} : { latestMs: ms + wait.mostMin * 60_000 }),
   }
-  return enterStep(batch, state, state.stepIndex + 1)
+  return {
+    ...state,
+    phase: 'waiting',
+    round: undefined,
+    wait: begun,
+    waits: new Map(state.waits).set(at, begun),
+  }
 }
 
-function enterStep(batch: Batch, state: RunState, index: number): RunState {
-  const cleared = {
+/** A step with its wait is over and done with. */
+function behind(state: RunState, at: number): RunState {
+  const waits = new Map(state.waits)
+  const latest = waits.get(at)?.latestMs
+  waits.delete(at)
+  return {
     ...state,
-    wait: undefined,
-    round: undefined,
-    stepHandsMs: 0,
-    followByMs: state.wait?.latestMs,
+    waits,
+    past: changed(state.past, at, () => true),
+    closes: latest === undefined ? state.closes : new Map(state.closes).set(at, latest),
   }
-  return index >= batch.plan.steps.length
-    ? { ...cleared, phase: 'done' }
-    : { ...cleared, phase: 'hands', stepIndex: index, doneInStep: 0 }
 }
+
+/** Waits that are over, of whatever step, are behind. */
+const dried = (state: RunState, ms: number): RunState =>
+  [...state.waits].reduce((now, [at, { untilMs }]) => (untilMs <= ms ? behind(now, at) : now), state)
+
+const isBehind = (state: RunState, at: number, ms: number): boolean =>
+  state.past[at] === true || (state.waits.get(at)?.untilMs ?? Infinity) <= ms
+
+/** Whether a step can be worked on: it is not behind, does not dry, and all that it needs is there. */
+const isOpen = (batch: Batch, state: RunState, at: number, ms: number): boolean =>
+  state.past[at] === false &&
+  !state.waits.has(at) &&
+  stepsBefore(batch.plan.steps, at).every((one) => isBehind(state, one, ms))
+
+/** Steps besides the one in hand that can be worked on now, in their order. @param ms since 1970 */
+export const openBeside = (batch: Batch, state: RunState, ms: number): number[] =>
+  state.phase === 'hands' || state.phase === 'waiting'
+    ? batch.plan.steps.flatMap((_, at) =>
+        at !== state.stepIndex && isOpen(batch, state, at, ms) ? [at] : [],
+      )
+    : []
+
+/** The step that comes after one is behind: the first that can be worked on; else what dries the shortest. */
+function enterNext(batch: Batch, before: RunState, ms: number): RunState {
+  const state = dried(before, ms)
+  const next = batch.plan.steps.findIndex((_, at) => isOpen(batch, state, at, ms))
+  if (next >= 0) {
+    const entered = inHand(batch, state, next)
+    // Where pieces were rejected meanwhile, a step that was left may be done already.
+    return (state.done[next] ?? 0) > 0 ? settle(batch, entered, ms) : entered
+  }
+  const [drying] = [...state.waits].sort(([, a], [, b]) => a.untilMs - b.untilMs)
+  return drying
+    ? inHand(batch, state, drying[0])
+    : { ...state, wait: undefined, round: undefined, stepHandsMs: 0, followByMs: undefined, phase: 'done' }
+}
+
+/** A step is taken in hand, as far as it has come. */
+function inHand(batch: Batch, state: RunState, at: number): RunState {
+  const wait = state.waits.get(at)
+  const closes = stepsBefore(batch.plan.steps, at).flatMap((one) => state.closes.get(one) ?? [])
+  return {
+    ...state,
+    phase: wait ? 'waiting' : 'hands',
+    stepIndex: at,
+    doneInStep: state.done[at] ?? 0,
+    stepHandsMs: state.stepMs[at] ?? 0,
+    round: undefined,
+    wait,
+    followByMs: closes.length > 0 ? Math.min(...closes) : undefined,
+  }
+}
+
+const changed = <T>(row: readonly T[], at: number, to: (own: T) => T): T[] =>
+  row.map((own, i) => (i === at ? to(own) : own))
 
 function added(map: ReadonlyMap<string, number>, key: string, quantity: number): Map<string, number> {
   return new Map(map).set(key, (map.get(key) ?? 0) + quantity)

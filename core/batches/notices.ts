@@ -19,21 +19,28 @@ export function noticesAt(
   nowMs: number,
 ): BenchNotice[] {
   return batches.flatMap(({ batch, run: { state } }) => {
-    const step = batch.plan.steps[state.stepIndex]
-    const notices: BenchNotice[] = []
-    if (state.wait && nowMs >= state.wait.untilMs)
-      notices.push({
-        key: `${batch.id}|ready|${state.wait.untilMs}`,
-        title: `${batch.name}: ${afterWait(step ?? {})}`,
-        text: step ? `After “${step.title}”. It can go on.` : 'It can go on.',
-      })
-    const closesMs = state.wait?.latestMs ?? state.followByMs
-    if (closesMs !== undefined && nowMs >= closesMs - WARN_MS && nowMs < closesMs)
-      notices.push({
-        key: `${batch.id}|closing|${closesMs}`,
-        title: `${batch.name}: closing`,
-        text: `Its window closes in ${Math.max(1, Math.round((closesMs - nowMs) / 60_000))} min.`,
-      })
-    return notices
+    const ready = [...state.waits].flatMap(([at, { untilMs }]): BenchNotice[] => {
+      const step = batch.plan.steps[at]
+      if (nowMs < untilMs) return []
+      return [
+        {
+          key: `${batch.id}|ready|${untilMs}`,
+          title: `${batch.name}: ${afterWait(step ?? {})}`,
+          text: step ? `After “${step.title}”. It can go on.` : 'It can go on.',
+        },
+      ]
+    })
+    const closing = [...state.waits.values()].flatMap(({ latestMs }) => latestMs ?? [])
+    if (state.followByMs !== undefined && state.wait === undefined) closing.push(state.followByMs)
+    return [
+      ...ready,
+      ...closing
+        .filter((closesMs) => nowMs >= closesMs - WARN_MS && nowMs < closesMs)
+        .map((closesMs) => ({
+          key: `${batch.id}|closing|${closesMs}`,
+          title: `${batch.name}: closing`,
+          text: `Its window closes in ${Math.max(1, Math.round((closesMs - nowMs) / 60_000))} min.`,
+        })),
+    ]
   })
 }

@@ -108,6 +108,8 @@ const deeds = [
   z.strictObject({ type: z.literal('start') }),
   z.strictObject({ type: z.literal('pieces'), step, count }),
   z.strictObject({ type: z.literal('round'), step }),
+  /** Another step of the batch that can be done now is taken up; what dries goes on drying. */
+  z.strictObject({ type: z.literal('turn'), step }),
   z.strictObject({ type: z.literal('advance'), step, early: z.boolean().optional() }),
   /** `of`: pieces that were done in this step already, or not yet; absent: those not yet done first. */
   z.strictObject({

@@ -50,7 +50,7 @@ function shareReached(batch: Batch, { state }: Run, amount: Batch['plan']['amoun
   // A material that no step names was used up by the end.
   if (at < 0) return state.phase === 'done' ? 1 : 0
   const reached = state.reached[at] ?? 0
-  if (amount.once) return reached > 0 || state.stepIndex > at ? 1 : 0
+  if (amount.once) return reached > 0 || state.past[at] === true ? 1 : 0
   return Math.min(1, reached / batch.pieces)
 }
 

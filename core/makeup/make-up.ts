@@ -31,7 +31,7 @@ import {
   type Estimate,
 } from './method'
 import { fillSlots, type Filled } from './slots'
-import { stepHandsMin, type Step } from './step'
+import { elapsedMin, stepHandsMin, type Step } from './step'
 
 /** A job worked out with one method. */
 export interface MakeUp extends Estimate {
@@ -303,19 +303,20 @@ const handsAt = ({ title, hands }: Step, started: number): Expression =>
 const handsFigure = (steps: readonly Step[], started: number): Figure =>
   figure(sum(...steps.map((step) => handsAt(step, started))), 'min')
 
-/** Hands and all waits at least, one after the other. */
-const elapsedFigure = (steps: readonly Step[], started: number): Figure =>
-  figure(
-    sum(
-      fact(
-        'hands',
-        steps.reduce((all, step) => all + stepHandsMin(step, started), 0),
-        'min',
-      ),
-      ...steps.flatMap(({ wait: of }) => (of ? [fact(of.what, of.leastMin, 'min', of.origin, of.kind)] : [])),
+/** Hands and all waits at least, one after the other, less what is done while something else dries. */
+function elapsedFigure(steps: readonly Step[], started: number): Figure {
+  const inTurn = sum(
+    fact(
+      'hands',
+      steps.reduce((all, step) => all + stepHandsMin(step, started), 0),
+      'min',
     ),
-    'min',
+    ...steps.flatMap(({ wait: of }) => (of ? [fact(of.what, of.leastMin, 'min', of.origin, of.kind)] : [])),
   )
+  if (!steps.some(({ after }) => after)) return figure(inTurn, 'min')
+  const meanwhile = inTurn.value - elapsedMin(steps, started)
+  return figure(difference(inTurn, fact('done while something else dries', meanwhile, 'min')), 'min')
+}
 
 /** How a way suits a job. The floor under trees is made by the ways for floors alone. */
 export const suitOf = (method: PlantMethod, job: PlantJob): Suitability =>

@@ -31,6 +31,8 @@ export const stepSchema = z.strictObject({
   id: z.string().min(1).max(40),
   title: nameSchema,
   text: noteSchema,
+  /** Steps by their ids that must be behind before it; absent: the one before it in the list; none: it can begin at once. */
+  after: z.array(z.string().min(1).max(40)).max(10).optional(),
   /** Hands-on time: once for the batch, and for each piece. */
   hands: z.strictObject({ onceSec: secSchema, eachSec: secSchema, origin: originSchema }),
   /** What must pass before the next step: at least, and at most where it may become too late. */
@@ -111,6 +113,59 @@ export const step = (draft: StepDraft): Step => ({
   materialIds: [],
   ...draft,
 })
+
+/**
+ * Places of the steps that must be behind before a step: those that it names, by default the one before it. What it
+ * names that is not there, or comes later, binds nothing.
+ */
+export function stepsBefore(steps: readonly Pick<Step, 'id' | 'after'>[], at: number): number[] {
+  const after = steps[at]?.after
+  if (after === undefined) return at > 0 ? [at - 1] : []
+  return after.map((id) => steps.findIndex((own) => own.id === id)).filter((i) => i >= 0 && i < at)
+}
+
+/** Where a step stands among the others, in words; undefined where it follows the one before it. */
+export function placeWords(
+  steps: readonly Pick<Step, 'id' | 'title' | 'after'>[],
+  at: number,
+): string | undefined {
+  if (steps[at]?.after === undefined) return undefined
+  const before = stepsBefore(steps, at).flatMap((one) => steps[one]?.title ?? [])
+  if (before.length > 0) return `after ${before.map((title) => `“${title}”`).join(', ')}`
+  const user = steps.find(
+    ({ after }, i) => i > at && after?.some((id) => steps.findIndex((own) => own.id === id) >= at),
+  )
+  return user ? `whenever hands are free before “${user.title}”` : 'whenever hands are free'
+}
+
+/**
+ * Minutes from the first touch to the last, all waits kept, for one pair of hands that always takes the first step of
+ * the list that can be done: what needs nothing that dries is done meanwhile.
+ * @param pieces that each step is done for
+ */
+export function elapsedMin(
+  steps: readonly Pick<Step, 'id' | 'after' | 'hands' | 'wait'>[],
+  pieces: number,
+): number {
+  /** When a step is behind with its wait; undefined: it has not been done. */
+  const behind: (number | undefined)[] = steps.map(() => undefined)
+  let now = 0
+  for (let left = steps.length; left > 0; left -= 1) {
+    const ready = steps.flatMap((_, i) => {
+      if (behind[i] !== undefined) return []
+      const ends = stepsBefore(steps, i).map((one) => behind[one] ?? Infinity)
+      return [{ i, from: Math.max(now, ...ends) }]
+    })
+    const next = ready.reduce((best, one) => (one.from < best.from ? one : best))
+    const own = steps[next.i]
+    if (!own) break
+    const wait = own.wait?.leastMin ?? 0
+    const hands = next.from + stepHandsMin(own, pieces)
+    behind[next.i] = hands + wait
+    now = own.wait?.attended ? hands + wait : hands
+  }
+  return Math.max(0, ...behind.map((end) => end ?? 0))
+}
 
 /** Minutes of hands in a step for a number of pieces. */
 export const stepHandsMin = ({ hands }: Pick<Step, 'hands'>, pieces: number): number =>

@@ -1,4 +1,5 @@
 import { stillInAir, type Batch, type BatchStep, type BatchWait, type Run } from '../batches'
+import { stepsBefore } from '../makeup'
 import { atHand, holderByName, ownableTools, registerId, type ToolRecord } from '../tools'
 import { addDays } from '../units'
 import { minutesFrom, momentAt, wallAt } from './clock'
@@ -138,18 +139,15 @@ export class BenchJobs {
     const { state } = run
     const steps = batch.plan.steps
     if (state.phase === 'done' || state.phase === 'finished' || state.phase === 'abandoned') return
-    const waiting = state.phase === 'waiting'
-    const begin = waiting ? state.stepIndex + 1 : state.stepIndex
     /** By step: the places of its first and last work. */
     const ends = new Map<number, readonly [first: number, last: number]>()
     const mine = this.works.length
-    for (let i = begin; i < steps.length; i += 1) {
+    for (let i = 0; i < steps.length; i += 1) {
       const step = steps[i]
-      if (!step) continue
-      const isCurrent = i === state.stepIndex && !waiting && state.begun
-      const left = isCurrent ? state.live - state.doneInStep : state.live
+      if (!step || state.past[i] || state.waits.has(i)) continue
+      const done = state.done[i] ?? 0
+      const left = state.live - done
       if (left <= 0) continue
-      const follows = this.works.length > mine ? steps[i - 1] : undefined
       const firstWork = this.works.length
       const limits = { longestMin: this.longestMin, boringMin: this.order.boringMin }
       // What stays open for so long only is not done bit by bit: the first of it would be dry.
@@ -160,7 +158,7 @@ export class BenchJobs {
       )
       parts.forEach((part, n) => {
         const place = this.works.length
-        const after = this.lagsOf({ n, place, firstOfJob, mine, parts, follows, ends, i })
+        const after = this.lagsOf({ n, place, firstOfJob, mine, parts, steps, ends, i })
         const pin = laying?.works.find(
           (own) => own.pinned && own.step === step.id && own.part === parts.length - 1 - n,
         )
@@ -174,7 +172,8 @@ export class BenchJobs {
           ...this.boundsOf({
             batchId: batch.id,
             step,
-            state: place === mine ? state : undefined,
+            waits: n === 0 ? stepsBefore(steps, i) : [],
+            state,
             pinnedTo: pin?.start,
           }),
           kits: kitsOf(step),
@@ -188,46 +187,48 @@ export class BenchJobs {
           part: n,
           partsAfter: parts.length - 1 - n,
           parts: parts.length,
-          firstPiece: part.firstPiece + (isCurrent ? state.doneInStep : 0),
+          firstPiece: part.firstPiece + done,
           pieces: part.pieces,
           waitMin: n === parts.length - 1 && !attendedMin(step) ? (step.wait?.leastMin ?? 0) : 0,
           pinned: pin !== undefined,
-          begun: isCurrent && state.doneInStep > 0,
+          begun: done > 0,
         })
       })
       ends.set(i, [firstWork, this.works.length - 1])
       this.addTools(step, firstWork)
     }
-    this.addHolds(batch, state.live, begin, state.begun, ends)
+    this.addHolds(batch, state, ends)
   }
 
-  /** What a part waits for: the part before it, with a rest; else the last of the step before, its wait and window. */
+  /**
+   * What a part waits for: the part before it, with a rest; else the last of each step that its own one needs, with its
+   * wait and window. A batch that begins behind another comes after the last of that.
+   */
   private lagsOf(own: {
     n: number
     place: number
     firstOfJob: number
     mine: number
     parts: readonly { readonly minutes: number }[]
-    follows: BatchStep | undefined
+    steps: readonly BatchStep[]
     ends: ReadonlyMap<number, readonly [number, number]>
     i: number
   }): Lag[] {
-    const { n, place, firstOfJob, mine, parts, follows, ends, i } = own
-    const lags: Lag[] = []
+    const { n, place, firstOfJob, mine, parts, steps, ends, i } = own
+    const needed = stepsBefore(steps, i).flatMap((at): Lag[] => {
+      const step = steps[at]
+      const work = ends.get(at)?.[1]
+      if (!step || work === undefined) return []
+      const { leastMin = 0, mostMin } = step.wait ?? {}
+      const least = attendedMin(step) ? 0 : Math.ceil(leastMin)
+      if (mostMin === undefined) return n === 0 ? [{ work, least }] : []
+      return [{ work, least: n === 0 ? Math.ceil(leastMin) : 0, most: Math.floor(mostMin) }]
+    })
     if (n > 0) {
       const tiring = (parts[n - 1]?.minutes ?? 0) >= this.order.boringMin * 0.75
-      lags.push({ work: place - 1, least: tiring ? REST_MIN : 0 })
-    } else if (place > firstOfJob) {
-      const least = place > mine && follows && !attendedMin(follows) ? (follows.wait?.leastMin ?? 0) : 0
-      lags.push({ work: place - 1, least: Math.ceil(least) })
+      return [{ work: place - 1, least: tiring ? REST_MIN : 0 }, ...needed]
     }
-    const most = follows?.wait?.mostMin
-    const before = ends.get(i - 1)?.[1]
-    if (most !== undefined && before !== undefined) {
-      const least = n === 0 ? Math.ceil(follows?.wait?.leastMin ?? 0) : 0
-      return [...lags.filter(({ work }) => work !== before), { work: before, least, most: Math.floor(most) }]
-    }
-    return lags
+    return needed.length === 0 && mine > firstOfJob ? [{ work: mine - 1, least: 0 }] : needed
   }
 
   private slotOf({ needs, gives }: BatchStep): Pick<Activity, 'slot'> {
@@ -242,20 +243,22 @@ export class BenchJobs {
   private boundsOf(own: {
     batchId: string
     step: BatchStep
-    /** Of the first work of a batch: how the batch stands. */
-    state: Run['state'] | undefined
+    /** Of the first part of a step: those that it needs, which may still dry or have left a window. */
+    waits: readonly number[]
+    state: Run['state']
     pinnedTo: string | undefined
   }): Pick<Activity, 'notBefore' | 'dueBy'> {
-    const { batchId, step, state, pinnedTo } = own
+    const { batchId, step, waits, state, pinnedTo } = own
     const air = stillInAir(step, this.order.batches, this.order.nowMs)
     let notBefore = air ? minutesFrom(this.originMs, air.untilMs) : 0
     let dueBy: number | undefined
-    const waiting = state?.phase === 'waiting'
-    if (waiting && state.wait) notBefore = Math.max(notBefore, minutesFrom(this.originMs, state.wait.untilMs))
-    const closesMs = waiting ? state.wait?.latestMs : state?.followByMs
-    if (closesMs !== undefined) {
+    for (const at of waits) {
+      const wait = state.waits.get(at)
+      if (wait) notBefore = Math.max(notBefore, minutesFrom(this.originMs, wait.untilMs))
+      const closesMs = wait?.latestMs ?? state.closes.get(at)
+      if (closesMs === undefined) continue
       const closes = Math.floor((closesMs - this.originMs) / 60_000)
-      if (closes > 0) dueBy = closes
+      if (closes > 0) dueBy = Math.min(dueBy ?? Infinity, closes)
       else this.closed.push({ batchId, atMs: closesMs })
     }
     if (pinnedTo !== undefined) {
@@ -272,9 +275,7 @@ export class BenchJobs {
   /** Holders from the step that fills them to the first work after the step that frees them. */
   private addHolds(
     batch: Batch,
-    live: number,
-    begin: number,
-    begun: boolean,
+    { live, begun, past, waits }: Run['state'],
     ends: ReadonlyMap<number, readonly [number, number]>,
   ): void {
     const { steps } = batch.plan
@@ -285,9 +286,9 @@ export class BenchJobs {
         const named = steps.findIndex(({ id }) => id === until)
         const lastStep = named < 0 ? steps.length - 1 : named
         const from = ends.get(i)?.[0]
-        const isFull = begun && i < begin
+        const isFull = begun && (past[i] === true || waits.has(i))
         if (from === undefined && !isFull) continue
-        const next = [...ends].find(([at]) => at > lastStep)?.[1][0]
+        const next = [...ends].find(([at]) => stepsBefore(steps, at).includes(lastStep))?.[1][0]
         const last = ends.get(lastStep)?.[1]
         const to = next ?? last
         if (to === undefined) continue

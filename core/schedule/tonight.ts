@@ -91,7 +91,7 @@ export function fitsWhole(
   spareMin: number,
 ): Fitting[] {
   const ready = problem.works.flatMap((own, work): Fitting[] => {
-    const isFirst = problem.jobs[own.job]?.works[0] === work
+    const isFirst = own.after.every((lag) => problem.works[lag.work]?.job !== own.job)
     if (!isFirst || (own.notBefore ?? 0) > nowMin || !hasHolders(problem, work)) return []
     const hours = own.slot === undefined ? [] : (problem.slots[own.slot] ?? [])
     const until = hours.find(({ from, to }) => from <= nowMin && nowMin < to)?.to

@@ -6,6 +6,9 @@ export const counted = (count: number, one: string, many = `${one}s`): string =>
 
 /** With a capital, to begin a sentence or a button. */
 export const capitalised = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1)
+/** A sentence within another: its first letter small, unless it begins with letters that stand for words, as PVA. */
+export const uncapitalised = (words: string): string =>
+  /^\p{Lu}\p{Lu}/u.test(words) ? words : words.charAt(0).toLowerCase() + words.slice(1)
 
 /** The noun alone, in the number that the count asks for. */
 export const noun = (count: number, one: string, many = `${one}s`): string =>

@@ -1,6 +1,6 @@
-import { stepHandsMin, waitTime, type MakeUp } from '../../core/makeup'
+import { placeWords, stepHandsMin, waitTime, type MakeUp } from '../../core/makeup'
 import { cautionFootnote, cautionOf } from '../../core/safety'
-import { formatMinutes } from '../../core/units'
+import { capitalised, formatMinutes, uncapitalised } from '../../core/units'
 import { INK, mm, SOFT, WARNING } from '../print/paper'
 import type { Ink } from '../print/pen'
 import { HEADING, MARGIN, NOTE, rule, type Sheet } from './sheet'
@@ -101,14 +101,19 @@ export function printSteps(sheet: Sheet, up: MakeUp): void {
 }
 
 /** A step in full: what is done, how many at once, what must follow, what is waited for, what passes. */
-function wordsOfStep(step: MakeUp['steps'][number], { started: { value: started }, unsure }: MakeUp): string {
+function wordsOfStep(
+  step: MakeUp['steps'][number],
+  { steps, started: { value: started }, unsure }: MakeUp,
+): string {
   const { atOnce, within, apart, wait, passes } = step
+  const order = placeWords(steps, steps.indexOf(step))
   return [
+    ...(order === undefined ? [] : [`${capitalised(order)}.`]),
     step.text,
     ...(atOnce && atOnce.count < started ? [`At most ${atOnce.count} at once. ${atOnce.what}`] : []),
     ...(within ? [within.what] : []),
     ...(apart ? [`Not within ${formatMinutes(apart.airMin)} of ${apart.from.join(', ')}.`] : []),
-    ...(wait ? [`Then wait, ${waitTime(wait, formatMinutes, unsure)}: ${wait.what.toLowerCase()}.`] : []),
+    ...(wait ? [`Then wait, ${waitTime(wait, formatMinutes, unsure)}: ${uncapitalised(wait.what)}.`] : []),
     ...(passes ? [`Passes: ${passes}`] : []),
   ].join(' ')
 }

@@ -128,6 +128,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         :step="step"
         @pieces="pieceDone"
         @round="act({ type: 'round', step: state.stepIndex })"
+        @turn="(at) => act({ type: 'turn', step: at })"
         @advance="
           (early) => act({ type: 'advance', step: state.stepIndex, ...(early ? { early: true } : {}) })
         "

@@ -1,11 +1,24 @@
 <script setup lang="ts">
-import { LONGEST_GAP_MS, partOf, type Batch, type BatchStep, type Run } from '~~/core/batches'
+import {
+  LONGEST_GAP_MS,
+  openBeside,
+  partOf,
+  stepAt,
+  type Batch,
+  type BatchStep,
+  type Run,
+} from '~~/core/batches'
 import { stepHandsMin } from '~~/core/makeup'
-import { capitalised, formatCountdown, formatMinutes } from '~~/core/units'
+import { capitalised, formatCountdown, formatMinutes, uncapitalised } from '~~/core/units'
 
 /** One step in large type: what to do, how many are done, what closes, what dries, what can hurt, what goes wrong. */
 const props = defineProps<{ batch: Batch; run: Run; step: BatchStep }>()
-const emit = defineEmits<{ pieces: [count: number]; round: []; advance: [early: boolean] }>()
+const emit = defineEmits<{
+  pieces: [count: number]
+  round: []
+  advance: [early: boolean]
+  turn: [step: number]
+}>()
 const nowMs = useClock()
 
 const state = computed(() => props.run.state)
@@ -33,6 +46,12 @@ const roundAhead = computed(() => {
   return within !== undefined && !state.value.round && most < state.value.live
     ? Math.min(most, left.value)
     : 0
+})
+/** Other steps that can be done now; while something dries, the first of them is what hands turn to. */
+const open = computed(() => (state.value.round ? [] : openBeside(props.batch, state.value, nowMs.value)))
+const meanwhile = computed(() => {
+  const { wait } = state.value
+  return wait && wait.untilMs > nowMs.value ? open.value[0] : undefined
 })
 const part = computed(() => partOf(props.batch))
 /** A mixture or a harvest is not counted in pieces: its steps are done or not. */
@@ -99,7 +118,7 @@ const placeWords = computed(() => [
           {{ formatCountdown(stepMs) }} at this step, {{ formatMinutes(plannedMin) }} planned<template
             v-if="step.wait"
           >
-            · then {{ step.wait.what.toLowerCase() }}, {{ formatMinutes(step.wait.leastMin) }}</template
+            · then {{ uncapitalised(step.wait.what) }}, {{ formatMinutes(step.wait.leastMin) }}</template
           >
         </p>
       </template>
@@ -109,6 +128,13 @@ const placeWords = computed(() => [
       >
         {{ step.atOnce.count }} at once. {{ step.atOnce.what }}
       </p>
+      <BesideSteps
+        v-if="!state.paused"
+        :batch="batch"
+        :run="run"
+        :open="open.filter((at) => at !== meanwhile)"
+        @turn="(at) => emit('turn', at)"
+      />
       <p v-if="step.passes" class="mt-3 text-[16px]"><strong>Passes:</strong> {{ step.passes }}</p>
       <p v-if="state.paused" class="mt-3 text-[20px] font-[650] text-larch-deep" role="status">
         Paused. Waits go on drying.
@@ -118,6 +144,15 @@ const placeWords = computed(() => [
     <StepMind class="mind flex-[0_0_320px]" :step="step" />
     <BenchFoot>
       <template #back><slot name="back" /></template>
+      <button
+        v-if="meanwhile !== undefined"
+        type="button"
+        class="button button-act huge"
+        :disabled="state.paused"
+        @click="emit('turn', meanwhile)"
+      >
+        Meanwhile: {{ stepAt(batch, meanwhile).title }}
+      </button>
       <WaitActs
         v-if="state.phase === 'waiting' && state.wait"
         :wait="state.wait"

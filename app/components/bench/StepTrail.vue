@@ -4,11 +4,14 @@ import type { Batch, Run } from '~~/core/batches'
 
 /** The steps as a row of marks: behind, here, ahead. */
 const props = defineProps<{ batch: Batch; run: Run }>()
-const at = computed(() =>
-  props.run.state.phase === 'done' || props.run.state.phase === 'finished'
-    ? props.batch.plan.steps.length
-    : props.run.state.stepIndex,
-)
+const over = computed(() => ['done', 'finished'].includes(props.run.state.phase))
+/** Where a step stands: behind, in hand, drying beside it, or ahead. */
+function standing(at: number): 'behind' | 'here' | 'drying' | 'ahead' {
+  const { past, waits, stepIndex } = props.run.state
+  if (over.value || past[at]) return 'behind'
+  if (at === stepIndex) return 'here'
+  return waits.has(at) ? 'drying' : 'ahead'
+}
 </script>
 
 <template>
@@ -16,12 +19,15 @@ const at = computed(() =>
     <li
       v-for="(step, i) in batch.plan.steps"
       :key="step.id"
-      :class="i < at ? 'behind' : i === at ? 'here' : 'ahead'"
-      :aria-current="i === at ? 'step' : undefined"
+      :class="standing(i)"
+      :aria-current="standing(i) === 'here' ? 'step' : undefined"
     >
       <span class="mr-1" aria-hidden="true"
-        ><Check v-if="i < at" class="inline size-3.5" /><template v-else>{{ i + 1 }}</template></span
-      ><span class="title">{{ step.title }}</span>
+        ><Check v-if="standing(i) === 'behind'" class="inline size-3.5" /><template v-else>{{
+          i + 1
+        }}</template></span
+      ><span class="title">{{ step.title }}</span
+      ><span v-if="standing(i) === 'drying'" class="sr-only">, drying</span>
     </li>
   </ol>
 </template>
@@ -39,6 +45,9 @@ li {
 }
 .behind {
   border-top-color: var(--color-moss);
+}
+.drying {
+  border-top-color: var(--color-rain);
 }
 .here {
   border-top-color: var(--color-larch-strong);

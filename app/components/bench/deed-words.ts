@@ -5,6 +5,7 @@ export const deedWords: Record<BatchAction['type'], string> = {
   start: 'start',
   pieces: 'pieces done',
   round: 'start of the round',
+  turn: 'turn to another step',
   advance: 'end of the wait',
   reject: 'reject',
   'weigh-in': 'weigh-in',

@@ -8,7 +8,7 @@ import {
   type ActivitySlot,
   type Sitting,
 } from '~~/core/schedule'
-import { counted, formatMinutes, readNumber } from '~~/core/units'
+import { counted, formatMinutes, readNumber, uncapitalised } from '~~/core/units'
 import type { Column } from '../../parts/table/column'
 
 /** The next session as it comes: what to do in which order, what to lay out, what dries until when; or what fits into a while. */
@@ -111,7 +111,7 @@ const MOST_FITTING = 4
         <h2>Then it dries</h2>
         <p v-for="row in drying" :key="`${row.batchId}|${row.until}`">
           {{ nameOf(row.batchId) }}: until {{ moment(row.until)
-          }}<span class="text-soft"> ({{ row.what.toLowerCase() }})</span>
+          }}<span class="text-soft"> ({{ uncapitalised(row.what) }})</span>
         </p>
       </section>
       <section aria-label="A while to spare" class="mt-4">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { heldUp, unplacedWords, type Bench, type Held, type ActivitySlot } from '~~/core/schedule'
-import { counted, formatMinutes } from '~~/core/units'
+import { counted, formatMinutes, uncapitalised } from '~~/core/units'
 
 /** A step that is laid: when, what it waits for, why no earlier; pinned, or moved to another evening. */
 const props = defineProps<{
@@ -109,7 +109,7 @@ async function togglePin(): Promise<void> {
     </p>
     <p v-else class="mt-2 text-hip">No place: {{ whyNot }}.</p>
     <p v-if="told.waitMin > 0" class="text-rain">
-      Then {{ formatMinutes(told.waitMin) }}: {{ told.step.wait?.what.toLowerCase()
+      Then {{ formatMinutes(told.waitMin) }}: {{ uncapitalised(told.step.wait?.what ?? '')
       }}<template v-if="spot">, until {{ moment(spot.end + Math.ceil(told.waitMin)) }}</template
       >.
     </p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { stepHandsMin, waitTime, type MakeUp, type Step } from '~~/core/makeup'
+import { placeWords as orderWords, stepHandsMin, waitTime, type MakeUp, type Step } from '~~/core/makeup'
 import { cautionFootnote, cautionOf } from '~~/core/safety'
-import { formatMinutes } from '~~/core/units'
+import { capitalised, formatMinutes, uncapitalised } from '~~/core/units'
 import type { Column } from '../../parts/table/column'
 
 const props = defineProps<{ makeUp: MakeUp }>()
@@ -9,7 +9,7 @@ const props = defineProps<{ makeUp: MakeUp }>()
 /** A wait with its limits and its kind: only an open film follows the air. */
 const waitWords = ({ wait }: Step): string =>
   wait
-    ? `${waitTime(wait, formatMinutes, props.makeUp.unsure)}: ${wait.what.toLowerCase()} (${wait.kind})`
+    ? `${waitTime(wait, formatMinutes, props.makeUp.unsure)}: ${uncapitalised(wait.what)} (${wait.kind})`
     : ''
 
 /** What the place must give, and what must keep away. */
@@ -37,6 +37,9 @@ const columns: readonly Column<Step>[] = [
       <template #step="{ row: step }">
         <span class="font-semibold">{{ makeUp.steps.indexOf(step) + 1 }} {{ step.title }}</span
         ><span class="block text-sm text-soft">{{ step.text }}</span
+        ><span v-if="orderWords(makeUp.steps, makeUp.steps.indexOf(step))" class="block text-sm text-rain">{{
+          capitalised(orderWords(makeUp.steps, makeUp.steps.indexOf(step)) ?? '')
+        }}</span
         ><span v-if="step.passes" class="block text-sm"><strong>Passes:</strong> {{ step.passes }}</span>
       </template>
       <template #once="{ row: step }">

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { differenceWords } from '~~/core/blends'
-import { enoughFor, enoughWords, insteadWords, substitutesFor, type Ahead, type Substitute } from '~~/core/stock'
+import {
+  enoughFor,
+  enoughWords,
+  insteadWords,
+  substitutesFor,
+  type Ahead,
+  type Substitute,
+} from '~~/core/stock'
 import { capitalised, counted, formatQuantity, plainNumber } from '~~/core/units'
 
 /** A material's shelf ahead, day by day, and what could stand in. */

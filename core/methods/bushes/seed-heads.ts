@@ -87,7 +87,10 @@ export const seedHeads = way('seed-heads', 'Sprig undergrowth, seed heads', {
           on.take('glue', [on.height, dipped, k.glueMm], 'A trace of glue'),
         ],
         within: on.open('trace', { by: k.openSec }),
-        atOnce: on.atOnce(on.openSec('trace', k.openSec) / on.value(k.dipSec), `${on.value(k.dipSec)} s each.`),
+        atOnce: on.atOnce(
+          on.openSec('trace', k.openSec) / on.value(k.dipSec),
+          `${on.value(k.dipSec)} s each.`,
+        ),
         wait: on.sets('trace', 'Let the heads dry', k.dryMin),
         tools: ['tweezers'],
         deal: { each: 1, suits: [trait('head', heads)] },

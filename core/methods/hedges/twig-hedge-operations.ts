@@ -56,12 +56,11 @@ export function skeleton(on: PlantMaking, top: Expression): Listed<Operation> {
       ],
       within: on.open('pva', { what: 'PVA on a dipped foot' }),
       atOnce: on.one('Dip and insert one by one.'),
-      wait: on.rests(k.cementDryMin, 'Leave the feet overnight'),
       tools: ['cutters'],
       faults: ['regular-row'],
     }),
     on.work('bank', 'Earth over the holes', {
-      text: 'Earth over holes and feet; a mist with a drop of detergent, then cement.',
+      text: 'At once, while the feet are wet: earth over holes and feet; a mist with a drop of detergent, then cement.',
       hands: [on.value(k.bankSec) * of200, 60],
       takes: [
         on.take('earth', [top, k.earthG]),
@@ -101,6 +100,8 @@ export function growth(on: PlantMaking, side: Expression): Listed<Operation> {
           widthMm: heightMm,
         },
       ],
+      // Teased and browned while the bank's paste and cement dry.
+      after: [],
       tools: ['scissors', 'tweezers'],
       cautions: ['dust'],
       faults: ['solid-wall'],
@@ -110,6 +111,7 @@ export function growth(on: PlantMaking, side: Expression): Listed<Operation> {
       text: `Glue brushed up the twigs; horsehair between them from both sides, across the joints of the stretches. Stop while daylight comes through.${on.isLeafy ? '' : ' Bare: little horsehair, for the fine twigs only.'}`,
       hands: [on.value(k.setHairSec) * of200, 60],
       takes: [on.take('cement', [side, k.brushMl], 'Glue up the twigs')],
+      after: ['bank', 'hair', 'dress', 'dress-again'],
       within: on.open('cement'),
       atOnce: on.one('One stretch at a time.'),
       wait: on.sets('cement', 'Let it dry overnight', k.cementDryMin),

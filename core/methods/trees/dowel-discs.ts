@@ -40,6 +40,8 @@ export function branches(on: PlantMaking, { own, trees, times }: PlannedTrees): 
       hands: [on.value(k.discMmSec) * acrossMm, 120],
       takes: [on.takeOnce('pad', pads)],
       yields: [on.byProduct('pad-corners', 'Pad corners: upper discs, undergrowth', most(scrap, corners))],
+      // Whenever hands are free: the stems' stain dries meanwhile.
+      after: [],
       tools: ['scissors', 'knife'],
       faults: ['square-disc', 'limp-pad'],
       passes: 'No straight edge; the largest at the bottom.',
@@ -54,6 +56,7 @@ export function branches(on: PlantMaking, { own, trees, times }: PlannedTrees): 
     on.work('fit', 'Dry-fit, lay out, mask', {
       text: `Thread all discs dry, lay them out in their order. Mask the stem below the first branch, ${Math.round(own.discs[0]?.atMm ?? 0)} mm up.`,
       hands: on.value(k.fitSec) * count,
+      after: ['brush', 'discs', 'paint-discs'],
       tools: ['pencil'],
       faults: ['bare-ring'],
     }),

@@ -3,7 +3,7 @@ import { dress, type Dressing } from '../kit/dress'
 import { dressing } from '../kit/figures'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { amount, coefficients, seconds, share, spoilage } from '../kit/rows'
+import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { dries } from '../kit/setting'
 
 /** Amounts and times of a dwarf shrub tree. From memory unless marked. */
@@ -23,6 +23,7 @@ export const dwarfShrubTreeFigures = coefficients('dwarf-shrub-tree', {
   fibreSec: seconds('adhesive and short fibre', 50),
   paintSec: seconds('brown and black, foam in the wet', 40),
   nightMin: dries('ca', 'CA in the joint'),
+  bearsMin: minutes('a taped joint bears', 10, 'common practice'),
   filled: share('covered before the leaf, of what is seen', 0.2),
 })
 const k = dwarfShrubTreeFigures
@@ -32,12 +33,13 @@ export const shrubLeaf: Dressing = { adhesive: 'hairspray', form: 'leaf', shade:
 /** Stems bound to one trunk, twigs of fibre, leaf. */
 export function dwarfShrubTreeOperations(on: PlantMaking): Listed<Operation> {
   const size = on.piece.heightMm / 140
+  const overnight = on.choice('joint') === 'overnight'
   return [
     on.work('join', 'Shave, glue', {
       text: 'Two or three stems; halve each where they meet, glue the faces together.',
       hands: [on.value(k.joinSec) * size, 60],
       takes: [on.takePieces('stems', k.stems), on.take('ca', [on.trunk, k.jointCa])],
-      wait: on.sets('ca', 'CA in the joint overnight', k.nightMin),
+      ...(overnight ? { wait: on.sets('ca', 'CA in the joint overnight', k.nightMin) } : {}),
       tools: ['knife', 'cutters'],
       holders: [{ what: 'clamp', each: 1, until: 'tape' }],
       cautions: ['gathering'],
@@ -48,6 +50,7 @@ export function dwarfShrubTreeOperations(on: PlantMaking): Listed<Operation> {
       hands: on.value(k.tapeSec) * size,
       takes: [on.take('tape', [on.trunk, k.tapeTurns])],
       within: on.open('tape'),
+      ...(overnight ? {} : { wait: on.rests(k.bearsMin, 'Minutes, until it bears', 'cure') }),
       tools: ['scissors'],
       cautions: ['ca'],
       faults: ['tape-lets-go'],

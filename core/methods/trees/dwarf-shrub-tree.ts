@@ -22,6 +22,12 @@ export const dwarfShrubTree = way('dwarf-shrub-tree', 'Dwarf-shrub tree', {
       ['sisal', 'cut sisal', 'crooked and uneven'],
       ['fibre', 'static fibre', 'straight, all of one length'],
     ),
+    option(
+      'joint',
+      'Joint',
+      ['taped', 'taped at once', 'it bears within minutes'],
+      ['overnight', 'left overnight', 'taped the next day: surer where stems are thick'],
+    ),
     snowOption,
   ],
   suits: ({ piece }) =>

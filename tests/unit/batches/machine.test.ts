@@ -3,14 +3,42 @@ import {
   decide,
   foldRun,
   LONGEST_GAP_MS,
+  openBeside,
   proposedUse,
+  type Batch,
   type BatchAction,
   type RunEvent,
   type RunState,
 } from '../../../core/batches'
+import { step } from '../../../core/makeup'
 import { batch, ids, minutesAfter, play } from '../../support/workshop'
 
 const five = batch()
+/** A hedge in small: a bank that dries, holes in it, hair that waits for nothing, and what needs both. */
+const beside: Batch = {
+  ...five,
+  plan: {
+    ...five.plan,
+    steps: [
+      { id: 'bank', wait: 60 },
+      { id: 'drill' },
+      { id: 'hair', after: [], wait: 20 },
+      { id: 'work-in', after: ['drill', 'hair', 'not-there'] },
+    ].map(({ id, wait, after }) =>
+      step({
+        id,
+        title: id.replace('-', ' '),
+        text: '',
+        hands: { onceSec: 0, eachSec: 60, origin: 'memory' },
+        ...(after === undefined ? {} : { after }),
+        ...(id === 'hair' ? { within: { sec: 60, what: 'open', origin: 'memory' } } : {}),
+        ...(wait === undefined
+          ? {}
+          : { wait: { leastMin: wait, kind: 'open film', what: 'Dry', origin: 'memory' } }),
+      }),
+    ),
+  },
+}
 const finish: BatchAction = { type: 'finish', tray: 'T1', date: '2026-10-04', handsMin: 20, used: [] }
 const abandon: BatchAction = { type: 'abandon', reason: 'glue was off', handsMin: 5, used: [] }
 const all = (step: number, count = 5): BatchAction => ({ type: 'pieces', step, count })
@@ -215,14 +243,138 @@ describe('a run', () => {
 })
 
 /** Where a run stands, but for the time that has passed: that is not undone. */
-const withoutTime = ({ handsMs: _h, stepHandsMs: _s, gapMs: _g, lastMs: _l, ...rest }: RunState) => rest
+const withoutTime = ({
+  handsMs: _h,
+  stepHandsMs: _s,
+  stepMs: _m,
+  gapMs: _g,
+  lastMs: _l,
+  ...rest
+}: RunState) => rest
+
+/** The phase in which a run ends that is worked through from here, a deed after the other. */
+function ended(batch: Batch, before: readonly RunEvent[]): string {
+  let events = before
+  for (let i = 0; i < 40; i += 1) {
+    const run = foldRun(batch, events)
+    const { phase, paused, stepIndex, live, doneInStep, round } = run.state
+    if (phase === 'done' || phase === 'finished' || phase === 'abandoned') return phase
+    const next: BatchAction =
+      phase === 'planned'
+        ? { type: 'start' }
+        : paused
+          ? { type: 'resume' }
+          : phase === 'waiting'
+            ? { type: 'advance', step: stepIndex, early: true }
+            : all(stepIndex, round ? round.left : live - doneInStep)
+    const written = decide(batch, run, next, minutesAfter(100 + i), `end-${i}`)
+    if (written.kind === 'none') throw new Error(written.because)
+    events = [...events, written.value]
+  }
+  return 'never'
+}
+
+describe('steps that can be done beside each other', () => {
+  const at = (deeds: Parameters<typeof play>[1], events?: RunEvent[]) => play(beside, deeds, events)
+  const state = (events: readonly RunEvent[]) => foldRun(beside, events).state
+  const none = (events: readonly RunEvent[], deed: BatchAction, when = minutesAfter(500)): string => {
+    const answer = decide(beside, foldRun(beside, events), deed, when, 'new')
+    return answer.kind === 'none' ? answer.because : 'it was allowed'
+  }
+
+  test('while the bank dries the hair is teased; what needs both comes when both are there', () => {
+    let events = at([{ type: 'start' }, { deed: all(0), at: minutesAfter(10) }])
+    expect(state(events)).toMatchObject({ phase: 'waiting', stepIndex: 0 })
+    expect(openBeside(beside, state(events), Date.parse(minutesAfter(11)))).toEqual([2])
+    // Bank dries 60 min from the tenth on; the hair is begun, and left half done when the bank is dry.
+    events = at(
+      [
+        { deed: { type: 'turn', step: 2 }, at: minutesAfter(11) },
+        { deed: all(2, 3), at: minutesAfter(30) },
+      ],
+      events,
+    )
+    expect(state(events)).toMatchObject({ phase: 'hands', stepIndex: 2, doneInStep: 3 })
+    expect([...state(events).waits.keys()]).toEqual([0])
+    expect(none(events, { type: 'turn', step: 1 }, minutesAfter(69))).toBe('“drill” comes after “bank”.')
+    expect(openBeside(beside, state(events), Date.parse(minutesAfter(70)))).toEqual([1])
+    events = at(
+      [
+        { deed: { type: 'turn', step: 1 }, at: minutesAfter(71) },
+        { deed: all(1), at: minutesAfter(80) },
+      ],
+      events,
+    )
+    // The drilling is done: back to the hair, with three of five done.
+    expect(state(events)).toMatchObject({ phase: 'hands', stepIndex: 2, doneInStep: 3 })
+    expect(none(events, { type: 'turn', step: 3 })).toBe('“work in” comes after “hair”.')
+    events = at([{ deed: all(2, 2), at: minutesAfter(90) }], events)
+    expect(state(events)).toMatchObject({ phase: 'waiting', stepIndex: 2 })
+    events = at([{ deed: { type: 'advance', step: 2, early: true }, at: minutesAfter(95) }, all(3)], events)
+    expect(state(events).phase).toBe('done')
+  })
+
+  test('hands are counted at the step that they are at', () => {
+    const events = at([
+      { deed: { type: 'start' }, at: minutesAfter(0) },
+      { deed: { type: 'turn', step: 2 }, at: minutesAfter(4) },
+      { deed: all(2, 1), at: minutesAfter(10) },
+      { deed: { type: 'turn', step: 0 }, at: minutesAfter(12) },
+      { deed: all(0, 1), at: minutesAfter(15) },
+    ])
+    expect(state(events).stepMs.map((ms) => ms / 60_000)).toEqual([7, 0, 8, 0])
+    expect(state(events).stepHandsMs / 60_000).toBe(7)
+    expect(state(events).handsMs / 60_000).toBe(15)
+  })
+
+  test('what was left is done where the pieces that lacked are gone', () => {
+    const events = at([
+      { type: 'start' },
+      { type: 'turn', step: 2 },
+      all(2, 4),
+      { type: 'turn', step: 0 },
+      { type: 'reject', step: 0, count: 1, of: 'open', reason: 'broken' },
+      { deed: all(0, 4), at: minutesAfter(20) },
+      { deed: { type: 'advance', step: 0, early: true }, at: minutesAfter(21) },
+      { deed: all(1, 4), at: minutesAfter(22) },
+    ])
+    // Four of four are teased: it dries from now.
+    expect(state(events)).toMatchObject({ phase: 'waiting', stepIndex: 2, live: 4 })
+  })
+
+  test('a round is ended first; a step that is behind is not taken up; one not named is not there', () => {
+    const events = at([{ type: 'start' }, { type: 'turn', step: 2 }, { type: 'round', step: 2 }])
+    expect(none(events, { type: 'turn', step: 0 })).toMatch(/A round is running/)
+    expect(none(events, { type: 'turn', step: 9 })).toMatch(/behind us/)
+    const later = at([{ type: 'start' }, all(0), { type: 'advance', step: 0, early: true }])
+    expect(none(later, { type: 'turn', step: 0 })).toMatch(/behind us/)
+    expect(none(later, { type: 'turn', step: 1 })).toMatch(/in hand already/)
+    expect(none(at([]), { type: 'turn', step: 2 })).toMatch(/not been started/)
+  })
+
+  test('two copies that both went on with it agree on what counts', () => {
+    const events = at([{ type: 'start' }, { deed: all(0), at: minutesAfter(5) }])
+    const here = decide(beside, foldRun(beside, events), { type: 'turn', step: 2 }, minutesAfter(6), 'a')
+    const there = decide(
+      beside,
+      foldRun(beside, events),
+      { type: 'advance', step: 0, early: true },
+      minutesAfter(7),
+      'b',
+    )
+    if (here.kind === 'none' || there.kind === 'none') throw new Error('refused')
+    const merged = foldRun(beside, [...events, here.value, there.value])
+    expect(merged.setAside.length).toBe(1)
+    expect(foldRun(beside, [there.value, ...events, here.value])).toEqual(merged)
+  })
+})
 
 describe('any sequence of deeds', () => {
   const deed: fc.Arbitrary<BatchAction> = fc.oneof(
     fc.constantFrom<BatchAction>({ type: 'start' }, { type: 'pause' }, { type: 'resume' }, finish, abandon),
     fc.record({
       type: fc.constant('pieces' as const),
-      step: fc.nat(2),
+      step: fc.nat(3),
       count: fc.integer({ min: 1, max: 5 }),
     }),
     fc.record({
@@ -232,8 +384,8 @@ describe('any sequence of deeds', () => {
       of: fc.constantFrom('done' as const, 'open' as const, undefined),
       reason: fc.constant('x'),
     }),
-    fc.record({ type: fc.constant('advance' as const), step: fc.nat(2), early: fc.constant(true) }),
-    fc.record({ type: fc.constant('round' as const), step: fc.nat(2) }),
+    fc.record({ type: fc.constant('advance' as const), step: fc.nat(3), early: fc.constant(true) }),
+    fc.record({ type: fc.constantFrom('round' as const, 'turn' as const), step: fc.nat(3) }),
     fc.record({
       type: fc.constantFrom('weigh-in' as const, 'weigh-out' as const),
       materialId: fc.constantFrom('sprigs', 'pva'),
@@ -242,33 +394,46 @@ describe('any sequence of deeds', () => {
     }),
   )
 
-  test('every reachable state can be finished, abandoned or undone, and an undo gives back the state before', () => {
-    fc.assert(
-      fc.property(fc.array(deed, { maxLength: 40 }), (deeds) => {
-        const newId = ids('e')
-        let events: RunEvent[] = []
-        deeds.forEach((next, i) => {
-          const before = foldRun(five, events)
-          const written = decide(five, before, next, minutesAfter(i), newId())
-          if (written.kind === 'none') return
-          events = [...events, written.value]
-          const run = foldRun(five, events)
-          expect(run.setAside).toEqual([])
-          expect(run.state.live + run.state.rejects.reduce((sum, r) => sum + r.count, 0)).toBe(five.pieces)
-          expect(run.state.doneInStep).toBeLessThanOrEqual(run.state.live)
-          const ended = run.state.phase === 'finished' || run.state.phase === 'abandoned'
-          expect(decide(five, run, abandon, minutesAfter(i), 'z').kind).toBe(ended ? 'none' : 'ok')
-          if (run.state.phase === 'done' && !run.state.paused)
-            expect(decide(five, run, finish, minutesAfter(i), 'z').kind).toBe('ok')
-          const undo = decide(five, run, { type: 'undo', target: written.value.id }, minutesAfter(i), newId())
-          if (undo.kind === 'none') throw new Error(undo.because)
-          const after = foldRun(five, [...events, undo.value]).state
-          expect(withoutTime(after)).toEqual(withoutTime(before.state))
-          expect(after.handsMs).toBeGreaterThanOrEqual(before.state.handsMs)
-        })
-        expect(foldRun(five, [...events].reverse())).toEqual(foldRun(five, events))
-      }),
-      { numRuns: 300 },
-    )
-  })
+  test.each([
+    ['step by step', five],
+    ['beside waits', beside],
+  ])(
+    '%s: every reachable state can be finished, abandoned or undone, and an undo gives back the state before',
+    (_, five) => {
+      fc.assert(
+        fc.property(fc.array(deed, { maxLength: 40 }), (deeds) => {
+          const newId = ids('e')
+          let events: RunEvent[] = []
+          deeds.forEach((next, i) => {
+            const before = foldRun(five, events)
+            const written = decide(five, before, next, minutesAfter(i), newId())
+            if (written.kind === 'none') return
+            events = [...events, written.value]
+            const run = foldRun(five, events)
+            expect(run.setAside).toEqual([])
+            expect(run.state.live + run.state.rejects.reduce((sum, r) => sum + r.count, 0)).toBe(five.pieces)
+            expect(run.state.doneInStep).toBeLessThanOrEqual(run.state.live)
+            const ended = run.state.phase === 'finished' || run.state.phase === 'abandoned'
+            expect(decide(five, run, abandon, minutesAfter(i), 'z').kind).toBe(ended ? 'none' : 'ok')
+            if (run.state.phase === 'done' && !run.state.paused)
+              expect(decide(five, run, finish, minutesAfter(i), 'z').kind).toBe('ok')
+            const undo = decide(
+              five,
+              run,
+              { type: 'undo', target: written.value.id },
+              minutesAfter(i),
+              newId(),
+            )
+            if (undo.kind === 'none') throw new Error(undo.because)
+            const after = foldRun(five, [...events, undo.value]).state
+            expect(withoutTime(after)).toEqual(withoutTime(before.state))
+            expect(after.handsMs).toBeGreaterThanOrEqual(before.state.handsMs)
+          })
+          expect(foldRun(five, [...events].reverse())).toEqual(foldRun(five, events))
+          expect(ended(five, events)).toMatch(/done|finished|abandoned/)
+        }),
+        { numRuns: 300 },
+      )
+    },
+  )
 })

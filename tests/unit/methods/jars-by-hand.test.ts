@@ -48,7 +48,7 @@ describe('glue is what the jar says, by hand', () => {
   })
 
   test('a trace of it is as much quicker as the jar is than usual: 60 min × 240 ÷ 720 = 20; the pool is its own jar', () => {
-    const up = with_('seed-heads', {}, { job: examplePieces(examplePiece('herb', 'flower', 12), 24) })
+    const up = with_('seed-heads', {}, { job: examplePieces(examplePiece('herb', 'tuft', 12), 24) })
     expect(up.slots.map(({ slot, parts: [first] }) => [slot.id, first?.material.id])).toEqual(
       expect.arrayContaining([
         ['glue', 'tacky-pva'],
