@@ -21,8 +21,13 @@ export function amountText(amount: Amount, system: UnitSystem = 'metric'): strin
       return system === 'imperial'
         ? formatModelLength(amount.lengthMm, system)
         : formatQuantity(amount.lengthMm, 'mm')
-    case 'area':
-      return formatQuantity(amount.areaCm2, 'cm2')
+    case 'area': {
+      const { strip } = amount
+      if (!strip) return formatQuantity(amount.areaCm2, 'cm2')
+      const side = (mm: number): string =>
+        system === 'imperial' ? formatModelLength(mm, system) : formatQuantity(mm, 'mm')
+      return `${side(strip.lengthMm)} × ${side(strip.widthMm)}`
+    }
   }
 }
 

@@ -80,6 +80,7 @@ export type Zone = (typeof zones)[number]
 export const piecesSchema = z.number().int().min(1).max(10_000)
 export const hedgeMmSchema = z.number().min(5).max(200_000)
 export const areaCm2Schema = z.number().min(1).max(1_000_000)
+export const stripMmSchema = z.number().min(1).max(200_000)
 
 /**
  * How much of a plant a line wants: pieces; a length of hedge, free or trimmed; or an area. Lengths and areas
@@ -92,7 +93,12 @@ export const amountSchema = z.discriminatedUnion('kind', [
     lengthMm: hedgeMmSchema,
     section: z.enum(['free', 'trimmed']),
   }),
-  z.strictObject({ kind: z.literal('area'), areaCm2: areaCm2Schema }),
+  z.strictObject({
+    kind: z.literal('area'),
+    areaCm2: areaCm2Schema,
+    /** A verge, a track, a border: so long and so wide, where it was said so. */
+    strip: z.strictObject({ lengthMm: stripMmSchema, widthMm: stripMmSchema }).optional(),
+  }),
 ])
 export type Amount = z.infer<typeof amountSchema>
 

@@ -18,6 +18,7 @@ import {
   keepOutSchema,
   lineSchema,
   piecesSchema,
+  stripMmSchema,
   type Amount,
 } from './records'
 
@@ -73,6 +74,7 @@ export function readRealMeasure(
 
 const pieces: NumberField = { name: 'Pieces', schema: piecesSchema }
 const length: NumberField = { name: 'Length', schema: hedgeMmSchema, show: mm }
+const stripSide: NumberField = { name: 'Side', schema: stripMmSchema, show: mm }
 const area: NumberField = {
   name: 'Area',
   schema: areaCm2Schema,
@@ -81,6 +83,21 @@ const area: NumberField = {
 
 export const readPieces = (typed: string, name = pieces.name): Reading<number> =>
   readBounded({ ...pieces, name }, typed)
+
+/** Reads an area as a strip: "1.4 m × 60 mm"; undefined where it is none. */
+function readStrip(typed: string, system: UnitSystem): Reading<Amount> | undefined {
+  const sides = typed.split(/\s*(?:×|\bby\b|(?<=[\d\s"'m])x(?=[\d\s.]))\s*/iu)
+  if (sides.length !== 2) return undefined
+  const [one, other] = sides.map((side) =>
+    readBoundedLength(stripSide, side, system === 'imperial' ? 'in' : 'mm'),
+  )
+  if (one?.kind !== 'ok') return one
+  if (other?.kind !== 'ok') return other
+  const strip = { lengthMm: Math.max(one.value, other.value), widthMm: Math.min(one.value, other.value) }
+  const areaCm2 = (strip.lengthMm * strip.widthMm) / 100
+  const within = withinBounds(area, areaCm2, typed)
+  return within.kind === 'none' ? within : ok({ kind: 'area', areaCm2, strip })
+}
 
 /** Reads how much a line wants, in the kind of amount that it has already. */
 export function readAmount(typed: string, now: Amount, system: UnitSystem): Reading<Amount> {
@@ -95,6 +112,8 @@ export function readAmount(typed: string, now: Amount, system: UnitSystem): Read
         lengthMm,
       }))
     case 'area': {
+      const strip = readStrip(typed, system)
+      if (strip) return strip
       const reading = parseQuantity(typed, 'cm2')
       return taken(
         reading.kind === 'none' ? reading : withinBounds(area, reading.value, typed),

@@ -28,6 +28,8 @@ export type Job =
       readonly kind: 'area'
       readonly piece: Piece
       readonly areaCm2: number
+      /** So long and so wide, where it was said so. */
+      readonly strip?: { readonly lengthMm: number; readonly widthMm: number }
       /** Layers of fibre as the maker has set them; absent: as its sward asks for. */
       readonly layers?: readonly GrassLayer[]
     }
@@ -59,7 +61,13 @@ export function jobOf(line: Pick<Line, 'amount' | 'layers' | 'gaps'>, piece: Pie
     case 'length':
       return { kind: 'length', piece, lengthMm: amount.lengthMm, section: amount.section }
     case 'area':
-      return { kind: 'area', piece, areaCm2: amount.areaCm2, ...(layers && { layers }) }
+      return {
+        kind: 'area',
+        piece,
+        areaCm2: amount.areaCm2,
+        ...(amount.strip && { strip: amount.strip }),
+        ...(layers && { layers }),
+      }
   }
 }
 

@@ -23,6 +23,7 @@ import { piecesFor, type Job, type PlantJob, type Share } from './job'
 import {
   choiceOf,
   isPlantMethod,
+  type JarOf,
   type Method,
   type PlantMethod,
   type Suitability,
@@ -104,20 +105,21 @@ export function makeUp(order: MakeUpOrder): MakeUp {
   const { job, method, states } = order
   const own = order.own ?? NONE
   const chosen = order.choices ?? {}
-  const { wanted, share } = wantedOf(job, method, own)
+  const choice = (optionId: string): string => choiceOf(method, chosen, optionId)
+  const onFoam = order.onFoam === true && placeOf(job) === 'in place'
+  const fill = (heightsMm: readonly number[]): Filled[] =>
+    fillSlots(slotsOf(method, job, choice), order.materials ?? {}, states, heightsMm, onFoam)
+  const { wanted, share } = wantedOf(
+    job,
+    method,
+    own,
+    jarsOf(() => fill([])),
+  )
   const started =
     order.started === undefined
       ? startedFor(wanted.value, method, own)
       : figure(fact('pieces started', order.started, 'pieces', 'yours'), 'pieces')
-  const choice = (optionId: string): string => choiceOf(method, chosen, optionId)
-  const onFoam = order.onFoam === true && placeOf(job) === 'in place'
-  const slots = fillSlots(
-    slotsOf(method, job, choice),
-    order.materials ?? {},
-    states,
-    order.sizes?.(Math.min(started.value, MOST_SIZES)).map(({ heightMm }) => heightMm) ?? [],
-    onFoam,
-  )
+  const slots = fill(order.sizes?.(Math.min(started.value, MOST_SIZES)).map(({ heightMm }) => heightMm) ?? [])
   const { byId } = shelfOf(states)
   const task: Task = {
     job,
@@ -130,12 +132,7 @@ export function makeUp(order: MakeUpOrder): MakeUp {
       if (!found) throw new RangeError(`slot is ${id}; it must be one of the method's`)
       return found
     },
-    jarOf: (liquid, slotId) => {
-      const jars = slots.filter(
-        ({ parts: [first] }) => first?.material.of.stuff === 'liquid' && first.material.of.liquid === liquid,
-      )
-      return (jars.find(({ slot }) => slot.id === slotId) ?? jars[0])?.parts[0]?.material
-    },
+    jarOf: jarsOf(() => slots),
     value: (coefficient) => coefficientLeaf(coefficient, own, order.learnt).value,
     input: (coefficient) => coefficientLeaf(coefficient, own, order.learnt),
     dryMin: (min) => Math.round(min * order.dryingFactor),
@@ -216,12 +213,22 @@ const alike = (job: Job, pieces: number): PieceSize[] =>
         crownBaseMm: job.piece.clearStemMm,
       }))
 
-function wantedOf(job: Job, method: Method, own: OwnValues): { wanted: Figure; share: Share } {
+/** The jars that slots are filled with. @param filled asked where a jar is */
+const jarsOf =
+  (filled: () => readonly Filled[]): JarOf =>
+  (liquid, slotId) => {
+    const jars = filled().filter(
+      ({ parts: [first] }) => first?.material.of.stuff === 'liquid' && first.material.of.liquid === liquid,
+    )
+    return (jars.find(({ slot }) => slot.id === slotId) ?? jars[0])?.parts[0]?.material
+  }
+
+function wantedOf(job: Job, method: Method, own: OwnValues, jarOf: JarOf): { wanted: Figure; share: Share } {
   if (job.kind === 'stock')
     return { wanted: figure(fact('one mixture', 1, 'portion', 'line'), 'portion'), share: { kind: 'pieces' } }
   const read = (coefficient: Coefficient) => coefficientLeaf(coefficient, own)
   const { count, share } =
-    (isPlantMethod(method) ? method.parts?.(job, read) : undefined) ?? piecesFor(job, read)
+    (isPlantMethod(method) ? method.parts?.(job, read, jarOf) : undefined) ?? piecesFor(job, read)
   return { wanted: count, share }
 }
 

@@ -78,6 +78,9 @@ export interface Estimate {
   readonly steps: readonly Step[]
 }
 
+/** The jar of a liquid that is chosen: of this slot, else of the first slot that takes of its kind. */
+export type JarOf = (liquid: Liquid, slotId?: string) => Material | undefined
+
 /** What a way of making works with. */
 export interface Task {
   readonly job: Job
@@ -89,8 +92,7 @@ export interface Task {
   readonly good: number
   readonly choice: (optionId: string) => string
   readonly fill: (slotId: string) => Filled
-  /** The jar of a liquid that is chosen: this slot's, else the first slot's that takes of its kind. */
-  readonly jarOf?: (liquid: Liquid, slotId?: string) => Material | undefined
+  readonly jarOf?: JarOf
   readonly value: (coefficient: Coefficient) => number
   /** The coefficient as it goes into an amount. */
   readonly input: (coefficient: Coefficient) => Leaf
@@ -185,7 +187,7 @@ export interface PlantMethod extends Common {
   /** It makes the floor under trees, which no other way does. */
   readonly floors?: boolean
   /** Of what is made where it stays: the parts that it is made in. Absent: pieces, as many as fill it. */
-  readonly parts?: (job: PlantJob, read: ReadCoefficient) => JobParts
+  readonly parts?: (job: PlantJob, read: ReadCoefficient, jarOf: JarOf) => JobParts
   readonly slots: (job: PlantJob, choice: (optionId: string) => string) => readonly Slot[]
   readonly work: (task: PlantTask) => Estimate
   /** Jobs that it is tried on. */

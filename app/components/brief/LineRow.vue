@@ -147,8 +147,10 @@ async function chooseKind(kind: string): Promise<void> {
       <span class="flex justify-end gap-1">
         <CellField
           v-model="text.amount"
-          class="!w-[72px] text-right"
+          class="text-right"
+          :class="line.amount.kind === 'area' && line.amount.strip ? '!w-[124px]' : '!w-[72px]'"
           :label="line.amount.kind === 'pieces' ? 'Pieces' : 'Amount'"
+          :title="line.amount.kind === 'area' ? 'Such as 600 cm², or 1.4 m × 60 mm' : undefined"
           :fault="fault.amount"
           @change="leaveAmount"
         />

@@ -116,6 +116,10 @@ const yieldColumns: readonly Column<MakeUp['yields'][number]>[] = [
   { id: 'what', head: 'What', cell: '!pl-4', text: ({ label }) => label },
   { id: 'amount', head: 'Amount', number: true },
 ]
+/** Mixtures, cuts, what comes out besides: what stands beside the amounts. */
+const comesBeside = computed(
+  () => props.makeUp.pours.length + props.makeUp.cuts.length + props.makeUp.yields.length > 0,
+)
 const kept = computed(() => props.makeUp.uses.filter(({ slot }) => slot === 'kept'))
 const held = (id: string): boolean => (stock.stateById.get(id)?.onHand ?? 0) > 0
 const words = ({ material }: Use): string => {
@@ -167,7 +171,7 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
       {{ makeUp.missing.map(({ slot, because }) => `${slot.label.toLowerCase()} (${because})`).join('; ') }}.
       Take one into Stock; the amounts below hold for what is wanted.
     </p>
-    <div class="grid lg:grid-cols-[minmax(0,1fr)_280px]">
+    <div class="grid" :class="{ 'lg:grid-cols-[minmax(0,1fr)_280px]': comesBeside }">
       <DataTable label="Materials" :rows="rows" :columns="columns" :key-of="({ key }) => key">
         <template #takes="{ row: { filled, isFirst } }">
           <strong v-if="isFirst">{{ filled.slot.label }}</strong>
@@ -239,7 +243,7 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
           }}</span>
         </template>
       </DataTable>
-      <div class="border-line lg:border-l">
+      <div v-if="comesBeside" class="border-line lg:border-l">
         <template v-for="pour in makeUp.pours" :key="pour.title">
           <h2 class="px-4 pt-3 pb-1">{{ pour.title }}</h2>
           <DataTable
@@ -275,9 +279,6 @@ function realWords({ wish }: Filled['slot'], parts: Filled['parts']): string {
             <template #amount="{ row }"><FigureButton :figure="row.quantity" :label="row.label" /></template>
           </DataTable>
         </template>
-        <p v-if="makeUp.pours.length + makeUp.yields.length === 0" class="px-4 py-3 text-sm text-soft">
-          Nothing to mix for this way.
-        </p>
       </div>
     </div>
   </section>

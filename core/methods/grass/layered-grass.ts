@@ -50,8 +50,13 @@ export const layeredGrass = way('layered-grass', 'Grass in layers', {
       ],
     })
   },
-  parts: (job, read) =>
-    patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.patchSec }),
+  parts: (job, read, jarOf) =>
+    patchParts(job, read, jarOf, {
+      glue: 'medium',
+      openSec: k.openSec,
+      setUpSec: k.setUpSec,
+      secPerCm2: k.patchSec,
+    }),
   materials: (job, choice) => {
     const { heightMm, colours } = job.piece.sward
     return [

@@ -74,8 +74,13 @@ export const turfCovers = way('turf-covers', 'Turf in covers', {
       ],
     })
   },
-  parts: (job, read) =>
-    patchParts(job, read, { openSec: k.openSec, setUpSec: k.setUpSec, secPerCm2: k.wetSec }),
+  parts: (job, read, jarOf) =>
+    patchParts(job, read, jarOf, {
+      glue: 'pva',
+      openSec: k.openSec,
+      setUpSec: k.setUpSec,
+      secPerCm2: k.wetSec,
+    }),
   materials: ({ piece }) => [coverSlots(covers(piece)), sealingSlots],
   operations: (on) => [
     on.work('base', 'Base green, earth, dark', {

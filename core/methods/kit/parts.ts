@@ -7,23 +7,32 @@ import {
   figure,
   law,
   most,
+  property,
   quotient,
   roundedUp,
   type Coefficient,
   type Expression,
 } from '../../quantities'
-import type { JobParts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
+import type { Setting } from '../../adhesives'
+import type { JarOf, JobParts, PlantJob, PlantTask, ReadCoefficient } from '../../makeup'
+import { timeOf } from './setting'
 
 /** What limits a patch: how long glue is open, what passes before the first stroke, and how fast hands are. */
 export interface WetPatch {
+  /** What is open, as its jar may say. */
+  readonly glue: Setting
   readonly openSec: Coefficient
   readonly setUpSec: Coefficient
   readonly secPerCm2: Coefficient
 }
 
 /** An area in patches that hands can glue and fill while the glue is open. */
-export function patchParts(job: PlantJob, read: ReadCoefficient, of: WetPatch): JobParts {
-  const [open, setUp, speed] = [read(of.openSec), read(of.setUpSec), read(of.secPerCm2)]
+export function patchParts(job: PlantJob, read: ReadCoefficient, jarOf: JarOf, of: WetPatch): JobParts {
+  const [usually, setUp, speed] = [read(of.openSec), read(of.setUpSec), read(of.secPerCm2)]
+  const { time, jar } = timeOf({ value: (one) => read(one).value, jarOf }, of.glue, 'open', {
+    by: of.openSec,
+  })
+  const open = jar === undefined ? usually : property('can be worked on', time, 's', 'stock', jar)
   const largest = law(
     'wet patch',
     'what hands cover while the glue is open',

@@ -43,7 +43,7 @@ export interface TimeOf {
 }
 
 /** A window or a wait as its jar says, else as usual. */
-function timeOf(
+export function timeOf(
   task: Pick<Task, 'value' | 'jarOf'>,
   of: Setting,
   what: 'open' | 'sets',

@@ -1,5 +1,6 @@
 import {
   amountSchema,
+  amountText,
   commissionFields,
   commissionSchema,
   lineSchema,
@@ -25,6 +26,29 @@ describe('what is typed of a line', () => {
     expect(says(readAmount('1.2 m', hedge, 'metric'))).toEqual({ ...hedge, lengthMm: 1200 })
     expect(says(readAmount('10', hedge, 'imperial'))).toEqual({ ...hedge, lengthMm: 254 })
     expect(says(readAmount('0.06 m2', patch, 'metric'))).toEqual({ kind: 'area', areaCm2: 600 })
+  })
+
+  test('a verge is so long and so wide, whichever is typed first, and reads back so', () => {
+    const strip = { lengthMm: 1400, widthMm: 60 }
+    for (const typed of ['1.4 m × 60 mm', '1400 x 60', '60mm x 1.4m', '6 cm by 1.4 m', '1.4m×60'])
+      expect([typed, says(readAmount(typed, patch, 'metric'))]).toEqual([
+        typed,
+        { kind: 'area', areaCm2: 840, strip },
+      ])
+    expect(amountText({ kind: 'area', areaCm2: 840, strip })).toBe('1.4 m × 60 mm')
+    expect(
+      says(readAmount(amountText({ kind: 'area', areaCm2: 840, strip }), patch, 'metric')),
+    ).toMatchObject({
+      strip,
+    })
+    expect(says(readAmount('12 in x 2 in', patch, 'imperial'))).toMatchObject({ areaCm2: 304.8 * 0.508 })
+    expect(says(readAmount('600 cm2', { kind: 'area', areaCm2: 840, strip }, 'metric'))).toEqual({
+      kind: 'area',
+      areaCm2: 600,
+    })
+    expect(says(readAmount('1.4 m × x', patch, 'metric'))).toMatch(/“x” is not a length/)
+    expect(says(readAmount('0.5 mm × 1 m', patch, 'metric'))).toMatch(/^Side: read “0.5 mm”/)
+    expect(says(readAmount('200 m × 100 m', patch, 'metric'))).toMatch(/^Area: read “200 m × 100 m”/)
   })
 
   test('beyond the bounds it says what was read and what is allowed', () => {

@@ -196,3 +196,44 @@ describe('grass, hedges and ground, by hand', () => {
     }
   })
 })
+
+describe('a verge of 1.4 m, 60 mm wide, by hand', () => {
+  const strip = {
+    kind: 'area',
+    piece: examplePiece('grass', 'blades', 5),
+    areaCm2: 840,
+    strip: { lengthMm: 1400, widthMm: 60 },
+  } as const
+  test('a track: straw along the middle, green, a second round, straw at the edges; three rounds share what is no edge', () => {
+    const up = made('verge', strip, { pattern: 'track', accent: 'both' })
+    expect(stepIds(up).filter((id) => !id.endsWith('-back'))).toEqual([
+      'first',
+      'bushes',
+      'second',
+      'again',
+      'edge',
+      'bits',
+      'tips',
+      'tips-earth',
+      'inspect',
+    ])
+    const standing = (slot: string) =>
+      up.uses.filter((use) => use.slot === slot).reduce((sum, { dispensed }) => sum + dispensed!.value, 0) *
+      0.35
+    // 840 cm² × 0.4 dotted × 350 on a cm² × ¼ = 29 400 fibres of 4 mm and 22 dtex: 0.2587 g.
+    expect(standing('second')).toBeCloseTo((29_400 * 4 * 22) / 1e7, 6)
+    expect(standing('again')).toBeCloseTo(standing('second'), 9)
+    expect(up.steps[0]?.text).toContain('1.4 m long, 60 mm wide')
+    // 2 ml on 1 000 cm², twice: pale blue and dark earth.
+    expect([total(up, 'tips'), total(up, 'tips-earth')]).toEqual([1.68, 1.68])
+  })
+
+  test('an old road: 15 % of it gets turf and a little soil; only its edges get fibre', () => {
+    const up = made('verge', strip, { pattern: 'road' })
+    // 126 cm² × 0.02 g, and × 0.03 g.
+    expect([total(up, 'turf'), total(up, 'soil')].map((g) => Number(g.toFixed(6)))).toEqual([2.52, 3.78])
+    // Medium: 126 cm² × 0.02 ml, and a quarter of 840 cm² × 0.02 ml.
+    expect(total(up, 'glue')).toBeCloseTo(2.52 + 4.2, 9)
+    expect(up.uses.some(({ slot }) => slot === 'first' || slot === 'second')).toBe(false)
+  })
+})

@@ -60,6 +60,13 @@ describe('glue is what the jar says, by hand', () => {
     expect(stepOf(up, 'pool').wait?.leastMin).toBe(720)
   })
 
+  test('ground is worked in patches that the jar allows: (240 − 20) ÷ 0.7 is 314 cm², (120 − 20) ÷ 0.7 is 143', () => {
+    const patches = (own: Parameters<typeof shelf>[0]) =>
+      with_('layered-grass', own, { job: exampleArea(examplePiece('grass', 'blades', 8), 600) }).wanted.value
+    expect(patches({})).toBe(Math.ceil(600 / 314))
+    expect(patches({ 'matte-medium': { openSec: 120 } as never })).toBe(Math.ceil(600 / 143))
+  })
+
   test('a quick jar is taken where it is to hold at once, plain PVA where none is there', () => {
     const glue = (states: StockState[]) =>
       makeUp({
