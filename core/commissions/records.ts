@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { hazeLaws } from '../colour'
 import { layersSchema } from '../grass/layers'
 import { gapsSchema } from '../hedges/gaps'
+import { hedgeTreesSchema } from '../hedges/trees'
 import { bases } from '../hedges/holes'
 import { ages, groupings } from '../plants/kinds'
 import { seasonLaws } from '../plants/season-shift'
@@ -160,6 +161,8 @@ export const lineSchema = z.strictObject({
   layers: layersSchema.optional(),
   /** Of a hedge: its gates and gaps. */
   gaps: gapsSchema.optional(),
+  /** Of a hedge: trees of other lines that stand in it. */
+  trees: hedgeTreesSchema.optional(),
   /** What a bought piece of the kind costs, for comparison. */
   boughtPriceMinor: z.number().int().min(0).max(1e9).optional(),
   note: noteSchema.optional(),

@@ -1,6 +1,7 @@
 import type { TemplatePoint, Shape, Template } from '../templates'
 import { counted, plainNumber } from '../units'
 import { runsBetween, type Gap } from './gaps'
+import type { HedgeTree } from './trees'
 import type { TwigHole } from './twigs'
 
 export interface HoleSheetOrder {
@@ -9,6 +10,7 @@ export interface HoleSheetOrder {
   readonly widthMm: number
   readonly holeMm: number
   readonly gaps: readonly Gap[]
+  readonly trees?: readonly Pick<HedgeTree, 'atMm' | 'clearMm'>[]
   readonly holes: readonly TwigHole[]
 }
 
@@ -17,7 +19,8 @@ const MARGIN = 8
 const TYPE = 2.6
 
 /** Holes along a hedge at 1:1: laid on the bank and drilled through; marks at each 100 mm, gates left open. */
-export function holeSheet({ title, lengthMm, widthMm, holeMm, gaps, holes }: HoleSheetOrder): Template {
+export function holeSheet(order: HoleSheetOrder): Template {
+  const { title, lengthMm, widthMm, holeMm, gaps, trees = [], holes } = order
   const height = widthMm + 2 * MARGIN + 10
   const middle = MARGIN + widthMm / 2
   const x = (mm: number): number => MARGIN + mm
@@ -36,6 +39,8 @@ export function holeSheet({ title, lengthMm, widthMm, holeMm, gaps, holes }: Hol
   }))
   for (const { alongMm, acrossMm } of holes)
     shapes.push({ kind: 'circle', layer: 'cut', at: [x(alongMm), middle + acrossMm], radiusMm: holeMm / 2 })
+  for (const { atMm, clearMm } of trees)
+    shapes.push({ kind: 'circle', layer: 'fold', at: [x(atMm), middle], radiusMm: clearMm / 2 })
   for (let at = 0; at <= lengthMm + 1e-9; at += MARK_MM)
     shapes.push(
       {

@@ -111,6 +111,8 @@ const MOST_HOLES = 6_000
 export function hedgeTwigs(of: {
   readonly lengthMm: number
   readonly gaps: readonly Gap[]
+  /** Where trees stand: the hedge goes on, and no hole is drilled. */
+  readonly clear?: readonly Gap[]
   readonly heightMm: number
   readonly bankMm: number
   readonly perHoleMm2: number
@@ -119,12 +121,12 @@ export function hedgeTwigs(of: {
   readonly spread: number
   readonly seed: string
 }): TwigPlan {
-  const { lengthMm, gaps, perHoleMm2, holeMm, heightMm, spread } = of
+  const { lengthMm, gaps, clear = [], perHoleMm2, holeMm, heightMm, spread } = of
+  const shut = [...gaps, ...clear]
   const widthMm = Math.max(LEAST_MM, of.bankMm)
-  const whole = grownMm(lengthMm, gaps)
-  const runs = firstOf(runsBetween(lengthMm, gaps), (MOST_HOLES * perHoleMm2) / widthMm)
+  const runs = firstOf(runsBetween(lengthMm, shut), (MOST_HOLES * perHoleMm2) / widthMm)
   const holes = twigHoles({ runs, widthMm, perHoleMm2, holeMm, heightMm, spread, seed: seedOf(of.seed) })
-  const times = whole / Math.max(1e-9, runsMm(runs))
+  const times = grownMm(lengthMm, shut) / Math.max(1e-9, runsMm(runs))
   return {
     holes,
     laidMm: runs.at(-1)?.toMm ?? 0,
@@ -132,6 +134,6 @@ export function hedgeTwigs(of: {
     cuts: twigCuts(holes, of.footMm).map((cut) => ({ ...cut, count: Math.round(cut.count * times) })),
     widthMm,
     holeMm,
-    grownMm: whole,
+    grownMm: grownMm(lengthMm, gaps),
   }
 }

@@ -1,5 +1,6 @@
 import { madeAmount, type Line, type Piece } from '../commissions'
 import type { GrassLayer } from '../grass'
+import { clearShare } from '../hedges'
 import {
   fact,
   figure,
@@ -23,6 +24,8 @@ export type Job =
       readonly piece: Piece
       readonly lengthMm: number
       readonly section: 'free' | 'trimmed'
+      /** Trees that stand in it: where along its line, mm; and the share of its length that they keep clear. */
+      readonly trees?: { readonly atMm: readonly number[]; readonly clear: number }
     }
   | {
       readonly kind: 'area'
@@ -52,14 +55,23 @@ export const jobWords: Record<JobKind, string> = {
 }
 
 /** The job that a line gives. */
-export function jobOf(line: Pick<Line, 'amount' | 'layers' | 'gaps'>, piece: Piece): PlantJob {
-  const { layers } = line
+export function jobOf(line: Pick<Line, 'amount' | 'layers' | 'gaps' | 'trees'>, piece: Piece): PlantJob {
+  const { layers, trees } = line
   const amount = madeAmount(line)
   switch (amount.kind) {
     case 'pieces':
       return { kind: 'pieces', piece, pieces: amount.pieces }
     case 'length':
-      return { kind: 'length', piece, lengthMm: amount.lengthMm, section: amount.section }
+      return {
+        kind: 'length',
+        piece,
+        lengthMm: amount.lengthMm,
+        section: amount.section,
+        ...(trees &&
+          trees.length > 0 && {
+            trees: { atMm: trees.map(({ atMm }) => atMm), clear: clearShare(trees, amount.lengthMm) },
+          }),
+      }
     case 'area':
       return {
         kind: 'area',

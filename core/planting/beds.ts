@@ -69,6 +69,7 @@ export function bedsOf(
         widthMm: size.crownWidthMm,
         lengthMm: amount.lengthMm,
         gaps: line.gaps,
+        ...(line.trees && { trees: line.trees }),
         ...drawn,
       })
     else if (amount.kind === 'area') patches.push({ ...common, areaCm2: amount.areaCm2, ...drawn })

@@ -3,7 +3,15 @@ import { requireRange, seededRandom, seedOf, type Random } from '../units'
 import { Field } from './field'
 import { borderAround, layoutOf, borderMembersOf, middlesOn, type Border, type BorderMember } from './borders'
 import { clearanceOf, type BoardPlace } from './geometry'
-import { laidHedges, laidPatches, type Hedge, type HedgeBed, type Patch, type PatchBed } from './runs'
+import {
+  laidHedges,
+  laidPatches,
+  placesInHedges,
+  type Hedge,
+  type HedgeBed,
+  type Patch,
+  type PatchBed,
+} from './runs'
 import { plotPlaces, slotsOf, type PlotSlot } from './plots'
 import type { Bed, Board, Placing, Spot } from './board'
 
@@ -53,6 +61,11 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
   )
   const left: { lineId: string; code: string; pieces: number }[] = []
   const slots = slotsOf(beds.pieces)
+  // What stands in a hedge has its place: all else keeps away from it.
+  const inHedges = placesInHedges(beds.hedges, hedges)
+  const stands = new Map(
+    inTurn.map((bed) => [bed.lineId, plantInHedges(field, bed, inHedges.get(bed.lineId) ?? [])]),
+  )
   const borders = zones.flatMap((zone) => {
     const laid = plantBorder(field, board, zone, beds.pieces)
     left.push(...laid.left)
@@ -62,7 +75,9 @@ export function planPlanting(board: Board, beds: Beds, seed: string): PlantingPl
     if (bed.inBedMm !== undefined) continue
     const random = seededRandom(seedOf(`${seed}|${bed.lineId}`))
     const slot = slots.get(bed.lineId)
-    const missed = slot ? plantPlot(field, board, bed, slot) : plantBed(field, bed, random)
+    const missed = slot
+      ? plantPlot(field, board, bed, slot)
+      : plantBed(field, bed, random, stands.get(bed.lineId))
     if (missed > 0) left.push({ lineId: bed.lineId, code: bed.code, pieces: missed })
   }
   const spots = field.spots
@@ -188,8 +203,17 @@ function pieceOf(bed: Bed, number: number, crownMm: number): Omit<Spot, 'x' | 'y
   }
 }
 
-function plantBed(field: Field, bed: Bed, random: Random): number {
-  let number = 0
+/** Sets the first pieces of a bed where they stand in hedges; in rows and beds none does. Returns how many. */
+function plantInHedges(field: Field, bed: Bed, places: readonly BoardPlace[]): number {
+  if (bed.rows !== undefined || bed.inBedMm !== undefined) return 0
+  const some = places.slice(0, bed.crownsMm.length)
+  some.forEach((place, i) => field.add({ ...pieceOf(bed, i + 1, bed.crownsMm[i] ?? 0), ...place }))
+  return some.length
+}
+
+/** @param placed pieces of it that have a place already: the first */
+function plantBed(field: Field, bed: Bed, random: Random, placed = 0): number {
+  let number = placed
   let missed = 0
   let group = 0
   for (const size of bed.groups) {

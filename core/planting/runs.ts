@@ -1,5 +1,5 @@
 import type { Zone } from '../commissions'
-import { isInGap, runsBetween, type Gap } from '../hedges'
+import { isInGap, runsBetween, type Gap, type HedgeTree } from '../hedges'
 import { along, areaOf, between, lengthOf, middleOf, type Corner, type BoardPlace } from './geometry'
 import type { Board } from './board'
 
@@ -11,6 +11,8 @@ export interface HedgeBed {
   readonly widthMm: number
   readonly lengthMm: number
   readonly gaps?: readonly Gap[]
+  /** Trees that stand in it: of which line, and where along it, mm. */
+  readonly trees?: readonly Pick<HedgeTree, 'lineId' | 'atMm'>[]
   readonly drawn?: readonly Corner[]
 }
 
@@ -96,6 +98,27 @@ function acrossZone(board: Board, { zone, lengthMm, widthMm }: HedgeBed): Corner
     [from, y],
     [from + length, y],
   ]
+}
+
+/** Places of the trees that stand in hedges, by their line, in the order of hedges and along them. */
+export function placesInHedges(
+  beds: readonly HedgeBed[],
+  hedges: readonly Pick<Hedge, 'lineId' | 'points' | 'lengthMm'>[],
+): ReadonlyMap<string, readonly BoardPlace[]> {
+  const places = new Map<string, BoardPlace[]>()
+  for (const { lineId: hedgeId, trees = [] } of beds) {
+    const hedge = hedges.find(({ lineId }) => lineId === hedgeId)
+    if (!hedge) continue
+    for (const { lineId, atMm } of trees) {
+      // One that stands beyond what is laid here stands nowhere in particular.
+      if (atMm > hedge.lengthMm) continue
+      const { x, y } = along(hedge.points, atMm)
+      const own = places.get(lineId)
+      if (own) own.push({ x, y })
+      else places.set(lineId, [{ x, y }])
+    }
+  }
+  return places
 }
 
 /** Lays grass where it is drawn; else as a rectangle of its area in its zone, cut at the board's edges. */

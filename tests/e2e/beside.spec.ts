@@ -36,3 +36,28 @@ test('while the bank of a hedge dries its horsehair is teased; both are there wh
   await maker.workThrough()
   await expect(page.getByRole('button', { name: 'Finish batch' })).toBeVisible()
 })
+
+test('two trees stand in a hedge: no holes for them, the sheet has rings, the plan has them there', async ({
+  page,
+}) => {
+  const maker = new Maker(page)
+  await maker.open('make-up', 'demo')
+  await maker.chooseLine('Field hedge')
+  const panel = page.getByRole('region', { name: 'Hedge' })
+  const at = panel.getByLabel('At', { exact: true })
+  await at.fill('580')
+  await panel.getByRole('button', { name: 'Stand it in the hedge' }).click()
+  await expect(panel.getByText('Tree at: read 580 mm; there is a gap.')).toBeVisible()
+  for (const place of ['300', '900']) {
+    await at.fill(place)
+    await panel.getByRole('button', { name: 'Stand it in the hedge' }).click()
+    await expect(at).toHaveValue('')
+  }
+  const trees = panel.getByRole('list', { name: 'Trees in it' })
+  await expect(trees.getByRole('listitem')).toHaveCount(2)
+  await expect(page.getByText(/The 2 trees that stand in it, at 300, 900 mm along/)).toBeVisible()
+  await trees.getByRole('button', { name: 'Take the tree at 300 mm out' }).click()
+  await expect(page.getByText(/The tree that stands in it, at 900 mm along/)).toBeVisible()
+  await page.reload()
+  await expect(trees.getByRole('listitem')).toHaveCount(1)
+})

@@ -10,12 +10,27 @@ import { twigFigures as k } from '../plans/hedge'
 /** Two scatters of near tones; horsehair makes up a part of what is seen already. */
 export const hedgeLeaf: Dressing = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
 
+/** What trees in the hedge leave of it, as a factor; none where there are none. */
+function treeShare({ job }: PlantMaking): Expression[] {
+  if (job.kind !== 'length' || !job.trees) return []
+  return [fact('of its length, not kept clear for trees', 1 - job.trees.clear, '')]
+}
+
+/** What is done about trees that stand in it. */
+function treeWords({ job }: PlantMaking): string {
+  const at = job.kind === 'length' ? (job.trees?.atMm ?? []) : []
+  if (at.length === 0) return 'Standing trees are glued in now, before the row.'
+  const places = at.map((mm) => plainNumber(mm, 0)).join(', ')
+  return `The ${at.length === 1 ? 'tree that stands' : `${at.length} trees that stand`} in it, at ${places} mm along, ${at.length === 1 ? 'is' : 'are'} glued in now, before the row; no hole where the sheet has a ring.`
+}
+
 /** Holes, and so twigs, in one stretch. */
 function twigsIn(on: PlantMaking): Expression {
   const top = on.product(
     fact('stretch', on.partMm, 'mm'),
     fact('width of the hedge', on.piece.crownWidthMm, 'mm'),
     k.bankShare,
+    ...treeShare(on),
   )
   return most(ONE, rounded(quotient(top, on.input(k.perHoleMm2))))
 }
@@ -24,19 +39,33 @@ function twigsIn(on: PlantMaking): Expression {
 export function skeleton(on: PlantMaking, top: Expression): Listed<Operation> {
   const of200 = on.partMm / 200
   const twigs = twigsIn(on)
+  const isFoam = on.choice('bank') === 'foam'
   return [
-    on.choice('bank') === 'built' &&
-      on.glue('raise', 'Raise the bank', {
-        text: 'Paste along the line, a few mm high, its flanks uneven; a damp brush over it.',
-        hands: [on.value(k.raiseSec) * of200, 60],
-        takes: [on.take('bank', [top, k.bankMl])],
+    isFoam &&
+      on.work('lay-bank', 'Foam strip down', {
+        text: 'A strip of foam sheet as wide as the bank, its flanks cut uneven. Adhesive in small dots, a thumb apart, pressed flat: under a closed film nothing dries. Weight it along its length.',
+        hands: [on.value(k.layBankSec) * of200, 60],
+        takes: [on.take('sheet', [top, k.sheetShare]), on.take('dots', [top, k.dotsMl], 'Adhesive in dots')],
+        within: on.open('construction'),
+        wait: on.sets('construction', 'Weighted, until it is closed', k.closedMin),
+        tools: ['knife', 'steel rule'],
+        cautions: ['wire-and-blades'],
+        passes: 'It does not move when it is pushed from the side.',
+      }),
+    on.choice('bank') !== 'there' &&
+      on.glue('raise', isFoam ? 'Paste over the foam' : 'Raise the bank', {
+        text: isFoam
+          ? 'A skin of paste over foam and flanks, a damp brush over it: no edge of the strip is seen.'
+          : 'Paste along the line, a few mm high, its flanks uneven; a damp brush over it.',
+        hands: [on.value(k.raiseSec) * of200 * (isFoam ? on.value(k.skin) : 1), 60],
+        takes: [on.take('bank', [top, k.bankMl, ...(isFoam ? [k.skin] : [])])],
         in: 'paste',
         until: 'Dry overnight',
         tools: ['old brush'],
         faults: ['regular-row'],
       }),
     on.work('drill', 'Holes at random', {
-      text: `Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(on.value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. Standing trees are glued in now, before the row.`,
+      text: `Lay the hole sheet on it and drill ${twigs.value} holes of ${plainNumber(on.value(k.holeMm), 1)} mm for each stretch, or drill at random without it; vacuum the dust. ${treeWords(on)}`,
       hands: [on.value(k.drillSec) * twigs.value, 120],
       tools: ['drill', 'vacuum'],
       cautions: ['drilling', 'dust'],

@@ -25,6 +25,7 @@ export const twigHedge = way('twig-hedge', 'Twig hedge', {
       'Bank',
       ['built', 'built', 'a low bank of paste along the line, dried before it is drilled'],
       ['there', 'is there', 'the ground has its bank already'],
+      ['foam', 'of foam sheet', 'a strip of rigid foam under a skin of paste: for a bank that stands high'],
     ),
   ],
   suits(job) {
@@ -52,7 +53,11 @@ export const twigHedge = way('twig-hedge', 'Twig hedge', {
   materials: ({ piece }, choice) => [
     slot('twigs', 'Twigs', twig('stem', piece.heightMm)),
     slot('pva', 'PVA', liquid('pva')),
-    choice('bank') === 'built' && slot('bank', 'Paste for the bank', liquid('paste')),
+    choice('bank') === 'foam' && [
+      slot('sheet', 'Foam sheet for the bank', sheet('foam-sheet')),
+      slot('dots', 'Adhesive under it', liquid('construction')),
+    ],
+    choice('bank') !== 'there' && slot('bank', 'Paste for the bank', liquid('paste')),
     slot('bushes', 'Small sprig bushes', twig('curved-sprig', piece.heightMm * 0.6), optional),
     slot('earth', 'Earth', powder('soil', '#74603f')),
     slot('cement', 'Scenic cement', liquid('cement')),

@@ -1,4 +1,13 @@
-import { hedgeStrips, hedgeTwigs, USUAL_SHEET, type Gap, type HedgeStrips, type TwigPlan } from '../../hedges'
+import {
+  clearFor,
+  hedgeStrips,
+  hedgeTwigs,
+  USUAL_SHEET,
+  type Gap,
+  type HedgeStrips,
+  type HedgeTree,
+  type TwigPlan,
+} from '../../hedges'
 import type { PlantJob } from '../../makeup'
 import type { Coefficient } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
@@ -16,6 +25,11 @@ export const twigFigures = coefficients('twig-hedge', {
   spread: share('variation of the twigs’ lengths', 0.18),
   dipMl: amount('PVA on the foot of a twig', 0.02, 'ml'),
   bankMl: amount('paste in a bank', 0.35, 'ml/cm²'),
+  sheetShare: amount('foam sheet under a bank, with what is cut off', 1.15, 'cm²/cm²'),
+  dotsMl: amount('adhesive in dots under foam sheet', 0.03, 'ml/cm²'),
+  skin: share('of a bank’s paste, where it is a skin over foam', 0.35),
+  layBankSec: seconds('cut and glue 200 mm of foam strip', 240),
+  closedMin: dries('construction', 'adhesive under foam sheet closes'),
   bushesEach: amount('small bushes, for each mm of hedge', 0.02, '/mm'),
   raiseSec: seconds('raise a bank of 200 mm', 1200),
   earthG: amount('earth over the holes', 0.12, 'g/cm²'),
@@ -60,10 +74,12 @@ export const twigPlanOf = (
   gaps: readonly Gap[],
   value: Value,
   seed: string,
+  trees: readonly HedgeTree[] = [],
 ): TwigPlan =>
   hedgeTwigs({
     lengthMm,
     gaps,
+    clear: clearFor(trees),
     heightMm: piece.heightMm,
     bankMm: piece.crownWidthMm * value(k.bankShare),
     perHoleMm2: value(k.perHoleMm2),

@@ -41,7 +41,7 @@ describe('what is typed of a line', () => {
     ).toMatchObject({
       strip,
     })
-    expect(says(readAmount('12 in x 2 in', patch, 'imperial'))).toMatchObject({ areaCm2: 304.8 * 0.508 })
+    expect(says(readAmount('12 in x 2 in', patch, 'imperial'))).toMatchObject({ strip: { lengthMm: 304.8, widthMm: 50.8 } })
     expect(says(readAmount('600 cm2', { kind: 'area', areaCm2: 840, strip }, 'metric'))).toEqual({
       kind: 'area',
       areaCm2: 600,
