@@ -2,8 +2,8 @@ import { dryingIn } from '~~/core/adhesives'
 import { isFoamBase } from '~~/core/hedges'
 import { dealtSizes, sitterOf, type Commission, type DrawingSubject, type Line } from '~~/core/commissions'
 import {
-  jobOf,
   makeUp,
+  someOf,
   type EstimateContext,
   type MakeUp,
   type MakeUpOrder,
@@ -38,10 +38,7 @@ export const useEstimates = defineStore('estimates', () => {
   /** Works a plant out with a method: all that the line wants, what is left of it, or a number started. */
   function workOut(plant: Plant, method: PlantMethod, of: { left?: number; started?: number } = {}): MakeUp {
     const order: MakeUpOrder = {
-      job:
-        of.left === undefined
-          ? plant.job
-          : jobOf({ amount: amountOf(plant.line.amount, of.left), layers: plant.line.layers }, plant.piece),
+      job: of.left === undefined ? plant.job : someOf(plant.job, amountOf(plant.line.amount, of.left)),
       method,
       ...(of.started === undefined ? {} : { started: of.started }),
       choices: plant.line.choices,

@@ -1,4 +1,4 @@
-import { needsOf, jobOf, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
+import { needsOf, jobOf, someOf, type MakeUp, type MakeUpOrder, type PlantMethod } from '~~/core/makeup'
 import {
   dealtSizes,
   linePiece,
@@ -61,9 +61,9 @@ export const useShelf = defineStore('shelf', () => {
     const day = job.id === inHand.current?.id ? inHand.restingDate : job.dateDepicted
     const { piece, members } = linePiece(line, job, workshop.speciesOf, day)
     const measures = members[0].size
-    const wanted = size === undefined ? line : { layers: line.layers, amount: amountOf(line.amount, size) }
+    const whole = jobOf(line, piece)
     const order: MakeUpOrder = {
-      job: jobOf(wanted, piece),
+      job: size === undefined ? whole : someOf(whole, amountOf(line.amount, size)),
       method,
       choices: line.choices,
       materials: line.materials,

@@ -1,4 +1,4 @@
-import { madeAmount, type Line, type Piece } from '../commissions'
+import { madeAmount, type Amount, type Line, type Piece } from '../commissions'
 import type { GrassLayer } from '../grass'
 import { clearShare } from '../hedges'
 import {
@@ -81,6 +81,17 @@ export function jobOf(line: Pick<Line, 'amount' | 'layers' | 'gaps' | 'trees'>, 
         ...(layers && { layers }),
       }
   }
+}
+
+/**
+ * So much of a job, as what is left of it: all else about it stays.
+ * @throws RangeError for an amount of another kind
+ */
+export function someOf(job: PlantJob, amount: Amount): PlantJob {
+  if (job.kind === 'pieces' && amount.kind === 'pieces') return { ...job, pieces: amount.pieces }
+  if (job.kind === 'length' && amount.kind === 'length') return { ...job, lengthMm: amount.lengthMm }
+  if (job.kind === 'area' && amount.kind === 'area') return { ...job, areaCm2: amount.areaCm2 }
+  throw new RangeError(`amount is by ${amount.kind}; it must be by ${job.kind}`)
 }
 
 /** What is made where it stays, part by part: a patch of ground, a stretch of hedge. Else it is a piece. */

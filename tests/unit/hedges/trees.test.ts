@@ -1,5 +1,5 @@
 import { clearFor, clearShare, hedgeTwigs, holeSheet, withTree, type HedgeTree } from '../../../core/hedges'
-import { jobOf } from '../../../core/makeup'
+import { jobOf, someOf } from '../../../core/makeup'
 import { examplePiece } from '../../../core/methods/kit'
 import { planPlanting, type Beds } from '../../../core/planting'
 import { line } from '../../support/workshop'
@@ -133,4 +133,17 @@ describe('trees in a hedge', () => {
     const one = planPlanting(board, { ...beds, pieces: [{ ...bed!, crownsMm: [120], groups: [1] }] }, 's')
     expect([one.spots.length, one.left]).toEqual([1, []])
   })
+})
+
+test('what is left of a hedge keeps its trees’ share; an amount of another kind is refused', () => {
+  const job = jobOf(
+    { ...line({ amount: { kind: 'length', lengthMm: 800, section: 'free' } }), trees: [...oaks] },
+    examplePiece('shrub', 'multi-stemmed', 25),
+  )
+  const left = someOf(job, { kind: 'length', lengthMm: 200, section: 'free' })
+  expect(left).toMatchObject({ lengthMm: 200, trees: { clear: 0.03, atMm: [300, 760] } })
+  expect(someOf(job, { kind: 'length', lengthMm: 800, section: 'free' })).toEqual(job)
+  expect(() => someOf(job, { kind: 'pieces', pieces: 3 })).toThrow(
+    'amount is by pieces; it must be by length',
+  )
 })
