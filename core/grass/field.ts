@@ -5,13 +5,13 @@ import { widthMmOf, type Reach, type StandingFibre } from './stand'
 /** Fibres as they stand on a strip, in flat arrays of mm: feet, tips, width; and which fibre each is. */
 export interface FibreField {
   readonly count: number
-  /** For each: foot to the right, foot to the back, tip to the right, tip to the back, tip up, width. */
+  /** For each: foot to the right, foot to the back, tip to the right, tip to the back, tip up, width, foot up. */
   readonly at: Float32Array
   readonly kind: Uint8Array
 }
 
 /** Numbers that each fibre takes in `at`. */
-export const FIELD_STRIDE = 6
+export const FIELD_STRIDE = 7
 /** Fibres that a picture shows at most: a thicker stand is thinned evenly. */
 const MOST = 60_000
 
@@ -53,8 +53,9 @@ export function fibreField(
       at[o + 1] = y
       at[o + 2] = x + tilt.right * length
       at[o + 3] = y + tilt.back * length
-      at[o + 4] = tilt.up * length
+      at[o + 4] = (fibre.footMm ?? 0) + tilt.up * length
       at[o + 5] = widthMmOf(fibre)
+      at[o + 6] = fibre.footMm ?? 0
       kind[next] = k
       next += 1
     }

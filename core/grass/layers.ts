@@ -35,10 +35,10 @@ const STRIDE = 1.75
 const MOST_PROPOSED = 5
 
 /**
- * Lengths of the layers of a sward, the shortest first: the longest is as tall as the sward stands; between
- * them each is longer than the one before by the same ratio. A mown sward is one layer, or two.
+ * Heights that the layers of a sward reach, the lowest first: the last is as tall as the sward stands; between them
+ * each is taller than the one before by the same ratio. A mown sward is one layer, or two.
  */
-export function lengthsFor({ heightMm, mown }: Pick<Sward, 'heightMm' | 'mown'>): number[] {
+export function heightsFor({ heightMm, mown }: Pick<Sward, 'heightMm' | 'mown'>): number[] {
   requireRange('sward height', heightMm, 'mm', { above: 0 })
   if (heightMm <= SHORTEST_MM * 1.3) return [Math.max(SHORTEST_MM * 0.5, heightMm)]
   const base = Math.min(BASE_MM, heightMm / (mown ? 1.3 : STRIDE))
@@ -50,6 +50,23 @@ export function lengthsFor({ heightMm, mown }: Pick<Sward, 'heightMm' | 'mown'>)
   return Array.from({ length: layers }, (_, i) => base * (heightMm / base) ** (i / (layers - 1)))
 }
 
+/** From this layer on glue goes on the tips of what stands, and fibre stands on those. */
+const ON_TIPS_FROM = 2
+
+/**
+ * Heights of the feet of layers, mm: the ground; of those that are set on tips, the tips of the layer below them, so that
+ * 2 + 4 + 4 mm reads as up to 10 mm. Common practice.
+ * @param up share of a fibre's length that stands, of fibres that lean
+ */
+export function feetOf(layers: readonly Pick<GrassLayer, 'lengthMm' | 'glue'>[], up = 1): number[] {
+  let tip = 0
+  return layers.map(({ lengthMm, glue }) => {
+    const foot = glue === 'tips only' ? tip : 0
+    tip = foot + lengthMm * up
+    return foot
+  })
+}
+
 /** From this share on a sward reads as dry, and its foot too; below it the short grass at the foot is green. */
 const DRY = 0.95
 /** With fewer heads than this none are set. */
@@ -57,15 +74,18 @@ const FEW_HEADS = 0.04
 
 /**
  * The layers of a sward: the first all over, the second mid-patch, the rest on tips; each with less mass than
- * the one before, so that the longest are fewest and soil stays partly seen. Dry tones go to the longest ones
+ * the one before, so that the tallest are fewest and soil stays partly seen. Dry tones go to the tallest ones
  * first, until they make up the sward's dry share of all length that stands; seed heads top it.
  */
 export function proposeLayers(sward: Sward, { firstPerCm2, fall }: Layering): GrassLayer[] {
-  const lengths = lengthsFor(sward)
+  const heights = heightsFor(sward)
+  // Those on tips begin where the layer below ends.
+  const lengths = heights.map((height, i) => (i < ON_TIPS_FROM ? height : height - (heights[i - 1] ?? 0)))
   const first = lengths[0] ?? sward.heightMm
   // Above the lower kinds of a mixed sward only the taller ones go on.
   const counts = lengths.map(
-    (length, i) => ((firstPerCm2 * first * fall ** i) / length) * (i === 0 ? 1 : shareAbove(sward, length)),
+    (length, i) =>
+      ((firstPerCm2 * first * fall ** i) / length) * (i === 0 ? 1 : shareAbove(sward, heights[i] ?? length)),
   )
   const tones = tonesFor(
     sward,
@@ -107,13 +127,15 @@ export function movedLayer(layers: readonly GrassLayer[], at: number, by: -1 | 1
   return [...rest.slice(0, to), moved, ...rest.slice(to)]
 }
 
-/** One layer more on top: longer than the last and half as heavy, on tips. */
+/** One layer more on top, on the tips of the last: as long, and half as heavy. */
 export function withOneMore(layers: readonly GrassLayer[]): GrassLayer[] {
   const last = layers.at(-1)
   if (!last) return []
-  const lengthMm = Math.min(30, Math.round(last.lengthMm * STRIDE * 10) / 10)
-  const perCm2 = Math.max(0.05, rounded((last.perCm2 * last.lengthMm) / lengthMm / 2))
-  return [...layers, { lengthMm, tone: last.tone === 'straw' ? 'straw' : 'light', glue: 'tips only', perCm2 }]
+  const perCm2 = Math.max(0.05, rounded(last.perCm2 / 2))
+  return [
+    ...layers,
+    { lengthMm: last.lengthMm, tone: last.tone === 'straw' ? 'straw' : 'light', glue: 'tips only', perCm2 },
+  ]
 }
 
 /**
@@ -129,10 +151,10 @@ export function layerFaults(layers: readonly GrassLayer[]): string[] {
         faults.push('The first layer has nothing to hold to but glue on the ground: all over.')
       return
     }
-    if (layer.lengthMm < before.lengthMm)
+    if (layer.glue !== 'tips only' && layer.lengthMm < before.lengthMm)
       faults.push(`Layer ${i + 1} is shorter than the one below: it sinks between it and is not seen.`)
     if (layer.perCm2 >= before.perCm2)
-      faults.push(`Layer ${i + 1} is as close as the one below: a carpet. The longest must be the fewest.`)
+      faults.push(`Layer ${i + 1} is as close as the one below: a carpet. The tallest must be the fewest.`)
     if (i >= 2 && layer.glue !== 'tips only')
       faults.push(
         `Layer ${i + 1} with glue between the stems: blobs and shine. From the third on, tips only.`,

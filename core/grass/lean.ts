@@ -54,5 +54,8 @@ export function tiltsOf(lean: Lean): readonly Tilt[] {
 const meanOf = (tilts: readonly Tilt[], of: (tilt: Tilt) => number): number =>
   tilts.reduce((sum, tilt) => sum + of(tilt), 0) / tilts.length
 
+/** Mean share of a fibre's length that stands: the mean of cos(lean). */
+export const meanUp = (lean: Lean): number => meanOf(tiltsOf(lean), ({ up }) => up)
+
 /** Mean share of a fibre's length that lies level, seen from above: the mean of sin(lean). */
 export const meanLevel = (lean: Lean): number => meanOf(tiltsOf(lean), ({ up }) => Math.sqrt(1 - up * up))

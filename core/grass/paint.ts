@@ -44,7 +44,7 @@ export function paintSection(
     stroke(
       picture,
       (at[o] ?? 0) * pixelsPerMm,
-      height,
+      height - (at[o + 6] ?? 0) * pixelsPerMm,
       (at[o + 2] ?? 0) * pixelsPerMm,
       height - (at[o + 4] ?? 0) * pixelsPerMm,
       (at[o + 5] ?? 0) * pixelsPerMm,

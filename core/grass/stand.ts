@@ -12,6 +12,8 @@ export interface StandingFibre {
   /** Fibres on a cm² of the patch as a whole. */
   readonly perCm2: number
   readonly glue: Gluing
+  /** Height of its foot, mm: on the tips of what it was set on; absent: on the ground. */
+  readonly footMm?: number
 }
 
 /** Density of nylon, g/ml. From memory. */
@@ -57,8 +59,8 @@ export function seenHeight(fibres: readonly StandingFibre[], lean: Lean, percent
   const tilts = tiltsOf(lean)
   // Every 40th tilt of the sample: a hundred tips for each kind of fibre.
   const some = tilts.filter((_, i) => i % 40 === 0)
-  const tips = fibres.flatMap(({ lengthMm, perCm2 }) =>
-    some.map(({ up }) => ({ heightMm: lengthMm * up, weight: (perCm2 * lengthMm) / some.length })),
+  const tips = fibres.flatMap(({ lengthMm, perCm2, footMm = 0 }) =>
+    some.map(({ up }) => ({ heightMm: footMm + lengthMm * up, weight: (perCm2 * lengthMm) / some.length })),
   )
   tips.sort((a, b) => a.heightMm - b.heightMm)
   const all = tips.reduce((sum, { weight }) => sum + weight, 0)
@@ -76,7 +78,7 @@ export const standingG = ({ perCm2, lengthMm, dtex }: StandingFibre, areaCm2: nu
 
 /**
  * The colour that the eye gets from above: the mean of fibres' and soil's linear light by the area that each
- * shows. A longer fibre lies over a shorter one and hides it by the same law.
+ * shows. A taller fibre lies over a lower one and hides it by the same law.
  */
 export function colourFromAbove(
   fibres: readonly StandingFibre[],
@@ -85,7 +87,8 @@ export function colourFromAbove(
   lean: Lean,
 ): string {
   const cover = coverFromAbove(fibres, reach, lean)
-  const seen = [...fibres].sort((a, b) => a.lengthMm - b.lengthMm)
+  const top = ({ lengthMm, footMm = 0 }: StandingFibre): number => footMm + lengthMm
+  const seen = [...fibres].sort((a, b) => top(a) - top(b))
   const weights = seen.map((_, i) => {
     const from = coverFromAbove(seen.slice(i), reach, lean)
     const above = coverFromAbove(seen.slice(i + 1), reach, lean)

@@ -7,6 +7,7 @@ import { clumpBush } from './bushes/clump-bush'
 import { creeper } from './bushes/creeper'
 import { meshBush } from './bushes/mesh-bush'
 import { seedHeads } from './bushes/seed-heads'
+import { sprigBush } from './bushes/sprig-bush'
 import { woolBush } from './bushes/wool-bush'
 import { readyBushes } from './bought/ready-bushes'
 import { readyHedge } from './bought/ready-hedge'
@@ -82,6 +83,7 @@ const all: readonly Method[] = [
   brambleMound,
   builtScrub,
   seedHeads,
+  sprigBush,
   creeper,
   twigHedge,
   trimmedHedge,

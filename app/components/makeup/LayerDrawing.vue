@@ -16,7 +16,9 @@ const HEIGHT = 190
 const MARGIN = { top: 10, ground: 22, person: 16 }
 /** How deep the strip is that a section shows, mm. */
 const DEPTH_MM = 8
-const tallest = computed(() => Math.max(props.personMm, ...props.plan.fibres.map(({ lengthMm }) => lengthMm)))
+const tallest = computed(() =>
+  Math.max(props.personMm, ...props.plan.fibres.map(({ lengthMm, footMm = 0 }) => footMm + lengthMm)),
+)
 const pxPerMm = computed(() => (HEIGHT - MARGIN.top - MARGIN.ground) / tallest.value)
 const personPx = computed(() => Math.max(30, props.personMm * pxPerMm.value * 0.5) + MARGIN.person)
 const stripMm = computed(() => Math.max(10, (width.value - personPx.value - 8) / pxPerMm.value))

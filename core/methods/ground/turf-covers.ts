@@ -8,7 +8,7 @@ import { optional, slot } from '../kit/slot'
 import { patchParts } from '../kit/parts'
 import { amount, coefficients, minutes, seconds, share, spoilage } from '../kit/rows'
 import { staysOpen } from '../kit/setting'
-import { profile, way } from '../kit/way'
+import { option, profile, way } from '../kit/way'
 
 const k = coefficients('turf-covers', {
   spoilage: spoilage(0),
@@ -47,6 +47,14 @@ const covers = ({ tones: { base, light, shade } }: Piece): GroundCover[] => [
   cover('growth', slot('fibre', 'Thin fibre', wool(undefined, shade), optional), k.fibreG, k.fibreOn),
 ]
 
+/** Both schools of laying the first covers: what they take is the same. Common practice. */
+const ORDER_WORDS = {
+  'fine-first':
+    'PVA over the patch. Base green from a cup, not a shaker; earth tone where feet and water go; dark coarse foam at the foot of slopes, around rock, under what will stand there. Lighter on top, never evenly.',
+  'coarse-first':
+    'PVA over the patch. Dark coarse foam first, thick at the foot of slopes, around rock, thin elsewhere, pressed into the glue; then base green from a cup until the coarse shows through it only in places; earth tone where feet and water go. Lighter on top, never evenly.',
+}
+
 /** Turf from covers in their order: base, earth, dark, all sealed hard; bushes, light, lichen, fibre, sealed again. */
 export const turfCovers = way('turf-covers', 'Turf in covers', {
   makes:
@@ -55,6 +63,14 @@ export const turfCovers = way('turf-covers', 'Turf in covers', {
   profile: profile([1, 4], 'puff', 'mass-made', 'handled', [1, 2], 'tuft'),
   seasons: 'spring to autumn',
   figures: k,
+  options: [
+    option(
+      'order',
+      'Order',
+      ['fine-first', 'fine first', 'a fine green all over, coarser and darker where it is rough'],
+      ['coarse-first', 'coarse first', 'dark and coarse into the glue, then finer and lighter over it'],
+    ),
+  ],
   suits({ piece }) {
     const low = piece.sward.heightMm <= 3
     return judge({
@@ -83,15 +99,21 @@ export const turfCovers = way('turf-covers', 'Turf in covers', {
     }),
   materials: ({ piece }) => [coverSlots(covers(piece)), sealingSlots],
   operations: (on) => [
-    on.work('base', 'Base green, earth, dark', {
-      text: 'PVA over the patch. Base green from a cup, not a shaker; earth tone where feet and water go; dark coarse foam at the foot of slopes, around rock, under what will stand there. Lighter on top, never evenly.',
-      hands: [on.value(k.setUpSec) + on.value(k.wetSec) * on.partCm2, 90],
-      takes: covered(on, covers(on.piece), 'base'),
-      within: on.open('pva', { by: k.openSec }),
-      atOnce: on.one('Patch by patch; torn, overlapping edges.'),
-      tools: ['brush'],
-      faults: ['foam-dulled'],
-    }),
+    on.work(
+      'base',
+      on.choice('order') === 'coarse-first'
+        ? 'Dark and coarse, then base green, earth'
+        : 'Base green, earth, dark',
+      {
+        text: ORDER_WORDS[on.choice('order') as keyof typeof ORDER_WORDS],
+        hands: [on.value(k.setUpSec) + on.value(k.wetSec) * on.partCm2, 90],
+        takes: covered(on, covers(on.piece), 'base'),
+        within: on.open('pva', { by: k.openSec }),
+        atOnce: on.one('Patch by patch; torn, overlapping edges.'),
+        tools: ['brush'],
+        faults: ['foam-dulled'],
+      },
+    ),
     sealing(on, on.ground, { id: 'seal-base', title: 'Wet, seal, leave it to set hard' }, 2),
     on.work('harden', 'Fully solid first', {
       text: 'Leave it until it is solid right through: what is set on soft turf sinks and lifts it.',

@@ -1,5 +1,5 @@
-import { fact, figure, number, quotient, type Coefficient, type Expression } from '../../quantities'
-import { amount, coefficients, seconds, share } from './rows'
+import { fact, figure, number, quotient, sum, type Coefficient, type Expression } from '../../quantities'
+import { amount, coefficients, row, seconds, share } from './rows'
 import { type Option, type Pour, type Slot } from '../../makeup'
 import { type Piece } from '../../commissions'
 import { plainNumber } from '../../units'
@@ -16,11 +16,17 @@ export const grounding = coefficients('shared', {
   poolSec: seconds('set in a pool', 20),
   wettingMl: amount('wetting mist', 0.02, 'ml/cm²'),
   sealMl: amount('dilute PVA to seal', 0.06, 'ml/cm²'),
+  sealWater: row(
+    'water to one part of PVA, to seal',
+    3,
+    '',
+    [1, 6],
+    'common practice',
+    '3 : 1 down to 1 : 1',
+  ),
   sealSec: seconds('mist and seal, for 10 cm²', 6),
 })
 
-/** Parts of water to one of PVA, for sealing. Common practice: 3 : 1 to 1 : 1. */
-const WATER_PARTS = 3
 /** Alcohol in a wetting mist; the rest is water. */
 const ALCOHOL = fact('alcohol in the mist', 0.7, '', 'common practice')
 
@@ -41,6 +47,9 @@ export const sealingSlots: readonly Slot[] = [
 export const sealSlots = (choice: (option: string) => string): readonly Slot[] =>
   choice('seal') === 'sealed' ? sealingSlots : []
 
+/** How far the seal is thinned, in words: "1 : 3". */
+const dilutionWords = (on: PlantMaking): string => `1 : ${plainNumber(on.value(grounding.sealWater), 1)}`
+
 /** What is poured together to wet and to seal all parts started, so many times. */
 function sealingPours(on: PlantMaking, area: Expression, times: number): Pour[] {
   const mixture = (title: string, rate: Coefficient, parts: readonly [string, number][]): Pour => {
@@ -60,9 +69,9 @@ function sealingPours(on: PlantMaking, area: Expression, times: number): Pour[] 
         ['Alcohol', 7],
         ['Water', 3],
       ]),
-    mixture('Seal, PVA 1 : 3 water', grounding.sealMl, [
+    mixture(`Seal, PVA ${dilutionWords(on)} water`, grounding.sealMl, [
       ['PVA', 1],
-      ['Water', WATER_PARTS],
+      ['Water', on.value(grounding.sealWater)],
     ]),
   ])
 }
@@ -75,14 +84,14 @@ function sealingPours(on: PlantMaking, area: Expression, times: number): Pour[] 
 export function sealing(on: PlantMaking, area: Expression, words: Words = {}, times = 1): Operation {
   const { id = 'seal', title = 'Wet and seal', ...own } = words
   return on.work(id, title, {
-    text: 'A fine wetting mist until it is damp, then PVA 1 : 3 with water from a sprayer: it runs in. Wick puddles up with torn tissue. It dries darker and a little lower.',
+    text: `A fine wetting mist until it is damp, then PVA ${dilutionWords(on)} with water from a sprayer: it runs in. Wick puddles up with torn tissue. It dries darker and a little lower.`,
     hands: [(on.value(grounding.sealSec) * area.value) / 10, 60],
     takes: [
       on.has('wetting') && on.take('wetting', [area, grounding.wettingMl, ALCOHOL]),
       on.take(
         'seal',
-        [area, grounding.sealMl, quotient(number(1), number(1 + WATER_PARTS))],
-        'PVA to seal, 1 : 3 water',
+        [area, grounding.sealMl, quotient(number(1), sum(number(1), on.input(grounding.sealWater)))],
+        `PVA to seal, ${dilutionWords(on)} water`,
       ),
     ],
     pours: times > 0 ? sealingPours(on, area, times) : [],

@@ -1,6 +1,8 @@
 import {
   colourFromAbove,
   coverFromAbove,
+  feetOf,
+  meanUp,
   proposeLayers,
   sealed,
   seenHeight,
@@ -119,7 +121,9 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
   const reach = gluingReachOf(value)
   const lean = leanOf(value, made.choices.comb !== 'upright')
   const fibres: StandingFibre[] = []
-  const layers = layersOf(job).map((layer, i): PlannedLayer => {
+  const wanted = layersOf(job)
+  const feet = feetOf(wanted, meanUp(lean))
+  const layers = wanted.map((layer, i): PlannedLayer => {
     const slot = layerSlot(i)
     const uses = made.uses.filter((use) => use.slot === slot)
     const filled = made.slots.find((one) => one.slot.id === slot)
@@ -130,6 +134,7 @@ export function layerPlanOf(made: MakeUp, own: OwnValues): LayerPlan | undefined
       colour,
       perCm2: layer.perCm2 * part,
       glue: layer.glue,
+      ...(feet[i] ? { footMm: feet[i] } : {}),
     })
     const asWished = of(layer.lengthMm, 22, job.piece.sward.colours[layer.tone], 1)
     const ownFibres =
@@ -188,7 +193,7 @@ export const seenFigure = ({ seenMm, lean, layers }: LayerPlan, isOwn: boolean):
     { name: 'comb', words: `${plainNumber(lean.combDeg, 0)}°`, origin: 'memory' },
     ...layers.map(({ layer }, i) => ({
       name: `layer ${i + 1}`,
-      words: `${plainNumber(layer.lengthMm, 1)} mm`,
+      words: `${plainNumber(layer.lengthMm, 1)} mm${layer.glue === 'tips only' ? ', on the tips below' : ''}`,
       origin: originOf(isOwn),
     })),
   ])

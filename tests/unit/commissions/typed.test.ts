@@ -41,7 +41,11 @@ describe('what is typed of a line', () => {
     ).toMatchObject({
       strip,
     })
-    expect(says(readAmount('12 in x 2 in', patch, 'imperial'))).toMatchObject({ strip: { lengthMm: 304.8, widthMm: 50.8 } })
+    const inches = readAmount('12 in x 2 in', patch, 'imperial')
+    expect(inches.kind === 'ok' && inches.value.kind === 'area' ? inches.value.areaCm2 : 0).toBeCloseTo(
+      30.48 * 5.08,
+      6,
+    )
     expect(says(readAmount('600 cm2', { kind: 'area', areaCm2: 840, strip }, 'metric'))).toEqual({
       kind: 'area',
       areaCm2: 600,

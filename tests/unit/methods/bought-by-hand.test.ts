@@ -114,3 +114,27 @@ describe('pieces that are there, by hand', () => {
     expect(total(up, 'piece')).toBe(22)
   })
 })
+
+describe('bushes cut from a dressed sprig, by hand', () => {
+  const bush = examplePiece('shrub', 'multi-stemmed', 25)
+  test('forty good ones: 43 started, six sprigs of eight bushes; dressing once a sprig', () => {
+    const up = made('sprig-bush', examplePieces(bush, 40))
+    // 6 % lost: 40 ÷ 0.94 is 42.6.
+    expect(up.started.value).toBe(43)
+    // 43 ÷ 8 is 5.4.
+    expect(total(up, 'sprig')).toBe(6)
+    // 25 s of paint and 30 s a pass for eight of them.
+    expect(stepOf(up, 'paint').hands.eachSec).toBeCloseTo(25 / 8, 9)
+    expect(stepOf(up, 'dress').hands.eachSec).toBeCloseTo(30 / 8, 9)
+    expect(stepOf(up, 'dress-again').hands.eachSec).toBeCloseTo(30 / 8, 9)
+    // A hole for each good one.
+    expect(total(up, 'pva')).toBeCloseTo(40 * 0.02, 9)
+    // 480 s of open glue, 18 s a bush.
+    expect(stepOf(up, 'plant').atOnce?.count).toBe(26)
+  })
+
+  test('bare, it is painted and cut: nothing is thrown', () => {
+    const up = made('sprig-bush', examplePieces({ ...bush, leaf: 0 }, 8))
+    expect(up.steps.map(({ id }) => id)).toEqual(['paint', 'cut', 'inspect', 'plant'])
+  })
+})

@@ -238,3 +238,16 @@ describe('a verge of 1.4 m, 60 mm wide, by hand', () => {
     expect(up.uses.some(({ slot }) => slot === 'first' || slot === 'second')).toBe(false)
   })
 })
+
+test('a seal of 1 : 1 takes twice the PVA of one of 1 : 3, and says so; turf is laid in either order with the same', () => {
+  const turf = { kind: 'area', piece: examplePiece('grass', 'blades', 2), areaCm2: 100 } as const
+  const pva = (water?: number) =>
+    made('turf-covers', turf, {}, water === undefined ? {} : { own: new Map([['shared/seal-water', water]]) })
+  // 100 cm² × 0.06 ml, a quarter of it PVA, sealed twice; half of it.
+  expect(total(pva(), 'seal')).toBeCloseTo(2 * 100 * 0.06 * 0.25, 9)
+  expect(total(pva(1), 'seal')).toBeCloseTo(2 * 100 * 0.06 * 0.5, 9)
+  expect(stepOf(pva(1), 'seal').text).toContain('PVA 1 : 1 with water')
+  const coarse = made('turf-covers', turf, { order: 'coarse-first' })
+  expect(coarse.steps[0]?.text).toMatch(/Dark coarse foam first/)
+  expect(total(coarse, 'dark')).toBe(total(made('turf-covers', turf), 'dark'))
+})
