@@ -54,8 +54,8 @@ export function heightsFor({ heightMm, mown }: Pick<Sward, 'heightMm' | 'mown'>)
 const ON_TIPS_FROM = 2
 
 /**
- * Heights of the feet of layers, mm: the ground; of those that are set on tips, the tips of the layer below them, so that
- * 2 + 4 + 4 mm reads as up to 10 mm. Common practice.
+ * Heights of the feet of layers, mm: the ground; of those that are set on tips, the tips of the layer below them, so
+ * that 2 + 4 + 4 mm reads as up to 10 mm. Common practice.
  * @param up share of a fibre's length that stands, of fibres that lean
  */
 export function feetOf(layers: readonly Pick<GrassLayer, 'lengthMm' | 'glue'>[], up = 1): number[] {

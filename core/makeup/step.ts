@@ -31,7 +31,7 @@ export const stepSchema = z.strictObject({
   id: z.string().min(1).max(40),
   title: nameSchema,
   text: noteSchema,
-  /** Steps by their ids that must be behind before it; absent: the one before it in the list; none: it can begin at once. */
+  /** Steps by their ids that must be behind before it; absent: the one before it; none: it can begin at once. */
   after: z.array(z.string().min(1).max(40)).max(10).optional(),
   /** Hands-on time: once for the batch, and for each piece. */
   hands: z.strictObject({ onceSec: secSchema, eachSec: secSchema, origin: originSchema }),

@@ -107,7 +107,7 @@ export function substitutesFor(
     .map(({ far: _far, ...substitute }) => substitute)
 }
 
-/** What does the work of another liquid or wool in its own way: not the same, so it is said and never taken by itself. */
+/** What does the work of another liquid or wool in its own way: said, and never taken by itself. */
 const INSTEAD: Readonly<Record<string, string>> = {
   hairspray: 'spray adhesive from farther off: it grips longer, and pulls foam together',
   'spray-adhesive': 'three light coats of strong hairspray, each with its own scatter',
