@@ -18,7 +18,7 @@ const MELTS: ReadonlySet<Liquid> = new Set([
 export const meltsFoam = ({ of }: Pick<Material, 'of'>): boolean =>
   of.stuff === 'liquid' && (of.onFoam === undefined ? MELTS.has(of.liquid) : of.onFoam === 'melts')
 
-/** What is seen of a jar whose film shines on what should look grown; undefined where it dries matt, or does not say. */
+/** What is seen of a jar whose film shines on what looks grown; undefined where it dries matt or says nothing. */
 export function sheenWords({ of }: Pick<Material, 'of'>): string | undefined {
   if (of.stuff !== 'liquid' || of.finish === undefined || of.finish === 'matt') return undefined
   return `${of.finish}: it shines on leaf and bark; take a matt one, or mist it matt when it is dry`

@@ -132,7 +132,7 @@ export function unitOfSpec(wish: MaterialSpec): StockUnit {
 export const toneOf = ({ of, sealed }: Pick<Material, 'of' | 'sealed'>): string | undefined =>
   sealed ?? colourOf(of)
 
-/** What shines is chosen only where nothing matt is there; what sets overnight, for what is to hold at once, as well. */
+/** What shines is chosen where nothing matt is there; what sets overnight, for what is to hold at once, as well. */
 const SHINES = { matt: 0, satin: 0.4, gloss: 0.8 } as const
 const SLOW = 0.3
 const QUICK_MIN = 300
