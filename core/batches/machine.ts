@@ -1,65 +1,9 @@
 import { stepsBefore } from '../makeup/step'
 import { counted, none, ok, type Reading } from '../units'
 import { causesOf } from './causes'
-import type { Batch, BatchStep, BatchAction, RunEvent } from './records'
-
-/**
- * Where a run stands. `hands`: pieces are being done; `waiting`: it dries; `done`: all steps are behind it,
- * to be inspected and finished.
- */
-export type Phase = 'planned' | 'hands' | 'waiting' | 'done' | 'finished' | 'abandoned'
-
-/** A wait that runs, in ms since 1970: it goes on whatever the browser does. */
-export interface Wait {
-  readonly sinceMs: number
-  readonly untilMs: number
-  readonly latestMs?: number
-}
-
-export interface RunState {
-  readonly phase: Phase
-  readonly paused: boolean
-  readonly stepIndex: number
-  /** Pieces still good. */
-  readonly live: number
-  readonly doneInStep: number
-  /** By step: pieces done in it; whether it is behind, its wait too; milliseconds of hands. */
-  readonly done: readonly number[]
-  readonly past: readonly boolean[]
-  readonly stepMs: readonly number[]
-  /** By step, the waits that run, that of the step in hand among them. */
-  readonly waits: ReadonlyMap<number, Wait>
-  /** By step that is behind: the last moment that its wait left for what follows it, ms since 1970. */
-  readonly closes: ReadonlyMap<number, number>
-  /** Pieces that have been through each step so far, rejects among them: what its materials were used for. */
-  readonly reached: readonly number[]
-  readonly begun: boolean
-  readonly rejects: readonly { readonly count: number; readonly reason: string; readonly step: number }[]
-  /** The wait of the step in hand. */
-  readonly wait?: Wait
-  /** The round that runs in a window step. */
-  readonly round?: {
-    readonly sinceMs: number
-    readonly closesMs: number
-    readonly size: number
-    /** Pieces of the round that are neither done nor rejected. */
-    readonly left: number
-  }
-  /** The step in hand must be done by then: what the wait before it allows at most. */
-  readonly followByMs?: number
-  /** Rounds in which the window had closed before the last piece was done. */
-  readonly lateRounds: number
-  /** Weighed in and not yet out, by material: grams and units per gram. */
-  readonly weighing: ReadonlyMap<string, { readonly grams: number; readonly unitsPerG: number }>
-  /** Measured use by material, in its unit. */
-  readonly measured: ReadonlyMap<string, number>
-  /** Hands-on time so far; gaps longer than {@link LONGEST_GAP_MS} are left out and summed apart. */
-  readonly handsMs: number
-  readonly gapMs: number
-  readonly stepHandsMs: number
-  readonly lastMs: number
-  readonly outcome?: Extract<BatchAction, { type: 'finish' | 'abandon' }>
-}
+import { behind, changed, dried, enterNext, inHand, isBehind, isOpen, settle, stepAt } from './open-steps'
+import type { Batch, BatchAction, RunEvent } from './records'
+import type { RunState } from './run-state'
 
 /** A break without a pause: longer than this, nobody was working. */
 export const LONGEST_GAP_MS = 20 * 60_000
@@ -141,12 +85,6 @@ export function decide(batch: Batch, run: Run, deed: BatchAction, at: string, id
     if (next.kind === 'none') return next
   }
   return ok({ id, batchId: batch.id, ...(run.head === undefined ? {} : { after: run.head }), at, deed })
-}
-
-export const stepAt = (batch: Batch, index: number): BatchStep => {
-  const step = batch.plan.steps[index]
-  if (!step) throw new RangeError(`step is ${index}; it must be below ${batch.plan.steps.length}`)
-  return step
 }
 
 function apply(
@@ -346,94 +284,6 @@ function closeRound(state: RunState, ms: number): RunState {
   if (!round || (round.left > 0 && state.doneInStep < state.live)) return state
   return { ...state, round: undefined, lateRounds: state.lateRounds + (ms > round.closesMs ? 1 : 0) }
 }
-
-/** When all good pieces are done: the wait begins, or the next step. */
-function settle(batch: Batch, state: RunState, ms: number): RunState {
-  if (state.phase !== 'hands' || state.doneInStep < state.live) return state
-  const at = state.stepIndex
-  const { wait } = stepAt(batch, at)
-  if (!wait || wait.leastMin <= 0) return enterNext(batch, behind(state, at), ms)
-  const begun: Wait = {
-    sinceMs: ms,
-    untilMs: ms + wait.leastMin * 60_000,
-    ...(wait.mostMin === undefined ? {} : { latestMs: ms + wait.mostMin * 60_000 }),
-  }
-  return {
-    ...state,
-    phase: 'waiting',
-    round: undefined,
-    wait: begun,
-    waits: new Map(state.waits).set(at, begun),
-  }
-}
-
-/** A step with its wait is over and done with. */
-function behind(state: RunState, at: number): RunState {
-  const waits = new Map(state.waits)
-  const latest = waits.get(at)?.latestMs
-  waits.delete(at)
-  return {
-    ...state,
-    waits,
-    past: changed(state.past, at, () => true),
-    closes: latest === undefined ? state.closes : new Map(state.closes).set(at, latest),
-  }
-}
-
-/** Waits that are over, of whatever step, are behind. */
-const dried = (state: RunState, ms: number): RunState =>
-  [...state.waits].reduce((now, [at, { untilMs }]) => (untilMs <= ms ? behind(now, at) : now), state)
-
-const isBehind = (state: RunState, at: number, ms: number): boolean =>
-  state.past[at] === true || (state.waits.get(at)?.untilMs ?? Infinity) <= ms
-
-/** Whether a step can be worked on: it is not behind, does not dry, and all that it needs is there. */
-const isOpen = (batch: Batch, state: RunState, at: number, ms: number): boolean =>
-  state.past[at] === false &&
-  !state.waits.has(at) &&
-  stepsBefore(batch.plan.steps, at).every((one) => isBehind(state, one, ms))
-
-/** Steps besides the one in hand that can be worked on now, in their order. @param ms since 1970 */
-export const openBeside = (batch: Batch, state: RunState, ms: number): number[] =>
-  state.phase === 'hands' || state.phase === 'waiting'
-    ? batch.plan.steps.flatMap((_, at) =>
-        at !== state.stepIndex && isOpen(batch, state, at, ms) ? [at] : [],
-      )
-    : []
-
-/** The step that comes after one is behind: the first that can be worked on; else what dries the shortest. */
-function enterNext(batch: Batch, before: RunState, ms: number): RunState {
-  const state = dried(before, ms)
-  const next = batch.plan.steps.findIndex((_, at) => isOpen(batch, state, at, ms))
-  if (next >= 0) {
-    const entered = inHand(batch, state, next)
-    // Where pieces were rejected meanwhile, a step that was left may be done already.
-    return (state.done[next] ?? 0) > 0 ? settle(batch, entered, ms) : entered
-  }
-  const [drying] = [...state.waits].sort(([, a], [, b]) => a.untilMs - b.untilMs)
-  return drying
-    ? inHand(batch, state, drying[0])
-    : { ...state, wait: undefined, round: undefined, stepHandsMs: 0, followByMs: undefined, phase: 'done' }
-}
-
-/** A step is taken in hand, as far as it has come. */
-function inHand(batch: Batch, state: RunState, at: number): RunState {
-  const wait = state.waits.get(at)
-  const closes = stepsBefore(batch.plan.steps, at).flatMap((one) => state.closes.get(one) ?? [])
-  return {
-    ...state,
-    phase: wait ? 'waiting' : 'hands',
-    stepIndex: at,
-    doneInStep: state.done[at] ?? 0,
-    stepHandsMs: state.stepMs[at] ?? 0,
-    round: undefined,
-    wait,
-    followByMs: closes.length > 0 ? Math.min(...closes) : undefined,
-  }
-}
-
-const changed = <T>(row: readonly T[], at: number, to: (own: T) => T): T[] =>
-  row.map((own, i) => (i === at ? to(own) : own))
 
 function added(map: ReadonlyMap<string, number>, key: string, quantity: number): Map<string, number> {
   return new Map(map).set(key, (map.get(key) ?? 0) + quantity)

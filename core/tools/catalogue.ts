@@ -4,6 +4,8 @@ export interface Tool {
   /** On every bench: it is never counted as missing. */
   readonly usual?: boolean
   readonly priceMinor: number
+  /** What one that is built at home costs in parts, hundredths; absent: it is bought. */
+  readonly homeBuiltMinor?: number
   /** What a thrifty maker takes instead, common practice. */
   readonly instead?: string
   /** The caution of work that one of them does not survive: it is used up like stock. */
@@ -51,7 +53,7 @@ export const tools: readonly Tool[] = [
   ].map(usual),
   tool('drying line', 400, 'string and clothes pegs'),
   tool('steel tray', 300, 'a biscuit tin'),
-  tool('static applicator', 8500, 'a home-built one, which deserves more care'),
+  { ...tool('static applicator', 8500, 'a home-built one, which deserves more care'), homeBuiltMinor: 1500 },
   tool('earth lead', 200),
   tool('pliers', 900),
   tool('drill', 4500),

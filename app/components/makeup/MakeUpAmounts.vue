@@ -105,7 +105,17 @@ const columns = computed<readonly Column<Row>[]>(() => [
 const colourIn = ({ parts: [first] }: Filled): string | undefined => first && colourOf(first.material.of)
 const optionsOf = ({ parts, chosen, choices }: Row['filled']) => [
   { value: '', words: proposedWords(parts, chosen) },
-  ...choices.map(({ id, name }) => ({ value: id, words: held(id) ? name : `${name}, none in stock` })),
+  ...choices.map((material) => ({
+    value: material.id,
+    words: [material.name, ...jarDoubts(material), ...(held(material.id) ? [] : ['none in stock'])].join(
+      ', ',
+    ),
+  })),
+]
+/** What speaks against a jar, in a word or two. */
+const jarDoubts = (material: Material): string[] => [
+  ...(sheenWords(material) === undefined || material.of.stuff !== 'liquid' ? [] : [material.of.finish ?? '']),
+  ...(props.makeUp.onFoam && meltsFoam(material) ? ['melts bare foam'] : []),
 ]
 const tagOf = (use: Use): string => (!use.material ? 'tag-larch' : words(use) ? 'tag-hip' : 'tag-moss')
 const pourColumns: readonly Column<MakeUp['pours'][number]['lines'][number]>[] = [

@@ -44,8 +44,10 @@ function stateOf(record: ToolRecord | undefined): State {
   return { word: lentOut(record.lent) > 0 ? 'lent' : 'worn', tone: 'hip' }
 }
 const lines = (what: string): readonly string[] => (props.wanting.get(what) ?? []).map(({ name }) => name)
-const savesWords = ({ savedMinor, pieces, paysFrom }: ToolSaves): string =>
-  `made instead of bought, ${numbered(pieces, 'piece')} save ${money(savedMinor)}: it pays from ${numbered(paysFrom, 'piece')}`
+const savesWords = ({ savedMinor, pieces, paysFrom, homePaysFrom }: ToolSaves): string =>
+  `made instead of bought, ${numbered(pieces, 'piece')} save ${money(savedMinor)}: it pays from ${numbered(paysFrom, 'piece')}${
+    homePaysFrom === undefined ? '' : `, one built at home from ${numbered(homePaysFrom, 'piece')}`
+  }`
 function lineWords(what: string): string {
   const names = lines(what)
   return names.length > 3 ? `${names.slice(0, 2).join(', ')} and ${names.length - 2} more` : names.join(', ')

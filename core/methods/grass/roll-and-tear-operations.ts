@@ -30,6 +30,10 @@ export const rollAndTearFigures = coefficients('roll-and-tear', {
   dabSec: seconds('dab a hank on', 3),
   earthSec: amount('earth on glue, for each cm²', 0.3, 's/cm²'),
   combSec: amount('comb, earth, vacuum, for each cm²', 0.6, 's/cm²'),
+  soakG: amount('earth on what shines', 0.01, 'g/cm²'),
+  soakSec: amount('earth and water on what shines, for each cm²', 0.1, 's/cm²'),
+  soakMin: minutes('soaked earth dries', 240),
+  liftSec: amount('vacuum, for each cm²', 0.05, 's/cm²'),
   tackMin: minutes('spray adhesive on ground turns tacky', 15, 'common practice'),
   tackUntilMin: minutes('and stays so until', 35),
   restMin: minutes('before it is combed', 120, 'common practice'),
@@ -101,6 +105,7 @@ export function rollAndTearOperations(on: PlantMaking): Listed<Operation> {
   const patch = on.cm2('patch', on.partCm2)
   const hanks = most(ONE, rounded(product(patch, quotient(on.input(k.hanks), HUNDRED_CM2))))
   const mixed = on.has('second')
+  const soaks = on.choice('shine') === 'earth'
   const torn = (id: string, part: Expression): Taken =>
     on.take(id, [hanks, on.height, k.hankG, part, sum(ONE, on.input(k.again))])
   return [
@@ -111,15 +116,23 @@ export function rollAndTearOperations(on: PlantMaking): Listed<Operation> {
       tools: ['scissors'],
     }),
     round(on, hanks.value, false),
-    on.spray('comb', 'Comb, earth, fix', {
-      text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly.',
-      hands: on.value(k.combSec) * on.partCm2,
-      takes: [on.take('fix', [patch, k.fixMl], 'Hairspray on shine')],
-      can: 'hairspray',
-      tools: ['skewer', 'vacuum'],
-      cautions: ['dust'],
-      faults: ['shiny-patches', 'lost-fibre'],
-    }),
+    soaks
+      ? on.work('comb', 'Comb, earth', {
+          text: 'Comb with a skewer; earth where glue is bare; vacuum lightly.',
+          hands: on.value(k.combSec) * on.partCm2,
+          tools: ['skewer', 'vacuum'],
+          cautions: ['dust'],
+          faults: ['lost-fibre'],
+        })
+      : on.spray('comb', 'Comb, earth, fix', {
+          text: 'Comb with a skewer; earth and a mist of hairspray where it shines; vacuum lightly.',
+          hands: on.value(k.combSec) * on.partCm2,
+          takes: [on.take('fix', [patch, k.fixMl], 'Hairspray on shine')],
+          can: 'hairspray',
+          tools: ['skewer', 'vacuum'],
+          cautions: ['dust'],
+          faults: ['shiny-patches', 'lost-fibre'],
+        }),
     round(on, hanks.value, true),
     on.work('comb-2', 'Comb, vacuum', {
       text: 'Comb with a skewer once more; vacuum lightly.',
@@ -128,6 +141,23 @@ export function rollAndTearOperations(on: PlantMaking): Listed<Operation> {
       cautions: ['dust'],
       faults: ['lost-fibre'],
     }),
+    soaks && [
+      on.work('soak', 'Soaked earth on what shines', {
+        text: 'Look along it against the light. A pinch of earth on every spot that shines, a drop of water with detergent on each until it is dark.',
+        hands: on.value(k.soakSec) * on.partCm2,
+        takes: [on.take('earth', [patch, k.soakG], 'Earth on what shines')],
+        wait: on.dries(k.soakMin, 'Dry before the vacuum'),
+        tools: ['small spoon', 'spray bottle'],
+        faults: ['tide-line'],
+      }),
+      on.work('lift', 'Vacuum what lies loose', {
+        text: 'Through a stocking, held to the light first; what comes back is earth for the next patch.',
+        hands: on.value(k.liftSec) * on.partCm2,
+        tools: ['vacuum', 'stocking'],
+        cautions: ['dust'],
+        faults: ['lost-fibre'],
+      }),
+    ],
     on.inspect('No shine at low light, no rows.', ['rows', 'shiny-patches']),
   ]
 }

@@ -1,10 +1,10 @@
 import { isBladed } from '../../commissions'
 import { exampleArea, examplePiece } from '../kit/examples'
 import { judge } from '../kit/fit'
-import { liquid, powder, wool } from '../kit/materials'
+import { liquid, powder, sprinkledFibre, wool } from '../kit/materials'
 import { areaParts } from '../kit/parts'
 import { optional, slot } from '../kit/slot'
-import { profile, way } from '../kit/way'
+import { option, profile, way } from '../kit/way'
 import { rollAndTearFigures, rollAndTearOperations } from './roll-and-tear-operations'
 
 /** Weeds from hanks, rolled, torn and dabbed on tacky ground. Common practice. */
@@ -15,6 +15,20 @@ export const rollAndTear = way('roll-and-tear', 'Weeds, rolled and torn', {
   profile: profile([6, 25], 'branches', 'mass-made', 'reached over', [1, 1], 'tuft'),
   seasons: 'any tone; at its best dry',
   figures: rollAndTearFigures,
+  options: [
+    option(
+      'fibre',
+      'Fibre',
+      ['hank', 'in hanks', 'long field fibre, cut as it is torn'],
+      ['static', '12 mm static fibre', 'rolled and torn the same way; finer, and all of one length'],
+    ),
+    option(
+      'shine',
+      'Where it shines',
+      ['mist', 'a mist of hairspray', 'with the first combing'],
+      ['earth', 'soaked earth', 'earth on the spots, soaked, dried, vacuumed: surest at low light'],
+    ),
+  ],
   suits: ({ piece }) =>
     judge({
       right: piece.sward.straw > 0.35 && piece.heightMm >= 6 && isBladed(piece),
@@ -31,15 +45,17 @@ export const rollAndTear = way('roll-and-tear', 'Weeds, rolled and torn', {
       ],
     }),
   parts: (job, read) => areaParts(job, read, rollAndTearFigures.patchCm2),
-  materials: ({ piece }) => {
+  materials: ({ piece }, choice) => {
     const { base, straw } = piece.sward.colours
     const [main, second] = piece.sward.straw > 0.5 ? [straw, base] : [base, straw]
+    const long = (tone: string) =>
+      choice('fibre') === 'static' ? sprinkledFibre(12, tone) : wool('hank', tone)
     return [
-      slot('hank', 'Long fibre, main tone', wool('hank', main)),
-      slot('second', 'Long fibre, second tone', wool('hank', second), optional),
+      slot('hank', 'Long fibre, main tone', long(main)),
+      slot('second', 'Long fibre, second tone', long(second), optional),
       slot('adhesive', 'Spray adhesive', liquid('spray-adhesive')),
       slot('earth', 'Earth', powder('soil', '#74603f')),
-      slot('fix', 'Hairspray', liquid('hairspray')),
+      choice('shine') === 'mist' && slot('fix', 'Hairspray', liquid('hairspray')),
     ]
   },
   operations: rollAndTearOperations,

@@ -9,7 +9,7 @@ import { liquid, sheet, sprayPaint } from '../kit/materials'
 import { slot } from '../kit/slot'
 import { stretchParts } from '../kit/parts'
 import { profile, way } from '../kit/way'
-import { sheetOf, stripPlanOf, trimmedFigures as k } from '../plans/hedge'
+import { sheetOf, stripPlanOf, treesAlong, trimmedFigures as k } from '../plans/hedge'
 
 /** A clipped hedge by the metre: strips of horsehair cut to the section, joints staggered. Common practice. */
 export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
@@ -48,6 +48,7 @@ export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
   operations: (on) => {
     const { piece, job, started } = on
     const mm = on.partMm
+    const trees = treesAlong(job)
     const value = (of: Coefficient): number => on.value(of)
     const thickMm = on.value(k.thickMm)
     const across = layersAcross(piece.crownWidthMm, thickMm)
@@ -118,7 +119,7 @@ export const trimmedHedge = way('trimmed-hedge', 'Trimmed hedge', {
         faults: ['bare-patches', 'fallen-foliage'],
       }),
       on.work('set', 'Set, joints staggered', {
-        text: 'PVA along the line; strips end to end, joints of neighbouring layers never together; leaf over each joint. Gates and gaps end square.',
+        text: `${trees === '' ? '' : `The trees at ${trees} along go in first; notch the strips around their trunks. `}PVA along the line; strips end to end, joints of neighbouring layers never together; leaf over each joint. Gates and gaps end square.`,
         hands: [on.value(k.setSec) * across, 60],
         takes: [on.take('glue', [on.cm2('foot', (mm * piece.crownWidthMm) / 100), k.glueMl])],
         wait: on.rests(k.dryMin, 'Dry under the strip, overnight', 'closed joint', 'pva'),

@@ -5,7 +5,7 @@ import { dress, type Dressing } from '../kit/dress'
 import { dressing } from '../kit/figures'
 import type { Listed } from '../kit/listed'
 import type { Operation } from '../kit/making'
-import { twigFigures as k } from '../plans/hedge'
+import { treesAlong, twigFigures as k } from '../plans/hedge'
 
 /** Two scatters of near tones; horsehair makes up a part of what is seen already. */
 export const hedgeLeaf: Dressing = { adhesive: 'spray-adhesive', form: 'leaf', filled: k.filled }
@@ -18,10 +18,12 @@ function treeShare({ job }: PlantMaking): Expression[] {
 
 /** What is done about trees that stand in it. */
 function treeWords({ job }: PlantMaking): string {
-  const at = job.kind === 'length' ? (job.trees?.atMm ?? []) : []
-  if (at.length === 0) return 'Standing trees are glued in now, before the row.'
-  const places = at.map((mm) => plainNumber(mm, 0)).join(', ')
-  return `The ${at.length === 1 ? 'tree that stands' : `${at.length} trees that stand`} in it, at ${places} mm along, ${at.length === 1 ? 'is' : 'are'} glued in now, before the row; no hole where the sheet has a ring.`
+  const at = treesAlong(job)
+  const count = job.kind === 'length' ? (job.trees?.atMm.length ?? 0) : 0
+  if (count === 0) return 'Standing trees are glued in now, before the row.'
+  return count === 1
+    ? `The tree that stands in it, at ${at} along, is glued in now, before the row; no hole where the sheet has a ring.`
+    : `The ${count} trees that stand in it, at ${at} along, are glued in now, before the row; no hole where the sheet has a ring.`
 }
 
 /** Holes, and so twigs, in one stretch. */

@@ -20,6 +20,7 @@ export const dowelFigures = coefficients('dowel-conifer', {
   pinCa: amount('CA for a pin, for each mm of its hole', 0.03, 'ml/mm'),
   discGlue: amount('adhesive under a disc', 0.06, 'ml'),
   ragged: share('left of a disc when it is cut ragged', 0.7),
+  secondCoat: share('second coat, before the light foam, of the first', 0.4),
   foamCoat: amount('adhesive for the foam', 0.03, 'ml/cm²'),
   clearCoat: amount('flat clear, generous', 0.07, 'ml/cm²'),
   sticks: sticking('foam sticks, of what is shaken on', 0.5),

@@ -8,10 +8,11 @@ import {
   type HedgeTree,
   type TwigPlan,
 } from '../../hedges'
-import type { PlantJob } from '../../makeup'
+import type { Job, PlantJob } from '../../makeup'
 import type { Coefficient } from '../../quantities'
 import { amount, coefficients, loss, seconds, share, spoilage, sticking } from '../kit/rows'
 import type { Material } from '../../stock'
+import { plainNumber } from '../../units'
 import { dries } from '../kit/setting'
 
 /** What hedges take, built of twigs or cut from strips. */
@@ -63,6 +64,10 @@ export const trimmedFigures = coefficients('trimmed-hedge', {
 })
 const k = twigFigures
 const t = trimmedFigures
+
+/** Where trees stand along a hedge, in words: "300, 760 mm"; empty where none do. */
+export const treesAlong = (job: Job): string =>
+  job.kind === 'length' && job.trees ? `${job.trees.atMm.map((mm) => plainNumber(mm, 0)).join(', ')} mm` : ''
 
 type Value = (coefficient: Coefficient) => number
 /** A hedge along its line: its piece, and how long it is in all. */

@@ -21,10 +21,8 @@ export function discFoliage(on: PlantMaking, { own }: PlannedTrees): Listed<Oper
   const light = on.has('highlight') ? on.input(dressing.lightShare) : undefined
   const foam = (id: string, share: Expression, label?: string): Taken =>
     on.crownFlock(id, { area, leaf, share, sticks: k.sticks }, label)
-  const foams = [
-    foam('foliage', light ? rest(light) : ONE),
-    light && foam('highlight', light, 'Light foam, from above'),
-  ]
+  const dark = foam('foliage', light ? rest(light) : ONE)
+  const lit = light && foam('highlight', light, 'Light foam, from above')
   const each = on.value(k.foamSec) * area.value
   const inverted = on.choice('hang') === 'upswept'
   return [
@@ -32,22 +30,38 @@ export function discFoliage(on: PlantMaking, { own }: PlannedTrees): Listed<Oper
       ? on.spray('foam', 'Green, and foam while it is wet', {
           text: 'Spray the coir green all over; dark foam into the wet paint, over the bin; then light on top. When it has set tease the branches into shape. Missed brown reads as dieback.',
           hands: each,
-          takes: [on.coat('pad-paint', dressing.paintCoat), foams],
+          takes: [on.coat('pad-paint', dressing.paintCoat), dark, lit],
           within: on.open('paint', { tail: 'one tree at a time' }),
           atOnce: on.one('One tree to a wet coat.'),
           tools: ['catch tray'],
           faults: ['dieback', 'glued-trunk'],
         })
-      : on.spray('foam', 'Foam, dark then light', {
-          text: 'Adhesive over the discs; dark foam over the bin, shake; light foam from above. What falls goes back to its jar.',
-          hands: each,
-          takes: [on.take('adhesive', [area, k.foamCoat], 'Adhesive for the foam'), foams],
-          can: 'spray-adhesive',
-          within: on.open('spray-adhesive'),
-          until: null,
-          tools: ['catch tray'],
-          faults: ['glued-trunk', 'loud-two-tone'],
-        }),
+      : [
+          on.spray('foam', 'Dark foam', {
+            text: 'Adhesive over the discs; dark foam over the bin from all sides, shake. What falls goes back to its jar.',
+            hands: each * (light ? rest(light).value : 1),
+            takes: [on.take('adhesive', [area, k.foamCoat], 'Adhesive for the foam'), dark],
+            can: 'spray-adhesive',
+            within: on.open('spray-adhesive'),
+            until: null,
+            tools: ['catch tray'],
+            faults: ['glued-trunk'],
+          }),
+          light &&
+            on.spray('foam-light', 'A second coat, light foam', {
+              text: 'A lighter coat from above, for what the dark foam has covered no longer grips; light foam from above only, shake.',
+              hands: each * light.value,
+              takes: [
+                on.take('adhesive', [area, k.foamCoat, k.secondCoat], 'Adhesive under the light foam'),
+                lit,
+              ],
+              can: 'spray-adhesive',
+              within: on.open('spray-adhesive'),
+              until: null,
+              tools: ['catch tray'],
+              faults: ['loud-two-tone'],
+            }),
+        ],
     on.spray('clear', `Flat clear, dried ${inverted ? 'upside down' : 'upright'}`, {
       text: `A generous coat of flat clear: it tightens everything. Dry it ${inverted ? 'upside down, so that branches rise' : 'upright, so that branches droop'}.`,
       hands: [on.value(k.clearSec) * area.value, 30],

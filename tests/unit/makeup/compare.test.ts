@@ -53,6 +53,8 @@ describe('when a tool pays', () => {
   test('by what the lines that want it save: 10 trees at 2.80 each, a pot of 28.00 pays from 10', () => {
     expect(toolSaves(2800, [trees])).toEqual({ savedMinor: 2800, pieces: 10, paysFrom: 10 })
     expect(toolSaves(2801, [trees])!.paysFrom).toBe(11)
+    // 1 500 of parts against 280 saved on each.
+    expect(toolSaves(8500, [trees], 1500)).toMatchObject({ paysFrom: 31, homePaysFrom: 6 })
     expect(toolSaves(0, [trees])!.paysFrom).toBe(1)
   })
 

@@ -251,3 +251,17 @@ test('a seal of 1 : 1 takes twice the PVA of one of 1 : 3, and says so; turf is 
   expect(coarse.steps[0]?.text).toMatch(/Dark coarse foam first/)
   expect(total(coarse, 'dark')).toBe(total(made('turf-covers', turf), 'dark'))
 })
+
+test('weeds of 12 mm static fibre, and soaked earth instead of a mist on what shines: 1 000 cm² take 10 g more', () => {
+  const waste = { kind: 'area', piece: examplePiece('grass', 'blades', 12), areaCm2: 1000 } as const
+  const usual = made('roll-and-tear', waste)
+  const soaked = made('roll-and-tear', waste, { fibre: 'static', shine: 'earth' })
+  expect(stepIds(soaked).slice(-3)).toEqual(['soak', 'lift', 'inspect'])
+  expect(total(soaked, 'earth') - total(usual, 'earth')).toBeCloseTo(10, 9)
+  expect(soaked.slots.some(({ slot }) => slot.id === 'fix')).toBe(false)
+  const [first] = soaked.slots.find(({ slot }) => slot.id === 'hank')!.parts
+  expect(first?.material.of).toMatchObject({ stuff: 'fibre', lengthMm: 12 })
+  // As much of it by weight, rolled and torn alike.
+  expect(total(soaked, 'hank')).toBeCloseTo(total(usual, 'hank'), 9)
+  expect(stepOf(soaked, 'soak').wait?.leastMin).toBe(240)
+})

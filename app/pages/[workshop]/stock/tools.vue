@@ -82,6 +82,7 @@ function savesOf(what: string, priceMinor: number, record: ToolRecord | undefine
         ? []
         : [{ pieces: left, costMinor: cost, boughtMinor: line.boughtPriceMinor }]
     }),
+    toolById(what)?.homeBuiltMinor,
   )
   return saves ? { saves } : {}
 }
