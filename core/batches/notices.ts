@@ -1,4 +1,4 @@
-import { afterWait } from '../makeup'
+import { afterWait, stepsBefore } from '../makeup'
 import type { Run } from './machine'
 import type { Batch } from './records'
 
@@ -30,11 +30,17 @@ export function noticesAt(
         },
       ]
     })
-    const closing = [...state.waits.values()].flatMap(({ latestMs }) => latestMs ?? [])
-    if (state.followByMs !== undefined && state.wait === undefined) closing.push(state.followByMs)
+    const { steps } = batch.plan
+    // What must be followed up, whatever is in hand meanwhile: until it has been.
+    const isPending = (at: number): boolean =>
+      steps.some((_, i) => !state.past[i] && !state.waits.has(i) && stepsBefore(steps, i).includes(at))
+    const closing = new Set([
+      ...[...state.waits.values()].flatMap(({ latestMs }) => latestMs ?? []),
+      ...[...state.closes].flatMap(([at, closesMs]) => (isPending(at) ? [closesMs] : [])),
+    ])
     return [
       ...ready,
-      ...closing
+      ...[...closing]
         .filter((closesMs) => nowMs >= closesMs - WARN_MS && nowMs < closesMs)
         .map((closesMs) => ({
           key: `${batch.id}|closing|${closesMs}`,

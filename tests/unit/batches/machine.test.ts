@@ -3,6 +3,7 @@ import {
   decide,
   foldRun,
   LONGEST_GAP_MS,
+  noticesAt,
   openBeside,
   proposedUse,
   type Batch,
@@ -350,6 +351,39 @@ describe('steps that can be done beside each other', () => {
     expect(none(later, { type: 'turn', step: 0 })).toMatch(/behind us/)
     expect(none(later, { type: 'turn', step: 1 })).toMatch(/in hand already/)
     expect(none(at([]), { type: 'turn', step: 2 })).toMatch(/not been started/)
+  })
+
+  test('a window that closes is told, whatever is in hand meanwhile, until it is followed up', () => {
+    const sticky: Batch = {
+      ...beside,
+      plan: {
+        ...beside.plan,
+        steps: beside.plan.steps.map((own) =>
+          own.id === 'bank' ? { ...own, wait: { ...own.wait!, mostMin: 90 } } : own,
+        ),
+      },
+    }
+    let events = play(sticky, [
+      { type: 'start' },
+      { deed: all(0), at: minutesAfter(10) },
+      { deed: { type: 'turn', step: 2 }, at: minutesAfter(75) },
+    ])
+    // Dry at 70, no longer open at 100.
+    const told = (min: number) =>
+      noticesAt([{ batch: sticky, run: foldRun(sticky, events) }], Date.parse(minutesAfter(min))).map(
+        ({ text }) => text,
+      )
+    expect(told(85)).toEqual([])
+    expect(told(94)).toEqual(['Its window closes in 6 min.'])
+    events = play(
+      sticky,
+      [
+        { deed: { type: 'turn', step: 1 }, at: minutesAfter(95) },
+        { deed: all(1), at: minutesAfter(97) },
+      ],
+      events,
+    )
+    expect(told(98)).toEqual([])
   })
 
   test('two copies that both went on with it agree on what counts', () => {
