@@ -1,8 +1,8 @@
 import { fibreMass } from '../../coverage'
-import { product, property, type Expression } from '../../quantities'
+import { ONE, product, property, rest, sum, type Expression } from '../../quantities'
 import type { PlantMaking } from '../kit/bench'
 import type { Listed } from '../kit/listed'
-import { trait, type Operation } from '../kit/making'
+import { trait, type Draft, type Operation, type Taken } from '../kit/making'
 import { amount, coefficients, seconds, share, spoilage, sticking } from '../kit/rows'
 import { dries, staysOpen } from '../kit/setting'
 
@@ -16,6 +16,8 @@ export const floweringTuftFigures = coefficients('flowering-tuft', {
   sticks: sticking('sticks, of what is thrown', 0.3),
   dipped: share('of its fibre, tips that are dipped', 0.4),
   powderG: amount('flower powder to a gram of dipped fibre', 2, 'g/g', 'memory', 'at most'),
+  second: share('tufts in the second colour', 0.3),
+  third: share('tufts in the third colour', 0.15),
   tipCoat: amount('glue on its tips, for a cm² of foot', 0.05, 'ml/cm²'),
   stems: amount('stem fibres in a tuft', 3, 'piece', 'memory', 'two or three'),
   dotSec: seconds('dot and fibre', 3),
@@ -31,10 +33,41 @@ const k = floweringTuftFigures
 /** Of a stem fibre that is open, dtex. Our estimate. */
 const USUAL_DTEX = 22
 
-/** A tuft without flowers here and there, and low ones between the tall. From memory. */
-const FLOWERED = {
-  each: 1,
-  suits: [trait('flowers', { 'in flower': 0.8, bare: 0.2 }), trait('height', { tall: 0.4, low: 0.6 })],
+/** Colours of a line by their slots, each with its share of the tufts; the first takes what the others leave. */
+function colours(on: PlantMaking): readonly (readonly [slot: string, share: Expression])[] {
+  const choice = on.choice('colours')
+  if (choice === 'one') return [['flower', ONE]]
+  const second = on.input(k.second)
+  if (choice === 'two')
+    return [
+      ['flower', rest(second)],
+      ['flower-2', second],
+    ]
+  const third = on.input(k.third)
+  return [
+    ['flower', rest(sum(second, third))],
+    ['flower-2', second],
+    ['flower-3', third],
+  ]
+}
+
+/** What a colour is called by the dealer: its jar, or its slot where that is open. */
+const colourName = (on: PlantMaking, slotId: string): string =>
+  (on.material(slotId)?.name ?? on.fill(slotId).slot.label).slice(0, 40)
+
+/** A tuft without flowers here and there, low ones between the tall, and colours in turn. From memory. */
+function flowered(on: PlantMaking): NonNullable<Draft['deal']> {
+  const all = colours(on)
+  return {
+    each: 1,
+    suits: [
+      trait('flowers', { 'in flower': 0.8, bare: 0.2 }),
+      trait('height', { tall: 0.4, low: 0.6 }),
+      ...(all.length > 1
+        ? [trait('colour', Object.fromEntries(all.map(([id, of]) => [colourName(on, id), of.value])))]
+        : []),
+    ],
+  }
 }
 
 /** Length and dtex of the fibre that fills a slot, as leaves. @param words what is called by them */
@@ -50,14 +83,14 @@ function fibreIn(on: PlantMaking, slotId: string, words: string): [Expression, E
 /** Flowers on the tips of a dry tuft, or on stems that are pushed into the wet one. */
 function flowers(on: PlantMaking, foot: Expression, onStems: boolean): Operation {
   const standing = product(fibreMass(on.input(k.fibres), ...fibreIn(on, 'fibre', ' of the blades')), foot)
-  const takes = [
+  const takes: Listed<Taken> = [
     on.take('pva', [foot, k.tipCoat], 'PVA on the tips'),
-    on.take('flower', [standing, k.dipped, k.powderG]),
+    colours(on).map(([id, of]) => on.take(id, [standing, k.dipped, k.powderG, ...(of === ONE ? [] : [of])])),
   ]
   const dipSec = on.value(k.dipSec)
   const common = {
     tools: ['tweezers', 'scissors'],
-    deal: FLOWERED,
+    deal: flowered(on),
     cautions: ['dust'],
   }
   return onStems

@@ -21,6 +21,13 @@ export const floweringTuft = way('flowering-tuft', 'Flowering tufts', {
       ['tips', 'on the tips', 'the tallest tips only, touched with glue and dipped upside down'],
       ['stems', 'on stems', 'two or three stems pushed into the wet tuft, dipped by tweezers'],
     ),
+    option(
+      'colours',
+      'Colours',
+      ['one', 'one', 'the colour of its flowers on the day'],
+      ['two', 'two', 'seven tufts in ten in its own colour, three in a second'],
+      ['three', 'three', 'a border or a meadow edge: each tuft one colour, dealt'],
+    ),
   ],
   suits({ piece, kind }) {
     const flowers = piece.sward.heads > 0.02
@@ -49,6 +56,8 @@ export const floweringTuft = way('flowering-tuft', 'Flowering tufts', {
       slot('fibre', 'Fibre', fibre(Math.min(8, heightMm * 0.7), base)),
       choice('flowers') === 'stems' && slot('stems', 'Stems', fibre(Math.min(12, heightMm), light), sharing),
       slot('flower', 'Flower powder', powder('blossom', head)),
+      choice('colours') !== 'one' && slot('flower-2', 'Second colour', powder('blossom', '#efe6e6')),
+      choice('colours') === 'three' && slot('flower-3', 'Third colour', powder('blossom', '#dcbf3f')),
     ]
   },
   operations: floweringTuftOperations,

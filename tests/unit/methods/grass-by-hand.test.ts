@@ -265,3 +265,23 @@ test('weeds of 12 mm static fibre, and soaked earth instead of a mist on what sh
   expect(total(soaked, 'hank')).toBeCloseTo(total(usual, 'hank'), 9)
   expect(stepOf(soaked, 'soak').wait?.leastMin).toBe(240)
 })
+
+test('flowers in three colours: 55, 30 and 15 tufts in a hundred, dealt, and a jar of powder for each', () => {
+  const piece = examplePiece('herb', 'blades', 6, {
+    sward: { ...examplePiece('herb', 'blades', 6).sward, heads: 0.3 },
+  })
+  const [one, three] = ['one', 'three'].map((colours) =>
+    made('flowering-tuft', examplePieces(piece, 60), { colours }),
+  ) as [MakeUp, MakeUp]
+  const all = total(one, 'flower')
+  expect(
+    ['flower', 'flower-2', 'flower-3'].map((slot) => total(three, slot) / all).map((s) => s.toFixed(4)),
+  ).toEqual(['0.5500', '0.3000', '0.1500'])
+  const jars = three.slots.flatMap(({ slot, parts: [first] }) =>
+    slot.id.startsWith('flower') && first ? [first.material.id] : [],
+  )
+  expect(new Set(jars).size).toBe(3)
+  const dealt = stepOf(three, 'dip').deal!.suits.find(({ id }) => id === 'colour')!
+  expect(dealt.options.map(({ share }) => Number(share.toFixed(9)))).toEqual([0.55, 0.3, 0.15])
+  expect(stepOf(one, 'dip').deal!.suits.map(({ id }) => id)).toEqual(['flowers', 'height'])
+})
