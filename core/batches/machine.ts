@@ -1,7 +1,7 @@
 import { stepsBefore } from '../makeup/step'
 import { counted, none, ok, type Reading } from '../units'
 import { causesOf } from './causes'
-import { behind, changed, dried, enterNext, inHand, isBehind, isOpen, settle, stepAt } from './open-steps'
+import { behind, changed, dried, enterNext, inHand, isBehind, canWorkOn, settle, stepAt } from './open-steps'
 import type { Batch, BatchAction, RunEvent } from './records'
 import type { RunState } from './run-state'
 
@@ -227,7 +227,7 @@ function refuseTurn(batch: Batch, state: RunState, at: number, ms: number): stri
   if (at === state.stepIndex) return `“${step.title}” is in hand already.`
   if (state.round) return 'A round is running: end it first.'
   if (state.phase === 'done') return 'All steps are done.'
-  if (state.waits.has(at) || isOpen(batch, state, at, ms)) return undefined
+  if (state.waits.has(at) || canWorkOn(batch, state, at, ms)) return undefined
   const missing = stepsBefore(batch.plan.steps, at).find((one) => !isBehind(state, one, ms))
   return `“${step.title}” comes after “${stepAt(batch, missing ?? 0).title}”.`
 }

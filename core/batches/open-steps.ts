@@ -50,7 +50,7 @@ export const isBehind = (state: RunState, at: number, ms: number): boolean =>
   state.past[at] === true || (state.waits.get(at)?.untilMs ?? Infinity) <= ms
 
 /** Whether a step can be worked on: it is not behind, does not dry, and all that it needs is there. */
-export const isOpen = (batch: Batch, state: RunState, at: number, ms: number): boolean =>
+export const canWorkOn = (batch: Batch, state: RunState, at: number, ms: number): boolean =>
   state.past[at] === false &&
   !state.waits.has(at) &&
   stepsBefore(batch.plan.steps, at).every((one) => isBehind(state, one, ms))
@@ -59,14 +59,14 @@ export const isOpen = (batch: Batch, state: RunState, at: number, ms: number): b
 export const openBeside = (batch: Batch, state: RunState, ms: number): number[] =>
   state.phase === 'hands' || state.phase === 'waiting'
     ? batch.plan.steps.flatMap((_, at) =>
-        at !== state.stepIndex && isOpen(batch, state, at, ms) ? [at] : [],
+        at !== state.stepIndex && canWorkOn(batch, state, at, ms) ? [at] : [],
       )
     : []
 
 /** The step that comes after one is behind: the first that can be worked on; else what dries the shortest. */
 export function enterNext(batch: Batch, before: RunState, ms: number): RunState {
   const state = dried(before, ms)
-  const next = batch.plan.steps.findIndex((_, at) => isOpen(batch, state, at, ms))
+  const next = batch.plan.steps.findIndex((_, at) => canWorkOn(batch, state, at, ms))
   if (next >= 0) {
     const entered = inHand(batch, state, next)
     // Where pieces were rejected meanwhile, a step that was left may be done already.

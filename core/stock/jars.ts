@@ -25,7 +25,7 @@ export function sheenWords({ of }: Pick<Material, 'of'>): string | undefined {
 }
 
 /** What a jar says of its own times: "can be worked on for 4 minutes, has set in 4 hours"; undefined where nothing. */
-export function jarWords({ of }: Pick<Material, 'of'>): string | undefined {
+export function jarTimesWords({ of }: Pick<Material, 'of'>): string | undefined {
   if (of.stuff !== 'liquid') return undefined
   const words = [
     of.openSec === undefined ? undefined : `can be worked on for ${formatMinutes(of.openSec / 60)}`,

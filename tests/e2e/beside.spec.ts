@@ -18,7 +18,8 @@ test('while the bank of a hedge dries its horsehair is teased; both are there wh
   await page.getByRole('button', { name: 'Meanwhile: Horsehair: strip, tease, brown' }).click()
   await expect(title).toHaveText('Horsehair: strip, tease, brown')
   await page.getByRole('button', { name: 'Stretch done' }).click()
-  // One of two is teased; the bank is looked at, and is dry already.
+  await expect(page.getByText('1 of 2')).toBeVisible()
+  // The bank is looked at, and is dry already.
   const beside = page.getByRole('list', { name: 'Beside it' })
   await expect(beside).toContainText(/Raise the bank: dry in \d/)
   await page.reload()

@@ -3,7 +3,7 @@ import {
   allocate,
   colourOf,
   holdersWords,
-  jarWords,
+  jarTimesWords,
   lackWords,
   measuredWords,
   meltsFoam,
@@ -75,7 +75,7 @@ const rows = computed<Row[]>(() =>
     const filled = {
       ...slotFilled,
       choices: candidatesFor(slotFilled.slot, stock.states, slotTone, new Set(), props.makeUp.onFoam),
-      says: slotFilled.parts.flatMap(({ material }) => jarWords(material) ?? []).join('; '),
+      says: slotFilled.parts.flatMap(({ material }) => jarTimesWords(material) ?? []).join('; '),
       warns: slotFilled.parts.flatMap(({ material }) => warningsOf(material)).join('; '),
       off: blendOff(slotFilled.slot, slotFilled.parts[0]?.material),
     }

@@ -1,6 +1,6 @@
 import { fibreDiameterUm } from '~~/core/coverage/fibre'
 import { gaugeWords } from '~~/core/armature'
-import { jarWords, type Material } from '~~/core/stock'
+import { jarTimesWords, type Material } from '~~/core/stock'
 import { formatModelLength, formatQuantity, plainNumber, type UnitSystem } from '~~/core/units'
 
 /** What a material measures, in words: its stuff's own properties. */
@@ -40,7 +40,7 @@ export function measureWords({ of, densityGPerMl }: Material, system: UnitSystem
     case 'goods':
       return of.fromMm === undefined || of.toMm === undefined ? '' : `${mm(of.fromMm)} to ${mm(of.toMm)}`
     case 'liquid':
-      return [jarWords({ of }), of.finish === undefined || of.finish === 'matt' ? undefined : of.finish]
+      return [jarTimesWords({ of }), of.finish === undefined || of.finish === 'matt' ? undefined : of.finish]
         .filter((words) => words !== undefined)
         .join(', ')
     default:

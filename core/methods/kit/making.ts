@@ -29,7 +29,7 @@ import {
   type Yield,
 } from '../../makeup'
 import { listed, type Listed } from './listed'
-import { openSecOf, open, sets, type TimeOf } from './setting'
+import { openSecOf, open, sets, type WhoseTime } from './setting'
 
 /** What goes into an amount as one of its factors. */
 export type Factor = Expression | Coefficient | number
@@ -97,7 +97,7 @@ export interface Fibre {
   readonly sticks: Coefficient
 }
 
-const whose = (by?: Coefficient, from?: string): TimeOf => ({
+const whose = (by?: Coefficient, from?: string): WhoseTime => ({
   ...(by === undefined ? {} : { by }),
   ...(from === undefined ? {} : { from }),
 })

@@ -37,7 +37,7 @@ function coefficientOf(of: Setting, what: 'open' | 'sets'): Coefficient {
 }
 
 /** Whose figure a window or a wait is: a way's own; the slot that is taken from, where several take of its kind. */
-export interface TimeOf {
+export interface WhoseTime {
   readonly by?: Coefficient
   readonly from?: string
 }
@@ -47,7 +47,7 @@ export function timeOf(
   task: Pick<Task, 'value' | 'jarOf'>,
   of: Setting,
   what: 'open' | 'sets',
-  { by, from }: TimeOf,
+  { by, from }: WhoseTime,
 ) {
   const usual = coefficientOf(of, what)
   const coefficient = by ?? usual
@@ -58,14 +58,14 @@ export function timeOf(
 }
 
 /** Seconds for which it can be worked on. */
-export const openSecOf = (task: Pick<Task, 'value' | 'jarOf'>, of: Setting, whose: TimeOf = {}): number =>
+export const openSecOf = (task: Pick<Task, 'value' | 'jarOf'>, of: Setting, whose: WhoseTime = {}): number =>
   timeOf(task, of, 'open', whose).time
 
 /** The window of a step, in words that are made of its own seconds. @param tail what follows from it */
 export function open(
   task: Pick<Task, 'value' | 'jarOf'>,
   of: Setting,
-  { tail, what, ...whose }: TimeOf & { readonly tail?: string; readonly what?: string } = {},
+  { tail, what, ...whose }: WhoseTime & { readonly tail?: string; readonly what?: string } = {},
 ): NonNullable<StepDraft['within']> {
   const { time: sec, jar } = timeOf(task, of, 'open', whose)
   const { name, open: row } = settings[of]
@@ -81,7 +81,7 @@ export function sets(
   task: Pick<Task, 'value' | 'dryMin' | 'jarOf'>,
   of: Setting,
   what: string,
-  { kind = settings[of].kind, ...whose }: TimeOf & { readonly kind?: WaitKind } = {},
+  { kind = settings[of].kind, ...whose }: WhoseTime & { readonly kind?: WaitKind } = {},
 ): NonNullable<StepDraft['wait']> {
   const { coefficient, time, jar } = timeOf(task, of, 'sets', whose)
   return {

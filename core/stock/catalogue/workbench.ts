@@ -1,4 +1,4 @@
-import { fibreRow, liquidRow, pack, pieces, powderRow, sheetRow, tease, type CatalogueRow } from './rows'
+import { fibreRow, liquidRow, pack, pieces, sheetRow, tease, type CatalogueRow } from './rows'
 
 /** A jar with times of its own, as its label says. */
 const jar = (
@@ -106,7 +106,7 @@ const drawer: readonly CatalogueRow[] = [
     family: 'bristle',
     note: 'Flower stems and reed, cut from an old brush; set by hand (common practice).',
   },
-  powderRow('fabric-dye', 'Fabric dye, green', 'other', '#3f5a33', 0.6, pack(10, 350)),
+  thing('fabric-dye', 'Fabric dye, green', 'g', '#3f5a33', pack(10, 350)),
   pieces(
     'florists-rod',
     'Florists’ rod, 1.2 × 300 mm',

@@ -203,7 +203,8 @@ describe('notices', () => {
   ]
 
   test('say once that something is dry, from the moment that it is', () => {
-    const waiting = open({ wait: { sinceMs: 0, untilMs: 1_000_000 } })
+    const wait = { sinceMs: 0, untilMs: 1_000_000 }
+    const waiting = open({ wait, waits: new Map([[0, wait]]) })
     expect(noticesAt(waiting, 999_999)).toEqual([])
     const [told] = noticesAt(waiting, 1_000_000)
     expect(told?.title).toBe(`${own.name}: dry`)
@@ -211,7 +212,12 @@ describe('notices', () => {
   })
 
   test('say that a window closes ten minutes before it does, and no more once it has', () => {
-    const tacky = open({ followByMs: 1_000_000 })
+    // The first step is behind; the second, which follows it, is not.
+    const tacky = open({
+      followByMs: 1_000_000,
+      closes: new Map([[0, 1_000_000]]),
+      past: [true, false, false],
+    })
     expect(noticesAt(tacky, 1_000_000 - 11 * 60_000)).toEqual([])
     expect(noticesAt(tacky, 1_000_000 - 9 * 60_000)[0]?.text).toContain('9 min')
     expect(noticesAt(tacky, 1_000_000)).toEqual([])

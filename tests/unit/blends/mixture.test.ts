@@ -88,8 +88,8 @@ describe('how a material shows', () => {
       if (unit !== 'g' || !['foam', 'fibre', 'powder'].includes(of.stuff)) continue
       const own = grain(row(id))
       expect(own.areaPerMl).toBeGreaterThan(0)
-      // Cut rope is for twigs and stems: it neither flies nor lies among leaf.
-      if (of.stuff !== 'powder' && !['sisal-cut', 'hemp-cut'].includes(id))
+      // Cut rope and bristle are for twigs and stems: they neither fly nor lie among leaf.
+      if (of.stuff !== 'powder' && !['sisal-cut', 'hemp-cut', 'brush-bristle'].includes(id))
         expect((['crown', 'scrub', 'sward'] as const).some((use) => takes(use, own))).toBe(true)
     }
   })

@@ -1,4 +1,4 @@
-import { catalogue, catalogueRow, insteadWords, jarWords, meltsFoam, sheenWords } from '../../../core/stock'
+import { catalogue, catalogueRow, insteadWords, jarTimesWords, meltsFoam, sheenWords } from '../../../core/stock'
 
 test('sprays, contact adhesive, CA and hot glue melt foam; white glue, medium, paint by brush and latex do not', () => {
   for (const id of ['spray-adhesive', 'ca', 'hot-glue', 'flat-varnish', 'spray-brown'])
@@ -25,9 +25,9 @@ describe('a jar', () => {
     ]).toEqual([undefined, undefined, undefined])
   })
   test('has its times put into words', () => {
-    expect(jarWords(catalogueRow('tacky-pva'))).toBe('can be worked on for 4 min, has set in 4 h 00')
-    expect(jarWords(jar({ setsMin: 20 }))).toBe('has set in 20 min')
-    expect(jarWords(catalogueRow('pva'))).toBeUndefined()
+    expect(jarTimesWords(catalogueRow('tacky-pva'))).toBe('can be worked on for 4 min, has set in 4 h 00')
+    expect(jarTimesWords(jar({ setsMin: 20 }))).toBe('has set in 20 min')
+    expect(jarTimesWords(catalogueRow('pva'))).toBeUndefined()
   })
   test('has something that makers take instead, where there is such', () => {
     expect(insteadWords(catalogueRow('hairspray').of)).toContain('spray adhesive')
