@@ -1,4 +1,11 @@
-import { catalogue, catalogueRow, insteadWords, jarTimesWords, meltsFoam, sheenWords } from '../../../core/stock'
+import {
+  catalogue,
+  catalogueRow,
+  insteadWords,
+  jarTimesWords,
+  meltsFoam,
+  sheenWords,
+} from '../../../core/stock'
 
 test('sprays, contact adhesive, CA and hot glue melt foam; white glue, medium, paint by brush and latex do not', () => {
   for (const id of ['spray-adhesive', 'ca', 'hot-glue', 'flat-varnish', 'spray-brown'])
