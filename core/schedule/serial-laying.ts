@@ -57,7 +57,6 @@ export class SerialLaying {
   private readonly holders: readonly HolderUse[]
   private readonly placed: (ActivitySlot | undefined)[]
   private readonly unplaced = new Map<number, string>()
-  private readonly stuckJobs = new Set<number>()
   private readonly waitedFor: (number | undefined)[]
   private readonly aired: Aired[] = []
   private readonly minds: boolean
@@ -84,11 +83,9 @@ export class SerialLaying {
   layUnit(index: number): void {
     const unit = this.units[index]
     if (!unit) return
-    const why =
-      this.stuckJobs.has(unit.job) || this.lacksOthers(unit) ? COMES_AFTER : this.tryUnit(unit.works, index)
+    const why = this.lacksBefore(unit) ? COMES_AFTER : this.tryUnit(unit.works, index)
     if (why === undefined) this.book(unit.works, index)
     else {
-      this.stuckJobs.add(unit.job)
       for (const work of unit.works) {
         this.placed[work] = undefined
         this.unplaced.set(work, why)
@@ -96,11 +93,11 @@ export class SerialLaying {
     }
   }
 
-  /** Whether something of another job that a unit awaits has found no place. */
-  private lacksOthers({ job, works }: Unit): boolean {
+  /** Whether something that a unit comes after has found no place. What needs none of that is laid all the same. */
+  private lacksBefore({ works }: Unit): boolean {
     return works.some((place) =>
       this.problem.works[place]?.after.some(
-        ({ work, soft }) => !soft && this.problem.works[work]?.job !== job && this.placed[work] === undefined,
+        ({ work, soft }) => !soft && this.placed[work] === undefined && !works.includes(work),
       ),
     )
   }

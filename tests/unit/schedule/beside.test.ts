@@ -69,6 +69,18 @@ describe('steps beside waits', () => {
     expect(breaksOf(done.bench.problem, done.plan)).toEqual([])
   })
 
+  test('what needs nothing that has no place is laid all the same: discs are cut though no hour outdoors is said', () => {
+    const drafts: readonly Draft[] = [
+      { id: 'cut', title: 'Cut', hands: hands(0, 5) },
+      { id: 'rasp', title: 'Rasp', hands: hands(0, 20), needs: ['outdoors'] },
+      { id: 'discs', title: 'Discs', hands: hands(0, 30), after: [] },
+      { id: 'fit', title: 'Fit', hands: hands(0, 10), after: ['rasp', 'discs'] },
+    ]
+    const done = laid(orderOf([planned(batchOf('Spruce', 1, drafts))]))
+    expect(when(done).map((at) => at.slice(0, 3))).toEqual(['Fri', '–', 'Fri', '–'])
+    expect(done.plan.unplaced.get(3)).toBe('what comes before it finds no place')
+  })
+
   test('what is under way goes on as it stands: a bank that dries, hair half teased', () => {
     const batch = batchOf('Hedge', 2, small)
     const run = runOf(batch, [
